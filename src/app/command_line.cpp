@@ -1,0 +1,311 @@
+#include "app/command_line.h"
+
+#include "app/entry_window.h"
+#include "app/main_window.h"
+#include "app/workspace.h"
+#include "core/draft/draft.h"
+#include "core/file/form_file.h"
+#include "core/file/whole_file.h"
+#include "designer/board.h"
+#include "entry/entry_view.h"
+#include "entry/picture_painter.h"
+#include "entry/theme.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QElapsedTimer>
+#include <QEventLoop>
+#include <QImage>
+#include <QMessageBox>
+#include <QPainter>
+#include <QTextStream>
+#include <QTimer>
+
+#include <cstring>
+
+namespace nabblet {
+
+namespace {
+
+struct CommandLine
+{
+    Q_DECLARE_TR_FUNCTIONS(nabblet::CommandLine)
+};
+
+int fail(const Error &error)
+{
+    QTextStream(stderr) << "nabblet: " << error.sentence << '\n';
+    return ExitFailed;
+}
+
+int misunderstood(const QString &sentence, const QString &command)
+{
+    QTextStream(stderr) << "nabblet: " << sentence << '\n'
+                        << CommandLine::tr("Try: nabblet %1--help").arg(command.isEmpty() ? QString() : command + u' ') << '\n';
+    return ExitUsage;
+}
+
+// Parses a subcommand's own arguments; an exit code when the call is answered already.
+std::optional<int> parse(QCommandLineParser &parser, const QString &command, const QStringList &arguments, int least, int most)
+{
+    const QCommandLineOption help({QStringLiteral("h"), QStringLiteral("help")}, CommandLine::tr("Shows this help."));
+    parser.addOption(help);
+    if (!parser.parse(arguments)) {
+        return misunderstood(parser.errorText(), command);
+    }
+    if (parser.isSet(help)) {
+        QTextStream(stdout) << parser.helpText();
+        return ExitDone;
+    }
+    const auto count = static_cast<int>(parser.positionalArguments().size());
+    if (count < least || count > most) {
+        return misunderstood(count < least ? CommandLine::tr("something is missing in the call") : CommandLine::tr("there is too much in the call"), command);
+    }
+    return std::nullopt;
+}
+
+Appearance usualAppearance(const QString &look, Theme theme)
+{
+    QApplication::setFont(desktopFont());
+    QApplication::setPalette(panelPalette(theme));
+    qApp->setStyleSheet(panelStyle(theme));
+    return {lookNamed(look), theme, QApplication::font()};
+}
+
+int draft(const QStringList &arguments)
+{
+    QCommandLineParser parser;
+    parser.setApplicationDescription(CommandLine::tr("Drafts a form from a table or view and writes it to a file, or to the output."));
+    parser.addPositionalArgument(QStringLiteral("DATABASE"), CommandLine::tr("A database file."));
+    parser.addPositionalArgument(QStringLiteral("TABLE"), CommandLine::tr("The table or view whose rows the form shows."));
+    const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")}, CommandLine::tr("Writes the form to this file."), QStringLiteral("FILE"));
+    const QCommandLineOption columns(QStringLiteral("columns"), CommandLine::tr("Columns of boxes, 1 to 4; by itself it chooses by the number of fields."), QStringLiteral("N"));
+    parser.addOptions({output, columns});
+    if (const std::optional<int> code = parse(parser, QStringLiteral("draft"), arguments, 2, 2)) {
+        return *code;
+    }
+    DraftOptions options;
+    if (parser.isSet(columns)) {
+        options.columnsOfBoxes = parser.value(columns).toInt();
+        if (options.columnsOfBoxes < 1 || options.columnsOfBoxes > 4) {
+            return misunderstood(CommandLine::tr("--columns takes a number from 1 to 4"), QStringLiteral("draft"));
+        }
+    }
+    const Result<Workspace> workspace = openDatabaseFile(parser.positionalArguments().at(0));
+    if (!workspace) {
+        return fail(workspace.error());
+    }
+    const QString name = parser.positionalArguments().at(1);
+    const Table *table = findTable(workspace->catalogue, name);
+    if (!table) {
+        QStringList there;
+        for (const Table &each : workspace->catalogue.tables) {
+            there.append(each.name.simplified());
+        }
+        return fail({CommandLine::tr("The database has no table or view “%1”. It has: %2.").arg(name, there.join(QStringLiteral(", "))), {}});
+    }
+    const Form form = draftColumnar(workspace->catalogue, *table, usualAppearance(QString(), Theme::Light), options);
+    if (!parser.isSet(output)) {
+        QTextStream(stdout) << QString::fromUtf8(writeForm(form));
+        return ExitDone;
+    }
+    const Outcome saved = saveForm(parser.value(output), form);
+    return saved ? static_cast<int>(ExitDone) : fail(saved.error());
+}
+
+// Lets the session find out how many records there are; true when it did.
+bool waitForRecords(EntrySession &session)
+{
+    QEventLoop loop;
+    QTimer giveUp;
+    giveUp.setSingleShot(true);
+    QObject::connect(&giveUp, &QTimer::timeout, &loop, &QEventLoop::quit);
+    QObject::connect(&session, &EntrySession::positionChanged, &loop, [&] {
+        if (session.isMapped()) {
+            loop.quit();
+        }
+    });
+    giveUp.start(60000);
+    if (!session.isMapped()) {
+        loop.exec();
+    }
+    return session.isMapped();
+}
+
+QImage imageOfEntry(EntrySession &session, const Appearance &appearance, const Form &form)
+{
+    EntryView view(&session, appearance);
+    view.setAttribute(Qt::WA_DontShowOnScreen);
+    view.resize(std::max(form.width, 900), formHeight(form) + 56);
+    view.show();
+    QApplication::processEvents();
+    return view.grab().toImage();
+}
+
+QImage imageOfDesign(EntrySession *session, const Appearance &appearance, const Form &form)
+{
+    FormDocument document(form);
+    Board board(&document, session, appearance);
+    board.setAttribute(Qt::WA_DontShowOnScreen);
+    board.resize(form.width + 64, formHeight(form) + 56);
+    board.show();
+    QApplication::processEvents();
+    return board.grab().toImage();
+}
+
+int render(const QStringList &arguments)
+{
+    QCommandLineParser parser;
+    parser.setApplicationDescription(CommandLine::tr("Paints a form into a PNG file."));
+    parser.addPositionalArgument(QStringLiteral("FORM"), CommandLine::tr("A .nabform file."));
+    const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")}, CommandLine::tr("The PNG file to write."), QStringLiteral("FILE"));
+    const QCommandLineOption side(QStringLiteral("side"), CommandLine::tr("design or entry (the usual one)."), QStringLiteral("SIDE"), QStringLiteral("entry"));
+    const QCommandLineOption record(QStringLiteral("record"), CommandLine::tr("The number of the record to show, from 1; 0 shows the form blank."), QStringLiteral("N"), QStringLiteral("1"));
+    const QCommandLineOption database(QStringLiteral("database"), CommandLine::tr("The database to take values from, instead of the project's."), QStringLiteral("FILE"));
+    const QCommandLineOption dark(QStringLiteral("dark"), CommandLine::tr("Dark colours."));
+    parser.addOptions({output, side, record, database, dark});
+    if (const std::optional<int> code = parse(parser, QStringLiteral("render"), arguments, 1, 1)) {
+        return *code;
+    }
+    if (!parser.isSet(output)) {
+        return misunderstood(CommandLine::tr("say where to write with -o FILE.png"), QStringLiteral("render"));
+    }
+    const bool isDesign = parser.value(side) == QLatin1String("design");
+    if (!isDesign && parser.value(side) != QLatin1String("entry")) {
+        return misunderstood(CommandLine::tr("--side takes design or entry"), QStringLiteral("render"));
+    }
+    bool isNumber = false;
+    const qlonglong number = parser.value(record).toLongLong(&isNumber);
+    if (!isNumber || number < 0) {
+        return misunderstood(CommandLine::tr("--record takes a number"), QStringLiteral("render"));
+    }
+    const QString path = parser.positionalArguments().first();
+    const Result<Form> form = loadForm(path);
+    if (!form) {
+        return fail(form.error());
+    }
+    const Result<Workspace> workspace = openWorkspaceOfForm(path, parser.value(database));
+    if (!workspace) {
+        return fail(workspace.error());
+    }
+    if (!workspace->connection) {
+        return fail(workspace->databaseError);
+    }
+    const Appearance appearance = usualAppearance(form->look, parser.isSet(dark) ? Theme::Dark : Theme::Light);
+    EntrySession session(*workspace->connection, workspace->catalogue, *form);
+    if (number > 0) {
+        const Outcome started = session.start();
+        if (!started) {
+            return fail(started.error());
+        }
+        waitForRecords(session);
+        if (number > session.count().value_or(0)) {
+            return fail({CommandLine::tr("There is no record %1; there are %2.").arg(number).arg(session.count().value_or(0)), {}});
+        }
+        session.goTo(number - 1);
+    }
+    const QImage image = isDesign ? imageOfDesign(&session, appearance, *form) : imageOfEntry(session, appearance, *form);
+    if (!image.save(parser.value(output), "PNG")) {
+        return fail({CommandLine::tr("%1 cannot be written. Choose another place.").arg(parser.value(output)), {}});
+    }
+    return ExitDone;
+}
+
+int enter(QApplication &application, const QStringList &arguments)
+{
+    QCommandLineParser parser;
+    parser.setApplicationDescription(CommandLine::tr("Opens a form to work with records, and nothing else."));
+    parser.addPositionalArgument(QStringLiteral("FORM"), CommandLine::tr("A .nabform file."));
+    const QCommandLineOption database(QStringLiteral("database"), CommandLine::tr("The database to work on, instead of the project's."), QStringLiteral("FILE"));
+    parser.addOption(database);
+    if (const std::optional<int> code = parse(parser, QStringLiteral("enter"), arguments, 1, 1)) {
+        return *code;
+    }
+    const auto complain = [](const Error &error) {
+        QMessageBox::warning(nullptr, CommandLine::tr("Nabblet"), error.sentence);
+        return fail(error);
+    };
+    const QString path = parser.positionalArguments().first();
+    const Result<Form> form = loadForm(path);
+    if (!form) {
+        return complain(form.error());
+    }
+    const Result<Workspace> workspace = openWorkspaceOfForm(path, parser.value(database));
+    if (!workspace) {
+        return complain(workspace.error());
+    }
+    if (!workspace->connection) {
+        return complain(workspace->databaseError);
+    }
+    EntryWindow window(*workspace, *form);
+    const Outcome started = window.start();
+    if (!started) {
+        return complain(started.error());
+    }
+    window.show();
+    return application.exec();
+}
+
+int openWindow(QApplication &application, const QStringList &arguments)
+{
+    QCommandLineParser parser;
+    parser.setApplicationDescription(CommandLine::tr("Drafts entry forms from database tables, arranges them and puts them to work.\n\n"
+                                                     "Commands:\n"
+                                                     "  nabblet [PATH]            open the window with a project, a database or a form\n"
+                                                     "  nabblet draft             draft a form from a table\n"
+                                                     "  nabblet render            paint a form into a PNG file\n"
+                                                     "  nabblet enter             open a form to work with records\n"
+                                                     "  nabblet COMMAND --help    what a command takes"));
+    parser.addPositionalArgument(QStringLiteral("PATH"), CommandLine::tr("A project folder, a .nabform file or a database file."), QStringLiteral("[PATH]"));
+    const QCommandLineOption version({QStringLiteral("v"), QStringLiteral("version")}, CommandLine::tr("Shows the version."));
+    const QCommandLineOption startup(QStringLiteral("quit-when-shown"), CommandLine::tr("Closes again once the window is painted, for measuring."));
+    parser.addOptions({version, startup});
+    if (const std::optional<int> code = parse(parser, QString(), arguments, 0, 1)) {
+        return *code;
+    }
+    if (parser.isSet(version)) {
+        QTextStream(stdout) << "nabblet " << NABBLET_VERSION << '\n';
+        return ExitDone;
+    }
+    MainWindow window;
+    window.show();
+    if (!parser.positionalArguments().isEmpty()) {
+        const QString path = parser.positionalArguments().first();
+        if (parser.isSet(startup)) {
+            window.openPath(path);
+            window.grab();
+            return ExitDone;
+        }
+        // After the first painting, so that a sheet or a complaint appears over the window.
+        QTimer::singleShot(0, &window, [&window, path] { window.openPath(path); });
+    }
+    return application.exec();
+}
+
+} // namespace
+
+void prepareEnvironment(int argc, char **argv)
+{
+    const bool needsNoWindow = argc > 1 && (std::strcmp(argv[1], "draft") == 0 || std::strcmp(argv[1], "render") == 0);
+    if (needsNoWindow && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+    }
+}
+
+int runCommandLine(QApplication &application)
+{
+    QStringList arguments = QApplication::arguments();
+    const QString command = arguments.value(1);
+    const bool isCommand = command == QLatin1String("draft") || command == QLatin1String("render") || command == QLatin1String("enter");
+    if (!isCommand) {
+        return openWindow(application, arguments);
+    }
+    arguments.removeAt(1);
+    arguments[0] = QStringLiteral("nabblet ") + command;
+    if (command == QLatin1String("draft")) {
+        return draft(arguments);
+    }
+    return command == QLatin1String("render") ? render(arguments) : enter(application, arguments);
+}
+
+} // namespace nabblet

@@ -1,0 +1,662 @@
+#include "app/main_window.h"
+
+#include "app/top_bar.h"
+#include "app/unsaved_record.h"
+#include "core/draft/draft.h"
+#include "core/file/form_file.h"
+#include "core/file/project_file.h"
+#include "designer/board.h"
+#include "designer/catalogue_panel.h"
+#include "designer/inspector.h"
+#include "designer/new_form_dialog.h"
+#include "entry/entry_view.h"
+#include "entry/theme.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QCloseEvent>
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QLabel>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSettings>
+#include <QSplitter>
+#include <QStackedWidget>
+#include <QStatusBar>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+namespace {
+
+QWidget *framed(QVBoxLayout **contents)
+{
+    auto *frame = new QWidget;
+    *contents = new QVBoxLayout(frame);
+    (*contents)->setContentsMargins(0, 0, 0, 0);
+    (*contents)->setSpacing(0);
+    return frame;
+}
+
+} // namespace
+
+MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
+{
+    setWindowTitle(tr("Nabblet"));
+    resize(1280, 800);
+    m_desktopTheme = themeOfPalette(QApplication::palette());
+    const QString stored = QSettings().value(QStringLiteral("theme")).toString();
+    m_themeChoice = stored == QLatin1String("light")  ? ThemeChoice::Light
+                    : stored == QLatin1String("dark") ? ThemeChoice::Dark
+                                                      : ThemeChoice::AsDesktop;
+    QApplication::setFont(desktopFont());
+    m_appearance = std::make_unique<Appearance>(looks().first(), theme(), QApplication::font());
+    makePages();
+    makeMenus();
+    applyTheme();
+    refreshActions();
+    refreshNames();
+}
+
+MainWindow::~MainWindow()
+{
+    closeDocument();
+}
+
+// ---------------------------------------------------------------- building the window
+
+void MainWindow::makePages()
+{
+    auto *ground = new QWidget;
+    ground->setObjectName(QStringLiteral("ground"));
+    ground->setAttribute(Qt::WA_StyledBackground);
+    auto *column = new QVBoxLayout(ground);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    m_bar = new TopBar;
+    column->addWidget(m_bar);
+    m_pages = new QStackedWidget;
+    column->addWidget(m_pages, 1);
+    setCentralWidget(ground);
+
+    m_welcomePage = new QWidget;
+    auto *welcome = new QVBoxLayout(m_welcomePage);
+    welcome->setAlignment(Qt::AlignCenter);
+    welcome->setSpacing(12);
+    auto *words = new QLabel(tr("Open a database to draft a form from one of its tables,\nor open a project to go on with its forms."));
+    words->setAlignment(Qt::AlignCenter);
+    auto *openButton = new QPushButton(tr("Open…"));
+    welcome->addWidget(words);
+    welcome->addWidget(openButton, 0, Qt::AlignCenter);
+    connect(openButton, &QPushButton::clicked, this, &MainWindow::open);
+    m_pages->addWidget(m_welcomePage);
+
+    m_designPage = new QSplitter(Qt::Horizontal);
+    m_designPage->setContentsMargins(8, 8, 8, 8);
+    m_designPage->setHandleWidth(8);
+    m_designPage->setChildrenCollapsible(false);
+    m_catalogue = new CataloguePanel;
+    QVBoxLayout *unused = nullptr;
+    m_boardFrame = framed(&unused);
+    m_inspectorFrame = framed(&unused);
+    m_designPage->addWidget(m_catalogue);
+    m_designPage->addWidget(m_boardFrame);
+    m_designPage->addWidget(m_inspectorFrame);
+    m_catalogue->setMinimumWidth(160);
+    m_boardFrame->setMinimumWidth(240);
+    m_inspectorFrame->setMinimumWidth(200);
+    m_designPage->setStretchFactor(1, 1);
+    m_designPage->setSizes({216, 800, 240});
+    m_pages->addWidget(m_designPage);
+
+    QVBoxLayout *entryColumn = nullptr;
+    m_entryPage = framed(&entryColumn);
+    entryColumn->setContentsMargins(8, 8, 8, 8);
+    m_pages->addWidget(m_entryPage);
+
+    m_selectionStatus = new QLabel;
+    m_gridStatus = new QLabel;
+    m_databaseStatus = new QLabel;
+    statusBar()->addPermanentWidget(m_selectionStatus);
+    statusBar()->addPermanentWidget(m_gridStatus);
+    statusBar()->addPermanentWidget(m_databaseStatus);
+    statusBar()->setSizeGripEnabled(false);
+
+    connect(m_bar, &TopBar::designRequested, this, &MainWindow::showDesign);
+    connect(m_bar, &TopBar::entryRequested, this, &MainWindow::showEntry);
+    connect(m_bar, &TopBar::previousRequested, this, [this] {
+        if (m_session) {
+            m_session->goPrevious();
+        }
+    });
+    connect(m_bar, &TopBar::nextRequested, this, [this] {
+        if (m_session) {
+            m_session->goNext();
+        }
+    });
+    connect(m_bar, &TopBar::valuesRequested, this, [this] {
+        if (m_board) {
+            m_board->setShowsValues(true);
+        }
+    });
+    connect(m_bar, &TopBar::blankRequested, this, [this] {
+        if (m_board) {
+            m_board->setShowsValues(false);
+        }
+    });
+    connect(m_catalogue, &CataloguePanel::columnChosen, this, [this](const QString &chosen) {
+        if (!m_board || chosen.isEmpty()) {
+            return;
+        }
+        for (const Control &control : m_document->form().controls) {
+            if (control.column == chosen) {
+                m_board->select({control.id});
+                return;
+            }
+        }
+        m_board->select({});
+    });
+}
+
+void MainWindow::makeMenus()
+{
+    const auto add = [this](QMenu *menu, const QString &words, const QKeySequence &keys, auto slot, QList<QAction *> *group) {
+        QAction *action = menu->addAction(words, this, slot);
+        action->setShortcut(keys);
+        if (group) {
+            group->append(action);
+        }
+        return action;
+    };
+    QMenu *file = menuBar()->addMenu(tr("&File"));
+    add(file, tr("&New form from data…"), QKeySequence(tr("Ctrl+Shift+N")), &MainWindow::newForm, &m_databaseActions);
+    add(file, tr("&Open…"), QKeySequence::Open, &MainWindow::open, nullptr);
+    m_formsMenu = file->addMenu(tr("&Forms of this project"));
+    connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
+    file->addSeparator();
+    m_saveAction = add(file, tr("&Save form"), QKeySequence::Save, [this] {
+        if (isEntry() && m_session) {
+            m_session->save();
+        } else {
+            save();
+        }
+    }, &m_formActions);
+    add(file, tr("Save form &as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { saveAs(); }, &m_designActions);
+    file->addSeparator();
+    add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), &QWidget::close, nullptr);
+
+    QMenu *edit = menuBar()->addMenu(tr("&Edit"));
+    m_undo = add(edit, tr("&Undo"), QKeySequence::Undo, [this] { m_document->steps()->undo(); }, nullptr);
+    m_redo = add(edit, tr("&Redo"), QKeySequence(tr("Ctrl+Shift+Z")), [this] { m_document->steps()->redo(); }, nullptr);
+    edit->addSeparator();
+    add(edit, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->selectAll(); }, &m_designActions);
+    add(edit, tr("Edit the &caption"), QKeySequence(), [this] { m_board->editCaption(m_board->selection().lead()); }, &m_designActions);
+    add(edit, tr("&Delete"), QKeySequence(), [this] { m_board->deleteSelection(); }, &m_designActions);
+
+    QMenu *records = menuBar()->addMenu(tr("&Records"));
+    add(records, tr("&First"), QKeySequence(tr("Ctrl+Home")), [this] { m_session->goFirst(); }, &m_entryActions);
+    add(records, tr("&Previous"), QKeySequence(tr("PgUp")), [this] { m_session->goPrevious(); }, &m_entryActions);
+    add(records, tr("&Next"), QKeySequence(tr("PgDown")), [this] { m_session->goNext(); }, &m_entryActions);
+    add(records, tr("&Last"), QKeySequence(tr("Ctrl+End")), [this] { m_session->goLast(); }, &m_entryActions);
+    records->addSeparator();
+    add(records, tr("&Add"), QKeySequence(tr("Ctrl+N")), [this] {
+        if (m_session->add()) {
+            m_entryView->focusFirst();
+        }
+    }, &m_entryActions);
+    add(records, tr("&Delete…"), QKeySequence(tr("Ctrl+Del")), [this] { m_entryView->askAndDelete(); }, &m_entryActions);
+    add(records, tr("&Take back"), QKeySequence(tr("Ctrl+Backspace")), [this] { m_session->takeBack(); }, &m_entryActions);
+
+    QMenu *view = menuBar()->addMenu(tr("&View"));
+    m_switch = add(view, tr("&Entry"), QKeySequence(Qt::Key_F5), [this] { isEntry() ? showDesign() : showEntry(); }, &m_formActions);
+    view->addSeparator();
+    auto *themes = new QActionGroup(this);
+    const QList<QPair<ThemeChoice, QString>> choices{{ThemeChoice::AsDesktop, tr("Colours as on the &desktop")},
+                                                     {ThemeChoice::Light, tr("&Light colours")},
+                                                     {ThemeChoice::Dark, tr("D&ark colours")}};
+    for (const auto &[choice, words] : choices) {
+        QAction *action = view->addAction(words, this, [this, wanted = choice] { setThemeChoice(wanted); });
+        action->setCheckable(true);
+        action->setChecked(choice == m_themeChoice);
+        themes->addAction(action);
+    }
+
+    QMenu *help = menuBar()->addMenu(tr("&Help"));
+    help->addAction(tr("&About Nabblet"), this, [this] {
+        QMessageBox::about(this, tr("About Nabblet"),
+                           tr("Nabblet %1\n\nDrafts bound entry forms from database tables, lets you arrange them, and puts them to work.")
+                               .arg(QStringLiteral(NABBLET_VERSION)));
+    });
+}
+
+// ---------------------------------------------------------------- themes
+
+Theme MainWindow::theme() const
+{
+    return m_themeChoice == ThemeChoice::AsDesktop ? m_desktopTheme : m_themeChoice == ThemeChoice::Light ? Theme::Light : Theme::Dark;
+}
+
+void MainWindow::setThemeChoice(ThemeChoice choice)
+{
+    m_themeChoice = choice;
+    const QString word = choice == ThemeChoice::Light ? QStringLiteral("light") : choice == ThemeChoice::Dark ? QStringLiteral("dark") : QString();
+    QSettings().setValue(QStringLiteral("theme"), word);
+    applyTheme();
+}
+
+void MainWindow::applyTheme()
+{
+    QApplication::setPalette(panelPalette(theme()));
+    qApp->setStyleSheet(panelStyle(theme()));
+    const Look &look = lookNamed(m_document ? m_document->form().look : QString());
+    *m_appearance = Appearance(look, theme(), QApplication::font());
+    m_catalogue->setTheme(theme());
+    if (m_board) {
+        m_board->setAppearance(*m_appearance);
+        m_entryView->setAppearance(*m_appearance);
+    }
+    Q_EMIT themeChanged();
+}
+
+// ---------------------------------------------------------------- opening
+
+void MainWindow::openPath(const QString &path)
+{
+    if (!mayLetGo()) {
+        return;
+    }
+    switch (kindOfPath(path)) {
+    case PathKind::Project: {
+        const QFileInfo info(path);
+        const Result<Workspace> workspace = openProjectFolder(info.isDir() ? path : info.absolutePath());
+        if (!workspace) {
+            complain(workspace.error());
+            return;
+        }
+        openWorkspace(*workspace);
+        const QStringList forms = formFiles(m_workspace.projectFolder);
+        const QString start = m_workspace.project.startForm + QStringLiteral(".nabform");
+        if (!forms.isEmpty()) {
+            openForm(QDir(formsFolder(m_workspace.projectFolder)).filePath(forms.contains(start) ? start : forms.first()));
+        } else if (m_workspace.connection) {
+            newForm();
+        }
+        break;
+    }
+    case PathKind::Form: {
+        const Result<Workspace> workspace = openWorkspaceOfForm(path);
+        if (workspace) {
+            openWorkspace(*workspace);
+        } else {
+            complain(workspace.error());
+        }
+        openForm(path);
+        break;
+    }
+    case PathKind::Database: {
+        const Result<Workspace> workspace = openDatabaseFile(path);
+        if (!workspace) {
+            complain(workspace.error());
+            return;
+        }
+        openWorkspace(*workspace);
+        newForm();
+        break;
+    }
+    }
+}
+
+void MainWindow::openWorkspace(const Workspace &workspace)
+{
+    closeDocument();
+    m_workspace = workspace;
+    m_catalogue->setCatalogue(workspace.catalogue, QFileInfo(workspace.address.file).fileName());
+    m_pages->setCurrentWidget(m_welcomePage);
+    refreshNames();
+    refreshActions();
+    refreshStatus();
+    if (!workspace.connection) {
+        complain(workspace.databaseError);
+    }
+}
+
+void MainWindow::openForm(const QString &path)
+{
+    const Result<Form> form = loadForm(path);
+    if (!form) {
+        complain(form.error());
+        return;
+    }
+    takeDocument(*form, path, false);
+}
+
+void MainWindow::open()
+{
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open"), m_workspace.projectFolder,
+                                                      tr("Projects, forms and databases (project.nabblet *.nabform *.db *.sqlite *.sqlite3);;All files (*)"));
+    if (!path.isEmpty()) {
+        openPath(path);
+    }
+}
+
+void MainWindow::newForm()
+{
+    if (!m_workspace.connection || !mayLetGo()) {
+        return;
+    }
+    DraftOptions options;
+    options.namingPattern = m_workspace.project.namingPattern;
+    NewFormDialog dialog(*m_workspace.connection, m_workspace.catalogue, *m_appearance, options, this);
+    if (dialog.exec() == QDialog::Accepted && !dialog.form().rowSource.isEmpty()) {
+        takeDocument(dialog.form(), QString(), true);
+    }
+}
+
+void MainWindow::newFormFromTable(const QString &table)
+{
+    const Table *found = findTable(m_workspace.catalogue, table);
+    if (found && mayLetGo()) {
+        DraftOptions options;
+        options.namingPattern = m_workspace.project.namingPattern;
+        takeDocument(draftColumnar(m_workspace.catalogue, *found, *m_appearance, options), QString(), true);
+    }
+}
+
+void MainWindow::closeDocument()
+{
+    delete m_board;
+    delete m_inspector;
+    delete m_entryView;
+    m_board = nullptr;
+    m_inspector = nullptr;
+    m_entryView = nullptr;
+    m_session.reset();
+    m_document.reset();
+}
+
+void MainWindow::takeDocument(Form form, const QString &path, bool isNew)
+{
+    closeDocument();
+    *m_appearance = Appearance(lookNamed(form.look), theme(), QApplication::font());
+    m_document = std::make_unique<FormDocument>(form, path);
+    if (isNew) {
+        m_document->markUnsaved();
+    }
+    if (m_workspace.connection) {
+        m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
+        connect(m_session.get(), &EntrySession::said, this, &MainWindow::say);
+        connect(m_session.get(), &EntrySession::recordChanged, this, &MainWindow::refreshRecord);
+        connect(m_session.get(), &EntrySession::positionChanged, this, &MainWindow::refreshRecord);
+        connect(m_session.get(), &EntrySession::pendingChanged, this, &MainWindow::refreshRecord);
+        const Outcome started = m_session->start();
+        if (!started) {
+            complain(started.error());
+        }
+    }
+    m_board = new Board(m_document.get(), m_session.get(), *m_appearance);
+    m_inspector = new Inspector(m_document.get(), m_appearance.get());
+    m_boardFrame->layout()->addWidget(m_board);
+    m_inspectorFrame->layout()->addWidget(m_inspector);
+    if (m_session) {
+        m_entryView = new EntryView(m_session.get(), *m_appearance);
+        m_entryPage->layout()->addWidget(m_entryView);
+    }
+    connect(m_board, &Board::selectionChanged, this, [this] {
+        m_inspector->show(m_board->selection());
+        refreshStatus();
+    });
+    connect(m_document.get(), &FormDocument::formChanged, this, [this](const Form &before, const Form &after) {
+        const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowSource != after.rowSource;
+        if (hasOtherColumns && m_session) {
+            const Outcome changed = m_session->setForm(after);
+            if (!changed) {
+                say(changed.error().sentence);
+            }
+        }
+        m_catalogue->setForm(after);
+        refreshNames();
+        refreshStatus();
+    });
+    connect(m_document.get(), &FormDocument::changedChanged, this, &MainWindow::refreshNames);
+    QUndoStack *steps = m_document->steps();
+    connect(steps, &QUndoStack::canUndoChanged, this, &MainWindow::refreshActions);
+    connect(steps, &QUndoStack::canRedoChanged, this, &MainWindow::refreshActions);
+    connect(steps, &QUndoStack::indexChanged, this, &MainWindow::refreshActions);
+    m_catalogue->setForm(form);
+    showDesign();
+    refreshNames();
+    refreshRecord();
+}
+
+// ---------------------------------------------------------------- Design and Entry
+
+bool MainWindow::isEntry() const
+{
+    return m_document && m_pages->currentWidget() == m_entryPage;
+}
+
+void MainWindow::showDesign()
+{
+    if (!m_document) {
+        return;
+    }
+    m_pages->setCurrentWidget(m_designPage);
+    m_bar->setEntry(false);
+    m_board->setFocus();
+    refreshActions();
+    refreshStatus();
+}
+
+void MainWindow::showEntry()
+{
+    if (!m_document) {
+        return;
+    }
+    if (!m_entryView) {
+        m_bar->setEntry(false);
+        complain(m_workspace.databaseError.sentence.isEmpty()
+                     ? Error{tr("This form has no database to work on. Open the project that it belongs to."), {}}
+                     : m_workspace.databaseError);
+        return;
+    }
+    const Outcome changed = m_session->setForm(m_document->form());
+    if (!changed) {
+        complain(changed.error());
+    }
+    m_entryView->setForm(m_document->form());
+    m_pages->setCurrentWidget(m_entryPage);
+    m_bar->setEntry(true);
+    m_entryView->focusFirst();
+    refreshActions();
+    refreshStatus();
+}
+
+// ---------------------------------------------------------------- saving
+
+bool MainWindow::save()
+{
+    if (!m_document) {
+        return false;
+    }
+    return m_document->path().isEmpty() ? saveAs() : saveTo(m_document->path());
+}
+
+bool MainWindow::saveAs()
+{
+    if (!m_document) {
+        return false;
+    }
+    const QString folder = !m_workspace.projectFolder.isEmpty()    ? formsFolder(m_workspace.projectFolder)
+                           : !m_workspace.address.file.isEmpty()   ? QFileInfo(m_workspace.address.file).absoluteDir().filePath(QStringLiteral("forms"))
+                                                                   : QDir::homePath();
+    QDir().mkpath(folder);
+    QFileDialog dialog(this, tr("Save form as"), folder, tr("Forms (*.nabform)"));
+    dialog.setAcceptMode(QFileDialog::AcceptSave);
+    dialog.setDefaultSuffix(QStringLiteral("nabform"));
+    dialog.selectFile(m_document->form().name + QStringLiteral(".nabform"));
+    if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty()) {
+        return false;
+    }
+    return saveTo(dialog.selectedFiles().first());
+}
+
+bool MainWindow::saveTo(const QString &path)
+{
+    const Outcome saved = m_document->saveTo(path);
+    if (!saved) {
+        complain(saved.error());
+        return false;
+    }
+    const bool hadProject = !m_workspace.projectFolder.isEmpty();
+    const Outcome project = ensureProject(m_workspace, path);
+    if (!project) {
+        complain(project.error());
+    }
+    say(hadProject || !project ? tr("Saved “%1”.").arg(m_document->form().title)
+                               : tr("Saved “%1” and made the project %2.").arg(m_document->form().title, projectFilePath(m_workspace.projectFolder)));
+    refreshNames();
+    return true;
+}
+
+bool MainWindow::mayLetGo()
+{
+    if (!m_document) {
+        return true;
+    }
+    if (m_session && !mayLeaveRecord(m_session.get(), this)) {
+        if (!m_session->messages().isEmpty()) {
+            showEntry(); // refused: the reasons stand beside the boxes
+        }
+        return false;
+    }
+    if (!m_document->isChanged()) {
+        return true;
+    }
+    QMessageBox box(QMessageBox::Question, tr("Form not saved"), tr("Save the form “%1” before closing?").arg(m_document->form().title), QMessageBox::NoButton, this);
+    box.setInformativeText(m_document->path().isEmpty() ? tr("It has not been saved yet.") : tr("Its file is as it was when it was last saved."));
+    QPushButton *keep = box.addButton(tr("Save"), QMessageBox::AcceptRole);
+    QPushButton *letGo = box.addButton(tr("Let it go"), QMessageBox::DestructiveRole);
+    QPushButton *stay = box.addButton(tr("Stay"), QMessageBox::RejectRole);
+    box.setDefaultButton(keep);
+    box.setEscapeButton(stay);
+    box.exec();
+    if (box.clickedButton() == keep) {
+        return save();
+    }
+    return box.clickedButton() == letGo;
+}
+
+void MainWindow::closeEvent(QCloseEvent *event)
+{
+    event->setAccepted(mayLetGo());
+}
+
+// ---------------------------------------------------------------- what is shown around
+
+void MainWindow::fillFormsMenu()
+{
+    m_formsMenu->clear();
+    const QStringList forms = m_workspace.projectFolder.isEmpty() ? QStringList() : formFiles(m_workspace.projectFolder);
+    for (const QString &file : forms) {
+        const QString path = QDir(formsFolder(m_workspace.projectFolder)).filePath(file);
+        QAction *action = m_formsMenu->addAction(QFileInfo(file).completeBaseName(), this, [this, path] {
+            if (mayLetGo()) {
+                openForm(path);
+            }
+        });
+        action->setCheckable(true);
+        action->setChecked(m_document && m_document->path() == path);
+    }
+    if (forms.isEmpty()) {
+        m_formsMenu->addAction(tr("None yet"))->setEnabled(false);
+    }
+}
+
+void MainWindow::refreshNames()
+{
+    const QString title = m_document ? m_document->form().title : QString();
+    const bool isUnsaved = m_document && m_document->isChanged();
+    m_bar->setNames(m_workspace.address.file.isEmpty() ? QString() : workspaceTitle(m_workspace), title, isUnsaved);
+    m_bar->setVisible(m_document != nullptr);
+    setWindowTitle(m_document ? tr("%1%2 – Nabblet").arg(title, isUnsaved ? QStringLiteral(" •") : QString()) : tr("Nabblet"));
+}
+
+void MainWindow::refreshRecord()
+{
+    if (!m_session) {
+        m_bar->setRecord(tr("No record"), false, tr("The database could not be opened."));
+        return;
+    }
+    const std::optional<qint64> position = m_session->position();
+    const bool canStep = m_session->hasRecord() && !m_session->isChanged() && !m_session->isNew();
+    m_bar->setRecord(m_session->isNew() ? tr("New record") : !m_session->hasRecord() ? tr("No record") : position ? tr("Record %L1").arg(*position + 1) : tr("Record"),
+                     canStep, m_session->hasRecord() ? tr("The record has changes that are not saved; save it in Entry first.") : tr("There are no records."));
+}
+
+void MainWindow::refreshActions()
+{
+    const bool hasForm = m_document != nullptr;
+    const bool inEntry = isEntry();
+    for (QAction *action : std::as_const(m_formActions)) {
+        action->setEnabled(hasForm);
+    }
+    for (QAction *action : std::as_const(m_designActions)) {
+        action->setEnabled(hasForm && !inEntry);
+    }
+    for (QAction *action : std::as_const(m_entryActions)) {
+        action->setEnabled(inEntry);
+    }
+    for (QAction *action : std::as_const(m_databaseActions)) {
+        action->setEnabled(m_workspace.connection.has_value());
+    }
+    m_switch->setText(inEntry ? tr("&Design") : tr("&Entry"));
+    m_saveAction->setText(inEntry ? tr("&Save record") : tr("&Save form"));
+    // In Entry, undo belongs to the box that is typed in.
+    const QUndoStack *steps = hasForm ? m_document->steps() : nullptr;
+    m_undo->setEnabled(steps && !inEntry && steps->canUndo());
+    m_redo->setEnabled(steps && !inEntry && steps->canRedo());
+    m_undo->setText(m_undo->isEnabled() ? tr("&Undo: %1").arg(steps->undoText()) : tr("&Undo"));
+    m_redo->setText(m_redo->isEnabled() ? tr("&Redo: %1").arg(steps->redoText()) : tr("&Redo"));
+}
+
+void MainWindow::refreshStatus()
+{
+    m_selectionStatus->setVisible(m_document && !isEntry());
+    m_gridStatus->setVisible(m_document && !isEntry());
+    if (m_document && m_board) {
+        const Form &form = m_document->form();
+        const Selection &selection = m_board->selection();
+        const Control *lead = form.controls.find(selection.lead());
+        const QString place = lead ? tr("x %1 · y %2 · %3 × %4 px").arg(lead->place.x()).arg(lead->place.y()).arg(lead->place.width()).arg(lead->place.height()) : QString();
+        const auto count = static_cast<int>(selection.controls().size());
+        m_selectionStatus->setText(count > 1 ? tr("%n selected", nullptr, count) + QStringLiteral("   ") + place : place);
+        const QString marks = form.grid.marks == GridMarks::Dots ? tr("dots") : form.grid.marks == GridMarks::Lines ? tr("lines") : tr("not drawn");
+        m_gridStatus->setText(tr("Grid %1 px, %2").arg(form.grid.pitch).arg(marks));
+    }
+    QString database = QFileInfo(m_workspace.address.file).fileName();
+    if (m_workspace.connection && m_workspace.connection->isReadOnly()) {
+        database += tr(" · can only be read");
+    }
+    m_databaseStatus->setText(database);
+}
+
+void MainWindow::say(const QString &sentence)
+{
+    statusBar()->showMessage(sentence, 15000);
+}
+
+void MainWindow::complain(const Error &error)
+{
+    say(error.sentence);
+    QMessageBox box(QMessageBox::Warning, tr("Nabblet"), error.sentence, QMessageBox::Close, this);
+    box.setObjectName(QStringLiteral("complaint"));
+    if (!error.detail.isEmpty()) {
+        box.setDetailedText(error.detail);
+    }
+    box.exec();
+}
+
+} // namespace nabblet

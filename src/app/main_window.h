@@ -1,0 +1,115 @@
+// The window: catalogue, board and inspector in Design, the form at work in Entry.
+#pragma once
+
+#include "app/workspace.h"
+#include "designer/form_document.h"
+#include "entry/appearance.h"
+
+#include <QMainWindow>
+
+#include <memory>
+
+class QLabel;
+class QMenu;
+class QSplitter;
+class QStackedWidget;
+
+namespace nabblet {
+
+class Board;
+class CataloguePanel;
+class EntrySession;
+class EntryView;
+class Inspector;
+class TopBar;
+
+enum class ThemeChoice { AsDesktop, Light, Dark };
+
+class MainWindow : public QMainWindow
+{
+    Q_OBJECT
+
+public:
+    explicit MainWindow(QWidget *parent = nullptr);
+    ~MainWindow() override;
+
+    // Opens a project, a database or a form. A bare database goes straight to a new form.
+    void openPath(const QString &path);
+    // Makes a form from a table without asking, as its draft stands.
+    void newFormFromTable(const QString &table);
+    void newForm();
+
+    void showDesign();
+    void showEntry();
+    bool isEntry() const;
+
+    void setThemeChoice(ThemeChoice choice);
+
+    Board *board() const { return m_board; }
+    EntryView *entryView() const { return m_entryView; }
+    EntrySession *session() const { return m_session.get(); }
+    FormDocument *document() const { return m_document.get(); }
+    const Workspace &workspace() const { return m_workspace; }
+
+    bool save();
+    bool saveAs();
+
+Q_SIGNALS:
+    void themeChanged();
+
+protected:
+    void closeEvent(QCloseEvent *event) override;
+
+private:
+    void makeMenus();
+    void makePages();
+    void openWorkspace(const Workspace &workspace);
+    void openForm(const QString &path);
+    void takeDocument(Form form, const QString &path, bool isNew);
+    void closeDocument();
+    bool mayLetGo();
+    bool saveTo(const QString &path);
+    void open();
+    void refreshNames();
+    void refreshStatus();
+    void refreshRecord();
+    void refreshActions();
+    void fillFormsMenu();
+    void say(const QString &sentence);
+    void complain(const Error &error);
+    Theme theme() const;
+    void applyTheme();
+
+    Workspace m_workspace;
+    std::unique_ptr<FormDocument> m_document;
+    std::unique_ptr<EntrySession> m_session;
+    ThemeChoice m_themeChoice = ThemeChoice::AsDesktop;
+    Theme m_desktopTheme = Theme::Light;
+    std::unique_ptr<Appearance> m_appearance;
+
+    TopBar *m_bar = nullptr;
+    QStackedWidget *m_pages = nullptr;
+    QSplitter *m_designPage = nullptr;
+    QWidget *m_entryPage = nullptr;
+    QWidget *m_welcomePage = nullptr;
+    CataloguePanel *m_catalogue = nullptr;
+    QWidget *m_boardFrame = nullptr;
+    QWidget *m_inspectorFrame = nullptr;
+    Board *m_board = nullptr;
+    Inspector *m_inspector = nullptr;
+    EntryView *m_entryView = nullptr;
+    QMenu *m_formsMenu = nullptr;
+    QAction *m_switch = nullptr;
+    QAction *m_saveAction = nullptr;
+    QAction *m_undo = nullptr;
+    QAction *m_redo = nullptr;
+    QList<QAction *> m_formActions;   // need a form
+    QList<QAction *> m_designActions; // need a form in Design
+    QList<QAction *> m_entryActions;  // need a form in Entry
+    QList<QAction *> m_databaseActions;
+    QLabel *m_selectionStatus = nullptr;
+    QLabel *m_gridStatus = nullptr;
+    QLabel *m_databaseStatus = nullptr;
+};
+
+} // namespace nabblet

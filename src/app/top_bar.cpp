@@ -1,0 +1,128 @@
+#include "app/top_bar.h"
+
+#include <QButtonGroup>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+namespace nabblet {
+
+namespace {
+
+QPushButton *part(const QString &words, const char *name, bool isChoice)
+{
+    auto *button = new QPushButton(words);
+    button->setObjectName(QString::fromLatin1(name));
+    button->setCheckable(isChoice);
+    button->setCursor(Qt::ArrowCursor);
+    button->setFocusPolicy(Qt::TabFocus);
+    return button;
+}
+
+QWidget *frameAround(const QList<QWidget *> &parts)
+{
+    auto *frame = new QWidget;
+    frame->setObjectName(QStringLiteral("barSwitch"));
+    frame->setAttribute(Qt::WA_StyledBackground);
+    auto *row = new QHBoxLayout(frame);
+    row->setContentsMargins(1, 1, 1, 1);
+    row->setSpacing(0);
+    for (QWidget *widget : parts) {
+        row->addWidget(widget);
+    }
+    return frame;
+}
+
+} // namespace
+
+TopBar::TopBar(QWidget *parent)
+    : QWidget(parent), m_project(new QLabel), m_form(new QLabel), m_unsaved(new QLabel), m_design(part(tr("Design"), "design", true)),
+      m_entry(part(tr("Entry"), "entrySide", true)), m_previous(part(QStringLiteral("‹"), "previousValues", false)),
+      m_record(part(tr("Record"), "showRecord", true)), m_next(part(QStringLiteral("›"), "nextValues", false)),
+      m_blank(part(tr("Blank"), "showBlank", true))
+{
+    setObjectName(QStringLiteral("bar"));
+    setAttribute(Qt::WA_StyledBackground);
+    m_project->setObjectName(QStringLiteral("barFaint"));
+    m_form->setObjectName(QStringLiteral("barTitle"));
+    m_unsaved->setObjectName(QStringLiteral("barUnsaved"));
+
+    auto *names = new QHBoxLayout;
+    names->setSpacing(6);
+    names->addWidget(m_project);
+    names->addWidget(m_form);
+    names->addWidget(m_unsaved);
+    names->addStretch();
+
+    auto *sides = new QButtonGroup(this);
+    sides->addButton(m_design);
+    sides->addButton(m_entry);
+    m_design->setChecked(true);
+    m_design->setToolTip(tr("Arrange the form (F5)"));
+    m_entry->setToolTip(tr("Work with records in it (F5)"));
+
+    auto *values = new QButtonGroup(this);
+    values->addButton(m_record);
+    values->addButton(m_blank);
+    m_record->setChecked(true);
+    m_previous->setAccessibleName(tr("Previous record"));
+    m_next->setAccessibleName(tr("Next record"));
+    m_previous->setToolTip(tr("Show the previous record's values on the board"));
+    m_next->setToolTip(tr("Show the next record's values on the board"));
+    m_blank->setToolTip(tr("Show the boxes empty"));
+    m_values = new QWidget;
+    auto *right = new QHBoxLayout(m_values);
+    right->setContentsMargins(0, 0, 0, 0);
+    right->setSpacing(8);
+    auto *show = new QLabel(tr("Show"));
+    show->setObjectName(QStringLiteral("barFaint"));
+    right->addStretch();
+    right->addWidget(show);
+    right->addWidget(frameAround({m_previous, m_record, m_next, m_blank}));
+
+    auto *grid = new QGridLayout(this);
+    grid->setContentsMargins(14, 7, 14, 7);
+    grid->addLayout(names, 0, 0);
+    grid->addWidget(frameAround({m_design, m_entry}), 0, 1);
+    grid->addWidget(m_values, 0, 2);
+    grid->setColumnStretch(0, 1);
+    grid->setColumnStretch(2, 1);
+
+    connect(m_design, &QPushButton::clicked, this, &TopBar::designRequested);
+    connect(m_entry, &QPushButton::clicked, this, &TopBar::entryRequested);
+    connect(m_previous, &QPushButton::clicked, this, &TopBar::previousRequested);
+    connect(m_next, &QPushButton::clicked, this, &TopBar::nextRequested);
+    connect(m_record, &QPushButton::clicked, this, &TopBar::valuesRequested);
+    connect(m_blank, &QPushButton::clicked, this, &TopBar::blankRequested);
+}
+
+void TopBar::setNames(const QString &project, const QString &form, bool isUnsaved)
+{
+    m_project->setText(project.isEmpty() ? QString() : project + QStringLiteral("  /"));
+    m_form->setText(form);
+    m_unsaved->setText(isUnsaved ? tr("•  unsaved") : QString());
+}
+
+void TopBar::setEntry(bool isEntry)
+{
+    m_design->setChecked(!isEntry);
+    m_entry->setChecked(isEntry);
+    m_values->setVisible(!isEntry);
+}
+
+void TopBar::setRecord(const QString &words, bool canStep, const QString &why)
+{
+    m_record->setText(words);
+    m_previous->setEnabled(canStep);
+    m_next->setEnabled(canStep);
+    m_record->setToolTip(canStep ? tr("Show a record's values on the board") : why);
+}
+
+void TopBar::setShowsValues(bool shows)
+{
+    m_record->setChecked(shows);
+    m_blank->setChecked(!shows);
+}
+
+} // namespace nabblet

@@ -1,0 +1,45 @@
+// The slate bar at the top: project and form, the switch between Design and Entry, and what values the board shows.
+#pragma once
+
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+
+namespace nabblet {
+
+class TopBar : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit TopBar(QWidget *parent = nullptr);
+
+    void setNames(const QString &project, const QString &form, bool isUnsaved);
+    void setEntry(bool isEntry);
+    // The record that the board shows; words such as "Record 14".
+    void setRecord(const QString &words, bool canStep, const QString &why);
+    void setShowsValues(bool shows);
+
+Q_SIGNALS:
+    void designRequested();
+    void entryRequested();
+    void previousRequested();
+    void nextRequested();
+    void valuesRequested();
+    void blankRequested();
+
+private:
+    QLabel *m_project;
+    QLabel *m_form;
+    QLabel *m_unsaved;
+    QPushButton *m_design;
+    QPushButton *m_entry;
+    QWidget *m_values;
+    QPushButton *m_previous;
+    QPushButton *m_record;
+    QPushButton *m_next;
+    QPushButton *m_blank;
+};
+
+} // namespace nabblet

@@ -1,0 +1,122 @@
+#include "app/workspace.h"
+
+#include "core/file/project_file.h"
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+
+#include <QDir>
+#include <QFileInfo>
+
+namespace nabblet {
+
+NABBLET_TEXTS(Workspace)
+
+namespace {
+
+void connectDatabase(Workspace &workspace)
+{
+    Result<Connection> connection = Connection::open(workspace.address);
+    if (!connection) {
+        workspace.databaseError = connection.error();
+        return;
+    }
+    Result<Catalogue> catalogue = connection->readCatalogue();
+    if (!catalogue) {
+        workspace.databaseError = catalogue.error();
+        return;
+    }
+    workspace.connection = *connection;
+    workspace.catalogue = *catalogue;
+}
+
+} // namespace
+
+Result<Workspace> openProjectFolder(const QString &folder)
+{
+    Result<Project> project = loadProject(folder);
+    if (!project) {
+        return project.error();
+    }
+    Workspace workspace;
+    workspace.projectFolder = QDir(folder).absolutePath();
+    workspace.project = *project;
+    workspace.address.file = QDir::cleanPath(QDir(folder).absoluteFilePath(project->database));
+    connectDatabase(workspace);
+    return workspace;
+}
+
+Result<Workspace> openDatabaseFile(const QString &file)
+{
+    Workspace workspace;
+    workspace.address.file = QFileInfo(file).absoluteFilePath();
+    connectDatabase(workspace);
+    if (!workspace.connection) {
+        return workspace.databaseError;
+    }
+    return workspace;
+}
+
+Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &databaseFile)
+{
+    if (!databaseFile.isEmpty()) {
+        return openDatabaseFile(databaseFile);
+    }
+    const QString folder = projectFolderOf(formPath);
+    if (folder.isEmpty()) {
+        return Error{Texts::tr("%1 belongs to no project, so it is not known which database it works on. Put it into the forms folder "
+                               "of a project, or name the database with --database.")
+                         .arg(formPath),
+                     {}};
+    }
+    return openProjectFolder(folder);
+}
+
+Outcome ensureProject(Workspace &workspace, const QString &formPath)
+{
+    if (!workspace.projectFolder.isEmpty() && !projectFolderOf(formPath).isEmpty()) {
+        return Done{};
+    }
+    const QString existing = projectFolderOf(formPath);
+    if (!existing.isEmpty()) {
+        workspace.projectFolder = existing;
+        const Result<Project> project = loadProject(existing);
+        if (project) {
+            workspace.project = *project;
+        }
+        return Done{};
+    }
+    QDir folder = QFileInfo(formPath).absoluteDir();
+    if (folder.dirName() == QLatin1String("forms")) {
+        folder.cdUp();
+    }
+    Project project = workspace.project;
+    if (project.name.isEmpty()) {
+        project.name = titleFromTable(QFileInfo(workspace.address.file).completeBaseName());
+    }
+    project.database = folder.relativeFilePath(workspace.address.file);
+    const Outcome saved = saveProject(folder.absolutePath(), project);
+    if (saved) {
+        workspace.project = project;
+        workspace.projectFolder = folder.absolutePath();
+    }
+    return saved;
+}
+
+QString workspaceTitle(const Workspace &workspace)
+{
+    if (!workspace.project.name.isEmpty()) {
+        return workspace.project.name;
+    }
+    return QFileInfo(workspace.address.file).fileName();
+}
+
+PathKind kindOfPath(const QString &path)
+{
+    const QFileInfo info(path);
+    if (info.isDir() || info.fileName() == QLatin1String("project.nabblet")) {
+        return PathKind::Project;
+    }
+    return info.suffix() == QLatin1String("nabform") ? PathKind::Form : PathKind::Database;
+}
+
+} // namespace nabblet

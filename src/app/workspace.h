@@ -1,0 +1,41 @@
+// What is open: a project or a bare database, with its connection and catalogue.
+#pragma once
+
+#include "core/model/project.h"
+#include "data/connection.h"
+
+#include <optional>
+
+namespace nabblet {
+
+struct Workspace
+{
+    QString projectFolder; // empty for a bare database
+    Project project;
+    DatabaseAddress address;
+    std::optional<Connection> connection; // nothing when the database could not be opened
+    Catalogue catalogue;
+    Error databaseError; // why not
+};
+
+// Opens a project by its folder. The project opens even when its database does not; databaseError then says why.
+Result<Workspace> openProjectFolder(const QString &folder);
+
+// Opens a database file by itself.
+Result<Workspace> openDatabaseFile(const QString &file);
+
+// What a form file belongs to: its project, or with databaseFile given that database. The error says that there is neither.
+Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &databaseFile = {});
+
+// The project that saving a form makes where there is none yet: named after the database, in the folder of the form or,
+// when that is called forms, the one above. An existing project file is left alone.
+Outcome ensureProject(Workspace &workspace, const QString &formPath);
+
+// The project's name for people, or the database file's name.
+QString workspaceTitle(const Workspace &workspace);
+
+enum class PathKind { Project, Form, Database };
+// What a path on the command line is meant to be, by its name and kind.
+PathKind kindOfPath(const QString &path);
+
+} // namespace nabblet

@@ -1,0 +1,88 @@
+#include "core/catalogue/catalogue.h"
+
+namespace nabblet {
+
+const Table *findTable(const Catalogue &catalogue, const QString &name)
+{
+    for (const Table &table : catalogue.tables) {
+        if (table.name == name) {
+            return &table;
+        }
+    }
+    return nullptr;
+}
+
+const Column *findColumn(const Table &table, const QString &name)
+{
+    for (const Column &column : table.columns) {
+        if (column.name == name) {
+            return &column;
+        }
+    }
+    return nullptr;
+}
+
+const ForeignKey *findLink(const Table &table, const QString &column)
+{
+    for (const ForeignKey &key : table.foreignKeys) {
+        if (key.columns.size() == 1 && key.columns.first() == column) {
+            return &key;
+        }
+    }
+    return nullptr;
+}
+
+namespace {
+
+bool isCalledName(const QString &column)
+{
+    const QString lower = column.toLower();
+    return lower == QLatin1String("name") || lower == QLatin1String("title") || lower.endsWith(QLatin1String("_name")) ||
+           lower.endsWith(QLatin1String("_title"));
+}
+
+} // namespace
+
+QString namingColumn(const Table &table)
+{
+    QString uniqueText;
+    for (const UniqueKey &key : table.uniqueKeys) {
+        const Column *column = key.columns.size() == 1 ? findColumn(table, key.columns.first()) : nullptr;
+        if (column && column->type == ColumnType::Text && column->isRequired) {
+            if (isCalledName(column->name)) {
+                return column->name;
+            }
+            if (uniqueText.isEmpty()) {
+                uniqueText = column->name;
+            }
+        }
+    }
+    QString required;
+    QString any;
+    for (const Column &column : table.columns) {
+        if (column.type != ColumnType::Text || table.primaryKey.contains(column.name) ||
+            findLink(table, column.name)) {
+            continue;
+        }
+        if (isCalledName(column.name)) {
+            return column.name;
+        }
+        if (required.isEmpty() && column.isRequired) {
+            required = column.name;
+        }
+        if (any.isEmpty()) {
+            any = column.name;
+        }
+    }
+    for (const QString &candidate : {uniqueText, required, any}) {
+        if (!candidate.isEmpty()) {
+            return candidate;
+        }
+    }
+    if (!table.primaryKey.isEmpty()) {
+        return table.primaryKey.first();
+    }
+    return table.columns.isEmpty() ? QString() : table.columns.first().name;
+}
+
+} // namespace nabblet

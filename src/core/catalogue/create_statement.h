@@ -1,0 +1,35 @@
+// Reads what SQLite keeps only as text: the CHECKs inside a CREATE TABLE statement.
+#pragma once
+
+#include "core/catalogue/catalogue.h"
+
+#include <QList>
+#include <QString>
+
+namespace nabblet {
+
+// One word, name, literal or sign of an SQL text.
+struct SqlToken
+{
+    enum Kind { Word, QuotedName, String, Number, Sign };
+    Kind kind = Sign;
+    QString text; // without quotes, doubled quotes undone
+    qsizetype start = 0;
+    qsizetype end = 0; // one past the last character
+};
+
+// Cuts an SQL text into tokens; comments and white space are left out. Never fails: a quote that is not closed ends
+// with the text.
+QList<SqlToken> sqlTokens(const QString &sql);
+
+// Every CHECK of a CREATE TABLE statement, those of columns and those of the table, in their order.
+QList<Check> checksOfCreateTable(const QString &statement);
+
+// The values that an expression of the shape `column IN (literal, …)`, bracketed or not, with or without
+// `OR column IS NULL` or `column IS NULL OR` around it, allows for that column. Empty for every other shape.
+QVariantList choicesOfCheck(const QString &expression, const QString &column);
+
+// Whether the expression reads that column (by its name, quoted or not).
+bool checkReadsColumn(const QString &expression, const QString &column);
+
+} // namespace nabblet

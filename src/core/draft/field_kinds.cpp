@@ -1,0 +1,84 @@
+#include "core/draft/field_kinds.h"
+
+#include <QSet>
+
+namespace nabblet {
+
+namespace {
+
+QStringList partsOfName(const QString &name)
+{
+    QString text = name.toLower();
+    text.replace(u'-', u'_').replace(u' ', u'_');
+    return text.split(u'_', Qt::SkipEmptyParts);
+}
+
+bool hasPartIn(const Column &column, const QSet<QString> &words)
+{
+    for (const QString &part : partsOfName(column.name)) {
+        if (words.contains(part)) {
+            return true;
+        }
+    }
+    return false;
+}
+
+} // namespace
+
+bool isMeantForLongText(const Column &column)
+{
+    static const QSet<QString> words{
+        QStringLiteral("remarks"),     QStringLiteral("remark"), QStringLiteral("notes"),   QStringLiteral("note"),
+        QStringLiteral("comments"),    QStringLiteral("comment"), QStringLiteral("description"), QStringLiteral("reason"),
+        QStringLiteral("details"),     QStringLiteral("memo"),   QStringLiteral("message"), QStringLiteral("text"),
+        QStringLiteral("body"),        QStringLiteral("summary")};
+    return column.type == ColumnType::Text && column.length.value_or(1000) > 255 && hasPartIn(column, words);
+}
+
+bool isMeantForLinks(const Column &column)
+{
+    static const QSet<QString> words{QStringLiteral("email"),   QStringLiteral("mail"), QStringLiteral("website"),
+                                     QStringLiteral("url"),     QStringLiteral("web"),  QStringLiteral("homepage"),
+                                     QStringLiteral("webpage"), QStringLiteral("page"), QStringLiteral("link"),
+                                     QStringLiteral("uri")};
+    return column.type == ColumnType::Text && hasPartIn(column, words);
+}
+
+QString kindForColumn(const Table &table, const Column &column)
+{
+    const auto name = [](const char *kind) { return QString::fromLatin1(kind); };
+    if (findLink(table, column.name)) {
+        return name("drop-down");
+    }
+    if (column.type == ColumnType::YesNo) {
+        return name("tick-box");
+    }
+    if (!column.choices.isEmpty()) {
+        const bool isYesNo = column.type == ColumnType::WholeNumber && column.choices.size() == 2 &&
+                             column.choices.contains(QVariant(0LL)) && column.choices.contains(QVariant(1LL));
+        return isYesNo ? name("tick-box") : name("drop-down");
+    }
+    switch (column.type) {
+    case ColumnType::WholeNumber:
+        return name("whole-number");
+    case ColumnType::DecimalNumber:
+        return name("decimal-number");
+    case ColumnType::Date:
+        return name("date");
+    case ColumnType::Time:
+        return name("time");
+    case ColumnType::DateTime:
+        return name("date-time");
+    case ColumnType::Binary:
+        return name("picture");
+    case ColumnType::YesNo:
+    case ColumnType::Text:
+        break;
+    }
+    if (isMeantForLongText(column)) {
+        return name("long-text");
+    }
+    return isMeantForLinks(column) ? name("link") : name("text-box");
+}
+
+} // namespace nabblet

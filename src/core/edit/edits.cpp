@@ -1,0 +1,208 @@
+#include "core/edit/edits.h"
+
+#include "core/arrange/rails.h"
+#include "core/text/caption_words.h"
+
+#include <QSet>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int LeastSize = 8; // px
+
+using ControlSet = QSet<ControlId>;
+
+ControlSet setOf(const QList<ControlId> &controls)
+{
+    return {controls.begin(), controls.end()};
+}
+
+// Calls change(control) on each control of the set and stores what it gives.
+template <typename Change> Form changed(const Form &form, const ControlSet &controls, Change change)
+{
+    Form result = form;
+    for (int i = 0; i < result.controls.size(); ++i) {
+        if (controls.contains(result.controls.at(i).id)) {
+            result.controls.replace(i, change(result.controls.at(i)));
+        }
+    }
+    return result;
+}
+
+} // namespace
+
+QList<ControlId> withCaptions(const Form &form, const QList<ControlId> &controls)
+{
+    const ControlSet named = setOf(controls);
+    QList<ControlId> result;
+    for (const Control &control : form.controls) {
+        if (named.contains(control.id) || named.contains(control.captionFor)) {
+            result.append(control.id);
+        }
+    }
+    return result;
+}
+
+QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint distance)
+{
+    const ControlSet moving = setOf(withCaptions(form, controls));
+    for (const Control &control : form.controls) {
+        if (moving.contains(control.id)) {
+            distance.setX(std::max(distance.x(), -control.place.x()));
+            distance.setY(std::max(distance.y(), -control.place.y()));
+        }
+    }
+    return distance;
+}
+
+Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint distance)
+{
+    const QPoint possible = possibleMove(form, controls, distance);
+    if (possible.isNull()) {
+        return form;
+    }
+    return grownToHold(changed(form, setOf(withCaptions(form, controls)), [&](Control control) {
+        control.place.translate(possible);
+        return possible.x() == 0 ? control : withRidesByPlace(form, control);
+    }));
+}
+
+Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges edges, QPoint distance)
+{
+    return grownToHold(changed(form, setOf(controls), [&](Control control) {
+        int left = control.place.x();
+        int top = control.place.y();
+        int right = left + control.place.width();
+        int bottom = top + control.place.height();
+        if (edges & Edge::Left) {
+            left = std::clamp(left + distance.x(), 0, std::max(0, right - LeastSize));
+        }
+        if (edges & Edge::Right) {
+            right = std::max(right + distance.x(), left + LeastSize);
+        }
+        if (edges & Edge::Top) {
+            top = std::clamp(top + distance.y(), 0, std::max(0, bottom - LeastSize));
+        }
+        if (edges & Edge::Bottom) {
+            bottom = std::max(bottom + distance.y(), top + LeastSize);
+        }
+        const bool leftMoved = left != control.place.x();
+        control.place = QRect(left, top, right - left, bottom - top);
+        return leftMoved ? withRidesByPlace(form, control) : control;
+    }));
+}
+
+Form placeControl(const Form &form, ControlId id, const QRect &place)
+{
+    const Control *control = form.controls.find(id);
+    if (!control) {
+        return form;
+    }
+    const QRect inside(std::max(0, place.x()), std::max(0, place.y()), std::max(LeastSize, place.width()),
+                       std::max(LeastSize, place.height()));
+    const QPoint distance = inside.topLeft() - control->place.topLeft();
+    const Form moved = moveControls(form, {id}, distance);
+    const Control *there = moved.controls.find(id);
+    const QSize grow = inside.size() - there->place.size();
+    return resizeControls(moved, {id}, Edge::Right | Edge::Bottom, QPoint(grow.width(), grow.height()));
+}
+
+Form deleteControls(const Form &form, const QList<ControlId> &controls)
+{
+    const ControlSet leaving = setOf(withCaptions(form, controls));
+    Form result = form;
+    result.controls = ControlList();
+    result.controls.reserve(form.controls.size());
+    QSet<QString> stillBound;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        if (!leaving.contains(form.controls.at(i).id)) {
+            result.controls.appendShared(form.controls, i);
+            stillBound.insert(form.controls.at(i).column);
+        }
+    }
+    result.boundColumns.removeIf([&](const BoundColumn &bound) { return !stillBound.contains(bound.column); });
+    return result;
+}
+
+Form setCaptionText(const Form &form, ControlId caption, const QString &text, const TextMeasure &measure)
+{
+    const Form renamed = changed(form, {caption}, [&](Control control) {
+        control.text = text;
+        return control;
+    });
+    return settled(renamed, measure);
+}
+
+Form renameControl(const Form &form, ControlId id, const QString &name)
+{
+    QStringList taken;
+    for (const Control &control : form.controls) {
+        if (control.id != id) {
+            taken.append(control.name);
+        }
+    }
+    const QString sound = NamePool(taken).take(identifierFromText(name));
+    return changed(form, {id}, [&](Control control) {
+        control.name = sound;
+        return control;
+    });
+}
+
+Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting, const QJsonValue &value)
+{
+    return changed(form, setOf(controls), [&](Control control) {
+        if (value.isNull() || value.isUndefined()) {
+            control.settings.remove(setting);
+        } else {
+            control.settings.insert(setting, value);
+        }
+        return control;
+    });
+}
+
+Form setBandHeight(const Form &form, BandRole role, int height)
+{
+    Form result = form;
+    for (Band &band : result.bands) {
+        if (band.role == role) {
+            band.height = std::max(height, 0);
+        }
+    }
+    return grownToHold(result);
+}
+
+Form setFormWidth(const Form &form, int width)
+{
+    int least = LeastSize;
+    for (const Control &control : form.controls) {
+        const int right = control.place.x() + control.place.width();
+        if (control.rides.right != FixedRail::FormRight) {
+            least = std::max(least, right);
+        } else {
+            // A control that stretches keeps its distance to the edge and at least its least width.
+            const int distance = form.width - right;
+            least = std::max(least, control.place.x() + LeastSize + distance);
+        }
+    }
+    const int wanted = std::max(width, least);
+    const int distance = wanted - form.width;
+    Form result = form;
+    result.width = wanted;
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (control.rides.right == FixedRail::FormRight) {
+            if (control.rides.left != FixedRail::None) {
+                control.place.setWidth(control.place.width() + distance);
+            } else {
+                control.place.translate(distance, 0);
+            }
+            result.controls.replace(i, control);
+        }
+    }
+    return result;
+}
+
+} // namespace nabblet

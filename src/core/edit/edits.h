@@ -1,0 +1,53 @@
+// Edits: pure functions from form to form, named for what they do. Undo keeps the values they give.
+#pragma once
+
+#include "core/model/form.h"
+#include "core/text/text_measure.h"
+
+#include <QList>
+#include <QPoint>
+
+namespace nabblet {
+
+// The controls named, and with each field its caption; in the order of the form, each once.
+QList<ControlId> withCaptions(const Form &form, const QList<ControlId> &controls);
+
+// Moves controls by a distance in px. Fields take their captions along; a caption named alone moves alone. None leaves
+// its band at the top or the left; the band and the form grow where they would at the bottom or the right. Edges let
+// go of the rails they leave and ride those they come to stand on.
+Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint distance);
+
+// How far moveControls really goes: the distance, cut where a control would leave its band.
+QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint distance);
+
+enum class Edge { Left = 1, Top = 2, Right = 4, Bottom = 8 };
+Q_DECLARE_FLAGS(Edges, Edge)
+
+// Moves the given edges of controls by a distance in px; no control gets narrower or lower than 8 px, and none leaves
+// its band at the top or the left.
+Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges edges, QPoint distance);
+
+// Puts one control at a place, relative to its band. A field's caption moves along.
+Form placeControl(const Form &form, ControlId control, const QRect &place);
+
+// Removes controls; a field goes with its caption. Its column stays in the row source and can be placed again.
+Form deleteControls(const Form &form, const QList<ControlId> &controls);
+
+// Changes the words of a caption. Bindings and names stay as they are.
+Form setCaptionText(const Form &form, ControlId caption, const QString &text, const TextMeasure &measure);
+
+// Renames a control. The name is made valid and unique.
+Form renameControl(const Form &form, ControlId control, const QString &name);
+
+// Changes one setting of controls ("locked", "prompt", …); an undefined or null value removes it.
+Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting, const QJsonValue &value);
+
+// Changes a band's height, px; it stops at the lowest control in it.
+Form setBandHeight(const Form &form, BandRole band, int height);
+
+// Changes the form's width, px; it stops at the rightmost control that does not ride the right edge.
+Form setFormWidth(const Form &form, int width);
+
+} // namespace nabblet
+
+Q_DECLARE_OPERATORS_FOR_FLAGS(nabblet::Edges)

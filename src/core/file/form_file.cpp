@@ -1,0 +1,423 @@
+#include "core/file/form_file.h"
+
+#include "core/file/json_reader.h"
+#include "core/file/json_text.h"
+#include "core/file/whole_file.h"
+#include "core/text/tr.h"
+
+#include <QHash>
+#include <QJsonArray>
+
+namespace nabblet {
+
+NABBLET_TEXTS(FormFile)
+
+namespace {
+
+// The greatest coordinate a file may hold, px: some 260 metres, far from where sums overflow.
+constexpr int Far = 1000000;
+
+const QStringList &bandNames()
+{
+    static const QStringList names{QStringLiteral("header"), QStringLiteral("body"), QStringLiteral("footer")};
+    return names;
+}
+
+const QStringList &holdNames()
+{
+    static const QStringList names{QStringLiteral("left"), QStringLiteral("right"), QStringLiteral("share")};
+    return names;
+}
+
+const QStringList &marksNames()
+{
+    static const QStringList names{QStringLiteral("dots"), QStringLiteral("lines"), QStringLiteral("none")};
+    return names;
+}
+
+const QStringList &tabOrderNames()
+{
+    static const QStringList names{QStringLiteral("rows"), QStringLiteral("columns"), QStringLiteral("by hand")};
+    return names;
+}
+
+struct FixedRailName
+{
+    RailId id;
+    const char *name;
+};
+constexpr std::array<FixedRailName, 3> FixedRailNames{{{FixedRail::FormLeft, "form left"},
+                                                       {FixedRail::FormRight, "form right"},
+                                                       {FixedRail::BodyBottom, "body bottom"}}};
+
+QString key(const char *name)
+{
+    return QString::fromLatin1(name);
+}
+
+QString railName(const Form &form, RailId id)
+{
+    for (const FixedRailName &fixed : FixedRailNames) {
+        if (fixed.id == id) {
+            return key(fixed.name);
+        }
+    }
+    const Rail *rail = findRail(form, id);
+    return rail ? rail->name : QString();
+}
+
+void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QString> &names, const Control &control)
+{
+    json.beginObject();
+    json.value(key("kind"), control.kind);
+    json.value(key("name"), control.name);
+    json.value(key("band"), bandNames().at(static_cast<int>(control.band)));
+    json.value(key("place"), QJsonArray{control.place.x(), control.place.y(), control.place.width(), control.place.height()});
+    if (control.rides != Rides()) {
+        json.beginObject(key("rides"), JsonText::Layout::OneLine);
+        for (const auto &[edge, rail] : {std::pair{"left", control.rides.left}, std::pair{"right", control.rides.right},
+                                         std::pair{"bottom", control.rides.bottom}}) {
+            if (rail != FixedRail::None) {
+                json.value(key(edge), railName(form, rail));
+            }
+        }
+        json.members(control.rides.unknown);
+        json.endObject();
+    }
+    if (!control.column.isEmpty()) {
+        json.value(key("column"), control.column);
+    }
+    if (!control.text.isEmpty()) {
+        json.value(key("text"), control.text);
+    }
+    if (control.captionFor != 0) {
+        json.value(key("captionFor"), names.value(control.captionFor));
+    }
+    if (!control.role.isEmpty()) {
+        json.value(key("role"), control.role);
+    }
+    if (!control.settings.isEmpty()) {
+        json.value(key("settings"), control.settings);
+    }
+    json.members(control.unknown);
+    json.endObject();
+}
+
+// Turns a rail's name in a file into its id.
+RailId railNamed(const Form &form, JsonReader &reader, const char *edge, JsonMistakes &mistakes)
+{
+    const QString name = reader.text(edge, QString());
+    if (name.isEmpty()) {
+        return FixedRail::None;
+    }
+    for (const FixedRailName &fixed : FixedRailNames) {
+        if (name == QLatin1String(fixed.name)) {
+            return fixed.id;
+        }
+    }
+    for (const Rail &rail : form.rails) {
+        if (rail.name == name) {
+            return rail.id;
+        }
+    }
+    mistakes.report(reader.pointerTo(key(edge)), Texts::tr("the name of a rail was expected, and none is called “%1”").arg(name));
+    return FixedRail::None;
+}
+
+Control readControl(const Form &form, const QJsonObject &object, const QString &pointer, JsonMistakes &mistakes,
+                    QString &captionFor)
+{
+    JsonReader reader(object, pointer, &mistakes);
+    Control control;
+    control.kind = reader.text("kind");
+    control.name = reader.text("name");
+    if (control.name.isEmpty()) {
+        mistakes.report(reader.pointerTo(key("name")), Texts::tr("a name was expected"));
+    }
+    control.band = static_cast<BandRole>(reader.oneOf("band", bandNames()));
+    if (!findBand(form, control.band)) {
+        mistakes.report(reader.pointerTo(key("band")), Texts::tr("one of the form's bands was expected"));
+    }
+    const QJsonArray place = reader.list("place", true);
+    bool isPlace = place.size() == 4;
+    for (const QJsonValue &figure : place) {
+        const int number = figure.toInt(Far + 1);
+        isPlace = isPlace && number >= -Far && number <= Far;
+    }
+    isPlace = isPlace && place.at(2).toInt() >= 0 && place.at(3).toInt() >= 0;
+    if (!isPlace) {
+        mistakes.report(reader.pointerTo(key("place")), Texts::tr("four whole numbers were expected: x, y, width, height"));
+    }
+    control.place = QRect(place.at(0).toInt(), place.at(1).toInt(), place.at(2).toInt(), place.at(3).toInt());
+    if (reader.has("rides")) {
+        JsonReader rides(reader.object("rides"), reader.pointerTo(key("rides")), &mistakes);
+        control.rides.left = railNamed(form, rides, "left", mistakes);
+        control.rides.right = railNamed(form, rides, "right", mistakes);
+        control.rides.bottom = railNamed(form, rides, "bottom", mistakes);
+        control.rides.unknown = rides.unknownKeys();
+    }
+    control.column = reader.text("column", QString());
+    control.text = reader.text("text", QString());
+    captionFor = reader.text("captionFor", QString());
+    control.role = reader.text("role", QString());
+    control.settings = reader.object("settings");
+    control.unknown = reader.unknownKeys();
+    return control;
+}
+
+void readControls(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
+{
+    QHash<QString, ControlId> ids;
+    QList<QPair<int, QString>> captions; // index of a caption and the name of its field
+    form.controls.reserve(static_cast<int>(stored.size()));
+    for (int i = 0; i < stored.size() && mistakes.isEmpty(); ++i) {
+        const QString pointer = QStringLiteral("/controls/%1").arg(i);
+        if (!stored.at(i).isObject()) {
+            mistakes.report(pointer, Texts::tr("an object was expected"));
+            return;
+        }
+        QString captionFor;
+        Control control = readControl(form, stored.at(i).toObject(), pointer, mistakes, captionFor);
+        control.id = i + 1;
+        if (ids.contains(control.name)) {
+            mistakes.report(pointer + QStringLiteral("/name"),
+                            Texts::tr("a name of its own was expected, and “%1” is the name of /controls/%2 too")
+                                .arg(control.name)
+                                .arg(ids.value(control.name) - 1));
+        }
+        ids.insert(control.name, control.id);
+        if (!captionFor.isEmpty()) {
+            captions.append({i, captionFor});
+        }
+        form.controls.append(control);
+    }
+    for (const auto &[index, field] : captions) {
+        if (!ids.contains(field)) {
+            mistakes.report(QStringLiteral("/controls/%1/captionFor").arg(index),
+                            Texts::tr("the name of a control was expected, and none is called “%1”").arg(field));
+            return;
+        }
+        Control caption = form.controls.at(index);
+        caption.captionFor = ids.value(field);
+        form.controls.replace(index, caption);
+    }
+}
+
+void readBands(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
+{
+    int last = -1;
+    for (int i = 0; i < stored.size(); ++i) {
+        const QString pointer = QStringLiteral("/bands/%1").arg(i);
+        JsonReader reader(stored.at(i).toObject(), pointer, &mistakes);
+        Band band;
+        const int role = reader.oneOf("band", bandNames());
+        if (role <= last) {
+            mistakes.report(pointer, Texts::tr("header, body and footer were expected in that order, each once at most"));
+        }
+        last = role;
+        band.role = static_cast<BandRole>(role);
+        band.height = reader.number("height", 0, Far);
+        band.unknown = reader.unknownKeys();
+        form.bands.append(band);
+    }
+    if (!findBand(form, BandRole::Body)) {
+        mistakes.report(QStringLiteral("/bands"), Texts::tr("a body band was expected"));
+    }
+}
+
+void readRails(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
+{
+    for (int i = 0; i < stored.size(); ++i) {
+        JsonReader reader(stored.at(i).toObject(), QStringLiteral("/rails/%1").arg(i), &mistakes);
+        Rail rail;
+        rail.id = FixedRail::FirstFree + i;
+        rail.name = reader.text("name");
+        for (const Rail &other : form.rails) {
+            if (other.name == rail.name) {
+                mistakes.report(reader.pointerTo(key("name")),
+                                Texts::tr("a name of its own was expected, and “%1” is another rail's too").arg(rail.name));
+            }
+        }
+        rail.position = reader.number("at", -Far, Far);
+        rail.hold = static_cast<Hold>(reader.oneOf("hold", holdNames(), 0));
+        rail.isAutomatic = reader.flag("auto", false);
+        rail.captionsFrom = reader.number("captionsFrom", -Far, Far, 0);
+        rail.unknown = reader.unknownKeys();
+        form.rails.append(rail);
+    }
+}
+
+void readBoundColumns(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
+{
+    for (int i = 0; i < stored.size(); ++i) {
+        JsonReader reader(stored.at(i).toObject(), QStringLiteral("/columns/%1").arg(i), &mistakes);
+        BoundColumn column;
+        column.column = reader.text("column");
+        column.declaredType = reader.text("type", QString());
+        if (reader.has("length")) {
+            column.length = reader.number("length", 0, std::numeric_limits<int>::max());
+        }
+        column.isRequired = reader.flag("required", false);
+        column.linksTo = reader.text("linksTo", QString());
+        column.unknown = reader.unknownKeys();
+        form.boundColumns.append(column);
+    }
+}
+
+} // namespace
+
+QByteArray writeForm(const Form &form)
+{
+    QHash<ControlId, QString> names;
+    for (const Control &control : form.controls) {
+        names.insert(control.id, control.name);
+    }
+    constexpr auto OneLine = JsonText::Layout::OneLine;
+    JsonText json;
+    json.beginObject();
+    json.value(key("nabform"), std::max(FormFileVersion, form.fileVersion));
+    json.value(key("name"), form.name);
+    json.value(key("title"), form.title);
+    if (!form.rowSource.isEmpty()) {
+        json.beginObject(key("rowSource"), OneLine);
+        json.value(key("table"), form.rowSource);
+        json.members(form.unknownInside.value(key("rowSource")).toObject());
+        json.endObject();
+    }
+    json.beginObject(key("people"), OneLine);
+    json.value(key("see"), form.permissions.see);
+    json.value(key("add"), form.permissions.add);
+    json.value(key("change"), form.permissions.change);
+    json.value(key("delete"), form.permissions.remove);
+    json.members(form.unknownInside.value(key("people")).toObject());
+    json.endObject();
+    json.value(key("look"), form.look);
+    json.beginObject(key("grid"), OneLine);
+    json.value(key("pitch"), form.grid.pitch);
+    json.value(key("marks"), marksNames().at(static_cast<int>(form.grid.marks)));
+    json.members(form.unknownInside.value(key("grid")).toObject());
+    json.endObject();
+    json.value(key("width"), form.width);
+    json.value(key("tabOrder"), tabOrderNames().at(static_cast<int>(form.tabOrder)));
+
+    json.beginList(key("bands"));
+    for (const Band &band : form.bands) {
+        json.beginObject({}, OneLine);
+        json.value(key("band"), bandNames().at(static_cast<int>(band.role)));
+        json.value(key("height"), band.height);
+        json.members(band.unknown);
+        json.endObject();
+    }
+    json.endList();
+
+    json.beginList(key("rails"));
+    for (const Rail &rail : form.rails) {
+        json.beginObject({}, OneLine);
+        json.value(key("name"), rail.name);
+        json.value(key("at"), rail.position);
+        json.value(key("hold"), holdNames().at(static_cast<int>(rail.hold)));
+        if (rail.isAutomatic) {
+            json.value(key("auto"), true);
+            json.value(key("captionsFrom"), rail.captionsFrom);
+        }
+        json.members(rail.unknown);
+        json.endObject();
+    }
+    json.endList();
+
+    json.beginList(key("columns"));
+    for (const BoundColumn &column : form.boundColumns) {
+        json.beginObject({}, OneLine);
+        json.value(key("column"), column.column);
+        json.value(key("type"), column.declaredType);
+        if (column.length) {
+            json.value(key("length"), *column.length);
+        }
+        if (column.isRequired) {
+            json.value(key("required"), true);
+        }
+        if (!column.linksTo.isEmpty()) {
+            json.value(key("linksTo"), column.linksTo);
+        }
+        json.members(column.unknown);
+        json.endObject();
+    }
+    json.endList();
+
+    json.beginList(key("controls"));
+    for (const Control &control : form.controls) {
+        writeControl(json, form, names, control);
+    }
+    json.endList();
+    json.members(form.unknown);
+    json.endObject();
+    return json.toUtf8();
+}
+
+Result<Form> readForm(const QByteArray &text)
+{
+    const Result<QJsonObject> object = parseJsonObject(text);
+    if (!object) {
+        return object.error();
+    }
+    JsonMistakes mistakes;
+    JsonReader reader(*object, QString(), &mistakes);
+    Form form;
+    const auto keepUnknown = [&form](const char *name, const JsonReader &inner) {
+        if (const QJsonObject unknown = inner.unknownKeys(); !unknown.isEmpty()) {
+            form.unknownInside.insert(key(name), unknown);
+        }
+    };
+    form.fileVersion = reader.number("nabform", 1, std::numeric_limits<int>::max());
+    form.name = reader.text("name");
+    form.title = reader.text("title", QString());
+    if (reader.has("rowSource")) {
+        JsonReader source(reader.object("rowSource"), QStringLiteral("/rowSource"), &mistakes);
+        form.rowSource = source.text("table");
+        keepUnknown("rowSource", source);
+    }
+    JsonReader people(reader.object("people"), QStringLiteral("/people"), &mistakes);
+    form.permissions.see = people.flag("see", true);
+    form.permissions.add = people.flag("add", true);
+    form.permissions.change = people.flag("change", true);
+    form.permissions.remove = people.flag("delete", true);
+    keepUnknown("people", people);
+    form.look = reader.text("look", form.look);
+    JsonReader grid(reader.object("grid"), QStringLiteral("/grid"), &mistakes);
+    form.grid.pitch = grid.number("pitch", 1, 200, form.grid.pitch);
+    form.grid.marks = static_cast<GridMarks>(grid.oneOf("marks", marksNames(), 0));
+    keepUnknown("grid", grid);
+    form.width = reader.number("width", 0, Far);
+    form.tabOrder = static_cast<TabOrder>(reader.oneOf("tabOrder", tabOrderNames(), 0));
+    readBands(form, reader.list("bands", true), mistakes);
+    readRails(form, reader.list("rails"), mistakes);
+    readBoundColumns(form, reader.list("columns"), mistakes);
+    readControls(form, reader.list("controls", true), mistakes);
+    form.unknown = reader.unknownKeys();
+    if (!mistakes.isEmpty()) {
+        return Error{mistakes.first(), {}};
+    }
+    return form;
+}
+
+Result<Form> loadForm(const QString &path)
+{
+    const Result<QByteArray> bytes = readWholeFile(path);
+    if (!bytes) {
+        return bytes.error();
+    }
+    Result<Form> form = readForm(*bytes);
+    if (!form) {
+        return Error{Texts::tr("%1 is not a form that can be read: %2. Mend that place in a text editor or take an earlier copy.")
+                         .arg(path, form.error().sentence),
+                     form.error().detail};
+    }
+    return form;
+}
+
+Outcome saveForm(const QString &path, const Form &form)
+{
+    return replaceWholeFile(path, writeForm(form));
+}
+
+} // namespace nabblet

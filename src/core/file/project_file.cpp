@@ -1,0 +1,117 @@
+#include "core/file/project_file.h"
+
+#include "core/file/json_reader.h"
+#include "core/file/json_text.h"
+#include "core/file/whole_file.h"
+#include "core/text/tr.h"
+
+#include <QDir>
+#include <QFileInfo>
+
+namespace nabblet {
+
+NABBLET_TEXTS(ProjectFile)
+
+namespace {
+
+constexpr int ProjectFileVersion = 1;
+
+QString key(const char *name)
+{
+    return QString::fromLatin1(name);
+}
+
+} // namespace
+
+QByteArray writeProject(const Project &project)
+{
+    JsonText json;
+    json.beginObject();
+    json.value(key("project"), std::max(ProjectFileVersion, project.fileVersion));
+    json.value(key("name"), project.name);
+    json.beginObject(key("connection"), JsonText::Layout::OneLine);
+    json.value(key("kind"), key("sqlite"));
+    json.value(key("file"), project.database);
+    json.members(project.unknownConnection);
+    json.endObject();
+    json.value(key("namingPattern"), project.namingPattern);
+    if (!project.startForm.isEmpty()) {
+        json.value(key("startForm"), project.startForm);
+    }
+    json.members(project.unknown);
+    json.endObject();
+    return json.toUtf8();
+}
+
+Result<Project> readProject(const QByteArray &text)
+{
+    const Result<QJsonObject> object = parseJsonObject(text);
+    if (!object) {
+        return object.error();
+    }
+    JsonMistakes mistakes;
+    JsonReader reader(*object, QString(), &mistakes);
+    Project project;
+    project.fileVersion = reader.number("project", 1, std::numeric_limits<int>::max());
+    project.name = reader.text("name");
+    JsonReader connection(reader.object("connection", true), QStringLiteral("/connection"), &mistakes);
+    connection.oneOf("kind", {key("sqlite")});
+    project.database = connection.text("file");
+    project.unknownConnection = connection.unknownKeys();
+    project.namingPattern = reader.text("namingPattern", project.namingPattern);
+    project.startForm = reader.text("startForm", QString());
+    project.unknown = reader.unknownKeys();
+    if (!mistakes.isEmpty()) {
+        return Error{mistakes.first(), {}};
+    }
+    return project;
+}
+
+Result<Project> loadProject(const QString &folder)
+{
+    const QString path = projectFilePath(folder);
+    const Result<QByteArray> bytes = readWholeFile(path);
+    if (!bytes) {
+        return bytes.error();
+    }
+    Result<Project> project = readProject(*bytes);
+    if (!project) {
+        return Error{Texts::tr("%1 is not a project that can be read: %2. Mend that place in a text editor or take an earlier copy.")
+                         .arg(path, project.error().sentence),
+                     project.error().detail};
+    }
+    return project;
+}
+
+Outcome saveProject(const QString &folder, const Project &project)
+{
+    return replaceWholeFile(projectFilePath(folder), writeProject(project));
+}
+
+QString projectFilePath(const QString &folder)
+{
+    return QDir(folder).filePath(QStringLiteral("project.nabblet"));
+}
+
+QString formsFolder(const QString &projectFolder)
+{
+    return QDir(projectFolder).filePath(QStringLiteral("forms"));
+}
+
+QStringList formFiles(const QString &projectFolder)
+{
+    return QDir(formsFolder(projectFolder)).entryList({QStringLiteral("*.nabform")}, QDir::Files, QDir::Name);
+}
+
+QString projectFolderOf(const QString &formPath)
+{
+    QDir folder = QFileInfo(formPath).absoluteDir();
+    do {
+        if (folder.exists(QStringLiteral("project.nabblet"))) {
+            return folder.absolutePath();
+        }
+    } while (folder.cdUp());
+    return {};
+}
+
+} // namespace nabblet

@@ -1,0 +1,22 @@
+// Pieces from which the pictures of boxes are put together.
+#pragma once
+
+#include "core/kinds/kind.h"
+
+namespace nabblet {
+
+// The empty space inside a box left and right of its text, px.
+constexpr int BoxPadding = 7;
+// The width of the part at a box's right end that opens something, px.
+constexpr int BoxButtonWidth = 24;
+
+// The box itself in the shown state.
+BoxStroke boxOutline(const Control &control, const Shown &shown);
+// The text of one line in a box; rightSpace px are kept free at its right end.
+TextStroke boxText(const Control &control, const Shown &shown, TextAlign align, int rightSpace = 0);
+// Box and text, the picture of most kinds.
+Picture lineBox(const Control &control, const Shown &shown, TextAlign align);
+// Box, text and a sign at the right end that opens something.
+Picture openingBox(const Control &control, const Shown &shown, GlyphShape sign);
+
+} // namespace nabblet

@@ -1,0 +1,44 @@
+#include "core/kinds/kind_table.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    const TextRole role = textRoleNamed(control.role, TextRole::Caption);
+    TextStroke text;
+    text.rect = QRect(QPoint(0, 0), control.place.size());
+    text.text = shown.words;
+    text.role = role;
+    text.ink = role == TextRole::Title ? Ink::TitleText : role == TextRole::Note ? Ink::Faint : Ink::CaptionText;
+    text.align = control.captionFor != 0 ? TextAlign::Right : TextAlign::Left;
+    return {text};
+}
+
+QString words(const Control &, const QVariant &value, const QLocale &)
+{
+    return value.toString();
+}
+
+Result<QVariant> read(const Control &, const QString &, const QLocale &)
+{
+    return QVariant();
+}
+
+} // namespace
+
+Kind captionKind()
+{
+    return {QStringLiteral("caption"),
+            QT_TRANSLATE_NOOP("Kinds", "Caption"),
+            QStringLiteral("caption"),
+            Editor::None,
+            {},
+            QSize(96, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,40 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/number_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return lineBox(control, shown, TextAlign::Right);
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
+{
+    return numberInWords(value, decimalPlaces(control).value_or(0), locale);
+}
+
+Result<QVariant> read(const Control &, const QString &typed, const QLocale &locale)
+{
+    return readDecimalNumber(typed, locale);
+}
+
+} // namespace
+
+Kind decimalNumberKind()
+{
+    return {QStringLiteral("decimal-number"),
+            QT_TRANSLATE_NOOP("Kinds", "Decimal number"),
+            QStringLiteral("number"),
+            Editor::Line,
+            {ColumnType::DecimalNumber, ColumnType::WholeNumber, ColumnType::Text},
+            QSize(88, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,57 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/text/tr.h"
+
+namespace nabblet {
+
+NABBLET_TEXTS(DropDown)
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return openingBox(control, shown, GlyphShape::DropArrow);
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &)
+{
+    for (const Choice &choice : fixedChoices(control)) {
+        if (choice.value.toString() == value.toString()) {
+            return choice.words;
+        }
+    }
+    return value.toString();
+}
+
+// Words that are no choice are refused here; the choices of a lookup are found by the editor, which asks the database.
+Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)
+{
+    const QString wanted = typed.trimmed();
+    if (wanted.isEmpty()) {
+        return QVariant();
+    }
+    for (const Choice &choice : fixedChoices(control)) {
+        if (choice.words.compare(wanted, Qt::CaseInsensitive) == 0) {
+            return choice.value;
+        }
+    }
+    return Error{Texts::tr("“%1” is not in the list; choose one from it").arg(wanted), {}};
+}
+
+} // namespace
+
+Kind dropDownKind()
+{
+    return {QStringLiteral("drop-down"),
+            QT_TRANSLATE_NOOP("Kinds", "Drop-down"),
+            QStringLiteral("drop"),
+            Editor::Choice,
+            {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::YesNo},
+            QSize(160, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,91 @@
+// What a kind of control is: how it is drawn, what it may be bound to, how its values turn into words and back.
+// A kind is one file beside this one and one line in kind_table.cpp.
+#pragma once
+
+#include "core/catalogue/column_type.h"
+#include "core/kinds/picture.h"
+#include "core/model/control.h"
+#include "core/result.h"
+#include "core/text/text_measure.h"
+
+#include <QList>
+#include <QLocale>
+#include <QSize>
+#include <QString>
+#include <QVariant>
+
+#include <optional>
+
+namespace nabblet {
+
+// Which real widget edits a control in Entry.
+enum class Editor { None, Line, LongText, Tick, Choice, Image };
+
+// The state in which a control is drawn.
+enum class BoxState { Rest, Focused, Locked, Refused };
+
+// What a control shows at one moment.
+struct Shown
+{
+    QString words;      // the value in words; for a box, what stands in it
+    bool isMissing = true; // NULL, or no record
+    bool isOn = false;  // for tick boxes
+    QByteArray image;   // for pictures
+    BoxState state = BoxState::Rest;
+
+    bool operator==(const Shown &) const = default;
+};
+
+struct Kind
+{
+    QString name;      // in files: "text-box"
+    const char *title; // for people, in English; kindTitle() translates it
+    QString shortName; // for control names: "text" in text_asset_no
+    Editor editor = Editor::None;
+    QList<ColumnType> binds; // the types of column it may be bound to; empty for what cannot be bound
+    QSize usualSize;         // px
+
+    Picture (*draw)(const Control &control, const Shown &shown);
+    // The words for a stored value; never called with NULL.
+    QString (*words)(const Control &control, const QVariant &value, const QLocale &locale);
+    // The value for typed words, an invalid QVariant for NULL; an error whose sentence goes beside the box.
+    Result<QVariant> (*read)(const Control &control, const QString &typed, const QLocale &locale);
+};
+
+// Every kind, in the order in which people meet them.
+const QList<Kind> &kinds();
+// The kind with that name. A kind that this version does not know (from a newer file) is drawn as an outlined box with
+// its name, edits nothing and is saved as it was read.
+const Kind &kindNamed(const QString &name);
+bool isKnownKind(const QString &name);
+QString kindTitle(const Kind &kind);
+
+// What a control shows for a stored value. lookupWords are the words that a lookup found for the value, if it is one.
+Shown shownFor(const Control &control, const QVariant &value, const QLocale &locale, const QString &lookupWords = {});
+
+// A control that shows no value: the words of captions, boxes blank.
+Shown shownBlank(const Control &control);
+
+// Settings that several kinds share, read from Control::settings.
+bool isLocked(const Control &control);                     // "locked": people see it and cannot change it
+std::optional<int> decimalPlaces(const Control &control);  // "decimals"
+std::optional<int> lengthLimit(const Control &control);    // "length", characters
+QString promptOf(const Control &control);                  // "prompt", faint words in an empty box
+
+struct Choice
+{
+    QVariant value;
+    QString words;
+};
+QList<Choice> fixedChoices(const Control &control); // "choices"
+
+// A drop-down whose choices come from another table: "lookup".
+struct Lookup
+{
+    QString table;
+    QString valueColumn;
+    QString wordsColumn;
+};
+std::optional<Lookup> lookupOf(const Control &control);
+
+} // namespace nabblet

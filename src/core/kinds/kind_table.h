@@ -1,0 +1,21 @@
+// The functions that give each kind, one a file. A new kind is added here, once.
+#pragma once
+
+#include "core/kinds/kind.h"
+
+namespace nabblet {
+
+Kind captionKind();
+Kind textBoxKind();
+Kind longTextKind();
+Kind wholeNumberKind();
+Kind decimalNumberKind();
+Kind dateKind();
+Kind timeKind();
+Kind dateTimeKind();
+Kind tickBoxKind();
+Kind dropDownKind();
+Kind pictureBoxKind();
+Kind linkKind();
+
+} // namespace nabblet

@@ -1,0 +1,43 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/text_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    TextStroke text = boxText(control, shown, TextAlign::Left);
+    text.rect.adjust(0, BoxPadding, 0, -BoxPadding);
+    text.wraps = true;
+    return {boxOutline(control, shown), text};
+}
+
+QString words(const Control &, const QVariant &value, const QLocale &)
+{
+    return value.toString();
+}
+
+Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)
+{
+    return readText(control, typed);
+}
+
+} // namespace
+
+Kind longTextKind()
+{
+    return {QStringLiteral("long-text"),
+            QT_TRANSLATE_NOOP("Kinds", "Long text"),
+            QStringLiteral("notes"),
+            Editor::LongText,
+            {ColumnType::Text},
+            QSize(320, 72),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,90 @@
+#include "core/kinds/number_words.h"
+
+#include "core/text/tr.h"
+
+namespace nabblet {
+
+NABBLET_TEXTS(NumberWords)
+
+namespace {
+
+QString withoutBlanks(const QString &typed)
+{
+    QString text;
+    for (const QChar c : typed) {
+        if (!c.isSpace()) {
+            text += c == QChar(0x2212) ? QChar(u'-') : c; // the minus sign people paste
+        }
+    }
+    return text;
+}
+
+QLocale withoutGroups(const QLocale &locale)
+{
+    QLocale result = locale;
+    result.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
+    return result;
+}
+
+} // namespace
+
+QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &locale)
+{
+    const QLocale plain = withoutGroups(locale);
+    switch (value.typeId()) {
+    case QMetaType::Int:
+    case QMetaType::LongLong:
+        return leastDecimals == 0 ? plain.toString(value.toLongLong())
+                                  : plain.toString(value.toLongLong()) + plain.decimalPoint() + QString(leastDecimals, u'0');
+    case QMetaType::Double: {
+        const double number = value.toDouble();
+        const QString shortest = QString::number(number, 'f', QLocale::FloatingPointShortest);
+        const qsizetype point = shortest.indexOf(u'.');
+        const int needed = point < 0 ? 0 : static_cast<int>(shortest.size() - point - 1);
+        return plain.toString(number, 'f', std::max(leastDecimals, needed));
+    }
+    default:
+        return value.toString(); // text in a number column, shown as it stands
+    }
+}
+
+Result<QVariant> readWholeNumber(const QString &typed, const QLocale &locale)
+{
+    const QString text = withoutBlanks(typed);
+    if (text.isEmpty()) {
+        return QVariant();
+    }
+    bool isNumber = false;
+    const qlonglong number = withoutGroups(locale).toLongLong(text, &isNumber);
+    if (!isNumber) {
+        bool isDecimal = false;
+        (void)withoutGroups(locale).toDouble(text, &isDecimal);
+        if (isDecimal) {
+            return Error{Texts::tr("A whole number is needed here: leave out the decimals"), {}};
+        }
+        return Error{Texts::tr("A whole number is needed here, such as 12"), {}};
+    }
+    return QVariant(number);
+}
+
+Result<QVariant> readDecimalNumber(const QString &typed, const QLocale &locale)
+{
+    const QString text = withoutBlanks(typed);
+    if (text.isEmpty()) {
+        return QVariant();
+    }
+    bool isNumber = false;
+    double number = withoutGroups(locale).toDouble(text, &isNumber);
+    if (!isNumber) {
+        number = QLocale::c().toDouble(text, &isNumber);
+    }
+    if (!isNumber || !qIsFinite(number)) {
+        const QString example = QStringLiteral("12%15").arg(locale.decimalPoint());
+        return Error{Texts::tr("A number is needed here, such as %1").arg(example), {}};
+    }
+    bool isWhole = false;
+    const qlonglong whole = text.toLongLong(&isWhole);
+    return isWhole ? QVariant(whole) : QVariant(number);
+}
+
+} // namespace nabblet

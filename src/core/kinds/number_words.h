@@ -1,0 +1,22 @@
+// Numbers to words and back, without losing a digit.
+#pragma once
+
+#include "core/result.h"
+
+#include <QLocale>
+#include <QVariant>
+
+#include <optional>
+
+namespace nabblet {
+
+// A stored number in words, with at least that many decimals and never fewer than the value has.
+QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &locale);
+
+// Typed words as a whole number. Blanks around it and between groups of digits do not matter.
+Result<QVariant> readWholeNumber(const QString &typed, const QLocale &locale);
+
+// Typed words as a decimal number: the locale's decimal sign or a point.
+Result<QVariant> readDecimalNumber(const QString &typed, const QLocale &locale);
+
+} // namespace nabblet

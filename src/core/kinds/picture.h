@@ -1,0 +1,60 @@
+// The picture of a control as a value: a list of strokes that the board and Entry both paint (entry/picture_painter).
+// Coordinates are px from the control's top left corner.
+#pragma once
+
+#include "core/model/look.h"
+
+#include <QByteArray>
+#include <QList>
+#include <QRect>
+#include <QString>
+
+#include <variant>
+
+namespace nabblet {
+
+struct BoxStroke // a filled, outlined box
+{
+    QRect rect;
+    Ink fill = Ink::FieldFill;
+    Ink outline = Ink::FieldOutline;
+    int radius = 3;
+    int outlineWidth = 1;
+    bool operator==(const BoxStroke &) const = default;
+};
+
+enum class TextAlign { Left, Centre, Right };
+
+struct TextStroke
+{
+    QRect rect;
+    QString text;
+    TextRole role = TextRole::Field;
+    Ink ink = Ink::FieldText;
+    TextAlign align = TextAlign::Left;
+    bool wraps = false;      // several lines from the top, else one line in the middle
+    bool isUnderlined = false;
+    bool operator==(const TextStroke &) const = default;
+};
+
+enum class GlyphShape { DropArrow, Tick, Calendar, Clock, Landscape };
+
+struct GlyphStroke
+{
+    QRect rect;
+    GlyphShape shape = GlyphShape::DropArrow;
+    Ink ink = Ink::FieldText;
+    bool operator==(const GlyphStroke &) const = default;
+};
+
+struct ImageStroke // an encoded image, fitted into the rectangle without distortion
+{
+    QRect rect;
+    QByteArray data;
+    bool operator==(const ImageStroke &) const = default;
+};
+
+using Stroke = std::variant<BoxStroke, TextStroke, GlyphStroke, ImageStroke>;
+using Picture = QList<Stroke>;
+
+} // namespace nabblet

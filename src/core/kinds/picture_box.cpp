@@ -1,0 +1,48 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    Picture picture{boxOutline(control, shown)};
+    const QRect inside = QRect(QPoint(0, 0), control.place.size()).adjusted(4, 4, -4, -4);
+    if (shown.image.isEmpty()) {
+        QRect sign(0, 0, 24, 24);
+        sign.moveCenter(inside.center());
+        picture.append(GlyphStroke{sign, GlyphShape::Landscape, Ink::Faint});
+    } else {
+        picture.append(ImageStroke{inside, shown.image});
+    }
+    return picture;
+}
+
+QString words(const Control &, const QVariant &value, const QLocale &)
+{
+    return value.toString();
+}
+
+Result<QVariant> read(const Control &, const QString &, const QLocale &)
+{
+    return QVariant();
+}
+
+} // namespace
+
+Kind pictureBoxKind()
+{
+    return {QStringLiteral("picture"),
+            QT_TRANSLATE_NOOP("Kinds", "Picture"),
+            QStringLiteral("picture"),
+            Editor::Image,
+            {ColumnType::Binary},
+            QSize(120, 96),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,40 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/text_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return lineBox(control, shown, TextAlign::Left);
+}
+
+QString words(const Control &, const QVariant &value, const QLocale &)
+{
+    return value.toString();
+}
+
+Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)
+{
+    return readText(control, typed);
+}
+
+} // namespace
+
+Kind textBoxKind()
+{
+    return {QStringLiteral("text-box"),
+            QT_TRANSLATE_NOOP("Kinds", "Text box"),
+            QStringLiteral("text"),
+            Editor::Line,
+            {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::Time, ColumnType::DateTime},
+            QSize(160, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

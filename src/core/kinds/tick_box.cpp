@@ -1,0 +1,61 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    const int side = 16;
+    Shown boxState = shown;
+    BoxStroke box = boxOutline(control, boxState);
+    box.rect = QRect(0, (control.place.height() - side) / 2, side, side);
+    Picture picture{box};
+    if (shown.isOn) {
+        picture.append(GlyphStroke{box.rect, GlyphShape::Tick, Ink::Accent});
+    } else if (shown.isMissing) {
+        TextStroke unknown;
+        unknown.rect = box.rect;
+        unknown.text = QStringLiteral("–");
+        unknown.ink = Ink::Faint;
+        unknown.align = TextAlign::Centre;
+        picture.append(unknown);
+    }
+    if (!control.text.isEmpty()) {
+        TextStroke words;
+        words.rect = QRect(side + 6, 0, control.place.width() - side - 6, control.place.height());
+        words.text = control.text;
+        words.ink = Ink::CaptionText;
+        picture.append(words);
+    }
+    return picture;
+}
+
+QString words(const Control &, const QVariant &value, const QLocale &)
+{
+    return value.toString();
+}
+
+Result<QVariant> read(const Control &, const QString &, const QLocale &)
+{
+    return QVariant();
+}
+
+} // namespace
+
+Kind tickBoxKind()
+{
+    return {QStringLiteral("tick-box"),
+            QT_TRANSLATE_NOOP("Kinds", "Tick box"),
+            QStringLiteral("tick"),
+            Editor::Tick,
+            {ColumnType::YesNo, ColumnType::WholeNumber},
+            QSize(24, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

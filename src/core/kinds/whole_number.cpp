@@ -1,0 +1,40 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/number_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return lineBox(control, shown, TextAlign::Right);
+}
+
+QString words(const Control &, const QVariant &value, const QLocale &locale)
+{
+    return numberInWords(value, 0, locale);
+}
+
+Result<QVariant> read(const Control &, const QString &typed, const QLocale &locale)
+{
+    return readWholeNumber(typed, locale);
+}
+
+} // namespace
+
+Kind wholeNumberKind()
+{
+    return {QStringLiteral("whole-number"),
+            QT_TRANSLATE_NOOP("Kinds", "Whole number"),
+            QStringLiteral("number"),
+            Editor::Line,
+            {ColumnType::WholeNumber, ColumnType::Text},
+            QSize(80, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,57 @@
+#include "core/model/control.h"
+
+namespace nabblet {
+
+int ControlList::indexOf(ControlId id) const
+{
+    for (int i = 0; i < m_items.size(); ++i) {
+        if (m_items.at(i)->id == id) {
+            return i;
+        }
+    }
+    return -1;
+}
+
+const Control *ControlList::find(ControlId id) const
+{
+    const int index = indexOf(id);
+    return index < 0 ? nullptr : &at(index);
+}
+
+void ControlList::append(const Control &control)
+{
+    m_items.append(QExplicitlySharedDataPointer<const Item>(new Item(control)));
+}
+
+void ControlList::replace(int index, const Control &control)
+{
+    if (at(index) == control) {
+        return; // keeps sharing, so that comparing and drawing skip it
+    }
+    m_items[index] = QExplicitlySharedDataPointer<const Item>(new Item(control));
+}
+
+void ControlList::removeAt(int index)
+{
+    m_items.removeAt(index);
+}
+
+bool ControlList::sharesWith(const ControlList &other, int index) const
+{
+    return index < size() && index < other.size() && m_items.at(index).constData() == other.m_items.at(index).constData();
+}
+
+bool ControlList::operator==(const ControlList &other) const
+{
+    if (size() != other.size()) {
+        return false;
+    }
+    for (int i = 0; i < size(); ++i) {
+        if (!sharesWith(other, i) && !(at(i) == other.at(i))) {
+            return false;
+        }
+    }
+    return true;
+}
+
+} // namespace nabblet

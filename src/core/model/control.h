@@ -1,0 +1,105 @@
+// A control: anything placed on a band of a form.
+#pragma once
+
+#include "core/model/rail.h"
+
+#include <QJsonObject>
+#include <QList>
+#include <QRect>
+#include <QSharedData>
+#include <QString>
+
+namespace nabblet {
+
+// Names a control within one form for as long as the form is open, through every edit and undo. 0 is no control.
+using ControlId = int;
+
+// The full-width strips of a form, from top to bottom.
+enum class BandRole { Header, Body, Footer };
+
+// Which rail each edge of a control rides (FixedRail::None where it rides none). An edge that rides a rail keeps its
+// distance to it when the rail moves. With both left and right riding different rails, the control stretches.
+struct Rides
+{
+    RailId left = FixedRail::None;
+    RailId right = FixedRail::None;
+    RailId bottom = FixedRail::None;
+    QJsonObject unknown; // keys of a newer version, kept for saving
+
+    bool operator==(const Rides &) const = default;
+};
+
+struct Control
+{
+    ControlId id = 0;
+    QString kind;                       // the kind's name as in core/kinds
+    QString name;                       // unique in the form
+    BandRole band = BandRole::Body;
+    QRect place;                        // px, relative to the band's top left corner
+    Rides rides;
+    QString column;                     // the bound column, or empty
+    QString text;                       // the words of a caption, or the words beside a tick box
+    ControlId captionFor = 0;           // for a caption that belongs to a field: that field
+    QString role;                       // look role: "title", "caption", "field", "note", "button"
+    QJsonObject settings;               // what only this kind has
+    QJsonObject unknown;                // keys of a newer version, kept for saving
+
+    bool operator==(const Control &) const = default;
+};
+
+// The controls of a form, from back to front. Copying is cheap: a list shares every control that did not change with
+// the list it came from, so a step of undo costs one pointer a control and one control for each that changed.
+class ControlList
+{
+public:
+    int size() const { return static_cast<int>(m_items.size()); }
+    bool isEmpty() const { return m_items.isEmpty(); }
+    const Control &at(int index) const { return *m_items.at(index).constData(); }
+
+    // The place of a control in the list, -1 when it is not there.
+    int indexOf(ControlId id) const;
+    // The control with that id, or nullptr. Valid until the list changes.
+    const Control *find(ControlId id) const;
+
+    void append(const Control &control);
+    // Appends another list's control without copying it.
+    void appendShared(const ControlList &other, int index) { m_items.append(other.m_items.at(index)); }
+    void replace(int index, const Control &control);
+    void removeAt(int index);
+    void reserve(int size) { m_items.reserve(size); }
+
+    // Whether both lists hold the very same stored control there; true means equal, false says nothing.
+    bool sharesWith(const ControlList &other, int index) const;
+
+    bool operator==(const ControlList &other) const;
+
+    class Iterator
+    {
+    public:
+        Iterator(const ControlList *list, int index) : m_list(list), m_index(index) {}
+        const Control &operator*() const { return m_list->at(m_index); }
+        const Control *operator->() const { return &m_list->at(m_index); }
+        Iterator &operator++()
+        {
+            ++m_index;
+            return *this;
+        }
+        bool operator==(const Iterator &) const = default;
+
+    private:
+        const ControlList *m_list;
+        int m_index;
+    };
+    Iterator begin() const { return {this, 0}; }
+    Iterator end() const { return {this, size()}; }
+
+private:
+    struct Item : QSharedData, Control
+    {
+        Item() = default;
+        explicit Item(const Control &control) : Control(control) {}
+    };
+    QList<QExplicitlySharedDataPointer<const Item>> m_items;
+};
+
+} // namespace nabblet

@@ -1,0 +1,81 @@
+#include "core/model/form.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+const Band *findBand(const Form &form, BandRole role)
+{
+    for (const Band &band : form.bands) {
+        if (band.role == role) {
+            return &band;
+        }
+    }
+    return nullptr;
+}
+
+const Rail *findRail(const Form &form, RailId id)
+{
+    for (const Rail &rail : form.rails) {
+        if (rail.id == id) {
+            return &rail;
+        }
+    }
+    return nullptr;
+}
+
+const Control *captionOf(const Form &form, ControlId field)
+{
+    for (const Control &control : form.controls) {
+        if (field != 0 && control.captionFor == field) {
+            return &control;
+        }
+    }
+    return nullptr;
+}
+
+int bandTop(const Form &form, BandRole role)
+{
+    int top = 0;
+    for (const Band &band : form.bands) {
+        if (band.role == role) {
+            return top;
+        }
+        top += band.height;
+    }
+    return 0;
+}
+
+int formHeight(const Form &form)
+{
+    int height = 0;
+    for (const Band &band : form.bands) {
+        height += band.height;
+    }
+    return height;
+}
+
+QRect placeOnForm(const Form &form, const Control &control)
+{
+    return control.place.translated(0, bandTop(form, control.band));
+}
+
+ControlId nextControlId(const Form &form)
+{
+    ControlId highest = 0;
+    for (const Control &control : form.controls) {
+        highest = std::max(highest, control.id);
+    }
+    return highest + 1;
+}
+
+RailId nextRailId(const Form &form)
+{
+    RailId next = FixedRail::FirstFree;
+    for (const Rail &rail : form.rails) {
+        next = std::max(next, rail.id + 1);
+    }
+    return next;
+}
+
+} // namespace nabblet

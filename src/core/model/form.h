@@ -1,0 +1,106 @@
+// A form: what one window shows. A form is a value; an edit is a function from form to form (core/edit,
+// core/arrange), and nothing else changes one.
+#pragma once
+
+#include "core/model/control.h"
+#include "core/model/rail.h"
+
+#include <QJsonObject>
+#include <QList>
+#include <QString>
+
+#include <optional>
+
+namespace nabblet {
+
+struct Band
+{
+    BandRole role = BandRole::Body;
+    int height = 0; // px
+    QJsonObject unknown;
+
+    bool operator==(const Band &) const = default;
+};
+
+// What people may do with the rows.
+struct Permissions
+{
+    bool see = true; // stored rows; without it, people only add
+    bool add = true;
+    bool change = true;
+    bool remove = true;
+
+    bool operator==(const Permissions &) const = default;
+};
+
+// What a column was like when it was bound. Reconcile compares this with the catalogue of today.
+struct BoundColumn
+{
+    QString column;
+    QString declaredType;
+    std::optional<int> length; // characters
+    bool isRequired = false;
+    QString linksTo; // the table its value points to, or empty
+    QJsonObject unknown;
+
+    bool operator==(const BoundColumn &) const = default;
+};
+
+enum class GridMarks { Dots, Lines, None };
+
+struct Grid
+{
+    int pitch = 8; // px
+    GridMarks marks = GridMarks::Dots;
+
+    bool operator==(const Grid &) const = default;
+};
+
+// The order in which Tab visits the controls.
+enum class TabOrder {
+    Rows,    // row by row as they stand
+    Columns, // column by column as they stand
+    ByHand,  // the order of Form::controls
+};
+
+struct Form
+{
+    QString name;      // what it is saved as; letters, digits and underscores
+    QString title;     // the window's title, in words
+    QString rowSource; // a table or view
+    Permissions permissions;
+    QString look = QStringLiteral("Harbour");
+    Grid grid;
+    int width = 640; // px
+    TabOrder tabOrder = TabOrder::Rows;
+    QList<Band> bands; // header, body and footer, those that there are, in that order
+    QList<Rail> rails;
+    QList<BoundColumn> boundColumns;
+    ControlList controls;
+
+    // What a newer version of the program wrote is kept for saving: its version number, its keys of the form, and its
+    // keys of the form's inner objects by the name of the object.
+    int fileVersion = 1;
+    QJsonObject unknown;
+    QJsonObject unknownInside;
+
+    bool operator==(const Form &) const = default;
+};
+
+// The band with that role, or nullptr.
+const Band *findBand(const Form &form, BandRole role);
+// The form's own rail with that id, or nullptr.
+const Rail *findRail(const Form &form, RailId id);
+// The caption that belongs to a field, or nullptr.
+const Control *captionOf(const Form &form, ControlId field);
+// The distance from the form's top edge to the band's, px. 0 when there is no such band.
+int bandTop(const Form &form, BandRole role);
+// All bands together, px.
+int formHeight(const Form &form);
+// A control's place measured from the form's top left corner, px.
+QRect placeOnForm(const Form &form, const Control &control);
+// An id that no control of the form has.
+ControlId nextControlId(const Form &form);
+RailId nextRailId(const Form &form);
+
+} // namespace nabblet

@@ -1,0 +1,22 @@
+// A project: a folder with project.nabblet and forms/*.nabform.
+#pragma once
+
+#include <QJsonObject>
+#include <QString>
+
+namespace nabblet {
+
+struct Project
+{
+    QString name;                                       // in words
+    QString database;                                   // path of the database file, relative to the project folder
+    QString namingPattern = QStringLiteral("{kind}_{column}");
+    QString startForm;                                  // name of the form that opens first, or empty
+    int fileVersion = 1;
+    QJsonObject unknown;           // keys of a newer version, kept for saving
+    QJsonObject unknownConnection; // the same of the connection
+
+    bool operator==(const Project &) const = default;
+};
+
+} // namespace nabblet

@@ -1,0 +1,34 @@
+// How wide words are. Core sizes captions and boxes with this and knows nothing of fonts; the interface hands in one
+// that measures with real fonts (entry/text_painter.h), tests hand in FixedTextMeasure.
+#pragma once
+
+#include "core/model/look.h"
+
+#include <QString>
+
+namespace nabblet {
+
+class TextMeasure
+{
+public:
+    virtual ~TextMeasure() = default;
+    // The width of one line of text, px, rounded up.
+    virtual int width(const QString &text, TextRole role) const = 0;
+    // The distance from one line of text to the next, px.
+    virtual int lineHeight(TextRole role) const = 0;
+};
+
+// Every character as wide as every other.
+class FixedTextMeasure : public TextMeasure
+{
+public:
+    explicit FixedTextMeasure(int characterWidth = 7, int height = 16) : m_character(characterWidth), m_height(height) {}
+    int width(const QString &text, TextRole) const override { return static_cast<int>(text.size()) * m_character; }
+    int lineHeight(TextRole) const override { return m_height; }
+
+private:
+    int m_character;
+    int m_height;
+};
+
+} // namespace nabblet

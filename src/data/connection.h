@@ -1,0 +1,42 @@
+// An open database. A connection belongs to the thread that opened it and closes with its last copy gone.
+#pragma once
+
+#include "data/dialect.h"
+
+#include <memory>
+
+namespace nabblet {
+
+class Connection
+{
+public:
+    // Opens a database; the error says what is wrong with it and what to do.
+    static Result<Connection> open(const DatabaseAddress &address);
+
+    QSqlDatabase database() const;
+    const Dialect &dialect() const { return *m_held->dialect; }
+    const DatabaseAddress &address() const { return m_held->address; }
+    bool isReadOnly() const { return m_held->isReadOnly; }
+
+    Result<Catalogue> readCatalogue() const;
+    QString quoted(const QString &name) const { return dialect().quoteName(name); }
+    Error explain(const QSqlError &error) const { return dialect().explainFailure(error, address()); }
+
+private:
+    struct Held
+    {
+        QString name; // of the connection, within Qt
+        const Dialect *dialect = nullptr;
+        DatabaseAddress address;
+        bool isReadOnly = false;
+
+        Held() = default;
+        Held(const Held &) = delete;
+        Held &operator=(const Held &) = delete;
+        ~Held();
+    };
+    explicit Connection(std::shared_ptr<Held> held) : m_held(std::move(held)) {}
+    std::shared_ptr<Held> m_held;
+};
+
+} // namespace nabblet

@@ -1,0 +1,529 @@
+#include "data/records.h"
+
+#include "core/text/tr.h"
+
+#include <QSqlQuery>
+
+#include <algorithm>
+
+namespace nabblet {
+
+NABBLET_TEXTS(Records)
+
+namespace {
+
+struct Statement
+{
+    QString sql;
+    QVariantList values;
+};
+
+// A statement prepared, bound and run, or the error it gave.
+struct Running
+{
+    QSqlQuery query;
+    bool isGood = false;
+
+    Running(const Connection &connection, const Statement &statement) : query(connection.database())
+    {
+        query.setForwardOnly(true);
+        isGood = query.prepare(statement.sql);
+        for (const QVariant &value : statement.values) {
+            query.addBindValue(value);
+        }
+        isGood = isGood && query.exec();
+    }
+};
+
+// The row number of a table is a word of the database, not a name to quote.
+QString keyName(const Connection &connection, const RecordSource &source, const QString &column)
+{
+    return source.keyIsRowNumber ? column : connection.quoted(column);
+}
+
+QString keyList(const Connection &connection, const RecordSource &source, const QString &ending = {})
+{
+    QStringList names;
+    for (const QString &column : source.keyColumns) {
+        names.append(keyName(connection, source, column) + ending);
+    }
+    return names.join(QLatin1String(", "));
+}
+
+QString places(qsizetype count)
+{
+    return QStringList(count, QStringLiteral("?")).join(QLatin1String(", "));
+}
+
+QString selectRows(const Connection &connection, const RecordSource &source)
+{
+    QStringList columns{keyList(connection, source)};
+    for (const QString &column : source.columns) {
+        columns.append(connection.quoted(column));
+    }
+    return QStringLiteral("SELECT %1 FROM %2").arg(columns.join(QLatin1String(", ")), connection.quoted(source.table));
+}
+
+QString keyCompared(const Connection &connection, const RecordSource &source, const char *sign)
+{
+    return QStringLiteral("(%1) %2 (%3)")
+        .arg(keyList(connection, source), QLatin1String(sign), places(source.keyColumns.size()));
+}
+
+Row rowOf(const QSqlQuery &query, const RecordSource &source)
+{
+    Row row;
+    const int keys = static_cast<int>(source.keyColumns.size());
+    for (int i = 0; i < keys; ++i) {
+        row.key.append(query.value(i));
+    }
+    for (int i = 0; i < source.columns.size(); ++i) {
+        row.values.append(query.value(keys + i));
+    }
+    return row;
+}
+
+MaybeRow oneRow(const Connection &connection, const RecordSource &source, const QString &condition, const QVariantList &values,
+                const char *direction)
+{
+    QString sql = selectRows(connection, source);
+    if (!condition.isEmpty()) {
+        sql += QLatin1String(" WHERE ") + condition;
+    }
+    sql += QLatin1String(" ORDER BY ") + keyList(connection, source, QLatin1String(direction)) + QLatin1String(" LIMIT 1");
+    Running running(connection, {sql, values});
+    if (running.isGood && running.query.next()) {
+        return std::optional(rowOf(running.query, source));
+    }
+    if (running.query.lastError().type() != QSqlError::NoError) {
+        return connection.explain(running.query.lastError());
+    }
+    return std::optional<Row>();
+}
+
+Result<qint64> oneNumber(const Connection &connection, const Statement &statement)
+{
+    Running running(connection, statement);
+    if (!running.isGood || !running.query.next()) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.value(0).toLongLong();
+}
+
+// The conditions that a row is still as it was read, with their values.
+Statement stillAsRead(const Connection &connection, const RecordSource &source, const Row &asRead)
+{
+    QStringList conditions{keyCompared(connection, source, "=")};
+    QVariantList values = asRead.key;
+    for (int i = 0; i < source.columns.size(); ++i) {
+        const QString &column = source.columns.at(i);
+        if (!source.generated.contains(column)) {
+            conditions.append(QStringLiteral("%1 %2 ?").arg(connection.quoted(column), connection.dialect().sameAs));
+            values.append(asRead.values.at(i));
+        }
+    }
+    return {conditions.join(QLatin1String(" AND ")), values};
+}
+
+// SQLite says only that some link is broken; this looks for the one: a value with no row in its parent.
+Refusal explainLink(const Connection &connection, const RefusalContext &context, const ColumnValues &values, Refusal refusal)
+{
+    for (const ForeignKey &link : context.table.foreignKeys) {
+        QStringList conditions;
+        QVariantList bound;
+        QStringList captions;
+        for (qsizetype i = 0; i < link.columns.size() && i < link.parentColumns.size(); ++i) {
+            const QVariant value = values.value(link.columns.at(i));
+            if (value.isNull()) {
+                break;
+            }
+            conditions.append(connection.quoted(link.parentColumns.at(i)) + QLatin1String(" = ?"));
+            bound.append(value);
+            captions.append(context.captionFor(link.columns.at(i)));
+        }
+        if (conditions.size() != link.columns.size()) {
+            continue;
+        }
+        const Result<qint64> found = oneNumber(connection, {QStringLiteral("SELECT count(*) FROM %1 WHERE %2")
+                                                                .arg(connection.quoted(link.parentTable), conditions.join(QLatin1String(" AND "))),
+                                                            bound});
+        if (found && *found == 0) {
+            refusal.columns = link.columns;
+            refusal.sentence = Texts::tr("There is no such %1; choose one from the list").arg(captions.join(Texts::tr(" and ")));
+            return refusal;
+        }
+    }
+    refusal.sentence = Texts::tr("A value points to a record that does not exist");
+    return refusal;
+}
+
+// Why a row cannot be deleted: which tables hold rows that belong to it.
+Refusal explainStillUsed(const Connection &connection, const RefusalContext &context, const RecordSource &source, const Row &row, Refusal refusal)
+{
+    QStringList users;
+    for (const Table &table : context.catalogue.tables) {
+        for (const ForeignKey &link : table.foreignKeys) {
+            if (link.parentTable != context.table.name || link.columns.size() != link.parentColumns.size()) {
+                continue;
+            }
+            QStringList pairs;
+            for (qsizetype i = 0; i < link.columns.size(); ++i) {
+                pairs.append(QStringLiteral("c.%1 = p.%2").arg(connection.quoted(link.columns.at(i)), connection.quoted(link.parentColumns.at(i))));
+            }
+            QStringList keys;
+            for (const QString &column : source.keyColumns) {
+                keys.append(QLatin1String("p.") + keyName(connection, source, column) + QLatin1String(" = ?"));
+            }
+            const Result<qint64> count =
+                oneNumber(connection, {QStringLiteral("SELECT count(*) FROM %1 c JOIN %2 p ON %3 WHERE %4")
+                                           .arg(connection.quoted(table.name), connection.quoted(source.table),
+                                                pairs.join(QLatin1String(" AND ")), keys.join(QLatin1String(" AND "))),
+                                       row.key});
+            if (count && *count > 0) {
+                users.append(Texts::tr("%1 in %2", "so many rows in a table").arg(*count).arg(table.name));
+            }
+        }
+    }
+    refusal.sentence = users.isEmpty()
+                           ? Texts::tr("Other records still point to this one, so it stays")
+                           : Texts::tr("This record stays, because others point to it: %1. Delete or change those first.").arg(users.join(QLatin1String(", ")));
+    return refusal;
+}
+
+Written refused(const Connection &connection, const QSqlError &error, const RefusalContext &context, const ColumnValues &values)
+{
+    Written written;
+    written.refusal = connection.dialect().explainRefusal(error, context);
+    if (written.refusal.sentence.isEmpty()) {
+        written.refusal = explainLink(connection, context, values, written.refusal);
+    }
+    return written;
+}
+
+// What stands in the row's place when a guarded write found nothing to write to.
+Written overtaken(const Connection &connection, const RecordSource &source, const RowKey &key, const RefusalContext &)
+{
+    const MaybeRow now = rowWithKey(connection, source, key);
+    Written written;
+    if (!now) {
+        written.refusal = {now.error().sentence, {}, now.error().detail};
+        return written;
+    }
+    written.kind = *now ? Written::Conflict : Written::Gone;
+    written.row = *now;
+    return written;
+}
+
+Written notWritable()
+{
+    Written written;
+    written.refusal.sentence = Texts::tr("These rows can only be looked at: they come from a view");
+    return written;
+}
+
+} // namespace
+
+QVariant valueOf(const RecordSource &source, const Row &row, const QString &column)
+{
+    const qsizetype index = source.columns.indexOf(column);
+    return index < 0 || index >= row.values.size() ? QVariant() : row.values.at(index);
+}
+
+Result<RecordSource> readable(const Connection &connection, const RecordSource &source)
+{
+    if (!source.keyColumns.isEmpty()) {
+        return source;
+    }
+    RecordSource copy = source;
+    copy.table = QStringLiteral("nabblet rows of ") + source.table;
+    copy.keyColumns = {QStringLiteral("rowid")};
+    copy.keyIsRowNumber = true;
+    copy.isWritable = false;
+    for (const QString &sql : {QStringLiteral("DROP TABLE IF EXISTS temp.%1").arg(connection.quoted(copy.table)),
+                               QStringLiteral("CREATE TEMP TABLE %1 AS SELECT * FROM %2")
+                                   .arg(connection.quoted(copy.table), connection.quoted(source.table))}) {
+        Running running(connection, {sql, {}});
+        if (!running.isGood) {
+            return connection.explain(running.query.lastError());
+        }
+    }
+    return copy;
+}
+
+MaybeRow firstRow(const Connection &connection, const RecordSource &source)
+{
+    return oneRow(connection, source, {}, {}, " ASC");
+}
+
+MaybeRow lastRow(const Connection &connection, const RecordSource &source)
+{
+    return oneRow(connection, source, {}, {}, " DESC");
+}
+
+MaybeRow rowAfter(const Connection &connection, const RecordSource &source, const RowKey &key)
+{
+    return oneRow(connection, source, keyCompared(connection, source, ">"), key, " ASC");
+}
+
+MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowKey &key)
+{
+    return oneRow(connection, source, keyCompared(connection, source, "<"), key, " DESC");
+}
+
+MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key)
+{
+    return oneRow(connection, source, keyCompared(connection, source, "="), key, " ASC");
+}
+
+Result<qint64> countRows(const Connection &connection, const RecordSource &source)
+{
+    return oneNumber(connection, {QStringLiteral("SELECT count(*) FROM %1").arg(connection.quoted(source.table)), {}});
+}
+
+Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key)
+{
+    return oneNumber(connection, {QStringLiteral("SELECT count(*) FROM %1 WHERE %2")
+                                      .arg(connection.quoted(source.table), keyCompared(connection, source, "<")),
+                                  key});
+}
+
+Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source, const std::atomic<bool> &isCancelled)
+{
+    const QString keys = keyList(connection, source);
+    Running running(connection,
+                    {QStringLiteral("SELECT %1 FROM %2 ORDER BY %1").arg(keys, connection.quoted(source.table)), {}});
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    RowMap map;
+    while (running.query.next()) {
+        if (isCancelled.load(std::memory_order_relaxed)) {
+            return std::optional<RowMap>();
+        }
+        if (map.count % RowMap::Stride == 0) {
+            RowKey key;
+            for (int i = 0; i < source.keyColumns.size(); ++i) {
+                key.append(running.query.value(i));
+            }
+            map.keys.append(key);
+        }
+        ++map.count;
+    }
+    if (running.query.lastError().type() != QSqlError::NoError) {
+        return connection.explain(running.query.lastError());
+    }
+    return std::optional(map);
+}
+
+MaybeRow rowAt(const Connection &connection, const RecordSource &source, const RowMap &map, qint64 number)
+{
+    if (number < 0 || map.keys.isEmpty()) {
+        return std::optional<Row>();
+    }
+    const qsizetype stone = std::min<qsizetype>(number / RowMap::Stride, map.keys.size() - 1);
+    Running running(connection, {QStringLiteral("%1 WHERE %2 ORDER BY %3")
+                                     .arg(selectRows(connection, source), keyCompared(connection, source, ">="), keyList(connection, source)),
+                                 map.keys.at(stone)});
+    for (qint64 i = stone * RowMap::Stride; running.isGood && running.query.next(); ++i) {
+        if (i == number) {
+            return std::optional(rowOf(running.query, source));
+        }
+    }
+    if (running.query.lastError().type() != QSqlError::NoError) {
+        return connection.explain(running.query.lastError());
+    }
+    return std::optional<Row>();
+}
+
+Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values, const RefusalContext &context)
+{
+    if (!source.isWritable) {
+        return notWritable();
+    }
+    QStringList columns = values.keys();
+    columns.sort();
+    QStringList names;
+    QVariantList bound;
+    for (const QString &column : std::as_const(columns)) {
+        names.append(connection.quoted(column));
+        bound.append(values.value(column));
+    }
+    const QString filled = names.isEmpty() ? QStringLiteral("DEFAULT VALUES")
+                                           : QStringLiteral("(%1) VALUES (%2)").arg(names.join(QLatin1String(", ")), places(bound.size()));
+    QSqlDatabase database = connection.database();
+    if (!database.transaction()) {
+        return refused(connection, database.lastError(), context, values);
+    }
+    RowKey key;
+    {
+        Running running(connection, {QStringLiteral("INSERT INTO %1 %2 RETURNING %3")
+                                         .arg(connection.quoted(source.table), filled, keyList(connection, source)),
+                                     bound});
+        if (!running.isGood || !running.query.next()) {
+            const QSqlError error = running.query.lastError();
+            running.query.finish();
+            database.rollback();
+            return refused(connection, error, context, values);
+        }
+        for (int i = 0; i < source.keyColumns.size(); ++i) {
+            key.append(running.query.value(i));
+        }
+        while (running.query.next()) {
+        }
+    }
+    if (!database.commit()) {
+        const QSqlError error = database.lastError();
+        database.rollback();
+        return refused(connection, error, context, values);
+    }
+    const MaybeRow stored = rowWithKey(connection, source, key);
+    Written written;
+    written.kind = Written::Done;
+    written.row = stored && *stored ? **stored : Row{key, QVariantList(source.columns.size())};
+    return written;
+}
+
+Written updateRow(const Connection &connection, const RecordSource &source, const Row &asRead, const ColumnValues &changes,
+                  const RefusalContext &context)
+{
+    if (!source.isWritable) {
+        return notWritable();
+    }
+    Written written;
+    written.kind = Written::Done;
+    written.row = asRead;
+    if (changes.isEmpty()) {
+        return written;
+    }
+    ColumnValues all;
+    for (const QString &column : source.columns) {
+        all.insert(column, valueOf(source, asRead, column));
+    }
+    QStringList columns = changes.keys();
+    columns.sort();
+    QStringList assignments;
+    QVariantList values;
+    for (const QString &column : std::as_const(columns)) {
+        assignments.append(connection.quoted(column) + QLatin1String(" = ?"));
+        values.append(changes.value(column));
+        all.insert(column, changes.value(column));
+    }
+    const Statement guard = stillAsRead(connection, source, asRead);
+    QSqlDatabase database = connection.database();
+    if (!database.transaction()) {
+        return refused(connection, database.lastError(), context, all);
+    }
+    int rows = 0;
+    {
+        Running running(connection, {QStringLiteral("UPDATE %1 SET %2 WHERE %3")
+                                         .arg(connection.quoted(source.table), assignments.join(QLatin1String(", ")), guard.sql),
+                                     values + guard.values});
+        if (!running.isGood) {
+            const QSqlError error = running.query.lastError();
+            running.query.finish();
+            database.rollback();
+            return refused(connection, error, context, all);
+        }
+        rows = running.query.numRowsAffected();
+    }
+    if (rows == 0) {
+        database.rollback();
+        return overtaken(connection, source, asRead.key, context);
+    }
+    if (!database.commit()) {
+        const QSqlError error = database.lastError();
+        database.rollback();
+        return refused(connection, error, context, all);
+    }
+    RowKey key = asRead.key;
+    for (int i = 0; i < source.keyColumns.size(); ++i) {
+        if (!source.keyIsRowNumber && changes.contains(source.keyColumns.at(i))) {
+            key[i] = changes.value(source.keyColumns.at(i));
+        }
+    }
+    const MaybeRow stored = rowWithKey(connection, source, key);
+    if (stored && *stored) {
+        written.row = **stored;
+    }
+    return written;
+}
+
+Written deleteRow(const Connection &connection, const RecordSource &source, const Row &asRead, const RefusalContext &context)
+{
+    if (!source.isWritable) {
+        return notWritable();
+    }
+    const Statement guard = stillAsRead(connection, source, asRead);
+    QSqlDatabase database = connection.database();
+    Written written;
+    const auto explain = [&](const QSqlError &error) {
+        written.refusal = connection.dialect().explainRefusal(error, context);
+        if (written.refusal.sentence.isEmpty()) {
+            written.refusal = explainStillUsed(connection, context, source, asRead, written.refusal);
+        }
+        return written;
+    };
+    if (!database.transaction()) {
+        return explain(database.lastError());
+    }
+    int rows = 0;
+    {
+        Running running(connection, {QStringLiteral("DELETE FROM %1 WHERE %2").arg(connection.quoted(source.table), guard.sql), guard.values});
+        if (!running.isGood) {
+            const QSqlError error = running.query.lastError();
+            running.query.finish();
+            database.rollback();
+            return explain(error);
+        }
+        rows = running.query.numRowsAffected();
+    }
+    if (rows == 0) {
+        database.rollback();
+        return overtaken(connection, source, asRead.key, context);
+    }
+    if (!database.commit()) {
+        const QSqlError error = database.lastError();
+        database.rollback();
+        return explain(error);
+    }
+    written.kind = Written::Done;
+    written.row = asRead;
+    return written;
+}
+
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const QString &table, const QString &valueColumn,
+                                    const QString &wordsColumn, const QString &part, int most)
+{
+    QString sql = QStringLiteral("SELECT %1, %2 FROM %3").arg(connection.quoted(valueColumn), connection.quoted(wordsColumn), connection.quoted(table));
+    QVariantList values;
+    if (!part.isEmpty()) {
+        QString pattern = part;
+        pattern.replace(u'\\', QLatin1String("\\\\")).replace(u'%', QLatin1String("\\%")).replace(u'_', QLatin1String("\\_"));
+        sql += QStringLiteral(" WHERE %1 LIKE ? ESCAPE '\\'").arg(connection.quoted(wordsColumn));
+        values.append(u'%' + pattern + u'%');
+    }
+    sql += QStringLiteral(" ORDER BY %1 LIMIT %2").arg(connection.quoted(wordsColumn)).arg(most);
+    Running running(connection, {sql, values});
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    QList<LookupRow> rows;
+    while (running.query.next()) {
+        rows.append({running.query.value(0), running.query.value(1).toString()});
+    }
+    return rows;
+}
+
+Result<QString> lookupWords(const Connection &connection, const QString &table, const QString &valueColumn,
+                            const QString &wordsColumn, const QVariant &value)
+{
+    Running running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 = ? LIMIT 1")
+                                     .arg(connection.quoted(wordsColumn), connection.quoted(table), connection.quoted(valueColumn)),
+                                 {value}});
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.next() ? running.query.value(0).toString() : QString();
+}
+
+} // namespace nabblet

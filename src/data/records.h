@@ -1,0 +1,98 @@
+// Records read and written one at a time, by key: never with OFFSET, never the whole table. Values from people are bound,
+// names are quoted by the dialect.
+#pragma once
+
+#include "data/connection.h"
+#include "data/record_source.h"
+
+#include <QHash>
+#include <QVariantList>
+
+#include <atomic>
+#include <functional>
+#include <optional>
+
+namespace nabblet {
+
+using RowKey = QVariantList;
+
+struct Row
+{
+    RowKey key;
+    QVariantList values; // as RecordSource::columns
+
+    bool operator==(const Row &) const = default;
+};
+
+// The value of a column in a row; an invalid QVariant for a column that the source does not have.
+QVariant valueOf(const RecordSource &source, const Row &row, const QString &column);
+
+// Makes a source readable: for a view, whose rows have no key, copies them into a temporary numbered table of this
+// connection. To be called once a connection before reading; a second call reads the view anew.
+Result<RecordSource> readable(const Connection &connection, const RecordSource &source);
+
+using MaybeRow = Result<std::optional<Row>>; // no row where the table ends
+
+MaybeRow firstRow(const Connection &connection, const RecordSource &source);
+MaybeRow lastRow(const Connection &connection, const RecordSource &source);
+MaybeRow rowAfter(const Connection &connection, const RecordSource &source, const RowKey &key);
+MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
+MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key);
+
+Result<qint64> countRows(const Connection &connection, const RecordSource &source);
+// How many rows stand before the one with that key.
+Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
+
+// Where rows stand in their order: the key of every so-manieth row. With it a row is found by its number without reading
+// all rows before it.
+struct RowMap
+{
+    static constexpr int Stride = 1024;
+    qint64 count = 0;
+    QList<RowKey> keys; // of rows 0, Stride, 2 × Stride, …
+};
+
+// Reads the keys of all rows in their order; long for large tables, so it is done beside the interface. Gives nothing
+// when isCancelled turns true.
+Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source, const std::atomic<bool> &isCancelled);
+
+// The row with a number, from 0.
+MaybeRow rowAt(const Connection &connection, const RecordSource &source, const RowMap &map, qint64 number);
+
+// What came of writing a row.
+struct Written
+{
+    enum Kind {
+        Done,     // row holds it as it is stored now
+        Conflict, // someone changed it meanwhile; nothing was written, row holds what is stored
+        Gone,     // someone deleted it meanwhile
+        Refused,  // nothing was written; refusal says why
+    };
+    Kind kind = Refused;
+    std::optional<Row> row;
+    Refusal refusal;
+};
+
+using ColumnValues = QHash<QString, QVariant>;
+
+Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values, const RefusalContext &context);
+// Writes only the changed columns, and only if every value that was read is still stored.
+Written updateRow(const Connection &connection, const RecordSource &source, const Row &asRead, const ColumnValues &changes,
+                  const RefusalContext &context);
+Written deleteRow(const Connection &connection, const RecordSource &source, const Row &asRead, const RefusalContext &context);
+
+// A choice of a lookup: the value to store and the words to show.
+struct LookupRow
+{
+    QVariant value;
+    QString words;
+};
+
+// The choices of a lookup, sorted by their words; at most `most` of them, of those that contain `part` when it is not empty.
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const QString &table, const QString &valueColumn,
+                                    const QString &wordsColumn, const QString &part, int most);
+// The words for one value of a lookup; empty when there is no such row.
+Result<QString> lookupWords(const Connection &connection, const QString &table, const QString &valueColumn,
+                            const QString &wordsColumn, const QVariant &value);
+
+} // namespace nabblet

@@ -1,0 +1,179 @@
+#include "data/sqlite/sqlite_parts.h"
+
+#include "core/catalogue/check_words.h"
+#include "core/text/tr.h"
+
+#include <QFileInfo>
+#include <QSqlQuery>
+
+namespace nabblet {
+
+NABBLET_TEXTS(Sqlite)
+
+namespace {
+
+// SQLite's result codes (https://www.sqlite.org/rescode.html); Qt hands over the extended ones.
+enum SqliteCode { Busy = 5, Locked = 6, ReadOnly = 8, IoError = 10, Corrupt = 11, Full = 13, CantOpen = 14, NotADatabase = 26 };
+
+int basicCode(const QSqlError &error)
+{
+    return error.nativeErrorCode().toInt() & 0xFF;
+}
+
+QString quoteName(const QString &name)
+{
+    QString doubled = name;
+    doubled.replace(u'"', QLatin1String("\"\""));
+    return u'"' + doubled + u'"';
+}
+
+Error explainFailure(const QSqlError &error, const DatabaseAddress &address)
+{
+    const QString file = address.file;
+    const QString said = error.databaseText();
+    switch (basicCode(error)) {
+    case Busy:
+    case Locked:
+        return {Texts::tr("The database %1 is being written by another program. Nothing was lost; try again in a moment.").arg(file), said};
+    case ReadOnly:
+        return {Texts::tr("The database %1 can only be read. Ask for the right to write to the file and its folder.").arg(file), said};
+    case Corrupt:
+        return {Texts::tr("The database %1 is damaged. Work on with a backup copy, or let someone repair it.").arg(file), said};
+    case NotADatabase:
+        return {Texts::tr("%1 is not an SQLite database. Choose another file.").arg(file), said};
+    case Full:
+        return {Texts::tr("The disk with the database %1 is full. What you typed is kept; make room and save again.").arg(file), said};
+    case CantOpen:
+        return {Texts::tr("The database %1 cannot be opened. Check that the file is there and that you may read it.").arg(file), said};
+    case IoError:
+        return {Texts::tr("The disk with the database %1 does not answer as it should. Check the disk.").arg(file), said};
+    default:
+        return {Texts::tr("The database %1 did not do what was asked: %2.").arg(file, said), said};
+    }
+}
+
+Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly)
+{
+    const QFileInfo info(address.file);
+    // SQLite would make an empty database of a wrong name; a person wants to be told.
+    if (!info.exists()) {
+        return Error{Texts::tr("There is no database file %1. It may have been moved or renamed; choose it anew.").arg(address.file), {}};
+    }
+    if (info.isDir()) {
+        return Error{Texts::tr("%1 is a folder. Choose a database file.").arg(address.file), {}};
+    }
+    if (!info.isReadable()) {
+        return Error{Texts::tr("The database %1 cannot be read. Ask for the right to read the file.").arg(address.file), {}};
+    }
+    *isReadOnly = !info.isWritable();
+    database.setDatabaseName(address.file);
+    QString options = QStringLiteral("QSQLITE_BUSY_TIMEOUT=1500");
+    if (*isReadOnly) {
+        options += QLatin1String(";QSQLITE_OPEN_READONLY");
+    }
+    database.setConnectOptions(options);
+    if (!database.open()) {
+        return explainFailure(database.lastError(), address);
+    }
+    QSqlQuery query(database);
+    if (!query.exec(QStringLiteral("PRAGMA foreign_keys = ON")) ||
+        !query.exec(QStringLiteral("SELECT count(*) FROM sqlite_schema")) || !query.next()) {
+        return explainFailure(query.lastError(), address);
+    }
+    return Done{};
+}
+
+// The columns that a message such as "UNIQUE constraint failed: buoy.asset_no, buoy.name" names.
+QStringList columnsNamed(const QString &list, const Table &table)
+{
+    QStringList named;
+    for (const Column &column : table.columns) {
+        const QString full = table.name + u'.' + column.name;
+        if (list == full || list.startsWith(full + QLatin1String(", ")) || list.endsWith(QLatin1String(", ") + full) ||
+            list.contains(QLatin1String(", ") + full + QLatin1String(", "))) {
+            named.append(column.name);
+        }
+    }
+    return named;
+}
+
+QString captions(const QStringList &columns, const RefusalContext &context)
+{
+    QStringList words;
+    for (const QString &column : columns) {
+        words.append(context.captionFor(column));
+    }
+    return words.join(Texts::tr(" and "));
+}
+
+Refusal explainCheck(const QString &named, const RefusalContext &context, const QString &said)
+{
+    for (const Check &check : context.table.checks) {
+        if ((!check.name.isEmpty() && check.name == named) || check.expression == named ||
+            check.expression.simplified() == named.simplified()) {
+            return {ruleInWords(check, context.table, context.captionFor), columnsOfRule(check, context.table), said};
+        }
+    }
+    return {Texts::tr("A rule of the table is not kept: %1").arg(named), {}, said};
+}
+
+Refusal explainRefusal(const QSqlError &error, const RefusalContext &context)
+{
+    const QString said = error.databaseText();
+    const auto behind = [&said](const char *start) -> std::optional<QString> {
+        const QLatin1String text(start);
+        return said.startsWith(text) ? std::optional(said.mid(text.size())) : std::nullopt;
+    };
+    if (const auto list = behind("NOT NULL constraint failed: ")) {
+        const QStringList columns = columnsNamed(*list, context.table);
+        return {Texts::tr("%1 is needed").arg(columns.isEmpty() ? *list : captions(columns, context)), columns, said};
+    }
+    if (const auto list = behind("UNIQUE constraint failed: ")) {
+        const QStringList columns = columnsNamed(*list, context.table);
+        if (columns.size() > 1) {
+            return {Texts::tr("Another record has the same %1").arg(captions(columns, context)), columns, said};
+        }
+        return {Texts::tr("Another record has this value already; %1 must differ")
+                    .arg(columns.isEmpty() ? *list : captions(columns, context)),
+                columns, said};
+    }
+    if (const auto named = behind("CHECK constraint failed: ")) {
+        return explainCheck(*named, context, said);
+    }
+    if (said.startsWith(QLatin1String("FOREIGN KEY constraint failed"))) {
+        return {QString(), {}, said}; // SQLite does not say which; records.cpp finds out
+    }
+    if (said.startsWith(QLatin1String("cannot store "))) {
+        for (const Column &column : context.table.columns) {
+            if (said.endsWith(u' ' + context.table.name + u'.' + column.name)) {
+                return {Texts::tr("%1 does not take this kind of value").arg(context.captionFor(column.name)), {column.name}, said};
+            }
+        }
+    }
+    if (said == QLatin1String("datatype mismatch")) {
+        return {Texts::tr("%1 does not take this kind of value").arg(captions(context.table.primaryKey, context)),
+                context.table.primaryKey, said};
+    }
+    const int code = basicCode(error);
+    if (code == Busy || code == Locked) {
+        return {Texts::tr("Another program is writing to the database just now. What you typed is kept; save again in a moment."), {}, said};
+    }
+    if (code == ReadOnly) {
+        return {Texts::tr("The database can only be read. Ask for the right to write to its file and folder. What you typed is kept."), {}, said};
+    }
+    if (code == Full) {
+        return {Texts::tr("The disk is full, so nothing was saved. What you typed is kept; make room and save again."), {}, said};
+    }
+    return {Texts::tr("The database refuses this: %1").arg(said), {}, said};
+}
+
+} // namespace
+
+const Dialect &sqliteDialect()
+{
+    static const Dialect dialect{QStringLiteral("sqlite"), QStringLiteral("QSQLITE"), open, readSqliteCatalogue,
+                                 quoteName,                QStringLiteral("IS"),      explainRefusal, explainFailure};
+    return dialect;
+}
+
+} // namespace nabblet

@@ -1,0 +1,44 @@
+// The database's tables and columns. A filled dot marks a column that is on the form, a hollow one a column that is not;
+// one that is required and not placed stands out.
+#pragma once
+
+#include "core/catalogue/catalogue.h"
+#include "core/model/form.h"
+#include "designer/panel.h"
+#include "entry/theme.h"
+
+class QLineEdit;
+class QTreeWidget;
+class QTreeWidgetItem;
+
+namespace nabblet {
+
+class CataloguePanel : public Panel
+{
+    Q_OBJECT
+
+public:
+    explicit CataloguePanel(QWidget *parent = nullptr);
+
+    void setCatalogue(const Catalogue &catalogue, const QString &databaseName);
+    // Brings the dots in step with a form and opens its table.
+    void setForm(const Form &form);
+    void setTheme(Theme theme);
+
+Q_SIGNALS:
+    // A column of the form's own table was chosen; empty for none.
+    void columnChosen(const QString &column);
+
+private:
+    void filter(const QString &part);
+    void refreshDots();
+
+    Catalogue m_catalogue;
+    QString m_rowSource;
+    QSet<QString> m_bound;
+    Theme m_theme = Theme::Light;
+    QLineEdit *m_filter;
+    QTreeWidget *m_tree;
+};
+
+} // namespace nabblet

@@ -1,0 +1,28 @@
+// A panel of the designer: a heading with a faint note at its right, and contents below.
+#pragma once
+
+#include <QWidget>
+
+class QLabel;
+class QVBoxLayout;
+
+namespace nabblet {
+
+class Panel : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit Panel(const QString &title, QWidget *parent = nullptr);
+
+    void setTitle(const QString &title);
+    void setNote(const QString &note);
+    QVBoxLayout *contents() const { return m_contents; }
+
+private:
+    QLabel *m_title;
+    QLabel *m_note;
+    QVBoxLayout *m_contents;
+};
+
+} // namespace nabblet

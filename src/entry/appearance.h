@@ -1,0 +1,37 @@
+// A look made concrete: fonts and colours for one theme and one desktop font. The board and Entry paint with the same.
+#pragma once
+
+#include "core/kinds/kind.h"
+#include "core/text/text_measure.h"
+
+#include <QColor>
+#include <QFont>
+#include <QFontMetrics>
+
+#include <vector>
+
+namespace nabblet {
+
+class Appearance : public TextMeasure
+{
+public:
+    // base: the desktop's font, to whose size the look's text styles relate.
+    Appearance(const Look &look, Theme theme, const QFont &base);
+
+    QColor colour(Ink ink) const;
+    const QFont &font(TextRole role) const { return m_fonts.at(static_cast<std::size_t>(role)); }
+    const QFontMetrics &metrics(TextRole role) const { return m_metrics.at(static_cast<std::size_t>(role)); }
+    Theme theme() const { return m_theme; }
+    const QString &lookName() const { return m_look.name; }
+
+    int width(const QString &text, TextRole role) const override;
+    int lineHeight(TextRole role) const override;
+
+private:
+    Look m_look;
+    Theme m_theme;
+    std::vector<QFont> m_fonts;
+    std::vector<QFontMetrics> m_metrics;
+};
+
+} // namespace nabblet

@@ -1,0 +1,31 @@
+// One band of a form at work: paints its ground and the controls that take no value, holds the widgets of the others.
+#pragma once
+
+#include "entry/appearance.h"
+
+#include <QWidget>
+
+namespace nabblet {
+
+class BandView : public QWidget
+{
+public:
+    BandView(BandRole role, const Appearance *appearance, QWidget *parent);
+
+    // The controls that are painted and not widgets, stretched to the window.
+    void setPainted(const QList<Control> &controls);
+    // Moves what is painted to the left, when the body below is scrolled sideways.
+    void setShift(int shift);
+    int shift() const { return m_shift; }
+
+protected:
+    void paintEvent(QPaintEvent *event) override;
+
+private:
+    BandRole m_role;
+    const Appearance *m_appearance;
+    QList<Control> m_painted;
+    int m_shift = 0;
+};
+
+} // namespace nabblet

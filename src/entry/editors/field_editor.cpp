@@ -1,0 +1,53 @@
+#include "entry/editors/field_editor.h"
+
+#include "core/kinds/box_parts.h"
+#include "entry/picture_painter.h"
+
+#include <QPainter>
+
+namespace nabblet {
+
+void FieldEditor::setControl(const Control &control)
+{
+    m_control = control;
+    widget()->setObjectName(control.name);
+}
+
+Shown FieldEditor::shownNow(bool hasFocus) const
+{
+    Shown shown = session().shown(m_control);
+    if (hasFocus && shown.state == BoxState::Rest) {
+        shown.state = BoxState::Focused;
+    }
+    return shown;
+}
+
+void FieldEditor::paintAtRest(QPainter &painter, const Shown &shown) const
+{
+    paintPicture(painter, kindNamed(m_control.kind).draw(m_control, shown), QPoint(0, 0), *m_context.appearance);
+}
+
+void FieldEditor::paintBox(QPainter &painter, const Shown &shown) const
+{
+    paintPicture(painter, {boxOutline(m_control, shown)}, QPoint(0, 0), *m_context.appearance);
+}
+
+std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Control &control, QWidget *parent)
+{
+    using Make = std::unique_ptr<FieldEditor> (*)(const EditorContext &, const Control &, QWidget *);
+    static const QHash<Editor, Make> table{
+        {Editor::Line, makeLineEditor},     {Editor::LongText, makeLongTextEditor}, {Editor::Tick, makeTickEditor},
+        {Editor::Choice, makeChoiceEditor}, {Editor::Image, makeImageEditor},
+    };
+    const Make make = table.value(kindNamed(control.kind).editor);
+    if (!make) {
+        return nullptr;
+    }
+    std::unique_ptr<FieldEditor> editor = make(context, control, parent);
+    QWidget *widget = editor->widget();
+    widget->setObjectName(control.name);
+    widget->setFont(context.appearance->font(TextRole::Field));
+    return editor;
+}
+
+} // namespace nabblet

@@ -1,0 +1,122 @@
+// Text, numbers, dates, times and links: one line, read by the control's kind. Dates open a calendar.
+#include "core/kinds/box_parts.h"
+#include "entry/editors/line_parts.h"
+
+#include <QCalendarWidget>
+#include <QDateTime>
+
+namespace nabblet {
+
+namespace {
+
+class LineEditor : public FieldEditor
+{
+public:
+    LineEditor(const EditorContext &context, const Control &control, QWidget *parent)
+        : FieldEditor(context, control), m_line(new BoxLine(parent, opensCalendar(control) ? BoxButtonWidth : 0))
+    {
+        const bool isNumber = control.kind == QLatin1String("whole-number") || control.kind == QLatin1String("decimal-number");
+        m_line->setAlignment(isNumber ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
+        m_line->setPalette(boxPalette(*context.appearance, Shown()));
+        m_line->paint = [this](QPainter &painter, bool hasFocus) {
+            const Shown shown = shownNow(hasFocus);
+            if (!hasFocus) {
+                paintAtRest(painter, shown);
+                return;
+            }
+            Shown box = shown;
+            box.words.clear();
+            box.isMissing = false; // leaves the sign, without the prompt
+            paintAtRest(painter, box);
+        };
+        QObject::connect(m_line, &QLineEdit::textEdited, m_line, [this](const QString &words) { session().type(this->control(), words); });
+        QObject::connect(m_line, &BoxLine::stepRequested, m_line, [this](int by) { step(by); });
+        if (opensCalendar(control)) {
+            QObject::connect(m_line, &BoxLine::openRequested, m_line, [this] { openCalendar(); });
+        }
+    }
+
+    QWidget *widget() override { return m_line; }
+
+    void refresh() override
+    {
+        const Shown shown = session().shown(control());
+        if (m_line->text() != shown.words) {
+            m_line->setText(shown.words);
+        }
+        m_line->setReadOnly(!session().isEditable(control()));
+        m_line->setPlaceholderText(promptOf(control()));
+        m_line->update();
+    }
+
+private:
+    static bool opensCalendar(const Control &control)
+    {
+        return control.kind == QLatin1String("date") || control.kind == QLatin1String("date-time");
+    }
+
+    void put(const QString &words)
+    {
+        m_line->setText(words);
+        m_line->selectAll();
+        session().type(control(), words);
+    }
+
+    // Up and Down count numbers and days.
+    void step(int by)
+    {
+        if (m_line->isReadOnly()) {
+            return;
+        }
+        const Kind &kind = kindNamed(control().kind);
+        const Result<QVariant> now = kind.read(control(), m_line->text(), session().locale());
+        if (!now) {
+            return;
+        }
+        if (kind.name == QLatin1String("whole-number")) {
+            put(kind.words(control(), now->toLongLong() + by, session().locale()));
+        } else if (kind.name == QLatin1String("date")) {
+            const QDate date = now->isNull() ? QDate::currentDate().addDays(-by) : QDate::fromString(now->toString(), Qt::ISODate);
+            put(kind.words(control(), date.addDays(by).toString(Qt::ISODate), session().locale()));
+        }
+    }
+
+    void openCalendar()
+    {
+        if (m_line->isReadOnly()) {
+            return;
+        }
+        auto *calendar = new QCalendarWidget(m_line);
+        calendar->setWindowFlags(Qt::Popup);
+        calendar->setAttribute(Qt::WA_DeleteOnClose);
+        const Kind &kind = kindNamed(control().kind);
+        const Result<QVariant> now = kind.read(control(), m_line->text(), session().locale());
+        const QString stored = now ? now->toString() : QString();
+        const QDate date = QDate::fromString(stored.left(10), Qt::ISODate);
+        calendar->setSelectedDate(date.isValid() ? date : QDate::currentDate());
+        calendar->setFirstDayOfWeek(session().locale().firstDayOfWeek());
+        const QString time = stored.size() > 11 ? stored.mid(11) : QStringLiteral("00:00:00");
+        const auto take = [this, calendar, time](const QDate &chosen) {
+            const Kind &own = kindNamed(control().kind);
+            const bool hasTime = own.name == QLatin1String("date-time");
+            put(own.words(control(), chosen.toString(Qt::ISODate) + (hasTime ? u' ' + time : QString()), session().locale()));
+            calendar->close();
+        };
+        QObject::connect(calendar, &QCalendarWidget::clicked, calendar, take);
+        QObject::connect(calendar, &QCalendarWidget::activated, calendar, take);
+        calendar->move(m_line->mapToGlobal(QPoint(0, m_line->height() + 2)));
+        calendar->show();
+        calendar->setFocus();
+    }
+
+    BoxLine *m_line;
+};
+
+} // namespace
+
+std::unique_ptr<FieldEditor> makeLineEditor(const EditorContext &context, const Control &control, QWidget *parent)
+{
+    return std::make_unique<LineEditor>(context, control, parent);
+}
+
+} // namespace nabblet

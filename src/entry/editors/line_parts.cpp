@@ -1,0 +1,91 @@
+#include "entry/editors/line_parts.h"
+
+#include "core/kinds/box_parts.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int QtLineMargin = 2; // what QLineEdit itself keeps free on either side, px
+
+} // namespace
+
+BoxLine::BoxLine(QWidget *parent, int signWidth) : QLineEdit(parent), m_signWidth(signWidth)
+{
+    setFrame(false);
+    setAttribute(Qt::WA_MacShowFocusRect, false);
+    const int right = signWidth > 0 ? signWidth : BoxPadding;
+    setTextMargins(BoxPadding - QtLineMargin, 0, right - QtLineMargin, 0);
+    setMouseTracking(true);
+}
+
+void BoxLine::paintEvent(QPaintEvent *event)
+{
+    {
+        QPainter painter(this);
+        paint(painter, hasFocus());
+    }
+    if (hasFocus()) {
+        QLineEdit::paintEvent(event);
+    }
+}
+
+void BoxLine::focusInEvent(QFocusEvent *event)
+{
+    QLineEdit::focusInEvent(event);
+    Q_EMIT focusEntered();
+    update();
+}
+
+void BoxLine::focusOutEvent(QFocusEvent *event)
+{
+    QLineEdit::focusOutEvent(event);
+    Q_EMIT focusLeft();
+    update();
+}
+
+void BoxLine::keyPressEvent(QKeyEvent *event)
+{
+    const bool opens = event->key() == Qt::Key_F4 || (event->key() == Qt::Key_Down && event->modifiers().testFlag(Qt::AltModifier));
+    if (m_signWidth > 0 && opens) {
+        Q_EMIT openRequested();
+    } else if ((event->key() == Qt::Key_Up || event->key() == Qt::Key_Down) && event->modifiers() == Qt::NoModifier) {
+        Q_EMIT stepRequested(event->key() == Qt::Key_Up ? 1 : -1);
+    } else {
+        QLineEdit::keyPressEvent(event);
+    }
+}
+
+void BoxLine::mousePressEvent(QMouseEvent *event)
+{
+    QLineEdit::mousePressEvent(event);
+    if (m_signWidth > 0 && event->button() == Qt::LeftButton && event->position().x() >= width() - m_signWidth) {
+        Q_EMIT openRequested();
+    }
+}
+
+void BoxLine::mouseMoveEvent(QMouseEvent *event)
+{
+    const bool isOnSign = m_signWidth > 0 && event->position().x() >= width() - m_signWidth;
+    setCursor(isOnSign ? Qt::ArrowCursor : Qt::IBeamCursor);
+    QLineEdit::mouseMoveEvent(event);
+}
+
+QPalette boxPalette(const Appearance &appearance, const Shown &shown)
+{
+    QPalette palette;
+    palette.setColor(QPalette::Base, Qt::transparent);
+    palette.setColor(QPalette::Window, Qt::transparent);
+    palette.setColor(QPalette::Text, appearance.colour(Ink::FieldText));
+    palette.setColor(QPalette::PlaceholderText, appearance.colour(Ink::Faint));
+    palette.setColor(QPalette::Highlight, appearance.colour(Ink::Accent));
+    palette.setColor(QPalette::HighlightedText, appearance.colour(Ink::AccentText));
+    Q_UNUSED(shown);
+    return palette;
+}
+
+} // namespace nabblet

@@ -1,0 +1,42 @@
+// A line of text in a form's box, at rest painted as a picture.
+#pragma once
+
+#include "entry/editors/field_editor.h"
+
+#include <QLineEdit>
+
+namespace nabblet {
+
+// The line edit inside a box. It asks its owner to paint the box and tells it when the sign at the right end is pressed.
+class BoxLine : public QLineEdit
+{
+    Q_OBJECT
+
+public:
+    BoxLine(QWidget *parent, int signWidth);
+
+    // Paints the picture at rest, or the box only.
+    std::function<void(QPainter &, bool hasFocus)> paint;
+
+Q_SIGNALS:
+    void openRequested();       // the sign, Alt+Down or F4
+    void focusEntered();
+    void focusLeft();
+    void stepRequested(int by); // Up and Down
+
+protected:
+    void paintEvent(QPaintEvent *event) override;
+    void focusInEvent(QFocusEvent *event) override;
+    void focusOutEvent(QFocusEvent *event) override;
+    void keyPressEvent(QKeyEvent *event) override;
+    void mousePressEvent(QMouseEvent *event) override;
+    void mouseMoveEvent(QMouseEvent *event) override;
+
+private:
+    int m_signWidth;
+};
+
+// Colours of a line edit on a form, in which the box is painted by the picture and not by Qt.
+QPalette boxPalette(const Appearance &appearance, const Shown &shown);
+
+} // namespace nabblet

@@ -1,0 +1,160 @@
+// One form at work on one database, without any widget: the record in hand, what was typed and not yet saved, moving
+// from record to record, saving, taking back. Nothing typed is ever thrown away without being told to.
+#pragma once
+
+#include "core/kinds/kind.h"
+#include "data/records.h"
+
+#include <QLocale>
+#include <QObject>
+#include <QThread>
+
+#include <atomic>
+#include <memory>
+
+namespace nabblet {
+
+// What stands beside a box.
+struct FieldMessage
+{
+    ControlId control = 0; // 0: concerns the record as a whole
+    QString sentence;
+};
+
+// A difficulty that the person decides on.
+enum class Question { None, ChangedMeanwhile, DeletedMeanwhile };
+
+class EntrySession : public QObject
+{
+    Q_OBJECT
+
+public:
+    EntrySession(Connection connection, Catalogue catalogue, Form form, QObject *parent = nullptr);
+    ~EntrySession() override;
+
+    // Reads the first record. The error says why there are none to read.
+    Outcome start();
+    // Brings a changed form into force; the record in hand and what was typed stay.
+    Outcome setForm(const Form &form);
+
+    const Form &form() const { return m_form; }
+    const Catalogue &catalogue() const { return m_catalogue; }
+    const Connection &connection() const { return m_connection; }
+    const RecordSource &source() const { return m_source; }
+    QLocale locale() const { return m_locale; }
+    void setLocale(const QLocale &locale) { m_locale = locale; }
+
+    bool hasRecord() const { return m_row.has_value() || m_isNew; }
+    bool isNew() const { return m_isNew; }
+    bool canAdd() const;
+    bool canChange() const; // this record
+    bool canDelete() const;
+    // Whether a control takes typing now.
+    bool isEditable(const Control &control) const;
+
+    // What a control shows.
+    Shown shown(const Control &control) const;
+    // The value that would be saved, or is stored.
+    QVariant value(const QString &column) const;
+
+    // The person typed or chose something. Typed words that do not read as a value are kept and reported beside the box.
+    void type(const Control &control, const QString &words);
+    void choose(const Control &control, const QVariant &value, const QString &words = {});
+
+    bool isChanged() const { return !m_pending.isEmpty(); }
+    QStringList changedCaptions() const;
+    const QList<FieldMessage> &messages() const { return m_messages; }
+    Question question() const { return m_question; }
+
+    // Each saves first what was changed; when that is refused, it stays and answers false.
+    bool goFirst();
+    bool goPrevious();
+    bool goNext();
+    bool goLast();
+    bool goTo(qint64 position); // from 0
+    bool add();
+    bool leave();
+
+    bool save();
+    bool removeRecord();
+    // Puts the record back as it is stored; with nothing typed, takes the last saved step back.
+    bool takeBack();
+    bool canTakeBack() const;
+    // What taking back would do, in words: "Take back the changes", "Take back: saved “Mussel Scar”".
+    QString takeBackWords() const;
+
+    // Answers to question().
+    bool keepMine();
+    void takeTheirs();
+
+    std::optional<qint64> position() const; // from 0
+    std::optional<qint64> count() const { return m_count; }
+    // Whether records can be gone to by their number yet.
+    bool isMapped() const { return m_map.has_value(); }
+    // The record in hand in words, for messages: "Mussel Scar".
+    QString recordWords() const;
+
+Q_SIGNALS:
+    void recordChanged();   // another record, or the same with other values
+    void pendingChanged();  // something was typed or put back
+    void messagesChanged();
+    void positionChanged();
+    void said(const QString &sentence); // what was done, for the status line
+
+private:
+    struct Pending
+    {
+        QVariant value;
+        QString words;   // as typed
+        QString mistake; // why the words are no value; empty when they are
+    };
+    struct LastStep
+    {
+        enum Kind { Changed, Added, Deleted } kind = Changed;
+        Row before;
+        Row after;
+        QString words;
+    };
+
+    bool show(const MaybeRow &row, const QString &nothingThere);
+    bool take(const Written &written);
+    void setMessages(QList<FieldMessage> messages);
+    void clearRecord();
+    void startMapping(bool findPosition);
+    void stopMapping();
+    QString captionFor(const QString &column) const;
+    const Control *controlFor(const QString &column) const;
+    ColumnValues valuesOf(const Row &row) const;
+
+    Connection m_connection;
+    Catalogue m_catalogue;
+    Form m_form;
+    RecordSource m_source;
+    QLocale m_locale;
+    bool m_isStarted = false;
+
+    std::optional<Row> m_row;
+    std::optional<Row> m_rowBeforeNew;
+    bool m_isNew = false;
+    QHash<QString, Pending> m_pending;
+    QList<FieldMessage> m_messages;
+    Question m_question = Question::None;
+    std::optional<Row> m_theirs;
+    std::optional<LastStep> m_lastStep;
+    mutable QHash<QString, QString> m_lookupWords; // by column, for the record in hand
+
+    std::optional<qint64> m_count;
+    std::optional<qint64> m_position;
+    std::optional<qint64> m_fromEnd;
+    std::optional<RowMap> m_map;
+
+    struct Mapping
+    {
+        std::atomic<bool> isCancelled{false};
+        std::unique_ptr<QThread> thread;
+    };
+    std::shared_ptr<Mapping> m_mapping;
+    int m_mappingRun = 0;
+};
+
+} // namespace nabblet

@@ -1,0 +1,424 @@
+#include "entry/entry_view.h"
+
+#include "core/arrange/rails.h"
+#include "core/arrange/rows.h"
+#include "entry/band_view.h"
+#include "entry/editors/field_editor.h"
+#include "entry/record_strip.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QPainter>
+#include <QPushButton>
+#include <QScrollBar>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int MessageGap = 8; // px between a box and the message beside it
+
+// A sentence beside a box.
+class MessageLabel : public QLabel
+{
+public:
+    MessageLabel(const QString &sentence, const Appearance &appearance, QWidget *parent) : QLabel(sentence, parent)
+    {
+        setObjectName(QStringLiteral("message"));
+        setFont(appearance.font(TextRole::Field));
+        QPalette palette;
+        palette.setColor(QPalette::WindowText, appearance.colour(Ink::Alarm));
+        setPalette(palette);
+        m_ground = appearance.colour(Ink::Paper);
+        m_line = appearance.colour(Ink::Alarm);
+        setContentsMargins(0, 0, 0, 0);
+    }
+
+    // Over other things, it needs a ground and an edge of its own.
+    void setFloats(bool floats)
+    {
+        m_floats = floats;
+        setContentsMargins(floats ? 6 : 0, floats ? 3 : 0, floats ? 6 : 0, floats ? 3 : 0);
+        adjustSize();
+    }
+
+protected:
+    void paintEvent(QPaintEvent *event) override
+    {
+        if (m_floats) {
+            QPainter painter(this);
+            painter.setPen(m_line);
+            painter.setBrush(m_ground);
+            painter.drawRect(rect().adjusted(0, 0, -1, -1));
+        }
+        QLabel::paintEvent(event);
+    }
+
+private:
+    QColor m_ground;
+    QColor m_line;
+    bool m_floats = false;
+};
+
+} // namespace
+
+EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidget *parent)
+    : QWidget(parent), m_session(session), m_appearance(appearance)
+{
+    setObjectName(QStringLiteral("entry"));
+    auto *column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+
+    m_notice = new QWidget;
+    m_notice->setObjectName(QStringLiteral("notice"));
+    m_notice->setAttribute(Qt::WA_StyledBackground);
+    new QHBoxLayout(m_notice);
+    m_notice->hide();
+
+    m_scroll = new QScrollArea;
+    m_scroll->setFrameShape(QFrame::NoFrame);
+    m_scroll->setFocusPolicy(Qt::NoFocus);
+    for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
+        auto *band = new BandView(role, &m_appearance, role == BandRole::Body ? nullptr : this);
+        m_bands.insert(role, band);
+    }
+    m_scroll->setWidget(bandView(BandRole::Body));
+    m_scroll->viewport()->installEventFilter(this);
+    m_strip = new RecordStrip(session);
+
+    column->addWidget(m_notice);
+    column->addWidget(bandView(BandRole::Header));
+    column->addWidget(m_scroll, 1);
+    column->addWidget(bandView(BandRole::Footer));
+    column->addSpacing(8);
+    column->addWidget(m_strip);
+
+    connect(m_scroll->horizontalScrollBar(), &QScrollBar::valueChanged, this, [this](int value) {
+        bandView(BandRole::Header)->setShift(value);
+        bandView(BandRole::Footer)->setShift(value);
+    });
+    connect(session, &EntrySession::recordChanged, this, &EntryView::refresh);
+    connect(session, &EntrySession::pendingChanged, this, &EntryView::refresh);
+    connect(session, &EntrySession::messagesChanged, this, [this] {
+        refresh();
+        refreshMessages();
+        refreshNotice();
+    });
+    connect(session, &EntrySession::said, this, &EntryView::said);
+    connect(m_strip, &RecordStrip::deleteRequested, this, &EntryView::askAndDelete);
+    rebuild(session->form());
+}
+
+EntryView::~EntryView()
+{
+    // Editors hold widgets' callbacks; the widgets go first.
+    for (const auto &[id, editor] : m_editors) {
+        editor->widget()->disconnect();
+        delete editor->widget();
+    }
+}
+
+QWidget *EntryView::widgetFor(ControlId control) const
+{
+    const auto found = m_editors.find(control);
+    return found == m_editors.end() ? nullptr : found->second->widget();
+}
+
+void EntryView::setForm(const Form &form)
+{
+    rebuild(form);
+}
+
+void EntryView::setAppearance(const Appearance &appearance)
+{
+    m_appearance = appearance;
+    for (const auto &[id, editor] : m_editors) {
+        delete editor->widget();
+    }
+    m_editors.clear();
+    rebuild(m_form);
+}
+
+// Makes widgets for new controls, lets go of those that are gone, and leaves the others alone.
+void EntryView::rebuild(const Form &form)
+{
+    m_form = form;
+    const EditorContext context{m_session, &m_appearance};
+    std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> kept;
+    for (const Control &control : form.controls) {
+        const auto old = m_editors.find(control.id);
+        QWidget *band = bandView(control.band);
+        if (old != m_editors.end() && old->second->control().kind == control.kind && old->second->widget()->parentWidget() == band) {
+            if (!(old->second->control() == control)) {
+                old->second->setControl(control);
+            }
+            kept.emplace(control.id, std::move(old->second));
+            m_editors.erase(old);
+        } else if (std::unique_ptr<FieldEditor> made = makeEditor(context, control, band)) {
+            made->widget()->installEventFilter(this);
+            made->widget()->show();
+            kept.emplace(control.id, std::move(made));
+        }
+    }
+    for (const auto &[id, editor] : m_editors) {
+        delete editor->widget();
+    }
+    m_editors = std::move(kept);
+    for (const auto &[id, editor] : m_editors) {
+        const Control *caption = captionOf(form, id);
+        editor->widget()->setAccessibleName(caption ? caption->text : editor->control().name);
+    }
+    layOut();
+    applyTabOrder();
+    refresh();
+    refreshMessages();
+    refreshNotice();
+}
+
+void EntryView::layOut()
+{
+    const int space = m_scroll->viewport()->width();
+    const int height = m_scroll->viewport()->height();
+    m_laidOut = stretchedTo(m_form, space, height);
+    QHash<BandRole, QList<Control>> painted;
+    for (const Control &control : m_laidOut.controls) {
+        const auto editor = m_editors.find(control.id);
+        if (editor == m_editors.end()) {
+            painted[control.band].append(control);
+            continue;
+        }
+        FieldEditor &field = *editor->second;
+        if (field.control().place != control.place) {
+            Control stretched = field.control();
+            stretched.place = control.place;
+            field.setControl(stretched);
+        }
+        if (field.widget()->geometry() != control.place) {
+            field.widget()->setGeometry(control.place);
+        }
+    }
+    for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
+        const Band *band = findBand(m_laidOut, role);
+        BandView *view = bandView(role);
+        view->setPainted(painted.value(role));
+        if (role == BandRole::Body) {
+            view->resize(m_laidOut.width, std::max(band ? band->height : 0, height));
+        } else {
+            view->setFixedHeight(band ? band->height : 0);
+            view->setVisible(band != nullptr);
+        }
+    }
+    refreshMessages();
+}
+
+void EntryView::applyTabOrder()
+{
+    QWidget *before = nullptr;
+    for (const ControlId id : tabSequence(m_form)) {
+        QWidget *widget = widgetFor(id);
+        if (before && widget) {
+            setTabOrder(before, widget);
+        }
+        before = widget ? widget : before;
+    }
+}
+
+void EntryView::refresh()
+{
+    for (const auto &[id, editor] : m_editors) {
+        editor->refresh();
+    }
+}
+
+void EntryView::refreshMessages()
+{
+    for (BandView *band : std::as_const(m_bands)) {
+        const auto old = band->findChildren<QLabel *>(QStringLiteral("message"));
+        for (QLabel *label : old) {
+            label->setObjectName(QString());
+            label->hide();
+            label->deleteLater();
+        }
+    }
+    for (const FieldMessage &message : m_session->messages()) {
+        const Control *control = m_laidOut.controls.find(message.control);
+        if (!control) {
+            continue;
+        }
+        BandView *band = bandView(control->band);
+        auto *label = new MessageLabel(message.sentence, m_appearance, band);
+        label->adjustSize();
+        QRect beside(control->place.right() + MessageGap, control->place.y() + (std::min(control->place.height(), 24) - label->height()) / 2, label->width(), label->height());
+        bool isFree = beside.right() < band->width();
+        for (const Control &other : m_laidOut.controls) {
+            isFree = isFree && (other.band != control->band || other.id == control->id || !other.place.intersects(beside));
+        }
+        if (isFree) {
+            label->move(beside.topLeft());
+        } else {
+            label->setFloats(true);
+            const int x = std::max(0, std::min(control->place.x(), band->width() - label->width()));
+            label->move(x, control->place.bottom() + 2);
+        }
+        label->raise();
+        label->show();
+        if (QWidget *widget = widgetFor(control->id)) {
+            widget->setAccessibleDescription(message.sentence);
+        }
+    }
+}
+
+void EntryView::refreshNotice()
+{
+    auto *row = static_cast<QHBoxLayout *>(m_notice->layout());
+    while (QLayoutItem *item = row->takeAt(0)) {
+        if (QWidget *widget = item->widget()) {
+            widget->hide();
+            widget->deleteLater();
+        }
+        delete item;
+    }
+    row->setContentsMargins(16, 6, 16, 6);
+    const auto words = [&](const QString &sentence) {
+        auto *label = new QLabel(sentence);
+        label->setWordWrap(true);
+        row->addWidget(label, 1);
+    };
+    const auto button = [&](const QString &text, auto action) {
+        auto *made = new QPushButton(text);
+        connect(made, &QPushButton::clicked, this, action, Qt::QueuedConnection);
+        row->addWidget(made);
+    };
+    bool isNeeded = true;
+    switch (m_session->question()) {
+    case Question::ChangedMeanwhile:
+        words(tr("Someone else changed this record while you worked on it. Beside the boxes stands what is stored now."));
+        button(tr("Save mine over it"), [this] { m_session->keepMine(); refreshNotice(); });
+        button(tr("Take what is stored"), [this] { m_session->takeTheirs(); });
+        break;
+    case Question::DeletedMeanwhile:
+        words(tr("Someone else deleted this record while you worked on it."));
+        button(tr("Add mine as a new record"), [this] { m_session->keepMine(); refreshNotice(); });
+        button(tr("Let mine go"), [this] { m_session->takeTheirs(); });
+        break;
+    case Question::None: {
+        const auto &messages = m_session->messages();
+        const auto whole = std::find_if(messages.begin(), messages.end(), [&](const FieldMessage &message) { return !m_form.controls.find(message.control); });
+        isNeeded = whole != messages.end();
+        if (isNeeded) {
+            words(whole->sentence);
+        }
+    }
+    }
+    m_notice->setVisible(isNeeded);
+}
+
+void EntryView::focusFirst()
+{
+    const QList<ControlId> sequence = tabSequence(m_form);
+    for (const ControlId id : sequence) {
+        if (QWidget *widget = widgetFor(id); widget && m_session->isEditable(*m_form.controls.find(id))) {
+            widget->setFocus(Qt::OtherFocusReason);
+            return;
+        }
+    }
+    m_strip->setFocus();
+}
+
+void EntryView::askAndDelete()
+{
+    if (!m_session->canDelete()) {
+        return;
+    }
+    QMessageBox box(QMessageBox::Question, tr("Delete record"), tr("Delete “%1”?").arg(m_session->recordWords()), QMessageBox::NoButton, this);
+    box.setInformativeText(tr("It can be brought back with Take back until the next record is saved or deleted."));
+    QPushButton *yes = box.addButton(tr("Delete"), QMessageBox::DestructiveRole);
+    QPushButton *no = box.addButton(tr("Keep"), QMessageBox::RejectRole);
+    box.setDefaultButton(no);
+    box.setEscapeButton(no);
+    box.exec();
+    if (box.clickedButton() == yes) {
+        m_session->removeRecord();
+    }
+}
+
+void EntryView::resizeEvent(QResizeEvent *event)
+{
+    QWidget::resizeEvent(event);
+    layOut();
+}
+
+void EntryView::keepInSight(QWidget *widget)
+{
+    if (widget->parentWidget() == bandView(BandRole::Body)) {
+        m_scroll->ensureWidgetVisible(widget, 16, 16);
+    }
+}
+
+namespace {
+
+// Whether a box has its list of choices open, which then takes Enter and Escape.
+bool isChoosing(const QObject *box)
+{
+    const auto *list = box->findChild<QWidget *>(QStringLiteral("choices"), Qt::FindDirectChildrenOnly);
+    return list && list->isVisible();
+}
+
+} // namespace
+
+bool EntryView::eventFilter(QObject *watched, QEvent *event)
+{
+    if (watched == m_scroll->viewport()) {
+        if (event->type() == QEvent::Resize) {
+            layOut();
+        }
+        return false;
+    }
+    if (event->type() == QEvent::FocusIn) {
+        keepInSight(static_cast<QWidget *>(watched));
+    }
+    if (event->type() == QEvent::KeyPress && !isChoosing(watched)) {
+        const auto *key = static_cast<QKeyEvent *>(event);
+        switch (key->key()) {
+        case Qt::Key_PageDown:
+            m_session->goNext();
+            return true;
+        case Qt::Key_PageUp:
+            m_session->goPrevious();
+            return true;
+        case Qt::Key_Home:
+        case Qt::Key_End:
+            if (key->modifiers().testFlag(Qt::ControlModifier)) {
+                key->key() == Qt::Key_Home ? m_session->goFirst() : m_session->goLast();
+                return true;
+            }
+            break;
+        case Qt::Key_Escape:
+            if (m_session->isChanged() || m_session->isNew()) {
+                m_session->takeBack();
+                return true;
+            }
+            break;
+        case Qt::Key_Return:
+        case Qt::Key_Enter:
+            // Enter goes on to the next box, as people who copy from paper expect; in long text it is a new line.
+            if (qobject_cast<QLineEdit *>(watched)) {
+                focusNextChild();
+                return true;
+            }
+            break;
+        default:
+            break;
+        }
+    }
+    return false;
+}
+
+} // namespace nabblet

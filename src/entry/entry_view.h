@@ -1,0 +1,70 @@
+// A form at work: real widgets in its bands, messages beside the boxes they concern, the record strip below. Embeddable
+// in any Qt application.
+#pragma once
+
+#include "entry/appearance.h"
+#include "entry/entry_session.h"
+
+#include <QHash>
+#include <QScrollArea>
+#include <QWidget>
+
+#include <memory>
+#include <unordered_map>
+
+namespace nabblet {
+
+class BandView;
+class RecordStrip;
+class FieldEditor;
+
+class EntryView : public QWidget
+{
+    Q_OBJECT
+
+public:
+    // session stays the caller's and must live as long as the view.
+    EntryView(EntrySession *session, const Appearance &appearance, QWidget *parent = nullptr);
+    ~EntryView() override;
+
+    // Brings a changed form or another appearance into force. Only what differs is made anew.
+    void setForm(const Form &form);
+    void setAppearance(const Appearance &appearance);
+
+    EntrySession *session() const { return m_session; }
+    // The widget of a control, or nullptr.
+    QWidget *widgetFor(ControlId control) const;
+    // Puts the keyboard into the first box.
+    void focusFirst();
+    // Asks before it deletes.
+    void askAndDelete();
+
+Q_SIGNALS:
+    void said(const QString &sentence);
+
+protected:
+    void resizeEvent(QResizeEvent *event) override;
+    bool eventFilter(QObject *watched, QEvent *event) override;
+
+private:
+    void layOut();
+    void refresh();
+    void refreshMessages();
+    void refreshNotice();
+    void applyTabOrder();
+    void rebuild(const Form &form);
+    BandView *bandView(BandRole role) const { return m_bands.value(role); }
+    void keepInSight(QWidget *widget);
+
+    EntrySession *m_session;
+    Appearance m_appearance;
+    Form m_form;      // as designed
+    Form m_laidOut;   // as stretched to the window
+    QHash<BandRole, BandView *> m_bands;
+    QScrollArea *m_scroll;
+    QWidget *m_notice;
+    RecordStrip *m_strip;
+    std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> m_editors;
+};
+
+} // namespace nabblet

@@ -1,0 +1,45 @@
+// The strip below a form at work: where among the records, going elsewhere, adding, deleting, saving, taking back.
+#pragma once
+
+#include "entry/entry_session.h"
+#include "entry/theme.h"
+
+#include <QWidget>
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QSlider;
+
+namespace nabblet {
+
+class RecordStrip : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit RecordStrip(EntrySession *session, QWidget *parent = nullptr);
+
+    void refresh();
+
+Q_SIGNALS:
+    void deleteRequested();
+
+private:
+    EntrySession *m_session;
+    QLineEdit *m_position;
+    QLabel *m_count;
+    QSlider *m_slider;
+    QPushButton *m_first;
+    QPushButton *m_previous;
+    QPushButton *m_next;
+    QPushButton *m_last;
+    QPushButton *m_add;
+    QPushButton *m_delete;
+    QPushButton *m_save;
+    QPushButton *m_takeBack;
+    QLabel *m_state;
+    QLabel *m_changed;
+};
+
+} // namespace nabblet

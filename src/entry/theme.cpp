@@ -1,0 +1,135 @@
+#include "entry/theme.h"
+
+#include <QFontDatabase>
+#include <QFontInfo>
+#include <QGuiApplication>
+
+namespace nabblet {
+
+const PanelColours &panelColours(Theme theme)
+{
+    static const PanelColours light{
+        QColor(0xE7E4DE), QColor(0xF6F4EF), QColor(0xD3CEC4), QColor(0xFFFFFF), QColor(0x242A30), QColor(0x646B72),
+        QColor(0x23364A), QColor(0xF6F4EF), QColor(0xB4C0CC), QColor(0x0B7A70), QColor(0xFFFFFF), QColor(0xD6EEEA),
+        QColor(0xD9591E), QColor(0xDDD9D1), QColor(0xB9B4A8), QColor(0xB42318), QColor(0xFBE3E0)};
+    static const PanelColours dark{
+        QColor(0x191C1F), QColor(0x25292D), QColor(0x3A4046), QColor(0x1B1E21), QColor(0xE4E7EA), QColor(0xA3ABB3),
+        QColor(0x141F2B), QColor(0xEEF1F4), QColor(0x93A3B3), QColor(0x35B5A8), QColor(0x06201D), QColor(0x17423E),
+        QColor(0xF08A4B), QColor(0x15181A), QColor(0x4A5157), QColor(0xFF9A8E), QColor(0x4A2522)};
+    return theme == Theme::Light ? light : dark;
+}
+
+Theme themeOfPalette(const QPalette &palette)
+{
+    return palette.color(QPalette::WindowText).lightness() > palette.color(QPalette::Window).lightness() ? Theme::Dark : Theme::Light;
+}
+
+QPalette panelPalette(Theme theme)
+{
+    const PanelColours &colours = panelColours(theme);
+    QPalette palette;
+    palette.setColor(QPalette::Window, colours.panel);
+    palette.setColor(QPalette::WindowText, colours.text);
+    palette.setColor(QPalette::Base, colours.field);
+    palette.setColor(QPalette::AlternateBase, colours.panel);
+    palette.setColor(QPalette::Text, colours.text);
+    palette.setColor(QPalette::PlaceholderText, colours.faintText);
+    palette.setColor(QPalette::Button, colours.panel);
+    palette.setColor(QPalette::ButtonText, colours.text);
+    palette.setColor(QPalette::Highlight, colours.accent);
+    palette.setColor(QPalette::HighlightedText, colours.accentText);
+    palette.setColor(QPalette::Link, colours.accent);
+    palette.setColor(QPalette::ToolTipBase, colours.bar);
+    palette.setColor(QPalette::ToolTipText, colours.barText);
+    palette.setColor(QPalette::Mid, colours.panelLine);
+    palette.setColor(QPalette::Midlight, colours.panelLine);
+    palette.setColor(QPalette::Light, colours.panel);
+    palette.setColor(QPalette::Dark, colours.faintText);
+    for (const QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText}) {
+        palette.setColor(QPalette::Disabled, role, colours.faintText);
+    }
+    return palette;
+}
+
+QString panelStyle(Theme theme)
+{
+    const PanelColours &c = panelColours(theme);
+    QString style = QStringLiteral(R"(
+QMainWindow, #ground { background: %ground; }
+QMenuBar { background: %panel; color: %text; padding: 1px 4px; border: none; }
+QMenuBar::item { padding: 4px 9px; background: transparent; border-radius: 3px; }
+QMenuBar::item:selected { background: %tint; color: %text; }
+QMenu { background: %panel; color: %text; border: 1px solid %line; padding: 4px; }
+QMenu::item { padding: 5px 28px 5px 22px; border-radius: 3px; }
+QMenu::item:selected { background: %tint; color: %text; }
+QMenu::item:disabled { color: %faint; }
+QMenu::separator { height: 1px; background: %line; margin: 4px 6px; }
+QToolTip { background: %bar; color: %barText; border: none; padding: 4px 7px; }
+QStatusBar { background: %panel; color: %faint; border-top: 1px solid %line; }
+QStatusBar::item { border: none; }
+#panel { background: %panel; border: 1px solid %line; }
+#panelHead { background: transparent; border: none; border-bottom: 1px solid %line; }
+#panelTitle { font-weight: 600; color: %text; }
+#sectionTitle { font-weight: 600; color: %text; }
+#faint { color: %faint; }
+#bar { background: %bar; }
+#barFaint { color: %barFaint; }
+#barTitle { color: %barText; font-weight: 600; }
+#barUnsaved { color: %rail; }
+#barSwitch { background: transparent; border: 1px solid %barFaint; }
+#barSwitch QPushButton, #bar QPushButton#barStep { background: transparent; color: %barText; border: none; padding: 4px 16px; min-height: 18px; }
+#barSwitch QPushButton:checked { background: %panel; color: %text; font-weight: 600; }
+#barSwitch QPushButton:focus { text-decoration: underline; }
+#panel QLineEdit, #panel QSpinBox, #panel QComboBox, QDialog QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 6px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
+#panel QLineEdit:focus, #panel QSpinBox:focus, #panel QComboBox:focus, QDialog QLineEdit:focus { border: 1px solid %accent; }
+#panel QLineEdit:read-only { background: transparent; color: %faint; }
+#panel QTreeView, #panel QListView, QDialog QListView { background: transparent; border: none; outline: none; color: %text; }
+QDialog QListView { background: %field; border: 1px solid %line; }
+QTreeView::item, QListView::item { padding: 2px 4px; min-height: 18px; }
+QTreeView::item:selected, QListView::item:selected { background: %tint; color: %text; }
+#strip QPushButton, QDialog QPushButton, #notice QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 3px 12px; min-height: 18px; }
+#strip QPushButton:hover, QDialog QPushButton:hover, #notice QPushButton:hover { border-color: %accent; }
+#strip QPushButton:focus, QDialog QPushButton:focus { border: 1px solid %accent; }
+#strip QPushButton:disabled, QDialog QPushButton:disabled { color: %faint; background: %panel; }
+#strip QPushButton#mainAction:enabled, QDialog QPushButton:default { background: %accent; color: %accentText; border-color: %accent; }
+#strip { background: %panel; border: 1px solid %line; }
+#strip QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 4px; font-weight: 600; }
+#strip QLineEdit:focus { border-color: %accent; }
+#unsaved { color: %rail; font-weight: 600; }
+#notice { background: %alarmTint; border: 1px solid %alarm; }
+#notice QLabel { color: %text; }
+QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
+QScrollBar:horizontal { background: transparent; height: 10px; margin: 0; }
+QScrollBar::handle { background: %line; border-radius: 4px; min-height: 24px; min-width: 24px; margin: 1px; }
+QScrollBar::handle:hover { background: %faint; }
+QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
+QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
+QSlider::groove:horizontal { height: 3px; background: %line; border-radius: 1px; }
+QSlider::sub-page:horizontal { background: %accent; border-radius: 1px; }
+QSlider::handle:horizontal { background: %accent; width: 12px; margin: -5px 0; border-radius: 6px; }
+QSlider::handle:horizontal:disabled, QSlider::sub-page:horizontal:disabled { background: %line; }
+)");
+    const QList<QPair<const char *, QColor>> names{
+        {"%accentText", c.accentText}, {"%accent", c.accent}, {"%alarmTint", c.alarmTint}, {"%alarm", c.alarm}, {"%barText", c.barText},
+        {"%barFaint", c.barFaint},     {"%bar", c.bar},       {"%faint", c.faintText},     {"%field", c.field}, {"%ground", c.ground},
+        {"%line", c.panelLine},        {"%panel", c.panel},   {"%rail", c.rail},           {"%text", c.text},   {"%tint", c.accentTint}};
+    for (const auto &[name, value] : names) {
+        style.replace(QLatin1String(name), value.name());
+    }
+    return style;
+}
+
+QFont desktopFont()
+{
+    QFont font = QGuiApplication::font();
+    // Qt names its own fallback "Sans Serif" where no desktop says anything.
+    const bool isNamedByDesktop = font.family().compare(QLatin1String("Sans Serif"), Qt::CaseInsensitive) != 0 && !font.family().isEmpty();
+    const QString readable = QStringLiteral("Inter");
+    if (!isNamedByDesktop && QFontDatabase::hasFamily(readable)) {
+        font.setFamily(readable);
+        font.setPointSizeF(9.0);
+    }
+    return font;
+}
+
+} // namespace nabblet

@@ -1,0 +1,209 @@
+#include "core/file/form_file.h"
+#include "core/file/project_file.h"
+#include "core/file/whole_file.h"
+#include "support/sample_forms.h"
+
+#include <QJsonDocument>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <csignal>
+#include <sys/resource.h>
+
+using namespace nabblet;
+
+class TestFormFile : public QObject
+{
+    Q_OBJECT
+
+    static QByteArray sample() { return writeForm(samples::columnOfFields(3)); }
+
+    static QByteArray with(const QByteArray &part, const QByteArray &instead)
+    {
+        QByteArray text = sample();
+        Q_ASSERT(text.contains(part));
+        return text.replace(text.indexOf(part), part.size(), instead);
+    }
+
+private Q_SLOTS:
+    void writtenAndReadIsTheSameForm()
+    {
+        QRandomGenerator random(1);
+        for (int i = 0; i < 60; ++i) {
+            const Form form = samples::anyForm(random, i);
+            const Result<Form> read = readForm(writeForm(form));
+            QVERIFY2(read.isOk(), qPrintable(read.error().sentence));
+            QVERIFY(*read == form);
+            QCOMPARE(writeForm(*read), writeForm(form));
+        }
+    }
+
+    void everyTextIsReadableByQtsOwnParser()
+    {
+        QRandomGenerator random(2);
+        QJsonParseError error;
+        QJsonDocument::fromJson(writeForm(samples::anyForm(random, 40)), &error);
+        QCOMPARE(error.error, QJsonParseError::NoError);
+    }
+
+    void aChangedControlIsASmallDiff()
+    {
+        const Form form = samples::columnOfFields(20);
+        Form changed = form;
+        Control control = changed.controls.at(10);
+        control.place.translate(8, 0);
+        changed.controls.replace(10, control);
+        const QList<QByteArray> before = writeForm(form).split('\n');
+        const QList<QByteArray> after = writeForm(changed).split('\n');
+        QCOMPARE(before.size(), after.size());
+        int differing = 0;
+        for (int i = 0; i < before.size(); ++i) {
+            differing += before.at(i) == after.at(i) ? 0 : 1;
+        }
+        QCOMPARE(differing, 1);
+    }
+
+    void unknownKeysSurviveEverywhere()
+    {
+        QByteArray text = sample();
+        text.replace("\"nabform\": 1", "\"nabform\": 7,\n  \"later\": {\"deep\": [1, {\"x\": null}]}");
+        text.replace("\"see\": true", "\"see\": true, \"print\": false");
+        text.replace("\"marks\": \"dots\"", "\"marks\": \"dots\", \"minor\": 2");
+        text.replace("\"table\": \"sample\"", "\"table\": \"sample\", \"alias\": \"s\"");
+        text.replace("\"auto\": true", "\"auto\": true, \"colour\": \"#f80\"");
+        text.replace("{\"left\": \"captions\"}", "{\"left\": \"captions\", \"top\": \"captions\"}");
+        text.replace("\"height\": 56", "\"height\": 56, \"sticky\": true");
+        text.replace("\"kind\": \"text-box\"", "\"kind\": \"text-box\",\n      \"shadow\": 2.5");
+        const Result<Form> form = readForm(text);
+        QVERIFY2(form.isOk(), qPrintable(form.error().sentence));
+        const QByteArray again = writeForm(*form);
+        QCOMPARE(QJsonDocument::fromJson(again), QJsonDocument::fromJson(text));
+    }
+
+    void anUnknownKindSurvives()
+    {
+        const Result<Form> form = readForm(with("\"text-box\"", "\"hologram\""));
+        QVERIFY(form.isOk());
+        QVERIFY(!isKnownKind(form->controls.at(0).kind));
+        QVERIFY(writeForm(*form).contains("hologram"));
+    }
+
+    void badFilesSayWhereAndWhat_data()
+    {
+        QTest::addColumn<QByteArray>("text");
+        QTest::addColumn<QString>("sentence");
+        QTest::newRow("not JSON") << QByteArray("{\n\"nabform\": 1,\n oops }") << "line 3";
+        QTest::newRow("empty") << QByteArray() << "line 1";
+        QTest::newRow("list") << QByteArray("[]") << "at /: an object was expected";
+        QTest::newRow("no version") << with("\"nabform\": 1,", "") << "at /nabform: a whole number";
+        QTest::newRow("width is text") << with("\"width\": 480", "\"width\": \"wide\"") << "at /width: a whole number from 0 to 1000000 was expected";
+        QTest::newRow("place too short") << with("[120, 16, 160, 24]", "[120, 16]") << "at /controls/0/place: four whole numbers";
+        QTest::newRow("place with fraction") << with("[120, 16, 160, 24]", "[120, 16.5, 160, 24]") << "at /controls/0/place";
+        QTest::newRow("place far away") << with("[120, 16, 160, 24]", "[2000000000, 16, 160, 24]") << "at /controls/0/place";
+        QTest::newRow("no such rail") << with("{\"left\": \"captions\"}", "{\"left\": \"nowhere\"}") << "at /controls/0/rides/left: the name of a rail was expected, and none is called “nowhere”";
+        QTest::newRow("same name twice") << with("\"text_1\"", "\"text_0\"") << "at /controls/2/name";
+        QTest::newRow("caption for nothing") << with("\"captionFor\": \"text_0\"", "\"captionFor\": \"gone\"") << "at /controls/1/captionFor";
+        QTest::newRow("band that is not there") << with("\"band\": \"body\",\n      \"place\"", "\"band\": \"footer\",\n      \"place\"")
+                                                << "at /controls/0/band: one of the form's bands was expected";
+        QTest::newRow("bands in disorder") << with("{\"band\": \"header\", \"height\": 56}", "{\"band\": \"footer\", \"height\": 56}") << "at /bands/1";
+        QTest::newRow("marks") << with("\"dots\"", "\"stars\"") << "at /grid/marks: one of dots, lines, none was expected";
+    }
+
+    void badFilesSayWhereAndWhat()
+    {
+        QFETCH(QByteArray, text);
+        QFETCH(QString, sentence);
+        const Result<Form> form = readForm(text);
+        QVERIFY(!form.isOk());
+        QVERIFY2(form.error().sentence.contains(sentence), qPrintable(form.error().sentence));
+    }
+
+    // Any cut and any changed byte gives a form or an error, never a crash.
+    void brokenBytesNeverCrash()
+    {
+        QRandomGenerator random(3);
+        const QByteArray text = writeForm(samples::anyForm(random, 8));
+        int refused = 0;
+        for (int i = 0; i < 3000; ++i) {
+            QByteArray broken = text;
+            if (i % 2 == 0) {
+                broken.truncate(random.bounded(static_cast<int>(text.size())));
+            } else {
+                broken[random.bounded(static_cast<int>(text.size()))] = static_cast<char>(random.bounded(256));
+            }
+            const Result<Form> form = readForm(broken);
+            refused += form.isOk() ? 0 : 1;
+            if (form.isOk()) {
+                QVERIFY(readForm(writeForm(*form)).isOk());
+            } else {
+                QVERIFY(!form.error().sentence.isEmpty());
+            }
+        }
+        QVERIFY(refused > 1000);
+    }
+
+    void aMissingFileIsNamed()
+    {
+        const Result<Form> form = loadForm("/nowhere/at all.nabform");
+        QVERIFY(!form.isOk());
+        QVERIFY(form.error().sentence.contains("/nowhere/at all.nabform"));
+    }
+
+    // A disk that takes no more, made by a limit on the size of files: the old file stays whole.
+    void aFullDiskLeavesTheOldFile()
+    {
+        QTemporaryDir folder;
+        const QString path = folder.filePath("a.nabform");
+        const Form form = samples::columnOfFields(3);
+        QVERIFY(saveForm(path, form).isOk());
+
+        std::signal(SIGXFSZ, SIG_IGN);
+        rlimit before{};
+        getrlimit(RLIMIT_FSIZE, &before);
+        rlimit small = before;
+        small.rlim_cur = 512;
+        QCOMPARE(setrlimit(RLIMIT_FSIZE, &small), 0);
+        const Outcome saved = saveForm(path, samples::columnOfFields(200));
+        setrlimit(RLIMIT_FSIZE, &before);
+
+        QVERIFY(!saved.isOk());
+        QVERIFY2(saved.error().sentence.contains("as it was before"), qPrintable(saved.error().sentence));
+        const Result<Form> read = loadForm(path);
+        QVERIFY(read.isOk());
+        QVERIFY(*read == form);
+        QCOMPARE(QDir(folder.path()).entryList(QDir::Files).size(), 1);
+    }
+
+    void savingMakesTheFolder()
+    {
+        QTemporaryDir folder;
+        const QString path = folder.filePath("new/forms/a.nabform");
+        QVERIFY(saveForm(path, samples::columnOfFields(1)).isOk());
+        QVERIFY(loadForm(path).isOk());
+        const QString inFile = folder.filePath("new/forms/a.nabform/b.nabform");
+        QVERIFY(!saveForm(inFile, samples::columnOfFields(1)).isOk());
+    }
+
+    void projectsAreFoundFromTheirForms()
+    {
+        QTemporaryDir folder;
+        Project project;
+        project.name = "Fairway depot";
+        project.database = "fairway.db";
+        project.startForm = "buoy";
+        QVERIFY(saveProject(folder.path(), project).isOk());
+        QVERIFY(saveForm(formsFolder(folder.path()) + "/buoy.nabform", samples::columnOfFields(1)).isOk());
+        const Result<Project> read = loadProject(folder.path());
+        QVERIFY(read.isOk());
+        QVERIFY(*read == project);
+        QCOMPARE(formFiles(folder.path()), QStringList({"buoy.nabform"}));
+        QCOMPARE(projectFolderOf(formsFolder(folder.path()) + "/buoy.nabform"), QDir(folder.path()).absolutePath());
+        QVERIFY(!readProject("{\"project\": 1, \"name\": \"x\"}").isOk());
+        const QByteArray newer("{\"project\": 2, \"name\": \"x\", \"connection\": {\"kind\": \"sqlite\", \"file\": \"a\", \"ssl\": 1}, \"z\": 3}");
+        QVERIFY(writeProject(*readProject(newer)).contains("\"ssl\": 1"));
+        QVERIFY(writeProject(*readProject(newer)).contains("\"z\": 3"));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestFormFile)
+#include "tst_form_file.moc"

@@ -1,0 +1,313 @@
+// A form at work without a window: moving, typing, saving, taking back, and what happens when others write meanwhile.
+#include "core/draft/draft.h"
+#include "entry/entry_session.h"
+#include "support/sample_database.h"
+
+#include <QSignalSpy>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestEntrySession : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_path;
+    std::unique_ptr<EntrySession> m_session;
+    QString m_said;
+
+    QString ask(const QString &sql) const { return samples::sqlite3(m_path, sql); }
+    const Control &field(const QString &column) const
+    {
+        for (const Control &control : m_session->form().controls) {
+            if (control.column == column) {
+                return control;
+            }
+        }
+        qFatal("no control for %s", qPrintable(column));
+    }
+    QString words(const QString &column) const { return m_session->shown(field(column)).words; }
+    QStringList sentences() const
+    {
+        QStringList all;
+        for (const FieldMessage &message : m_session->messages()) {
+            all.append(message.sentence);
+        }
+        return all;
+    }
+    void open(const QString &table)
+    {
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const Form form = draftColumnar(catalogue, *findTable(catalogue, table), FixedTextMeasure());
+        m_session = std::make_unique<EntrySession>(connection, catalogue, form);
+        m_session->setLocale(QLocale::c());
+        connect(m_session.get(), &EntrySession::said, this, [this](const QString &sentence) { m_said = sentence; });
+        const Outcome started = m_session->start();
+        QVERIFY2(started.isOk(), started.isOk() ? "" : qPrintable(started.error().sentence));
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        static int run = 0;
+        m_path = samples::fairwayDatabase(m_folder, QString("session%1.db").arg(++run));
+        open("buoy");
+    }
+
+    void cleanup() { m_session.reset(); }
+
+    void theFirstRecordIsThereAtOnce()
+    {
+        QCOMPARE(words("asset_no"), "NB-2004-C");
+        QCOMPARE(words("fairway_id"), "Long Reach");
+        QCOMPARE(*m_session->position(), 0);
+        QTRY_COMPARE(m_session->count().value_or(0), 212);
+    }
+
+    void movingKeepsThePlaceInSight()
+    {
+        QVERIFY(m_session->goNext());
+        QCOMPARE(*m_session->position(), 1);
+        QVERIFY(m_session->goPrevious());
+        QVERIFY(!m_session->goPrevious());
+        QCOMPARE(m_said, "This is the first record.");
+        QVERIFY(m_session->goLast());
+        QTRY_COMPARE(m_session->position().value_or(-1), 211);
+        QVERIFY(!m_session->goNext());
+        QVERIFY(m_session->goPrevious());
+        QCOMPARE(*m_session->position(), 210);
+        QTRY_VERIFY(m_session->isMapped());
+        QVERIFY(m_session->goTo(99));
+        QCOMPARE(words("asset_no"), ask("SELECT asset_no FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 99"));
+        QCOMPARE(*m_session->position(), 99);
+        QVERIFY(m_session->goTo(100000));
+        QCOMPARE(*m_session->position(), 211);
+    }
+
+    void savingSaysWhatWasSaved()
+    {
+        m_session->type(field("name"), "Long Reach Gate");
+        m_session->type(field("depth_m"), "21.5");
+        QVERIFY(m_session->isChanged());
+        QCOMPARE(m_session->changedCaptions(), QStringList({"Name", "Depth (m)"}));
+        QVERIFY(m_session->save());
+        QCOMPARE(m_said, "Saved “Long Reach Gate”: Name, Depth (m).");
+        QCOMPARE(ask("SELECT name, depth_m FROM buoy WHERE buoy_id = 1"), "Long Reach Gate|21.5");
+        QVERIFY(!m_session->isChanged());
+    }
+
+    void typingWhatIsStoredIsNoChange()
+    {
+        const QString before = words("name");
+        m_session->type(field("name"), "x");
+        m_session->type(field("name"), before);
+        QVERIFY(!m_session->isChanged());
+    }
+
+    void leavingARecordSavesIt()
+    {
+        m_session->type(field("name"), "Gate");
+        QVERIFY(m_session->goNext());
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Gate");
+    }
+
+    void aRefusedRecordStaysWithWhatWasTyped()
+    {
+        m_session->type(field("name"), "Gate");
+        m_session->type(field("depth_m"), "-4");
+        QVERIFY(!m_session->goNext());
+        QCOMPARE(sentences(), QStringList({"Depth (m) is 0 or more"}));
+        QCOMPARE(m_session->messages().first().control, field("depth_m").id);
+        QCOMPARE(words("depth_m"), "-4");
+        QCOMPARE(words("name"), "Gate");
+        QCOMPARE(m_session->shown(field("depth_m")).state, BoxState::Refused);
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Long Reach Entrance Port");
+        m_session->type(field("depth_m"), "4");
+        QVERIFY(m_session->messages().isEmpty());
+        QVERIFY(m_session->goNext());
+    }
+
+    void wordsThatAreNoValueAreKeptAndNamed()
+    {
+        m_session->type(field("laid_on"), "last spring");
+        QVERIFY(!m_session->save());
+        QVERIFY(sentences().first().startsWith("A date is needed here"));
+        QCOMPARE(words("laid_on"), "last spring");
+        QCOMPARE(m_session->shown(field("laid_on")).state, BoxState::Refused);
+    }
+
+    void everyBlankRequiredBoxIsNamedAtOnce()
+    {
+        QVERIFY(m_session->add());
+        m_session->type(field("position"), "58° N");
+        QVERIFY(!m_session->save());
+        QCOMPARE(sentences(), QStringList({"Asset number is needed", "Name is needed", "Type is needed", "Fairway is needed", "Contractor is needed"}));
+    }
+
+    void addingGivesTheNewRecordItsPlace()
+    {
+        QVERIFY(m_session->add());
+        QVERIFY(m_session->isNew());
+        for (const auto &[column, typed] : {std::pair{"asset_no", "NB-9001-A"}, std::pair{"name", "New Rock"}}) {
+            m_session->type(field(column), typed);
+        }
+        m_session->choose(field("buoy_type"), "ID", "Isolated danger");
+        m_session->choose(field("fairway_id"), 4);
+        m_session->choose(field("contractor_id"), 1);
+        QCOMPARE(words("buoy_type"), "Isolated danger");
+        QVERIFY2(m_session->save(), qPrintable(m_said));
+        QCOMPARE(m_said, "Added “New Rock”.");
+        QCOMPARE(ask("SELECT status, is_lit FROM buoy WHERE asset_no = 'NB-9001-A'"), "on station|0");
+        QCOMPARE(words("status"), "On station");
+        QTRY_COMPARE(m_session->position().value_or(-1), 212);
+        QTRY_COMPARE(m_session->count().value_or(0), 213);
+    }
+
+    void aBlankNewRecordIsLetGoWithoutAWord()
+    {
+        QVERIFY(m_session->goNext());
+        QVERIFY(m_session->add());
+        QVERIFY(m_session->goPrevious());
+        QVERIFY(!m_session->isNew());
+        QCOMPARE(words("asset_no"), "NB-2006-B");
+        QCOMPARE(ask("SELECT count(*) FROM buoy"), "212");
+    }
+
+    void changesAreTakenBackBeforeAndAfterSaving()
+    {
+        const QString before = words("name");
+        m_session->type(field("name"), "Gate");
+        QVERIFY(m_session->takeBack());
+        QCOMPARE(words("name"), before);
+        m_session->type(field("name"), "Gate");
+        QVERIFY(m_session->save());
+        QCOMPARE(m_session->takeBackWords(), "Take back the change of “Gate”");
+        QVERIFY(m_session->takeBack());
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), before);
+        QVERIFY(!m_session->canTakeBack());
+    }
+
+    void aDeletedRecordComesBackWhole()
+    {
+        open("part_claim");
+        const QString before = ask("SELECT * FROM part_claim ORDER BY claim_id");
+        QVERIFY(m_session->removeRecord());
+        QVERIFY(ask("SELECT * FROM part_claim ORDER BY claim_id") != before);
+        QVERIFY(m_session->takeBack());
+        QCOMPARE(ask("SELECT * FROM part_claim ORDER BY claim_id"), before);
+    }
+
+    void aRecordThatOthersNeedIsNotDeleted()
+    {
+        open("fairway");
+        QVERIFY(!m_session->removeRecord());
+        QVERIFY2(sentences().value(0).contains("others point to it"), qPrintable(sentences().value(0)));
+        QCOMPARE(ask("SELECT count(*) FROM fairway"), "9");
+    }
+
+    void someoneElsesChangeIsNotOverwritten()
+    {
+        m_session->type(field("name"), "Mine");
+        ask("UPDATE buoy SET name = 'Theirs', depth_m = 7 WHERE buoy_id = 1");
+        QVERIFY(!m_session->save());
+        QCOMPARE(m_session->question(), Question::ChangedMeanwhile);
+        QCOMPARE(sentences(), QStringList({"Stored meanwhile: Theirs", "Stored meanwhile: 7.0"}));
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Theirs");
+        QCOMPARE(words("name"), "Mine");
+        QVERIFY(m_session->keepMine());
+        QCOMPARE(ask("SELECT name, depth_m FROM buoy WHERE buoy_id = 1"), "Mine|7");
+    }
+
+    void theirsCanBeTaken()
+    {
+        m_session->type(field("name"), "Mine");
+        ask("UPDATE buoy SET name = 'Theirs' WHERE buoy_id = 1");
+        QVERIFY(!m_session->save());
+        m_session->takeTheirs();
+        QCOMPARE(words("name"), "Theirs");
+        QVERIFY(!m_session->isChanged());
+        QCOMPARE(m_session->question(), Question::None);
+    }
+
+    void aRecordDeletedMeanwhileCanBeAddedAgain()
+    {
+        open("part_claim");
+        m_session->type(field("reason"), "Kept");
+        ask("DELETE FROM part_claim WHERE claim_id = 1");
+        QVERIFY(!m_session->save());
+        QCOMPARE(m_session->question(), Question::DeletedMeanwhile);
+        QCOMPARE(words("reason"), "Kept");
+        QVERIFY2(m_session->keepMine(), qPrintable(m_said));
+        QCOMPARE(ask("SELECT count(*) FROM part_claim WHERE reason = 'Kept'"), "1");
+    }
+
+    void aChangedDesignKeepsTheRecordAndWhatWasTyped()
+    {
+        QVERIFY(m_session->goNext());
+        m_session->type(field("name"), "Typed");
+        Form form = m_session->form();
+        for (int i = 0; i < form.controls.size(); ++i) {
+            if (form.controls.at(i).column == "photo") {
+                form.controls.removeAt(i);
+                break;
+            }
+        }
+        QVERIFY(m_session->setForm(form).isOk());
+        QCOMPARE(words("asset_no"), "NB-2006-B");
+        QCOMPARE(words("name"), "Typed");
+        QVERIFY(m_session->save());
+    }
+
+    void columnsTheDatabaseWorksOutAreNeverTypedIn()
+    {
+        open("visit");
+        QVERIFY(!m_session->isEditable(field("labour_cost")));
+        m_session->type(field("labour_cost"), "1");
+        QVERIFY(!m_session->isChanged());
+        m_session->type(field("hours"), "2");
+        QVERIFY(m_session->save());
+        QCOMPARE(words("labour_cost"), ask("SELECT printf('%.2f', 2 * hourly_rate) FROM visit WHERE visit_id = 1"));
+    }
+
+    void viewsAreShownAndNotChanged()
+    {
+        open("parts_cost_by_buoy");
+        QTRY_COMPARE(m_session->count().value_or(0), 212);
+        QVERIFY(!m_session->canAdd() && !m_session->canChange() && !m_session->canDelete());
+        QVERIFY(m_session->goNext());
+    }
+
+    void permissionsAreKept()
+    {
+        Form form = m_session->form();
+        form.permissions = {true, false, false, false};
+        QVERIFY(m_session->setForm(form).isOk());
+        QVERIFY(!m_session->add());
+        QVERIFY(!m_session->isEditable(field("name")));
+        QVERIFY(!m_session->removeRecord());
+    }
+
+    void aTableThatIsGoneIsSaid()
+    {
+        Form form = m_session->form();
+        form.rowSource = "gone";
+        const Outcome changed = m_session->setForm(form);
+        QVERIFY(!changed.isOk());
+        QVERIFY(changed.error().sentence.contains("no table “gone” any more"));
+    }
+
+    void anEmptyTableInvitesToAdd()
+    {
+        ask("DELETE FROM part_claim");
+        open("part_claim");
+        QVERIFY(!m_session->hasRecord());
+        QVERIFY(m_session->canAdd());
+        QVERIFY(!m_session->goNext());
+        QVERIFY(m_session->add());
+    }
+};
+
+QTEST_MAIN(TestEntrySession)
+#include "tst_entry_session.moc"

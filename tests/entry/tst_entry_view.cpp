@@ -1,0 +1,232 @@
+// The form at work in real widgets, by keyboard and mouse.
+#include "core/draft/draft.h"
+#include "core/edit/edits.h"
+#include "entry/entry_view.h"
+#include "support/sample_database.h"
+
+#include <QApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestEntryView : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_path;
+    Form m_form;
+    std::unique_ptr<Appearance> m_appearance;
+    std::unique_ptr<EntrySession> m_session;
+    std::unique_ptr<EntryView> m_view;
+
+    QString ask(const QString &sql) const { return samples::sqlite3(m_path, sql); }
+    QWidget *box(const QString &column) const
+    {
+        for (const Control &control : m_form.controls) {
+            if (control.column == column) {
+                return m_view->widgetFor(control.id);
+            }
+        }
+        return nullptr;
+    }
+    QLineEdit *line(const QString &column) const { return qobject_cast<QLineEdit *>(box(column)); }
+    void retype(const QString &column, const QString &words)
+    {
+        box(column)->setFocus();
+        line(column)->selectAll();
+        QTest::keyClicks(box(column), words);
+    }
+    QStringList messages() const
+    {
+        QStringList sentences;
+        for (const QLabel *label : m_view->findChildren<QLabel *>("message")) {
+            if (label->isVisible()) {
+                sentences.append(label->text());
+            }
+        }
+        return sentences;
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        static int run = 0;
+        m_path = samples::fairwayDatabase(m_folder, QString("view%1.db").arg(++run));
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        m_appearance = std::make_unique<Appearance>(looks().first(), Theme::Light, QApplication::font());
+        m_form = draftColumnar(catalogue, *findTable(catalogue, "buoy"), *m_appearance);
+        m_session = std::make_unique<EntrySession>(connection, catalogue, m_form);
+        m_session->setLocale(QLocale::c());
+        QVERIFY(m_session->start().isOk());
+        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
+        m_view->resize(1200, 760);
+        m_view->show();
+        m_view->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
+    }
+
+    void cleanup()
+    {
+        m_view.reset();
+        m_session.reset();
+    }
+
+    void boxesShowTheRecord()
+    {
+        QCOMPARE(line("name")->text(), "Long Reach Entrance Port");
+        QCOMPARE(line("buoy_type")->text(), "Lateral, port");
+        QTest::keyClick(box("name"), Qt::Key_PageDown);
+        QCOMPARE(line("name")->text(), "Long Reach Entrance Starboard");
+    }
+
+    void typedWordsAreSavedByKeyboardAlone()
+    {
+        m_view->focusFirst();
+        QCOMPARE(QApplication::focusWidget(), box("asset_no"));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
+        // by rows, as they stand: asset number, lit, name
+        QCOMPARE(QApplication::focusWidget(), box("name"));
+        line("name")->selectAll();
+        QTest::keyClicks(box("name"), "Gate");
+        QVERIFY(m_session->isChanged());
+        QTest::keyClick(box("name"), Qt::Key_PageDown);
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Gate");
+    }
+
+    void aRefusalStandsBesideItsBox()
+    {
+        retype("depth_m", "-4");
+        QVERIFY(!m_session->save());
+        QCOMPARE(messages(), QStringList("Depth (m) is 0 or more"));
+        const QLabel *label = m_view->findChild<QLabel *>("message");
+        const QRect there = box("depth_m")->geometry();
+        QVERIFY(label->geometry().intersects(there.adjusted(0, 0, 40, 30)) && !label->geometry().intersects(there));
+        QCOMPARE(line("depth_m")->text(), "-4");
+        retype("depth_m", "4");
+        QVERIFY(messages().isEmpty());
+    }
+
+    void aChoiceIsNarrowedByTyping()
+    {
+        retype("fairway_id", "corm");
+        auto *list = box("fairway_id")->findChild<QListWidget *>("choices");
+        QVERIFY(list->isVisible());
+        QCOMPARE(list->count(), 1);
+        QTest::keyClick(box("fairway_id"), Qt::Key_Return);
+        QVERIFY(!list->isVisible());
+        QCOMPARE(line("fairway_id")->text(), "Cormorant Ledge");
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT fairway_id FROM buoy WHERE buoy_id = 1"), "5");
+    }
+
+    void aChoiceIsOpenedAndTakenByKeys()
+    {
+        box("status")->setFocus();
+        QTest::keyClick(box("status"), Qt::Key_Down, Qt::AltModifier);
+        auto *list = box("status")->findChild<QListWidget *>("choices");
+        QVERIFY(list->isVisible());
+        QCOMPARE(list->count(), 4);
+        QTest::keyClick(box("status"), Qt::Key_Down);
+        QTest::keyClick(box("status"), Qt::Key_Return);
+        QCOMPARE(line("status")->text(), "Adrift");
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "adrift");
+    }
+
+    void wordsThatAreNoChoiceAreKept()
+    {
+        retype("fairway_id", "nowhere at all");
+        box("name")->setFocus();
+        QCOMPARE(line("fairway_id")->text(), "nowhere at all");
+        QVERIFY(!m_session->save());
+        QCOMPARE(messages(), QStringList("“nowhere at all” is not in the list; choose one from it"));
+        QCOMPARE(ask("SELECT fairway_id FROM buoy WHERE buoy_id = 1"), "1");
+    }
+
+    void aTickIsSetByTheSpaceBar()
+    {
+        const QString before = ask("SELECT is_lit FROM buoy WHERE buoy_id = 1");
+        box("is_lit")->setFocus();
+        QTest::keyClick(box("is_lit"), Qt::Key_Space);
+        QVERIFY(m_session->save());
+        QVERIFY(ask("SELECT is_lit FROM buoy WHERE buoy_id = 1") != before);
+    }
+
+    void escapePutsTheRecordBack()
+    {
+        retype("name", "Gate");
+        QTest::keyClick(box("name"), Qt::Key_Escape);
+        QCOMPARE(line("name")->text(), "Long Reach Entrance Port");
+        QVERIFY(!m_session->isChanged());
+    }
+
+    void longTextTakesLines()
+    {
+        box("remarks")->setFocus();
+        QTest::keyClick(box("remarks"), Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(box("remarks"), "one");
+        QTest::keyClick(box("remarks"), Qt::Key_Return);
+        QTest::keyClicks(box("remarks"), "two");
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT remarks FROM buoy WHERE buoy_id = 1"), "one\ntwo");
+    }
+
+    void theStripMovesAndGoes()
+    {
+        QTRY_VERIFY(m_session->isMapped());
+        QTest::mouseClick(m_view->findChild<QPushButton *>("goLast"), Qt::LeftButton);
+        auto *position = m_view->findChild<QLineEdit *>("position");
+        QCOMPARE(position->text(), "212");
+        position->setFocus();
+        position->selectAll();
+        QTest::keyClicks(position, "17");
+        QTest::keyClick(position, Qt::Key_Return);
+        QCOMPARE(*m_session->position(), 16);
+        QTest::mouseClick(m_view->findChild<QPushButton *>("add"), Qt::LeftButton);
+        QVERIFY(m_session->isNew());
+        QCOMPARE(position->text(), "new");
+    }
+
+    void aChangedDesignMovesOnlyWhatChanged()
+    {
+        retype("name", "Typed");
+        QWidget *const name = box("name");
+        QWidget *const depth = box("depth_m");
+        ControlId depthId = 0;
+        for (const Control &control : m_form.controls) {
+            depthId = control.column == "depth_m" ? control.id : depthId;
+        }
+        const QPoint before = depth->pos();
+        m_form = moveControls(m_form, {depthId}, QPoint(0, 16));
+        QVERIFY(m_session->setForm(m_form).isOk());
+        m_view->setForm(m_form);
+        QCOMPARE(box("name"), name);
+        QCOMPARE(box("depth_m"), depth);
+        QCOMPARE(depth->pos(), before + QPoint(0, 16));
+        QCOMPARE(line("name")->text(), "Typed");
+    }
+
+    void aStretchedBoxFollowsTheWindow()
+    {
+        const int before = box("remarks")->width();
+        m_view->resize(1400, 760);
+        QTRY_COMPARE(box("remarks")->width(), before + 200);
+        m_view->resize(1200, 760);
+        QTRY_COMPARE(box("remarks")->width(), before);
+    }
+
+    void boxesTellTheirCaption()
+    {
+        QCOMPARE(box("depth_m")->accessibleName(), "Depth (m)");
+    }
+};
+
+QTEST_MAIN(TestEntryView)
+#include "tst_entry_view.moc"

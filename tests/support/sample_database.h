@@ -1,0 +1,50 @@
+// Databases for tests, made with SQLite's own client so that what the program reads was not written by the program.
+#pragma once
+
+#include "data/connection.h"
+
+#include <QDir>
+#include <QFile>
+#include <QProcess>
+#include <QTemporaryDir>
+
+namespace nabblet::samples {
+
+// Runs SQL with the sqlite3 client and gives what it printed, without the last line break; what it printed on the error
+// channel when it failed.
+inline QString sqlite3(const QString &file, const QString &sql)
+{
+    QProcess client;
+    client.start(QStringLiteral("sqlite3"), {QStringLiteral("-bail"), QStringLiteral("-cmd"), QStringLiteral("PRAGMA foreign_keys = ON"), file});
+    client.write(sql.toUtf8());
+    client.closeWriteChannel();
+    client.waitForFinished(60000);
+    const QByteArray errors = client.readAllStandardError();
+    return QString::fromUtf8(errors.isEmpty() ? client.readAllStandardOutput() : errors).trimmed();
+}
+
+// The demonstration's database in a new file of that folder.
+inline QString fairwayDatabase(const QTemporaryDir &folder, const QString &name = QStringLiteral("fairway.db"))
+{
+    const QString path = folder.filePath(name);
+    QFile script(QStringLiteral(NABBLET_ROOT "/demo/fairway.sql"));
+    if (!script.open(QIODevice::ReadOnly)) {
+        qFatal("demo/fairway.sql is not there");
+    }
+    const QString said = sqlite3(path, QString::fromUtf8(script.readAll()));
+    if (!said.isEmpty()) {
+        qFatal("%s", qPrintable(said));
+    }
+    return path;
+}
+
+inline Connection opened(const QString &path)
+{
+    Result<Connection> connection = Connection::open({QStringLiteral("sqlite"), path});
+    if (!connection) {
+        qFatal("%s", qPrintable(connection.error().sentence));
+    }
+    return *connection;
+}
+
+} // namespace nabblet::samples
