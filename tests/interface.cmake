@@ -10,3 +10,18 @@ file(GLOB sample_projects CONFIGURE_DEPENDS ${CMAKE_SOURCE_DIR}/demo/*/project.n
 set(check_schema /usr/bin/python3 ${CMAKE_CURRENT_SOURCE_DIR}/support/check_schema.py)
 add_test(NAME files/form_schema COMMAND ${check_schema} ${CMAKE_SOURCE_DIR}/docs/nabform.schema.json ${sample_forms})
 add_test(NAME files/project_schema COMMAND ${check_schema} ${CMAKE_SOURCE_DIR}/docs/project.schema.json ${sample_projects})
+
+# The whole job in a real window on an invisible display.
+add_executable(tst_full_example e2e/tst_full_example.cpp)
+target_include_directories(tst_full_example PRIVATE ${CMAKE_CURRENT_SOURCE_DIR})
+target_link_libraries(tst_full_example PRIVATE nabblet_app Qt6::Test)
+target_compile_definitions(tst_full_example PRIVATE NABBLET_ROOT="${CMAKE_SOURCE_DIR}")
+target_compile_options(tst_full_example PRIVATE -UQT_NO_CAST_FROM_ASCII)
+add_test(NAME e2e/tst_full_example
+         COMMAND xvfb-run -a -s "-screen 0 1400x1000x24" $<TARGET_FILE:tst_full_example>)
+set_tests_properties(e2e/tst_full_example PROPERTIES ENVIRONMENT "LC_ALL=C.UTF-8" TIMEOUT 300)
+
+nabblet_test(app tst_command_line)
+target_compile_definitions(tst_command_line PRIVATE NABBLET_PROGRAM="$<TARGET_FILE:nabblet>")
+add_dependencies(tst_command_line nabblet)
+nabblet_test(app tst_main_window)

@@ -7,6 +7,7 @@
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
 #include "designer/board.h"
+#include "entry/ask.h"
 #include "entry/entry_view.h"
 #include "entry/picture_painter.h"
 #include "entry/theme.h"
@@ -16,7 +17,6 @@
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QImage>
-#include <QMessageBox>
 #include <QPainter>
 #include <QTextStream>
 #include <QTimer>
@@ -221,26 +221,27 @@ int enter(QApplication &application, const QStringList &arguments)
     if (const std::optional<int> code = parse(parser, QStringLiteral("enter"), arguments, 1, 1)) {
         return *code;
     }
-    const auto complain = [](const Error &error) {
-        QMessageBox::warning(nullptr, CommandLine::tr("Nabblet"), error.sentence);
-        return fail(error);
+    const auto complainAndFail = [](const Error &error) {
+        const int code = fail(error);
+        nabblet::complain(error, nullptr);
+        return code;
     };
     const QString path = parser.positionalArguments().first();
     const Result<Form> form = loadForm(path);
     if (!form) {
-        return complain(form.error());
+        return complainAndFail(form.error());
     }
     const Result<Workspace> workspace = openWorkspaceOfForm(path, parser.value(database));
     if (!workspace) {
-        return complain(workspace.error());
+        return complainAndFail(workspace.error());
     }
     if (!workspace->connection) {
-        return complain(workspace->databaseError);
+        return complainAndFail(workspace->databaseError);
     }
     EntryWindow window(*workspace, *form);
     const Outcome started = window.start();
     if (!started) {
-        return complain(started.error());
+        return complainAndFail(started.error());
     }
     window.show();
     return application.exec();

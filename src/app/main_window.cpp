@@ -9,6 +9,7 @@
 #include "designer/catalogue_panel.h"
 #include "designer/inspector.h"
 #include "designer/new_form_dialog.h"
+#include "entry/ask.h"
 #include "entry/entry_view.h"
 #include "entry/theme.h"
 
@@ -109,7 +110,7 @@ void MainWindow::makePages()
     m_boardFrame->setMinimumWidth(240);
     m_inspectorFrame->setMinimumWidth(200);
     m_designPage->setStretchFactor(1, 1);
-    m_designPage->setSizes({216, 800, 240});
+    m_designPage->setSizes({204, 840, 220});
     m_pages->addWidget(m_designPage);
 
     QVBoxLayout *entryColumn = nullptr;
@@ -535,18 +536,11 @@ bool MainWindow::mayLetGo()
     if (!m_document->isChanged()) {
         return true;
     }
-    QMessageBox box(QMessageBox::Question, tr("Form not saved"), tr("Save the form “%1” before closing?").arg(m_document->form().title), QMessageBox::NoButton, this);
-    box.setInformativeText(m_document->path().isEmpty() ? tr("It has not been saved yet.") : tr("Its file is as it was when it was last saved."));
-    QPushButton *keep = box.addButton(tr("Save"), QMessageBox::AcceptRole);
-    QPushButton *letGo = box.addButton(tr("Let it go"), QMessageBox::DestructiveRole);
-    QPushButton *stay = box.addButton(tr("Stay"), QMessageBox::RejectRole);
-    box.setDefaultButton(keep);
-    box.setEscapeButton(stay);
-    box.exec();
-    if (box.clickedButton() == keep) {
-        return save();
-    }
-    return box.clickedButton() == letGo;
+    const int answer = ask({tr("Form not saved"), tr("Save the form “%1” before closing?").arg(m_document->form().title),
+                            m_document->path().isEmpty() ? tr("It has not been saved yet.") : tr("Its file is as it was when it was last saved."),
+                            {tr("Save"), tr("Let it go"), tr("Stay")}, 0, 2},
+                           this);
+    return answer == 0 ? save() : answer == 1;
 }
 
 void MainWindow::closeEvent(QCloseEvent *event)
@@ -632,7 +626,7 @@ void MainWindow::refreshStatus()
         const Control *lead = form.controls.find(selection.lead());
         const QString place = lead ? tr("x %1 · y %2 · %3 × %4 px").arg(lead->place.x()).arg(lead->place.y()).arg(lead->place.width()).arg(lead->place.height()) : QString();
         const auto count = static_cast<int>(selection.controls().size());
-        m_selectionStatus->setText(count > 1 ? tr("%n selected", nullptr, count) + QStringLiteral("   ") + place : place);
+        m_selectionStatus->setText(count > 1 ? tr("%1 selected").arg(count) + QStringLiteral("   ") + place : place);
         const QString marks = form.grid.marks == GridMarks::Dots ? tr("dots") : form.grid.marks == GridMarks::Lines ? tr("lines") : tr("not drawn");
         m_gridStatus->setText(tr("Grid %1 px, %2").arg(form.grid.pitch).arg(marks));
     }
@@ -651,12 +645,7 @@ void MainWindow::say(const QString &sentence)
 void MainWindow::complain(const Error &error)
 {
     say(error.sentence);
-    QMessageBox box(QMessageBox::Warning, tr("Nabblet"), error.sentence, QMessageBox::Close, this);
-    box.setObjectName(QStringLiteral("complaint"));
-    if (!error.detail.isEmpty()) {
-        box.setDetailedText(error.detail);
-    }
-    box.exec();
+    nabblet::complain(error, this);
 }
 
 } // namespace nabblet

@@ -3,6 +3,7 @@
 #include "core/arrange/grid.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
+#include "core/text/tr.h"
 #include "entry/picture_painter.h"
 #include "entry/theme.h"
 
@@ -121,8 +122,8 @@ void Board::deleteSelection()
     if (m_selection.isEmpty()) {
         return;
     }
-    const int count = static_cast<int>(m_selection.controls().size());
-    m_document->apply(tr("Delete %n control(s)", nullptr, count), deleteControls(m_document->form(), m_selection.controls()));
+    const qsizetype count = m_selection.controls().size();
+    m_document->apply(counted(count, tr("Delete a control"), tr("Delete %1 controls")), deleteControls(m_document->form(), m_selection.controls()));
 }
 
 Form Board::shownForm() const
@@ -386,7 +387,7 @@ QString Board::dragName() const
 {
     switch (m_drag->hit.kind) {
     case Hit::Control:
-        return tr("Move %n control(s)", nullptr, static_cast<int>(m_selection.controls().size()));
+        return counted(m_selection.controls().size(), tr("Move a control"), tr("Move %1 controls"));
     case Hit::Handle:
         return tr("Resize a control");
     case Hit::RailKnob:
@@ -518,7 +519,7 @@ void Board::nudge(QPoint direction, Qt::KeyboardModifiers modifiers)
     for (const ControlId id : m_selection.controls()) {
         ids.append(QString::number(id));
     }
-    const int count = static_cast<int>(m_selection.controls().size());
+    const qsizetype count = m_selection.controls().size();
     if (isResize) {
         QList<ControlId> boxes;
         for (const ControlId id : m_selection.controls()) {
@@ -526,10 +527,10 @@ void Board::nudge(QPoint direction, Qt::KeyboardModifiers modifiers)
                 boxes.append(id);
             }
         }
-        m_document->apply(tr("Resize %n control(s)", nullptr, count), resizeControls(form, boxes, Edge::Right | Edge::Bottom, distance),
+        m_document->apply(counted(count, tr("Resize a control"), tr("Resize %1 controls")), resizeControls(form, boxes, Edge::Right | Edge::Bottom, distance),
                           QStringLiteral("resize ") + ids.join(u' '));
     } else {
-        m_document->apply(tr("Move %n control(s)", nullptr, count), moveControls(form, m_selection.controls(), distance),
+        m_document->apply(counted(count, tr("Move a control"), tr("Move %1 controls")), moveControls(form, m_selection.controls(), distance),
                           QStringLiteral("move ") + ids.join(u' '));
     }
 }
@@ -622,7 +623,7 @@ Shown Board::shownOf(const Control &control) const
 
 void Board::updateControl(const Form &form, const Control &control)
 {
-    const QRect place = placeOnForm(form, control).adjusted(-6, -22, 120, 6); // with handles and the lead's tag
+    const QRect place = placeOnForm(form, control).adjusted(-6, -22, 220, 6); // with handles and the lead's tag
     viewport()->update(QRect(toViewport(place.topLeft()), place.size()));
 }
 
@@ -752,10 +753,17 @@ void Board::paintGrid(QPainter &painter, const Form &form, const QRect &exposed)
 void Board::paintRails(QPainter &painter, const Form &form)
 {
     QColor line = panelColours(m_appearance.theme()).rail;
-    line.setAlpha(170);
-    painter.setPen(line);
     for (const Rail &rail : form.rails) {
-        painter.drawLine(rail.position, 0, rail.position, formHeight(form) - 1);
+        for (const Band &band : form.bands) {
+            // Plain where edges ride it, faint where it only passes through.
+            const bool isRidden = std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
+                return control.band == band.role && (control.rides.left == rail.id || control.rides.right == rail.id);
+            });
+            line.setAlpha(isRidden ? 170 : 45);
+            painter.setPen(line);
+            const int top = bandTop(form, band.role);
+            painter.drawLine(rail.position, top, rail.position, top + band.height - 1);
+        }
     }
 }
 
@@ -791,7 +799,14 @@ void Board::paintSelection(QPainter &painter, const Form &form)
         QFont font = m_appearance.font(TextRole::Note);
         painter.setFont(font);
         const QFontMetrics metrics(font);
-        QRect label(place.x() - 2, place.y() - metrics.height() - 3, metrics.horizontalAdvance(tag) + 10, metrics.height() + 1);
+        QRect label(0, 0, metrics.horizontalAdvance(tag) + 10, metrics.height() + 1);
+        // Behind the box, where it covers nothing; where something stands there, above its right end, where the box above
+        // seldom has words.
+        label.moveTo(rightOf(place) + 10, place.y() + (std::min(place.height(), 24) - label.height()) / 2);
+        const bool isCovering = std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &other) { return placeOnForm(form, other).intersects(label); });
+        if (isCovering || rightOf(label) > form.width) {
+            label.moveTo(rightOf(place) + 2 - label.width(), place.y() - label.height() + 2);
+        }
         painter.fillRect(label, colours.accent);
         painter.setPen(colours.accentText);
         painter.drawText(label, Qt::AlignCenter, tag);

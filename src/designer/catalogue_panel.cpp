@@ -66,8 +66,8 @@ QString noteOf(const Table &table, const Column &column)
     if (table.primaryKey.contains(column.name)) {
         return CataloguePanel::tr("key");
     }
-    if (const ForeignKey *link = findLink(table, column.name)) {
-        return QStringLiteral("→ ") + link->parentTable;
+    if (findLink(table, column.name)) {
+        return CataloguePanel::tr("→ lookup");
     }
     if (column.isGenerated) {
         return CataloguePanel::tr("worked out");
@@ -103,7 +103,7 @@ CataloguePanel::CataloguePanel(QWidget *parent) : Panel(tr("Catalogue"), parent)
     m_filter->setClearButtonEnabled(true);
     m_tree->setHeaderHidden(true);
     m_tree->setRootIsDecorated(true);
-    m_tree->setIndentation(14);
+    m_tree->setIndentation(12);
     m_tree->setUniformRowHeights(true);
     m_tree->setItemDelegate(new CatalogueDelegate(&m_theme, this));
     m_tree->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -132,7 +132,8 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
             auto *item = new QTreeWidgetItem(top, {column.name.simplified()});
             item->setData(0, NameRole, column.name);
             item->setData(0, NoteRole, noteOf(table, column));
-            item->setToolTip(0, column.declaredType);
+            const ForeignKey *link = findLink(table, column.name);
+            item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable) : column.declaredType);
         }
     }
     refreshDots();

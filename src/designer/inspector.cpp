@@ -296,7 +296,7 @@ void Inspector::refreshControls()
     const Form &form = m_document->form();
     const QList<const Control *> controls = selected();
     const auto count = static_cast<int>(controls.size());
-    setTitle(count == 1 ? kindTitle(kindNamed(controls.first()->kind)) : tr("%n control(s)", nullptr, count));
+    setTitle(count == 1 ? kindTitle(kindNamed(controls.first()->kind)) : tr("%1 controls").arg(count));
     QStringList kindTitles;
     for (const Control *control : controls) {
         const QString title = kindTitle(kindNamed(control->kind)).toLower();

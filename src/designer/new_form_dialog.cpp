@@ -1,5 +1,6 @@
 #include "designer/new_form_dialog.h"
 
+#include "core/text/tr.h"
 #include "entry/entry_session.h"
 #include "entry/picture_painter.h"
 #include "entry/theme.h"
@@ -106,6 +107,7 @@ NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &cata
 
     auto *foot = new QHBoxLayout;
     foot->setContentsMargins(12, 0, 12, 12);
+    foot->setSpacing(8);
     m_summary->setObjectName(QStringLiteral("faint"));
     foot->addWidget(m_summary, 1);
     auto *cancel = new QPushButton(tr("Cancel"));
@@ -192,7 +194,7 @@ void NewFormDialog::showDraft()
         leftOut += column.numbersItself ? 1 : 0;
     }
     const auto boxes = static_cast<int>(m_form.boundColumns.size());
-    m_summary->setText(leftOut > 0 ? tr("%n box(es). The key numbers itself and is left out.", nullptr, boxes) : tr("%n box(es).", nullptr, boxes));
+    m_summary->setText(counted(boxes, tr("One box."), tr("%1 boxes.")) + (leftOut > 0 ? u' ' + tr("The key numbers itself and is left out.") : QString()));
 }
 
 } // namespace nabblet

@@ -1,6 +1,8 @@
 #include "entry/entry_session.h"
 
+#include "core/catalogue/create_statement.h"
 #include "core/text/caption_words.h"
+#include "core/text/tr.h"
 
 #include <algorithm>
 
@@ -107,7 +109,18 @@ QVariant EntrySession::value(const QString &column) const
     if (pending != m_pending.constEnd()) {
         return pending->value;
     }
-    return m_row && !m_isNew ? valueOf(m_source, *m_row, column) : QVariant();
+    return unchangedValue(column);
+}
+
+// What stands in a column when nothing was typed.
+QVariant EntrySession::unchangedValue(const QString &column) const
+{
+    if (m_isNew) {
+        const Table *table = findTable(m_catalogue, m_form.rowSource);
+        const Column *own = table ? findColumn(*table, column) : nullptr;
+        return own && own->hasDefault ? literalValue(own->defaultExpression) : QVariant();
+    }
+    return m_row ? valueOf(m_source, *m_row, column) : QVariant();
 }
 
 Shown EntrySession::shown(const Control &control) const
@@ -148,7 +161,7 @@ void EntrySession::type(const Control &control, const QString &words)
     if (!isEditable(control)) {
         return;
     }
-    const QVariant stored = m_row && !m_isNew ? valueOf(m_source, *m_row, control.column) : QVariant();
+    const QVariant stored = unchangedValue(control.column);
     const Kind &kind = kindNamed(control.kind);
     const bool isAsStored = stored.isNull() ? words.isEmpty() : words == kind.words(control, stored, m_locale);
     if (isAsStored) {
@@ -168,7 +181,7 @@ void EntrySession::choose(const Control &control, const QVariant &value, const Q
     if (!isEditable(control)) {
         return;
     }
-    const QVariant stored = m_row && !m_isNew ? valueOf(m_source, *m_row, control.column) : QVariant();
+    const QVariant stored = unchangedValue(control.column);
     const bool isSame = stored.isNull() == value.isNull() && stored.toByteArray() == value.toByteArray();
     if (isSame) {
         m_pending.remove(control.column);
@@ -406,7 +419,7 @@ bool EntrySession::save()
     }
     if (!mistakes.isEmpty()) {
         setMessages(mistakes);
-        Q_EMIT said(tr("%n box(es) need mending before this record can be saved.", nullptr, static_cast<int>(mistakes.size())));
+        Q_EMIT said(counted(mistakes.size(), tr("One box needs mending before this record can be saved."), tr("%1 boxes need mending before this record can be saved.")));
         return false;
     }
     const Table *table = findTable(m_catalogue, m_form.rowSource);

@@ -54,7 +54,8 @@ public:
 
     // What a control shows.
     Shown shown(const Control &control) const;
-    // The value that would be saved, or is stored.
+    // The value that would be saved, or is stored; in a new record, what the database will fill in by itself, as far as
+    // that is known before.
     QVariant value(const QString &column) const;
 
     // The person typed or chose something. Typed words that do not read as a value are kept and reported beside the box.
@@ -122,6 +123,7 @@ private:
     void clearRecord();
     void startMapping(bool findPosition);
     void stopMapping();
+    QVariant unchangedValue(const QString &column) const;
     QString captionFor(const QString &column) const;
     const Control *controlFor(const QString &column) const;
     ColumnValues valuesOf(const Row &row) const;

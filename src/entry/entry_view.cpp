@@ -2,15 +2,16 @@
 
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
+#include "entry/ask.h"
 #include "entry/band_view.h"
 #include "entry/editors/field_editor.h"
 #include "entry/record_strip.h"
 
+#include <QApplication>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QMessageBox>
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollBar>
@@ -72,6 +73,8 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     : QWidget(parent), m_session(session), m_appearance(appearance)
 {
     setObjectName(QStringLiteral("entry"));
+    // Boxes paint their own ground and edge; a style sheet of the application would have Qt paint over them.
+    setStyleSheet(QStringLiteral("nabblet--BoxLine, #entry QPlainTextEdit { background: transparent; border: none; padding: 0; min-height: 0; }"));
     auto *column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -110,6 +113,14 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         refresh();
         refreshMessages();
         refreshNotice();
+        // Where several boxes were refused, the keyboard goes to the first, unless it is in one of them.
+        const QWidget *focused = QApplication::focusWidget();
+        const auto &messages = m_session->messages();
+        const bool isThere = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) { return widgetFor(message.control) == focused; });
+        if (!messages.isEmpty() && !isThere && isVisible()) {
+            focusFirstRefused();
+        }
+        showFloatingMessage();
     });
     connect(session, &EntrySession::said, this, &EntryView::said);
     connect(m_strip, &RecordStrip::deleteRequested, this, &EntryView::askAndDelete);
@@ -255,7 +266,7 @@ void EntryView::refreshMessages()
         BandView *band = bandView(control->band);
         auto *label = new MessageLabel(message.sentence, m_appearance, band);
         label->adjustSize();
-        QRect beside(control->place.right() + MessageGap, control->place.y() + (std::min(control->place.height(), 24) - label->height()) / 2, label->width(), label->height());
+        QRect beside(control->place.right() + MessageGap, control->place.y() + (std::min(control->place.height(), 24) - label->height() + 1) / 2, label->width(), label->height());
         bool isFree = beside.right() < band->width();
         for (const Control &other : m_laidOut.controls) {
             isFree = isFree && (other.band != control->band || other.id == control->id || !other.place.intersects(beside));
@@ -268,9 +279,38 @@ void EntryView::refreshMessages()
             label->move(x, control->place.bottom() + 2);
         }
         label->raise();
-        label->show();
+        label->setVisible(isFree);
+        label->setProperty("control", control->id);
+        label->setProperty("floats", !isFree);
         if (QWidget *widget = widgetFor(control->id)) {
             widget->setAccessibleDescription(message.sentence);
+        }
+    }
+}
+
+// A message with no room beside its box would cover others; it shows while its box has the keyboard.
+void EntryView::showFloatingMessage()
+{
+    for (BandView *band : std::as_const(m_bands)) {
+        const auto labels = band->findChildren<QLabel *>(QStringLiteral("message"));
+        for (QLabel *label : labels) {
+            const QWidget *box = widgetFor(label->property("control").toInt());
+            if (label->property("floats").toBool()) {
+                label->setVisible(box && box->hasFocus());
+            }
+        }
+    }
+}
+
+void EntryView::focusFirstRefused()
+{
+    const QList<ControlId> sequence = tabSequence(m_form);
+    for (const ControlId id : sequence) {
+        const auto &messages = m_session->messages();
+        const bool isRefused = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) { return message.control == id; });
+        if (isRefused && widgetFor(id)) {
+            widgetFor(id)->setFocus(Qt::OtherFocusReason);
+            return;
         }
     }
 }
@@ -337,14 +377,11 @@ void EntryView::askAndDelete()
     if (!m_session->canDelete()) {
         return;
     }
-    QMessageBox box(QMessageBox::Question, tr("Delete record"), tr("Delete “%1”?").arg(m_session->recordWords()), QMessageBox::NoButton, this);
-    box.setInformativeText(tr("It can be brought back with Take back until the next record is saved or deleted."));
-    QPushButton *yes = box.addButton(tr("Delete"), QMessageBox::DestructiveRole);
-    QPushButton *no = box.addButton(tr("Keep"), QMessageBox::RejectRole);
-    box.setDefaultButton(no);
-    box.setEscapeButton(no);
-    box.exec();
-    if (box.clickedButton() == yes) {
+    const int answer = ask({tr("Delete record"), tr("Delete “%1”?").arg(m_session->recordWords()),
+                            tr("It can be brought back with Take back until the next record is saved or deleted."),
+                            {tr("Delete"), tr("Keep")}, 1, 1},
+                           this);
+    if (answer == 0) {
         m_session->removeRecord();
     }
 }
@@ -383,6 +420,9 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
     }
     if (event->type() == QEvent::FocusIn) {
         keepInSight(static_cast<QWidget *>(watched));
+    }
+    if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut) {
+        QMetaObject::invokeMethod(this, &EntryView::showFloatingMessage, Qt::QueuedConnection);
     }
     if (event->type() == QEvent::KeyPress && !isChoosing(watched)) {
         const auto *key = static_cast<QKeyEvent *>(event);

@@ -51,6 +51,8 @@ private:
     void refresh();
     void refreshMessages();
     void refreshNotice();
+    void showFloatingMessage();
+    void focusFirstRefused();
     void applyTabOrder();
     void rebuild(const Form &form);
     BandView *bandView(BandRole role) const { return m_bands.value(role); }

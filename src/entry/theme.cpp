@@ -65,7 +65,8 @@ QMenu::item:selected { background: %tint; color: %text; }
 QMenu::item:disabled { color: %faint; }
 QMenu::separator { height: 1px; background: %line; margin: 4px 6px; }
 QToolTip { background: %bar; color: %barText; border: none; padding: 4px 7px; }
-QStatusBar { background: %panel; color: %faint; border-top: 1px solid %line; }
+QStatusBar { background: %panel; color: %faint; border-top: 1px solid %line; padding: 0 8px; min-height: 24px; }
+QStatusBar QLabel { color: %faint; padding: 0 8px; }
 QStatusBar::item { border: none; }
 #panel { background: %panel; border: 1px solid %line; }
 #panelHead { background: transparent; border: none; border-bottom: 1px solid %line; }
@@ -76,16 +77,22 @@ QStatusBar::item { border: none; }
 #barFaint { color: %barFaint; }
 #barTitle { color: %barText; font-weight: 600; }
 #barUnsaved { color: %rail; }
-#barSwitch { background: transparent; border: 1px solid %barFaint; }
-#barSwitch QPushButton, #bar QPushButton#barStep { background: transparent; color: %barText; border: none; padding: 4px 16px; min-height: 18px; }
+#barSwitch { background: transparent; border: 1px solid %barFaint; border-radius: 5px; }
+#barSwitch QPushButton, #bar QPushButton#barStep { background: transparent; color: %barText; border: none; border-radius: 4px; padding: 3px 16px; min-height: 18px; }
+#barSwitch QPushButton:hover { color: %barText; text-decoration: underline; }
+#barSwitch QPushButton:disabled { color: %barFaint; }
 #barSwitch QPushButton:checked { background: %panel; color: %text; font-weight: 600; }
 #barSwitch QPushButton:focus { text-decoration: underline; }
 #panel QLineEdit, #panel QSpinBox, #panel QComboBox, QDialog QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 6px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
 #panel QLineEdit:focus, #panel QSpinBox:focus, #panel QComboBox:focus, QDialog QLineEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:read-only { background: transparent; color: %faint; }
+#panel QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid %faint; border-radius: 3px; background: %field; }
+#panel QCheckBox::indicator:checked { background: %accent; border-color: %accent; }
+#panel QCheckBox::indicator:indeterminate { background: %tint; border-color: %accent; }
+#panel QCheckBox:focus { color: %accent; }
 #panel QTreeView, #panel QListView, QDialog QListView { background: transparent; border: none; outline: none; color: %text; }
 QDialog QListView { background: %field; border: 1px solid %line; }
-QTreeView::item, QListView::item { padding: 2px 4px; min-height: 18px; }
+QTreeView::item, QListView::item { padding: 2px 6px; min-height: 18px; background: transparent; color: %text; }
 QTreeView::item:selected, QListView::item:selected { background: %tint; color: %text; }
 #strip QPushButton, QDialog QPushButton, #notice QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 3px 12px; min-height: 18px; }
 #strip QPushButton:hover, QDialog QPushButton:hover, #notice QPushButton:hover { border-color: %accent; }

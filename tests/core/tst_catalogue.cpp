@@ -122,6 +122,17 @@ private Q_SLOTS:
         QCOMPARE(choicesOfCheck(expression, "status"), choices);
     }
 
+    void literalDefaults()
+    {
+        QCOMPARE(literalValue("'on station'"), QVariant("on station"));
+        QCOMPARE(literalValue("(0)"), QVariant(0LL));
+        QCOMPARE(literalValue("-1.5"), QVariant(-1.5));
+        QVERIFY(!literalValue("CURRENT_TIMESTAMP").isValid());
+        QVERIFY(!literalValue("1 + 1").isValid());
+        QVERIFY(!literalValue("0x1F").isValid());
+        QVERIFY(!literalValue("").isValid());
+    }
+
     void rulesInWords()
     {
         QCOMPARE(words("depth_m >= 0"), "DEPTH_M is 0 or more");

@@ -87,7 +87,7 @@ private Q_SLOTS:
         QCOMPARE(place(5), before.translated(40, 24));
         QCOMPARE(place(6), caption.translated(40, 24));
         QCOMPARE(m_document->steps()->count(), 1);
-        QCOMPARE(m_document->steps()->undoText(), "Move 1 control(s)");
+        QCOMPARE(m_document->steps()->undoText(), "Move a control");
         m_document->steps()->undo();
         QCOMPARE(place(5), before);
         QCOMPARE(m_board->selection().controls(), QList<ControlId>({5}));

@@ -199,6 +199,34 @@ QVariantList choicesOfCheck(const QString &expression, const QString &column)
     return choices;
 }
 
+QVariant literalValue(const QString &expression)
+{
+    QList<SqlToken> tokens = sqlTokens(expression);
+    dropOuterBrackets(tokens);
+    const bool isNegative = tokens.size() == 2 && isSign(tokens.first(), u'-');
+    if (isNegative) {
+        tokens.removeFirst();
+    }
+    if (tokens.size() != 1) {
+        return {};
+    }
+    const SqlToken &token = tokens.first();
+    if (token.kind == SqlToken::String && !isNegative) {
+        return token.text;
+    }
+    if (token.kind != SqlToken::Number) {
+        return {};
+    }
+    bool isWhole = false;
+    const qlonglong whole = token.text.toLongLong(&isWhole);
+    if (isWhole) {
+        return isNegative ? -whole : whole;
+    }
+    bool isDecimal = false;
+    const double decimal = token.text.toDouble(&isDecimal);
+    return isDecimal ? QVariant(isNegative ? -decimal : decimal) : QVariant();
+}
+
 bool checkReadsColumn(const QString &expression, const QString &column)
 {
     for (const SqlToken &token : sqlTokens(expression)) {

@@ -20,9 +20,9 @@ namespace {
 constexpr int Margin = 16;
 constexpr int RowGap = 8;
 constexpr int LineHeight = 24;
-constexpr int ColumnGap = 32;
+constexpr int ColumnGap = 24;
 constexpr int LeastBox = 64;
-constexpr int MostBox = 320;
+constexpr int MostBox = 264;
 constexpr int HeaderHeight = 56;
 
 QString capitalised(QString text)
@@ -204,6 +204,11 @@ int draftWidth(const Catalogue &catalogue, const Table &table, const Column &col
         width = words + 2 * BoxPadding + BoxButtonWidth;
     } else if (kind.editor == Editor::Line && column.type == ColumnType::Text) {
         width = character * std::min(column.length.value_or(32), 40) + 2 * BoxPadding;
+    } else if (kind.name == QLatin1String("date") || kind.name == QLatin1String("date-time")) {
+        // The widest that stands there: a day of two figures, a time with seconds.
+        const bool hasTime = kind.name == QLatin1String("date-time");
+        const QString widest = kind.words(field, hasTime ? QStringLiteral("2028-09-28 20:48:48") : QStringLiteral("2028-09-28"), QLocale());
+        width = measure.width(widest, TextRole::Field) + 2 * BoxPadding + BoxButtonWidth;
     } else if (kind.editor == Editor::Tick || kind.editor == Editor::Image) {
         return onGridAtOrAfter(width, Grid);
     }

@@ -9,6 +9,8 @@
 #include <QSharedData>
 #include <QString>
 
+#include <iterator>
+
 namespace nabblet {
 
 // Names a control within one form for as long as the form is open, through every edit and undo. 0 is no control.
@@ -76,6 +78,13 @@ public:
     class Iterator
     {
     public:
+        using iterator_category = std::forward_iterator_tag;
+        using value_type = Control;
+        using difference_type = std::ptrdiff_t;
+        using pointer = const Control *;
+        using reference = const Control &;
+
+        Iterator() = default;
         Iterator(const ControlList *list, int index) : m_list(list), m_index(index) {}
         const Control &operator*() const { return m_list->at(m_index); }
         const Control *operator->() const { return &m_list->at(m_index); }
@@ -84,11 +93,17 @@ public:
             ++m_index;
             return *this;
         }
+        Iterator operator++(int)
+        {
+            const Iterator before = *this;
+            ++m_index;
+            return before;
+        }
         bool operator==(const Iterator &) const = default;
 
     private:
-        const ControlList *m_list;
-        int m_index;
+        const ControlList *m_list = nullptr;
+        int m_index = 0;
     };
     Iterator begin() const { return {this, 0}; }
     Iterator end() const { return {this, size()}; }

@@ -162,6 +162,7 @@ private:
         session().choose(control(), item->data(ValueRole), words);
         m_hasTyped = false;
         m_line->setText(words);
+        m_line->selectAll(); // what is typed next replaces it
         m_list->hide();
     }
 

@@ -1,0 +1,28 @@
+// Questions to the person, and complaints: plain sheets with worded answers.
+#pragma once
+
+#include "core/result.h"
+
+#include <QStringList>
+
+class QWidget;
+
+namespace nabblet {
+
+struct AskedQuestion
+{
+    QString title;
+    QString question;
+    QString explanation;
+    QStringList answers;  // from the doing one to the harmless one
+    int usual = 0;        // taken by Enter
+    int harmless = 0;     // taken by Escape
+};
+
+// Asks and gives the index of the answer. The buttons are called answer0, answer1, …
+int ask(const AskedQuestion &asked, QWidget *parent);
+
+// Shows an error's sentence, with what the system said behind a button.
+void complain(const Error &error, QWidget *parent);
+
+} // namespace nabblet

@@ -1,0 +1,153 @@
+// The program from the command line, as a process of its own.
+#include "core/file/form_file.h"
+#include "support/sample_database.h"
+
+#include <QImage>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestCommandLine : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_database;
+    QString m_project;
+
+    struct Ran
+    {
+        int code = -1;
+        QString output;
+        QString errors;
+    };
+
+    Ran run(const QStringList &arguments) const
+    {
+        QProcess process;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.insert("QT_QPA_PLATFORM", "offscreen");
+        environment.insert("XDG_RUNTIME_DIR", m_folder.path());
+        environment.insert("XDG_CONFIG_HOME", m_folder.filePath("settings"));
+        environment.insert("QT_LOGGING_RULES", "qt.qpa.*=false");
+        process.setProcessEnvironment(environment);
+        process.start(NABBLET_PROGRAM, arguments);
+        process.waitForFinished(60000);
+        return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1, QString::fromUtf8(process.readAllStandardOutput()),
+                QString::fromUtf8(process.readAllStandardError())};
+    }
+
+private Q_SLOTS:
+    void initTestCase()
+    {
+        m_project = m_folder.filePath("depot");
+        QDir().mkpath(m_project + "/forms");
+        QVERIFY(QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", m_project + "/project.nabblet"));
+        QVERIFY(QFile::copy(NABBLET_ROOT "/demo/fairway-depot/forms/buoy.nabform", m_project + "/forms/buoy.nabform"));
+        QVERIFY(QFile::rename(samples::fairwayDatabase(m_folder), m_project + "/fairway.db"));
+        m_database = m_project + "/fairway.db";
+    }
+
+    void helpIsGiven()
+    {
+        for (const QStringList &call : {QStringList{"--help"}, {"draft", "--help"}, {"render", "--help"}, {"enter", "--help"}}) {
+            const Ran ran = run(call);
+            QCOMPARE(ran.code, 0);
+            QVERIFY2(ran.output.startsWith("Usage: "), qPrintable(ran.output));
+            QVERIFY(ran.errors.isEmpty());
+        }
+        QVERIFY(run({"--help"}).output.contains("nabblet draft"));
+        QVERIFY(run({"--version"}).output.startsWith("nabblet 0."));
+    }
+
+    void mistakesInTheCallAreExplained_data()
+    {
+        QTest::addColumn<QStringList>("call");
+        QTest::addColumn<QString>("errors");
+        QTest::newRow("nothing to draft") << QStringList{"draft"} << "something is missing in the call";
+        QTest::newRow("too much") << QStringList{"draft", "a", "b", "c"} << "there is too much in the call";
+        QTest::newRow("unknown option") << QStringList{"render", "x", "--sideways"} << "sideways";
+        QTest::newRow("no output") << QStringList{"render", "x"} << "say where to write with -o FILE.png";
+        QTest::newRow("side") << QStringList{"render", "x", "-o", "y", "--side", "back"} << "--side takes design or entry";
+        QTest::newRow("record") << QStringList{"render", "x", "-o", "y", "--record", "first"} << "--record takes a number";
+        QTest::newRow("columns") << QStringList{"draft", "x", "y", "--columns", "9"} << "--columns takes a number from 1 to 4";
+    }
+
+    void mistakesInTheCallAreExplained()
+    {
+        QFETCH(QStringList, call);
+        QFETCH(QString, errors);
+        const Ran ran = run(call);
+        QCOMPARE(ran.code, 2);
+        QVERIFY2(ran.errors.contains(errors), qPrintable(ran.errors));
+        QVERIFY(ran.output.isEmpty());
+    }
+
+    void aDraftIsWritten()
+    {
+        const Ran ran = run({"draft", m_database, "visit"});
+        QCOMPARE(ran.code, 0);
+        const Result<Form> form = readForm(ran.output.toUtf8());
+        QVERIFY(form.isOk());
+        QCOMPARE(form->rowSource, "visit");
+        const QString path = m_folder.filePath("two/visit.nabform");
+        QCOMPARE(run({"draft", m_database, "visit", "-o", path, "--columns", "2"}).code, 0);
+        const Result<Form> stored = loadForm(path);
+        QVERIFY(stored.isOk());
+        QCOMPARE(stored->rails.size(), 2);
+    }
+
+    void whatIsNotThereIsSaid()
+    {
+        Ran ran = run({"draft", m_database, "lighthouse"});
+        QCOMPARE(ran.code, 1);
+        QVERIFY(ran.errors.contains("no table or view “lighthouse”. It has: buoy, "));
+        ran = run({"draft", m_folder.filePath("none.db"), "buoy"});
+        QCOMPARE(ran.code, 1);
+        QVERIFY(ran.errors.contains("There is no database file"));
+        ran = run({"render", m_folder.filePath("none.nabform"), "-o", "x.png"});
+        QCOMPARE(ran.code, 1);
+        QVERIFY(ran.errors.contains("There is no file"));
+        const QString lonely = m_folder.filePath("lonely.nabform");
+        QVERIFY(QFile::copy(m_project + "/forms/buoy.nabform", lonely));
+        ran = run({"render", lonely, "-o", m_folder.filePath("x.png")});
+        QCOMPARE(ran.code, 1);
+        QVERIFY(ran.errors.contains("belongs to no project"));
+        QCOMPARE(run({"render", lonely, "-o", m_folder.filePath("x.png"), "--database", m_database}).code, 0);
+        ran = run({"render", m_project + "/forms/buoy.nabform", "-o", m_folder.filePath("no/such/x.png")});
+        QCOMPARE(ran.code, 1);
+        QVERIFY(ran.errors.contains("cannot be written"));
+        ran = run({"render", m_project + "/forms/buoy.nabform", "-o", m_folder.filePath("x.png"), "--record", "1000"});
+        QVERIFY(ran.errors.contains("There is no record 1000; there are 212."));
+    }
+
+    void formsAreRendered()
+    {
+        QList<QImage> images;
+        for (const QStringList &options : {QStringList{}, {"--record", "14"}, {"--record", "0"}, {"--side", "design"}, {"--dark"}}) {
+            const QString path = m_folder.filePath(QString("shot%1.png").arg(images.size()));
+            const Ran ran = run(QStringList{"render", m_project + "/forms/buoy.nabform", "-o", path} + options);
+            QVERIFY2(ran.code == 0, qPrintable(ran.errors));
+            const QImage image(path);
+            QVERIFY(image.width() > 700 && image.height() > 400);
+            for (const QImage &other : images) {
+                QVERIFY(other != image);
+            }
+            images.append(image);
+        }
+    }
+
+    void aFormForATableThatIsGoneIsSaid()
+    {
+        Form form = *loadForm(m_project + "/forms/buoy.nabform");
+        form.rowSource = "lighthouse";
+        const QString path = m_project + "/forms/gone.nabform";
+        QVERIFY(saveForm(path, form).isOk());
+        const Ran ran = run({"render", path, "-o", m_folder.filePath("x.png")});
+        QCOMPARE(ran.code, 1);
+        QVERIFY2(ran.errors.contains("no table “lighthouse” any more"), qPrintable(ran.errors));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCommandLine)
+#include "tst_command_line.moc"

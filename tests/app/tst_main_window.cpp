@@ -1,0 +1,330 @@
+// The window on the offscreen platform: what opens, what is said when something cannot, and that nothing is lost.
+#include "app/entry_window.h"
+#include "app/main_window.h"
+#include "core/edit/edits.h"
+#include "core/file/form_file.h"
+#include "core/file/project_file.h"
+#include "designer/board.h"
+#include "designer/new_form_dialog.h"
+#include "entry/entry_view.h"
+#include "support/sample_database.h"
+
+#include <QApplication>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSettings>
+#include <QTest>
+#include <QTimer>
+#include <QTreeWidget>
+
+using namespace nabblet;
+
+class TestMainWindow : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_project;
+
+    // Answers the next question or complaint and gives what it said.
+    struct Answer
+    {
+        QString said;
+        QTimer timer;
+        explicit Answer(const QString &button)
+        {
+            QObject::connect(&timer, &QTimer::timeout, [this, button] {
+                auto *box = qobject_cast<QMessageBox *>(QApplication::activeModalWidget());
+                if (box) {
+                    said = box->text() + ' ' + box->informativeText();
+                    timer.stop();
+                    box->findChild<QPushButton *>(button)->click();
+                }
+            });
+            timer.start(5);
+        }
+    };
+
+    QString formPath(const QString &name) const { return m_project + "/forms/" + name + ".nabform"; }
+    static ControlId boundTo(const Form &form, const QString &column)
+    {
+        for (const Control &control : form.controls) {
+            if (control.column == column) {
+                return control.id;
+            }
+        }
+        return 0;
+    }
+    static void nudge(MainWindow &window)
+    {
+        window.board()->select({boundTo(window.document()->form(), "name")});
+        QTest::keyClick(window.board(), Qt::Key_Down);
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        static int run = 0;
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_folder.filePath("settings"));
+        m_project = m_folder.filePath(QString("depot%1").arg(++run));
+        QDir().mkpath(m_project + "/forms");
+        QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", m_project + "/project.nabblet");
+        for (const char *name : {"buoy", "visit"}) {
+            QFile::copy(QString(NABBLET_ROOT "/demo/fairway-depot/forms/%1.nabform").arg(name), formPath(name));
+        }
+        QFile::rename(samples::fairwayDatabase(m_folder), m_project + "/fairway.db");
+    }
+
+    void aProjectOpensItsStartForm()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(m_project);
+        QVERIFY(window.document());
+        QCOMPARE(window.document()->path(), formPath("buoy"));
+        QVERIFY(!window.document()->isChanged());
+        QVERIFY(window.session()->hasRecord());
+        QVERIFY(window.windowTitle().startsWith("Buoy register"));
+    }
+
+    void designAndEntryAreOneKeyApart()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        window.showEntry();
+        QVERIFY(window.isEntry());
+        const ControlId depth = boundTo(window.document()->form(), "depth_m");
+        const QPoint before = window.entryView()->widgetFor(depth)->pos();
+        window.showDesign();
+        QVERIFY(!window.isEntry());
+        // A change of the design is in force in Entry at once.
+        window.document()->apply("Move", moveControls(window.document()->form(), {depth}, QPoint(0, 24)));
+        window.showEntry();
+        QCOMPARE(window.entryView()->widgetFor(depth)->pos(), before + QPoint(0, 24));
+        // What was typed survives a visit to the board.
+        auto *name = qobject_cast<QLineEdit *>(window.entryView()->widgetFor(boundTo(window.document()->form(), "name")));
+        name->setFocus();
+        name->selectAll();
+        QTest::keyClicks(name, "Typed");
+        window.showDesign();
+        window.document()->steps()->undo();
+        window.showEntry();
+        QCOMPARE(name->text(), "Typed");
+        QVERIFY(window.session()->isChanged());
+        QVERIFY(window.session()->takeBack());
+    }
+
+    void deletingABoxLeavesTheOthersAtWork()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        const ControlId photo = boundTo(window.document()->form(), "photo");
+        window.board()->select({photo});
+        window.board()->deleteSelection();
+        window.showEntry();
+        QVERIFY(!window.entryView()->widgetFor(photo));
+        QCOMPARE(qobject_cast<QLineEdit *>(window.entryView()->widgetFor(boundTo(window.document()->form(), "name")))->text(), "Long Reach Entrance Port");
+        window.showDesign();
+        window.document()->steps()->undo();
+        window.showEntry();
+        QVERIFY(window.entryView()->widgetFor(photo));
+    }
+
+    void anUnsavedFormAsksBeforeClosing()
+    {
+        {
+            MainWindow window;
+            window.show();
+            window.openPath(formPath("buoy"));
+            nudge(window);
+            QVERIFY(window.windowTitle().contains(QString::fromUtf8("•")));
+            Answer stay("answer2");
+            QVERIFY(!window.close());
+            QVERIFY2(stay.said.contains("Save the form “Buoy register” before closing?"), qPrintable(stay.said));
+            Answer save("answer0");
+            QVERIFY(window.close());
+            QVERIFY(*loadForm(formPath("buoy")) == window.document()->form());
+        }
+        {
+            const QByteArray before = writeForm(*loadForm(formPath("buoy")));
+            MainWindow window;
+            window.show();
+            window.openPath(formPath("buoy"));
+            nudge(window);
+            Answer letGo("answer1");
+            QVERIFY(window.close());
+            QCOMPARE(writeForm(*loadForm(formPath("buoy"))), before);
+        }
+    }
+
+    void anUnsavedRecordAsksBeforeClosing()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        window.showEntry();
+        window.session()->type(*window.document()->form().controls.find(boundTo(window.document()->form(), "name")), "Kept");
+        Answer save("answer0");
+        QVERIFY(window.close());
+        QVERIFY2(save.said.contains("Kept"), qPrintable(save.said));
+        QCOMPARE(samples::sqlite3(m_project + "/fairway.db", "SELECT name FROM buoy WHERE buoy_id = 1"), "Kept");
+    }
+
+    void aBadFormFileIsSaidAndTheOpenOneStays()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        QFile bad(formPath("bad"));
+        QVERIFY(bad.open(QIODevice::WriteOnly));
+        bad.write("{\"nabform\": 1, \"name\": \"bad\", \"width\": \"wide\"}");
+        bad.close();
+        Answer close("answer0");
+        window.openPath(formPath("bad"));
+        QVERIFY2(close.said.contains("at /width: a whole number"), qPrintable(close.said));
+        QFile::remove(formPath("bad"));
+    }
+
+    void aFormOpensWithoutItsDatabase()
+    {
+        QVERIFY(QFile::remove(m_project + "/fairway.db"));
+        MainWindow window;
+        window.show();
+        Answer close("answer0");
+        window.openPath(formPath("buoy"));
+        QVERIFY2(close.said.contains("There is no database file"), qPrintable(close.said));
+        QVERIFY(window.document() && window.board());
+        nudge(window);
+        QVERIFY(window.document()->isChanged());
+        QVERIFY(window.save());
+        Answer again("answer0");
+        window.showEntry();
+        QVERIFY(again.said.contains("There is no database file"));
+        QVERIFY(!window.isEntry());
+    }
+
+    void aFormForATableThatIsGoneStays()
+    {
+        samples::sqlite3(m_project + "/fairway.db", "PRAGMA foreign_keys = OFF; DROP TABLE visit");
+        MainWindow window;
+        window.show();
+        Answer close("answer0");
+        window.openPath(formPath("visit"));
+        QVERIFY2(close.said.contains("no table “visit” any more"), qPrintable(close.said));
+        QVERIFY(window.document()->form().controls.size() > 10);
+        window.board()->grab();
+    }
+
+    void aFullDiskKeepsTheFormOpen()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        nudge(window);
+        // A folder in the file's place: it cannot be written, whoever asks.
+        QVERIFY(QFile::remove(formPath("buoy")) && QDir().mkpath(formPath("buoy") + "/x"));
+        Answer close("answer0");
+        QVERIFY(!window.save());
+        QVERIFY2(close.said.contains("buoy.nabform"), qPrintable(close.said));
+        QVERIFY(window.document()->isChanged());
+    }
+
+    void aBareDatabaseGoesStraightToANewForm()
+    {
+        MainWindow window;
+        window.show();
+        QString chosen;
+        QTimer timer;
+        connect(&timer, &QTimer::timeout, [&] {
+            if (auto *dialog = qobject_cast<NewFormDialog *>(QApplication::activeModalWidget())) {
+                timer.stop();
+                QTest::keyClicks(dialog->findChild<QLineEdit *>(), "contr");
+                chosen = dialog->form().rowSource;
+                QTest::keyClick(dialog, Qt::Key_Return);
+            }
+        });
+        timer.start(5);
+        window.openPath(m_project + "/fairway.db");
+        QCOMPARE(chosen, "contractor");
+        QVERIFY(window.document());
+        QCOMPARE(window.document()->form().rowSource, "contractor");
+        QVERIFY(window.document()->isChanged());
+        QCOMPARE(window.document()->path(), QString());
+    }
+
+    void everyTableOfTheDepotDraftsAndEnters()
+    {
+        for (const Table &table : samples::opened(m_project + "/fairway.db").readCatalogue()->tables) {
+            MainWindow window;
+            window.show();
+            window.openPath(m_project);
+            window.newFormFromTable(table.name);
+            QVERIFY(window.document());
+            QCOMPARE(window.document()->form().rowSource, table.name);
+            window.showEntry();
+            QVERIFY(window.isEntry());
+            QVERIFY(window.session()->hasRecord());
+            window.session()->goNext();
+            window.grab();
+            Answer letGo("answer1");
+            QVERIFY(window.close());
+        }
+    }
+
+    void theCatalogueMarksWhatIsPlaced()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        const auto *tree = window.findChild<QTreeWidget *>();
+        const QTreeWidgetItem *buoy = tree->topLevelItem(0);
+        QVERIFY(buoy->isExpanded());
+        const QImage before = tree->grab().toImage();
+        window.board()->select({boundTo(window.document()->form(), "asset_no")});
+        window.board()->deleteSelection();
+        QVERIFY(tree->grab().toImage() != before);
+    }
+
+    void aClerkGetsEntryAlone()
+    {
+        const Result<Workspace> workspace = openWorkspaceOfForm(formPath("buoy"));
+        QVERIFY(workspace.isOk());
+        EntryWindow window(*workspace, *loadForm(formPath("buoy")));
+        QVERIFY(window.start().isOk());
+        window.show();
+        QCOMPARE(window.windowTitle(), "Buoy register");
+        QVERIFY(!window.findChild<Board *>());
+        QVERIFY(window.session()->goNext());
+        QVERIFY(window.close());
+    }
+
+    void looksFollowTheTheme()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        window.setThemeChoice(ThemeChoice::Light);
+        const QImage light = window.grab().toImage();
+        window.setThemeChoice(ThemeChoice::Dark);
+        const QImage dark = window.grab().toImage();
+        const auto brightness = [](const QImage &image) { return qGray(image.scaled(1, 1, Qt::IgnoreAspectRatio, Qt::SmoothTransformation).pixel(0, 0)); };
+        QVERIFY(brightness(light) > 180);
+        QVERIFY(brightness(dark) < 80);
+        window.setThemeChoice(ThemeChoice::AsDesktop);
+    }
+};
+
+int main(int argc, char **argv)
+{
+    QApplication application(argc, argv);
+    QApplication::setOrganizationName("Nabblet");
+    QApplication::setApplicationName("Nabblet");
+    QApplication::setStyle("Fusion");
+    TestMainWindow test;
+    return QTest::qExec(&test, argc, argv);
+}
+
+#include "tst_main_window.moc"

@@ -1,0 +1,135 @@
+// Real mouse and key events for a real window, sent through the X server by xdotool. A script runs in a thread of its own,
+// so that sheets and questions, which keep the window waiting, can be answered like a person answers them.
+#pragma once
+
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QPoint>
+#include <QProcess>
+#include <QThread>
+#include <QWidget>
+
+#include <functional>
+#include <stdexcept>
+
+namespace nabblet::e2e {
+
+class Failed : public std::runtime_error
+{
+public:
+    explicit Failed(const QString &what) : std::runtime_error(what.toStdString()) {}
+};
+
+// Runs a function in the window's thread and gives what it gives.
+template <typename Function> auto inWindow(Function function)
+{
+    using Value = decltype(function());
+    if constexpr (std::is_void_v<Value>) {
+        QMetaObject::invokeMethod(qApp, function, Qt::BlockingQueuedConnection);
+    } else {
+        Value value{};
+        QMetaObject::invokeMethod(qApp, [&] { value = function(); }, Qt::BlockingQueuedConnection);
+        return value;
+    }
+}
+
+// Waits until a condition, asked in the window's thread, holds.
+inline void waitFor(const QString &what, const std::function<bool()> &condition, int milliseconds = 15000)
+{
+    QElapsedTimer timer;
+    timer.start();
+    while (!inWindow([&] { return condition(); })) {
+        if (timer.elapsed() > milliseconds) {
+            throw Failed(QStringLiteral("waited in vain: ") + what);
+        }
+        QThread::msleep(10);
+    }
+}
+
+inline void check(bool holds, const QString &what)
+{
+    if (!holds) {
+        throw Failed(what);
+    }
+}
+
+inline void xdotool(const QStringList &arguments)
+{
+    QProcess process;
+    process.start(QStringLiteral("xdotool"), arguments);
+    if (!process.waitForFinished(30000) || process.exitCode() != 0) {
+        throw Failed(QStringLiteral("xdotool ") + arguments.join(u' ') + u' ' + QString::fromLocal8Bit(process.readAllStandardError()));
+    }
+}
+
+// A small window manager for a display that has none, so that sheets and questions get the keyboard as on a desktop.
+// To be made before the application; gone with the object.
+class WindowManager
+{
+public:
+    WindowManager()
+    {
+        m_process.start(QStringLiteral("openbox"), {QStringLiteral("--sm-disable")});
+        // It manages windows once it tells how many desktops there are.
+        for (int i = 0; i < 500 && QProcess::execute(QStringLiteral("sh"), {QStringLiteral("-c"), QStringLiteral("xdotool get_num_desktops >/dev/null 2>&1")}) != 0; ++i) {
+            QThread::msleep(10);
+        }
+    }
+    ~WindowManager()
+    {
+        m_process.terminate();
+        m_process.waitForFinished();
+    }
+
+private:
+    QProcess m_process;
+};
+
+inline void pointTo(QPoint onScreen)
+{
+    xdotool({QStringLiteral("mousemove"), QString::number(onScreen.x()), QString::number(onScreen.y())});
+}
+
+inline void click(QPoint onScreen, const QString &withKey = {}, int times = 1)
+{
+    pointTo(onScreen);
+    if (!withKey.isEmpty()) {
+        xdotool({QStringLiteral("keydown"), withKey});
+    }
+    xdotool({QStringLiteral("click"), QStringLiteral("--repeat"), QString::number(times), QStringLiteral("--delay"), QStringLiteral("60"), QStringLiteral("1")});
+    if (!withKey.isEmpty()) {
+        xdotool({QStringLiteral("keyup"), withKey});
+    }
+}
+
+inline void drag(QPoint from, QPoint to)
+{
+    pointTo(from);
+    xdotool({QStringLiteral("mousedown"), QStringLiteral("1")});
+    for (int i = 1; i <= 5; ++i) {
+        pointTo(from + (to - from) * i / 5);
+    }
+    xdotool({QStringLiteral("mouseup"), QStringLiteral("1")});
+}
+
+inline void press(const QString &keys)
+{
+    xdotool({QStringLiteral("key"), QStringLiteral("--clearmodifiers"), keys});
+}
+
+inline void typeWords(const QString &words)
+{
+    xdotool({QStringLiteral("type"), QStringLiteral("--delay"), QStringLiteral("15"), QStringLiteral("--"), words});
+}
+
+// The middle of a widget on the screen, once it is shown.
+inline QPoint middleOf(const std::function<QWidget *()> &find, const QString &what)
+{
+    waitFor(what, [&] {
+        QWidget *widget = find();
+        return widget && widget->isVisible();
+    });
+    return inWindow([&] { return find()->mapToGlobal(find()->rect().center()); });
+}
+
+} // namespace nabblet::e2e

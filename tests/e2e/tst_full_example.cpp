@@ -1,0 +1,346 @@
+// The whole job once in a real window, with real mouse and key events: a form drafted from a table, arranged, saved; a
+// record changed, refused, saved and added with it; the outcome read back with the sqlite3 client.
+//
+// As a test it needs nothing said. With --pictures FOLDER it also leaves a picture of each step there and tells what it did.
+#include "app/main_window.h"
+#include "core/edit/edits.h"
+#include "core/file/form_file.h"
+#include "core/file/project_file.h"
+#include "designer/board.h"
+#include "designer/new_form_dialog.h"
+#include "e2e/real_events.h"
+#include "entry/entry_view.h"
+#include "support/sample_database.h"
+
+#include <QApplication>
+#include <QFileDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSettings>
+#include <QTest>
+#include <QTextStream>
+#include <QTimer>
+
+using namespace nabblet;
+using namespace nabblet::e2e;
+
+namespace {
+
+QString pictureFolder; // empty when run as a test
+
+class Example
+{
+public:
+    explicit Example(QString database) : m_database(std::move(database)), m_folder(QFileInfo(m_database).absolutePath()) {}
+
+    void run()
+    {
+        draft();
+        arrange();
+        saveForm();
+        enter();
+        add();
+        removeAndBringBack();
+        quit();
+    }
+
+private:
+    void draft()
+    {
+        // Opening a bare database goes straight to a new form.
+        QTimer::singleShot(0, qApp, [this] { m_window->openPath(m_database); });
+        waitFor("the new form sheet", [this] { return dialog<NewFormDialog>() != nullptr; });
+        waitFor("the keyboard in the sheet", [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });
+        typeWords("buoy");
+        waitFor("the draft of buoy", [this] { return dialog<NewFormDialog>()->form().rowSource == "buoy"; });
+        picture("1-new-form", "Opened the database and chose the table buoy; the draft shows its values.");
+        press("Return");
+        waitFor("the board", [this] { return m_window->board() && m_window->board()->isVisible(); });
+        waitFor("the first record", [this] { return m_window->session()->hasRecord(); });
+        picture("2-draft", "Enter took the draft: a form with a box for every column but the key.");
+    }
+
+    void arrange()
+    {
+        // A caption, edited where it stands.
+        const ControlId depth = field("depth_m");
+        click(onBoard(depth, true), {}, 2);
+        waitFor("the caption's line", [this] { return m_window->board()->viewport()->findChild<QLineEdit *>("captionLine") != nullptr; });
+        press("ctrl+a");
+        typeWords("Charted depth (m)");
+        press("Return");
+        waitFor("the new caption", [&] { return captionOf(form(), depth)->text == "Charted depth (m)"; });
+
+        // A box, dragged on to the grid; another one with the arrow keys.
+        const ControlId status = field("status");
+        const QRect before = inWindow([&] { return form().controls.find(status)->place; });
+        const QPoint from = onBoard(status);
+        drag(from, from + QPoint(27, 93));
+        waitFor("the moved box", [&] { return form().controls.find(status)->place != before; });
+        const QRect after = inWindow([&] { return form().controls.find(status)->place; });
+        check(after.topLeft() == before.topLeft() + QPoint(24, 96), QString("the box stands at %1, %2").arg(after.x()).arg(after.y()));
+        press("ctrl+z");
+        waitFor("the move undone", [&] { return form().controls.find(status)->place == before; });
+        press("ctrl+shift+z");
+        waitFor("the move done again", [&] { return form().controls.find(status)->place == after; });
+        press("ctrl+z");
+
+        const ControlId position = field("position");
+        const int width = inWindow([&] { return form().controls.find(position)->place.width(); });
+        click(onBoard(position));
+        press("shift+Left");
+        press("shift+Left");
+        waitFor("the narrower box", [&] { return form().controls.find(position)->place.width() == width - 16; });
+
+        // The rail that captions end on takes every box along.
+        const ControlId name = field("name");
+        const int left = inWindow([&] { return form().controls.find(name)->place.x(); });
+        const QPoint knob = inWindow([&] { return m_window->board()->viewport()->mapToGlobal(m_window->board()->railKnob(FixedRail::FirstFree)); });
+        drag(knob, knob + QPoint(16, 0));
+        waitFor("the moved rail", [&] { return form().controls.find(name)->place.x() == left + 16; });
+
+        // A box drawn around several, then one more.
+        click(onBoard(field("buoy_type")));
+        click(onBoard(field("contractor_id")), "ctrl");
+        click(onBoard(field("fairway_id")), "ctrl");
+        waitFor("three selected", [this] { return m_window->board()->selection().controls().size() == 3; });
+        picture("3-arranged", "Edited a caption in place, moved and resized boxes, moved the rail, selected three boxes.");
+        press("Escape");
+    }
+
+    void saveForm()
+    {
+        press("ctrl+s");
+        waitFor("the save sheet", [this] { return dialog<QFileDialog>() != nullptr; });
+        m_path = m_folder + "/forms/buoy register.nabform";
+        waitFor("its line", [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });
+        press("ctrl+a");
+        typeWords(m_path);
+        press("Return");
+        waitFor("the saved form", [this] { return m_window->document()->path() == m_path && !m_window->document()->isChanged(); });
+        const Result<Form> stored = loadForm(m_path);
+        check(stored.isOk(), "the file reads back");
+        const Form shown = inWindow([this] { return form(); });
+        check(writeForm(*stored) == writeForm(shown), "the file holds the form on the board");
+        check(QFile::exists(projectFilePath(m_folder)), "saving made the project");
+        tell("Saved the form as " + QFileInfo(m_path).fileName() + " and made its project.");
+    }
+
+    void enter()
+    {
+        press("F5");
+        waitFor("Entry", [this] { return m_window->isEntry(); });
+        waitFor("the keyboard in the first box", [this] { return box("asset_no")->hasFocus(); });
+        press("Next"); // Page Down
+        waitFor("the second record", [this] { return line("asset_no")->text() == "NB-2006-B"; });
+
+        click(middleOf([this] { return box("name"); }, "the name"));
+        press("ctrl+a");
+        typeWords("Long Reach Gate");
+        click(middleOf([this] { return box("depth_m"); }, "the depth"));
+        press("ctrl+a");
+        typeWords("-4");
+        press("ctrl+s");
+        waitFor("the refusal", [this] { return !m_window->session()->messages().isEmpty(); });
+        const QString sentence = inWindow([this] { return m_window->session()->messages().first().sentence; });
+        check(sentence == "Charted depth (m) is 0 or more", sentence);
+        check(inWindow([this] { return line("name")->text(); }) == "Long Reach Gate", "what was typed is kept");
+        check(sqlite("SELECT name FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Entrance Starboard", "nothing was saved");
+        picture("4-refused", "Typed a name and a depth below zero: refused beside the box, nothing lost.");
+
+        press("ctrl+a");
+        typeWords("26.5");
+        press("ctrl+s");
+        waitFor("the saved record", [this] { return !m_window->session()->isChanged(); });
+        check(sqlite("SELECT name, depth_m FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Gate|26.5", "sqlite3 reads the saved record");
+        picture("5-saved", "Mended the depth and saved; sqlite3 reads the same record.");
+    }
+
+    void add()
+    {
+        press("ctrl+n");
+        waitFor("a new record", [this] { return m_window->session()->isNew() && box("asset_no")->hasFocus(); });
+        typeWords("NB-9001-A");
+        const QList<QPair<QString, QString>> typed{{"name", "Half Tide Perch"}, {"buoy_type", "isol"}, {"fairway_id", "corm"}, {"contractor_id", "skerry"}, {"laid_on", "2 11 2026"}};
+        for (const auto &[column, words] : typed) {
+            click(middleOf([this, column = column] { return box(column); }, column));
+            typeWords(words);
+            press("Tab"); // takes what the list offers
+        }
+        press("ctrl+s");
+        waitFor("the added record", [this] { return !m_window->session()->isNew(); });
+        check(sqlite("SELECT name, buoy_type, fairway_id, contractor_id, laid_on, status FROM buoy WHERE asset_no = 'NB-9001-A'") ==
+                  "Half Tide Perch|ID|5|6|2026-11-02|on station",
+              "sqlite3 reads the added record: " + sqlite("SELECT * FROM buoy WHERE asset_no = 'NB-9001-A'"));
+        waitFor("the place of the new record", [this] { return m_window->session()->position() == 212 && m_window->session()->count() == 213; });
+        picture("6-added", "Added a record by typing beginnings of words into the drop-downs.");
+    }
+
+    void removeAndBringBack()
+    {
+        press("ctrl+Delete");
+        waitFor("the question", [this] { return dialog<QMessageBox>() != nullptr; });
+        picture("7-delete", "Deleting asks first.");
+        click(middleOf([this] { return dialog<QMessageBox>()->findChild<QWidget *>("answer0"); }, "the answer"));
+        waitFor("the record gone", [this] { return m_window->session()->count() == 212; });
+        check(sqlite("SELECT count(*) FROM buoy") == "212", "sqlite3 counts one less");
+        press("ctrl+BackSpace");
+        waitFor("the record back", [this] { return m_window->session()->count() == 213; });
+        check(sqlite("SELECT name FROM buoy WHERE asset_no = 'NB-9001-A'") == "Half Tide Perch", "the record is back");
+        tell("Deleted the record and took that back.");
+    }
+
+    void quit()
+    {
+        // Back to the board, one key away; a change not saved asks before closing.
+        press("F5");
+        waitFor("Design", [this] { return !m_window->isEntry(); });
+        click(onBoard(field("name")));
+        press("Down");
+        waitFor("the unsaved mark", [this] { return m_window->document()->isChanged(); });
+        press("ctrl+q");
+        waitFor("the question", [this] { return dialog<QMessageBox>() != nullptr; });
+        click(middleOf([this] { return dialog<QMessageBox>()->findChild<QWidget *>("answer0"); }, "the answer"));
+        waitFor("the window closed", [this] { return !m_window->isVisible(); });
+        check(writeForm(*loadForm(m_path)) == inWindow([this] { return writeForm(form()); }), "closing saved the form");
+    }
+
+    // ---- what the steps above are made of
+
+    template <typename Dialog> Dialog *dialog() const { return qobject_cast<Dialog *>(QApplication::activeModalWidget()); }
+    const Form &form() const { return m_window->document()->form(); }
+
+    ControlId field(const QString &column) const
+    {
+        const ControlId id = inWindow([&] {
+            for (const Control &control : form().controls) {
+                if (control.column == column) {
+                    return control.id;
+                }
+            }
+            return 0;
+        });
+        check(id != 0, "no box for " + column);
+        return id;
+    }
+    QPoint onBoard(ControlId id, bool itsCaption = false) const
+    {
+        return inWindow([&] {
+            const ControlId wanted = itsCaption ? captionOf(form(), id)->id : id;
+            return m_window->board()->viewport()->mapToGlobal(m_window->board()->viewportRectOf(wanted).center());
+        });
+    }
+    QWidget *box(const QString &column) const // in the window's thread
+    {
+        for (const Control &control : form().controls) {
+            if (control.column == column) {
+                return m_window->entryView()->widgetFor(control.id);
+            }
+        }
+        return nullptr;
+    }
+    QLineEdit *line(const QString &column) const { return qobject_cast<QLineEdit *>(box(column)); }
+    QString sqlite(const QString &sql) const { return samples::sqlite3(m_database, sql); }
+
+    void tell(const QString &sentence)
+    {
+        if (!pictureFolder.isEmpty()) {
+            QTextStream(stdout) << "  " << sentence << '\n';
+        }
+    }
+    void picture(const QString &name, const QString &sentence)
+    {
+        tell(sentence);
+        if (pictureFolder.isEmpty()) {
+            return;
+        }
+        inWindow([&] {
+            QWidget *sheet = QApplication::activeModalWidget();
+            const QString path = QDir(pictureFolder).filePath(name + ".png");
+            (sheet ? sheet : static_cast<QWidget *>(m_window))->grab().save(path);
+            QTextStream(stdout) << "    " << path << '\n';
+        });
+    }
+
+public:
+    void setWindow(MainWindow *window) { m_window = window; }
+
+private:
+    QString m_database;
+    QString m_folder;
+    QString m_path;
+    MainWindow *m_window = nullptr;
+};
+
+} // namespace
+
+class TestFullExample : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void fromATableToASavedRecord()
+    {
+        QTemporaryDir folder;
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder.filePath("settings"));
+        Example example(samples::fairwayDatabase(folder));
+        MainWindow window;
+        window.setThemeChoice(ThemeChoice::Light);
+        example.setWindow(&window);
+        window.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&window));
+        window.activateWindow();
+
+        QString failure;
+        std::unique_ptr<QThread> script(QThread::create([&] {
+            try {
+                example.run();
+            } catch (const std::exception &failed) {
+                failure = QString::fromStdString(failed.what());
+                inWindow([&] {
+                    window.grab().save(QDir::temp().filePath("nabblet-example-failed.png"));
+                    // Sheets that still wait for an answer are closed, so that the test can end.
+                    while (QWidget *sheet = QApplication::activeModalWidget()) {
+                        sheet->close();
+                        delete sheet->findChild<QEventLoop *>();
+                        break;
+                    }
+                });
+            }
+        }));
+        QEventLoop loop;
+        connect(script.get(), &QThread::finished, &loop, &QEventLoop::quit);
+        script->start();
+        loop.exec();
+        script->wait();
+        QVERIFY2(failure.isEmpty(), qPrintable(failure));
+    }
+};
+
+int main(int argc, char **argv)
+{
+    const WindowManager windowManager;
+    QApplication application(argc, argv);
+    QApplication::setOrganizationName("Nabblet");
+    QApplication::setApplicationName("Nabblet");
+    QApplication::setStyle("Fusion");
+    QApplication::setQuitOnLastWindowClosed(false);
+    QStringList arguments = QApplication::arguments();
+    const qsizetype pictures = arguments.indexOf("--pictures");
+    if (pictures >= 0) {
+        pictureFolder = QDir(arguments.value(pictures + 1)).absolutePath();
+        arguments.remove(pictures, 2);
+        QDir().mkpath(pictureFolder);
+        QTextStream(stdout) << "The example, in a real window:\n";
+    }
+    TestFullExample test;
+    const int failures = QTest::qExec(&test, arguments);
+    if (!pictureFolder.isEmpty() && failures == 0) {
+        QTextStream(stdout) << "Done. The pictures are in " << pictureFolder << '\n';
+    }
+    return failures;
+}
+
+#include "tst_full_example.moc"

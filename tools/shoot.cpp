@@ -1,0 +1,153 @@
+// Drives the real window to each main view and saves a picture of it. Called by tools/shoot.
+#include "app/main_window.h"
+#include "core/edit/edits.h"
+#include "designer/board.h"
+#include "designer/new_form_dialog.h"
+#include "entry/entry_view.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QLineEdit>
+#include <QTextStream>
+
+#include <functional>
+
+using namespace nabblet;
+
+namespace {
+
+const QSize ShotSize(1280, 800);
+
+// Lets the window work until a condition holds; false when it does not within ten seconds.
+bool waitUntil(const std::function<bool()> &condition)
+{
+    QElapsedTimer timer;
+    timer.start();
+    while (!condition() && timer.elapsed() < 10000) {
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+    }
+    QApplication::processEvents();
+    return condition();
+}
+
+class Shooter
+{
+public:
+    Shooter(QString depot, QString folder, QStringList wanted) : m_depot(std::move(depot)), m_folder(std::move(folder)), m_wanted(std::move(wanted)) {}
+
+    bool run()
+    {
+        m_window.resize(ShotSize);
+        m_window.setThemeChoice(ThemeChoice::Light);
+        m_window.show();
+        m_window.openPath(m_depot);
+        if (!m_window.document() || !waitUntil([this] { return m_window.session()->isMapped(); })) {
+            return false;
+        }
+        m_window.session()->goTo(2);
+
+        selectFields({"buoy_type", "contractor_id", "fairway_id"});
+        shoot("design");
+        m_window.setThemeChoice(ThemeChoice::Dark);
+        shoot("design-dark");
+        m_window.setThemeChoice(ThemeChoice::Light);
+
+        m_window.showEntry();
+        focusOn("name");
+        shoot("entry");
+        retype("depth_m", "-4");
+        m_window.session()->save();
+        focusOn("depth_m");
+        shoot("entry-refused");
+        m_window.session()->takeBack();
+        m_window.setThemeChoice(ThemeChoice::Dark);
+        focusOn("name");
+        shoot("entry-dark");
+        m_window.setThemeChoice(ThemeChoice::Light);
+
+        NewFormDialog dialog(*m_window.workspace().connection, m_window.workspace().catalogue,
+                             Appearance(looks().first(), Theme::Light, QApplication::font()), {}, &m_window);
+        dialog.resize(ShotSize);
+        dialog.choose(QStringLiteral("contractor"));
+        dialog.show();
+        QApplication::processEvents();
+        shoot("new-form", &dialog);
+        return m_isGood;
+    }
+
+private:
+    ControlId control(const QString &column) const
+    {
+        for (const Control &each : m_window.document()->form().controls) {
+            if (each.column == column) {
+                return each.id;
+            }
+        }
+        return 0;
+    }
+
+    void selectFields(const QStringList &columns)
+    {
+        QList<ControlId> chosen;
+        for (const QString &column : columns) {
+            chosen.append(control(column));
+        }
+        m_window.board()->select(chosen);
+    }
+
+    void focusOn(const QString &column)
+    {
+        m_window.activateWindow();
+        if (QWidget *box = m_window.entryView()->widgetFor(control(column))) {
+            box->setFocus();
+        }
+    }
+
+    void retype(const QString &column, const QString &words)
+    {
+        if (auto *line = qobject_cast<QLineEdit *>(m_window.entryView()->widgetFor(control(column)))) {
+            line->setText(words);
+            Q_EMIT line->textEdited(words);
+        }
+    }
+
+    void shoot(const QString &name, QWidget *widget = nullptr)
+    {
+        bool isWanted = m_wanted.isEmpty();
+        for (const QString &part : m_wanted) {
+            isWanted = isWanted || name.contains(part);
+        }
+        if (!isWanted) {
+            return;
+        }
+        QApplication::processEvents();
+        QApplication::processEvents();
+        const QString path = QDir(m_folder).filePath(name + QStringLiteral(".png"));
+        const bool isSaved = (widget ? widget : &m_window)->grab().toImage().convertToFormat(QImage::Format_RGB32).save(path);
+        m_isGood = m_isGood && isSaved;
+        QTextStream(stdout) << path << (isSaved ? "\n" : " could not be written\n");
+    }
+
+    QString m_depot;
+    QString m_folder;
+    QStringList m_wanted;
+    MainWindow m_window;
+    bool m_isGood = true;
+};
+
+} // namespace
+
+int main(int argc, char **argv)
+{
+    QApplication application(argc, argv);
+    QApplication::setOrganizationName(QStringLiteral("Nabblet"));
+    QApplication::setApplicationName(QStringLiteral("Nabblet"));
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    const QStringList arguments = QApplication::arguments();
+    if (arguments.size() < 3) {
+        QTextStream(stderr) << "usage: nabblet-shoot PROJECT FOLDER [VIEW…]\n";
+        return 2;
+    }
+    return Shooter(arguments.at(1), arguments.at(2), arguments.mid(3)).run() ? 0 : 1;
+}
