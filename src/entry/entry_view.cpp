@@ -73,8 +73,6 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     : QWidget(parent), m_session(session), m_appearance(appearance)
 {
     setObjectName(QStringLiteral("entry"));
-    // Boxes paint their own ground and edge; a style sheet of the application would have Qt paint over them.
-    setStyleSheet(QStringLiteral("nabblet--BoxLine, #entry QPlainTextEdit { background: transparent; border: none; padding: 0; min-height: 0; }"));
     auto *column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -129,9 +127,8 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
 
 EntryView::~EntryView()
 {
-    // Editors hold widgets' callbacks; the widgets go first.
+    // The widgets call back into their editors, so they go first.
     for (const auto &[id, editor] : m_editors) {
-        editor->widget()->disconnect();
         delete editor->widget();
     }
 }

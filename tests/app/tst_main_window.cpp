@@ -257,7 +257,8 @@ private Q_SLOTS:
 
     void everyTableOfTheDepotDraftsAndEnters()
     {
-        for (const Table &table : samples::opened(m_project + "/fairway.db").readCatalogue()->tables) {
+        const Catalogue catalogue = *samples::opened(m_project + "/fairway.db").readCatalogue();
+        for (const Table &table : catalogue.tables) {
             MainWindow window;
             window.show();
             window.openPath(m_project);
@@ -279,7 +280,7 @@ private Q_SLOTS:
         MainWindow window;
         window.show();
         window.openPath(formPath("buoy"));
-        const auto *tree = window.findChild<QTreeWidget *>();
+        auto *tree = window.findChild<QTreeWidget *>();
         const QTreeWidgetItem *buoy = tree->topLevelItem(0);
         QVERIFY(buoy->isExpanded());
         const QImage before = tree->grab().toImage();

@@ -5,6 +5,7 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QStyleOptionFrame>
 
 namespace nabblet {
 
@@ -21,6 +22,14 @@ BoxLine::BoxLine(QWidget *parent, int signWidth) : QLineEdit(parent), m_signWidt
     const int right = signWidth > 0 ? signWidth : BoxPadding;
     setTextMargins(BoxPadding - QtLineMargin, 0, right - QtLineMargin, 0);
     setMouseTracking(true);
+}
+
+// The box is painted by the picture; Qt must not lay its own ground over it, whatever style the application uses.
+void BoxLine::initStyleOption(QStyleOptionFrame *option) const
+{
+    QLineEdit::initStyleOption(option);
+    option->lineWidth = 0;
+    option->palette.setBrush(QPalette::Base, Qt::transparent);
 }
 
 void BoxLine::paintEvent(QPaintEvent *event)

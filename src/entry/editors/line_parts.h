@@ -25,6 +25,7 @@ Q_SIGNALS:
     void stepRequested(int by); // Up and Down
 
 protected:
+    void initStyleOption(QStyleOptionFrame *option) const override;
     void paintEvent(QPaintEvent *event) override;
     void focusInEvent(QFocusEvent *event) override;
     void focusOutEvent(QFocusEvent *event) override;
