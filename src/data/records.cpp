@@ -502,7 +502,7 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const QString 
         sql += QStringLiteral(" WHERE %1 LIKE ? ESCAPE '\\'").arg(connection.quoted(wordsColumn));
         values.append(u'%' + pattern + u'%');
     }
-    sql += QStringLiteral(" ORDER BY %1 LIMIT %2").arg(connection.quoted(wordsColumn)).arg(most);
+    sql += QStringLiteral(" ORDER BY %1 LIMIT %2").arg(connection.quoted(wordsColumn), QString::number(most));
     Running running(connection, {sql, values});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());

@@ -68,6 +68,7 @@ QToolTip { background: %bar; color: %barText; border: none; padding: 4px 7px; }
 QStatusBar { background: %panel; color: %faint; border-top: 1px solid %line; padding: 0 8px; min-height: 24px; }
 QStatusBar QLabel { color: %faint; padding: 0 8px; }
 QStatusBar::item { border: none; }
+nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height: 0; }
 #panel { background: %panel; border: 1px solid %line; }
 #panelHead { background: transparent; border: none; border-bottom: 1px solid %line; }
 #panelTitle { font-weight: 600; color: %text; }

@@ -37,8 +37,8 @@ const PanelColours &panelColours(Theme theme);
 Theme themeOfPalette(const QPalette &palette);
 
 QPalette panelPalette(Theme theme);
-// Qt style rules for panels, bars and buttons. They name object names and classes of this program only, so that the
-// boxes of forms, which paint themselves, are left alone.
+// Qt style rules for panels, bars and buttons. They name object names of this program, so that the boxes of forms, which
+// paint themselves, are left alone; those are told to lay no ground over their picture.
 QString panelStyle(Theme theme);
 
 // The desktop's font; where no desktop names one, a readable typeface if it is installed.

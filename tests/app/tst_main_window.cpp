@@ -302,6 +302,29 @@ private Q_SLOTS:
         QVERIFY(window.close());
     }
 
+    // With the program's style sheet in force, Qt lays nothing over the picture of a box that has the keyboard.
+    void aBoxWithTheKeyboardKeepsItsEdge()
+    {
+        MainWindow window;
+        window.setThemeChoice(ThemeChoice::Light);
+        window.show();
+        window.openPath(formPath("buoy"));
+        window.setThemeChoice(ThemeChoice::Dark);
+        window.setThemeChoice(ThemeChoice::Light);
+        window.showEntry();
+        window.activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(&window));
+        const QColor accent = QColor::fromRgb(colour(looks().first(), Theme::Light, Ink::Accent));
+        for (const char *column : {"name", "fairway_id", "depth_m", "laid_on", "chart_page", "remarks"}) {
+            QWidget *box = window.entryView()->widgetFor(boundTo(window.document()->form(), column));
+            box->setFocus();
+            QTRY_VERIFY(box->hasFocus());
+            const QImage image = box->grab().toImage();
+            QCOMPARE(image.pixelColor(0, image.height() / 2), accent);
+            QCOMPARE(image.pixelColor(image.width() / 2, image.height() - 1), accent);
+        }
+    }
+
     void looksFollowTheTheme()
     {
         MainWindow window;

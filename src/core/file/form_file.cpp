@@ -182,8 +182,7 @@ void readControls(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
         if (ids.contains(control.name)) {
             mistakes.report(pointer + QStringLiteral("/name"),
                             Texts::tr("a name of its own was expected, and “%1” is the name of /controls/%2 too")
-                                .arg(control.name)
-                                .arg(ids.value(control.name) - 1));
+                                .arg(control.name, QString::number(ids.value(control.name) - 1)));
         }
         ids.insert(control.name, control.id);
         if (!captionFor.isEmpty()) {

@@ -144,7 +144,7 @@ QString NamePool::take(const QString &wanted)
         int &number = m_nextNumber[wanted];
         number = std::max(number, 2);
         do {
-            name = QStringLiteral("%1_%2").arg(wanted).arg(number++);
+            name = wanted + u'_' + QString::number(number++);
         } while (m_taken.contains(name));
     }
     m_taken.insert(name);
