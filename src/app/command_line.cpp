@@ -45,6 +45,19 @@ int misunderstood(const QString &sentence, const QString &command)
     return ExitUsage;
 }
 
+// Ends the program once the widget that it watches is painted.
+class QuitWhenPainted : public QObject
+{
+protected:
+    bool eventFilter(QObject *, QEvent *event) override
+    {
+        if (event->type() == QEvent::Paint) {
+            QTimer::singleShot(0, qApp, &QCoreApplication::quit);
+        }
+        return false;
+    }
+};
+
 // Parses a subcommand's own arguments; an exit code when the call is answered already.
 std::optional<int> parse(QCommandLineParser &parser, const QString &command, const QStringList &arguments, int least, int most)
 {
@@ -269,14 +282,16 @@ int openWindow(QApplication &application, const QStringList &arguments)
         return ExitDone;
     }
     MainWindow window;
+    QuitWhenPainted quit;
+    if (parser.isSet(startup)) {
+        window.openPath(parser.positionalArguments().value(0));
+        (window.board() ? static_cast<QWidget *>(window.board()->viewport()) : &window)->installEventFilter(&quit);
+        window.show();
+        return application.exec();
+    }
     window.show();
     if (!parser.positionalArguments().isEmpty()) {
         const QString path = parser.positionalArguments().first();
-        if (parser.isSet(startup)) {
-            window.openPath(path);
-            window.grab();
-            return ExitDone;
-        }
         // After the first painting, so that a sheet or a complaint appears over the window.
         QTimer::singleShot(0, &window, [&window, path] { window.openPath(path); });
     }

@@ -830,7 +830,9 @@ void Board::paintRuler(QPainter &painter, const Form &form)
         const bool isMajor = (x / pitch) % 10 == 0;
         painter.setPen(colours.faintText);
         painter.drawLine(at, RulerHeight - (isMajor ? 7 : 4), at, RulerHeight - 2);
-        if (isMajor) {
+        const bool isUnderKnob = std::any_of(form.rails.begin(), form.rails.end(), [&](const Rail &rail) { return rail.position > x - KnobRadius && rail.position < x + 30; }) ||
+                                 std::abs(form.width - x) < 30;
+        if (isMajor && !isUnderKnob) {
             painter.drawText(QRect(at + 3, 2, 60, RulerHeight - 10), Qt::AlignLeft | Qt::AlignVCenter, QString::number(x));
         }
     }

@@ -97,6 +97,23 @@ private Q_SLOTS:
         QCOMPARE(stored->rails.size(), 2);
     }
 
+    // Every form that the program writes keeps to the published schema.
+    void draftsKeepToTheSchema()
+    {
+        QStringList files;
+        const Catalogue catalogue = *samples::opened(m_database).readCatalogue();
+        for (const Table &table : catalogue.tables) {
+            const QString path = m_folder.filePath("schema/" + table.name + ".nabform");
+            QCOMPARE(run({"draft", m_database, table.name, "-o", path}).code, 0);
+            files.append(path);
+        }
+        QProcess check;
+        check.setProcessChannelMode(QProcess::MergedChannels);
+        check.start("/usr/bin/python3", QStringList{NABBLET_ROOT "/tests/support/check_schema.py", NABBLET_ROOT "/docs/nabform.schema.json"} + files);
+        QVERIFY(check.waitForFinished(60000));
+        QVERIFY2(check.exitCode() == 0 && files.size() == 13, check.readAll().constData());
+    }
+
     void whatIsNotThereIsSaid()
     {
         Ran ran = run({"draft", m_database, "lighthouse"});

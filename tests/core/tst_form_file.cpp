@@ -71,7 +71,6 @@ private Q_SLOTS:
         text.replace("\"marks\": \"dots\"", "\"marks\": \"dots\", \"minor\": 2");
         text.replace("\"table\": \"sample\"", "\"table\": \"sample\", \"alias\": \"s\"");
         text.replace("\"auto\": true", "\"auto\": true, \"colour\": \"#f80\"");
-        text.replace("{\"left\": \"captions\"}", "{\"left\": \"captions\", \"top\": \"captions\"}");
         text.replace("\"height\": 56", "\"height\": 56, \"sticky\": true");
         text.replace("\"kind\": \"text-box\"", "\"kind\": \"text-box\",\n      \"shadow\": 2.5");
         const Result<Form> form = readForm(text);
@@ -100,10 +99,10 @@ private Q_SLOTS:
         QTest::newRow("place too short") << with("[120, 16, 160, 24]", "[120, 16]") << "at /controls/0/place: four whole numbers";
         QTest::newRow("place with fraction") << with("[120, 16, 160, 24]", "[120, 16.5, 160, 24]") << "at /controls/0/place";
         QTest::newRow("place far away") << with("[120, 16, 160, 24]", "[2000000000, 16, 160, 24]") << "at /controls/0/place";
-        QTest::newRow("no such rail") << with("{\"left\": \"captions\"}", "{\"left\": \"nowhere\"}") << "at /controls/0/rides/left: the name of a rail was expected, and none is called “nowhere”";
+        QTest::newRow("no such rail") << with("\"leftRides\": \"captions\"", "\"leftRides\": \"nowhere\"") << "at /controls/0/leftRides: the name of a rail was expected, and none is called “nowhere”";
         QTest::newRow("same name twice") << with("\"text_1\"", "\"text_0\"") << "at /controls/2/name";
         QTest::newRow("caption for nothing") << with("\"captionFor\": \"text_0\"", "\"captionFor\": \"gone\"") << "at /controls/1/captionFor";
-        QTest::newRow("band that is not there") << with("\"band\": \"body\",\n      \"place\"", "\"band\": \"footer\",\n      \"place\"")
+        QTest::newRow("band that is not there") << with("\"place\"", "\"band\": \"footer\",\n      \"place\"")
                                                 << "at /controls/0/band: one of the form's bands was expected";
         QTest::newRow("bands in disorder") << with("{\"band\": \"header\", \"height\": 56}", "{\"band\": \"footer\", \"height\": 56}") << "at /bands/1";
         QTest::newRow("marks") << with("\"dots\"", "\"stars\"") << "at /grid/marks: one of dots, lines, none was expected";

@@ -145,7 +145,7 @@ private Q_SLOTS:
         Control pinned = form.controls.at(0);
         pinned.id = 104;
         pinned.name = "pinned";
-        pinned.rides = {FixedRail::None, FixedRail::FormRight, FixedRail::None, {}};
+        pinned.rides = {FixedRail::None, FixedRail::FormRight, FixedRail::None};
         form.controls.append(pinned);
         const Form wide = stretchedTo(form, form.width + 200, 0);
         QCOMPARE(wide.width, form.width + 200);

@@ -44,6 +44,7 @@ inline Form columnOfFields(int fields)
         Control box;
         box.id = 2 * i + 1;
         box.kind = QStringLiteral("text-box");
+        box.role = QStringLiteral("field");
         box.name = QStringLiteral("text_%1").arg(i);
         box.column = QStringLiteral("column_%1").arg(i);
         box.place = QRect(120, 16 + i * 32, 160, 24);
@@ -52,6 +53,7 @@ inline Form columnOfFields(int fields)
         Control caption;
         caption.id = 2 * i + 2;
         caption.kind = QStringLiteral("caption");
+        caption.role = QStringLiteral("caption");
         caption.name = QStringLiteral("caption_%1").arg(i);
         caption.text = QStringLiteral("Column %1").arg(i);
         caption.captionFor = box.id;
@@ -100,6 +102,7 @@ inline Form anyForm(QRandomGenerator &random, int controls)
         control.place = QRect(random.bounded(800), random.bounded(800), 1 + random.bounded(300), 1 + random.bounded(90));
         control.rides.left = random.bounded(3) == 0 ? FixedRail::FirstFree + random.bounded(3) : FixedRail::None;
         control.rides.right = random.bounded(4) == 0 ? FixedRail::FormRight : FixedRail::None;
+        control.role = random.bounded(4) == 0 ? QStringLiteral("note") : control.kind == QLatin1String("caption") ? QStringLiteral("caption") : QStringLiteral("field");
         control.column = word();
         control.text = word();
         control.captionFor = control.kind == QLatin1String("caption") && i > 0 ? 1 + random.bounded(i) : 0;

@@ -9,6 +9,7 @@
 
 #include <QJsonArray>
 #include <QJsonObject>
+#include <QSet>
 
 #include <algorithm>
 
@@ -51,6 +52,7 @@ struct Piece
 {
     Control field;
     QString caption;
+    int captionWidth = 0;
     QSize size;
 };
 
@@ -58,6 +60,7 @@ QList<Piece> piecesOf(const Catalogue &catalogue, const Table &table, const Text
 {
     QList<Piece> pieces;
     QList<Piece> wide;
+    const int character = usualCharacter(measure);
     for (const Column &column : table.columns) {
         if (column.numbersItself) {
             continue;
@@ -65,8 +68,9 @@ QList<Piece> piecesOf(const Catalogue &catalogue, const Table &table, const Text
         Piece piece;
         piece.field = draftField(catalogue, table, column);
         piece.caption = captionFromColumn(column.name, table.name);
+        piece.captionWidth = measure.width(piece.caption, TextRole::Caption) + 1;
         const Kind &kind = kindNamed(piece.field.kind);
-        piece.size = QSize(draftWidth(catalogue, table, column, piece.field, measure), kind.usualSize.height());
+        piece.size = QSize(draftWidth(catalogue, column, piece.field, measure, character), kind.usualSize.height());
         (isWide(piece.field) ? wide : pieces).append(piece);
     }
     // Pictures before long text: the long text then closes the form at its full width.
@@ -94,7 +98,7 @@ public:
     }
 
     // A field with its caption, the caption ending on the rail, the box starting on it.
-    void placeField(const Piece &piece, const Rail &rail, int y, int width, bool stretches, const TextMeasure &measure)
+    void placeField(const Piece &piece, const Rail &rail, int y, int width, bool stretches)
     {
         Control field = piece.field;
         field.rides.left = rail.id;
@@ -109,8 +113,7 @@ public:
         caption.text = piece.caption;
         caption.captionFor = id;
         caption.rides.right = rail.id;
-        const int wide = captionWidth(caption, measure);
-        place(caption, QRect(rail.position - CaptionGap - wide, y, wide, LineHeight));
+        place(caption, QRect(rail.position - CaptionGap - piece.captionWidth, y, piece.captionWidth, LineHeight));
     }
 
 private:
@@ -120,11 +123,11 @@ private:
     ControlId m_lastId = 0;
 };
 
-int longestCaption(const QList<Piece> &pieces, const TextMeasure &measure)
+int longestCaption(const QList<Piece> &pieces)
 {
     int longest = 0;
     for (const Piece &piece : pieces) {
-        longest = std::max(longest, measure.width(piece.caption, TextRole::Caption) + 1);
+        longest = std::max(longest, piece.captionWidth);
     }
     return longest;
 }
@@ -184,12 +187,15 @@ Control draftField(const Catalogue &catalogue, const Table &table, const Column 
     return field;
 }
 
-int draftWidth(const Catalogue &catalogue, const Table &table, const Column &column, const Control &field,
-               const TextMeasure &measure)
+int usualCharacter(const TextMeasure &measure)
+{
+    return std::max(1, measure.width(QStringLiteral("nnnnnnnnnn"), TextRole::Field) / 10);
+}
+
+int draftWidth(const Catalogue &catalogue, const Column &column, const Control &field, const TextMeasure &measure, int character)
 {
     constexpr int Grid = 8;
     const Kind &kind = kindNamed(field.kind);
-    const int character = std::max(1, measure.width(QStringLiteral("nnnnnnnnnn"), TextRole::Field) / 10);
     int width = kind.usualSize.width();
     if (kind.editor == Editor::Choice) {
         int words = 0;
@@ -212,7 +218,6 @@ int draftWidth(const Catalogue &catalogue, const Table &table, const Column &col
     } else if (kind.editor == Editor::Tick || kind.editor == Editor::Image) {
         return onGridAtOrAfter(width, Grid);
     }
-    Q_UNUSED(table);
     return std::clamp(onGridAtOrAfter(width, Grid), LeastBox, MostBox);
 }
 
@@ -258,7 +263,7 @@ Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMea
         rail.name = i == 0 ? QStringLiteral("captions") : QStringLiteral("captions %1").arg(i + 1);
         rail.isAutomatic = true;
         rail.captionsFrom = x;
-        rail.position = onGridAtOrAfter(x + longestCaption(ending, measure) + CaptionGap, pitch);
+        rail.position = onGridAtOrAfter(x + longestCaption(ending) + CaptionGap, pitch);
         form.rails.append(rail);
         x = rail.position + widestBox(boxes.at(i)) + ColumnGap;
     }
@@ -278,7 +283,7 @@ Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMea
     for (qsizetype i = 0; i < boxes.size(); ++i) {
         int y = Margin;
         for (const Piece &piece : boxes.at(i)) {
-            placer.placeField(piece, form.rails.at(i), y, piece.size.width(), false, measure);
+            placer.placeField(piece, form.rails.at(i), y, piece.size.width(), false);
             y += piece.size.height() + RowGap;
         }
         lowest = std::max(lowest, y);
@@ -287,15 +292,19 @@ Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMea
         const bool stretches = kindNamed(piece.field.kind).editor == Editor::LongText;
         const Rail &rail = form.rails.first();
         const int width = stretches ? form.width - Margin - rail.position : piece.size.width();
-        placer.placeField(piece, rail, lowest, width, stretches, measure);
+        placer.placeField(piece, rail, lowest, width, stretches);
         lowest += piece.size.height() + RowGap;
     }
 
     form.bands = {Band{BandRole::Header, HeaderHeight, {}},
                   Band{BandRole::Body, onGridAtOrAfter(lowest - RowGap + Margin, pitch), {}}};
+    QSet<QString> bound;
     for (const Control &control : form.controls) {
-        if (const Column *column = findColumn(table, control.column)) {
-            form.boundColumns.append(rememberColumn(table, *column));
+        bound.insert(control.column);
+    }
+    for (const Column &column : table.columns) {
+        if (bound.contains(column.name)) {
+            form.boundColumns.append(rememberColumn(table, column));
         }
     }
     return form;

@@ -25,8 +25,11 @@ Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMea
 Control draftField(const Catalogue &catalogue, const Table &table, const Column &column);
 
 // The width a draft gives to a box when nothing is known of the stored values: by what the column declares. On the grid.
-int draftWidth(const Catalogue &catalogue, const Table &table, const Column &column, const Control &field,
-               const TextMeasure &measure);
+// character: usualCharacter(measure), measured once for all.
+int draftWidth(const Catalogue &catalogue, const Column &column, const Control &field, const TextMeasure &measure, int character);
+
+// The width of a usual character in a box, px.
+int usualCharacter(const TextMeasure &measure);
 
 // What the form remembers of a column it is bound to.
 BoundColumn rememberColumn(const Table &table, const Column &column);

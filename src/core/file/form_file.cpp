@@ -66,38 +66,49 @@ QString railName(const Form &form, RailId id)
     return rail ? rail->name : QString();
 }
 
+// The look role of a control that names none.
+QString usualRole(const QString &kind)
+{
+    return kind == QLatin1String("caption") ? QStringLiteral("caption") : QStringLiteral("field");
+}
+
 void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QString> &names, const Control &control)
 {
     json.beginObject();
-    json.value(key("kind"), control.kind);
-    json.value(key("name"), control.name);
-    json.value(key("band"), bandNames().at(static_cast<int>(control.band)));
-    json.value(key("place"), QJsonArray{control.place.x(), control.place.y(), control.place.width(), control.place.height()});
-    if (control.rides != Rides()) {
-        json.beginObject(key("rides"), JsonText::Layout::OneLine);
-        for (const auto &[edge, rail] : {std::pair{"left", control.rides.left}, std::pair{"right", control.rides.right},
-                                         std::pair{"bottom", control.rides.bottom}}) {
-            if (rail != FixedRail::None) {
-                json.value(key(edge), railName(form, rail));
-            }
-        }
-        json.members(control.rides.unknown);
-        json.endObject();
+    json.value("kind", control.kind);
+    json.continueLine();
+    json.value("name", control.name);
+    if (control.band != BandRole::Body) {
+        json.value("band", bandNames().at(static_cast<int>(control.band)));
     }
+    json.endLine();
+    json.beginList("place", JsonText::Layout::OneLine);
+    for (const int figure : {control.place.x(), control.place.y(), control.place.width(), control.place.height()}) {
+        json.item(figure);
+    }
+    json.endList();
+    json.continueLine();
+    for (const auto &[edge, rail] : {std::pair{"leftRides", control.rides.left}, std::pair{"rightRides", control.rides.right},
+                                     std::pair{"bottomRides", control.rides.bottom}}) {
+        if (rail != FixedRail::None) {
+            json.value(edge, railName(form, rail));
+        }
+    }
+    json.endLine();
     if (!control.column.isEmpty()) {
-        json.value(key("column"), control.column);
+        json.value("column", control.column);
     }
     if (!control.text.isEmpty()) {
-        json.value(key("text"), control.text);
+        json.value("text", control.text);
     }
     if (control.captionFor != 0) {
-        json.value(key("captionFor"), names.value(control.captionFor));
+        json.value("captionFor", names.value(control.captionFor));
     }
-    if (!control.role.isEmpty()) {
-        json.value(key("role"), control.role);
+    if (control.role != usualRole(control.kind)) {
+        json.value("role", control.role);
     }
     if (!control.settings.isEmpty()) {
-        json.value(key("settings"), control.settings);
+        json.value("settings", QJsonValue(control.settings));
     }
     json.members(control.unknown);
     json.endObject();
@@ -134,7 +145,7 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     if (control.name.isEmpty()) {
         mistakes.report(reader.pointerTo(key("name")), Texts::tr("a name was expected"));
     }
-    control.band = static_cast<BandRole>(reader.oneOf("band", bandNames()));
+    control.band = static_cast<BandRole>(reader.oneOf("band", bandNames(), static_cast<int>(BandRole::Body)));
     if (!findBand(form, control.band)) {
         mistakes.report(reader.pointerTo(key("band")), Texts::tr("one of the form's bands was expected"));
     }
@@ -149,17 +160,13 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
         mistakes.report(reader.pointerTo(key("place")), Texts::tr("four whole numbers were expected: x, y, width, height"));
     }
     control.place = QRect(place.at(0).toInt(), place.at(1).toInt(), place.at(2).toInt(), place.at(3).toInt());
-    if (reader.has("rides")) {
-        JsonReader rides(reader.object("rides"), reader.pointerTo(key("rides")), &mistakes);
-        control.rides.left = railNamed(form, rides, "left", mistakes);
-        control.rides.right = railNamed(form, rides, "right", mistakes);
-        control.rides.bottom = railNamed(form, rides, "bottom", mistakes);
-        control.rides.unknown = rides.unknownKeys();
-    }
+    control.rides.left = railNamed(form, reader, "leftRides", mistakes);
+    control.rides.right = railNamed(form, reader, "rightRides", mistakes);
+    control.rides.bottom = railNamed(form, reader, "bottomRides", mistakes);
     control.column = reader.text("column", QString());
     control.text = reader.text("text", QString());
     captionFor = reader.text("captionFor", QString());
-    control.role = reader.text("role", QString());
+    control.role = reader.text("role", usualRole(control.kind));
     control.settings = reader.object("settings");
     control.unknown = reader.unknownKeys();
     return control;
@@ -274,76 +281,76 @@ QByteArray writeForm(const Form &form)
     constexpr auto OneLine = JsonText::Layout::OneLine;
     JsonText json;
     json.beginObject();
-    json.value(key("nabform"), std::max(FormFileVersion, form.fileVersion));
-    json.value(key("name"), form.name);
-    json.value(key("title"), form.title);
+    json.value("nabform", std::max(FormFileVersion, form.fileVersion));
+    json.value("name", form.name);
+    json.value("title", form.title);
     if (!form.rowSource.isEmpty()) {
-        json.beginObject(key("rowSource"), OneLine);
-        json.value(key("table"), form.rowSource);
+        json.beginObject("rowSource", OneLine);
+        json.value("table", form.rowSource);
         json.members(form.unknownInside.value(key("rowSource")).toObject());
         json.endObject();
     }
-    json.beginObject(key("people"), OneLine);
-    json.value(key("see"), form.permissions.see);
-    json.value(key("add"), form.permissions.add);
-    json.value(key("change"), form.permissions.change);
-    json.value(key("delete"), form.permissions.remove);
+    json.beginObject("people", OneLine);
+    json.value("see", form.permissions.see);
+    json.value("add", form.permissions.add);
+    json.value("change", form.permissions.change);
+    json.value("delete", form.permissions.remove);
     json.members(form.unknownInside.value(key("people")).toObject());
     json.endObject();
-    json.value(key("look"), form.look);
-    json.beginObject(key("grid"), OneLine);
-    json.value(key("pitch"), form.grid.pitch);
-    json.value(key("marks"), marksNames().at(static_cast<int>(form.grid.marks)));
+    json.value("look", form.look);
+    json.beginObject("grid", OneLine);
+    json.value("pitch", form.grid.pitch);
+    json.value("marks", marksNames().at(static_cast<int>(form.grid.marks)));
     json.members(form.unknownInside.value(key("grid")).toObject());
     json.endObject();
-    json.value(key("width"), form.width);
-    json.value(key("tabOrder"), tabOrderNames().at(static_cast<int>(form.tabOrder)));
+    json.value("width", form.width);
+    json.value("tabOrder", tabOrderNames().at(static_cast<int>(form.tabOrder)));
 
-    json.beginList(key("bands"));
+    json.beginList("bands");
     for (const Band &band : form.bands) {
-        json.beginObject({}, OneLine);
-        json.value(key("band"), bandNames().at(static_cast<int>(band.role)));
-        json.value(key("height"), band.height);
+        json.beginObject(nullptr, OneLine);
+        json.value("band", bandNames().at(static_cast<int>(band.role)));
+        json.value("height", band.height);
         json.members(band.unknown);
         json.endObject();
     }
     json.endList();
 
-    json.beginList(key("rails"));
+    json.beginList("rails");
     for (const Rail &rail : form.rails) {
-        json.beginObject({}, OneLine);
-        json.value(key("name"), rail.name);
-        json.value(key("at"), rail.position);
-        json.value(key("hold"), holdNames().at(static_cast<int>(rail.hold)));
+        json.beginObject(nullptr, OneLine);
+        json.value("name", rail.name);
+        json.value("at", rail.position);
+        json.value("hold", holdNames().at(static_cast<int>(rail.hold)));
         if (rail.isAutomatic) {
-            json.value(key("auto"), true);
-            json.value(key("captionsFrom"), rail.captionsFrom);
+            json.value("auto", true);
+            json.value("captionsFrom", rail.captionsFrom);
         }
         json.members(rail.unknown);
         json.endObject();
     }
     json.endList();
 
-    json.beginList(key("columns"));
+    json.beginList("columns");
     for (const BoundColumn &column : form.boundColumns) {
-        json.beginObject({}, OneLine);
-        json.value(key("column"), column.column);
-        json.value(key("type"), column.declaredType);
+        json.beginObject(nullptr, OneLine);
+        json.value("column", column.column);
+        json.value("type", column.declaredType);
         if (column.length) {
-            json.value(key("length"), *column.length);
+            json.value("length", *column.length);
         }
         if (column.isRequired) {
-            json.value(key("required"), true);
+            json.value("required", true);
         }
         if (!column.linksTo.isEmpty()) {
-            json.value(key("linksTo"), column.linksTo);
+            json.value("linksTo", column.linksTo);
         }
         json.members(column.unknown);
         json.endObject();
     }
     json.endList();
 
-    json.beginList(key("controls"));
+    json.beginList("controls");
     for (const Control &control : form.controls) {
         writeControl(json, form, names, control);
     }

@@ -5,6 +5,7 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 
+#include <algorithm>
 #include <cmath>
 
 namespace nabblet {
@@ -35,37 +36,43 @@ QString JsonReader::pointerTo(const QString &key) const
     return m_pointer + u'/' + escaped;
 }
 
-QJsonValue JsonReader::take(const char *key, bool isRequired, const QString &expected)
+// Looks a key up and reports it when it is required and not there. describe() gives what was expected, in words.
+template <typename Describe> QJsonValue JsonReader::take(const char *key, bool isRequired, Describe describe)
 {
-    const QString name = QString::fromLatin1(key);
-    m_asked.insert(name);
-    const QJsonValue value = m_object.value(name);
+    m_asked.append(QLatin1String(key));
+    const QJsonValue value = m_object.value(QLatin1String(key));
+    m_found += value.isUndefined() ? 0 : 1;
     if (value.isUndefined() && isRequired) {
-        m_mistakes->report(pointerTo(name), Texts::tr("%1 was expected, but there is nothing").arg(expected));
+        m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("%1 was expected, but there is nothing").arg(describe()));
     }
     return value;
 }
 
+template <typename Describe> void JsonReader::expected(const char *key, Describe describe)
+{
+    m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("%1 was expected").arg(describe()));
+}
+
 QString JsonReader::text(const char *key, std::optional<QString> fallback)
 {
-    const QString expected = Texts::tr("a text");
-    const QJsonValue value = take(key, !fallback, expected);
+    const auto describe = [] { return Texts::tr("a text"); };
+    const QJsonValue value = take(key, !fallback, describe);
     if (!value.isUndefined() && !value.isString()) {
-        m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("%1 was expected").arg(expected));
+        expected(key, describe);
     }
     return value.isString() ? value.toString() : fallback.value_or(QString());
 }
 
 int JsonReader::number(const char *key, int least, int most, std::optional<int> fallback)
 {
-    const QString expected = Texts::tr("a whole number from %1 to %2").arg(least).arg(most);
-    const QJsonValue value = take(key, !fallback, expected);
+    const auto describe = [&] { return Texts::tr("a whole number from %1 to %2").arg(least).arg(most); };
+    const QJsonValue value = take(key, !fallback, describe);
     if (value.isUndefined()) {
         return fallback.value_or(least);
     }
     const double number = value.toDouble(std::nan(""));
     if (!value.isDouble() || number != std::floor(number) || number < least || number > most) {
-        m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("%1 was expected").arg(expected));
+        expected(key, describe);
         return fallback.value_or(least);
     }
     return static_cast<int>(number);
@@ -73,43 +80,44 @@ int JsonReader::number(const char *key, int least, int most, std::optional<int> 
 
 bool JsonReader::flag(const char *key, bool fallback)
 {
-    const QJsonValue value = take(key, false, {});
+    const auto describe = [] { return Texts::tr("true or false"); };
+    const QJsonValue value = take(key, false, describe);
     if (!value.isUndefined() && !value.isBool()) {
-        m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("true or false was expected"));
+        expected(key, describe);
     }
     return value.toBool(fallback);
 }
 
 QJsonObject JsonReader::object(const char *key, bool isRequired)
 {
-    const QString expected = Texts::tr("an object");
-    const QJsonValue value = take(key, isRequired, expected);
+    const auto describe = [] { return Texts::tr("an object"); };
+    const QJsonValue value = take(key, isRequired, describe);
     if (!value.isUndefined() && !value.isObject()) {
-        m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("%1 was expected").arg(expected));
+        expected(key, describe);
     }
     return value.toObject();
 }
 
 QJsonArray JsonReader::list(const char *key, bool isRequired)
 {
-    const QString expected = Texts::tr("a list");
-    const QJsonValue value = take(key, isRequired, expected);
+    const auto describe = [] { return Texts::tr("a list"); };
+    const QJsonValue value = take(key, isRequired, describe);
     if (!value.isUndefined() && !value.isArray()) {
-        m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("%1 was expected").arg(expected));
+        expected(key, describe);
     }
     return value.toArray();
 }
 
 int JsonReader::oneOf(const char *key, const QStringList &words, std::optional<int> fallback)
 {
-    const QString expected = Texts::tr("one of %1").arg(words.join(QLatin1String(", ")));
-    const QJsonValue value = take(key, !fallback, expected);
+    const auto describe = [&] { return Texts::tr("one of %1").arg(words.join(QLatin1String(", "))); };
+    const QJsonValue value = take(key, !fallback, describe);
     if (value.isUndefined()) {
         return fallback.value_or(0);
     }
     const qsizetype index = words.indexOf(value.toString());
     if (!value.isString() || index < 0) {
-        m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("%1 was expected").arg(expected));
+        expected(key, describe);
         return fallback.value_or(0);
     }
     return static_cast<int>(index);
@@ -118,9 +126,13 @@ int JsonReader::oneOf(const char *key, const QStringList &words, std::optional<i
 QJsonObject JsonReader::unknownKeys() const
 {
     QJsonObject unknown;
+    if (m_found == m_object.size()) {
+        return unknown;
+    }
     for (auto it = m_object.begin(); it != m_object.end(); ++it) {
-        if (!m_asked.contains(it.key())) {
-            unknown.insert(it.key(), it.value());
+        const QString key = it.key();
+        if (std::none_of(m_asked.begin(), m_asked.end(), [&](QLatin1String asked) { return asked == key; })) {
+            unknown.insert(key, it.value());
         }
     }
     return unknown;

@@ -4,7 +4,7 @@
 #include "core/result.h"
 
 #include <QJsonObject>
-#include <QSet>
+#include <QVarLengthArray>
 #include <QString>
 
 #include <optional>
@@ -49,9 +49,11 @@ private:
     QJsonObject m_object;
     QString m_pointer;
     JsonMistakes *m_mistakes;
-    QSet<QString> m_asked;
+    QVarLengthArray<QLatin1String, 16> m_asked;
+    qsizetype m_found = 0; // keys asked for that are there
 
-    QJsonValue take(const char *key, bool isRequired, const QString &expected);
+    template <typename Describe> QJsonValue take(const char *key, bool isRequired, Describe describe);
+    template <typename Describe> void expected(const char *key, Describe describe);
 };
 
 // Parses a whole file to its top object. The error says in which line a JSON text breaks off.

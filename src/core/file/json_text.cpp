@@ -2,163 +2,210 @@
 
 #include <QJsonArray>
 #include <QJsonObject>
+#include <QLocale>
+
+#include <algorithm>
+#include <limits>
 
 namespace nabblet {
 
 namespace {
 
-void appendQuoted(QString &text, const QString &value)
+bool isPlain(QChar c)
 {
-    text += u'"';
-    for (const QChar c : value) {
-        switch (c.unicode()) {
-        case u'"':
-            text += QLatin1String("\\\"");
-            break;
-        case u'\\':
-            text += QLatin1String("\\\\");
-            break;
-        case u'\n':
-            text += QLatin1String("\\n");
-            break;
-        case u'\t':
-            text += QLatin1String("\\t");
-            break;
-        case u'\r':
-            text += QLatin1String("\\r");
-            break;
-        default:
-            if (c.unicode() < 0x20 || c.isSurrogate()) {
-                // Surrogates are escaped one by one, so that half a pair, which UTF-8 cannot hold, survives too.
-                text += QStringLiteral("\\u%1").arg(static_cast<int>(c.unicode()), 4, 16, QLatin1Char('0'));
-            } else {
-                text += c;
-            }
-        }
-    }
-    text += u'"';
+    return c.unicode() >= 0x20 && c.unicode() < 0x7F && c != u'"' && c != u'\\';
 }
 
-void appendValue(QString &text, const QJsonValue &value)
+void appendEscaped(QByteArray &text, QChar c)
+{
+    switch (c.unicode()) {
+    case u'"':
+        text += "\\\"";
+        break;
+    case u'\\':
+        text += "\\\\";
+        break;
+    case u'\n':
+        text += "\\n";
+        break;
+    case u'\t':
+        text += "\\t";
+        break;
+    case u'\r':
+        text += "\\r";
+        break;
+    default:
+        if (c.unicode() < 0x20 || c.isSurrogate()) {
+            // Surrogates are escaped one by one, so that half a pair, which UTF-8 cannot hold, survives too.
+            text += "\\u" + QByteArray::number(c.unicode(), 16).rightJustified(4, '0');
+        } else {
+            text += QStringView(&c, 1).toUtf8();
+        }
+    }
+}
+
+void appendQuoted(QByteArray &text, const QString &value)
+{
+    text += '"';
+    if (std::all_of(value.begin(), value.end(), isPlain)) {
+        text += value.toLatin1();
+    } else {
+        for (const QChar c : value) {
+            appendEscaped(text, c);
+        }
+    }
+    text += '"';
+}
+
+void appendValue(QByteArray &text, const QJsonValue &value)
 {
     switch (value.type()) {
     case QJsonValue::Bool:
-        text += QLatin1String(value.toBool() ? "true" : "false");
+        text += value.toBool() ? "true" : "false";
         break;
     case QJsonValue::Double: {
         const qint64 whole = value.toInteger(std::numeric_limits<qint64>::min());
-        text += whole != std::numeric_limits<qint64>::min()
-                    ? QString::number(whole)
-                    : QString::number(value.toDouble(), 'g', QLocale::FloatingPointShortest);
+        text += whole != std::numeric_limits<qint64>::min() ? QByteArray::number(whole)
+                                                            : QByteArray::number(value.toDouble(), 'g', QLocale::FloatingPointShortest);
         break;
     }
     case QJsonValue::String:
         appendQuoted(text, value.toString());
         break;
     case QJsonValue::Array: {
-        text += u'[';
-        bool isFirst = true;
+        text += '[';
+        const char *separator = "";
         const QJsonArray items = value.toArray();
         for (const QJsonValue &item : items) {
-            text += QLatin1String(isFirst ? "" : ", ");
+            text += separator;
             appendValue(text, item);
-            isFirst = false;
+            separator = ", ";
         }
-        text += u']';
+        text += ']';
         break;
     }
     case QJsonValue::Object: {
-        text += u'{';
-        bool isFirst = true;
+        text += '{';
+        const char *separator = "";
         const QJsonObject object = value.toObject();
         for (auto it = object.begin(); it != object.end(); ++it) {
-            text += QLatin1String(isFirst ? "" : ", ");
+            text += separator;
             appendQuoted(text, it.key());
-            text += QLatin1String(": ");
+            text += ": ";
             appendValue(text, it.value());
-            isFirst = false;
+            separator = ", ";
         }
-        text += u'}';
+        text += '}';
         break;
     }
     default:
-        text += QLatin1String("null");
+        text += "null";
     }
 }
 
 } // namespace
 
-void JsonText::startMember(const QString &key)
+void JsonText::startMember()
 {
-    if (!m_levels.isEmpty()) {
-        Level &level = m_levels.last();
-        if (!level.isEmpty) {
-            m_text += QLatin1String(level.isOneLine ? ", " : ",");
-        }
-        if (!level.isOneLine) {
-            m_text += u'\n' + QString(2 * m_levels.size(), u' ');
-        }
-        level.isEmpty = false;
+    if (m_levels.isEmpty()) {
+        return;
     }
-    if (!key.isEmpty()) {
-        appendQuoted(m_text, key);
-        m_text += QLatin1String(": ");
+    Level &level = m_levels.last();
+    if (!level.isEmpty) {
+        m_text += level.isOneLine || level.continues ? ", " : ",";
+    }
+    if (!level.isOneLine && !level.continues) {
+        m_text += '\n';
+        m_text.append(2 * m_levels.size(), ' ');
+    }
+    level.isEmpty = false;
+}
+
+void JsonText::startMember(const char *key)
+{
+    startMember();
+    if (key) {
+        m_text += '"';
+        m_text += key;
+        m_text += "\": ";
     }
 }
 
-void JsonText::open(const QString &key, QChar bracket, Layout layout)
+void JsonText::open(const char *key, char bracket, Layout layout)
 {
     startMember(key);
     m_text += bracket;
     const bool isInOneLine = !m_levels.isEmpty() && m_levels.last().isOneLine;
-    m_levels.append({layout == Layout::OneLine || isInOneLine, true});
+    m_levels.append({layout == Layout::OneLine || isInOneLine, true, false});
 }
 
-void JsonText::close(QChar bracket)
+void JsonText::close(char bracket)
 {
     const Level level = m_levels.takeLast();
     if (!level.isOneLine && !level.isEmpty) {
-        m_text += u'\n' + QString(2 * m_levels.size(), u' ');
+        m_text += '\n';
+        m_text.append(2 * m_levels.size(), ' ');
     }
     m_text += bracket;
 }
 
-void JsonText::beginObject(const QString &key, Layout layout)
+void JsonText::beginObject(const char *key, Layout layout)
 {
-    open(key, u'{', layout);
+    open(key, '{', layout);
 }
 
 void JsonText::endObject()
 {
-    close(u'}');
+    close('}');
 }
 
-void JsonText::beginList(const QString &key, Layout layout)
+void JsonText::beginList(const char *key, Layout layout)
 {
-    open(key, u'[', layout);
+    open(key, '[', layout);
 }
 
 void JsonText::endList()
 {
-    close(u']');
+    close(']');
 }
 
-void JsonText::value(const QString &key, const QJsonValue &value)
+void JsonText::value(const char *key, const QString &text)
+{
+    startMember(key);
+    appendQuoted(m_text, text);
+}
+
+void JsonText::value(const char *key, int number)
+{
+    startMember(key);
+    m_text += QByteArray::number(number);
+}
+
+void JsonText::value(const char *key, bool flag)
+{
+    startMember(key);
+    m_text += flag ? "true" : "false";
+}
+
+void JsonText::value(const char *key, const QJsonValue &value)
 {
     startMember(key);
     appendValue(m_text, value);
 }
 
-void JsonText::item(const QJsonValue &value)
+void JsonText::item(int number)
 {
-    startMember({});
-    appendValue(m_text, value);
+    startMember();
+    m_text += QByteArray::number(number);
 }
 
 void JsonText::members(const QJsonObject &object)
 {
     for (auto it = object.begin(); it != object.end(); ++it) {
-        value(it.key(), it.value());
+        startMember();
+        appendQuoted(m_text, it.key());
+        m_text += ": ";
+        appendValue(m_text, it.value());
     }
 }
 

@@ -27,16 +27,16 @@ QByteArray writeProject(const Project &project)
 {
     JsonText json;
     json.beginObject();
-    json.value(key("project"), std::max(ProjectFileVersion, project.fileVersion));
-    json.value(key("name"), project.name);
-    json.beginObject(key("connection"), JsonText::Layout::OneLine);
-    json.value(key("kind"), key("sqlite"));
-    json.value(key("file"), project.database);
+    json.value("project", std::max(ProjectFileVersion, project.fileVersion));
+    json.value("name", project.name);
+    json.beginObject("connection", JsonText::Layout::OneLine);
+    json.value("kind", QStringLiteral("sqlite"));
+    json.value("file", project.database);
     json.members(project.unknownConnection);
     json.endObject();
-    json.value(key("namingPattern"), project.namingPattern);
+    json.value("namingPattern", project.namingPattern);
     if (!project.startForm.isEmpty()) {
-        json.value(key("startForm"), project.startForm);
+        json.value("startForm", project.startForm);
     }
     json.members(project.unknown);
     json.endObject();

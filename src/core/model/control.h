@@ -26,7 +26,6 @@ struct Rides
     RailId left = FixedRail::None;
     RailId right = FixedRail::None;
     RailId bottom = FixedRail::None;
-    QJsonObject unknown; // keys of a newer version, kept for saving
 
     bool operator==(const Rides &) const = default;
 };

@@ -1,0 +1,260 @@
+// Measures what the program must reach. Called by bench/run.
+#include "app/workspace.h"
+#include "core/draft/draft.h"
+#include "core/edit/edits.h"
+#include "core/file/form_file.h"
+#include "designer/board.h"
+#include "entry/entry_view.h"
+#include "entry/theme.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QFile>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QKeyEvent>
+#include <QProcess>
+#include <QSqlQuery>
+#include <QTextStream>
+
+#include <algorithm>
+#include <functional>
+
+using namespace nabblet;
+
+namespace {
+
+struct Measured
+{
+    QString work;
+    QString figure;
+    QString bound;
+    bool isWithin = false;
+    QJsonObject figures;
+};
+
+double milliseconds(const std::function<void()> &work)
+{
+    QElapsedTimer timer;
+    timer.start();
+    work();
+    return static_cast<double>(timer.nsecsElapsed()) / 1e6;
+}
+
+double quantile(QList<double> values, double part)
+{
+    std::sort(values.begin(), values.end());
+    const auto index = static_cast<qsizetype>(part * static_cast<double>(values.size() - 1) + 0.5);
+    return values.at(index);
+}
+
+QList<double> repeated(int times, const std::function<void()> &work)
+{
+    QList<double> values;
+    for (int i = 0; i < times; ++i) {
+        values.append(milliseconds(work));
+    }
+    return values;
+}
+
+QString number(double value)
+{
+    return QString::number(value, 'f', value < 10 ? 2 : 1);
+}
+
+// A time that must stay under a number of milliseconds, at a quantile.
+Measured under(const QString &work, const QList<double> &values, double bound, double part, const QString &partName)
+{
+    const double figure = quantile(values, part);
+    return {work, QString("%1 ms (%2)").arg(number(figure), partName), QString("%1 ms").arg(bound), figure < bound,
+            {{"median_ms", quantile(values, 0.5)}, {"p99_ms", quantile(values, 0.99)}, {"max_ms", quantile(values, 1)}, {"runs", values.size()}, {"bound_ms", bound}}};
+}
+
+Form formOf(int controls)
+{
+    Table table;
+    table.name = "wide";
+    static const QStringList Types{"VARCHAR(40)", "INTEGER", "DATE", "BOOLEAN", "DECIMAL(8,2)", "VARCHAR(12)"};
+    for (int i = 0; i < controls / 2; ++i) {
+        const DeclaredType type = readDeclaredType(Types.at(i % Types.size()));
+        Column column;
+        column.name = QString("column_number_%1").arg(i);
+        column.declaredType = Types.at(i % Types.size());
+        column.type = type.type;
+        column.length = type.length;
+        table.columns.append(column);
+    }
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    return draftColumnar({{table}}, table, appearance, {4, "{kind}_{column}"});
+}
+
+Measured start(const QString &folder)
+{
+    const QString depot = QDir(folder).absoluteFilePath("depot");
+    QList<double> own;
+    QList<double> empty;
+    QList<double> ratios;
+    for (int i = 0; i < 11; ++i) {
+        const double theirs = milliseconds([] { QProcess::execute(NABBLET_EMPTY, QStringList()); });
+        const double ours = milliseconds([&] { QProcess::execute(NABBLET_PROGRAM, {"--quit-when-shown", depot}); });
+        if (i > 0) { // the first pair warms the caches
+            empty.append(theirs);
+            own.append(ours);
+            ratios.append(ours / theirs);
+        }
+    }
+    const double ratio = quantile(ratios, 0.5);
+    return {"start to first painted window with the demonstration form",
+            QString("%1 times (%2 ms : %3 ms)").arg(number(ratio), number(quantile(own, 0.5)), number(quantile(empty, 0.5))),
+            "6 times an empty window", ratio <= 6,
+            {{"ratio_median", ratio}, {"own_ms", quantile(own, 0.5)}, {"empty_ms", quantile(empty, 0.5)}, {"runs", ratios.size()}}};
+}
+
+Measured draft()
+{
+    Table table;
+    table.name = "wide";
+    for (int i = 0; i < 300; ++i) {
+        Column column;
+        column.name = QString("column_number_%1").arg(i);
+        column.declaredType = "VARCHAR(40)";
+        column.length = 40;
+        table.columns.append(column);
+    }
+    const Catalogue catalogue{{table}};
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    return under("draft of a table of 300 columns", repeated(100, [&] { (void)draftColumnar(catalogue, table, appearance); }), 20, 0.99, "99th percentile");
+}
+
+QList<Measured> files(const QString &folder)
+{
+    const Form form = formOf(2000);
+    const QString path = QDir(folder).filePath("large.nabform");
+    const QList<double> saving = repeated(40, [&] { (void)saveForm(path, form); });
+    const QList<double> loading = repeated(40, [&] { (void)loadForm(path); });
+    const auto count = QString::number(form.controls.size());
+    return {under("load a form of " + count + " controls", loading, 25, 0.5, "median"), under("save a form of " + count + " controls", saving, 25, 0.5, "median")};
+}
+
+QList<Measured> edits()
+{
+    const Form form = formOf(2000);
+    FormDocument document(form);
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    Board board(&document, nullptr, appearance);
+    board.resize(1280, 800);
+    board.show();
+    QElapsedTimer timer;
+    timer.start();
+    while (timer.elapsed() < 500) {
+        QApplication::processEvents();
+    }
+    QList<double> editing;
+    QList<double> undoing;
+    for (int i = 0; i < 400; ++i) {
+        const ControlId id = form.controls.at(2 * (i % 40) + 1).id;
+        board.select({id});
+        QApplication::processEvents();
+        editing.append(milliseconds([&] {
+            QKeyEvent press(QEvent::KeyPress, i % 2 ? Qt::Key_Up : Qt::Key_Down, Qt::ControlModifier);
+            QApplication::sendEvent(&board, &press);
+            QApplication::processEvents();
+        }));
+    }
+    while (document.steps()->canUndo()) {
+        undoing.append(milliseconds([&] {
+            document.steps()->undo();
+            QApplication::processEvents();
+        }));
+    }
+    const auto count = QString::number(form.controls.size());
+    return {under("one edit on " + count + " controls, redraw included", editing, 16, 0.99, "99th percentile"),
+            under("one undo on " + count + " controls, redraw included", undoing, 16, 0.99, "99th percentile")};
+}
+
+Measured entry(const QString &folder)
+{
+    const QString file = QDir(folder).absoluteFilePath("million.db");
+    Result<Workspace> workspace = openDatabaseFile(file);
+    if (!workspace) {
+        return {"open Entry on a million rows and go to the last", workspace.error().sentence, "-", false, {}};
+    }
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    const Form form = draftColumnar(workspace->catalogue, *findTable(workspace->catalogue, "visit"), appearance);
+    QList<double> own;
+    QList<double> driver;
+    QList<double> over;
+    for (int i = 0; i < 11; ++i) {
+        const double queries = milliseconds([&] {
+            for (const char *direction : {"ASC", "DESC"}) {
+                QSqlQuery query(workspace->connection->database());
+                query.setForwardOnly(true);
+                query.exec(QString("SELECT * FROM visit ORDER BY visit_id %1 LIMIT 1").arg(direction));
+                query.next();
+                for (int column = 0; column < 14; ++column) {
+                    (void)query.value(column);
+                }
+            }
+        });
+        std::unique_ptr<EntrySession> session;
+        std::unique_ptr<EntryView> view;
+        const double opened = milliseconds([&] {
+            session = std::make_unique<EntrySession>(*workspace->connection, workspace->catalogue, form);
+            (void)session->start();
+            view = std::make_unique<EntryView>(session.get(), appearance);
+            view->resize(1200, 700);
+            view->show();
+            QApplication::processEvents();
+            session->goLast();
+            QApplication::processEvents();
+        });
+        if (i > 0) {
+            driver.append(queries);
+            own.append(opened);
+            over.append(opened - 1.5 * queries);
+        }
+        view.reset();
+        session.reset();
+    }
+    const double excess = quantile(over, 0.5);
+    return {"open Entry on a million rows and go to the last",
+            QString("%1 ms; the driver alone %2 ms").arg(number(quantile(own, 0.5)), number(quantile(driver, 0.5))), "1.5 times the driver + 60 ms", excess <= 60,
+            {{"own_ms", quantile(own, 0.5)}, {"driver_ms", quantile(driver, 0.5)}, {"own_max_ms", quantile(own, 1)}, {"runs", own.size()}}};
+}
+
+} // namespace
+
+int main(int argc, char **argv)
+{
+    QApplication application(argc, argv);
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    if (argc < 2) {
+        QTextStream(stderr) << "usage: nabblet-bench FOLDER\n";
+        return 2;
+    }
+    QApplication::setFont(desktopFont());
+    const QString folder = QString::fromLocal8Bit(argv[1]);
+    QList<Measured> all{start(folder), draft()};
+    all += files(folder);
+    all += edits();
+    all.append(entry(folder));
+
+    QTextStream out(stdout);
+    QJsonArray json;
+    out << QString("%1 %2 %3").arg("work", -60).arg("measured", -44).arg("bound") << '\n';
+    for (const Measured &one : all) {
+        out << QString("%1 %2 %3 %4").arg(one.work, -60).arg(one.figure, -44).arg(one.bound, -30).arg(one.isWithin ? "yes" : "NO") << '\n';
+        QJsonObject object = one.figures;
+        object.insert("work", one.work);
+        object.insert("within", one.isWithin);
+        json.append(object);
+    }
+    QFile file(QDir(folder).filePath("result.json"));
+    if (file.open(QIODevice::WriteOnly)) {
+        file.write(QJsonDocument(json).toJson());
+        out << "as JSON: " << file.fileName() << '\n';
+    }
+    return 0;
+}
