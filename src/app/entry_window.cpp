@@ -64,7 +64,7 @@ EntryWindow::~EntryWindow()
 
 Outcome EntryWindow::start()
 {
-    const Outcome started = m_session->start();
+    Outcome started = m_session->start();
     m_view->focusFirst();
     return started;
 }

@@ -378,7 +378,7 @@ void MainWindow::closeDocument()
     m_document.reset();
 }
 
-void MainWindow::takeDocument(Form form, const QString &path, bool isNew)
+void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
 {
     closeDocument();
     *m_appearance = Appearance(lookNamed(form.look), theme(), QApplication::font());

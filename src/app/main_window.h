@@ -65,7 +65,7 @@ private:
     void makePages();
     void openWorkspace(const Workspace &workspace);
     void openForm(const QString &path);
-    void takeDocument(Form form, const QString &path, bool isNew);
+    void takeDocument(const Form &form, const QString &path, bool isNew);
     void closeDocument();
     bool mayLetGo();
     bool saveTo(const QString &path);

@@ -94,7 +94,7 @@ Outcome ensureProject(Workspace &workspace, const QString &formPath)
         project.name = titleFromTable(QFileInfo(workspace.address.file).completeBaseName());
     }
     project.database = folder.relativeFilePath(workspace.address.file);
-    const Outcome saved = saveProject(folder.absolutePath(), project);
+    Outcome saved = saveProject(folder.absolutePath(), project);
     if (saved) {
         workspace.project = project;
         workspace.projectFolder = folder.absolutePath();

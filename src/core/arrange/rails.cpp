@@ -1,6 +1,7 @@
 #include "core/arrange/rails.h"
 
 #include "core/arrange/grid.h"
+#include "core/kinds/kind.h"
 
 #include <QStringList>
 
@@ -211,7 +212,7 @@ Form stretchedTo(const Form &form, int width, int bodyHeight)
 Control withRidesByPlace(const Form &form, const Control &control)
 {
     Control result = control;
-    const bool isFieldCaption = control.captionFor != 0;
+    const bool isFieldCaption = control.captionFor != 0 && !sitsAbove(control);
     const int edge = isFieldCaption ? rightEdge(control.place) + CaptionGap : control.place.x();
     RailId &rides = isFieldCaption ? result.rides.right : result.rides.left;
     rides = FixedRail::None;

@@ -1,37 +1,39 @@
 // Drafts: forms made by the program from the catalogue. Needs no interface and no database.
 #pragma once
 
-#include "core/catalogue/catalogue.h"
-#include "core/model/form.h"
+#include "core/draft/draft_plan.h"
 #include "core/text/text_measure.h"
 
 #include <QString>
 
 namespace nabblet {
 
+// The form that a plan gives, one record at a time. Columns that the database works out are locked; links become lookups
+// that show a name; what belongs together stands together; long text and pictures come last. Every edge of a box stands on
+// the grid. Columnar: captions end on an automatic rail, boxes start on it. Stacked: captions stand above, boxes start on a
+// rail of their column. profile may be nullptr; boxes are then sized by what the columns declare.
+Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &plan, const Profile *profile, const TextMeasure &measure);
+
 struct DraftOptions
 {
-    int columnsOfBoxes = 0;  // 1 to 4; 0 chooses by the number of fields
+    int columnsOfBoxes = 0; // 1 to 4; 0 chooses by the number of fields
     QString namingPattern = QStringLiteral("{kind}_{column}");
 };
 
-// A columnar form of one table or view: captions beside their boxes, one record at a time. The identity key is left out
-// (the database fills it); columns worked out by the database are locked; links become lookups that show a name;
-// long text and pictures come last. Every edge of a box stands on the grid; captions end on an automatic rail, boxes start on it.
-Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMeasure &measure,
-                   const DraftOptions &options = {});
+// The columnar form that the program proposes for a table when nothing is known of its values.
+Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMeasure &measure, const DraftOptions &options = {});
 
-// A control for a column as a draft would make it, with no place yet: its kind, settings and binding.
-Control draftField(const Catalogue &catalogue, const Table &table, const Column &column);
-
-// The width a draft gives to a box when nothing is known of the stored values: by what the column declares. On the grid.
-// character: usualCharacter(measure), measured once for all.
-int draftWidth(const Catalogue &catalogue, const Column &column, const Control &field, const TextMeasure &measure, int character);
-
-// The width of a usual character in a box, px.
-int usualCharacter(const TextMeasure &measure);
+// A control of a kind for a column as a draft would make it, with no place yet: its settings and binding.
+Control draftField(const Catalogue &catalogue, const Table &table, const Column &column, const QString &kind, const ColumnProfile *profile);
 
 // What the form remembers of a column it is bound to.
 BoundColumn rememberColumn(const Table &table, const Column &column);
+
+// The share of the stored values that their box shows whole, over all boxes of a form that show values as they are stored;
+// 1 when there are none.
+double shareThatFits(const Form &form, const Profile &profile, const TextMeasure &measure);
+
+// How many pairs of controls of a form cover one another.
+int overlaps(const Form &form);
 
 } // namespace nabblet

@@ -44,7 +44,13 @@ bool isMeantForLinks(const Column &column)
     return column.type == ColumnType::Text && hasPartIn(column, words);
 }
 
-QString kindForColumn(const Table &table, const Column &column)
+bool holdsFewWords(const ColumnProfile &profile)
+{
+    return !profile.hasMoreDistinct && profile.distinct.size() >= 2 && profile.distinct.size() <= 12 &&
+           profile.values >= 5 * profile.distinct.size() && profile.lengths.lastKey() <= 40;
+}
+
+QString kindForColumn(const Table &table, const Column &column, const ColumnProfile *profile)
 {
     const auto name = [](const char *kind) { return QString::fromLatin1(kind); };
     if (findLink(table, column.name)) {
@@ -74,6 +80,18 @@ QString kindForColumn(const Table &table, const Column &column)
     case ColumnType::YesNo:
     case ColumnType::Text:
         break;
+    }
+    const bool isKey = table.primaryKey.contains(column.name);
+    if (profile && profile->values > 0 && !isKey) {
+        if (linesFor(*profile, 0.9) > 1 || profile->lengths.lastKey() > 80) {
+            return holdsAddresses(*profile) ? name("link") : name("long-text");
+        }
+        if (holdsAddresses(*profile)) {
+            return name("link");
+        }
+        if (!isMeantForLongText(column) && holdsFewWords(*profile)) {
+            return name("drop-down");
+        }
     }
     if (isMeantForLongText(column)) {
         return name("long-text");

@@ -2,11 +2,17 @@
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/catalogue/profile.h"
 
 namespace nabblet {
 
-// The kind's name, as in core/kinds.
-QString kindForColumn(const Table &table, const Column &column);
+// The kind's name, as in core/kinds. What is stored counts where it is known (profile may be nullptr): text of several lines
+// or of more than 80 characters becomes long text, addresses a link, a few words in use again and again a drop-down that
+// takes new ones too.
+QString kindForColumn(const Table &table, const Column &column, const ColumnProfile *profile = nullptr);
+
+// Whether a text column holds a few words again and again: at most twelve different ones, each five times on average.
+bool holdsFewWords(const ColumnProfile &profile);
 
 // Whether a text column is meant for several lines: no declared length and a name such as "remarks".
 bool isMeantForLongText(const Column &column);

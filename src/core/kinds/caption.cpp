@@ -12,7 +12,7 @@ Picture draw(const Control &control, const Shown &shown)
     text.text = shown.words;
     text.role = role;
     text.ink = role == TextRole::Title ? Ink::TitleText : role == TextRole::Note ? Ink::Faint : Ink::CaptionText;
-    text.align = control.captionFor != 0 ? TextAlign::Right : TextAlign::Left;
+    text.align = control.captionFor != 0 && !sitsAbove(control) ? TextAlign::Right : TextAlign::Left;
     return {text};
 }
 

@@ -36,6 +36,9 @@ Result<QVariant> read(const Control &control, const QString &typed, const QLocal
             return choice.value;
         }
     }
+    if (takesNewChoices(control)) {
+        return QVariant(wanted);
+    }
     return Error{Texts::tr("“%1” is not in the list; choose one from it").arg(wanted), {}};
 }
 

@@ -70,6 +70,7 @@ Shown shownBlank(const Control &control);
 bool isLocked(const Control &control);                     // "locked": people see it and cannot change it
 std::optional<int> decimalPlaces(const Control &control);  // "decimals"
 std::optional<int> lengthLimit(const Control &control);    // "length", characters
+bool sitsAbove(const Control &caption);                    // "sits": "above", for a caption
 QString promptOf(const Control &control);                  // "prompt", faint words in an empty box
 
 struct Choice
@@ -78,6 +79,7 @@ struct Choice
     QString words;
 };
 QList<Choice> fixedChoices(const Control &control); // "choices"
+bool takesNewChoices(const Control &control);       // "takesNew": words that are no choice are stored as they are typed
 
 // A drop-down whose choices come from another table: "lookup".
 struct Lookup

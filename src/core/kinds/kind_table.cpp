@@ -137,6 +137,11 @@ std::optional<int> lengthLimit(const Control &control)
     return numberSetting(control, QLatin1String("length"));
 }
 
+bool sitsAbove(const Control &caption)
+{
+    return caption.settings.value(QLatin1String("sits")).toString() == QLatin1String("above");
+}
+
 QString promptOf(const Control &control)
 {
     return control.settings.value(QLatin1String("prompt")).toString();
@@ -152,6 +157,11 @@ QList<Choice> fixedChoices(const Control &control)
         choices.append({value, object.value(QLatin1String("words")).toString(value.toString())});
     }
     return choices;
+}
+
+bool takesNewChoices(const Control &control)
+{
+    return control.settings.value(QLatin1String("takesNew")).toBool();
 }
 
 std::optional<Lookup> lookupOf(const Control &control)

@@ -75,7 +75,7 @@ public:
                 take(m_list->currentItem());
                 return true;
             }
-            if (pressed == Qt::Key_Tab && m_list->currentItem() && m_hasTyped) {
+            if (pressed == Qt::Key_Tab && m_list->currentItem() && m_hasTyped && !takesNewChoices(control())) {
                 take(m_list->currentItem());
                 return false;
             }
@@ -186,7 +186,8 @@ private:
             }
             fitting.append(row);
         }
-        if (fitting.size() == 1) {
+        const bool isWhole = fitting.size() == 1 && fitting.first().words.compare(typed, Qt::CaseInsensitive) == 0;
+        if (fitting.size() == 1 && (isWhole || !takesNewChoices(control()))) {
             session().choose(control(), fitting.first().value, fitting.first().words);
             m_line->setText(fitting.first().words);
         }

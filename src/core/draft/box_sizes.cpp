@@ -1,0 +1,119 @@
+#include "core/draft/box_sizes.h"
+
+#include "core/arrange/grid.h"
+#include "core/kinds/box_parts.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int Grid = 8;
+constexpr int MostLines = 10; // of a drafted long text
+
+int lengthLimited(const Column &column, int usual, int most)
+{
+    return std::min(column.length.value_or(usual), most);
+}
+
+// The width that the words of a box need by what is declared, without padding.
+int declaredWidth(const Catalogue &catalogue, const Column &column, const Control &field, const TextMeasure &measure, int character)
+{
+    const Kind &kind = kindNamed(field.kind);
+    if (const std::optional<Lookup> lookup = lookupOf(field)) {
+        const Table *parent = findTable(catalogue, lookup->table);
+        const Column *shown = parent ? findColumn(*parent, lookup->wordsColumn) : nullptr;
+        return character * std::clamp(shown ? shown->length.value_or(24) : 24, 8, 32);
+    }
+    if (kind.editor == Editor::Choice) {
+        int words = 0;
+        for (const Choice &choice : fixedChoices(field)) {
+            words = std::max(words, measure.width(choice.words, TextRole::Field));
+        }
+        return words;
+    }
+    if (kind.name == QLatin1String("date") || kind.name == QLatin1String("date-time")) {
+        // The widest that stands there: a day of two figures, a time with seconds.
+        const bool hasTime = kind.name == QLatin1String("date-time");
+        return measure.width(kind.words(field, hasTime ? QStringLiteral("2028-09-28 20:48:48") : QStringLiteral("2028-09-28"), QLocale()), TextRole::Field);
+    }
+    if (column.type == ColumnType::Text) {
+        return character * lengthLimited(column, 32, 40);
+    }
+    return kind.usualSize.width() - 2 * BoxPadding;
+}
+
+} // namespace
+
+int widthOfValues(const ColumnProfile &profile, double share, const TextMeasure &measure)
+{
+    QList<QPair<int, qint64>> widths;
+    for (const LengthGroup &group : profile.lengths) {
+        widths.append({measure.width(group.example, TextRole::Field), group.count});
+    }
+    std::sort(widths.begin(), widths.end());
+    qint64 kept = 0;
+    for (const auto &[width, count] : widths) {
+        kept += count;
+        if (static_cast<double>(kept) >= share * static_cast<double>(profile.values)) {
+            return width;
+        }
+    }
+    return 0;
+}
+
+int usualCharacter(const TextMeasure &measure)
+{
+    return std::max(1, measure.width(QStringLiteral("nnnnnnnnnn"), TextRole::Field) / 10);
+}
+
+QSize draftSize(const Catalogue &catalogue, const Column &column, const Control &field, const ColumnProfile *profile, const TextMeasure &measure, int character)
+{
+    const Kind &kind = kindNamed(field.kind);
+    if (kind.editor == Editor::Tick || kind.editor == Editor::Image || kind.editor == Editor::None) {
+        return kind.usualSize;
+    }
+    if (kind.editor == Editor::LongText) {
+        const int lines = profile && profile->values > 0 ? std::clamp(linesFor(*profile, FittingShare) + 1, 3, MostLines) : 3;
+        const int height = lines * measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
+        return {kind.usualSize.width(), onGridAtOrAfter(height, Grid)};
+    }
+    int words = declaredWidth(catalogue, column, field, measure, character);
+    // Dates and choices are shown in other words than they are stored in, so their stored lengths say nothing.
+    const bool isShownAsStored = column.type == ColumnType::Text || column.type == ColumnType::WholeNumber || column.type == ColumnType::DecimalNumber;
+    if (profile && profile->values > 0 && isShownAsStored && kind.editor == Editor::Line) {
+        // Room for one character more than the widest, since new values may be a little longer.
+        words = widthOfValues(*profile, FittingShare, measure) + character;
+    }
+    const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date"));
+    const int width = words + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding : 0);
+    return {std::clamp(onGridAtOrAfter(width, Grid), LeastBoxWidth, MostBoxWidth), kind.usualSize.height()};
+}
+
+QList<int> evenedWidths(const QList<int> &widths)
+{
+    QList<int> result = widths;
+    qsizetype start = 0;
+    while (start < widths.size()) {
+        // The longest run from here whose widest and narrowest differ by no more than a fifth.
+        int narrowest = widths.at(start);
+        int widest = narrowest;
+        qsizetype end = start + 1;
+        while (end < widths.size()) {
+            const int low = std::min(narrowest, widths.at(end));
+            const int high = std::max(widest, widths.at(end));
+            if (high * 5 > low * 6) {
+                break;
+            }
+            narrowest = low;
+            widest = high;
+            ++end;
+        }
+        std::fill(result.begin() + start, result.begin() + end, widest);
+        start = end;
+    }
+    return result;
+}
+
+} // namespace nabblet
