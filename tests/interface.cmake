@@ -3,6 +3,7 @@ nabblet_test(entry tst_entry_session)
 nabblet_test(entry tst_entry_view)
 nabblet_test(entry tst_same_pixels nabblet_designer)
 nabblet_test(designer tst_board)
+nabblet_test(designer tst_new_form)
 
 # Sample files against their schemas, by a validator that knows nothing of this program.
 file(GLOB sample_forms CONFIGURE_DEPENDS ${CMAKE_SOURCE_DIR}/demo/*/forms/*.nabform)

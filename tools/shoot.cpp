@@ -5,6 +5,7 @@
 #include "designer/new_form_dialog.h"
 #include "entry/entry_view.h"
 
+#include <QAbstractButton>
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
@@ -71,8 +72,14 @@ public:
         dialog.resize(ShotSize);
         dialog.choose(QStringLiteral("contractor"));
         dialog.show();
-        QApplication::processEvents();
+        m_isGood = m_isGood && waitUntil([&] { return dialog.isProfiled(); });
         shoot("new-form", &dialog);
+        dialog.choose(QStringLiteral("observer"));
+        m_isGood = m_isGood && waitUntil([&] { return dialog.isProfiled(); });
+        if (auto *stacked = dialog.findChild<QAbstractButton *>("stacked")) {
+            stacked->click();
+        }
+        shoot("new-form-stacked", &dialog);
         return m_isGood;
     }
 

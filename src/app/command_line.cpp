@@ -6,6 +6,7 @@
 #include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
+#include "data/profiler.h"
 #include "designer/board.h"
 #include "entry/ask.h"
 #include "entry/entry_view.h"
@@ -93,14 +94,16 @@ int draft(const QStringList &arguments)
     parser.addPositionalArgument(QStringLiteral("TABLE"), CommandLine::tr("The table or view whose rows the form shows."));
     const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")}, CommandLine::tr("Writes the form to this file."), QStringLiteral("FILE"));
     const QCommandLineOption columns(QStringLiteral("columns"), CommandLine::tr("Columns of boxes, 1 to 4; by itself it chooses by the number of fields."), QStringLiteral("N"));
-    parser.addOptions({output, columns});
+    const QCommandLineOption stacked(QStringLiteral("stacked"), CommandLine::tr("Captions above their boxes instead of beside them."));
+    const QCommandLineOption declared(QStringLiteral("declared"), CommandLine::tr("Sizes boxes by what the columns declare, without looking at the stored values."));
+    parser.addOptions({output, columns, stacked, declared});
     if (const std::optional<int> code = parse(parser, QStringLiteral("draft"), arguments, 2, 2)) {
         return *code;
     }
-    DraftOptions options;
+    int columnsOfBoxes = 0;
     if (parser.isSet(columns)) {
-        options.columnsOfBoxes = parser.value(columns).toInt();
-        if (options.columnsOfBoxes < 1 || options.columnsOfBoxes > 4) {
+        columnsOfBoxes = parser.value(columns).toInt();
+        if (columnsOfBoxes < 1 || columnsOfBoxes > 4) {
             return misunderstood(CommandLine::tr("--columns takes a number from 1 to 4"), QStringLiteral("draft"));
         }
     }
@@ -117,7 +120,19 @@ int draft(const QStringList &arguments)
         }
         return fail({CommandLine::tr("The database has no table or view “%1”. It has: %2.").arg(name, there.join(QStringLiteral(", "))), {}});
     }
-    const Form form = draftColumnar(workspace->catalogue, *table, usualAppearance(QString(), Theme::Light), options);
+    std::optional<Profile> profile;
+    if (!parser.isSet(declared)) {
+        const std::atomic<bool> goesOn{false};
+        const auto read = profileTable(*workspace->connection, *table, goesOn);
+        if (!read) {
+            return fail(read.error());
+        }
+        profile = *read;
+    }
+    DraftPlan plan = planDraft(*table, profile ? &*profile : nullptr);
+    plan.columnsOfBoxes = columnsOfBoxes;
+    plan.arrangement = parser.isSet(stacked) ? Arrangement::Stacked : Arrangement::Columnar;
+    const Form form = draftForm(workspace->catalogue, *table, plan, profile ? &*profile : nullptr, usualAppearance(QString(), Theme::Light));
     if (!parser.isSet(output)) {
         QTextStream(stdout) << QString::fromUtf8(writeForm(form));
         return ExitDone;

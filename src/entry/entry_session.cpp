@@ -18,8 +18,9 @@ EntrySession::~EntrySession()
     stopMapping();
 }
 
-Outcome EntrySession::start()
+Outcome EntrySession::start(Counting counting)
 {
+    m_counting = counting;
     const Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
     if (!source) {
         return source.error();
@@ -56,7 +57,7 @@ Outcome EntrySession::setForm(const Form &form)
     const bool hasOtherRows = form.rowSource != m_form.rowSource;
     m_form = form;
     if (!m_isStarted || hasOtherRows) {
-        return start();
+        return start(m_counting);
     }
     const Result<RecordSource> source = recordSourceOf(form, m_catalogue);
     if (!source) {
@@ -722,6 +723,9 @@ void EntrySession::startMapping(bool findPosition)
 {
     stopMapping();
     m_map.reset();
+    if (m_counting == Counting::No) {
+        return;
+    }
     auto mapping = std::make_shared<Mapping>();
     m_mapping = mapping;
     const DatabaseAddress address = m_connection.address();

@@ -24,6 +24,9 @@ struct FieldMessage
 // A difficulty that the person decides on.
 enum class Question { None, ChangedMeanwhile, DeletedMeanwhile };
 
+// Whether a session counts the records and finds out where they stand, beside the interface.
+enum class Counting { InBackground, No };
+
 class EntrySession : public QObject
 {
     Q_OBJECT
@@ -33,7 +36,7 @@ public:
     ~EntrySession() override;
 
     // Reads the first record. The error says why there are none to read.
-    Outcome start();
+    Outcome start(Counting counting = Counting::InBackground);
     // Brings a changed form into force; the record in hand and what was typed stay.
     Outcome setForm(const Form &form);
 
@@ -134,6 +137,7 @@ private:
     RecordSource m_source;
     QLocale m_locale;
     bool m_isStarted = false;
+    Counting m_counting = Counting::InBackground;
 
     std::optional<Row> m_row;
     std::optional<Row> m_rowBeforeNew;

@@ -4,6 +4,12 @@
 #include <QFontInfo>
 #include <QGuiApplication>
 
+// The icons lie in a static library; its users must be told to take them along. (The macro wants no namespace.)
+static void initIcons()
+{
+    Q_INIT_RESOURCE(icons);
+}
+
 namespace nabblet {
 
 const PanelColours &panelColours(Theme theme)
@@ -53,6 +59,7 @@ QPalette panelPalette(Theme theme)
 
 QString panelStyle(Theme theme)
 {
+    initIcons();
     const PanelColours &c = panelColours(theme);
     QString style = QStringLiteral(R"(
 QMainWindow, #ground { background: %ground; }
@@ -84,16 +91,22 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #barSwitch QPushButton:disabled { color: %barFaint; }
 #barSwitch QPushButton:checked { background: %panel; color: %text; font-weight: 600; }
 #barSwitch QPushButton:focus { text-decoration: underline; }
+#panel QHeaderView::section { background: transparent; color: %faint; border: none; border-bottom: 1px solid %line; padding: 3px 6px; }
+#panel QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
+#panel QPushButton:hover, #panel QPushButton:focus { border-color: %accent; }
 #panel QLineEdit, #panel QSpinBox, #panel QComboBox, QDialog QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 6px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
 #panel QLineEdit:focus, #panel QSpinBox:focus, #panel QComboBox:focus, QDialog QLineEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:read-only { background: transparent; color: %faint; }
-#panel QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid %faint; border-radius: 3px; background: %field; }
-#panel QCheckBox::indicator:checked { background: %accent; border-color: %accent; }
+#panel QCheckBox::indicator, #panel QTreeView::indicator { width: 13px; height: 13px; border: 1px solid %faint; border-radius: 3px; background: %field; }
+#panel QCheckBox::indicator:checked, #panel QTreeView::indicator:checked { background: %accent; border-color: %accent; image: url(:/nabblet/icons/tick-%side.svg); }
+#panel QCheckBox::indicator:disabled { border-color: %line; }
+#panel QComboBox::drop-down { border: none; width: 20px; }
+#panel QComboBox::down-arrow { image: url(:/nabblet/icons/drop-%side.svg); width: 14px; height: 14px; }
 #panel QCheckBox::indicator:indeterminate { background: %tint; border-color: %accent; }
 #panel QCheckBox:focus { color: %accent; }
 #panel QTreeView, #panel QListView, QDialog QListView { background: transparent; border: none; outline: none; color: %text; }
 QDialog QListView { background: %field; border: 1px solid %line; }
-QTreeView::item, QListView::item { padding: 2px 6px; min-height: 18px; background: transparent; color: %text; }
+QTreeView::item, QListView::item { padding: 2px 6px; min-height: 18px; background: transparent; }
 QTreeView::item:selected, QListView::item:selected { background: %tint; color: %text; }
 #strip QPushButton, QDialog QPushButton, #notice QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 3px 12px; min-height: 18px; }
 #strip QPushButton:hover, QDialog QPushButton:hover, #notice QPushButton:hover { border-color: %accent; }
@@ -121,6 +134,7 @@ QSlider::handle:horizontal:disabled, QSlider::sub-page:horizontal:disabled { bac
         {"%accentText", c.accentText}, {"%accent", c.accent}, {"%alarmTint", c.alarmTint}, {"%alarm", c.alarm}, {"%barText", c.barText},
         {"%barFaint", c.barFaint},     {"%bar", c.bar},       {"%faint", c.faintText},     {"%field", c.field}, {"%ground", c.ground},
         {"%line", c.panelLine},        {"%panel", c.panel},   {"%rail", c.rail},           {"%text", c.text},   {"%tint", c.accentTint}};
+    style.replace(QLatin1String("%side"), QLatin1String(theme == Theme::Light ? "light" : "dark"));
     for (const auto &[name, value] : names) {
         style.replace(QLatin1String(name), value.name());
     }

@@ -120,7 +120,7 @@ private Q_SLOTS:
     {
         Table table = tableOf({"crew_lead"}, "TEXT");
         Profile profile;
-        profile.columns.insert("crew_lead", profileOf({"Tobin Ferrer", "Ansa Holm"}, 10));
+        profile.columns.insert("crew_lead", profileOf({"Tobin Ferrer", "Ansa Holm"}, 40));
         const Form form = draftForm({{table}}, table, planDraft(table, &profile), &profile, m_measure);
         const Control &field = form.controls.at(1);
         QCOMPARE(field.kind, "drop-down");
@@ -295,7 +295,7 @@ private Q_SLOTS:
         changed.columns[0].kind = "link";
         Profile profile;
         profile.columns.insert("a", profileOf({"one\ntwo"}));
-        profile.columns.insert("b", profileOf({"x", "y"}, 10));
+        profile.columns.insert("b", profileOf({"x", "y"}, 40));
         const DraftPlan learned = replanned(changed, proposed, table, profile);
         for (const PlannedColumn &column : learned.columns) {
             if (column.column == "a") {

@@ -363,7 +363,7 @@ Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &
     for (const PieceBlock &block : blocks) {
         rows += block.size();
     }
-    const int columns = plan.columnsOfBoxes > 0 ? std::min(plan.columnsOfBoxes, 4) : rows > 10 ? 2 : 1;
+    const int columns = plan.columnsOfBoxes > 0 ? std::min(plan.columnsOfBoxes, 4) : rows > 8 ? 2 : 1;
     QList<QList<PieceRow>> boxes = inColumns(blocks, columns);
 
     // Rails first: each column of boxes has one, clear of its longest caption.

@@ -6,6 +6,8 @@
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
+#include <algorithm>
+
 namespace nabblet {
 
 NABBLET_TEXTS(DraftPlan)
@@ -71,6 +73,8 @@ DraftPlan planDraft(const Table &table, const Profile *profile)
         }
         plan.columns.append(planned);
     }
+    // What is left out stands below what is taken.
+    std::stable_partition(plan.columns.begin(), plan.columns.end(), [](const PlannedColumn &column) { return column.isTaken; });
     return plan;
 }
 

@@ -47,7 +47,7 @@ bool isMeantForLinks(const Column &column)
 bool holdsFewWords(const ColumnProfile &profile)
 {
     return !profile.hasMoreDistinct && profile.distinct.size() >= 2 && profile.distinct.size() <= 12 &&
-           profile.values >= 5 * profile.distinct.size() && profile.lengths.lastKey() <= 40;
+           profile.values >= 60 && profile.values >= 8 * profile.distinct.size() && profile.lengths.lastKey() <= 40;
 }
 
 QString kindForColumn(const Table &table, const Column &column, const ColumnProfile *profile)

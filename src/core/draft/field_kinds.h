@@ -11,7 +11,8 @@ namespace nabblet {
 // takes new ones too.
 QString kindForColumn(const Table &table, const Column &column, const ColumnProfile *profile = nullptr);
 
-// Whether a text column holds a few words again and again: at most twelve different ones, each five times on average.
+// Whether a text column holds a few words again and again: at most twelve different ones among sixty or more, each
+// eight times on average.
 bool holdsFewWords(const ColumnProfile &profile);
 
 // Whether a text column is meant for several lines: no declared length and a name such as "remarks".

@@ -151,7 +151,7 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     }
     const QJsonArray place = reader.list("place", true);
     bool isPlace = place.size() == 4;
-    for (const QJsonValue &figure : place) {
+    for (const auto &figure : place) {
         const int number = figure.toInt(Far + 1);
         isPlace = isPlace && number >= -Far && number <= Far;
     }

@@ -76,7 +76,7 @@ void appendValue(QByteArray &text, const QJsonValue &value)
         text += '[';
         const char *separator = "";
         const QJsonArray items = value.toArray();
-        for (const QJsonValue &item : items) {
+        for (const auto &item : items) {
             text += separator;
             appendValue(text, item);
             separator = ", ";

@@ -151,7 +151,7 @@ QList<Choice> fixedChoices(const Control &control)
 {
     QList<Choice> choices;
     const QJsonArray stored = control.settings.value(QLatin1String("choices")).toArray();
-    for (const QJsonValue &item : stored) {
+    for (const auto &item : stored) {
         const QJsonObject object = item.toObject();
         const QVariant value = object.value(QLatin1String("value")).toVariant();
         choices.append({value, object.value(QLatin1String("words")).toString(value.toString())});
