@@ -110,7 +110,7 @@ void MainWindow::makePages()
     m_boardFrame->setMinimumWidth(240);
     m_inspectorFrame->setMinimumWidth(200);
     m_designPage->setStretchFactor(1, 1);
-    m_designPage->setSizes({204, 840, 220});
+    m_designPage->setSizes({196, 860, 212});
     m_pages->addWidget(m_designPage);
 
     QVBoxLayout *entryColumn = nullptr;

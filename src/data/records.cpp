@@ -214,6 +214,27 @@ Written overtaken(const Connection &connection, const RecordSource &source, cons
     return written;
 }
 
+QStringList quotedAll(const Connection &connection, const QStringList &names)
+{
+    QStringList quoted;
+    for (const QString &name : names) {
+        quoted.append(connection.quoted(name));
+    }
+    return quoted;
+}
+
+// The words of so many columns, one after the other; missing ones are left out.
+QString joinedWords(const QSqlQuery &query, int first, qsizetype count)
+{
+    QStringList words;
+    for (int i = 0; i < count; ++i) {
+        if (!query.isNull(first + i)) {
+            words.append(query.value(first + i).toString());
+        }
+    }
+    return words.join(u' ');
+}
+
 Written notWritable()
 {
     Written written;
@@ -491,39 +512,50 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
     return written;
 }
 
-Result<QList<LookupRow>> lookupRows(const Connection &connection, const QString &table, const QString &valueColumn,
-                                    const QString &wordsColumn, const QString &part, int most)
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most)
 {
-    QString sql = QStringLiteral("SELECT %1, %2 FROM %3").arg(connection.quoted(valueColumn), connection.quoted(wordsColumn), connection.quoted(table));
+    const QStringList words = quotedAll(connection, lookup.wordsColumns);
+    QString sql = QStringLiteral("SELECT %1, %2 FROM %3").arg(connection.quoted(lookup.valueColumn), words.join(QLatin1String(", ")), connection.quoted(lookup.table));
     QVariantList values;
     if (!part.isEmpty()) {
-        QString pattern = part;
-        pattern.replace(u'\\', QLatin1String("\\\\")).replace(u'%', QLatin1String("\\%")).replace(u'_', QLatin1String("\\_"));
-        sql += QStringLiteral(" WHERE %1 LIKE ? ESCAPE '\\'").arg(connection.quoted(wordsColumn));
-        values.append(u'%' + pattern + u'%');
+        // Each word typed is looked for in the words shown, taken together.
+        QStringList shown;
+        for (const QString &name : words) {
+            shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
+        }
+        QStringList conditions;
+        const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
+        for (QString pattern : typed) {
+            pattern.replace(u'\\', QLatin1String("\\\\")).replace(u'%', QLatin1String("\\%")).replace(u'_', QLatin1String("\\_"));
+            conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
+            values.append(u'%' + pattern + u'%');
+        }
+        if (!conditions.isEmpty()) {
+            sql += QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
+        }
     }
-    sql += QStringLiteral(" ORDER BY %1 LIMIT %2").arg(connection.quoted(wordsColumn), QString::number(most));
+    sql += QStringLiteral(" ORDER BY %1 LIMIT %2").arg(words.join(QLatin1String(", ")), QString::number(most));
     Running running(connection, {sql, values});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
     QList<LookupRow> rows;
     while (running.query.next()) {
-        rows.append({running.query.value(0), running.query.value(1).toString()});
+        rows.append({running.query.value(0), joinedWords(running.query, 1, lookup.wordsColumns.size())});
     }
     return rows;
 }
 
-Result<QString> lookupWords(const Connection &connection, const QString &table, const QString &valueColumn,
-                            const QString &wordsColumn, const QVariant &value)
+Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariant &value)
 {
     Running running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 = ? LIMIT 1")
-                                     .arg(connection.quoted(wordsColumn), connection.quoted(table), connection.quoted(valueColumn)),
+                                     .arg(quotedAll(connection, lookup.wordsColumns).join(QLatin1String(", ")), connection.quoted(lookup.table),
+                                          connection.quoted(lookup.valueColumn)),
                                  {value}});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
-    return running.query.next() ? running.query.value(0).toString() : QString();
+    return running.query.next() ? joinedWords(running.query, 0, lookup.wordsColumns.size()) : QString();
 }
 
 } // namespace nabblet

@@ -2,6 +2,7 @@
 // names are quoted by the dialect.
 #pragma once
 
+#include "core/kinds/kind.h"
 #include "data/connection.h"
 #include "data/record_source.h"
 
@@ -88,11 +89,10 @@ struct LookupRow
     QString words;
 };
 
-// The choices of a lookup, sorted by their words; at most `most` of them, of those that contain `part` when it is not empty.
-Result<QList<LookupRow>> lookupRows(const Connection &connection, const QString &table, const QString &valueColumn,
-                                    const QString &wordsColumn, const QString &part, int most);
+// The choices of a lookup, sorted by their words; at most `most` of them, of those that contain `part` in one of their words
+// when it is not empty.
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most);
 // The words for one value of a lookup; empty when there is no such row.
-Result<QString> lookupWords(const Connection &connection, const QString &table, const QString &valueColumn,
-                            const QString &wordsColumn, const QVariant &value);
+Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariant &value);
 
 } // namespace nabblet

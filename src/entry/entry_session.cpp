@@ -136,7 +136,7 @@ Shown EntrySession::shown(const Control &control) const
     if (lookup && !stored.isNull()) {
         auto known = m_lookupWords.constFind(control.column);
         if (known == m_lookupWords.constEnd()) {
-            const Result<QString> found = lookupWords(m_connection, lookup->table, lookup->valueColumn, lookup->wordsColumn, stored);
+            const Result<QString> found = lookupWords(m_connection, *lookup, stored);
             known = m_lookupWords.insert(control.column, found ? *found : QString());
         }
         words = *known;

@@ -144,6 +144,19 @@ private Q_SLOTS:
         QCOMPARE(columnsOfRule({QString(), "lifted_on >= \"laid_on\""}, buoy()), QStringList({"laid_on", "lifted_on"}));
     }
 
+    void tellingColumnsTellRowsApart()
+    {
+        Table table = buoy();
+        table.columns.append(samples::column("name", "VARCHAR(60)", true));
+        QCOMPARE(tellingColumns(table), QStringList({"name"}));
+        table.uniqueKeys = {UniqueKey{{"asset_no"}}};
+        QCOMPARE(tellingColumns(table), QStringList({"asset_no", "name"}));
+        table.uniqueKeys.append(UniqueKey{{"name"}});
+        QCOMPARE(tellingColumns(table), QStringList({"name"}));
+        table.columns = {samples::column("given_name", "TEXT"), samples::column("family_name", "TEXT")};
+        QCOMPARE(tellingColumns(table), QStringList({"family_name", "given_name"}));
+    }
+
     void namingColumns()
     {
         Table table = buoy();

@@ -70,7 +70,7 @@ private Q_SLOTS:
         }
         QVERIFY(!boundTo(form, "buoy_id"));
         QVERIFY(isLocked(*boundTo(form, "cost")));
-        QCOMPARE(lookupOf(*boundTo(form, "fairway_id"))->wordsColumn, "name");
+        QCOMPARE(lookupOf(*boundTo(form, "fairway_id"))->wordsColumns, QStringList("name"));
         QCOMPARE(fixedChoices(*boundTo(form, "status")).first().words, "On station");
         QCOMPARE(lengthLimit(*boundTo(form, "asset_no")).value_or(0), 12);
         QCOMPARE(form.title, "Buoy");

@@ -85,4 +85,34 @@ QString namingColumn(const Table &table)
     return table.columns.isEmpty() ? QString() : table.columns.first().name;
 }
 
+QStringList tellingColumns(const Table &table)
+{
+    const auto firstOf = [&](std::initializer_list<const char *> names) {
+        for (const char *name : names) {
+            for (const Column &column : table.columns) {
+                if (column.name.compare(QLatin1String(name), Qt::CaseInsensitive) == 0) {
+                    return column.name;
+                }
+            }
+        }
+        return QString();
+    };
+    const QString given = firstOf({"given_name", "first_name", "forename"});
+    const QString family = firstOf({"family_name", "last_name", "surname"});
+    if (!given.isEmpty() && !family.isEmpty()) {
+        return {family, given};
+    }
+    const QString naming = namingColumn(table);
+    bool isUnique = table.primaryKey == QStringList{naming};
+    QString code;
+    for (const UniqueKey &key : table.uniqueKeys) {
+        const Column *column = key.columns.size() == 1 ? findColumn(table, key.columns.first()) : nullptr;
+        isUnique = isUnique || (column && column->name == naming);
+        if (column && column->isRequired && column->type == ColumnType::Text && code.isEmpty()) {
+            code = column->name;
+        }
+    }
+    return isUnique || code.isEmpty() ? QStringList{naming} : QStringList{code, naming};
+}
+
 } // namespace nabblet

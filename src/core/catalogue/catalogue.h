@@ -76,4 +76,8 @@ const ForeignKey *findLink(const Table &table, const QString &column);
 // Empty for a table with no columns.
 QString namingColumn(const Table &table);
 
+// The columns that together tell a row from its likes: given and family name of a person; else the naming column, and where
+// it may repeat, the unique code before it.
+QStringList tellingColumns(const Table &table);
+
 } // namespace nabblet

@@ -11,6 +11,7 @@ namespace {
 
 constexpr int Grid = 8;
 constexpr int MostLines = 10; // of a drafted long text
+constexpr int SignGap = 6;    // px between the words of a box and the sign that opens something
 
 int lengthLimited(const Column &column, int usual, int most)
 {
@@ -23,8 +24,12 @@ int declaredWidth(const Catalogue &catalogue, const Column &column, const Contro
     const Kind &kind = kindNamed(field.kind);
     if (const std::optional<Lookup> lookup = lookupOf(field)) {
         const Table *parent = findTable(catalogue, lookup->table);
-        const Column *shown = parent ? findColumn(*parent, lookup->wordsColumn) : nullptr;
-        return character * std::clamp(shown ? shown->length.value_or(24) : 24, 8, 32);
+        int characters = 0;
+        for (const QString &name : lookup->wordsColumns) {
+            const Column *shown = parent ? findColumn(*parent, name) : nullptr;
+            characters += shown ? shown->length.value_or(24) : 24;
+        }
+        return character * std::clamp(characters, 8, 32);
     }
     if (kind.editor == Editor::Choice) {
         int words = 0;
@@ -79,16 +84,18 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
         const int height = lines * measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
         return {kind.usualSize.width(), onGridAtOrAfter(height, Grid)};
     }
+    int most = MostBoxWidth;
     int words = declaredWidth(catalogue, column, field, measure, character);
     // Dates and choices are shown in other words than they are stored in, so their stored lengths say nothing.
     const bool isShownAsStored = column.type == ColumnType::Text || column.type == ColumnType::WholeNumber || column.type == ColumnType::DecimalNumber;
     if (profile && profile->values > 0 && isShownAsStored && kind.editor == Editor::Line) {
         // Room for one character more than the widest, since new values may be a little longer.
         words = widthOfValues(*profile, FittingShare, measure) + character;
+        most = MostFittedWidth;
     }
     const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date"));
-    const int width = words + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding : 0);
-    return {std::clamp(onGridAtOrAfter(width, Grid), LeastBoxWidth, MostBoxWidth), kind.usualSize.height()};
+    const int width = words + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding + SignGap : 0);
+    return {std::clamp(onGridAtOrAfter(width, Grid), LeastBoxWidth, most), kind.usualSize.height()};
 }
 
 QList<int> evenedWidths(const QList<int> &widths)

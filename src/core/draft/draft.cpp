@@ -295,7 +295,7 @@ Control draftField(const Catalogue &catalogue, const Table &table, const Column 
         const QString value = link->parentColumns.isEmpty() ? parent->primaryKey.value(0) : link->parentColumns.first();
         field.settings.insert(QStringLiteral("lookup"), QJsonObject{{QStringLiteral("table"), parent->name},
                                                                     {QStringLiteral("value"), value},
-                                                                    {QStringLiteral("words"), namingColumn(*parent)}});
+                                                                    {QStringLiteral("words"), QJsonArray::fromStringList(tellingColumns(*parent))}});
     } else if (isDropDown) {
         QJsonArray choices;
         for (const QVariant &choice : column.choices) {

@@ -86,7 +86,7 @@ struct Lookup
 {
     QString table;
     QString valueColumn;
-    QString wordsColumn;
+    QStringList wordsColumns; // shown one after the other
 };
 std::optional<Lookup> lookupOf(const Control &control);
 

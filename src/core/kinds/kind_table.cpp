@@ -170,8 +170,12 @@ std::optional<Lookup> lookupOf(const Control &control)
     if (object.isEmpty()) {
         return std::nullopt;
     }
-    return Lookup{object.value(QLatin1String("table")).toString(), object.value(QLatin1String("value")).toString(),
-                  object.value(QLatin1String("words")).toString()};
+    QStringList words;
+    const QJsonArray columns = object.value(QLatin1String("words")).toArray();
+    for (const auto &column : columns) {
+        words.append(column.toString());
+    }
+    return Lookup{object.value(QLatin1String("table")).toString(), object.value(QLatin1String("value")).toString(), words};
 }
 
 } // namespace nabblet

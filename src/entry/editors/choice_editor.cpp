@@ -95,7 +95,7 @@ private:
     QList<LookupRow> choices(const QString &part) const
     {
         if (const std::optional<Lookup> lookup = lookupOf(control())) {
-            const auto rows = lookupRows(session().connection(), lookup->table, lookup->valueColumn, lookup->wordsColumn, part, MostChoices);
+            const auto rows = lookupRows(session().connection(), *lookup, part, MostChoices);
             return rows ? *rows : QList<LookupRow>();
         }
         QList<LookupRow> rows;
