@@ -292,6 +292,7 @@ void MainWindow::openPath(const QString &path)
         if (workspace) {
             openWorkspace(*workspace);
         } else {
+            openWorkspace(Workspace()); // not the database of whatever was open before
             complain(workspace.error());
         }
         openForm(path);
@@ -319,7 +320,7 @@ void MainWindow::openWorkspace(const Workspace &workspace)
     refreshNames();
     refreshActions();
     refreshStatus();
-    if (!workspace.connection) {
+    if (!workspace.connection && !workspace.databaseError.sentence.isEmpty()) {
         complain(workspace.databaseError);
     }
 }

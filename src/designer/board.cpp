@@ -22,7 +22,8 @@ namespace {
 
 constexpr int RulerHeight = 26; // px
 constexpr int SpineWidth = 24;
-constexpr int Around = 24;      // empty board around the form
+constexpr int Around = 24;      // empty board below the form
+constexpr int RightOf = 12;     // and right of it
 constexpr int HandleSize = 7;
 constexpr int KnobRadius = 7;
 constexpr int HitSlack = 4;
@@ -895,7 +896,7 @@ void Board::paintSpine(QPainter &painter, const Form &form)
 void Board::updateScrollBars()
 {
     const Form &form = m_document->form();
-    const int width = SpineWidth + 8 + form.width + Around;
+    const int width = SpineWidth + 8 + form.width + RightOf;
     const int height = RulerHeight + formHeight(form) + Around;
     horizontalScrollBar()->setRange(0, std::max(0, width - viewport()->width()));
     horizontalScrollBar()->setPageStep(viewport()->width());

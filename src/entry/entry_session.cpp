@@ -436,6 +436,7 @@ bool EntrySession::save()
         return false;
     }
     clearRecord();
+    m_letGo.reset();
     m_row = written.row;
     const QString words = recordWords();
     if (wasNew) {
@@ -538,15 +539,36 @@ bool EntrySession::removeRecord()
     return true;
 }
 
+// Whether what was let go belongs to the record in hand.
+bool EntrySession::canBringTypedBack() const
+{
+    return m_letGo && !isChanged() && !m_isNew && (m_letGo->wasNew || (m_row && m_row->key == m_letGo->key));
+}
+
 bool EntrySession::canTakeBack() const
 {
-    return isChanged() || m_isNew || m_lastStep.has_value();
+    return isChanged() || m_isNew || canBringTypedBack() || m_lastStep.has_value();
+}
+
+void EntrySession::putBack(const Control &control)
+{
+    if (m_pending.remove(control.column) == 0) {
+        return;
+    }
+    m_lookupWords.remove(control.column);
+    QList<FieldMessage> messages = m_messages;
+    messages.removeIf([&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
+    setMessages(messages);
+    Q_EMIT pendingChanged();
 }
 
 QString EntrySession::takeBackWords() const
 {
     if (isChanged() || m_isNew) {
         return tr("Put this record back as it is stored");
+    }
+    if (canBringTypedBack()) {
+        return tr("Bring back what was typed");
     }
     if (!m_lastStep) {
         return tr("There is nothing to take back");
@@ -578,12 +600,31 @@ bool EntrySession::takeBack()
     if (isChanged() || m_isNew) {
         const bool wasNew = m_isNew;
         const std::optional<Row> back = m_isNew ? m_rowBeforeNew : m_row;
+        m_letGo.reset();
+        if (isChanged()) {
+            m_letGo = LetGo{m_pending, wasNew, m_row && !wasNew ? m_row->key : RowKey()};
+        }
         clearRecord();
         if (back) {
             const MaybeRow now = rowWithKey(m_connection, m_source, back->key);
             m_row = now ? *now : back;
         }
         Q_EMIT said(wasNew ? tr("The new record was let go.") : tr("The record is as it is stored."));
+        Q_EMIT recordChanged();
+        Q_EMIT pendingChanged();
+        Q_EMIT positionChanged();
+        return true;
+    }
+    if (canBringTypedBack()) {
+        const LetGo typed = *m_letGo;
+        m_letGo.reset();
+        if (typed.wasNew) {
+            m_rowBeforeNew = m_row;
+            m_isNew = true;
+        }
+        m_pending = typed.pending;
+        m_lookupWords.clear();
+        Q_EMIT said(tr("What was typed is back."));
         Q_EMIT recordChanged();
         Q_EMIT pendingChanged();
         Q_EMIT positionChanged();

@@ -81,7 +81,10 @@ public:
 
     bool save();
     bool removeRecord();
-    // Puts the record back as it is stored; with nothing typed, takes the last saved step back.
+    // Puts one box back as it is stored.
+    void putBack(const Control &control);
+    // Puts the record back as it is stored; called again at once, brings what was typed back. With nothing typed and
+    // nothing let go, takes the last saved step back.
     bool takeBack();
     bool canTakeBack() const;
     // What taking back would do, in words: "Take back the changes", "Take back: saved “Mussel Scar”".
@@ -124,6 +127,7 @@ private:
     bool take(const Written &written);
     void setMessages(QList<FieldMessage> messages);
     void clearRecord();
+    bool canBringTypedBack() const;
     void startMapping(bool findPosition);
     void stopMapping();
     QVariant unchangedValue(const QString &column) const;
@@ -147,6 +151,13 @@ private:
     Question m_question = Question::None;
     std::optional<Row> m_theirs;
     std::optional<LastStep> m_lastStep;
+    struct LetGo // what was typed and put back
+    {
+        QHash<QString, Pending> pending;
+        bool wasNew = false;
+        RowKey key;
+    };
+    std::optional<LetGo> m_letGo;
     mutable QHash<QString, QString> m_lookupWords; // by column, for the record in hand
 
     std::optional<qint64> m_count;

@@ -438,9 +438,12 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             }
             break;
         case Qt::Key_Escape:
-            if (m_session->isChanged() || m_session->isNew()) {
-                m_session->takeBack();
-                return true;
+            // Only this box; the whole record takes “Take back”.
+            for (const auto &[id, editor] : m_editors) {
+                if (editor->widget() == watched) {
+                    m_session->putBack(editor->control());
+                    return true;
+                }
             }
             break;
         case Qt::Key_Return:

@@ -188,6 +188,22 @@ private Q_SLOTS:
         QFile::remove(formPath("bad"));
     }
 
+    void aFormOfNoProjectDoesNotTakeTheLastDatabase()
+    {
+        const QString lonely = m_folder.filePath("lonely.nabform");
+        QFile::remove(lonely);
+        QVERIFY(QFile::copy(formPath("buoy"), lonely));
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("visit"));
+        QVERIFY(window.session());
+        Answer close("answer0");
+        window.openPath(lonely);
+        QVERIFY2(close.said.contains("belongs to no project"), qPrintable(close.said));
+        QVERIFY(window.document() && !window.session());
+        QCOMPARE(window.document()->path(), lonely);
+    }
+
     void aFormOpensWithoutItsDatabase()
     {
         QVERIFY(QFile::remove(m_project + "/fairway.db"));

@@ -189,6 +189,29 @@ private Q_SLOTS:
         QVERIFY(!m_session->canTakeBack());
     }
 
+    void whatWasTypedAndPutBackComesBack()
+    {
+        m_session->type(field("name"), "Gate");
+        m_session->type(field("laid_on"), "last spring");
+        QVERIFY(m_session->takeBack());
+        QVERIFY(!m_session->isChanged());
+        QCOMPARE(m_session->takeBackWords(), "Bring back what was typed");
+        QVERIFY(m_session->takeBack());
+        QCOMPARE(words("name"), "Gate");
+        QCOMPARE(words("laid_on"), "last spring");
+        // Another record has nothing to bring back; a new one that was let go has.
+        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->goNext());
+        QVERIFY(!m_session->canTakeBack());
+        QVERIFY(m_session->add());
+        m_session->type(field("name"), "New Rock");
+        QVERIFY(m_session->takeBack());
+        QVERIFY(!m_session->isNew());
+        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->isNew());
+        QCOMPARE(words("name"), "New Rock");
+    }
+
     void aDeletedRecordComesBackWhole()
     {
         open("part_claim");
