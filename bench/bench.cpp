@@ -3,11 +3,14 @@
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
+#include "data/profiler.h"
 #include "designer/board.h"
+#include "designer/new_form_dialog.h"
 #include "entry/entry_view.h"
 #include "entry/theme.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QFile>
@@ -224,6 +227,95 @@ Measured entry(const QString &folder)
             {{"own_ms", quantile(own, 0.5)}, {"driver_ms", quantile(driver, 0.5)}, {"own_max_ms", quantile(own, 1)}, {"runs", own.size()}}};
 }
 
+// A database of so many tables, made with the sqlite3 client.
+QString madeDatabase(const QString &file, const QString &sql)
+{
+    if (!QFile::exists(file)) {
+        QProcess client;
+        client.start("sqlite3", {file});
+        client.write(sql.toUtf8());
+        client.closeWriteChannel();
+        client.waitForFinished(120000);
+    }
+    return file;
+}
+
+Measured sheet(const QString &folder)
+{
+    Result<Workspace> workspace = openDatabaseFile(QDir(folder).absoluteFilePath("million.db"));
+    if (!workspace) {
+        return {"sheet open to first preview, visit with a million rows", workspace.error().sentence, "-", false, {}};
+    }
+    // Only visit, so that it is what the sheet shows first.
+    workspace->catalogue.tables.removeIf([](const Table &table) { return table.name != "visit"; });
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    const QList<double> opening = repeated(9, [&] {
+        NewFormDialog dialog(*workspace->connection, workspace->catalogue, appearance, {});
+        dialog.show();
+        QApplication::processEvents();
+        dialog.grab();
+    });
+    return under("sheet open to first preview, visit with a million rows", opening, 300, 0.5, "median");
+}
+
+Measured preview(const QString &folder)
+{
+    QStringList columns;
+    for (int i = 0; i < 60; ++i) {
+        columns.append(QString("field_number_%1 %2").arg(i).arg(i % 3 == 0 ? "VARCHAR(40)" : i % 3 == 1 ? "INTEGER" : "DATE"));
+    }
+    const QString file = madeDatabase(QDir(folder).absoluteFilePath("sixty.db"),
+                                      "CREATE TABLE sixty (id INTEGER PRIMARY KEY, " + columns.join(", ") + "); INSERT INTO sixty (id) SELECT value FROM generate_series(1, 500);");
+    Result<Workspace> workspace = openDatabaseFile(file);
+    if (!workspace) {
+        return {"preview after a changed choice, 60 columns", workspace.error().sentence, "-", false, {}};
+    }
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    NewFormDialog dialog(*workspace->connection, workspace->catalogue, appearance, {});
+    dialog.show();
+    QElapsedTimer timer;
+    timer.start();
+    while (!dialog.isProfiled() && timer.elapsed() < 5000) {
+        QApplication::processEvents();
+    }
+    auto *spacing = dialog.findChild<QComboBox *>("spacing");
+    auto *columnsOfBoxes = dialog.findChild<QComboBox *>("columnsOfBoxes");
+    int turn = 0;
+    const QList<double> changing = repeated(60, [&] {
+        ++turn;
+        if (turn % 2) {
+            spacing->setCurrentIndex(turn % 3);
+        } else {
+            columnsOfBoxes->setCurrentIndex(1 + turn % 4);
+        }
+        QApplication::processEvents();
+    });
+    return under("preview after a changed choice, 60 columns", changing, 33, 0.9, "90th percentile");
+}
+
+Measured allForms(const QString &folder)
+{
+    QString sql = "BEGIN;";
+    for (int i = 0; i < 200; ++i) {
+        sql += QString("CREATE TABLE table_%1 (id INTEGER PRIMARY KEY, name VARCHAR(40) NOT NULL, town VARCHAR(40), post_code VARCHAR(12), joined_on DATE, amount DECIMAL(8,2), remarks TEXT);"
+                       "INSERT INTO table_%1 SELECT value, 'Name ' || value, 'Town ' || value % 9, 'NB' || value, '2026-01-01', value * 1.5, NULL FROM generate_series(1, 300);")
+                   .arg(i);
+    }
+    const QString file = madeDatabase(QDir(folder).absoluteFilePath("many.db"), sql + "COMMIT;");
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    qsizetype forms = 0;
+    const QList<double> drafting = repeated(3, [&] {
+        forms = 0;
+        const Result<Workspace> workspace = openDatabaseFile(file);
+        const std::atomic<bool> goesOn{false};
+        for (const Table &table : workspace->catalogue.tables) {
+            const auto profile = profileTable(*workspace->connection, table, goesOn);
+            forms += draftForm(workspace->catalogue, table, planDraft(table, &**profile), &**profile, appearance).controls.isEmpty() ? 0 : 1;
+        }
+    });
+    return under(QString("draft of all forms of a database of %1 tables, profiles included").arg(forms), drafting, 5000, 0.5, "median");
+}
+
 } // namespace
 
 int main(int argc, char **argv)
@@ -240,12 +332,15 @@ int main(int argc, char **argv)
     all += files(folder);
     all += edits();
     all.append(entry(folder));
+    all.append(sheet(folder));
+    all.append(preview(folder));
+    all.append(allForms(folder));
 
     QTextStream out(stdout);
     QJsonArray json;
-    out << QString("%1 %2 %3").arg("work", -60).arg("measured", -44).arg("bound") << '\n';
+    out << QString("%1 %2 %3").arg("work", -72).arg("measured", -44).arg("bound") << '\n';
     for (const Measured &one : all) {
-        out << QString("%1 %2 %3 %4").arg(one.work, -60).arg(one.figure, -44).arg(one.bound, -30).arg(one.isWithin ? "yes" : "NO") << '\n';
+        out << QString("%1 %2 %3 %4").arg(one.work, -72).arg(one.figure, -44).arg(one.bound, -30).arg(one.isWithin ? "yes" : "NO") << '\n';
         QJsonObject object = one.figures;
         object.insert("work", one.work);
         object.insert("within", one.isWithin);

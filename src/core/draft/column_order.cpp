@@ -1,5 +1,7 @@
 #include "core/draft/column_order.h"
 
+#include <QHash>
+
 #include <algorithm>
 
 namespace nabblet {
@@ -20,8 +22,9 @@ QStringList toFront(const QStringList &columns, const QStringList &first)
             result.append(column);
         }
     }
+    const QSet<QString> placed(result.begin(), result.end());
     for (const QString &column : columns) {
-        if (!result.contains(column)) {
+        if (!placed.contains(column)) {
             result.append(column);
         }
     }
@@ -65,9 +68,8 @@ const QList<Pattern> &patterns()
 }
 
 // The stem of a column that starts or ends something: "agreement" of "agreement_from"; empty for others.
-QString stemOf(const QString &column, const QStringList &endings)
+QString stemOf(const QString &name, const QStringList &endings)
 {
-    const QString name = lower(column);
     for (const QString &ending : endings) {
         if (name == ending) {
             return QStringLiteral("*");
@@ -82,38 +84,53 @@ QString stemOf(const QString &column, const QStringList &endings)
     return {};
 }
 
-QString startStem(const QString &column)
+// Both take a column's name in small letters.
+QString startStem(const QString &name)
 {
     static const QStringList endings{QStringLiteral("from"), QStringLiteral("start"), QStringLiteral("begin"), QStringLiteral("starts"), QStringLiteral("begins"),
                                      QStringLiteral("since"), QStringLiteral("valid_from")};
-    return stemOf(column, endings);
+    return stemOf(name, endings);
 }
 
-QString endStem(const QString &column)
+QString endStem(const QString &name)
 {
     static const QStringList endings{QStringLiteral("until"), QStringLiteral("to"), QStringLiteral("till"), QStringLiteral("end"), QStringLiteral("ends"),
                                      QStringLiteral("finish"), QStringLiteral("valid_until")};
-    return stemOf(column, endings);
+    return stemOf(name, endings);
 }
 
-bool isMoment(const Table &table, const QString &name)
+bool isMoment(const Column &column)
 {
-    const Column *column = findColumn(table, name);
-    return column && (column->type == ColumnType::Date || column->type == ColumnType::Time || column->type == ColumnType::DateTime);
+    return column.type == ColumnType::Date || column.type == ColumnType::Time || column.type == ColumnType::DateTime;
+}
+
+// Columns by their names in small letters.
+using ByName = QHash<QString, QString>;
+
+ByName byName(const QStringList &columns)
+{
+    ByName result;
+    for (const QString &column : columns) {
+        result.insert(lower(column), column);
+    }
+    return result;
 }
 
 // The group that a pattern makes of the columns that are still free; without rows when too few of its parts are there.
-ColumnGroup matched(const Pattern &pattern, const QStringList &free)
+ColumnGroup matched(const Pattern &pattern, const ByName &free)
 {
     ColumnGroup group;
     int found = 0;
     for (const QList<QStringList> &parts : pattern.rows) {
         ColumnRow row;
         for (const QStringList &words : parts) {
-            const auto column = std::find_if(free.begin(), free.end(), [&](const QString &name) { return words.contains(lower(name)); });
-            if (column != free.end()) {
-                row.columns.append(*column);
-                ++found;
+            for (const QString &word : words) {
+                const auto column = free.constFind(word);
+                if (column != free.constEnd()) {
+                    row.columns.append(*column);
+                    ++found;
+                    break;
+                }
             }
         }
         if (!row.columns.isEmpty()) {
@@ -123,16 +140,11 @@ ColumnGroup matched(const Pattern &pattern, const QStringList &free)
     return found >= pattern.least ? group : ColumnGroup();
 }
 
-bool holds(const ColumnGroup &group, const QString &column)
-{
-    return std::any_of(group.rows.begin(), group.rows.end(), [&](const ColumnRow &row) { return row.columns.contains(column); });
-}
-
 } // namespace
 
 QStringList namesFirst(const Table &table, const QStringList &columns)
 {
-    const ColumnGroup person = matched(patterns().first(), columns);
+    const ColumnGroup person = matched(patterns().first(), byName(columns));
     if (!person.rows.isEmpty()) {
         QStringList first;
         for (const ColumnRow &row : person.rows) {
@@ -173,36 +185,59 @@ bool isBookkeeping(const Column &column)
 
 QStringList bookkeepingLast(const Table &table, const QStringList &columns)
 {
-    QStringList result = columns;
-    std::stable_partition(result.begin(), result.end(), [&](const QString &name) {
-        const Column *column = findColumn(table, name);
-        return !column || !isBookkeeping(*column);
-    });
-    return result;
+    QSet<QString> late;
+    for (const Column &column : table.columns) {
+        if (isBookkeeping(column)) {
+            late.insert(column.name);
+        }
+    }
+    return wideLast(columns, late);
 }
 
 QList<ColumnGroup> grouped(const Table &table, const QStringList &columns)
 {
-    QStringList free = columns;
+    ByName free = byName(columns);
     QList<ColumnGroup> found;
+    const auto take = [&](const ColumnGroup &group) {
+        found.append(group);
+        for (const ColumnRow &row : group.rows) {
+            for (const QString &column : row.columns) {
+                free.remove(lower(column));
+            }
+        }
+    };
     for (const Pattern &pattern : patterns()) {
         const ColumnGroup group = matched(pattern, free);
         if (!group.rows.isEmpty()) {
-            found.append(group);
-            free.removeIf([&](const QString &column) { return holds(group, column); });
+            take(group);
         }
     }
-    for (const QString &start : columns) {
-        const QString stem = startStem(start);
-        if (stem.isEmpty() || !free.contains(start) || !isMoment(table, start)) {
-            continue;
+    QStringList moments;
+    const QSet<QString> wanted(columns.begin(), columns.end());
+    for (const Column &column : table.columns) {
+        if (isMoment(column) && wanted.contains(column.name) && free.contains(lower(column.name))) {
+            moments.append(column.name);
         }
-        for (const QString &end : columns) {
-            if (free.contains(end) && endStem(end) == stem && isMoment(table, end)) {
-                found.append(ColumnGroup{{ColumnRow{{start, end}}}});
-                free.removeOne(start);
-                free.removeOne(end);
-                break;
+    }
+    QHash<QString, QString> endOf; // what ends, by its stem
+    for (const QString &moment : std::as_const(moments)) {
+        const QString stem = endStem(lower(moment));
+        if (!stem.isEmpty() && !endOf.contains(stem)) {
+            endOf.insert(stem, moment);
+        }
+    }
+    for (const QString &start : std::as_const(moments)) {
+        const QString stem = startStem(lower(start));
+        const QString end = stem.isEmpty() ? QString() : endOf.take(stem);
+        if (!end.isEmpty() && end != start) {
+            take(ColumnGroup{{ColumnRow{{start, end}}}});
+        }
+    }
+    QHash<QString, qsizetype> groupOf;
+    for (qsizetype i = 0; i < found.size(); ++i) {
+        for (const ColumnRow &row : found.at(i).rows) {
+            for (const QString &column : row.columns) {
+                groupOf.insert(column, i);
             }
         }
     }
@@ -212,8 +247,8 @@ QList<ColumnGroup> grouped(const Table &table, const QStringList &columns)
         if (placed.contains(column)) {
             continue;
         }
-        const auto group = std::find_if(found.begin(), found.end(), [&](const ColumnGroup &each) { return holds(each, column); });
-        const ColumnGroup next = group == found.end() ? ColumnGroup{{ColumnRow{{column}}}} : *group;
+        const qsizetype at = groupOf.value(column, -1);
+        const ColumnGroup next = at < 0 ? ColumnGroup{{ColumnRow{{column}}}} : found.at(at);
         for (const ColumnRow &row : next.rows) {
             for (const QString &name : row.columns) {
                 placed.insert(name);

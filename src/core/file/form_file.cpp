@@ -175,37 +175,40 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
 void readControls(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
 {
     QHash<QString, ControlId> ids;
-    QList<QPair<int, QString>> captions; // index of a caption and the name of its field
-    form.controls.reserve(static_cast<int>(stored.size()));
+    ids.reserve(stored.size());
+    QList<Control> controls;
+    controls.reserve(stored.size());
+    QStringList fields; // that each control is a caption for, by name; resolved once all names are known
+    fields.reserve(stored.size());
     for (int i = 0; i < stored.size() && mistakes.isEmpty(); ++i) {
-        const QString pointer = QStringLiteral("/controls/%1").arg(i);
-        if (!stored.at(i).isObject()) {
+        const QString pointer = QStringLiteral("/controls/") + QString::number(i);
+        const QJsonValue value = stored.at(i);
+        if (!value.isObject()) {
             mistakes.report(pointer, Texts::tr("an object was expected"));
             return;
         }
         QString captionFor;
-        Control control = readControl(form, stored.at(i).toObject(), pointer, mistakes, captionFor);
+        Control control = readControl(form, value.toObject(), pointer, mistakes, captionFor);
         control.id = i + 1;
-        if (ids.contains(control.name)) {
+        const auto taken = ids.constFind(control.name);
+        if (taken != ids.constEnd()) {
             mistakes.report(pointer + QStringLiteral("/name"),
-                            Texts::tr("a name of its own was expected, and “%1” is the name of /controls/%2 too")
-                                .arg(control.name, QString::number(ids.value(control.name) - 1)));
+                            Texts::tr("a name of its own was expected, and “%1” is the name of /controls/%2 too").arg(control.name, QString::number(*taken - 1)));
         }
         ids.insert(control.name, control.id);
-        if (!captionFor.isEmpty()) {
-            captions.append({i, captionFor});
-        }
-        form.controls.append(control);
+        fields.append(captionFor);
+        controls.append(std::move(control));
     }
-    for (const auto &[index, field] : captions) {
-        if (!ids.contains(field)) {
-            mistakes.report(QStringLiteral("/controls/%1/captionFor").arg(index),
+    form.controls.reserve(static_cast<int>(controls.size()));
+    for (int i = 0; i < controls.size(); ++i) {
+        const QString &field = fields.at(i);
+        if (!field.isEmpty() && !ids.contains(field)) {
+            mistakes.report(QStringLiteral("/controls/%1/captionFor").arg(i),
                             Texts::tr("the name of a control was expected, and none is called “%1”").arg(field));
             return;
         }
-        Control caption = form.controls.at(index);
-        caption.captionFor = ids.value(field);
-        form.controls.replace(index, caption);
+        controls[i].captionFor = field.isEmpty() ? 0 : ids.value(field);
+        form.controls.append(controls.at(i));
     }
 }
 
