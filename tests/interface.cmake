@@ -4,6 +4,7 @@ nabblet_test(entry tst_entry_view)
 nabblet_test(entry tst_same_pixels nabblet_designer)
 nabblet_test(designer tst_board)
 nabblet_test(designer tst_new_form)
+nabblet_test(designer tst_document)
 
 # Sample files against their schemas, by a validator that knows nothing of this program.
 file(GLOB sample_forms CONFIGURE_DEPENDS ${CMAKE_SOURCE_DIR}/demo/*/forms/*.nabform)
@@ -26,3 +27,4 @@ nabblet_test(app tst_command_line)
 target_compile_definitions(tst_command_line PRIVATE NABBLET_PROGRAM="$<TARGET_FILE:nabblet>")
 add_dependencies(tst_command_line nabblet)
 nabblet_test(app tst_main_window)
+nabblet_test(app tst_workspace)
