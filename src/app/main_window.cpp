@@ -9,6 +9,7 @@
 #include "designer/catalogue_panel.h"
 #include "designer/inspector.h"
 #include "designer/new_form_dialog.h"
+#include "designer/recovery.h"
 #include "entry/ask.h"
 #include "entry/entry_view.h"
 #include "entry/theme.h"
@@ -278,6 +279,9 @@ void MainWindow::openPath(const QString &path)
             return;
         }
         openWorkspace(*workspace);
+        if (m_workspace.connection && offerUnsaved()) {
+            break;
+        }
         const QStringList forms = formFiles(m_workspace.projectFolder);
         const QString start = m_workspace.project.startForm + QStringLiteral(".nabform");
         if (!forms.isEmpty()) {
@@ -305,7 +309,9 @@ void MainWindow::openPath(const QString &path)
             return;
         }
         openWorkspace(*workspace);
-        newForm();
+        if (!offerUnsaved()) {
+            newForm();
+        }
         break;
     }
     }
@@ -332,7 +338,37 @@ void MainWindow::openForm(const QString &path)
         complain(form.error());
         return;
     }
+    const std::optional<Form> unsaved = leftUnsaved(recoveryPath(path, m_workspace.address.file), &*form);
     takeDocument(*form, path, false);
+    if (!unsaved) {
+        return;
+    }
+    const int answer = ask({tr("Unsaved work"), tr("“%1” was not saved when the program last ended.").arg(form->title),
+                            tr("The unsaved work is here. Taking it up changes nothing on the disk; you can undo it and save it as usual."), {tr("Take it up"), tr("Let it go")}, 0, 0},
+                           this);
+    if (answer == 0) {
+        m_document->apply(tr("Take up unsaved work"), *unsaved);
+    } else {
+        m_recovery->forget();
+    }
+}
+
+bool MainWindow::offerUnsaved()
+{
+    const QString file = recoveryPath(QString(), m_workspace.address.file);
+    const std::optional<Form> unsaved = leftUnsaved(file, nullptr);
+    if (!unsaved) {
+        return false;
+    }
+    const int answer = ask({tr("Unsaved work"), tr("The new form “%1” was not saved when the program last ended.").arg(unsaved->title), tr("The unsaved work is here."),
+                            {tr("Take it up"), tr("Let it go")}, 0, 0},
+                           this);
+    if (answer != 0) {
+        QFile::remove(file);
+        return false;
+    }
+    takeDocument(*unsaved, QString(), true);
+    return true;
 }
 
 void MainWindow::open()
@@ -376,6 +412,7 @@ void MainWindow::closeDocument()
     m_inspector = nullptr;
     m_entryView = nullptr;
     m_session.reset();
+    m_recovery.reset();
     m_document.reset();
 }
 
@@ -387,6 +424,8 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     if (isNew) {
         m_document->markUnsaved();
     }
+    m_recovery = std::make_unique<Recovery>(m_document.get(), m_workspace.address.file);
+    connect(m_recovery.get(), &Recovery::failed, this, [this](const Error &error) { say(error.sentence); });
     if (m_workspace.connection) {
         m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
         connect(m_session.get(), &EntrySession::said, this, &MainWindow::say);
@@ -541,7 +580,11 @@ bool MainWindow::mayLetGo()
                             m_document->path().isEmpty() ? tr("It has not been saved yet.") : tr("Its file is as it was when it was last saved."),
                             {tr("Save"), tr("Let it go"), tr("Stay")}, 0, 2},
                            this);
-    return answer == 0 ? save() : answer == 1;
+    if (answer == 1) {
+        m_recovery->forget();
+        return true;
+    }
+    return answer == 0 && save();
 }
 
 void MainWindow::closeEvent(QCloseEvent *event)

@@ -21,6 +21,7 @@ class CataloguePanel;
 class EntrySession;
 class EntryView;
 class Inspector;
+class Recovery;
 class TopBar;
 
 enum class ThemeChoice { AsDesktop, Light, Dark };
@@ -36,6 +37,8 @@ public:
     // Opens a project, a database or a form. A bare database goes straight to a new form.
     void openPath(const QString &path);
     // Makes a form from a table without asking, as its draft stands.
+    // Offers unsaved work that an earlier run left of forms that were never saved. True when it was taken up.
+    bool offerUnsaved();
     void newFormFromTable(const QString &table);
     void newForm();
 
@@ -49,6 +52,7 @@ public:
     EntryView *entryView() const { return m_entryView; }
     EntrySession *session() const { return m_session.get(); }
     FormDocument *document() const { return m_document.get(); }
+    Recovery *recovery() const { return m_recovery.get(); }
     const Workspace &workspace() const { return m_workspace; }
 
     bool save();
@@ -82,6 +86,7 @@ private:
 
     Workspace m_workspace;
     std::unique_ptr<FormDocument> m_document;
+    std::unique_ptr<Recovery> m_recovery;
     std::unique_ptr<EntrySession> m_session;
     ThemeChoice m_themeChoice = ThemeChoice::AsDesktop;
     Theme m_desktopTheme = Theme::Light;

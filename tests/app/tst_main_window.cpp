@@ -6,6 +6,7 @@
 #include "core/file/project_file.h"
 #include "designer/board.h"
 #include "designer/new_form_dialog.h"
+#include "designer/recovery.h"
 #include "entry/entry_view.h"
 #include "support/sample_database.h"
 
@@ -14,6 +15,7 @@
 #include <QMessageBox>
 #include <QPushButton>
 #include <QSettings>
+#include <QStandardPaths>
 #include <QTest>
 #include <QTimer>
 #include <QTreeWidget>
@@ -186,6 +188,86 @@ private Q_SLOTS:
         window.openPath(formPath("bad"));
         QVERIFY2(close.said.contains("at /width: a whole number"), qPrintable(close.said));
         QFile::remove(formPath("bad"));
+    }
+
+    // The program ends without a word: what was done comes back, and what was let go does not.
+    void unsavedWorkComesBackAfterACrash()
+    {
+        Form lost;
+        {
+            MainWindow window;
+            window.show();
+            window.openPath(formPath("buoy"));
+            nudge(window);
+            lost = window.document()->form();
+            window.recovery()->keepNow(); // what happens by itself a few seconds after a change
+        } // no question, no saving: as when the power fails
+        const QString kept = recoveryPath(formPath("buoy"), QString());
+        QVERIFY(QFile::exists(kept));
+        {
+            MainWindow window;
+            window.show();
+            Answer takeUp("answer0");
+            window.openPath(formPath("buoy"));
+            QVERIFY2(takeUp.said.contains("was not saved when the program last ended"), qPrintable(takeUp.said));
+            QVERIFY(window.document()->form() == lost);
+            QVERIFY(window.document()->isChanged());
+            QVERIFY(window.save());
+            QVERIFY(!QFile::exists(kept));
+        }
+        {
+            MainWindow window;
+            window.show();
+            window.openPath(formPath("buoy")); // asks nothing
+            QVERIFY(window.document()->form() == lost);
+            nudge(window);
+            window.recovery()->keepNow();
+            Answer letGo("answer1");
+            QVERIFY(window.close());
+            QVERIFY(!QFile::exists(kept));
+        }
+    }
+
+    void aNewFormComesBackAfterACrash()
+    {
+        Form lost;
+        {
+            MainWindow window;
+            window.show();
+            window.openPath(m_project);
+            window.newFormFromTable("part");
+            nudge(window);
+            lost = window.document()->form();
+            window.recovery()->keepNow();
+        }
+        MainWindow window;
+        window.show();
+        Answer takeUp("answer0");
+        window.openPath(m_project);
+        QVERIFY2(takeUp.said.contains("The new form “Part”"), qPrintable(takeUp.said));
+        QVERIFY(window.document()->form() == lost);
+        QCOMPARE(window.document()->path(), QString());
+        Answer letGo("answer1");
+        QVERIFY(window.close());
+        MainWindow again;
+        again.show();
+        again.openPath(m_project);
+        QCOMPARE(again.document()->path(), formPath("buoy"));
+    }
+
+    // It happens by itself, some seconds after a change.
+    void unsavedWorkIsKeptByItself()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        nudge(window);
+        const QString kept = recoveryPath(formPath("buoy"), QString());
+        QVERIFY(!QFile::exists(kept));
+        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(kept), 10000);
+        window.document()->steps()->undo(); // back to what is saved: nothing is left to recover
+        QVERIFY(!QFile::exists(kept));
+        QVERIFY(window.close());
     }
 
     void aFormOfNoProjectDoesNotTakeTheLastDatabase()
@@ -363,6 +445,7 @@ int main(int argc, char **argv)
     QApplication::setOrganizationName("Nabblet");
     QApplication::setApplicationName("Nabblet");
     QApplication::setStyle("Fusion");
+    QStandardPaths::setTestModeEnabled(true); // unsaved work of tests stays out of the person's own folder
     TestMainWindow test;
     return QTest::qExec(&test, argc, argv);
 }

@@ -19,6 +19,7 @@
 #include <QMessageBox>
 #include <QPushButton>
 #include <QSettings>
+#include <QStandardPaths>
 #include <QTest>
 #include <QTextStream>
 #include <QTimer>
@@ -327,6 +328,7 @@ int main(int argc, char **argv)
     QApplication::setApplicationName("Nabblet");
     QApplication::setStyle("Fusion");
     QApplication::setQuitOnLastWindowClosed(false);
+    QStandardPaths::setTestModeEnabled(true);
     QStringList arguments = QApplication::arguments();
     const qsizetype pictures = arguments.indexOf("--pictures");
     if (pictures >= 0) {
