@@ -1,6 +1,7 @@
 // Drives the real window to each main view and saves a picture of it. Called by tools/shoot.
+#include "app/entry_window.h"
 #include "app/main_window.h"
-#include "core/edit/edits.h"
+#include "core/file/form_file.h"
 #include "designer/board.h"
 #include "designer/new_form_dialog.h"
 #include "entry/entry_view.h"
@@ -80,6 +81,26 @@ public:
             stacked->click();
         }
         shoot("new-form-stacked", &dialog);
+        dialog.close();
+
+        // Entry alone, as a clerk gets it.
+        const QString path = m_depot + "/forms/visit.nabform";
+        const Result<Workspace> workspace = openWorkspaceOfForm(path);
+        const Result<Form> form = loadForm(path);
+        if (!workspace || !form) {
+            return false;
+        }
+        EntryWindow clerk(*workspace, *form);
+        if (!clerk.start()) {
+            return false;
+        }
+        clerk.resize(ShotSize);
+        clerk.show();
+        m_isGood = m_isGood && waitUntil([&] { return clerk.session()->isMapped(); });
+        clerk.session()->goTo(17);
+        clerk.activateWindow();
+        clerk.view()->focusFirst();
+        shoot("enter-alone", &clerk);
         return m_isGood;
     }
 

@@ -52,6 +52,9 @@ private Q_SLOTS:
         table.columns[1].isRequired = table.columns[2].isRequired = true;
         table.uniqueKeys = {UniqueKey{{"code"}}};
         QCOMPARE(namesFirst(table, {"weight", "name", "code"}), QStringList({"code", "name", "weight"}));
+        Table visit = tableOf({"visited_on", "crew_lead"});
+        visit.columns[1].isRequired = true;
+        QCOMPARE(namesFirst(visit, {"visited_on", "crew_lead"}), QStringList({"visited_on", "crew_lead"}));
         const Table person = tableOf({"phone", "family_name", "given_name"});
         QCOMPARE(namesFirst(person, {"phone", "family_name", "given_name"}), QStringList({"given_name", "family_name", "phone"}));
     }

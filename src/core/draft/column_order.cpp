@@ -160,8 +160,10 @@ QStringList namesFirst(const Table &table, const QStringList &columns)
             first.append(column->name);
         }
     }
+    // A text that is merely the first one (who led a visit) names nothing.
     const Column *naming = findColumn(table, namingColumn(table));
-    if (naming && naming->type == ColumnType::Text) {
+    const QString name = naming ? lower(naming->name) : QString();
+    if (naming && naming->type == ColumnType::Text && (name.endsWith(QLatin1String("name")) || name.endsWith(QLatin1String("title")))) {
         first.append(naming->name);
     }
     return toFront(columns, first);
