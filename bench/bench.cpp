@@ -71,8 +71,15 @@ QString number(double value)
 Measured under(const QString &work, const QList<double> &values, double bound, double part, const QString &partName)
 {
     const double figure = quantile(values, part);
-    return {work, QString("%1 ms (%2)").arg(number(figure), partName), QString("%1 ms").arg(bound), figure < bound,
-            {{"median_ms", quantile(values, 0.5)}, {"p99_ms", quantile(values, 0.99)}, {"max_ms", quantile(values, 1)}, {"runs", values.size()}, {"bound_ms", bound}}};
+    return {work,
+            QString("%1 ms (%2)").arg(number(figure), partName),
+            QString("%1 ms").arg(bound),
+            figure < bound,
+            {{"median_ms", quantile(values, 0.5)},
+             {"p99_ms", quantile(values, 0.99)},
+             {"max_ms", quantile(values, 1)},
+             {"runs", values.size()},
+             {"bound_ms", bound}}};
 }
 
 Form formOf(int controls)
@@ -110,9 +117,14 @@ Measured start(const QString &folder)
     }
     const double ratio = quantile(ratios, 0.5);
     return {"start to first painted window with the demonstration form",
-            QString("%1 times (%2 ms : %3 ms)").arg(number(ratio), number(quantile(own, 0.5)), number(quantile(empty, 0.5))),
-            "6 times an empty window", ratio <= 6,
-            {{"ratio_median", ratio}, {"own_ms", quantile(own, 0.5)}, {"empty_ms", quantile(empty, 0.5)}, {"runs", ratios.size()}}};
+            QString("%1 times (%2 ms : %3 ms)")
+                .arg(number(ratio), number(quantile(own, 0.5)), number(quantile(empty, 0.5))),
+            "6 times an empty window",
+            ratio <= 6,
+            {{"ratio_median", ratio},
+             {"own_ms", quantile(own, 0.5)},
+             {"empty_ms", quantile(empty, 0.5)},
+             {"runs", ratios.size()}}};
 }
 
 Measured draft()
@@ -128,7 +140,9 @@ Measured draft()
     }
     const Catalogue catalogue{{table}};
     const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
-    return under("draft of a table of 300 columns", repeated(100, [&] { (void)draftColumnar(catalogue, table, appearance); }), 20, 0.99, "99th percentile");
+    return under("draft of a table of 300 columns",
+                 repeated(100, [&] { (void)draftColumnar(catalogue, table, appearance); }), 20, 0.99,
+                 "99th percentile");
 }
 
 QList<Measured> files(const QString &folder)
@@ -138,7 +152,8 @@ QList<Measured> files(const QString &folder)
     const QList<double> saving = repeated(40, [&] { (void)saveForm(path, form); });
     const QList<double> loading = repeated(40, [&] { (void)loadForm(path); });
     const auto count = QString::number(form.controls.size());
-    return {under("load a form of " + count + " controls", loading, 25, 0.5, "median"), under("save a form of " + count + " controls", saving, 25, 0.5, "median")};
+    return {under("load a form of " + count + " controls", loading, 25, 0.5, "median"),
+            under("save a form of " + count + " controls", saving, 25, 0.5, "median")};
 }
 
 QList<Measured> edits()
@@ -223,8 +238,13 @@ Measured entry(const QString &folder)
     }
     const double excess = quantile(over, 0.5);
     return {"open Entry on a million rows and go to the last",
-            QString("%1 ms; the driver alone %2 ms").arg(number(quantile(own, 0.5)), number(quantile(driver, 0.5))), "1.5 times the driver + 60 ms", excess <= 60,
-            {{"own_ms", quantile(own, 0.5)}, {"driver_ms", quantile(driver, 0.5)}, {"own_max_ms", quantile(own, 1)}, {"runs", own.size()}}};
+            QString("%1 ms; the driver alone %2 ms").arg(number(quantile(own, 0.5)), number(quantile(driver, 0.5))),
+            "1.5 times the driver + 60 ms",
+            excess <= 60,
+            {{"own_ms", quantile(own, 0.5)},
+             {"driver_ms", quantile(driver, 0.5)},
+             {"own_max_ms", quantile(own, 1)},
+             {"runs", own.size()}}};
 }
 
 // A database of so many tables, made with the sqlite3 client.
@@ -262,10 +282,15 @@ Measured preview(const QString &folder)
 {
     QStringList columns;
     for (int i = 0; i < 60; ++i) {
-        columns.append(QString("field_number_%1 %2").arg(i).arg(i % 3 == 0 ? "VARCHAR(40)" : i % 3 == 1 ? "INTEGER" : "DATE"));
+        columns.append(QString("field_number_%1 %2")
+                           .arg(i)
+                           .arg(i % 3 == 0   ? "VARCHAR(40)"
+                                : i % 3 == 1 ? "INTEGER"
+                                             : "DATE"));
     }
     const QString file = madeDatabase(QDir(folder).absoluteFilePath("sixty.db"),
-                                      "CREATE TABLE sixty (id INTEGER PRIMARY KEY, " + columns.join(", ") + "); INSERT INTO sixty (id) SELECT value FROM generate_series(1, 500);");
+                                      "CREATE TABLE sixty (id INTEGER PRIMARY KEY, " + columns.join(", ") +
+                                          "); INSERT INTO sixty (id) SELECT value FROM generate_series(1, 500);");
     Result<Workspace> workspace = openDatabaseFile(file);
     if (!workspace) {
         return {"preview after a changed choice, 60 columns", workspace.error().sentence, "-", false, {}};
@@ -297,8 +322,10 @@ Measured allForms(const QString &folder)
 {
     QString sql = "BEGIN;";
     for (int i = 0; i < 200; ++i) {
-        sql += QString("CREATE TABLE table_%1 (id INTEGER PRIMARY KEY, name VARCHAR(40) NOT NULL, town VARCHAR(40), post_code VARCHAR(12), joined_on DATE, amount DECIMAL(8,2), remarks TEXT);"
-                       "INSERT INTO table_%1 SELECT value, 'Name ' || value, 'Town ' || value % 9, 'NB' || value, '2026-01-01', value * 1.5, NULL FROM generate_series(1, 300);")
+        sql += QString("CREATE TABLE table_%1 (id INTEGER PRIMARY KEY, name VARCHAR(40) NOT NULL, town VARCHAR(40), "
+                       "post_code VARCHAR(12), joined_on DATE, amount DECIMAL(8,2), remarks TEXT);"
+                       "INSERT INTO table_%1 SELECT value, 'Name ' || value, 'Town ' || value % 9, 'NB' || value, "
+                       "'2026-01-01', value * 1.5, NULL FROM generate_series(1, 300);")
                    .arg(i);
     }
     const QString file = madeDatabase(QDir(folder).absoluteFilePath("many.db"), sql + "COMMIT;");
@@ -310,10 +337,14 @@ Measured allForms(const QString &folder)
         const std::atomic<bool> goesOn{false};
         for (const Table &table : workspace->catalogue.tables) {
             const auto profile = profileTable(*workspace->connection, table, goesOn);
-            forms += draftForm(workspace->catalogue, table, planDraft(table, &**profile), &**profile, appearance).controls.isEmpty() ? 0 : 1;
+            forms += draftForm(workspace->catalogue, table, planDraft(table, &**profile), &**profile, appearance)
+                             .controls.isEmpty()
+                         ? 0
+                         : 1;
         }
     });
-    return under(QString("draft of all forms of a database of %1 tables, profiles included").arg(forms), drafting, 5000, 0.5, "median");
+    return under(QString("draft of all forms of a database of %1 tables, profiles included").arg(forms), drafting, 5000,
+                 0.5, "median");
 }
 
 } // namespace
@@ -340,7 +371,12 @@ int main(int argc, char **argv)
     QJsonArray json;
     out << QString("%1 %2 %3").arg("work", -72).arg("measured", -44).arg("bound") << '\n';
     for (const Measured &one : all) {
-        out << QString("%1 %2 %3 %4").arg(one.work, -72).arg(one.figure, -44).arg(one.bound, -30).arg(one.isWithin ? "yes" : "NO") << '\n';
+        out << QString("%1 %2 %3 %4")
+                   .arg(one.work, -72)
+                   .arg(one.figure, -44)
+                   .arg(one.bound, -30)
+                   .arg(one.isWithin ? "yes" : "NO")
+            << '\n';
         QJsonObject object = one.figures;
         object.insert("work", one.work);
         object.insert("within", one.isWithin);

@@ -36,7 +36,10 @@ bool waitUntil(const std::function<bool()> &condition)
 class Shooter
 {
 public:
-    Shooter(QString depot, QString folder, QStringList wanted) : m_depot(std::move(depot)), m_folder(std::move(folder)), m_wanted(std::move(wanted)) {}
+    Shooter(QString depot, QString folder, QStringList wanted)
+        : m_depot(std::move(depot)), m_folder(std::move(folder)), m_wanted(std::move(wanted))
+    {
+    }
 
     bool run()
     {
@@ -152,7 +155,8 @@ private:
         QApplication::processEvents();
         QApplication::processEvents();
         const QString path = QDir(m_folder).filePath(name + QStringLiteral(".png"));
-        const bool isSaved = (widget ? widget : &m_window)->grab().toImage().convertToFormat(QImage::Format_RGB32).save(path);
+        const bool isSaved =
+            (widget ? widget : &m_window)->grab().toImage().convertToFormat(QImage::Format_RGB32).save(path);
         m_isGood = m_isGood && isSaved;
         QTextStream(stdout) << path << (isSaved ? "\n" : " could not be written\n");
     }

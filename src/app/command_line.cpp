@@ -42,7 +42,8 @@ int fail(const Error &error)
 int misunderstood(const QString &sentence, const QString &command)
 {
     QTextStream(stderr) << "nabblet: " << sentence << '\n'
-                        << CommandLine::tr("Try: nabblet %1--help").arg(command.isEmpty() ? QString() : command + u' ') << '\n';
+                        << CommandLine::tr("Try: nabblet %1--help").arg(command.isEmpty() ? QString() : command + u' ')
+                        << '\n';
     return ExitUsage;
 }
 
@@ -60,7 +61,8 @@ protected:
 };
 
 // Parses a subcommand's own arguments; an exit code when the call is answered already.
-std::optional<int> parse(QCommandLineParser &parser, const QString &command, const QStringList &arguments, int least, int most)
+std::optional<int> parse(QCommandLineParser &parser, const QString &command, const QStringList &arguments, int least,
+                         int most)
 {
     const QCommandLineOption help({QStringLiteral("h"), QStringLiteral("help")}, CommandLine::tr("Shows this help."));
     parser.addOption(help);
@@ -73,7 +75,9 @@ std::optional<int> parse(QCommandLineParser &parser, const QString &command, con
     }
     const auto count = static_cast<int>(parser.positionalArguments().size());
     if (count < least || count > most) {
-        return misunderstood(count < least ? CommandLine::tr("something is missing in the call") : CommandLine::tr("there is too much in the call"), command);
+        return misunderstood(count < least ? CommandLine::tr("something is missing in the call")
+                                           : CommandLine::tr("there is too much in the call"),
+                             command);
     }
     return std::nullopt;
 }
@@ -89,13 +93,22 @@ Appearance usualAppearance(const QString &look, Theme theme)
 int draft(const QStringList &arguments)
 {
     QCommandLineParser parser;
-    parser.setApplicationDescription(CommandLine::tr("Drafts a form from a table or view and writes it to a file, or to the output."));
+    parser.setApplicationDescription(
+        CommandLine::tr("Drafts a form from a table or view and writes it to a file, or to the output."));
     parser.addPositionalArgument(QStringLiteral("DATABASE"), CommandLine::tr("A database file."));
-    parser.addPositionalArgument(QStringLiteral("TABLE"), CommandLine::tr("The table or view whose rows the form shows."));
-    const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")}, CommandLine::tr("Writes the form to this file."), QStringLiteral("FILE"));
-    const QCommandLineOption columns(QStringLiteral("columns"), CommandLine::tr("Columns of boxes, 1 to 4; by itself it chooses by the number of fields."), QStringLiteral("N"));
-    const QCommandLineOption stacked(QStringLiteral("stacked"), CommandLine::tr("Captions above their boxes instead of beside them."));
-    const QCommandLineOption declared(QStringLiteral("declared"), CommandLine::tr("Sizes boxes by what the columns declare, without looking at the stored values."));
+    parser.addPositionalArgument(QStringLiteral("TABLE"),
+                                 CommandLine::tr("The table or view whose rows the form shows."));
+    const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")},
+                                    CommandLine::tr("Writes the form to this file."), QStringLiteral("FILE"));
+    const QCommandLineOption columns(
+        QStringLiteral("columns"),
+        CommandLine::tr("Columns of boxes, 1 to 4; by itself it chooses by the number of fields."),
+        QStringLiteral("N"));
+    const QCommandLineOption stacked(QStringLiteral("stacked"),
+                                     CommandLine::tr("Captions above their boxes instead of beside them."));
+    const QCommandLineOption declared(
+        QStringLiteral("declared"),
+        CommandLine::tr("Sizes boxes by what the columns declare, without looking at the stored values."));
     parser.addOptions({output, columns, stacked, declared});
     if (const std::optional<int> code = parse(parser, QStringLiteral("draft"), arguments, 2, 2)) {
         return *code;
@@ -118,7 +131,9 @@ int draft(const QStringList &arguments)
         for (const Table &each : workspace->catalogue.tables) {
             there.append(each.name.simplified());
         }
-        return fail({CommandLine::tr("The database has no table or view “%1”. It has: %2.").arg(name, there.join(QStringLiteral(", "))), {}});
+        return fail({CommandLine::tr("The database has no table or view “%1”. It has: %2.")
+                         .arg(name, there.join(QStringLiteral(", "))),
+                     {}});
     }
     std::optional<Profile> profile;
     if (!parser.isSet(declared)) {
@@ -132,7 +147,8 @@ int draft(const QStringList &arguments)
     DraftPlan plan = planDraft(*table, profile ? &*profile : nullptr);
     plan.columnsOfBoxes = columnsOfBoxes;
     plan.arrangement = parser.isSet(stacked) ? Arrangement::Stacked : Arrangement::Columnar;
-    const Form form = draftForm(workspace->catalogue, *table, plan, profile ? &*profile : nullptr, usualAppearance(QString(), Theme::Light));
+    const Form form = draftForm(workspace->catalogue, *table, plan, profile ? &*profile : nullptr,
+                                usualAppearance(QString(), Theme::Light));
     if (!parser.isSet(output)) {
         QTextStream(stdout) << QString::fromUtf8(writeForm(form));
         return ExitDone;
@@ -186,10 +202,16 @@ int render(const QStringList &arguments)
     QCommandLineParser parser;
     parser.setApplicationDescription(CommandLine::tr("Paints a form into a PNG file."));
     parser.addPositionalArgument(QStringLiteral("FORM"), CommandLine::tr("A .nabform file."));
-    const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")}, CommandLine::tr("The PNG file to write."), QStringLiteral("FILE"));
-    const QCommandLineOption side(QStringLiteral("side"), CommandLine::tr("design or entry (the usual one)."), QStringLiteral("SIDE"), QStringLiteral("entry"));
-    const QCommandLineOption record(QStringLiteral("record"), CommandLine::tr("The number of the record to show, from 1; 0 shows the form blank."), QStringLiteral("N"), QStringLiteral("1"));
-    const QCommandLineOption database(QStringLiteral("database"), CommandLine::tr("The database to take values from, instead of the project's."), QStringLiteral("FILE"));
+    const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")},
+                                    CommandLine::tr("The PNG file to write."), QStringLiteral("FILE"));
+    const QCommandLineOption side(QStringLiteral("side"), CommandLine::tr("design or entry (the usual one)."),
+                                  QStringLiteral("SIDE"), QStringLiteral("entry"));
+    const QCommandLineOption record(
+        QStringLiteral("record"), CommandLine::tr("The number of the record to show, from 1; 0 shows the form blank."),
+        QStringLiteral("N"), QStringLiteral("1"));
+    const QCommandLineOption database(QStringLiteral("database"),
+                                      CommandLine::tr("The database to take values from, instead of the project's."),
+                                      QStringLiteral("FILE"));
     const QCommandLineOption dark(QStringLiteral("dark"), CommandLine::tr("Dark colours."));
     parser.addOptions({output, side, record, database, dark});
     if (const std::optional<int> code = parse(parser, QStringLiteral("render"), arguments, 1, 1)) {
@@ -228,11 +250,14 @@ int render(const QStringList &arguments)
         }
         waitForRecords(session);
         if (number > session.count().value_or(0)) {
-            return fail({CommandLine::tr("There is no record %1; there are %2.").arg(number).arg(session.count().value_or(0)), {}});
+            return fail(
+                {CommandLine::tr("There is no record %1; there are %2.").arg(number).arg(session.count().value_or(0)),
+                 {}});
         }
         session.goTo(number - 1);
     }
-    const QImage image = isDesign ? imageOfDesign(&session, appearance, *form) : imageOfEntry(session, appearance, *form);
+    const QImage image =
+        isDesign ? imageOfDesign(&session, appearance, *form) : imageOfEntry(session, appearance, *form);
     if (!image.save(parser.value(output), "PNG")) {
         return fail({CommandLine::tr("%1 cannot be written. Choose another place.").arg(parser.value(output)), {}});
     }
@@ -244,7 +269,9 @@ int enter(QApplication &application, const QStringList &arguments)
     QCommandLineParser parser;
     parser.setApplicationDescription(CommandLine::tr("Opens a form to work with records, and nothing else."));
     parser.addPositionalArgument(QStringLiteral("FORM"), CommandLine::tr("A .nabform file."));
-    const QCommandLineOption database(QStringLiteral("database"), CommandLine::tr("The database to work on, instead of the project's."), QStringLiteral("FILE"));
+    const QCommandLineOption database(QStringLiteral("database"),
+                                      CommandLine::tr("The database to work on, instead of the project's."),
+                                      QStringLiteral("FILE"));
     parser.addOption(database);
     if (const std::optional<int> code = parse(parser, QStringLiteral("enter"), arguments, 1, 1)) {
         return *code;
@@ -278,16 +305,21 @@ int enter(QApplication &application, const QStringList &arguments)
 int openWindow(QApplication &application, const QStringList &arguments)
 {
     QCommandLineParser parser;
-    parser.setApplicationDescription(CommandLine::tr("Drafts entry forms from database tables, arranges them and puts them to work.\n\n"
-                                                     "Commands:\n"
-                                                     "  nabblet [PATH]            open the window with a project, a database or a form\n"
-                                                     "  nabblet draft             draft a form from a table\n"
-                                                     "  nabblet render            paint a form into a PNG file\n"
-                                                     "  nabblet enter             open a form to work with records\n"
-                                                     "  nabblet COMMAND --help    what a command takes"));
-    parser.addPositionalArgument(QStringLiteral("PATH"), CommandLine::tr("A project folder, a .nabform file or a database file."), QStringLiteral("[PATH]"));
-    const QCommandLineOption version({QStringLiteral("v"), QStringLiteral("version")}, CommandLine::tr("Shows the version."));
-    const QCommandLineOption startup(QStringLiteral("quit-when-shown"), CommandLine::tr("Closes again once the window is painted, for measuring."));
+    parser.setApplicationDescription(
+        CommandLine::tr("Drafts entry forms from database tables, arranges them and puts them to work.\n\n"
+                        "Commands:\n"
+                        "  nabblet [PATH]            open the window with a project, a database or a form\n"
+                        "  nabblet draft             draft a form from a table\n"
+                        "  nabblet render            paint a form into a PNG file\n"
+                        "  nabblet enter             open a form to work with records\n"
+                        "  nabblet COMMAND --help    what a command takes"));
+    parser.addPositionalArgument(QStringLiteral("PATH"),
+                                 CommandLine::tr("A project folder, a .nabform file or a database file."),
+                                 QStringLiteral("[PATH]"));
+    const QCommandLineOption version({QStringLiteral("v"), QStringLiteral("version")},
+                                     CommandLine::tr("Shows the version."));
+    const QCommandLineOption startup(QStringLiteral("quit-when-shown"),
+                                     CommandLine::tr("Closes again once the window is painted, for measuring."));
     parser.addOptions({version, startup});
     if (const std::optional<int> code = parse(parser, QString(), arguments, 0, 1)) {
         return *code;
@@ -327,7 +359,8 @@ int runCommandLine(QApplication &application)
 {
     QStringList arguments = QApplication::arguments();
     const QString command = arguments.value(1);
-    const bool isCommand = command == QLatin1String("draft") || command == QLatin1String("render") || command == QLatin1String("enter");
+    const bool isCommand =
+        command == QLatin1String("draft") || command == QLatin1String("render") || command == QLatin1String("enter");
     if (!isCommand) {
         return openWindow(application, arguments);
     }

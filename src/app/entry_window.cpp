@@ -29,10 +29,13 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *
     column->setContentsMargins(8, 8, 8, 8);
     column->addWidget(m_view);
     setCentralWidget(ground);
-    connect(m_session.get(), &EntrySession::said, this, [this](const QString &sentence) { statusBar()->showMessage(sentence, 15000); });
+    connect(m_session.get(), &EntrySession::said, this,
+            [this](const QString &sentence) { statusBar()->showMessage(sentence, 15000); });
 
     QMenu *records = menuBar()->addMenu(tr("&Records"));
-    const auto add = [&](const QString &words, const QString &keys, auto action) { records->addAction(words, this, action)->setShortcut(QKeySequence(keys)); };
+    const auto add = [&](const QString &words, const QString &keys, auto action) {
+        records->addAction(words, this, action)->setShortcut(QKeySequence(keys));
+    };
     add(tr("&Save"), tr("Ctrl+S"), [this] { m_session->save(); });
     add(tr("&Take back"), tr("Ctrl+Backspace"), [this] { m_session->takeBack(); });
     records->addSeparator();
@@ -51,7 +54,9 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *
     add(tr("&Close"), tr("Ctrl+W"), [this] { close(); });
 
     // As large as the form, and in the middle of the screen that the person looks at.
-    const QRect screen = (QGuiApplication::screenAt(QCursor::pos()) ? QGuiApplication::screenAt(QCursor::pos()) : QGuiApplication::primaryScreen())->availableGeometry();
+    const QRect screen = (QGuiApplication::screenAt(QCursor::pos()) ? QGuiApplication::screenAt(QCursor::pos())
+                                                                    : QGuiApplication::primaryScreen())
+                             ->availableGeometry();
     const QSize wanted(std::max(form.width, 900) + 32, formHeight(form) + 120);
     resize(wanted.boundedTo(screen.size()));
     move(screen.center() - QPoint(width() / 2, height() / 2));

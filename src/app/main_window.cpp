@@ -88,7 +88,8 @@ void MainWindow::makePages()
     auto *welcome = new QVBoxLayout(m_welcomePage);
     welcome->setAlignment(Qt::AlignCenter);
     welcome->setSpacing(12);
-    auto *words = new QLabel(tr("Open a database to draft a form from one of its tables,\nor open a project to go on with its forms."));
+    auto *words = new QLabel(
+        tr("Open a database to draft a form from one of its tables,\nor open a project to go on with its forms."));
     words->setAlignment(Qt::AlignCenter);
     auto *openButton = new QPushButton(tr("Open…"));
     welcome->addWidget(words);
@@ -165,7 +166,8 @@ void MainWindow::makePages()
 
 void MainWindow::makeMenus()
 {
-    const auto add = [this](QMenu *menu, const QString &words, const QKeySequence &keys, auto slot, QList<QAction *> *group) {
+    const auto add = [this](QMenu *menu, const QString &words, const QKeySequence &keys, auto slot,
+                            QList<QAction *> *group) {
         QAction *action = menu->addAction(words, this, slot);
         action->setShortcut(keys);
         if (group) {
@@ -179,41 +181,64 @@ void MainWindow::makeMenus()
     m_formsMenu = file->addMenu(tr("&Forms of this project"));
     connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
     file->addSeparator();
-    m_saveAction = add(file, tr("&Save form"), QKeySequence::Save, [this] {
-        if (isEntry() && m_session) {
-            m_session->save();
-        } else {
-            save();
-        }
-    }, &m_formActions);
-    add(file, tr("Save form &as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { saveAs(); }, &m_designActions);
+    m_saveAction = add(
+        file, tr("&Save form"), QKeySequence::Save,
+        [this] {
+            if (isEntry() && m_session) {
+                m_session->save();
+            } else {
+                save();
+            }
+        },
+        &m_formActions);
+    add(
+        file, tr("Save form &as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { saveAs(); }, &m_designActions);
     file->addSeparator();
     add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), &QWidget::close, nullptr);
 
     QMenu *edit = menuBar()->addMenu(tr("&Edit"));
-    m_undo = add(edit, tr("&Undo"), QKeySequence::Undo, [this] { m_document->steps()->undo(); }, nullptr);
-    m_redo = add(edit, tr("&Redo"), QKeySequence(tr("Ctrl+Shift+Z")), [this] { m_document->steps()->redo(); }, nullptr);
+    m_undo = add(
+        edit, tr("&Undo"), QKeySequence::Undo, [this] { m_document->steps()->undo(); }, nullptr);
+    m_redo = add(
+        edit, tr("&Redo"), QKeySequence(tr("Ctrl+Shift+Z")), [this] { m_document->steps()->redo(); }, nullptr);
     edit->addSeparator();
-    add(edit, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->selectAll(); }, &m_designActions);
-    add(edit, tr("Edit the &caption"), QKeySequence(), [this] { m_board->editCaption(m_board->selection().lead()); }, &m_designActions);
-    add(edit, tr("&Delete"), QKeySequence(), [this] { m_board->deleteSelection(); }, &m_designActions);
+    add(
+        edit, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->selectAll(); }, &m_designActions);
+    add(
+        edit, tr("Edit the &caption"), QKeySequence(), [this] { m_board->editCaption(m_board->selection().lead()); },
+        &m_designActions);
+    add(
+        edit, tr("&Delete"), QKeySequence(), [this] { m_board->deleteSelection(); }, &m_designActions);
 
     QMenu *records = menuBar()->addMenu(tr("&Records"));
-    add(records, tr("&First"), QKeySequence(tr("Ctrl+Home")), [this] { m_session->goFirst(); }, &m_entryActions);
-    add(records, tr("&Previous"), QKeySequence(tr("PgUp")), [this] { m_session->goPrevious(); }, &m_entryActions);
-    add(records, tr("&Next"), QKeySequence(tr("PgDown")), [this] { m_session->goNext(); }, &m_entryActions);
-    add(records, tr("&Last"), QKeySequence(tr("Ctrl+End")), [this] { m_session->goLast(); }, &m_entryActions);
+    add(
+        records, tr("&First"), QKeySequence(tr("Ctrl+Home")), [this] { m_session->goFirst(); }, &m_entryActions);
+    add(
+        records, tr("&Previous"), QKeySequence(tr("PgUp")), [this] { m_session->goPrevious(); }, &m_entryActions);
+    add(
+        records, tr("&Next"), QKeySequence(tr("PgDown")), [this] { m_session->goNext(); }, &m_entryActions);
+    add(
+        records, tr("&Last"), QKeySequence(tr("Ctrl+End")), [this] { m_session->goLast(); }, &m_entryActions);
     records->addSeparator();
-    add(records, tr("&Add"), QKeySequence(tr("Ctrl+N")), [this] {
-        if (m_session->add()) {
-            m_entryView->focusFirst();
-        }
-    }, &m_entryActions);
-    add(records, tr("&Delete…"), QKeySequence(tr("Ctrl+Del")), [this] { m_entryView->askAndDelete(); }, &m_entryActions);
-    add(records, tr("&Take back"), QKeySequence(tr("Ctrl+Backspace")), [this] { m_session->takeBack(); }, &m_entryActions);
+    add(
+        records, tr("&Add"), QKeySequence(tr("Ctrl+N")),
+        [this] {
+            if (m_session->add()) {
+                m_entryView->focusFirst();
+            }
+        },
+        &m_entryActions);
+    add(
+        records, tr("&Delete…"), QKeySequence(tr("Ctrl+Del")), [this] { m_entryView->askAndDelete(); },
+        &m_entryActions);
+    add(
+        records, tr("&Take back"), QKeySequence(tr("Ctrl+Backspace")), [this] { m_session->takeBack(); },
+        &m_entryActions);
 
     QMenu *view = menuBar()->addMenu(tr("&View"));
-    m_switch = add(view, tr("&Entry"), QKeySequence(Qt::Key_F5), [this] { isEntry() ? showDesign() : showEntry(); }, &m_formActions);
+    m_switch = add(
+        view, tr("&Entry"), QKeySequence(Qt::Key_F5), [this] { isEntry() ? showDesign() : showEntry(); },
+        &m_formActions);
     view->addSeparator();
     auto *themes = new QActionGroup(this);
     const QList<QPair<ThemeChoice, QString>> choices{{ThemeChoice::AsDesktop, tr("Colours as on the &desktop")},
@@ -229,7 +254,8 @@ void MainWindow::makeMenus()
     QMenu *help = menuBar()->addMenu(tr("&Help"));
     help->addAction(tr("&About Nabblet"), this, [this] {
         QMessageBox::about(this, tr("About Nabblet"),
-                           tr("Nabblet %1\n\nDrafts bound entry forms from database tables, lets you arrange them, and puts them to work.")
+                           tr("Nabblet %1\n\nDrafts bound entry forms from database tables, lets you arrange them, and "
+                              "puts them to work.")
                                .arg(QStringLiteral(NABBLET_VERSION)));
     });
 }
@@ -238,13 +264,17 @@ void MainWindow::makeMenus()
 
 Theme MainWindow::theme() const
 {
-    return m_themeChoice == ThemeChoice::AsDesktop ? m_desktopTheme : m_themeChoice == ThemeChoice::Light ? Theme::Light : Theme::Dark;
+    return m_themeChoice == ThemeChoice::AsDesktop ? m_desktopTheme
+           : m_themeChoice == ThemeChoice::Light   ? Theme::Light
+                                                   : Theme::Dark;
 }
 
 void MainWindow::setThemeChoice(ThemeChoice choice)
 {
     m_themeChoice = choice;
-    const QString word = choice == ThemeChoice::Light ? QStringLiteral("light") : choice == ThemeChoice::Dark ? QStringLiteral("dark") : QString();
+    const QString word = choice == ThemeChoice::Light  ? QStringLiteral("light")
+                         : choice == ThemeChoice::Dark ? QStringLiteral("dark")
+                                                       : QString();
     QSettings().setValue(QStringLiteral("theme"), word);
     applyTheme();
 }
@@ -285,7 +315,8 @@ void MainWindow::openPath(const QString &path)
         const QStringList forms = formFiles(m_workspace.projectFolder);
         const QString start = m_workspace.project.startForm + QStringLiteral(".nabform");
         if (!forms.isEmpty()) {
-            openForm(QDir(formsFolder(m_workspace.projectFolder)).filePath(forms.contains(start) ? start : forms.first()));
+            openForm(
+                QDir(formsFolder(m_workspace.projectFolder)).filePath(forms.contains(start) ? start : forms.first()));
         } else if (m_workspace.connection) {
             newForm();
         }
@@ -343,8 +374,13 @@ void MainWindow::openForm(const QString &path)
     if (!unsaved) {
         return;
     }
-    const int answer = ask({tr("Unsaved work"), tr("“%1” was not saved when the program last ended.").arg(form->title),
-                            tr("The unsaved work is here. Taking it up changes nothing on the disk; you can undo it and save it as usual."), {tr("Take it up"), tr("Let it go")}, 0, 0},
+    const int answer = ask({tr("Unsaved work"),
+                            tr("“%1” was not saved when the program last ended.").arg(form->title),
+                            tr("The unsaved work is here. Taking it up changes nothing on the disk; you can undo it "
+                               "and save it as usual."),
+                            {tr("Take it up"), tr("Let it go")},
+                            0,
+                            0},
                            this);
     if (answer == 0) {
         m_document->apply(tr("Take up unsaved work"), *unsaved);
@@ -360,8 +396,12 @@ bool MainWindow::offerUnsaved()
     if (!unsaved) {
         return false;
     }
-    const int answer = ask({tr("Unsaved work"), tr("The new form “%1” was not saved when the program last ended.").arg(unsaved->title), tr("The unsaved work is here."),
-                            {tr("Take it up"), tr("Let it go")}, 0, 0},
+    const int answer = ask({tr("Unsaved work"),
+                            tr("The new form “%1” was not saved when the program last ended.").arg(unsaved->title),
+                            tr("The unsaved work is here."),
+                            {tr("Take it up"), tr("Let it go")},
+                            0,
+                            0},
                            this);
     if (answer != 0) {
         QFile::remove(file);
@@ -373,8 +413,9 @@ bool MainWindow::offerUnsaved()
 
 void MainWindow::open()
 {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open"), m_workspace.projectFolder,
-                                                      tr("Projects, forms and databases (project.nabblet *.nabform *.db *.sqlite *.sqlite3);;All files (*)"));
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Open"), m_workspace.projectFolder,
+        tr("Projects, forms and databases (project.nabblet *.nabform *.db *.sqlite *.sqlite3);;All files (*)"));
     if (!path.isEmpty()) {
         openPath(path);
     }
@@ -530,9 +571,10 @@ bool MainWindow::saveAs()
     if (!m_document) {
         return false;
     }
-    const QString folder = !m_workspace.projectFolder.isEmpty()    ? formsFolder(m_workspace.projectFolder)
-                           : !m_workspace.address.file.isEmpty()   ? QFileInfo(m_workspace.address.file).absoluteDir().filePath(QStringLiteral("forms"))
-                                                                   : QDir::homePath();
+    const QString folder = !m_workspace.projectFolder.isEmpty() ? formsFolder(m_workspace.projectFolder)
+                           : !m_workspace.address.file.isEmpty()
+                               ? QFileInfo(m_workspace.address.file).absoluteDir().filePath(QStringLiteral("forms"))
+                               : QDir::homePath();
     QDir().mkpath(folder);
     QFileDialog dialog(this, tr("Save form as"), folder, tr("Forms (*.nabform)"));
     dialog.setAcceptMode(QFileDialog::AcceptSave);
@@ -557,7 +599,8 @@ bool MainWindow::saveTo(const QString &path)
         complain(project.error());
     }
     say(hadProject || !project ? tr("Saved “%1”.").arg(m_document->form().title)
-                               : tr("Saved “%1” and made the project %2.").arg(m_document->form().title, projectFilePath(m_workspace.projectFolder)));
+                               : tr("Saved “%1” and made the project %2.")
+                                     .arg(m_document->form().title, projectFilePath(m_workspace.projectFolder)));
     refreshNames();
     return true;
 }
@@ -576,9 +619,13 @@ bool MainWindow::mayLetGo()
     if (!m_document->isChanged()) {
         return true;
     }
-    const int answer = ask({tr("Form not saved"), tr("Save the form “%1” before closing?").arg(m_document->form().title),
-                            m_document->path().isEmpty() ? tr("It has not been saved yet.") : tr("Its file is as it was when it was last saved."),
-                            {tr("Save"), tr("Let it go"), tr("Stay")}, 0, 2},
+    const int answer = ask({tr("Form not saved"),
+                            tr("Save the form “%1” before closing?").arg(m_document->form().title),
+                            m_document->path().isEmpty() ? tr("It has not been saved yet.")
+                                                         : tr("Its file is as it was when it was last saved."),
+                            {tr("Save"), tr("Let it go"), tr("Stay")},
+                            0,
+                            2},
                            this);
     if (answer == 1) {
         m_recovery->forget();
@@ -597,7 +644,8 @@ void MainWindow::closeEvent(QCloseEvent *event)
 void MainWindow::fillFormsMenu()
 {
     m_formsMenu->clear();
-    const QStringList forms = m_workspace.projectFolder.isEmpty() ? QStringList() : formFiles(m_workspace.projectFolder);
+    const QStringList forms =
+        m_workspace.projectFolder.isEmpty() ? QStringList() : formFiles(m_workspace.projectFolder);
     for (const QString &file : forms) {
         const QString path = QDir(formsFolder(m_workspace.projectFolder)).filePath(file);
         QAction *action = m_formsMenu->addAction(QFileInfo(file).completeBaseName(), this, [this, path] {
@@ -619,7 +667,8 @@ void MainWindow::refreshNames()
     const bool isUnsaved = m_document && m_document->isChanged();
     m_bar->setNames(m_workspace.address.file.isEmpty() ? QString() : workspaceTitle(m_workspace), title, isUnsaved);
     m_bar->setVisible(m_document != nullptr);
-    setWindowTitle(m_document ? tr("%1%2 – Nabblet").arg(title, isUnsaved ? QStringLiteral(" •") : QString()) : tr("Nabblet"));
+    setWindowTitle(m_document ? tr("%1%2 – Nabblet").arg(title, isUnsaved ? QStringLiteral(" •") : QString())
+                              : tr("Nabblet"));
 }
 
 void MainWindow::refreshRecord()
@@ -630,8 +679,13 @@ void MainWindow::refreshRecord()
     }
     const std::optional<qint64> position = m_session->position();
     const bool canStep = m_session->hasRecord() && !m_session->isChanged() && !m_session->isNew();
-    m_bar->setRecord(m_session->isNew() ? tr("New record") : !m_session->hasRecord() ? tr("No record") : position ? tr("Record %L1").arg(*position + 1) : tr("Record"),
-                     canStep, m_session->hasRecord() ? tr("The record has changes that are not saved; save it in Entry first.") : tr("There are no records."));
+    m_bar->setRecord(m_session->isNew()        ? tr("New record")
+                     : !m_session->hasRecord() ? tr("No record")
+                     : position                ? tr("Record %L1").arg(*position + 1)
+                                               : tr("Record"),
+                     canStep,
+                     m_session->hasRecord() ? tr("The record has changes that are not saved; save it in Entry first.")
+                                            : tr("There are no records."));
 }
 
 void MainWindow::refreshActions()
@@ -668,10 +722,17 @@ void MainWindow::refreshStatus()
         const Form &form = m_document->form();
         const Selection &selection = m_board->selection();
         const Control *lead = form.controls.find(selection.lead());
-        const QString place = lead ? tr("x %1 · y %2 · %3 × %4 px").arg(lead->place.x()).arg(lead->place.y()).arg(lead->place.width()).arg(lead->place.height()) : QString();
+        const QString place = lead ? tr("x %1 · y %2 · %3 × %4 px")
+                                         .arg(lead->place.x())
+                                         .arg(lead->place.y())
+                                         .arg(lead->place.width())
+                                         .arg(lead->place.height())
+                                   : QString();
         const auto count = static_cast<int>(selection.controls().size());
         m_selectionStatus->setText(count > 1 ? tr("%1 selected").arg(count) + QStringLiteral("   ") + place : place);
-        const QString marks = form.grid.marks == GridMarks::Dots ? tr("dots") : form.grid.marks == GridMarks::Lines ? tr("lines") : tr("not drawn");
+        const QString marks = form.grid.marks == GridMarks::Dots    ? tr("dots")
+                              : form.grid.marks == GridMarks::Lines ? tr("lines")
+                                                                    : tr("not drawn");
         m_gridStatus->setText(tr("Grid %1 px, %2").arg(form.grid.pitch).arg(marks));
     }
     QString database = QFileInfo(m_workspace.address.file).fileName();

@@ -37,10 +37,10 @@ QWidget *frameAround(const QList<QWidget *> &parts)
 } // namespace
 
 TopBar::TopBar(QWidget *parent)
-    : QWidget(parent), m_project(new QLabel), m_form(new QLabel), m_unsaved(new QLabel), m_design(part(tr("Design"), "design", true)),
-      m_entry(part(tr("Entry"), "entrySide", true)), m_previous(part(QStringLiteral("‹"), "previousValues", false)),
-      m_record(part(tr("Record"), "showRecord", true)), m_next(part(QStringLiteral("›"), "nextValues", false)),
-      m_blank(part(tr("Blank"), "showBlank", true))
+    : QWidget(parent), m_project(new QLabel), m_form(new QLabel), m_unsaved(new QLabel),
+      m_design(part(tr("Design"), "design", true)), m_entry(part(tr("Entry"), "entrySide", true)),
+      m_previous(part(QStringLiteral("‹"), "previousValues", false)), m_record(part(tr("Record"), "showRecord", true)),
+      m_next(part(QStringLiteral("›"), "nextValues", false)), m_blank(part(tr("Blank"), "showBlank", true))
 {
     setObjectName(QStringLiteral("bar"));
     setAttribute(Qt::WA_StyledBackground);

@@ -63,10 +63,12 @@ Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &da
     }
     const QString folder = projectFolderOf(formPath);
     if (folder.isEmpty()) {
-        return Error{Texts::tr("%1 belongs to no project, so it is not known which database it works on. Put it into the forms folder "
-                               "of a project, or name the database with --database.")
-                         .arg(formPath),
-                     {}};
+        return Error{
+            Texts::tr(
+                "%1 belongs to no project, so it is not known which database it works on. Put it into the forms folder "
+                "of a project, or name the database with --database.")
+                .arg(formPath),
+            {}};
     }
     return openProjectFolder(folder);
 }

@@ -24,7 +24,8 @@ Result<Workspace> openProjectFolder(const QString &folder);
 // Opens a database file by itself.
 Result<Workspace> openDatabaseFile(const QString &file);
 
-// What a form file belongs to: its project, or with databaseFile given that database. The error says that there is neither.
+// What a form file belongs to: its project, or with databaseFile given that database. The error says that there is
+// neither.
 Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &databaseFile = {});
 
 // The project that saving a form makes where there is none yet: named after the database, in the folder of the form or,

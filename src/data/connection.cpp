@@ -20,10 +20,14 @@ Result<Connection> Connection::open(const DatabaseAddress &address)
 {
     const Dialect *dialect = dialectNamed(address.dialect);
     if (!dialect) {
-        return Error{Texts::tr("This version does not know databases of the kind “%1”. Take a newer version.").arg(address.dialect), {}};
+        return Error{Texts::tr("This version does not know databases of the kind “%1”. Take a newer version.")
+                         .arg(address.dialect),
+                     {}};
     }
     if (!QSqlDatabase::isDriverAvailable(dialect->driver)) {
-        return Error{Texts::tr("Qt's driver %1 is not installed. Install it and open the database again.").arg(dialect->driver), {}};
+        return Error{
+            Texts::tr("Qt's driver %1 is not installed. Install it and open the database again.").arg(dialect->driver),
+            {}};
     }
     auto held = std::make_shared<Held>();
     held->name = QUuid::createUuid().toString(QUuid::WithoutBraces);

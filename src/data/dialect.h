@@ -1,5 +1,5 @@
-// What differs from database to database. A dialect is one file beside this one (sqlite/sqlite_dialect.cpp) and one line
-// in dialect_table.cpp.
+// What differs from database to database. A dialect is one file beside this one (sqlite/sqlite_dialect.cpp) and one
+// line in dialect_table.cpp.
 #pragma once
 
 #include "core/catalogue/catalogue.h"

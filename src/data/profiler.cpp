@@ -38,7 +38,8 @@ QString numberKey(const Connection &connection, const Table &table)
 
 } // namespace
 
-Result<std::optional<Profile>> profileTable(const Connection &connection, const Table &table, const std::atomic<bool> &isCancelled,
+Result<std::optional<Profile>> profileTable(const Connection &connection, const Table &table,
+                                            const std::atomic<bool> &isCancelled,
                                             const std::function<void(double)> &progress)
 {
     Profile profile;
@@ -83,7 +84,8 @@ Result<std::optional<Profile>> profileTable(const Connection &connection, const 
         const qint64 each = ExactProfileRows / Stretches;
         bool hasCutStretch = false; // some rows of a stretch were left out
         const auto step = static_cast<double>(last - first + 1) / Stretches;
-        query.prepare(QStringLiteral("SELECT %1 FROM %2 WHERE %3 >= ? AND %3 < ? ORDER BY %3 LIMIT %4").arg(columnList(connection, table), from, key, QString::number(each)));
+        query.prepare(QStringLiteral("SELECT %1 FROM %2 WHERE %3 >= ? AND %3 < ? ORDER BY %3 LIMIT %4")
+                          .arg(columnList(connection, table), from, key, QString::number(each)));
         for (int i = 0; i < Stretches; ++i) {
             query.bindValue(0, first + static_cast<qint64>(step * i));
             query.bindValue(1, first + static_cast<qint64>(step * (i + 1)));
@@ -111,7 +113,8 @@ Result<std::optional<Profile>> profileTable(const Connection &connection, const 
         const qint64 every = rows > ExactProfileRows ? (rows + ExactProfileRows - 1) / ExactProfileRows : 1;
         profile.isExact = every == 1;
         const QString sampled = every == 1 ? all
-                                           : QStringLiteral("SELECT %1 FROM (SELECT *, row_number() OVER () AS \"nabblet row\" FROM %2) WHERE \"nabblet row\" % %3 = 0")
+                                           : QStringLiteral("SELECT %1 FROM (SELECT *, row_number() OVER () AS "
+                                                            "\"nabblet row\" FROM %2) WHERE \"nabblet row\" % %3 = 0")
                                                  .arg(columnList(connection, table), from, QString::number(every));
         if (!query.exec(sampled)) {
             return fail(query);

@@ -12,9 +12,10 @@ namespace nabblet {
 // Up to this many rows are all looked at; of more, about so many spread evenly over the table.
 constexpr qint64 ExactProfileRows = 100000;
 
-// Looks through a table's or view's rows. Long for large tables, so it is done beside the interface. progress is told the
-// share that is done, 0 to 1. Gives nothing when isCancelled turns true.
-Result<std::optional<Profile>> profileTable(const Connection &connection, const Table &table, const std::atomic<bool> &isCancelled,
+// Looks through a table's or view's rows. Long for large tables, so it is done beside the interface. progress is told
+// the share that is done, 0 to 1. Gives nothing when isCancelled turns true.
+Result<std::optional<Profile>> profileTable(const Connection &connection, const Table &table,
+                                            const std::atomic<bool> &isCancelled,
                                             const std::function<void(double)> &progress = {});
 
 } // namespace nabblet

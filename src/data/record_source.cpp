@@ -48,10 +48,12 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
     }
     const Table *table = findTable(catalogue, form.rowSource);
     if (!table) {
-        return Error{Texts::tr("The database has no table “%1” any more, so the form “%2” has no records. The form is kept as it is; "
-                               "bring the table back or give the form another row source.")
-                         .arg(form.rowSource, form.title),
-                     {}};
+        return Error{
+            Texts::tr(
+                "The database has no table “%1” any more, so the form “%2” has no records. The form is kept as it is; "
+                "bring the table back or give the form another row source.")
+                .arg(form.rowSource, form.title),
+            {}};
     }
     RecordSource source;
     setKey(source, *table);

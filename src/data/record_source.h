@@ -14,8 +14,8 @@ struct RecordSource
     QStringList keyColumns;      // name each row; rows are read in their order
     bool keyIsRowNumber = false; // the key is the database's own row number, not a column
     bool isWritable = true;
-    QStringList generated;       // columns among them that the database works out
-    QStringList missing;         // columns the form binds and the table does not have
+    QStringList generated; // columns among them that the database works out
+    QStringList missing;   // columns the form binds and the table does not have
 };
 
 // The source of a form's rows. The error names what is gone and says what to do.

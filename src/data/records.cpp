@@ -83,14 +83,15 @@ Row rowOf(const QSqlQuery &query, const RecordSource &source)
     return row;
 }
 
-MaybeRow oneRow(const Connection &connection, const RecordSource &source, const QString &condition, const QVariantList &values,
-                const char *direction)
+MaybeRow oneRow(const Connection &connection, const RecordSource &source, const QString &condition,
+                const QVariantList &values, const char *direction)
 {
     QString sql = selectRows(connection, source);
     if (!condition.isEmpty()) {
         sql += QLatin1String(" WHERE ") + condition;
     }
-    sql += QLatin1String(" ORDER BY ") + keyList(connection, source, QLatin1String(direction)) + QLatin1String(" LIMIT 1");
+    sql +=
+        QLatin1String(" ORDER BY ") + keyList(connection, source, QLatin1String(direction)) + QLatin1String(" LIMIT 1");
     Running running(connection, {sql, values});
     if (running.isGood && running.query.next()) {
         return std::optional(rowOf(running.query, source));
@@ -126,7 +127,8 @@ Statement stillAsRead(const Connection &connection, const RecordSource &source, 
 }
 
 // SQLite says only that some link is broken; this looks for the one: a value with no row in its parent.
-Refusal explainLink(const Connection &connection, const RefusalContext &context, const ColumnValues &values, Refusal refusal)
+Refusal explainLink(const Connection &connection, const RefusalContext &context, const ColumnValues &values,
+                    Refusal refusal)
 {
     for (const ForeignKey &link : context.table.foreignKeys) {
         QStringList conditions;
@@ -144,12 +146,14 @@ Refusal explainLink(const Connection &connection, const RefusalContext &context,
         if (conditions.size() != link.columns.size()) {
             continue;
         }
-        const Result<qint64> found = oneNumber(connection, {QStringLiteral("SELECT count(*) FROM %1 WHERE %2")
-                                                                .arg(connection.quoted(link.parentTable), conditions.join(QLatin1String(" AND "))),
-                                                            bound});
+        const Result<qint64> found = oneNumber(
+            connection, {QStringLiteral("SELECT count(*) FROM %1 WHERE %2")
+                             .arg(connection.quoted(link.parentTable), conditions.join(QLatin1String(" AND "))),
+                         bound});
         if (found && *found == 0) {
             refusal.columns = link.columns;
-            refusal.sentence = Texts::tr("There is no such %1; choose one from the list").arg(captions.join(Texts::tr(" and ")));
+            refusal.sentence =
+                Texts::tr("There is no such %1; choose one from the list").arg(captions.join(Texts::tr(" and ")));
             return refusal;
         }
     }
@@ -158,7 +162,8 @@ Refusal explainLink(const Connection &connection, const RefusalContext &context,
 }
 
 // Why a row cannot be deleted: which tables hold rows that belong to it.
-Refusal explainStillUsed(const Connection &connection, const RefusalContext &context, const RecordSource &source, const Row &row, Refusal refusal)
+Refusal explainStillUsed(const Connection &connection, const RefusalContext &context, const RecordSource &source,
+                         const Row &row, Refusal refusal)
 {
     QStringList users;
     for (const Table &table : context.catalogue.tables) {
@@ -168,7 +173,9 @@ Refusal explainStillUsed(const Connection &connection, const RefusalContext &con
             }
             QStringList pairs;
             for (qsizetype i = 0; i < link.columns.size(); ++i) {
-                pairs.append(QStringLiteral("c.%1 = p.%2").arg(connection.quoted(link.columns.at(i)), connection.quoted(link.parentColumns.at(i))));
+                pairs.append(
+                    QStringLiteral("c.%1 = p.%2")
+                        .arg(connection.quoted(link.columns.at(i)), connection.quoted(link.parentColumns.at(i))));
             }
             QStringList keys;
             for (const QString &column : source.keyColumns) {
@@ -184,13 +191,15 @@ Refusal explainStillUsed(const Connection &connection, const RefusalContext &con
             }
         }
     }
-    refusal.sentence = users.isEmpty()
-                           ? Texts::tr("Other records still point to this one, so it stays")
-                           : Texts::tr("This record stays, because others point to it: %1. Delete or change those first.").arg(users.join(QLatin1String(", ")));
+    refusal.sentence =
+        users.isEmpty() ? Texts::tr("Other records still point to this one, so it stays")
+                        : Texts::tr("This record stays, because others point to it: %1. Delete or change those first.")
+                              .arg(users.join(QLatin1String(", ")));
     return refusal;
 }
 
-Written refused(const Connection &connection, const QSqlError &error, const RefusalContext &context, const ColumnValues &values)
+Written refused(const Connection &connection, const QSqlError &error, const RefusalContext &context,
+                const ColumnValues &values)
 {
     Written written;
     written.refusal = connection.dialect().explainRefusal(error, context);
@@ -308,7 +317,8 @@ Result<qint64> countRowsBefore(const Connection &connection, const RecordSource 
                                   key});
 }
 
-Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source, const std::atomic<bool> &isCancelled)
+Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source,
+                                      const std::atomic<bool> &isCancelled)
 {
     const QString keys = keyList(connection, source);
     Running running(connection,
@@ -343,7 +353,8 @@ MaybeRow rowAt(const Connection &connection, const RecordSource &source, const R
     }
     const qsizetype stone = std::min<qsizetype>(number / RowMap::Stride, map.keys.size() - 1);
     Running running(connection, {QStringLiteral("%1 WHERE %2 ORDER BY %3")
-                                     .arg(selectRows(connection, source), keyCompared(connection, source, ">="), keyList(connection, source)),
+                                     .arg(selectRows(connection, source), keyCompared(connection, source, ">="),
+                                          keyList(connection, source)),
                                  map.keys.at(stone)});
     for (qint64 i = stone * RowMap::Stride; running.isGood && running.query.next(); ++i) {
         if (i == number) {
@@ -356,7 +367,8 @@ MaybeRow rowAt(const Connection &connection, const RecordSource &source, const R
     return std::optional<Row>();
 }
 
-Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values, const RefusalContext &context)
+Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values,
+                  const RefusalContext &context)
 {
     if (!source.isWritable) {
         return notWritable();
@@ -369,8 +381,9 @@ Written insertRow(const Connection &connection, const RecordSource &source, cons
         names.append(connection.quoted(column));
         bound.append(values.value(column));
     }
-    const QString filled = names.isEmpty() ? QStringLiteral("DEFAULT VALUES")
-                                           : QStringLiteral("(%1) VALUES (%2)").arg(names.join(QLatin1String(", ")), places(bound.size()));
+    const QString filled =
+        names.isEmpty() ? QStringLiteral("DEFAULT VALUES")
+                        : QStringLiteral("(%1) VALUES (%2)").arg(names.join(QLatin1String(", ")), places(bound.size()));
     QSqlDatabase database = connection.database();
     if (!database.transaction()) {
         return refused(connection, database.lastError(), context, values);
@@ -404,8 +417,8 @@ Written insertRow(const Connection &connection, const RecordSource &source, cons
     return written;
 }
 
-Written updateRow(const Connection &connection, const RecordSource &source, const Row &asRead, const ColumnValues &changes,
-                  const RefusalContext &context)
+Written updateRow(const Connection &connection, const RecordSource &source, const Row &asRead,
+                  const ColumnValues &changes, const RefusalContext &context)
 {
     if (!source.isWritable) {
         return notWritable();
@@ -436,9 +449,10 @@ Written updateRow(const Connection &connection, const RecordSource &source, cons
     }
     int rows = 0;
     {
-        Running running(connection, {QStringLiteral("UPDATE %1 SET %2 WHERE %3")
-                                         .arg(connection.quoted(source.table), assignments.join(QLatin1String(", ")), guard.sql),
-                                     values + guard.values});
+        Running running(connection,
+                        {QStringLiteral("UPDATE %1 SET %2 WHERE %3")
+                             .arg(connection.quoted(source.table), assignments.join(QLatin1String(", ")), guard.sql),
+                         values + guard.values});
         if (!running.isGood) {
             const QSqlError error = running.query.lastError();
             running.query.finish();
@@ -469,7 +483,8 @@ Written updateRow(const Connection &connection, const RecordSource &source, cons
     return written;
 }
 
-Written deleteRow(const Connection &connection, const RecordSource &source, const Row &asRead, const RefusalContext &context)
+Written deleteRow(const Connection &connection, const RecordSource &source, const Row &asRead,
+                  const RefusalContext &context)
 {
     if (!source.isWritable) {
         return notWritable();
@@ -489,7 +504,9 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
     }
     int rows = 0;
     {
-        Running running(connection, {QStringLiteral("DELETE FROM %1 WHERE %2").arg(connection.quoted(source.table), guard.sql), guard.values});
+        Running running(
+            connection,
+            {QStringLiteral("DELETE FROM %1 WHERE %2").arg(connection.quoted(source.table), guard.sql), guard.values});
         if (!running.isGood) {
             const QSqlError error = running.query.lastError();
             running.query.finish();
@@ -515,7 +532,9 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
 Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most)
 {
     const QStringList words = quotedAll(connection, lookup.wordsColumns);
-    QString sql = QStringLiteral("SELECT %1, %2 FROM %3").arg(connection.quoted(lookup.valueColumn), words.join(QLatin1String(", ")), connection.quoted(lookup.table));
+    QString sql = QStringLiteral("SELECT %1, %2 FROM %3")
+                      .arg(connection.quoted(lookup.valueColumn), words.join(QLatin1String(", ")),
+                           connection.quoted(lookup.table));
     QVariantList values;
     if (!part.isEmpty()) {
         // Each word typed is looked for in the words shown, taken together.
@@ -526,7 +545,9 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
         QStringList conditions;
         const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
         for (QString pattern : typed) {
-            pattern.replace(u'\\', QLatin1String("\\\\")).replace(u'%', QLatin1String("\\%")).replace(u'_', QLatin1String("\\_"));
+            pattern.replace(u'\\', QLatin1String("\\\\"))
+                .replace(u'%', QLatin1String("\\%"))
+                .replace(u'_', QLatin1String("\\_"));
             conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
             values.append(u'%' + pattern + u'%');
         }
@@ -549,8 +570,8 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
 Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariant &value)
 {
     Running running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 = ? LIMIT 1")
-                                     .arg(quotedAll(connection, lookup.wordsColumns).join(QLatin1String(", ")), connection.quoted(lookup.table),
-                                          connection.quoted(lookup.valueColumn)),
+                                     .arg(quotedAll(connection, lookup.wordsColumns).join(QLatin1String(", ")),
+                                          connection.quoted(lookup.table), connection.quoted(lookup.valueColumn)),
                                  {value}});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());

@@ -1,5 +1,5 @@
-// Records read and written one at a time, by key: never with OFFSET, never the whole table. Values from people are bound,
-// names are quoted by the dialect.
+// Records read and written one at a time, by key: never with OFFSET, never the whole table. Values from people are
+// bound, names are quoted by the dialect.
 #pragma once
 
 #include "core/kinds/kind.h"
@@ -44,8 +44,8 @@ Result<qint64> countRows(const Connection &connection, const RecordSource &sourc
 // How many rows stand before the one with that key.
 Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
 
-// Where rows stand in their order: the key of every so-manieth row. With it a row is found by its number without reading
-// all rows before it.
+// Where rows stand in their order: the key of every so-manieth row. With it a row is found by its number without
+// reading all rows before it.
 struct RowMap
 {
     static constexpr int Stride = 1024;
@@ -55,7 +55,8 @@ struct RowMap
 
 // Reads the keys of all rows in their order; long for large tables, so it is done beside the interface. Gives nothing
 // when isCancelled turns true.
-Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source, const std::atomic<bool> &isCancelled);
+Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source,
+                                      const std::atomic<bool> &isCancelled);
 
 // The row with a number, from 0.
 MaybeRow rowAt(const Connection &connection, const RecordSource &source, const RowMap &map, qint64 number);
@@ -76,11 +77,13 @@ struct Written
 
 using ColumnValues = QHash<QString, QVariant>;
 
-Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values, const RefusalContext &context);
-// Writes only the changed columns, and only if every value that was read is still stored.
-Written updateRow(const Connection &connection, const RecordSource &source, const Row &asRead, const ColumnValues &changes,
+Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values,
                   const RefusalContext &context);
-Written deleteRow(const Connection &connection, const RecordSource &source, const Row &asRead, const RefusalContext &context);
+// Writes only the changed columns, and only if every value that was read is still stored.
+Written updateRow(const Connection &connection, const RecordSource &source, const Row &asRead,
+                  const ColumnValues &changes, const RefusalContext &context);
+Written deleteRow(const Connection &connection, const RecordSource &source, const Row &asRead,
+                  const RefusalContext &context);
 
 // A choice of a lookup: the value to store and the words to show.
 struct LookupRow
@@ -89,8 +92,8 @@ struct LookupRow
     QString words;
 };
 
-// The choices of a lookup, sorted by their words; at most `most` of them, of those that contain `part` in one of their words
-// when it is not empty.
+// The choices of a lookup, sorted by their words; at most `most` of them, of those that contain `part` in one of their
+// words when it is not empty.
 Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most);
 // The words for one value of a lookup; empty when there is no such row.
 Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariant &value);

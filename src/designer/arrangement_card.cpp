@@ -4,13 +4,16 @@
 
 namespace nabblet {
 
-ArrangementCard::ArrangementCard(Arrangement arrangement, Theme theme, QWidget *parent) : QAbstractButton(parent), m_arrangement(arrangement), m_theme(theme)
+ArrangementCard::ArrangementCard(Arrangement arrangement, Theme theme, QWidget *parent)
+    : QAbstractButton(parent), m_arrangement(arrangement), m_theme(theme)
 {
     setCheckable(true);
     setAutoExclusive(true);
     setFocusPolicy(Qt::StrongFocus);
-    setText(arrangement == Arrangement::Columnar ? QCoreApplication::translate("ArrangementCard", "Columnar") : QCoreApplication::translate("ArrangementCard", "Stacked"));
-    setToolTip(arrangement == Arrangement::Columnar ? QCoreApplication::translate("ArrangementCard", "captions beside") : QCoreApplication::translate("ArrangementCard", "captions above"));
+    setText(arrangement == Arrangement::Columnar ? QCoreApplication::translate("ArrangementCard", "Columnar")
+                                                 : QCoreApplication::translate("ArrangementCard", "Stacked"));
+    setToolTip(arrangement == Arrangement::Columnar ? QCoreApplication::translate("ArrangementCard", "captions beside")
+                                                    : QCoreApplication::translate("ArrangementCard", "captions above"));
     setAccessibleName(text() + u' ' + toolTip());
 }
 

@@ -19,7 +19,9 @@ void BackgroundWork::giveUp()
     }
 }
 
-void BackgroundWork::start(const DatabaseAddress &address, const std::function<std::function<void()>(const Connection &, const std::atomic<bool> &)> &work)
+void BackgroundWork::start(
+    const DatabaseAddress &address,
+    const std::function<std::function<void()>(const Connection &, const std::atomic<bool> &)> &work)
 {
     std::erase_if(m_jobs, [](const std::shared_ptr<Job> &job) { return job->thread->isFinished(); });
     auto job = std::make_shared<Job>();
@@ -37,7 +39,9 @@ void BackgroundWork::start(const DatabaseAddress &address, const std::function<s
         QMetaObject::invokeMethod(
             this,
             [this, raw, result] {
-                const bool isWanted = std::any_of(m_jobs.begin(), m_jobs.end(), [&](const std::shared_ptr<Job> &each) { return each.get() == raw && !each->isCancelled; });
+                const bool isWanted = std::any_of(m_jobs.begin(), m_jobs.end(), [&](const std::shared_ptr<Job> &each) {
+                    return each.get() == raw && !each->isCancelled;
+                });
                 if (isWanted) {
                     result();
                 }

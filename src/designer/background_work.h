@@ -1,5 +1,5 @@
-// Work beside the interface that can be given up: reads a database on a connection of its own and hands the result to the
-// interface's thread.
+// Work beside the interface that can be given up: reads a database on a connection of its own and hands the result to
+// the interface's thread.
 #pragma once
 
 #include "data/connection.h"
@@ -23,9 +23,11 @@ public:
     // Gives up what is under way and waits for it to notice.
     ~BackgroundWork() override;
 
-    // Starts work on a database. What it gives, a function, is called in this object's thread, unless the work was given up
-    // meanwhile; an empty function is not called.
-    void start(const DatabaseAddress &address, const std::function<std::function<void()>(const Connection &, const std::atomic<bool> &isCancelled)> &work);
+    // Starts work on a database. What it gives, a function, is called in this object's thread, unless the work was
+    // given up meanwhile; an empty function is not called.
+    void
+    start(const DatabaseAddress &address,
+          const std::function<std::function<void()>(const Connection &, const std::atomic<bool> &isCancelled)> &work);
     // Gives up everything under way, without waiting.
     void giveUp();
 

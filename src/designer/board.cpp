@@ -22,8 +22,8 @@ namespace {
 
 constexpr int RulerHeight = 26; // px
 constexpr int SpineWidth = 24;
-constexpr int Around = 24;      // empty board below the form
-constexpr int RightOf = 12;     // and right of it
+constexpr int Around = 24;  // empty board below the form
+constexpr int RightOf = 12; // and right of it
 constexpr int HandleSize = 7;
 constexpr int KnobRadius = 7;
 constexpr int HitSlack = 4;
@@ -124,7 +124,8 @@ void Board::deleteSelection()
         return;
     }
     const qsizetype count = m_selection.controls().size();
-    m_document->apply(counted(count, tr("Delete a control"), tr("Delete %1 controls")), deleteControls(m_document->form(), m_selection.controls()));
+    m_document->apply(counted(count, tr("Delete a control"), tr("Delete %1 controls")),
+                      deleteControls(m_document->form(), m_selection.controls()));
 }
 
 Form Board::shownForm() const
@@ -351,7 +352,9 @@ QPoint Board::snappedMove() const
     }
     const int pitch = form.grid.pitch;
     const QPoint corner = lead->place.topLeft();
-    const auto along = [pitch](int from, int by) { return std::abs(by) * 2 < pitch ? 0 : onGrid(from + by, pitch) - from; };
+    const auto along = [pitch](int from, int by) {
+        return std::abs(by) * 2 < pitch ? 0 : onGrid(from + by, pitch) - from;
+    };
     return {along(corner.x(), raw.x()), along(corner.y(), raw.y())};
 }
 
@@ -484,11 +487,13 @@ void Board::keyPressEvent(QKeyEvent *event)
         if (!sequence.isEmpty()) {
             const qsizetype at = sequence.indexOf(m_selection.lead());
             const qsizetype step = event->key() == Qt::Key_Tab ? 1 : -1;
-            const qsizetype next = at < 0 ? (step > 0 ? 0 : sequence.size() - 1) : (at + step + sequence.size()) % sequence.size();
+            const qsizetype next =
+                at < 0 ? (step > 0 ? 0 : sequence.size() - 1) : (at + step + sequence.size()) % sequence.size();
             select({sequence.at(next)});
             const QRect place = viewportRectOf(m_selection.lead());
             if (place.bottom() > viewport()->height()) {
-                verticalScrollBar()->setValue(verticalScrollBar()->value() + place.bottom() - viewport()->height() + Around);
+                verticalScrollBar()->setValue(verticalScrollBar()->value() + place.bottom() - viewport()->height() +
+                                              Around);
             } else if (place.top() < RulerHeight) {
                 verticalScrollBar()->setValue(verticalScrollBar()->value() + place.top() - RulerHeight - Around);
             }
@@ -528,10 +533,12 @@ void Board::nudge(QPoint direction, Qt::KeyboardModifiers modifiers)
                 boxes.append(id);
             }
         }
-        m_document->apply(counted(count, tr("Resize a control"), tr("Resize %1 controls")), resizeControls(form, boxes, Edge::Right | Edge::Bottom, distance),
+        m_document->apply(counted(count, tr("Resize a control"), tr("Resize %1 controls")),
+                          resizeControls(form, boxes, Edge::Right | Edge::Bottom, distance),
                           QStringLiteral("resize ") + ids.join(u' '));
     } else {
-        m_document->apply(counted(count, tr("Move a control"), tr("Move %1 controls")), moveControls(form, m_selection.controls(), distance),
+        m_document->apply(counted(count, tr("Move a control"), tr("Move %1 controls")),
+                          moveControls(form, m_selection.controls(), distance),
                           QStringLiteral("move ") + ids.join(u' '));
     }
 }
@@ -595,13 +602,15 @@ void Board::finishCaption(bool keep)
     setFocus();
     const Control *caption = m_document->form().controls.find(m_editedCaption);
     if (keep && caption && words != caption->text && !words.isEmpty()) {
-        m_document->apply(tr("Change a caption"), setCaptionText(m_document->form(), m_editedCaption, words, m_appearance));
+        m_document->apply(tr("Change a caption"),
+                          setCaptionText(m_document->form(), m_editedCaption, words, m_appearance));
     }
 }
 
 bool Board::eventFilter(QObject *watched, QEvent *event)
 {
-    if (watched == m_captionLine && event->type() == QEvent::KeyPress && static_cast<QKeyEvent *>(event)->key() == Qt::Key_Escape) {
+    if (watched == m_captionLine && event->type() == QEvent::KeyPress &&
+        static_cast<QKeyEvent *>(event)->key() == Qt::Key_Escape) {
         finishCaption(false);
         return true;
     }
@@ -641,8 +650,9 @@ void Board::updateSelectionMarks()
 // Asks for painting only where the two forms differ.
 void Board::showForm(const Form &before, const Form &after)
 {
-    const bool isFrameSame = before.width == after.width && before.bands == after.bands && before.rails == after.rails &&
-                             before.look == after.look && before.grid == after.grid && before.controls.size() == after.controls.size();
+    const bool isFrameSame = before.width == after.width && before.bands == after.bands &&
+                             before.rails == after.rails && before.look == after.look && before.grid == after.grid &&
+                             before.controls.size() == after.controls.size();
     if (!isFrameSame) {
         viewport()->update();
     } else {
@@ -801,10 +811,12 @@ void Board::paintSelection(QPainter &painter, const Form &form)
         painter.setFont(font);
         const QFontMetrics metrics(font);
         QRect label(0, 0, metrics.horizontalAdvance(tag) + 10, metrics.height() + 1);
-        // Behind the box, where it covers nothing; where something stands there, above its right end, where the box above
-        // seldom has words.
+        // Behind the box, where it covers nothing; where something stands there, above its right end, where the box
+        // above seldom has words.
         label.moveTo(rightOf(place) + 10, place.y() + (std::min(place.height(), 24) - label.height()) / 2);
-        const bool isCovering = std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &other) { return placeOnForm(form, other).intersects(label); });
+        const bool isCovering = std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &other) {
+            return placeOnForm(form, other).intersects(label);
+        });
         if (isCovering || rightOf(label) > form.width) {
             label.moveTo(rightOf(place) + 2 - label.width(), place.y() - label.height() + 2);
         }
@@ -831,10 +843,13 @@ void Board::paintRuler(QPainter &painter, const Form &form)
         const bool isMajor = (x / pitch) % 10 == 0;
         painter.setPen(colours.faintText);
         painter.drawLine(at, RulerHeight - (isMajor ? 7 : 4), at, RulerHeight - 2);
-        const bool isUnderKnob = std::any_of(form.rails.begin(), form.rails.end(), [&](const Rail &rail) { return rail.position > x - KnobRadius && rail.position < x + 30; }) ||
-                                 std::abs(form.width - x) < 30;
+        const bool isUnderKnob =
+            std::any_of(form.rails.begin(), form.rails.end(),
+                        [&](const Rail &rail) { return rail.position > x - KnobRadius && rail.position < x + 30; }) ||
+            std::abs(form.width - x) < 30;
         if (isMajor && !isUnderKnob) {
-            painter.drawText(QRect(at + 3, 2, 60, RulerHeight - 10), Qt::AlignLeft | Qt::AlignVCenter, QString::number(x));
+            painter.drawText(QRect(at + 3, 2, 60, RulerHeight - 10), Qt::AlignLeft | Qt::AlignVCenter,
+                             QString::number(x));
         }
     }
     painter.setRenderHint(QPainter::Antialiasing);
@@ -843,9 +858,13 @@ void Board::paintRuler(QPainter &painter, const Form &form)
         painter.setPen(QPen(colours.panel, 1.5));
         painter.setBrush(colours.rail);
         painter.drawEllipse(QPointF(centre) + QPointF(0.5, 0.5), KnobRadius, KnobRadius);
-        painter.drawPolygon(QPolygonF({QPointF(centre.x() - 2.5, RulerHeight - 4.5), QPointF(centre.x() + 3.5, RulerHeight - 4.5), QPointF(centre.x() + 0.5, RulerHeight)}));
+        painter.drawPolygon(
+            QPolygonF({QPointF(centre.x() - 2.5, RulerHeight - 4.5), QPointF(centre.x() + 3.5, RulerHeight - 4.5),
+                       QPointF(centre.x() + 0.5, RulerHeight)}));
         painter.setPen(Qt::white);
-        painter.drawText(QRect(centre.x() - KnobRadius, centre.y() - KnobRadius, 2 * KnobRadius + 1, 2 * KnobRadius + 1), Qt::AlignCenter, letter);
+        painter.drawText(
+            QRect(centre.x() - KnobRadius, centre.y() - KnobRadius, 2 * KnobRadius + 1, 2 * KnobRadius + 1),
+            Qt::AlignCenter, letter);
     };
     for (const Rail &rail : form.rails) {
         knob(rail.id, rail.isAutomatic ? tr("A", "sign of an automatic rail") : QString());
@@ -926,8 +945,10 @@ bool Board::viewportEvent(QEvent *event)
         QString words;
         if (hit.kind == Hit::RailKnob) {
             const Rail *rail = findRail(m_document->form(), hit.rail);
-            words = rail->isAutomatic ? tr("Rail “%1”: stands clear of the longest caption. Drag to move all edges on it.").arg(rail->name)
-                                      : tr("Rail “%1”. Drag to move all edges on it.").arg(rail->name);
+            words = rail->isAutomatic
+                        ? tr("Rail “%1”: stands clear of the longest caption. Drag to move all edges on it.")
+                              .arg(rail->name)
+                        : tr("Rail “%1”. Drag to move all edges on it.").arg(rail->name);
         } else if (hit.kind == Hit::FormEdge) {
             words = tr("The form's right edge. Drag to change the width.");
         } else if (hit.kind == Hit::BandEdge) {

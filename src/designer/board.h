@@ -1,5 +1,5 @@
-// The board: the form as it will look, with real values, on its grid; rulers with rail knobs above, band names on a spine
-// at the left. It draws the form and listens to mouse and keys; every change is a function in core.
+// The board: the form as it will look, with real values, on its grid; rulers with rail knobs above, band names on a
+// spine at the left. It draws the form and listens to mouse and keys; every change is a function in core.
 #pragma once
 
 #include "core/edit/edits.h"
@@ -81,7 +81,7 @@ private:
     struct Drag
     {
         Hit hit;
-        QPoint start;   // on the form
+        QPoint start; // on the form
         QPoint now;
         bool isMoving = false; // far enough from the start to count
         bool isBox = false;

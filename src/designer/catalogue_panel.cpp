@@ -51,11 +51,16 @@ public:
         painter->setFont(font);
         painter->setPen(colours.text);
         const QRect words(x, rect.y(), rect.right() - 12 - noteWidth - x, rect.height());
-        painter->drawText(words, Qt::AlignLeft | Qt::AlignVCenter, QFontMetrics(font).elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width()));
+        painter->drawText(
+            words, Qt::AlignLeft | Qt::AlignVCenter,
+            QFontMetrics(font).elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width()));
         painter->restore();
     }
 
-    QSize sizeHint(const QStyleOptionViewItem &option, const QModelIndex &) const override { return {0, option.fontMetrics.height() + 6}; }
+    QSize sizeHint(const QStyleOptionViewItem &option, const QModelIndex &) const override
+    {
+        return {0, option.fontMetrics.height() + 6};
+    }
 
 private:
     const Theme *m_theme;
@@ -97,7 +102,8 @@ QString noteOf(const Table &table, const Column &column)
 
 } // namespace
 
-CataloguePanel::CataloguePanel(QWidget *parent) : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_tree(new QTreeWidget)
+CataloguePanel::CataloguePanel(QWidget *parent)
+    : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_tree(new QTreeWidget)
 {
     m_filter->setPlaceholderText(tr("Filter tables and columns"));
     m_filter->setClearButtonEnabled(true);
@@ -133,7 +139,8 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
             item->setData(0, NameRole, column.name);
             item->setData(0, NoteRole, noteOf(table, column));
             const ForeignKey *link = findLink(table, column.name);
-            item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable) : column.declaredType);
+            item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable)
+                                     : column.declaredType);
         }
     }
     refreshDots();

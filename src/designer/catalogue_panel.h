@@ -1,5 +1,5 @@
-// The database's tables and columns. A filled dot marks a column that is on the form, a hollow one a column that is not;
-// one that is required and not placed stands out.
+// The database's tables and columns. A filled dot marks a column that is on the form, a hollow one a column that is
+// not; one that is required and not placed stands out.
 #pragma once
 
 #include "core/catalogue/catalogue.h"

@@ -9,7 +9,8 @@ class FormStep : public QUndoCommand
 {
 public:
     FormStep(FormDocument *document, const QString &name, Form before, Form after, QString mergeKey)
-        : QUndoCommand(name), m_document(document), m_before(std::move(before)), m_after(std::move(after)), m_mergeKey(std::move(mergeKey))
+        : QUndoCommand(name), m_document(document), m_before(std::move(before)), m_after(std::move(after)),
+          m_mergeKey(std::move(mergeKey))
     {
     }
 
@@ -35,7 +36,8 @@ private:
     QString m_mergeKey;
 };
 
-FormDocument::FormDocument(Form form, QString path, QObject *parent) : QObject(parent), m_form(std::move(form)), m_path(std::move(path))
+FormDocument::FormDocument(Form form, QString path, QObject *parent)
+    : QObject(parent), m_form(std::move(form)), m_path(std::move(path))
 {
     connect(&m_steps, &QUndoStack::cleanChanged, this, &FormDocument::changedChanged);
 }

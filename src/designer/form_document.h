@@ -19,8 +19,8 @@ public:
     const Form &form() const { return m_form; }
     QUndoStack *steps() { return &m_steps; }
 
-    // Takes an edited form as the next step of undo, named for people ("Move 3 controls"). Nothing happens when it equals
-    // the form at hand. Steps that follow one another with the same merge key become one.
+    // Takes an edited form as the next step of undo, named for people ("Move 3 controls"). Nothing happens when it
+    // equals the form at hand. Steps that follow one another with the same merge key become one.
     void apply(const QString &stepName, const Form &edited, const QString &mergeKey = {});
 
     // Where the form is saved; empty while it never was.

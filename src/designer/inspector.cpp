@@ -21,7 +21,8 @@ namespace {
 constexpr int CaptionColumn = 78; // px
 
 // The value that all have, or nothing when they differ.
-template <typename Get> auto common(const QList<const Control *> &controls, Get get) -> std::optional<decltype(get(*controls.first()))>
+template <typename Get>
+auto common(const QList<const Control *> &controls, Get get) -> std::optional<decltype(get(*controls.first()))>
 {
     const auto first = get(*controls.first());
     for (const Control *control : controls) {
@@ -49,13 +50,15 @@ int placeFigure(const Control &control, int which)
 } // namespace
 
 Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget *parent)
-    : Panel(tr("Form"), parent), m_document(document), m_measure(measure), m_formPage(new QWidget), m_controlPage(new QWidget)
+    : Panel(tr("Form"), parent), m_document(document), m_measure(measure), m_formPage(new QWidget),
+      m_controlPage(new QWidget)
 {
     auto *form = new QVBoxLayout(m_formPage);
     form->setContentsMargins(0, 0, 0, 0);
     form->setSpacing(6);
     addSection(form, tr("Window"));
-    m_title = addLine(form, tr("Title"), tr("The words in the window's title bar. The saved name stays as it is."), "formTitle");
+    m_title = addLine(form, tr("Title"), tr("The words in the window's title bar. The saved name stays as it is."),
+                      "formTitle");
     m_name = addLine(form, tr("Name"), tr("What the form is saved and found as."), "formName");
     addSection(form, tr("Rows"));
     m_rowSource = addLine(form, tr("Rows from"), tr("The table or view that the form shows and writes."), "rowSource");
@@ -89,13 +92,15 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     m_kind = addLine(control, tr("Kind"), tr("What sort of control this is."), "kind");
     m_kind->setReadOnly(true);
     addSection(control, tr("Caption"));
-    m_caption = addLine(control, tr("Words"), tr("What stands beside the box. A double click on the form edits it there."), "captionWords");
+    m_caption = addLine(control, tr("Words"),
+                        tr("What stands beside the box. A double click on the form edits it there."), "captionWords");
     addSection(control, tr("Place"));
     const std::array<QString, 4> captions{tr("Left"), tr("Top"), tr("Width"), tr("Height")};
     for (int i = 0; i < 4; ++i) {
         const auto index = static_cast<std::size_t>(i);
-        m_place.at(index) = addLine(control, captions.at(index), tr("In px. +8 or -8 changes each by so much."),
-                                    std::array<const char *, 4>{"placeLeft", "placeTop", "placeWidth", "placeHeight"}.at(index));
+        m_place.at(index) =
+            addLine(control, captions.at(index), tr("In px. +8 or -8 changes each by so much."),
+                    std::array<const char *, 4>{"placeLeft", "placeTop", "placeWidth", "placeHeight"}.at(index));
         connect(m_place.at(index), &QLineEdit::editingFinished, this, [this, i] {
             QLineEdit *line = m_place.at(static_cast<std::size_t>(i));
             const QString typed = line->text().remove(QLatin1String("px")).simplified();
@@ -159,7 +164,8 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     });
     connect(m_width, &QSpinBox::valueChanged, this, [this](int value) {
         if (!m_isRefreshing) {
-            m_document->apply(tr("Change the form's width"), setFormWidth(m_document->form(), value), QStringLiteral("width"));
+            m_document->apply(tr("Change the form's width"), setFormWidth(m_document->form(), value),
+                              QStringLiteral("width"));
             refresh();
         }
     });
@@ -182,7 +188,8 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
         m_caption->setModified(false);
         Form edited = m_document->form();
         for (const Control *one : selected()) {
-            const Control *caption = one->kind == QLatin1String("caption") ? one : captionOf(m_document->form(), one->id);
+            const Control *caption =
+                one->kind == QLatin1String("caption") ? one : captionOf(m_document->form(), one->id);
             if (caption && !m_caption->text().trimmed().isEmpty()) {
                 edited = setCaptionText(edited, caption->id, m_caption->text().trimmed(), *m_measure);
             }
@@ -193,19 +200,22 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
         if (m_prompt->isModified() && !m_isRefreshing) {
             m_prompt->setModified(false);
             const QString words = m_prompt->text();
-            m_document->apply(tr("Change a prompt"), setControlSetting(m_document->form(), m_selection.controls(), QStringLiteral("prompt"),
-                                                                       words.isEmpty() ? QJsonValue() : QJsonValue(words)));
+            m_document->apply(tr("Change a prompt"),
+                              setControlSetting(m_document->form(), m_selection.controls(), QStringLiteral("prompt"),
+                                                words.isEmpty() ? QJsonValue() : QJsonValue(words)));
         }
     });
     connect(m_locked, &QCheckBox::clicked, this, [this](bool isOn) {
         m_locked->setTristate(false);
         m_document->apply(isOn ? tr("Lock a control") : tr("Unlock a control"),
-                          setControlSetting(m_document->form(), m_selection.controls(), QStringLiteral("locked"), isOn ? QJsonValue(true) : QJsonValue()));
+                          setControlSetting(m_document->form(), m_selection.controls(), QStringLiteral("locked"),
+                                            isOn ? QJsonValue(true) : QJsonValue()));
     });
     connect(m_controlName, &QLineEdit::editingFinished, this, [this] {
         if (m_controlName->isModified() && !m_isRefreshing && m_selection.controls().size() == 1) {
             m_controlName->setModified(false);
-            m_document->apply(tr("Rename a control"), renameControl(m_document->form(), m_selection.lead(), m_controlName->text()));
+            m_document->apply(tr("Rename a control"),
+                              renameControl(m_document->form(), m_selection.lead(), m_controlName->text()));
             refresh();
         }
     });
@@ -304,7 +314,9 @@ void Inspector::refreshControls()
             kindTitles.append(title);
         }
     }
-    setNote(count == 1 ? QString() : kindTitles.size() > 2 ? tr("%1 kinds").arg(kindTitles.size()) : kindTitles.join(QStringLiteral(", ")));
+    setNote(count == 1              ? QString()
+            : kindTitles.size() > 2 ? tr("%1 kinds").arg(kindTitles.size())
+                                    : kindTitles.join(QStringLiteral(", ")));
 
     showCommon(m_column, common(controls, [](const Control &c) { return c.column; }));
     if (m_column->text().isEmpty() && m_column->placeholderText().isEmpty()) {
@@ -320,9 +332,11 @@ void Inspector::refreshControls()
         QLineEdit *line = m_place.at(static_cast<std::size_t>(i));
         showCommon(line, figure ? std::optional(tr("%1 px").arg(*figure)) : std::nullopt);
         const Rail *rail = count == 1 && i == 0 ? findRail(form, controls.first()->rides.left) : nullptr;
-        line->setToolTip(rail ? tr("The left edge rides the rail “%1”.").arg(rail->name) : tr("In px. +8 or -8 changes each by so much."));
+        line->setToolTip(rail ? tr("The left edge rides the rail “%1”.").arg(rail->name)
+                              : tr("In px. +8 or -8 changes each by so much."));
     }
-    const bool takesValues = std::any_of(controls.begin(), controls.end(), [](const Control *c) { return kindNamed(c->kind).editor != Editor::None; });
+    const bool takesValues = std::any_of(controls.begin(), controls.end(),
+                                         [](const Control *c) { return kindNamed(c->kind).editor != Editor::None; });
     m_prompt->setEnabled(takesValues);
     m_locked->setEnabled(takesValues);
     showCommon(m_prompt, common(controls, [](const Control &c) { return promptOf(c); }));

@@ -1,5 +1,5 @@
-// The settings of what is selected: the form when nothing is, else the controls. Values that differ show as mixed; an edit
-// applies to all that are selected, in one step.
+// The settings of what is selected: the form when nothing is, else the controls. Values that differ show as mixed; an
+// edit applies to all that are selected, in one step.
 #pragma once
 
 #include "designer/form_document.h"

@@ -67,7 +67,8 @@ protected:
             paintBand(painter, band.role, QRect(0, bandTop(m_form, band.role), m_form.width, band.height), own);
         }
         for (const Control &control : m_form.controls) {
-            paintControl(painter, control, m_hasRecord ? m_session->shown(control) : shownBlank(control), QPoint(0, bandTop(m_form, control.band)), own);
+            paintControl(painter, control, m_hasRecord ? m_session->shown(control) : shownBlank(control),
+                         QPoint(0, bandTop(m_form, control.band)), own);
         }
     }
 
@@ -80,7 +81,8 @@ private:
     double m_scale = 1;
 };
 
-NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance, const DraftOptions &options, QWidget *parent)
+NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance,
+                             const DraftOptions &options, QWidget *parent)
     : QDialog(parent), m_connection(connection), m_catalogue(catalogue), m_appearance(appearance)
 {
     setWindowTitle(tr("New form from data"));
@@ -167,7 +169,8 @@ QWidget *NewFormDialog::makeTables()
     m_tables->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     m_tables->header()->setSectionResizeMode(1, QHeaderView::ResizeToContents);
     for (const Table &each : m_catalogue.tables) {
-        auto *item = new QTreeWidgetItem(m_tables, {each.name.simplified(), each.kind == TableKind::View ? tr("view") : QString()});
+        auto *item = new QTreeWidgetItem(
+            m_tables, {each.name.simplified(), each.kind == TableKind::View ? tr("view") : QString()});
         item->setData(0, Qt::UserRole, each.name);
         item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
         item->setForeground(1, panelColours(m_appearance.theme()).faintText);
@@ -330,26 +333,28 @@ QWidget *NewFormDialog::makeArrangement()
 void NewFormDialog::countRows()
 {
     // Counting a view may mean working out all of it, so views stay uncounted.
-    m_counting.start(m_connection.address(), [this, catalogue = m_catalogue](const Connection &connection, const std::atomic<bool> &isCancelled) -> std::function<void()> {
-        QHash<QString, qint64> counts;
-        for (const Table &each : catalogue.tables) {
-            if (each.kind == TableKind::Table && !isCancelled) {
-                const Result<qint64> count = nabblet::countRows(connection, recordSourceOf(each));
-                if (count) {
-                    counts.insert(each.name, *count);
-                }
-            }
-        }
-        return [this, counts] {
-            for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
-                QTreeWidgetItem *item = m_tables->topLevelItem(i);
-                const auto count = counts.constFind(item->data(0, Qt::UserRole).toString());
-                if (count != counts.constEnd()) {
-                    item->setText(1, QLocale().toString(*count));
-                }
-            }
-        };
-    });
+    m_counting.start(m_connection.address(),
+                     [this, catalogue = m_catalogue](const Connection &connection,
+                                                     const std::atomic<bool> &isCancelled) -> std::function<void()> {
+                         QHash<QString, qint64> counts;
+                         for (const Table &each : catalogue.tables) {
+                             if (each.kind == TableKind::Table && !isCancelled) {
+                                 const Result<qint64> count = nabblet::countRows(connection, recordSourceOf(each));
+                                 if (count) {
+                                     counts.insert(each.name, *count);
+                                 }
+                             }
+                         }
+                         return [this, counts] {
+                             for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+                                 QTreeWidgetItem *item = m_tables->topLevelItem(i);
+                                 const auto count = counts.constFind(item->data(0, Qt::UserRole).toString());
+                                 if (count != counts.constEnd()) {
+                                     item->setText(1, QLocale().toString(*count));
+                                 }
+                             }
+                         };
+                     });
 }
 
 void NewFormDialog::choose(const QString &wanted)
@@ -388,7 +393,8 @@ bool NewFormDialog::eventFilter(QObject *watched, QEvent *event)
             // The filter keeps the keyboard; Up and Down walk through the tables that it leaves.
             QTreeWidgetItem *item = m_tables->currentItem();
             do {
-                item = item ? key->key() == Qt::Key_Down ? m_tables->itemBelow(item) : m_tables->itemAbove(item) : nullptr;
+                item =
+                    item ? key->key() == Qt::Key_Down ? m_tables->itemBelow(item) : m_tables->itemAbove(item) : nullptr;
             } while (item && item->isHidden());
             if (item) {
                 m_tables->setCurrentItem(item);
@@ -421,22 +427,24 @@ void NewFormDialog::chooseTable()
     showDraft();
 
     m_profiling.giveUp();
-    m_profiling.start(m_connection.address(), [this, looked = *chosen](const Connection &connection, const std::atomic<bool> &isCancelled) -> std::function<void()> {
-        const auto profile = profileTable(connection, looked, isCancelled);
-        if (!profile || !*profile) {
-            return {};
-        }
-        return [this, looked, learned = **profile] {
-            if (looked.name != m_plan.table) {
-                return;
-            }
-            m_plan = replanned(m_plan, m_proposed, looked, learned);
-            m_proposed = replanned(m_proposed, m_proposed, looked, learned);
-            m_profile = learned;
-            showPlan();
-            showDraft();
-        };
-    });
+    m_profiling.start(m_connection.address(),
+                      [this, looked = *chosen](const Connection &connection,
+                                               const std::atomic<bool> &isCancelled) -> std::function<void()> {
+                          const auto profile = profileTable(connection, looked, isCancelled);
+                          if (!profile || !*profile) {
+                              return {};
+                          }
+                          return [this, looked, learned = **profile] {
+                              if (looked.name != m_plan.table) {
+                                  return;
+                              }
+                              m_plan = replanned(m_plan, m_proposed, looked, learned);
+                              m_proposed = replanned(m_proposed, m_proposed, looked, learned);
+                              m_profile = learned;
+                              showPlan();
+                              showDraft();
+                          };
+                      });
 }
 
 // ---------------------------------------------------------------- plan and draft
@@ -509,21 +517,28 @@ void NewFormDialog::showTruth()
     const Profile *profile = m_profile ? &*m_profile : nullptr;
     const PanelColours &colours = panelColours(m_appearance.theme());
     const auto fact = [&](bool isGood, const QString &words) {
-        return QStringLiteral("<span style='color:%1'>%2</span> %3").arg((isGood ? colours.accent : colours.alarm).name(), isGood ? QStringLiteral("✔") : QStringLiteral("▲"), words.toHtmlEscaped());
+        return QStringLiteral("<span style='color:%1'>%2</span> %3")
+            .arg((isGood ? colours.accent : colours.alarm).name(), isGood ? QStringLiteral("✔") : QStringLiteral("▲"),
+                 words.toHtmlEscaped());
     };
     QStringList facts;
     const QStringList uncovered = m_plan.people.add ? uncoveredColumns(m_plan, *table()) : QStringList();
-    facts.append(uncovered.isEmpty() ? fact(true, tr("Every required column has a box"))
-                                     : fact(false, tr("No record can be added: %1 has no box").arg(uncovered.join(QStringLiteral(", ")))));
+    facts.append(
+        uncovered.isEmpty()
+            ? fact(true, tr("Every required column has a box"))
+            : fact(false, tr("No record can be added: %1 has no box").arg(uncovered.join(QStringLiteral(", ")))));
     if (profile) {
         const double share = shareThatFits(m_form, *profile, m_appearance);
         const QString figure = QLocale().toString(std::floor(share * 1000) / 10, 'f', 1);
-        facts.append(fact(share >= 0.95, profile->isExact ? tr("%1 % of stored values fit their box").arg(figure) : tr("%1 % of stored values fit their box, by a sample").arg(figure)));
+        facts.append(fact(share >= 0.95, profile->isExact
+                                             ? tr("%1 % of stored values fit their box").arg(figure)
+                                             : tr("%1 % of stored values fit their box, by a sample").arg(figure)));
     } else {
         facts.append(tr("Looking through the stored values…"));
     }
     const int covered = overlaps(m_form);
-    facts.append(covered == 0 ? fact(true, tr("Nothing overlaps at %1 px").arg(m_form.width)) : fact(false, counted(covered, tr("One pair overlaps"), tr("%1 pairs overlap"))));
+    facts.append(covered == 0 ? fact(true, tr("Nothing overlaps at %1 px").arg(m_form.width))
+                              : fact(false, counted(covered, tr("One pair overlaps"), tr("%1 pairs overlap"))));
     if (m_picture->scale() < 1) {
         facts.append(tr("shown at %1 %").arg(qRound(m_picture->scale() * 100)));
     }

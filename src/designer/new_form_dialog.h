@@ -27,8 +27,8 @@ class NewFormDialog : public QDialog
     Q_OBJECT
 
 public:
-    NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance, const DraftOptions &options,
-                  QWidget *parent = nullptr);
+    NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance,
+                  const DraftOptions &options, QWidget *parent = nullptr);
     ~NewFormDialog() override;
 
     // The draft that is shown, and that accept() takes.

@@ -73,7 +73,10 @@ public:
         }
     }
 
-    QSize sizeHint(const QStyleOptionViewItem &option, const QModelIndex &) const override { return {0, option.fontMetrics.height() + 9}; }
+    QSize sizeHint(const QStyleOptionViewItem &option, const QModelIndex &) const override
+    {
+        return {0, option.fontMetrics.height() + 9};
+    }
 
 private:
     const Table *m_table;
@@ -90,7 +93,8 @@ PlanColumns::PlanColumns(QWidget *parent) : QTreeWidget(parent)
     setUniformRowHeights(true);
     setSelectionMode(QAbstractItemView::ExtendedSelection);
     setDragDropMode(QAbstractItemView::InternalMove);
-    setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed | QAbstractItemView::SelectedClicked);
+    setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
+                    QAbstractItemView::SelectedClicked);
     setItemDelegate(new PlanDelegate(&m_table, this));
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     header()->setSectionsMovable(false);
@@ -121,7 +125,8 @@ void PlanColumns::show(const Table &table, const QList<PlannedColumn> &columns)
     clear();
     for (const PlannedColumn &planned : columns) {
         auto *item = new QTreeWidgetItem(this);
-        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable | Qt::ItemIsEditable | Qt::ItemIsDragEnabled);
+        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable | Qt::ItemIsEditable |
+                       Qt::ItemIsDragEnabled);
         item->setText(NameSection, planned.column.simplified());
         item->setData(NameSection, ColumnRole, planned.column);
         item->setData(NameSection, ReasonRole, planned.reason);
@@ -186,7 +191,10 @@ void PlanColumns::refreshMarks()
         const bool isRequired = item->data(NameSection, RequiredRole).toBool();
         const QString reason = item->data(NameSection, ReasonRole).toString();
         const QString kind = kindTitle(kindNamed(item->data(KindSection, KindRole).toString()));
-        item->setText(KindSection, isTaken ? kind : isRequired ? tr("required!") : reason.isEmpty() ? tr("left out") : reason);
+        item->setText(KindSection, isTaken            ? kind
+                                   : isRequired       ? tr("required!")
+                                   : reason.isEmpty() ? tr("left out")
+                                                      : reason);
         item->setToolTip(KindSection, reason);
         const QColor ink = isTaken ? colours.text : isRequired ? colours.alarm : colours.faintText;
         for (int section = 0; section < 3; ++section) {

@@ -1,5 +1,5 @@
-// The columns of a draft as a list: tick, caption, what it is shown as; dragged or moved with Alt+Up and Alt+Down into the
-// order of the form. Several rows at once with Shift and Ctrl; Space ticks them all.
+// The columns of a draft as a list: tick, caption, what it is shown as; dragged or moved with Alt+Up and Alt+Down into
+// the order of the form. Several rows at once with Shift and Ctrl; Space ticks them all.
 #pragma once
 
 #include "core/draft/draft_plan.h"

@@ -17,7 +17,8 @@ QString recoveryPath(const QString &formPath, const QString &databaseFile)
         return info.absoluteDir().filePath(u'.' + info.fileName() + QStringLiteral(".unsaved"));
     }
     const QByteArray name = QCryptographicHash::hash(databaseFile.toUtf8(), QCryptographicHash::Sha1).toHex();
-    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation)).filePath(QStringLiteral("unsaved/%1.nabform").arg(QString::fromLatin1(name)));
+    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation))
+        .filePath(QStringLiteral("unsaved/%1.nabform").arg(QString::fromLatin1(name)));
 }
 
 std::optional<Form> leftUnsaved(const QString &recoveryFile, const Form *saved)

@@ -9,16 +9,16 @@
 
 namespace nabblet {
 
-// Where the unsaved state of a form is kept: beside its file, hidden; for a form that was never saved, in the program's own
-// folder, by the database it was drafted from.
+// Where the unsaved state of a form is kept: beside its file, hidden; for a form that was never saved, in the program's
+// own folder, by the database it was drafted from.
 QString recoveryPath(const QString &formPath, const QString &databaseFile);
 
-// The unsaved work that an earlier run left, if it left any that differs from what is saved. saved: the form as its file
-// holds it, or nullptr. A file that cannot be read is left where it is and not offered.
+// The unsaved work that an earlier run left, if it left any that differs from what is saved. saved: the form as its
+// file holds it, or nullptr. A file that cannot be read is left where it is and not offered.
 std::optional<Form> leftUnsaved(const QString &recoveryFile, const Form *saved);
 
-// Writes the document's unsaved state a few seconds after a change. The file goes when the document is saved, undone to what
-// is saved, or closed by the person; it stays when the program ends in any other way.
+// Writes the document's unsaved state a few seconds after a change. The file goes when the document is saved, undone to
+// what is saved, or closed by the person; it stays when the program ends in any other way.
 class Recovery : public QObject
 {
     Q_OBJECT

@@ -38,8 +38,8 @@ enum class Reach { WhollyInside, Touched };
 // The controls that a box on the form (px from its top left corner) takes, from back to front.
 QList<ControlId> controlsInBox(const Form &form, const QRect &box, Reach reach);
 
-// The frontmost control at a point of the form, or 0. Small and thin ones are given room around them, at most `slack` px,
-// where nothing else is hit.
+// The frontmost control at a point of the form, or 0. Small and thin ones are given room around them, at most `slack`
+// px, where nothing else is hit.
 ControlId controlAt(const Form &form, QPoint point, int slack);
 
 } // namespace nabblet

@@ -11,13 +11,16 @@ NABBLET_TEXTS(Ask)
 
 int ask(const AskedQuestion &asked, QWidget *parent)
 {
-    QMessageBox box(QMessageBox::NoIcon, asked.title, QStringLiteral("<b>%1</b>").arg(asked.question.toHtmlEscaped()), QMessageBox::NoButton, parent);
+    QMessageBox box(QMessageBox::NoIcon, asked.title, QStringLiteral("<b>%1</b>").arg(asked.question.toHtmlEscaped()),
+                    QMessageBox::NoButton, parent);
     box.setTextFormat(Qt::RichText);
     // The explanation may hold words from the database: shown as they are, never read as markup.
     box.setInformativeText(asked.explanation.toHtmlEscaped());
     QList<QPushButton *> buttons;
     for (int i = 0; i < asked.answers.size(); ++i) {
-        const auto role = i == asked.harmless ? QMessageBox::RejectRole : i == asked.usual ? QMessageBox::AcceptRole : QMessageBox::DestructiveRole;
+        const auto role = i == asked.harmless ? QMessageBox::RejectRole
+                          : i == asked.usual  ? QMessageBox::AcceptRole
+                                              : QMessageBox::DestructiveRole;
         QPushButton *button = box.addButton(asked.answers.at(i), role);
         button->setObjectName(QStringLiteral("answer%1").arg(i));
         buttons.append(button);

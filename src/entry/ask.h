@@ -14,9 +14,9 @@ struct AskedQuestion
     QString title;
     QString question;
     QString explanation;
-    QStringList answers;  // from the doing one to the harmless one
-    int usual = 0;        // taken by Enter
-    int harmless = 0;     // taken by Escape
+    QStringList answers; // from the doing one to the harmless one
+    int usual = 0;       // taken by Enter
+    int harmless = 0;    // taken by Escape
 };
 
 // Asks and gives the index of the answer. The buttons are called answer0, answer1, …

@@ -7,7 +7,8 @@
 
 namespace nabblet {
 
-BandView::BandView(BandRole role, const Appearance *appearance, QWidget *parent) : QWidget(parent), m_role(role), m_appearance(appearance)
+BandView::BandView(BandRole role, const Appearance *appearance, QWidget *parent)
+    : QWidget(parent), m_role(role), m_appearance(appearance)
 {
     setAttribute(Qt::WA_OpaquePaintEvent);
 }

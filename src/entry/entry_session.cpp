@@ -35,7 +35,8 @@ Outcome EntrySession::start(Counting counting)
     m_fromEnd.reset();
     clearRecord();
     if (!m_form.permissions.see) {
-        return add() ? Outcome(Done{}) : Outcome(Error{tr("People may neither see nor add records with this form."), {}});
+        return add() ? Outcome(Done{})
+                     : Outcome(Error{tr("People may neither see nor add records with this form."), {}});
     }
     const MaybeRow first = firstRow(m_connection, m_source);
     if (!first) {
@@ -100,8 +101,9 @@ bool EntrySession::canDelete() const
 
 bool EntrySession::isEditable(const Control &control) const
 {
-    return canChange() && !control.column.isEmpty() && !isLocked(control) && m_source.columns.contains(control.column) &&
-           !m_source.generated.contains(control.column) && kindNamed(control.kind).editor != Editor::None;
+    return canChange() && !control.column.isEmpty() && !isLocked(control) &&
+           m_source.columns.contains(control.column) && !m_source.generated.contains(control.column) &&
+           kindNamed(control.kind).editor != Editor::None;
 }
 
 QVariant EntrySession::value(const QString &column) const
@@ -150,7 +152,8 @@ Shown EntrySession::shown(const Control &control) const
     if (hasRecord() && !isEditable(control)) {
         shown.state = BoxState::Locked;
     }
-    const bool isRefused = std::any_of(m_messages.begin(), m_messages.end(), [&](const FieldMessage &message) { return message.control == control.id; });
+    const bool isRefused = std::any_of(m_messages.begin(), m_messages.end(),
+                                       [&](const FieldMessage &message) { return message.control == control.id; });
     if (isRefused) {
         shown.state = BoxState::Refused;
     }
@@ -169,10 +172,12 @@ void EntrySession::type(const Control &control, const QString &words)
         m_pending.remove(control.column);
     } else {
         const Result<QVariant> read = kind.read(control, words, m_locale);
-        m_pending.insert(control.column, Pending{read ? *read : QVariant(), words, read ? QString() : read.error().sentence});
+        m_pending.insert(control.column,
+                         Pending{read ? *read : QVariant(), words, read ? QString() : read.error().sentence});
     }
     QList<FieldMessage> messages = m_messages;
-    messages.removeIf([&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
+    messages.removeIf(
+        [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
     setMessages(messages);
     Q_EMIT pendingChanged();
 }
@@ -194,7 +199,8 @@ void EntrySession::choose(const Control &control, const QVariant &value, const Q
         m_lookupWords.insert(control.column, words);
     }
     QList<FieldMessage> messages = m_messages;
-    messages.removeIf([&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
+    messages.removeIf(
+        [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
     setMessages(messages);
     Q_EMIT pendingChanged();
 }
@@ -411,8 +417,11 @@ bool EntrySession::save()
             const Control *control = controlFor(column.name);
             const bool isBlank = m_isNew ? !changes.contains(column.name) || changes.value(column.name).isNull()
                                          : changes.contains(column.name) && changes.value(column.name).isNull();
-            const bool isFilledByDatabase = column.numbersItself || column.isGenerated || (m_isNew && column.hasDefault && !changes.contains(column.name));
-            const bool isMistaken = control && std::any_of(mistakes.begin(), mistakes.end(), [&](const FieldMessage &m) { return m.control == control->id; });
+            const bool isFilledByDatabase = column.numbersItself || column.isGenerated ||
+                                            (m_isNew && column.hasDefault && !changes.contains(column.name));
+            const bool isMistaken =
+                control && std::any_of(mistakes.begin(), mistakes.end(),
+                                       [&](const FieldMessage &m) { return m.control == control->id; });
             if (control && column.isRequired && isBlank && !isFilledByDatabase && !isMistaken) {
                 mistakes.append({control->id, tr("%1 is needed").arg(captionFor(column.name))});
             }
@@ -420,7 +429,8 @@ bool EntrySession::save()
     }
     if (!mistakes.isEmpty()) {
         setMessages(mistakes);
-        Q_EMIT said(counted(mistakes.size(), tr("One box needs mending before this record can be saved."), tr("%1 boxes need mending before this record can be saved.")));
+        Q_EMIT said(counted(mistakes.size(), tr("One box needs mending before this record can be saved."),
+                            tr("%1 boxes need mending before this record can be saved.")));
         return false;
     }
     const Table *table = findTable(m_catalogue, m_form.rowSource);
@@ -431,7 +441,8 @@ bool EntrySession::save()
     const bool wasNew = m_isNew;
     const Row before = m_row.value_or(Row());
     const QStringList captions = changedCaptions();
-    const Written written = m_isNew ? insertRow(m_connection, m_source, changes, context) : updateRow(m_connection, m_source, before, changes, context);
+    const Written written = m_isNew ? insertRow(m_connection, m_source, changes, context)
+                                    : updateRow(m_connection, m_source, before, changes, context);
     if (!take(written)) {
         return false;
     }
@@ -471,7 +482,9 @@ bool EntrySession::take(const Written &written)
             const QVariant theirs = valueOf(m_source, *written.row, control.column);
             if (theirs != valueOf(m_source, *m_row, control.column)) {
                 const Kind &kind = kindNamed(control.kind);
-                const QString words = theirs.isNull() ? tr("nothing") : kind.editor == Editor::Image ? tr("another picture") : kind.words(control, theirs, m_locale);
+                const QString words = theirs.isNull()                ? tr("nothing")
+                                      : kind.editor == Editor::Image ? tr("another picture")
+                                                                     : kind.words(control, theirs, m_locale);
                 messages.append({control.id, tr("Stored meanwhile: %1").arg(words)});
             }
         }
@@ -557,7 +570,8 @@ void EntrySession::putBack(const Control &control)
     }
     m_lookupWords.remove(control.column);
     QList<FieldMessage> messages = m_messages;
-    messages.removeIf([&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
+    messages.removeIf(
+        [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
     setMessages(messages);
     Q_EMIT pendingChanged();
 }
@@ -682,7 +696,8 @@ bool EntrySession::takeBack()
         m_fromEnd.reset();
     }
     startMapping(step.kind != LastStep::Added);
-    Q_EMIT said(step.kind == LastStep::Deleted ? tr("“%1” is back.").arg(step.words) : tr("Taken back: “%1”.").arg(step.words));
+    Q_EMIT said(step.kind == LastStep::Deleted ? tr("“%1” is back.").arg(step.words)
+                                               : tr("Taken back: “%1”.").arg(step.words));
     Q_EMIT recordChanged();
     Q_EMIT positionChanged();
     return true;

@@ -61,7 +61,8 @@ public:
     // that is known before.
     QVariant value(const QString &column) const;
 
-    // The person typed or chose something. Typed words that do not read as a value are kept and reported beside the box.
+    // The person typed or chose something. Typed words that do not read as a value are kept and reported beside the
+    // box.
     void type(const Control &control, const QString &words);
     void choose(const Control &control, const QVariant &value, const QString &words = {});
 
@@ -102,8 +103,8 @@ public:
     QString recordWords() const;
 
 Q_SIGNALS:
-    void recordChanged();   // another record, or the same with other values
-    void pendingChanged();  // something was typed or put back
+    void recordChanged();  // another record, or the same with other values
+    void pendingChanged(); // something was typed or put back
     void messagesChanged();
     void positionChanged();
     void said(const QString &sentence); // what was done, for the status line

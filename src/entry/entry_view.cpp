@@ -114,7 +114,9 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         // Where several boxes were refused, the keyboard goes to the first, unless it is in one of them.
         const QWidget *focused = QApplication::focusWidget();
         const auto &messages = m_session->messages();
-        const bool isThere = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) { return widgetFor(message.control) == focused; });
+        const bool isThere = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) {
+            return widgetFor(message.control) == focused;
+        });
         if (!messages.isEmpty() && !isThere && isVisible()) {
             focusFirstRefused();
         }
@@ -163,7 +165,8 @@ void EntryView::rebuild(const Form &form)
     for (const Control &control : form.controls) {
         const auto old = m_editors.find(control.id);
         QWidget *band = bandView(control.band);
-        if (old != m_editors.end() && old->second->control().kind == control.kind && old->second->widget()->parentWidget() == band) {
+        if (old != m_editors.end() && old->second->control().kind == control.kind &&
+            old->second->widget()->parentWidget() == band) {
             if (!(old->second->control() == control)) {
                 old->second->setControl(control);
             }
@@ -263,10 +266,13 @@ void EntryView::refreshMessages()
         BandView *band = bandView(control->band);
         auto *label = new MessageLabel(message.sentence, m_appearance, band);
         label->adjustSize();
-        QRect beside(control->place.right() + MessageGap, control->place.y() + (std::min(control->place.height(), 24) - label->height() + 1) / 2, label->width(), label->height());
+        QRect beside(control->place.right() + MessageGap,
+                     control->place.y() + (std::min(control->place.height(), 24) - label->height() + 1) / 2,
+                     label->width(), label->height());
         bool isFree = beside.right() < band->width();
         for (const Control &other : m_laidOut.controls) {
-            isFree = isFree && (other.band != control->band || other.id == control->id || !other.place.intersects(beside));
+            isFree =
+                isFree && (other.band != control->band || other.id == control->id || !other.place.intersects(beside));
         }
         if (isFree) {
             label->move(beside.topLeft());
@@ -304,7 +310,8 @@ void EntryView::focusFirstRefused()
     const QList<ControlId> sequence = tabSequence(m_form);
     for (const ControlId id : sequence) {
         const auto &messages = m_session->messages();
-        const bool isRefused = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) { return message.control == id; });
+        const bool isRefused = std::any_of(messages.begin(), messages.end(),
+                                           [&](const FieldMessage &message) { return message.control == id; });
         if (isRefused && widgetFor(id)) {
             widgetFor(id)->setFocus(Qt::OtherFocusReason);
             return;
@@ -336,18 +343,27 @@ void EntryView::refreshNotice()
     bool isNeeded = true;
     switch (m_session->question()) {
     case Question::ChangedMeanwhile:
-        words(tr("Someone else changed this record while you worked on it. Beside the boxes stands what is stored now."));
-        button(tr("Save mine over it"), [this] { m_session->keepMine(); refreshNotice(); });
+        words(
+            tr("Someone else changed this record while you worked on it. Beside the boxes stands what is stored now."));
+        button(tr("Save mine over it"), [this] {
+            m_session->keepMine();
+            refreshNotice();
+        });
         button(tr("Take what is stored"), [this] { m_session->takeTheirs(); });
         break;
     case Question::DeletedMeanwhile:
         words(tr("Someone else deleted this record while you worked on it."));
-        button(tr("Add mine as a new record"), [this] { m_session->keepMine(); refreshNotice(); });
+        button(tr("Add mine as a new record"), [this] {
+            m_session->keepMine();
+            refreshNotice();
+        });
         button(tr("Let mine go"), [this] { m_session->takeTheirs(); });
         break;
     case Question::None: {
         const auto &messages = m_session->messages();
-        const auto whole = std::find_if(messages.begin(), messages.end(), [&](const FieldMessage &message) { return !m_form.controls.find(message.control); });
+        const auto whole = std::find_if(messages.begin(), messages.end(), [&](const FieldMessage &message) {
+            return !m_form.controls.find(message.control);
+        });
         isNeeded = whole != messages.end();
         if (isNeeded) {
             words(whole->sentence);
@@ -374,9 +390,12 @@ void EntryView::askAndDelete()
     if (!m_session->canDelete()) {
         return;
     }
-    const int answer = ask({tr("Delete record"), tr("Delete “%1”?").arg(m_session->recordWords()),
+    const int answer = ask({tr("Delete record"),
+                            tr("Delete “%1”?").arg(m_session->recordWords()),
                             tr("It can be brought back with Take back until the next record is saved or deleted."),
-                            {tr("Delete"), tr("Keep")}, 1, 1},
+                            {tr("Delete"), tr("Keep")},
+                            1,
+                            1},
                            this);
     if (answer == 0) {
         m_session->removeRecord();

@@ -60,8 +60,8 @@ private:
 
     EntrySession *m_session;
     Appearance m_appearance;
-    Form m_form;      // as designed
-    Form m_laidOut;   // as stretched to the window
+    Form m_form;    // as designed
+    Form m_laidOut; // as stretched to the window
     QHash<BandRole, BandView *> m_bands;
     QScrollArea *m_scroll;
     QWidget *m_notice;

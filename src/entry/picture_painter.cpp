@@ -28,7 +28,9 @@ void paintStroke(QPainter &painter, const TextStroke &text, const Appearance &ap
     font.setUnderline(text.isUnderlined);
     painter.setFont(font);
     painter.setPen(appearance.colour(text.ink));
-    int flags = text.align == TextAlign::Right ? Qt::AlignRight : text.align == TextAlign::Centre ? Qt::AlignHCenter : Qt::AlignLeft;
+    int flags = text.align == TextAlign::Right    ? Qt::AlignRight
+                : text.align == TextAlign::Centre ? Qt::AlignHCenter
+                                                  : Qt::AlignLeft;
     if (text.wraps) {
         painter.save();
         painter.setClipRect(text.rect, Qt::IntersectClip);
@@ -94,13 +96,19 @@ void paintStroke(QPainter &painter, const GlyphStroke &glyph, const Appearance &
 // A stored image at the size it is shown in; decoding is slow, so the pixels are kept by Qt's pixmap cache.
 QPixmap scaledImage(const QByteArray &data, QSize size, qreal ratio)
 {
-    const QString key = QStringLiteral("nabblet %1 %2 %3x%4 %5").arg(qHash(data), 0, 16).arg(data.size()).arg(size.width()).arg(size.height()).arg(ratio);
+    const QString key = QStringLiteral("nabblet %1 %2 %3x%4 %5")
+                            .arg(qHash(data), 0, 16)
+                            .arg(data.size())
+                            .arg(size.width())
+                            .arg(size.height())
+                            .arg(ratio);
     QPixmap pixmap;
     if (!QPixmapCache::find(key, &pixmap)) {
         const QImage image = QImage::fromData(data);
         if (!image.isNull()) {
             const bool isSmall = image.width() < size.width() && image.height() < size.height();
-            pixmap = QPixmap::fromImage(image.scaled(size * ratio, Qt::KeepAspectRatio, isSmall ? Qt::FastTransformation : Qt::SmoothTransformation));
+            pixmap = QPixmap::fromImage(image.scaled(size * ratio, Qt::KeepAspectRatio,
+                                                     isSmall ? Qt::FastTransformation : Qt::SmoothTransformation));
             pixmap.setDevicePixelRatio(ratio);
         }
         QPixmapCache::insert(key, pixmap);
@@ -133,7 +141,8 @@ void paintPicture(QPainter &painter, const Picture &picture, QPoint at, const Ap
     painter.translate(-at);
 }
 
-void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin, const Appearance &appearance)
+void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin,
+                  const Appearance &appearance)
 {
     paintPicture(painter, kindNamed(control.kind).draw(control, shown), control.place.topLeft() + origin, appearance);
 }

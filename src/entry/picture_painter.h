@@ -11,7 +11,8 @@ namespace nabblet {
 void paintPicture(QPainter &painter, const Picture &picture, QPoint at, const Appearance &appearance);
 
 // Paints a control as it shows these contents, at its place relative to `origin`.
-void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin, const Appearance &appearance);
+void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin,
+                  const Appearance &appearance);
 
 // Paints the ground of a band: tint, and the line that parts header and footer from the body.
 void paintBand(QPainter &painter, BandRole role, const QRect &rect, const Appearance &appearance);

@@ -87,13 +87,15 @@ RecordStrip::RecordStrip(EntrySession *session, QWidget *parent) : QWidget(paren
     });
     connect(m_slider, &QSlider::sliderReleased, this, [this] {
         if (const std::optional<qint64> count = m_session->count()) {
-            m_session->goTo(qRound64(static_cast<double>(m_slider->value()) * static_cast<double>(*count - 1) / SliderSteps));
+            m_session->goTo(
+                qRound64(static_cast<double>(m_slider->value()) * static_cast<double>(*count - 1) / SliderSteps));
         }
         refresh();
     });
     connect(m_slider, &QSlider::sliderMoved, this, [this](int value) {
         if (const std::optional<qint64> count = m_session->count()) {
-            m_position->setText(QString::number(qRound64(static_cast<double>(value) * static_cast<double>(*count - 1) / SliderSteps) + 1));
+            m_position->setText(QString::number(
+                qRound64(static_cast<double>(value) * static_cast<double>(*count - 1) / SliderSteps) + 1));
         }
     });
     connect(session, &EntrySession::recordChanged, this, &RecordStrip::refresh);
@@ -107,7 +109,9 @@ void RecordStrip::refresh()
     const std::optional<qint64> position = m_session->position();
     const std::optional<qint64> count = m_session->count();
     const bool isNew = m_session->isNew();
-    m_position->setText(isNew ? tr("new") : position && m_session->hasRecord() ? QString::number(*position + 1) : QStringLiteral("…"));
+    m_position->setText(isNew                                ? tr("new")
+                        : position && m_session->hasRecord() ? QString::number(*position + 1)
+                                                             : QStringLiteral("…"));
     m_count->setText(count ? tr("of %L1").arg(*count) : tr("of …"));
     if (!m_slider->isSliderDown()) {
         const bool isPlaced = position && count && *count > 1;

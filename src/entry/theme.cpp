@@ -27,7 +27,8 @@ const PanelColours &panelColours(Theme theme)
 
 Theme themeOfPalette(const QPalette &palette)
 {
-    return palette.color(QPalette::WindowText).lightness() > palette.color(QPalette::Window).lightness() ? Theme::Dark : Theme::Light;
+    return palette.color(QPalette::WindowText).lightness() > palette.color(QPalette::Window).lightness() ? Theme::Dark
+                                                                                                         : Theme::Light;
 }
 
 QPalette panelPalette(Theme theme)
@@ -130,10 +131,21 @@ QSlider::sub-page:horizontal { background: %accent; border-radius: 1px; }
 QSlider::handle:horizontal { background: %accent; width: 12px; margin: -5px 0; border-radius: 6px; }
 QSlider::handle:horizontal:disabled, QSlider::sub-page:horizontal:disabled { background: %line; }
 )");
-    const QList<QPair<const char *, QColor>> names{
-        {"%accentText", c.accentText}, {"%accent", c.accent}, {"%alarmTint", c.alarmTint}, {"%alarm", c.alarm}, {"%barText", c.barText},
-        {"%barFaint", c.barFaint},     {"%bar", c.bar},       {"%faint", c.faintText},     {"%field", c.field}, {"%ground", c.ground},
-        {"%line", c.panelLine},        {"%panel", c.panel},   {"%rail", c.rail},           {"%text", c.text},   {"%tint", c.accentTint}};
+    const QList<QPair<const char *, QColor>> names{{"%accentText", c.accentText},
+                                                   {"%accent", c.accent},
+                                                   {"%alarmTint", c.alarmTint},
+                                                   {"%alarm", c.alarm},
+                                                   {"%barText", c.barText},
+                                                   {"%barFaint", c.barFaint},
+                                                   {"%bar", c.bar},
+                                                   {"%faint", c.faintText},
+                                                   {"%field", c.field},
+                                                   {"%ground", c.ground},
+                                                   {"%line", c.panelLine},
+                                                   {"%panel", c.panel},
+                                                   {"%rail", c.rail},
+                                                   {"%text", c.text},
+                                                   {"%tint", c.accentTint}};
     style.replace(QLatin1String("%side"), QLatin1String(theme == Theme::Light ? "light" : "dark"));
     for (const auto &[name, value] : names) {
         style.replace(QLatin1String(name), value.name());
@@ -145,7 +157,8 @@ QFont desktopFont()
 {
     QFont font = QGuiApplication::font();
     // Qt names its own fallback "Sans Serif" where no desktop says anything.
-    const bool isNamedByDesktop = font.family().compare(QLatin1String("Sans Serif"), Qt::CaseInsensitive) != 0 && !font.family().isEmpty();
+    const bool isNamedByDesktop =
+        font.family().compare(QLatin1String("Sans Serif"), Qt::CaseInsensitive) != 0 && !font.family().isEmpty();
     const QString readable = QStringLiteral("Inter");
     if (!isNamedByDesktop && QFontDatabase::hasFamily(readable)) {
         font.setFamily(readable);

@@ -12,16 +12,16 @@ namespace nabblet {
 
 struct PanelColours
 {
-    QColor ground;     // behind everything
-    QColor panel;      // panels and strips
-    QColor panelLine;  // their edges
-    QColor field;      // boxes in panels
+    QColor ground;    // behind everything
+    QColor panel;     // panels and strips
+    QColor panelLine; // their edges
+    QColor field;     // boxes in panels
     QColor text;
     QColor faintText;
-    QColor bar;        // the deep slate bar
+    QColor bar; // the deep slate bar
     QColor barText;
     QColor barFaint;
-    QColor accent;     // teal: selection and the main action
+    QColor accent; // teal: selection and the main action
     QColor accentText;
     QColor accentTint; // ground of what is chosen
     QColor rail;       // orange: rails and unsaved work, nothing else
@@ -37,8 +37,8 @@ const PanelColours &panelColours(Theme theme);
 Theme themeOfPalette(const QPalette &palette);
 
 QPalette panelPalette(Theme theme);
-// Qt style rules for panels, bars and buttons. They name object names of this program, so that the boxes of forms, which
-// paint themselves, are left alone; those are told to lay no ground over their picture.
+// Qt style rules for panels, bars and buttons. They name object names of this program, so that the boxes of forms,
+// which paint themselves, are left alone; those are told to lay no ground over their picture.
 QString panelStyle(Theme theme);
 
 // The desktop's font; where no desktop names one, a readable typeface if it is installed.

@@ -33,8 +33,8 @@ class TestCommandLine : public QObject
         process.setProcessEnvironment(environment);
         process.start(NABBLET_PROGRAM, arguments);
         process.waitForFinished(60000);
-        return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1, QString::fromUtf8(process.readAllStandardOutput()),
-                QString::fromUtf8(process.readAllStandardError())};
+        return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1,
+                QString::fromUtf8(process.readAllStandardOutput()), QString::fromUtf8(process.readAllStandardError())};
     }
 
 private Q_SLOTS:
@@ -50,7 +50,8 @@ private Q_SLOTS:
 
     void helpIsGiven()
     {
-        for (const QStringList &call : {QStringList{"--help"}, {"draft", "--help"}, {"render", "--help"}, {"enter", "--help"}}) {
+        for (const QStringList &call :
+             {QStringList{"--help"}, {"draft", "--help"}, {"render", "--help"}, {"enter", "--help"}}) {
             const Ran ran = run(call);
             QCOMPARE(ran.code, 0);
             QVERIFY2(ran.output.startsWith("Usage: "), qPrintable(ran.output));
@@ -68,9 +69,12 @@ private Q_SLOTS:
         QTest::newRow("too much") << QStringList{"draft", "a", "b", "c"} << "there is too much in the call";
         QTest::newRow("unknown option") << QStringList{"render", "x", "--sideways"} << "sideways";
         QTest::newRow("no output") << QStringList{"render", "x"} << "say where to write with -o FILE.png";
-        QTest::newRow("side") << QStringList{"render", "x", "-o", "y", "--side", "back"} << "--side takes design or entry";
-        QTest::newRow("record") << QStringList{"render", "x", "-o", "y", "--record", "first"} << "--record takes a number";
-        QTest::newRow("columns") << QStringList{"draft", "x", "y", "--columns", "9"} << "--columns takes a number from 1 to 4";
+        QTest::newRow("side") << QStringList{"render", "x", "-o", "y", "--side", "back"}
+                              << "--side takes design or entry";
+        QTest::newRow("record") << QStringList{"render", "x", "-o", "y", "--record", "first"}
+                                << "--record takes a number";
+        QTest::newRow("columns") << QStringList{"draft", "x", "y", "--columns", "9"}
+                                 << "--columns takes a number from 1 to 4";
     }
 
     void mistakesInTheCallAreExplained()
@@ -109,7 +113,9 @@ private Q_SLOTS:
         }
         QProcess check;
         check.setProcessChannelMode(QProcess::MergedChannels);
-        check.start("/usr/bin/python3", QStringList{NABBLET_ROOT "/tests/support/check_schema.py", NABBLET_ROOT "/docs/nabform.schema.json"} + files);
+        check.start("/usr/bin/python3", QStringList{NABBLET_ROOT "/tests/support/check_schema.py",
+                                                    NABBLET_ROOT "/docs/nabform.schema.json"} +
+                                            files);
         QVERIFY(check.waitForFinished(60000));
         QVERIFY2(check.exitCode() == 0 && files.size() == 13, check.readAll().constData());
     }
@@ -141,7 +147,8 @@ private Q_SLOTS:
     void formsAreRendered()
     {
         QList<QImage> images;
-        for (const QStringList &options : {QStringList{}, {"--record", "14"}, {"--record", "0"}, {"--side", "design"}, {"--dark"}}) {
+        for (const QStringList &options :
+             {QStringList{}, {"--record", "14"}, {"--record", "0"}, {"--side", "design"}, {"--dark"}}) {
             const QString path = m_folder.filePath(QString("shot%1.png").arg(images.size()));
             const Ran ran = run(QStringList{"render", m_project + "/forms/buoy.nabform", "-o", path} + options);
             QVERIFY2(ran.code == 0, qPrintable(ran.errors));

@@ -106,7 +106,8 @@ private Q_SLOTS:
         window.showEntry();
         QCOMPARE(window.entryView()->widgetFor(depth)->pos(), before + QPoint(0, 24));
         // What was typed survives a visit to the board.
-        auto *name = qobject_cast<QLineEdit *>(window.entryView()->widgetFor(boundTo(window.document()->form(), "name")));
+        auto *name =
+            qobject_cast<QLineEdit *>(window.entryView()->widgetFor(boundTo(window.document()->form(), "name")));
         name->setFocus();
         name->selectAll();
         QTest::keyClicks(name, "Typed");
@@ -128,7 +129,9 @@ private Q_SLOTS:
         window.board()->deleteSelection();
         window.showEntry();
         QVERIFY(!window.entryView()->widgetFor(photo));
-        QCOMPARE(qobject_cast<QLineEdit *>(window.entryView()->widgetFor(boundTo(window.document()->form(), "name")))->text(), "Long Reach Entrance Port");
+        QCOMPARE(qobject_cast<QLineEdit *>(window.entryView()->widgetFor(boundTo(window.document()->form(), "name")))
+                     ->text(),
+                 "Long Reach Entrance Port");
         window.showDesign();
         window.document()->steps()->undo();
         window.showEntry();
@@ -168,7 +171,8 @@ private Q_SLOTS:
         window.show();
         window.openPath(formPath("buoy"));
         window.showEntry();
-        window.session()->type(*window.document()->form().controls.find(boundTo(window.document()->form(), "name")), "Kept");
+        window.session()->type(*window.document()->form().controls.find(boundTo(window.document()->form(), "name")),
+                               "Kept");
         Answer save("answer0");
         QVERIFY(window.close());
         QVERIFY2(save.said.contains("Kept"), qPrintable(save.said));
@@ -201,7 +205,7 @@ private Q_SLOTS:
             nudge(window);
             lost = window.document()->form();
             window.recovery()->keepNow(); // what happens by itself a few seconds after a change
-        } // no question, no saving: as when the power fails
+        }                                 // no question, no saving: as when the power fails
         const QString kept = recoveryPath(formPath("buoy"), QString());
         QVERIFY(QFile::exists(kept));
         {
@@ -432,7 +436,9 @@ private Q_SLOTS:
         const QImage light = window.grab().toImage();
         window.setThemeChoice(ThemeChoice::Dark);
         const QImage dark = window.grab().toImage();
-        const auto brightness = [](const QImage &image) { return qGray(image.scaled(1, 1, Qt::IgnoreAspectRatio, Qt::SmoothTransformation).pixel(0, 0)); };
+        const auto brightness = [](const QImage &image) {
+            return qGray(image.scaled(1, 1, Qt::IgnoreAspectRatio, Qt::SmoothTransformation).pixel(0, 0));
+        };
         QVERIFY(brightness(light) > 180);
         QVERIFY(brightness(dark) < 80);
         window.setThemeChoice(ThemeChoice::AsDesktop);

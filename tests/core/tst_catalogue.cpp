@@ -15,7 +15,8 @@ class TestCatalogue : public QObject
         Table table;
         table.name = "buoy";
         table.columns = {samples::column("asset_no", "VARCHAR(12)", true), samples::column("depth_m", "DECIMAL(5,1)"),
-                         samples::column("laid_on", "DATE"), samples::column("lifted_on", "DATE"), samples::column("status", "TEXT")};
+                         samples::column("laid_on", "DATE"), samples::column("lifted_on", "DATE"),
+                         samples::column("status", "TEXT")};
         return table;
     }
 
@@ -89,8 +90,9 @@ private Q_SLOTS:
 
     void checksAreFoundWithTheirNames()
     {
-        const auto checks = checksOfCreateTable("CREATE TABLE \"check (\" (a INT CHECK (a > (1 + 2)), \n"
-                                                "b TEXT DEFAULT ')' CHECK(b IN ('x)','y')), CONSTRAINT \"a before b\" CHECK (a < b))");
+        const auto checks =
+            checksOfCreateTable("CREATE TABLE \"check (\" (a INT CHECK (a > (1 + 2)), \n"
+                                "b TEXT DEFAULT ')' CHECK(b IN ('x)','y')), CONSTRAINT \"a before b\" CHECK (a < b))");
         QCOMPARE(checks.size(), 3);
         QCOMPARE(checks.at(0).expression, "a > (1 + 2)");
         QCOMPARE(checks.at(1).expression, "b IN ('x)','y')");

@@ -16,15 +16,16 @@ class TestDraft : public QObject
     {
         Table fairway;
         fairway.name = "fairway";
-        fairway.columns = {samples::column("fairway_id", "INTEGER"), samples::column("chart_no", "VARCHAR(12)"), samples::column("name", "VARCHAR(60)", true)};
+        fairway.columns = {samples::column("fairway_id", "INTEGER"), samples::column("chart_no", "VARCHAR(12)"),
+                           samples::column("name", "VARCHAR(60)", true)};
         fairway.primaryKey = {"fairway_id"};
         Table buoy;
         buoy.name = "buoy";
-        buoy.columns = {samples::column("buoy_id", "INTEGER"),       samples::column("asset_no", "VARCHAR(12)", true),
-                        samples::column("remarks", "TEXT"),          samples::column("fairway_id", "INTEGER", true),
-                        samples::column("is_lit", "BOOLEAN", true),  samples::column("status", "TEXT", true),
-                        samples::column("depth_m", "DECIMAL(5,1)"),  samples::column("laid_on", "DATE"),
-                        samples::column("photo", "BLOB"),            samples::column("cost", "DECIMAL(8,2)"),
+        buoy.columns = {samples::column("buoy_id", "INTEGER"),      samples::column("asset_no", "VARCHAR(12)", true),
+                        samples::column("remarks", "TEXT"),         samples::column("fairway_id", "INTEGER", true),
+                        samples::column("is_lit", "BOOLEAN", true), samples::column("status", "TEXT", true),
+                        samples::column("depth_m", "DECIMAL(5,1)"), samples::column("laid_on", "DATE"),
+                        samples::column("photo", "BLOB"),           samples::column("cost", "DECIMAL(8,2)"),
                         samples::column("website", "VARCHAR(200)")};
         buoy.columns[0].numbersItself = true;
         buoy.columns[5].choices = {"on station", "adrift"};
@@ -46,7 +47,8 @@ class TestDraft : public QObject
 
     static Table wideTable(int columns)
     {
-        static const QStringList Types{"VARCHAR(40)", "INTEGER", "DATE", "BOOLEAN", "DECIMAL(8,2)", "TEXT", "VARCHAR(12)", "BLOB"};
+        static const QStringList Types{"VARCHAR(40)",  "INTEGER", "DATE",        "BOOLEAN",
+                                       "DECIMAL(8,2)", "TEXT",    "VARCHAR(12)", "BLOB"};
         Table table;
         table.name = "wide";
         for (int i = 0; i < columns; ++i) {
@@ -60,9 +62,10 @@ private Q_SLOTS:
     {
         const Catalogue catalogue = depot();
         const Form form = draftColumnar(catalogue, catalogue.tables.first(), m_measure);
-        const QList<QPair<QString, QString>> expected{{"asset_no", "text-box"}, {"remarks", "long-text"}, {"fairway_id", "drop-down"},
-                                                      {"is_lit", "tick-box"},   {"status", "drop-down"},  {"depth_m", "decimal-number"},
-                                                      {"laid_on", "date"},      {"photo", "picture"},     {"website", "link"}};
+        const QList<QPair<QString, QString>> expected{
+            {"asset_no", "text-box"}, {"remarks", "long-text"}, {"fairway_id", "drop-down"},
+            {"is_lit", "tick-box"},   {"status", "drop-down"},  {"depth_m", "decimal-number"},
+            {"laid_on", "date"},      {"photo", "picture"},     {"website", "link"}};
         for (const auto &[column, kind] : expected) {
             const Control *control = boundTo(form, column);
             QVERIFY2(control, qPrintable(column));

@@ -56,7 +56,8 @@ private Q_SLOTS:
         visit.columns[1].isRequired = true;
         QCOMPARE(namesFirst(visit, {"visited_on", "crew_lead"}), QStringList({"visited_on", "crew_lead"}));
         const Table person = tableOf({"phone", "family_name", "given_name"});
-        QCOMPARE(namesFirst(person, {"phone", "family_name", "given_name"}), QStringList({"given_name", "family_name", "phone"}));
+        QCOMPARE(namesFirst(person, {"phone", "family_name", "given_name"}),
+                 QStringList({"given_name", "family_name", "phone"}));
     }
 
     void anAddressStandsTogetherInTheCustomaryOrder()
@@ -73,7 +74,8 @@ private Q_SLOTS:
                  QStringList({"agreement_from+agreement_until", "colour", "from+to"}));
         // Only moments do: a text called “from” is a sender.
         QCOMPARE(flat(grouped(tableOf({"from", "to"}), {"from", "to"})), QStringList({"from", "to"}));
-        QCOMPARE(flat(grouped(tableOf({"unit", "lon", "quantity", "lat"}), {"unit", "lon", "quantity", "lat"})), QStringList({"quantity+unit", "lat+lon"}));
+        QCOMPARE(flat(grouped(tableOf({"unit", "lon", "quantity", "lat"}), {"unit", "lon", "quantity", "lat"})),
+                 QStringList({"quantity+unit", "lat+lon"}));
     }
 
     void bookkeepingGoesToTheEnd()
@@ -82,15 +84,19 @@ private Q_SLOTS:
         QVERIFY(isBookkeeping(samples::column("changed_by", "TEXT")));
         QVERIFY(!isBookkeeping(samples::column("created_work", "TEXT")));
         QVERIFY(!isBookkeeping(samples::column("laid_on", "DATE")));
-        QCOMPARE(bookkeepingLast(tableOf({"created_at", "a", "b"}), {"created_at", "a", "b"}), QStringList({"a", "b", "created_at"}));
+        QCOMPARE(bookkeepingLast(tableOf({"created_at", "a", "b"}), {"created_at", "a", "b"}),
+                 QStringList({"a", "b", "created_at"}));
         QCOMPARE(wideLast({"notes", "a", "photo", "b"}, {"notes", "photo"}), QStringList({"a", "b", "notes", "photo"}));
     }
 
     // No rule drops a column or doubles one, whatever the names.
     void noRuleDropsAColumn()
     {
-        static const QStringList Names{"name", "street", "house_no", "town", "post_code", "country", "given_name", "family_name", "created_at", "from", "until",
-                                       "valid_from", "valid_until", "lat", "lon", "amount", "unit", "notes", "photo", "title", "x", "y", "number", "start", "end"};
+        static const QStringList Names{"name",    "street",     "house_no",    "town",       "post_code",
+                                       "country", "given_name", "family_name", "created_at", "from",
+                                       "until",   "valid_from", "valid_until", "lat",        "lon",
+                                       "amount",  "unit",       "notes",       "photo",      "title",
+                                       "x",       "y",          "number",      "start",      "end"};
         QRandomGenerator random(23);
         for (int i = 0; i < 500; ++i) {
             QStringList columns = Names;
@@ -185,7 +191,8 @@ private Q_SLOTS:
             for (int spacing = 0; spacing < 3; ++spacing) {
                 for (int widths = 0; widths < 3; ++widths) {
                     for (int columns = 0; columns <= 4; ++columns) {
-                        QTest::addRow("%d %d %d %d", arrangement, spacing, widths, columns) << arrangement << spacing << widths << columns;
+                        QTest::addRow("%d %d %d %d", arrangement, spacing, widths, columns)
+                            << arrangement << spacing << widths << columns;
                     }
                 }
             }
@@ -198,9 +205,10 @@ private Q_SLOTS:
         QFETCH(int, spacing);
         QFETCH(int, widths);
         QFETCH(int, columns);
-        Table table = tableOf({"given_name", "family_name", "street", "house_no", "post_code", "town", "country", "phone", "shoe_size", "member_from", "member_until",
-                               "remarks", "photo", "created_at", "likes_boats"},
-                              "VARCHAR(30)");
+        Table table =
+            tableOf({"given_name", "family_name", "street", "house_no", "post_code", "town", "country", "phone",
+                     "shoe_size", "member_from", "member_until", "remarks", "photo", "created_at", "likes_boats"},
+                    "VARCHAR(30)");
         table.columns[9] = samples::column("member_from", "DATE");
         table.columns[10] = samples::column("member_until", "DATE");
         table.columns[11] = samples::column("remarks", "TEXT");
@@ -221,7 +229,8 @@ private Q_SLOTS:
             QVERIFY(control.place.x() >= 0 && control.place.x() + control.place.width() <= form.width);
             QVERIFY(control.place.y() >= 0 && control.place.y() + control.place.height() <= band->height);
             if (!control.column.isEmpty()) {
-                QVERIFY2(control.place.x() % pitch == 0 && control.place.y() % pitch == 0 && control.place.width() % pitch == 0 && control.place.height() % pitch == 0,
+                QVERIFY2(control.place.x() % pitch == 0 && control.place.y() % pitch == 0 &&
+                             control.place.width() % pitch == 0 && control.place.height() % pitch == 0,
                          qPrintable(control.name));
                 QVERIFY(captionOf(form, control.id));
             }
@@ -260,7 +269,9 @@ private Q_SLOTS:
         const Table table = tableOf({"a", "b", "c"});
         DraftPlan plan = planDraft(table);
         plan.title = "Something else";
-        plan.columns = {{"c", true, "Third", "long-text", {}, false}, {"a", true, "First", "text-box", {}, false}, {"b", false, "Second", "text-box", {}, false}};
+        plan.columns = {{"c", true, "Third", "long-text", {}, false},
+                        {"a", true, "First", "text-box", {}, false},
+                        {"b", false, "Second", "text-box", {}, false}};
         plan.people = {true, true, false, false};
         const Form form = draftForm({{table}}, table, plan, nullptr, m_measure);
         QCOMPARE(form.title, "Something else");

@@ -38,7 +38,8 @@ private Q_SLOTS:
             Form form = samples::columnOfFields(6);
             const QList<ControlId> chosen{1 + random.bounded(12), 1 + random.bounded(12)};
             form = moveControls(form, chosen, QPoint(random.bounded(-800, 800), random.bounded(-800, 800)));
-            form = resizeControls(form, chosen, Edge::Right | Edge::Bottom, QPoint(random.bounded(-300, 600), random.bounded(-300, 600)));
+            form = resizeControls(form, chosen, Edge::Right | Edge::Bottom,
+                                  QPoint(random.bounded(-300, 600), random.bounded(-300, 600)));
             for (const Control &control : form.controls) {
                 const Band *band = findBand(form, control.band);
                 QVERIFY(control.place.x() >= 0 && control.place.y() >= 0);
@@ -122,7 +123,8 @@ private Q_SLOTS:
     {
         const Form form = samples::columnOfFields(3);
         const Form locked = setControlSetting(form, {1, 3}, "locked", true);
-        QVERIFY(isLocked(*locked.controls.find(1)) && isLocked(*locked.controls.find(3)) && !isLocked(*locked.controls.find(5)));
+        QVERIFY(isLocked(*locked.controls.find(1)) && isLocked(*locked.controls.find(3)) &&
+                !isLocked(*locked.controls.find(5)));
         QVERIFY(setControlSetting(locked, {1, 3}, "locked", QJsonValue()) == form);
     }
 

@@ -95,17 +95,27 @@ private Q_SLOTS:
         QTest::newRow("empty") << QByteArray() << "line 1";
         QTest::newRow("list") << QByteArray("[]") << "at /: an object was expected";
         QTest::newRow("no version") << with("\"nabform\": 1,", "") << "at /nabform: a whole number";
-        QTest::newRow("width is text") << with("\"width\": 480", "\"width\": \"wide\"") << "at /width: a whole number from 0 to 1000000 was expected";
-        QTest::newRow("place too short") << with("[120, 16, 160, 24]", "[120, 16]") << "at /controls/0/place: four whole numbers";
-        QTest::newRow("place with fraction") << with("[120, 16, 160, 24]", "[120, 16.5, 160, 24]") << "at /controls/0/place";
-        QTest::newRow("place far away") << with("[120, 16, 160, 24]", "[2000000000, 16, 160, 24]") << "at /controls/0/place";
-        QTest::newRow("no such rail") << with("\"leftRides\": \"captions\"", "\"leftRides\": \"nowhere\"") << "at /controls/0/leftRides: the name of a rail was expected, and none is called “nowhere”";
+        QTest::newRow("width is text") << with("\"width\": 480", "\"width\": \"wide\"")
+                                       << "at /width: a whole number from 0 to 1000000 was expected";
+        QTest::newRow("place too short") << with("[120, 16, 160, 24]", "[120, 16]")
+                                         << "at /controls/0/place: four whole numbers";
+        QTest::newRow("place with fraction")
+            << with("[120, 16, 160, 24]", "[120, 16.5, 160, 24]") << "at /controls/0/place";
+        QTest::newRow("place far away") << with("[120, 16, 160, 24]", "[2000000000, 16, 160, 24]")
+                                        << "at /controls/0/place";
+        QTest::newRow("no such rail")
+            << with("\"leftRides\": \"captions\"", "\"leftRides\": \"nowhere\"")
+            << "at /controls/0/leftRides: the name of a rail was expected, and none is called “nowhere”";
         QTest::newRow("same name twice") << with("\"text_1\"", "\"text_0\"") << "at /controls/2/name";
-        QTest::newRow("caption for nothing") << with("\"captionFor\": \"text_0\"", "\"captionFor\": \"gone\"") << "at /controls/1/captionFor";
+        QTest::newRow("caption for nothing")
+            << with("\"captionFor\": \"text_0\"", "\"captionFor\": \"gone\"") << "at /controls/1/captionFor";
         QTest::newRow("band that is not there") << with("\"place\"", "\"band\": \"footer\",\n      \"place\"")
                                                 << "at /controls/0/band: one of the form's bands was expected";
-        QTest::newRow("bands in disorder") << with("{\"band\": \"header\", \"height\": 56}", "{\"band\": \"footer\", \"height\": 56}") << "at /bands/1";
-        QTest::newRow("marks") << with("\"dots\"", "\"stars\"") << "at /grid/marks: one of dots, lines, none was expected";
+        QTest::newRow("bands in disorder")
+            << with("{\"band\": \"header\", \"height\": 56}", "{\"band\": \"footer\", \"height\": 56}")
+            << "at /bands/1";
+        QTest::newRow("marks") << with("\"dots\"", "\"stars\"")
+                               << "at /grid/marks: one of dots, lines, none was expected";
     }
 
     void badFilesSayWhereAndWhat()
@@ -198,7 +208,8 @@ private Q_SLOTS:
         QCOMPARE(formFiles(folder.path()), QStringList({"buoy.nabform"}));
         QCOMPARE(projectFolderOf(formsFolder(folder.path()) + "/buoy.nabform"), QDir(folder.path()).absolutePath());
         QVERIFY(!readProject("{\"project\": 1, \"name\": \"x\"}").isOk());
-        const QByteArray newer("{\"project\": 2, \"name\": \"x\", \"connection\": {\"kind\": \"sqlite\", \"file\": \"a\", \"ssl\": 1}, \"z\": 3}");
+        const QByteArray newer("{\"project\": 2, \"name\": \"x\", \"connection\": {\"kind\": \"sqlite\", \"file\": "
+                               "\"a\", \"ssl\": 1}, \"z\": 3}");
         QVERIFY(writeProject(*readProject(newer)).contains("\"ssl\": 1"));
         QVERIFY(writeProject(*readProject(newer)).contains("\"z\": 3"));
     }

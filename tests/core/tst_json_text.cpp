@@ -18,7 +18,9 @@ class TestJsonText : public QObject
         const int length = random.bounded(12);
         for (int i = 0; i < length; ++i) {
             // Control signs, quotes, letters of many scripts and halves of surrogate pairs.
-            text += QChar(static_cast<char16_t>(random.bounded(5) == 0 ? random.bounded(0x20) : random.bounded(3) == 0 ? random.bounded(0x10000) : 0x20 + random.bounded(0x60)));
+            text += QChar(static_cast<char16_t>(random.bounded(5) == 0   ? random.bounded(0x20)
+                                                : random.bounded(3) == 0 ? random.bounded(0x10000)
+                                                                         : 0x20 + random.bounded(0x60)));
         }
         return text;
     }
@@ -97,8 +99,10 @@ private Q_SLOTS:
         json.beginList("none");
         json.endList();
         json.endObject();
-        QCOMPARE(json.toUtf8(), QByteArray("{\n  \"zebra\": 1,\n  \"ant\": true,\n  \"places\": [1, -2],\n  \"things\": [\n    {\n"
-                                           "      \"kind\": \"a\", \"name\": \"b\",\n      \"last\": 3\n    }\n  ],\n  \"none\": []\n}\n"));
+        QCOMPARE(
+            json.toUtf8(),
+            QByteArray("{\n  \"zebra\": 1,\n  \"ant\": true,\n  \"places\": [1, -2],\n  \"things\": [\n    {\n"
+                       "      \"kind\": \"a\", \"name\": \"b\",\n      \"last\": 3\n    }\n  ],\n  \"none\": []\n}\n"));
     }
 
     void theFirstMistakeIsNamedWithItsPlace()
@@ -117,7 +121,15 @@ private Q_SLOTS:
 
     void wholeNumbersAreHeldToTheirBounds()
     {
-        for (const auto &[text, isGood] : {std::pair{"5", true}, {"0", true}, {"10", true}, {"11", false}, {"-1", false}, {"2.5", false}, {"\"5\"", false}, {"1e99", false}, {"null", false}}) {
+        for (const auto &[text, isGood] : {std::pair{"5", true},
+                                           {"0", true},
+                                           {"10", true},
+                                           {"11", false},
+                                           {"-1", false},
+                                           {"2.5", false},
+                                           {"\"5\"", false},
+                                           {"1e99", false},
+                                           {"null", false}}) {
             JsonMistakes mistakes;
             JsonReader reader(*parseJsonObject(QByteArray("{\"n\": ") + text + "}"), QString(), &mistakes);
             (void)reader.number("n", 0, 10);

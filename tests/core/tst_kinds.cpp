@@ -83,14 +83,16 @@ private Q_SLOTS:
     void wordsReadBackAsTheStoredValue()
     {
         int pairs = 0;
-        for (const QLocale &locale : {QLocale::c(), QLocale(QLocale::German), QLocale(QLocale::English, QLocale::UnitedStates)}) {
+        for (const QLocale &locale :
+             {QLocale::c(), QLocale(QLocale::German), QLocale(QLocale::English, QLocale::UnitedStates)}) {
             for (const Kind &kind : kinds()) {
                 if (kind.editor != Editor::Line && kind.editor != Editor::LongText) {
                     continue;
                 }
                 for (const ColumnType type : kind.binds) {
                     // A kind for dates may be bound to a text column that holds dates.
-                    const bool ownWords = type == ColumnType::Text && kind.name != "text-box" && kind.name != "long-text" && kind.name != "link";
+                    const bool ownWords = type == ColumnType::Text && kind.name != "text-box" &&
+                                          kind.name != "long-text" && kind.name != "link";
                     const QVariantList values = storedValues(ownWords ? kind.binds.first() : type);
                     for (const QVariant &value : values) {
                         const Control control = controlOf(kind.name);
@@ -141,7 +143,8 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("typed");
         QTest::addColumn<QString>("stored");
-        for (const char *typed : {"30 Sep 2026", "30 September 2026", "2026-09-30", "2026/9/30", "30.9.2026", "30/09/26", "30 9 26", " 30  Sep  2026 "}) {
+        for (const char *typed : {"30 Sep 2026", "30 September 2026", "2026-09-30", "2026/9/30", "30.9.2026",
+                                  "30/09/26", "30 9 26", " 30  Sep  2026 "}) {
             QTest::newRow(typed) << QString(typed) << "2026-09-30";
         }
         QTest::newRow("no such day") << "31.9.2026" << QString();
@@ -184,7 +187,8 @@ private Q_SLOTS:
         Control control = controlOf("text-box");
         control.settings = {{"length", 3}};
         QVERIFY(kindNamed("text-box").read(control, "abcd", QLocale::c()).isOk() == false);
-        QCOMPARE(*kindNamed("text-box").read(control, QString::fromUtf8("🛟🛟🛟"), QLocale::c()), QVariant(QString::fromUtf8("🛟🛟🛟")));
+        QCOMPARE(*kindNamed("text-box").read(control, QString::fromUtf8("🛟🛟🛟"), QLocale::c()),
+                 QVariant(QString::fromUtf8("🛟🛟🛟")));
     }
 
     void strangeStoredValuesAreShownAsTheyAre()

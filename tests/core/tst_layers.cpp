@@ -15,7 +15,8 @@ class TestLayers : public QObject
             return {};
         }
         QStringList includes;
-        static const QRegularExpression line(QStringLiteral("^\\s*#\\s*include\\s*[<\"]([^>\"]+)[>\"]"), QRegularExpression::MultilineOption);
+        static const QRegularExpression line(QStringLiteral("^\\s*#\\s*include\\s*[<\"]([^>\"]+)[>\"]"),
+                                             QRegularExpression::MultilineOption);
         auto matches = line.globalMatch(QString::fromUtf8(file.readAll()));
         while (matches.hasNext()) {
             includes.append(matches.next().captured(1));
@@ -35,7 +36,8 @@ private Q_SLOTS:
                 forbidden.append(layers.at(j) + '/');
             }
             if (layers.at(i) == "core") {
-                forbidden += {"QtWidgets", "QtGui", "QtSql", "QWidget", "QPainter", "QFont", "QColor", "QImage", "QPixmap", "QSql", "QIcon", "QKeyEvent"};
+                forbidden += {"QtWidgets", "QtGui",  "QtSql",   "QWidget", "QPainter", "QFont",
+                              "QColor",    "QImage", "QPixmap", "QSql",    "QIcon",    "QKeyEvent"};
             }
             if (layers.at(i) == "data") {
                 forbidden += {"QtWidgets", "QtGui", "QWidget", "QPainter", "QFont", "QColor", "QImage", "QPixmap"};
@@ -48,7 +50,8 @@ private Q_SLOTS:
     {
         QFETCH(QString, layer);
         QFETCH(QStringList, forbidden);
-        QDirIterator files(QStringLiteral(NABBLET_ROOT "/src/") + layer, {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
+        QDirIterator files(QStringLiteral(NABBLET_ROOT "/src/") + layer, {"*.h", "*.cpp"}, QDir::Files,
+                           QDirIterator::Subdirectories);
         int seen = 0;
         while (files.hasNext()) {
             const QString path = files.next();

@@ -77,7 +77,10 @@ private Q_SLOTS:
         for (const Theme theme : {Theme::Light, Theme::Dark}) {
             for (const auto &[text, ground] : pairs) {
                 const double ratio = contrast(colour(look, theme, text), colour(look, theme, ground));
-                QVERIFY2(ratio >= 4.5, qPrintable(QString("%1 on %2, theme %3: %4").arg(int(text)).arg(int(ground)).arg(int(theme)).arg(ratio)));
+                QVERIFY2(
+                    ratio >= 4.5,
+                    qPrintable(
+                        QString("%1 on %2, theme %3: %4").arg(int(text)).arg(int(ground)).arg(int(theme)).arg(ratio)));
             }
         }
     }

@@ -50,7 +50,9 @@ private Q_SLOTS:
                     const QRect inside(QPoint(0, 0), size.expandedTo(QSize(16, 16)));
                     for (const Stroke &stroke : kind.draw(control, shown)) {
                         const QRect rect = std::visit([](const auto &part) { return part.rect; }, stroke);
-                        QVERIFY2(inside.contains(rect) || rect.width() <= 0, qPrintable(QString("%1 at %2x%3").arg(kind.name).arg(size.width()).arg(size.height())));
+                        QVERIFY2(
+                            inside.contains(rect) || rect.width() <= 0,
+                            qPrintable(QString("%1 at %2x%3").arg(kind.name).arg(size.width()).arg(size.height())));
                     }
                 }
             }
@@ -69,7 +71,8 @@ private Q_SLOTS:
     void aLockedBoxOpensNothing()
     {
         const auto hasGlyph = [](const Picture &picture) {
-            return std::any_of(picture.begin(), picture.end(), [](const Stroke &stroke) { return std::holds_alternative<GlyphStroke>(stroke); });
+            return std::any_of(picture.begin(), picture.end(),
+                               [](const Stroke &stroke) { return std::holds_alternative<GlyphStroke>(stroke); });
         };
         for (const char *name : {"date", "date-time", "drop-down"}) {
             Control control = controlOf(name, QSize(160, 24));
@@ -82,7 +85,9 @@ private Q_SLOTS:
     void captionsBesideEndAtTheirRightAndCaptionsAboveStartAtTheirLeft()
     {
         Control caption = controlOf("caption", QSize(100, 24));
-        const auto alignOf = [&] { return std::get<TextStroke>(kindNamed("caption").draw(caption, shownBlank(caption)).first()).align; };
+        const auto alignOf = [&] {
+            return std::get<TextStroke>(kindNamed("caption").draw(caption, shownBlank(caption)).first()).align;
+        };
         QCOMPARE(alignOf(), TextAlign::Left);
         caption.captionFor = 7;
         QCOMPARE(alignOf(), TextAlign::Right);
@@ -93,7 +98,8 @@ private Q_SLOTS:
     void choicesAreShownInTheirWords()
     {
         Control control = controlOf("drop-down", QSize(160, 24));
-        control.settings = {{"choices", QJsonArray{QJsonObject{{"value", "none"}, {"words", "None at all"}}, QJsonObject{{"value", 3}}}}};
+        control.settings = {{"choices", QJsonArray{QJsonObject{{"value", "none"}, {"words", "None at all"}},
+                                                   QJsonObject{{"value", 3}}}}};
         QCOMPARE(shownFor(control, "none", QLocale::c()).words, "None at all");
         QCOMPARE(shownFor(control, 3LL, QLocale::c()).words, "3");
         QCOMPARE(shownFor(control, "other", QLocale::c()).words, "other");
@@ -102,7 +108,8 @@ private Q_SLOTS:
         QVERIFY(!kindNamed("drop-down").read(control, "else", QLocale::c()).isOk());
     }
 
-    // Any text at all is cut into tokens that follow one another and hold every sign that is not white space or comment.
+    // Any text at all is cut into tokens that follow one another and hold every sign that is not white space or
+    // comment.
     void anyTextIsCutIntoTokens()
     {
         QRandomGenerator random(37);

@@ -93,7 +93,8 @@ private Q_SLOTS:
         QVERIFY(lock.exec("BEGIN IMMEDIATE"));
         const Written written = rename(ours, catalogue, "Tern");
         QCOMPARE(written.kind, Written::Refused);
-        QVERIFY2(written.refusal.sentence.contains("What you typed is kept; save again in a moment"), qPrintable(written.refusal.sentence));
+        QVERIFY2(written.refusal.sentence.contains("What you typed is kept; save again in a moment"),
+                 qPrintable(written.refusal.sentence));
         QVERIFY(lock.exec("ROLLBACK"));
         QCOMPARE(rename(ours, catalogue, "Tern").kind, Written::Done);
     }
@@ -104,7 +105,8 @@ private Q_SLOTS:
         const Connection connection = samples::opened(path);
         const Catalogue catalogue = *connection.readCatalogue();
         QSqlQuery query(connection.database());
-        QVERIFY(query.exec("PRAGMA query_only = ON")); // as root every file is writable; SQLite then refuses in the same way
+        QVERIFY(query.exec(
+            "PRAGMA query_only = ON")); // as root every file is writable; SQLite then refuses in the same way
         const Written written = rename(connection, catalogue, "Tern");
         QCOMPARE(written.kind, Written::Refused);
         QVERIFY2(written.refusal.sentence.contains("can only be read"), qPrintable(written.refusal.sentence));
@@ -124,7 +126,8 @@ private Q_SLOTS:
         const Table &table = *findTable(catalogue, "vessel");
         const RecordSource source = recordSourceOf(table);
         const RefusalContext context{catalogue, table, [](const QString &column) { return column; }};
-        const Written written = insertRow(connection, source, {{"name", QString(200000, u'x')}, {"operator_id", 1}}, context);
+        const Written written =
+            insertRow(connection, source, {{"name", QString(200000, u'x')}, {"operator_id", 1}}, context);
         QCOMPARE(written.kind, Written::Refused);
         QVERIFY2(written.refusal.sentence.contains("The disk is full"), qPrintable(written.refusal.sentence));
         QCOMPARE(samples::sqlite3(path, "SELECT count(*) FROM vessel; PRAGMA integrity_check"), "4\nok");

@@ -60,16 +60,19 @@ private Q_SLOTS:
     void largeTablesAreSampledFairly()
     {
         const QString path = m_folder.filePath("large.db");
-        samples::sqlite3(path, "CREATE TABLE n (id INTEGER PRIMARY KEY, part TEXT); CREATE TABLE w (k TEXT NOT NULL PRIMARY KEY, part TEXT) WITHOUT ROWID;"
+        samples::sqlite3(path, "CREATE TABLE n (id INTEGER PRIMARY KEY, part TEXT); CREATE TABLE w (k TEXT NOT NULL "
+                               "PRIMARY KEY, part TEXT) WITHOUT ROWID;"
                                "WITH RECURSIVE s(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM s WHERE i < 300000) "
                                "INSERT INTO n SELECT i, CASE WHEN i <= 150000 THEN 'low' ELSE 'high' END FROM s;"
                                "INSERT INTO w SELECT printf('%07d', id), part FROM n;"
-                               "CREATE TABLE gaps (id INTEGER PRIMARY KEY, part TEXT); INSERT INTO gaps SELECT id * 1000, part FROM n WHERE id % 100 = 0;");
+                               "CREATE TABLE gaps (id INTEGER PRIMARY KEY, part TEXT); INSERT INTO gaps SELECT id * "
+                               "1000, part FROM n WHERE id % 100 = 0;");
         const Connection connection = samples::opened(path);
         const Catalogue catalogue = *connection.readCatalogue();
         for (const char *name : {"n", "w"}) {
             double last = 0;
-            const Profile profile = **profileTable(connection, *findTable(catalogue, name), m_goesOn, [&](double share) { last = share; });
+            const Profile profile =
+                **profileTable(connection, *findTable(catalogue, name), m_goesOn, [&](double share) { last = share; });
             QVERIFY(!profile.isExact);
             QVERIFY2(profile.rows > 50000 && profile.rows <= 100000, qPrintable(QString::number(profile.rows)));
             const auto distinct = profile.columns.value("part").distinct;

@@ -64,7 +64,8 @@ private Q_SLOTS:
     void rowsAreFoundByTheirNumber()
     {
         ask("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 5000) "
-            "INSERT INTO part SELECT 'Q-' || printf('%05d', i), 'Part ' || i, 'each', 1, 0, NULL FROM n WHERE i % 3 > 0");
+            "INSERT INTO part SELECT 'Q-' || printf('%05d', i), 'Part ' || i, 'each', 1, 0, NULL FROM n WHERE i % 3 > "
+            "0");
         const RecordSource source = recordSourceOf(table("part"));
         const std::atomic<bool> isCancelled{false};
         const RowMap map = **mapRows(*m_connection, source, isCancelled);
@@ -87,7 +88,10 @@ private Q_SLOTS:
     void anInsertedRowIsReadBackWithWhatTheDatabaseFilled()
     {
         const RecordSource source = recordSourceOf(table("visit"));
-        const Written written = insertRow(*m_connection, source, {{"buoy_id", 3}, {"visited_on", "2026-11-02"}, {"crew_lead", "Ansa Holm"}, {"hours", 2.5}}, context("visit"));
+        const Written written =
+            insertRow(*m_connection, source,
+                      {{"buoy_id", 3}, {"visited_on", "2026-11-02"}, {"crew_lead", "Ansa Holm"}, {"hours", 2.5}},
+                      context("visit"));
         QCOMPARE(written.kind, Written::Done);
         QCOMPARE(valueOf(source, *written.row, "labour_cost").toDouble(), 116.25);
         QVERIFY(valueOf(source, *written.row, "visit_id").toLongLong() > 360);
@@ -97,7 +101,9 @@ private Q_SLOTS:
     void aCompositeKeyIsKnownAfterAnInsert()
     {
         const RecordSource source = recordSourceOf(table("part_fitted"));
-        const Written written = insertRow(*m_connection, source, {{"visit_id", 1}, {"line_no", 77}, {"part_no", "P-1000"}, {"unit_price", 148}}, context("part_fitted"));
+        const Written written = insertRow(
+            *m_connection, source, {{"visit_id", 1}, {"line_no", 77}, {"part_no", "P-1000"}, {"unit_price", 148}},
+            context("part_fitted"));
         QCOMPARE(written.kind, Written::Done);
         QCOMPARE(written.row->key, RowKey({1LL, 77LL}));
         QCOMPARE(valueOf(source, *written.row, "line_cost").toDouble(), 148.0);
@@ -108,7 +114,8 @@ private Q_SLOTS:
         const RecordSource source = recordSourceOf(table("buoy"));
         const Row before = first("buoy");
         const QString rest = ask("SELECT asset_no, depth_m, hex(photo), entered_at FROM buoy WHERE buoy_id = 1");
-        const Written written = updateRow(*m_connection, source, before, {{"name", "Long Reach Gate"}}, context("buoy"));
+        const Written written =
+            updateRow(*m_connection, source, before, {{"name", "Long Reach Gate"}}, context("buoy"));
         QCOMPARE(written.kind, Written::Done);
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Long Reach Gate");
         QCOMPARE(ask("SELECT asset_no, depth_m, hex(photo), entered_at FROM buoy WHERE buoy_id = 1"), rest);
@@ -122,10 +129,12 @@ private Q_SLOTS:
                 continue;
             }
             const RecordSource source = recordSourceOf(each);
-            const QString column = each.columns.last().isGenerated ? each.columns.first().name : each.columns.last().name;
+            const QString column =
+                each.columns.last().isGenerated ? each.columns.first().name : each.columns.last().name;
             MaybeRow row = firstRow(*m_connection, source);
             while (row.isOk() && *row) {
-                const Written written = updateRow(*m_connection, source, **row, {{column, valueOf(source, **row, column)}}, context(each.name));
+                const Written written = updateRow(*m_connection, source, **row,
+                                                  {{column, valueOf(source, **row, column)}}, context(each.name));
                 QVERIFY2(written.kind == Written::Done, qPrintable(each.name + ": " + written.refusal.sentence));
                 QVERIFY(*written.row == **row);
                 row = rowAfter(*m_connection, source, (*row)->key);
@@ -150,14 +159,16 @@ private Q_SLOTS:
         const RecordSource source = recordSourceOf(table("part_claim"));
         const Row before = first("part_claim");
         ask("DELETE FROM part_claim");
-        QCOMPARE(updateRow(*m_connection, source, before, {{"reason", "x"}}, context("part_claim")).kind, Written::Gone);
+        QCOMPARE(updateRow(*m_connection, source, before, {{"reason", "x"}}, context("part_claim")).kind,
+                 Written::Gone);
         QCOMPARE(deleteRow(*m_connection, source, before, context("part_claim")).kind, Written::Gone);
     }
 
     void aNewKeyIsFollowed()
     {
         const RecordSource source = recordSourceOf(table("part_fitted"));
-        const Written written = updateRow(*m_connection, source, first("part_fitted"), {{"line_no", 99}}, context("part_fitted"));
+        const Written written =
+            updateRow(*m_connection, source, first("part_fitted"), {{"line_no", 99}}, context("part_fitted"));
         // Parts that a claim points to keep their key; the first has none.
         QCOMPARE(written.kind, Written::Done);
         QCOMPARE(written.row->key.at(1), QVariant(99));
@@ -170,15 +181,28 @@ private Q_SLOTS:
         QTest::addColumn<ColumnValues>("change");
         QTest::addColumn<QString>("sentence");
         QTest::addColumn<QStringList>("columns");
-        QTest::newRow("required") << "buoy" << ColumnValues{{"name", QVariant()}} << "NAME is needed" << QStringList{"name"};
-        QTest::newRow("unique") << "buoy" << ColumnValues{{"asset_no", "NB-2006-B"}} << "Another record has this value already; ASSET_NO must differ" << QStringList{"asset_no"};
-        QTest::newRow("check") << "buoy" << ColumnValues{{"depth_m", -4}} << "DEPTH_M is 0 or more" << QStringList{"depth_m"};
-        QTest::newRow("choice") << "buoy" << ColumnValues{{"status", "lost"}} << "STATUS is one of “on station”, “adrift”, “in depot”, “withdrawn”" << QStringList{"status"};
-        QTest::newRow("named check") << "contractor" << ColumnValues{{"agreement_from", "2030-01-01"}, {"agreement_until", "2029-01-01"}}
-                                     << "AGREEMENT_UNTIL is not before AGREEMENT_FROM" << QStringList{"agreement_from", "agreement_until"};
-        QTest::newRow("link") << "buoy" << ColumnValues{{"fairway_id", 999}} << "There is no such FAIRWAY_ID; choose one from the list" << QStringList{"fairway_id"};
-        QTest::newRow("key twice") << "part_fitted" << ColumnValues{{"line_no", 2}} << "Another record has the same VISIT_ID and LINE_NO" << QStringList{"visit_id", "line_no"};
-        QTest::newRow("word in a key") << "visit" << ColumnValues{{"visit_id", "word"}} << "VISIT_ID does not take this kind of value" << QStringList{"visit_id"};
+        QTest::newRow("required") << "buoy" << ColumnValues{{"name", QVariant()}} << "NAME is needed"
+                                  << QStringList{"name"};
+        QTest::newRow("unique") << "buoy" << ColumnValues{{"asset_no", "NB-2006-B"}}
+                                << "Another record has this value already; ASSET_NO must differ"
+                                << QStringList{"asset_no"};
+        QTest::newRow("check") << "buoy" << ColumnValues{{"depth_m", -4}} << "DEPTH_M is 0 or more"
+                               << QStringList{"depth_m"};
+        QTest::newRow("choice") << "buoy" << ColumnValues{{"status", "lost"}}
+                                << "STATUS is one of “on station”, “adrift”, “in depot”, “withdrawn”"
+                                << QStringList{"status"};
+        QTest::newRow("named check") << "contractor"
+                                     << ColumnValues{{"agreement_from", "2030-01-01"},
+                                                     {"agreement_until", "2029-01-01"}}
+                                     << "AGREEMENT_UNTIL is not before AGREEMENT_FROM"
+                                     << QStringList{"agreement_from", "agreement_until"};
+        QTest::newRow("link") << "buoy" << ColumnValues{{"fairway_id", 999}}
+                              << "There is no such FAIRWAY_ID; choose one from the list" << QStringList{"fairway_id"};
+        QTest::newRow("key twice") << "part_fitted" << ColumnValues{{"line_no", 2}}
+                                   << "Another record has the same VISIT_ID and LINE_NO"
+                                   << QStringList{"visit_id", "line_no"};
+        QTest::newRow("word in a key") << "visit" << ColumnValues{{"visit_id", "word"}}
+                                       << "VISIT_ID does not take this kind of value" << QStringList{"visit_id"};
     }
 
     void refusals()
@@ -188,10 +212,12 @@ private Q_SLOTS:
         QFETCH(QString, sentence);
         QFETCH(QStringList, columns);
         if (table == "part_fitted") {
-            ask("INSERT OR IGNORE INTO part_fitted (visit_id, line_no, part_no, unit_price) SELECT min(visit_id), 2, 'P-1000', 1 FROM part_fitted");
+            ask("INSERT OR IGNORE INTO part_fitted (visit_id, line_no, part_no, unit_price) SELECT min(visit_id), 2, "
+                "'P-1000', 1 FROM part_fitted");
         }
         const QString before = ask(QString("SELECT * FROM %1 LIMIT 3").arg(table));
-        const Written written = updateRow(*m_connection, recordSourceOf(this->table(table)), first(table), change, context(table));
+        const Written written =
+            updateRow(*m_connection, recordSourceOf(this->table(table)), first(table), change, context(table));
         QCOMPARE(written.kind, Written::Refused);
         QCOMPARE(written.refusal.sentence, sentence);
         QCOMPARE(written.refusal.columns, columns);
@@ -200,7 +226,8 @@ private Q_SLOTS:
 
     void aRowThatOthersNeedStays()
     {
-        const Written written = deleteRow(*m_connection, recordSourceOf(table("contractor")), first("contractor"), context("contractor"));
+        const Written written =
+            deleteRow(*m_connection, recordSourceOf(table("contractor")), first("contractor"), context("contractor"));
         QCOMPARE(written.kind, Written::Refused);
         QVERIFY2(written.refusal.sentence.contains(" in buoy"), qPrintable(written.refusal.sentence));
         QCOMPARE(ask("SELECT count(*) FROM contractor"), "18");
@@ -208,7 +235,8 @@ private Q_SLOTS:
 
     void aDeletedRowIsGone()
     {
-        const Written written = deleteRow(*m_connection, recordSourceOf(table("part_claim")), first("part_claim"), context("part_claim"));
+        const Written written =
+            deleteRow(*m_connection, recordSourceOf(table("part_claim")), first("part_claim"), context("part_claim"));
         QCOMPARE(written.kind, Written::Done);
         QCOMPARE(ask("SELECT count(*) FROM part_claim WHERE claim_id = 1"), "0");
     }
@@ -216,7 +244,8 @@ private Q_SLOTS:
     void triggersSpeakForThemselves()
     {
         ask("CREATE TRIGGER quiet BEFORE UPDATE ON vessel BEGIN SELECT raise(ABORT, 'The vessel list is closed'); END");
-        const Written written = updateRow(*m_connection, recordSourceOf(table("vessel")), first("vessel"), {{"name", "x"}}, context("vessel"));
+        const Written written = updateRow(*m_connection, recordSourceOf(table("vessel")), first("vessel"),
+                                          {{"name", "x"}}, context("vessel"));
         QCOMPARE(written.refusal.sentence, "The database refuses this: The vessel list is closed");
     }
 

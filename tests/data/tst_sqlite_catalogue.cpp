@@ -36,8 +36,9 @@ private Q_SLOTS:
         for (const Table &table : m_fairway.tables) {
             names.append(table.name);
         }
-        QCOMPARE(names, QStringList({"buoy", "buoy_type", "contractor", "fairway", "observer", "observer_buoy", "part", "part_claim",
-                                     "part_fitted", "vessel", "visit", "buoy_due_for_visit", "parts_cost_by_buoy"}));
+        QCOMPARE(names, QStringList({"buoy", "buoy_type", "contractor", "fairway", "observer", "observer_buoy", "part",
+                                     "part_claim", "part_fitted", "vessel", "visit", "buoy_due_for_visit",
+                                     "parts_cost_by_buoy"}));
         QCOMPARE(findTable(m_fairway, "parts_cost_by_buoy")->kind, TableKind::View);
     }
 
@@ -103,11 +104,12 @@ private Q_SLOTS:
         QFETCH(QString, name);
         const QString quoted = sqliteDialect().quoteName(name);
         const QString other = sqliteDialect().quoteName(name + " child");
-        const Catalogue catalogue = catalogueOf(QString("CREATE TABLE %1 (id INTEGER PRIMARY KEY, %1 TEXT NOT NULL UNIQUE CHECK (%1 IN ('a', 'b', 'c')));"
-                                                        "CREATE TABLE %2 (%1 TEXT REFERENCES %1 (%1), n INT);"
-                                                        "INSERT INTO %1 (%1) VALUES ('a'), ('b'); INSERT INTO %2 VALUES ('b', 1);")
-                                                    .arg(quoted, other),
-                                                QString("odd%1.db").arg(qHash(name)));
+        const Catalogue catalogue = catalogueOf(
+            QString("CREATE TABLE %1 (id INTEGER PRIMARY KEY, %1 TEXT NOT NULL UNIQUE CHECK (%1 IN ('a', 'b', 'c')));"
+                    "CREATE TABLE %2 (%1 TEXT REFERENCES %1 (%1), n INT);"
+                    "INSERT INTO %1 (%1) VALUES ('a'), ('b'); INSERT INTO %2 VALUES ('b', 1);")
+                .arg(quoted, other),
+            QString("odd%1.db").arg(qHash(name)));
         const Table *table = findTable(catalogue, name);
         const Table *child = findTable(catalogue, name + " child");
         QVERIFY(table && child);
@@ -135,16 +137,18 @@ private Q_SLOTS:
 
     void strangeTablesDoNotStopTheOthers()
     {
-        const Catalogue catalogue = catalogueOf("CREATE TABLE a (x TEXT PRIMARY KEY, rowid INT, y INT GENERATED ALWAYS AS (rowid * 2));"
-                                                "CREATE TABLE no_key (x); CREATE TABLE b (k TEXT NOT NULL PRIMARY KEY) WITHOUT ROWID;"
-                                                "CREATE TABLE long_key (k BIGINT NOT NULL PRIMARY KEY) STRICT_OFF_NOT_A_WORD;",
-                                                "strange1.db");
+        const Catalogue catalogue =
+            catalogueOf("CREATE TABLE a (x TEXT PRIMARY KEY, rowid INT, y INT GENERATED ALWAYS AS (rowid * 2));"
+                        "CREATE TABLE no_key (x); CREATE TABLE b (k TEXT NOT NULL PRIMARY KEY) WITHOUT ROWID;"
+                        "CREATE TABLE long_key (k BIGINT NOT NULL PRIMARY KEY) STRICT_OFF_NOT_A_WORD;",
+                        "strange1.db");
         QCOMPARE(findTable(catalogue, "a")->rowNumberName, "_rowid_");
         QCOMPARE(findTable(catalogue, "no_key")->rowNumberName, "rowid");
         QVERIFY(findTable(catalogue, "b")->rowNumberName.isEmpty());
-        const Catalogue broken = catalogueOf("CREATE TABLE t (a); CREATE VIEW v AS SELECT a FROM t; CREATE TABLE u (b); PRAGMA writable_schema = 1;"
-                                             "DELETE FROM sqlite_schema WHERE name = 't';",
-                                             "strange2.db");
+        const Catalogue broken = catalogueOf(
+            "CREATE TABLE t (a); CREATE VIEW v AS SELECT a FROM t; CREATE TABLE u (b); PRAGMA writable_schema = 1;"
+            "DELETE FROM sqlite_schema WHERE name = 't';",
+            "strange2.db");
         QVERIFY(findTable(broken, "u"));
     }
 };

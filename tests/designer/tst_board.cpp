@@ -25,7 +25,8 @@ class TestBoard : public QObject
     {
         QTest::mousePress(view(), Qt::LeftButton, modifiers, from);
         for (int i = 1; i <= 4; ++i) {
-            QMouseEvent move(QEvent::MouseMove, QPointF(from + (to - from) * i / 4), view()->mapToGlobal(from + (to - from) * i / 4), Qt::NoButton, Qt::LeftButton, modifiers);
+            QMouseEvent move(QEvent::MouseMove, QPointF(from + (to - from) * i / 4),
+                             view()->mapToGlobal(from + (to - from) * i / 4), Qt::NoButton, Qt::LeftButton, modifiers);
             QApplication::sendEvent(view(), &move);
         }
         QTest::mouseRelease(view(), Qt::LeftButton, modifiers, to);
@@ -113,7 +114,8 @@ private Q_SLOTS:
     void escapeGivesADragUp()
     {
         QTest::mousePress(view(), Qt::LeftButton, Qt::NoModifier, centre(1));
-        QMouseEvent move(QEvent::MouseMove, QPointF(centre(1) + QPoint(60, 60)), view()->mapToGlobal(centre(1)), Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
+        QMouseEvent move(QEvent::MouseMove, QPointF(centre(1) + QPoint(60, 60)), view()->mapToGlobal(centre(1)),
+                         Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(view(), &move);
         QTest::keyClick(m_board.get(), Qt::Key_Escape);
         QTest::mouseRelease(view(), Qt::LeftButton, Qt::NoModifier, centre(1));

@@ -158,11 +158,15 @@ private Q_SLOTS:
         const auto rgb = [](const QColor &colour) { return static_cast<Colour>(colour.rgb() & 0xFFFFFF); };
         for (const Theme theme : {Theme::Light, Theme::Dark}) {
             const PanelColours &c = panelColours(theme);
-            const QList<QPair<QColor, QColor>> pairs{{c.text, c.panel},     {c.text, c.field},      {c.faintText, c.panel},   {c.faintText, c.field},     {c.text, c.accentTint},
-                                                     {c.barText, c.bar},    {c.barFaint, c.bar},    {c.accentText, c.accent}, {c.alarm, c.alarmTint},     {c.text, c.alarmTint},
-                                                     {c.faintText, c.panel}};
+            const QList<QPair<QColor, QColor>> pairs{
+                {c.text, c.panel},      {c.text, c.field},     {c.faintText, c.panel}, {c.faintText, c.field},
+                {c.text, c.accentTint}, {c.barText, c.bar},    {c.barFaint, c.bar},    {c.accentText, c.accent},
+                {c.alarm, c.alarmTint}, {c.text, c.alarmTint}, {c.faintText, c.panel}};
             for (const auto &[text, ground] : pairs) {
-                QVERIFY2(contrast(rgb(text), rgb(ground)) >= 4.5, qPrintable(QString("%1 on %2: %3").arg(text.name(), ground.name()).arg(contrast(rgb(text), rgb(ground)))));
+                QVERIFY2(
+                    contrast(rgb(text), rgb(ground)) >= 4.5,
+                    qPrintable(
+                        QString("%1 on %2: %3").arg(text.name(), ground.name()).arg(contrast(rgb(text), rgb(ground)))));
             }
             // The mark of unsaved work stands in large or bold letters: 3:1.
             QVERIFY(contrast(rgb(c.rail), rgb(c.panel)) >= 3);

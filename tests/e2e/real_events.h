@@ -1,5 +1,5 @@
-// Real mouse and key events for a real window, sent through the X server by xdotool. A script runs in a thread of its own,
-// so that sheets and questions, which keep the window waiting, can be answered like a person answers them.
+// Real mouse and key events for a real window, sent through the X server by xdotool. A script runs in a thread of its
+// own, so that sheets and questions, which keep the window waiting, can be answered like a person answers them.
 #pragma once
 
 #include <QApplication>
@@ -28,7 +28,8 @@ template <typename Function> auto inWindow(Function function)
         QMetaObject::invokeMethod(qApp, function, Qt::BlockingQueuedConnection);
     } else {
         Value value{};
-        QMetaObject::invokeMethod(qApp, [&] { value = function(); }, Qt::BlockingQueuedConnection);
+        QMetaObject::invokeMethod(
+            qApp, [&] { value = function(); }, Qt::BlockingQueuedConnection);
         return value;
     }
 }
@@ -58,7 +59,8 @@ inline void xdotool(const QStringList &arguments)
     QProcess process;
     process.start(QStringLiteral("xdotool"), arguments);
     if (!process.waitForFinished(30000) || process.exitCode() != 0) {
-        throw Failed(QStringLiteral("xdotool ") + arguments.join(u' ') + u' ' + QString::fromLocal8Bit(process.readAllStandardError()));
+        throw Failed(QStringLiteral("xdotool ") + arguments.join(u' ') + u' ' +
+                     QString::fromLocal8Bit(process.readAllStandardError()));
     }
 }
 
@@ -71,7 +73,10 @@ public:
     {
         m_process.start(QStringLiteral("openbox"), {QStringLiteral("--sm-disable")});
         // It manages windows once it tells how many desktops there are.
-        for (int i = 0; i < 500 && QProcess::execute(QStringLiteral("sh"), {QStringLiteral("-c"), QStringLiteral("xdotool get_num_desktops >/dev/null 2>&1")}) != 0; ++i) {
+        for (int i = 0; i < 500 && QProcess::execute(QStringLiteral("sh"),
+                                                     {QStringLiteral("-c"),
+                                                      QStringLiteral("xdotool get_num_desktops >/dev/null 2>&1")}) != 0;
+             ++i) {
             QThread::msleep(10);
         }
     }
@@ -96,7 +101,8 @@ inline void click(QPoint onScreen, const QString &withKey = {}, int times = 1)
     if (!withKey.isEmpty()) {
         xdotool({QStringLiteral("keydown"), withKey});
     }
-    xdotool({QStringLiteral("click"), QStringLiteral("--repeat"), QString::number(times), QStringLiteral("--delay"), QStringLiteral("60"), QStringLiteral("1")});
+    xdotool({QStringLiteral("click"), QStringLiteral("--repeat"), QString::number(times), QStringLiteral("--delay"),
+             QStringLiteral("60"), QStringLiteral("1")});
     if (!withKey.isEmpty()) {
         xdotool({QStringLiteral("keyup"), withKey});
     }

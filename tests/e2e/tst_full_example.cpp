@@ -1,7 +1,8 @@
 // The whole job once in a real window, with real mouse and key events: a form drafted from a table, arranged, saved; a
 // record changed, refused, saved and added with it; the outcome read back with the sqlite3 client.
 //
-// As a test it needs nothing said. With --pictures FOLDER it also leaves a picture of each step there and tells what it did.
+// As a test it needs nothing said. With --pictures FOLDER it also leaves a picture of each step there and tells what it
+// did.
 #include "app/main_window.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
@@ -34,7 +35,9 @@ QString pictureFolder; // empty when run as a test
 class Example
 {
 public:
-    explicit Example(QString database) : m_database(std::move(database)), m_folder(QFileInfo(m_database).absolutePath()) {}
+    explicit Example(QString database) : m_database(std::move(database)), m_folder(QFileInfo(m_database).absolutePath())
+    {
+    }
 
     void run()
     {
@@ -53,7 +56,8 @@ private:
         // Opening a bare database goes straight to a new form.
         QTimer::singleShot(0, qApp, [this] { m_window->openPath(m_database); });
         waitFor("the new form sheet", [this] { return dialog<NewFormDialog>() != nullptr; });
-        waitFor("the keyboard in the sheet", [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });
+        waitFor("the keyboard in the sheet",
+                [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });
         typeWords("buoy");
         waitFor("the draft of buoy", [this] { return dialog<NewFormDialog>()->form().rowSource == "buoy"; });
         picture("1-new-form", "Opened the database and chose the table buoy; the draft shows its values.");
@@ -68,7 +72,8 @@ private:
         // A caption, edited where it stands.
         const ControlId depth = field("depth_m");
         click(onBoard(depth, true), {}, 2);
-        waitFor("the caption's line", [this] { return m_window->board()->viewport()->findChild<QLineEdit *>("captionLine") != nullptr; });
+        waitFor("the caption's line",
+                [this] { return m_window->board()->viewport()->findChild<QLineEdit *>("captionLine") != nullptr; });
         press("ctrl+a");
         typeWords("Charted depth (m)");
         press("Return");
@@ -81,7 +86,8 @@ private:
         drag(from, from + QPoint(27, 93));
         waitFor("the moved box", [&] { return form().controls.find(status)->place != before; });
         const QRect after = inWindow([&] { return form().controls.find(status)->place; });
-        check(after.topLeft() == before.topLeft() + QPoint(24, 96), QString("the box stands at %1, %2").arg(after.x()).arg(after.y()));
+        check(after.topLeft() == before.topLeft() + QPoint(24, 96),
+              QString("the box stands at %1, %2").arg(after.x()).arg(after.y()));
         press("ctrl+z");
         waitFor("the move undone", [&] { return form().controls.find(status)->place == before; });
         press("ctrl+shift+z");
@@ -98,7 +104,9 @@ private:
         // The rail that captions end on takes every box along.
         const ControlId name = field("name");
         const int left = inWindow([&] { return form().controls.find(name)->place.x(); });
-        const QPoint knob = inWindow([&] { return m_window->board()->viewport()->mapToGlobal(m_window->board()->railKnob(FixedRail::FirstFree)); });
+        const QPoint knob = inWindow([&] {
+            return m_window->board()->viewport()->mapToGlobal(m_window->board()->railKnob(FixedRail::FirstFree));
+        });
         drag(knob, knob + QPoint(16, 0));
         waitFor("the moved rail", [&] { return form().controls.find(name)->place.x() == left + 16; });
 
@@ -107,7 +115,8 @@ private:
         click(onBoard(field("contractor_id")), "ctrl");
         click(onBoard(field("fairway_id")), "ctrl");
         waitFor("three selected", [this] { return m_window->board()->selection().controls().size() == 3; });
-        picture("3-arranged", "Edited a caption in place, moved and resized boxes, moved the rail, selected three boxes.");
+        picture("3-arranged",
+                "Edited a caption in place, moved and resized boxes, moved the rail, selected three boxes.");
         press("Escape");
     }
 
@@ -120,7 +129,8 @@ private:
         press("ctrl+a");
         typeWords(m_path);
         press("Return");
-        waitFor("the saved form", [this] { return m_window->document()->path() == m_path && !m_window->document()->isChanged(); });
+        waitFor("the saved form",
+                [this] { return m_window->document()->path() == m_path && !m_window->document()->isChanged(); });
         const Result<Form> stored = loadForm(m_path);
         check(stored.isOk(), "the file reads back");
         const Form shown = inWindow([this] { return form(); });
@@ -148,14 +158,16 @@ private:
         const QString sentence = inWindow([this] { return m_window->session()->messages().first().sentence; });
         check(sentence == "Charted depth (m) is 0 or more", sentence);
         check(inWindow([this] { return line("name")->text(); }) == "Long Reach Gate", "what was typed is kept");
-        check(sqlite("SELECT name FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Entrance Starboard", "nothing was saved");
+        check(sqlite("SELECT name FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Entrance Starboard",
+              "nothing was saved");
         picture("4-refused", "Typed a name and a depth below zero: refused beside the box, nothing lost.");
 
         press("ctrl+a");
         typeWords("26.5");
         press("ctrl+s");
         waitFor("the saved record", [this] { return !m_window->session()->isChanged(); });
-        check(sqlite("SELECT name, depth_m FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Gate|26.5", "sqlite3 reads the saved record");
+        check(sqlite("SELECT name, depth_m FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Gate|26.5",
+              "sqlite3 reads the saved record");
         picture("5-saved", "Mended the depth and saved; sqlite3 reads the same record.");
     }
 
@@ -164,7 +176,11 @@ private:
         press("ctrl+n");
         waitFor("a new record", [this] { return m_window->session()->isNew() && box("asset_no")->hasFocus(); });
         typeWords("NB-9001-A");
-        const QList<QPair<QString, QString>> typed{{"name", "Half Tide Perch"}, {"buoy_type", "isol"}, {"fairway_id", "corm"}, {"contractor_id", "skerry"}, {"laid_on", "2 11 2026"}};
+        const QList<QPair<QString, QString>> typed{{"name", "Half Tide Perch"},
+                                                   {"buoy_type", "isol"},
+                                                   {"fairway_id", "corm"},
+                                                   {"contractor_id", "skerry"},
+                                                   {"laid_on", "2 11 2026"}};
         for (const auto &[column, words] : typed) {
             click(middleOf([this, column = column] { return box(column); }, column));
             typeWords(words);
@@ -172,10 +188,11 @@ private:
         }
         press("ctrl+s");
         waitFor("the added record", [this] { return !m_window->session()->isNew(); });
-        check(sqlite("SELECT name, buoy_type, fairway_id, contractor_id, laid_on, status FROM buoy WHERE asset_no = 'NB-9001-A'") ==
-                  "Half Tide Perch|ID|5|6|2026-11-02|on station",
+        check(sqlite("SELECT name, buoy_type, fairway_id, contractor_id, laid_on, status FROM buoy WHERE asset_no = "
+                     "'NB-9001-A'") == "Half Tide Perch|ID|5|6|2026-11-02|on station",
               "sqlite3 reads the added record: " + sqlite("SELECT * FROM buoy WHERE asset_no = 'NB-9001-A'"));
-        waitFor("the place of the new record", [this] { return m_window->session()->position() == 212 && m_window->session()->count() == 213; });
+        waitFor("the place of the new record",
+                [this] { return m_window->session()->position() == 212 && m_window->session()->count() == 213; });
         picture("6-added", "Added a record by typing beginnings of words into the drop-downs.");
     }
 
@@ -210,7 +227,10 @@ private:
 
     // ---- what the steps above are made of
 
-    template <typename Dialog> Dialog *dialog() const { return qobject_cast<Dialog *>(QApplication::activeModalWidget()); }
+    template <typename Dialog> Dialog *dialog() const
+    {
+        return qobject_cast<Dialog *>(QApplication::activeModalWidget());
+    }
     const Form &form() const { return m_window->document()->form(); }
 
     ControlId field(const QString &column) const

@@ -143,7 +143,8 @@ private Q_SLOTS:
         QVERIFY(m_session->add());
         m_session->type(field("position"), "58° N");
         QVERIFY(!m_session->save());
-        QCOMPARE(sentences(), QStringList({"Asset number is needed", "Name is needed", "Type is needed", "Fairway is needed", "Contractor is needed"}));
+        QCOMPARE(sentences(), QStringList({"Asset number is needed", "Name is needed", "Type is needed",
+                                           "Fairway is needed", "Contractor is needed"}));
     }
 
     void addingGivesTheNewRecordItsPlace()

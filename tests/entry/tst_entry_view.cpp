@@ -224,10 +224,7 @@ private Q_SLOTS:
         QTRY_COMPARE(box("remarks")->width(), before);
     }
 
-    void boxesTellTheirCaption()
-    {
-        QCOMPARE(box("depth_m")->accessibleName(), "Depth (m)");
-    }
+    void boxesTellTheirCaption() { QCOMPARE(box("depth_m")->accessibleName(), "Depth (m)"); }
 };
 
 QTEST_MAIN(TestEntryView)

@@ -75,7 +75,8 @@ private Q_SLOTS:
                     inEntry.save(QDir::temp().filePath("nabblet-entry.png"));
                     onBoard.save(QDir::temp().filePath("nabblet-board.png"));
                 }
-                QVERIFY2(inEntry == onBoard, qPrintable(control.name + " differs in record " + QString::number(record)));
+                QVERIFY2(inEntry == onBoard,
+                         qPrintable(control.name + " differs in record " + QString::number(record)));
             }
             session.goNext();
         }

@@ -68,9 +68,10 @@ inline Form columnOfFields(int fields)
 // A form of any shape: every kind, any place, odd names and unknown keys.
 inline Form anyForm(QRandomGenerator &random, int controls)
 {
-    static const QStringList Words{QStringLiteral("Long Reach"), QStringLiteral("Ærøskjær \"north\""), QStringLiteral("two\nlines"),
-                                   QStringLiteral("ليلى"),       QStringLiteral("back\\slash"),        QStringLiteral("🛟 float"),
-                                   QStringLiteral("tab\there"),  QString()};
+    static const QStringList Words{QStringLiteral("Long Reach"),  QStringLiteral("Ærøskjær \"north\""),
+                                   QStringLiteral("two\nlines"),  QStringLiteral("ليلى"),
+                                   QStringLiteral("back\\slash"), QStringLiteral("🛟 float"),
+                                   QStringLiteral("tab\there"),   QString()};
     const auto word = [&] { return Words.at(random.bounded(static_cast<int>(Words.size()))); };
     Form form;
     form.name = QStringLiteral("any");
@@ -99,10 +100,13 @@ inline Form anyForm(QRandomGenerator &random, int controls)
         control.kind = kinds().at(random.bounded(static_cast<int>(kinds().size()))).name;
         control.name = QStringLiteral("control_%1").arg(i);
         control.band = static_cast<BandRole>(random.bounded(3));
-        control.place = QRect(random.bounded(800), random.bounded(800), 1 + random.bounded(300), 1 + random.bounded(90));
+        control.place =
+            QRect(random.bounded(800), random.bounded(800), 1 + random.bounded(300), 1 + random.bounded(90));
         control.rides.left = random.bounded(3) == 0 ? FixedRail::FirstFree + random.bounded(3) : FixedRail::None;
         control.rides.right = random.bounded(4) == 0 ? FixedRail::FormRight : FixedRail::None;
-        control.role = random.bounded(4) == 0 ? QStringLiteral("note") : control.kind == QLatin1String("caption") ? QStringLiteral("caption") : QStringLiteral("field");
+        control.role = random.bounded(4) == 0                     ? QStringLiteral("note")
+                       : control.kind == QLatin1String("caption") ? QStringLiteral("caption")
+                                                                  : QStringLiteral("field");
         control.column = word();
         control.text = word();
         control.captionFor = control.kind == QLatin1String("caption") && i > 0 ? 1 + random.bounded(i) : 0;

@@ -81,8 +81,8 @@ QList<ControlId> tabSequence(const Form &form)
             }
             continue;
         }
-        const auto groups = form.tabOrder == TabOrder::Rows ? grouped(stops, firstLine, leftEdge)
-                                                            : grouped(stops, leftEdge, firstLine);
+        const auto groups =
+            form.tabOrder == TabOrder::Rows ? grouped(stops, firstLine, leftEdge) : grouped(stops, leftEdge, firstLine);
         for (const QList<ControlId> &group : groups) {
             sequence.append(group);
         }

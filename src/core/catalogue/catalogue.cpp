@@ -37,8 +37,8 @@ namespace {
 bool isCalledName(const QString &column)
 {
     const QString lower = column.toLower();
-    return lower == QLatin1String("name") || lower == QLatin1String("title") || lower.endsWith(QLatin1String("_name")) ||
-           lower.endsWith(QLatin1String("_title"));
+    return lower == QLatin1String("name") || lower == QLatin1String("title") ||
+           lower.endsWith(QLatin1String("_name")) || lower.endsWith(QLatin1String("_title"));
 }
 
 } // namespace
@@ -60,8 +60,7 @@ QString namingColumn(const Table &table)
     QString required;
     QString any;
     for (const Column &column : table.columns) {
-        if (column.type != ColumnType::Text || table.primaryKey.contains(column.name) ||
-            findLink(table, column.name)) {
+        if (column.type != ColumnType::Text || table.primaryKey.contains(column.name) || findLink(table, column.name)) {
             continue;
         }
         if (isCalledName(column.name)) {

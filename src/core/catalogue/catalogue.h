@@ -15,16 +15,16 @@ namespace nabblet {
 struct Column
 {
     QString name;
-    QString declaredType;        // as the database says it
+    QString declaredType; // as the database says it
     ColumnType type = ColumnType::Text;
     std::optional<int> length;   // characters
     std::optional<int> decimals; // places behind the point
     bool isRequired = false;     // takes no NULL
     bool hasDefault = false;
-    QString defaultExpression;   // SQL
-    bool isGenerated = false;    // worked out by the database
-    bool numbersItself = false;  // an identity key
-    QVariantList choices;        // the values a CHECK … IN allows, empty where there is none
+    QString defaultExpression;  // SQL
+    bool isGenerated = false;   // worked out by the database
+    bool numbersItself = false; // an identity key
+    QVariantList choices;       // the values a CHECK … IN allows, empty where there is none
 };
 
 struct UniqueKey
@@ -76,8 +76,8 @@ const ForeignKey *findLink(const Table &table, const QString &column);
 // Empty for a table with no columns.
 QString namingColumn(const Table &table);
 
-// The columns that together tell a row from its likes: given and family name of a person; else the naming column, and where
-// it may repeat, the unique code before it.
+// The columns that together tell a row from its likes: given and family name of a person; else the naming column, and
+// where it may repeat, the unique code before it.
 QStringList tellingColumns(const Table &table);
 
 } // namespace nabblet

@@ -105,7 +105,8 @@ QString ruleInWords(const Check &check, const Table &table, const std::function<
             const QString sign = tokens.at(at).text;
             ++at;
             const std::optional<QString> right = operand(tokens, at, table, captionFor);
-            const QString words = right && at == tokens.size() ? comparisonInWords(sign, *left, *right, isDate) : QString();
+            const QString words =
+                right && at == tokens.size() ? comparisonInWords(sign, *left, *right, isDate) : QString();
             if (!words.isEmpty()) {
                 return words;
             }

@@ -29,8 +29,8 @@ QList<Check> checksOfCreateTable(const QString &statement);
 // `OR column IS NULL` or `column IS NULL OR` around it, allows for that column. Empty for every other shape.
 QVariantList choicesOfCheck(const QString &expression, const QString &column);
 
-// The value of a default that is a plain text or number: 'on station', 0, -1.5. An invalid QVariant for anything that the
-// database works out.
+// The value of a default that is a plain text or number: 'on station', 0, -1.5. An invalid QVariant for anything that
+// the database works out.
 QVariant literalValue(const QString &expression);
 
 // Whether the expression reads that column (by its name, quoted or not).

@@ -8,7 +8,8 @@ namespace {
 
 bool isWebAddress(const QString &text)
 {
-    return (text.startsWith(QLatin1String("http://")) || text.startsWith(QLatin1String("https://"))) && !text.contains(u' ');
+    return (text.startsWith(QLatin1String("http://")) || text.startsWith(QLatin1String("https://"))) &&
+           !text.contains(u' ');
 }
 
 bool isMailAddress(const QString &text)
@@ -26,8 +27,8 @@ bool isMostly(qint64 some, qint64 all)
 
 bool startsAsImage(const QByteArray &bytes)
 {
-    return bytes.startsWith("\x89PNG") || bytes.startsWith("\xFF\xD8\xFF") || bytes.startsWith("GIF8") || bytes.startsWith("BM") ||
-           bytes.startsWith("<svg") || bytes.startsWith("<?xml");
+    return bytes.startsWith("\x89PNG") || bytes.startsWith("\xFF\xD8\xFF") || bytes.startsWith("GIF8") ||
+           bytes.startsWith("BM") || bytes.startsWith("<svg") || bytes.startsWith("<?xml");
 }
 
 void ColumnProfile::add(const QVariant &value)

@@ -1,5 +1,5 @@
-// What the stored values of a table are like: how long, how many different, how many missing. Drafts size and choose boxes
-// by it. A profile is a value; data/profiler.h makes one from a database.
+// What the stored values of a table are like: how long, how many different, how many missing. Drafts size and choose
+// boxes by it. A profile is a value; data/profiler.h makes one from a database.
 #pragma once
 
 #include <QHash>
@@ -23,9 +23,9 @@ struct ColumnProfile
 
     qint64 values = 0; // that are not NULL
     qint64 nulls = 0;
-    QMap<int, LengthGroup> lengths;         // by the characters of the longest line
-    QMap<int, qint64> lines;                // how many values have so many lines
-    QHash<QString, qint64> distinct;        // the different values, while there are at most MostDistinct
+    QMap<int, LengthGroup> lengths;  // by the characters of the longest line
+    QMap<int, qint64> lines;         // how many values have so many lines
+    QHash<QString, qint64> distinct; // the different values, while there are at most MostDistinct
     bool hasMoreDistinct = false;
     qint64 webAddresses = 0;
     qint64 mailAddresses = 0;
@@ -38,8 +38,8 @@ struct ColumnProfile
 struct Profile
 {
     QString table;
-    qint64 rows = 0;        // looked at
-    bool isExact = true;    // every row was looked at; otherwise a fair sample
+    qint64 rows = 0;     // looked at
+    bool isExact = true; // every row was looked at; otherwise a fair sample
     QHash<QString, ColumnProfile> columns;
 };
 

@@ -19,7 +19,8 @@ int lengthLimited(const Column &column, int usual, int most)
 }
 
 // The width that the words of a box need by what is declared, without padding.
-int declaredWidth(const Catalogue &catalogue, const Column &column, const Control &field, const TextMeasure &measure, int character)
+int declaredWidth(const Catalogue &catalogue, const Column &column, const Control &field, const TextMeasure &measure,
+                  int character)
 {
     const Kind &kind = kindNamed(field.kind);
     if (const std::optional<Lookup> lookup = lookupOf(field)) {
@@ -41,7 +42,10 @@ int declaredWidth(const Catalogue &catalogue, const Column &column, const Contro
     if (kind.name == QLatin1String("date") || kind.name == QLatin1String("date-time")) {
         // The widest that stands there: a day of two figures, a time with seconds.
         const bool hasTime = kind.name == QLatin1String("date-time");
-        return measure.width(kind.words(field, hasTime ? QStringLiteral("2028-09-28 20:48:48") : QStringLiteral("2028-09-28"), QLocale()), TextRole::Field);
+        return measure.width(kind.words(field,
+                                        hasTime ? QStringLiteral("2028-09-28 20:48:48") : QStringLiteral("2028-09-28"),
+                                        QLocale()),
+                             TextRole::Field);
     }
     if (column.type == ColumnType::Text) {
         return character * lengthLimited(column, 32, 40);
@@ -73,21 +77,24 @@ int usualCharacter(const TextMeasure &measure)
     return std::max(1, measure.width(QStringLiteral("nnnnnnnnnn"), TextRole::Field) / 10);
 }
 
-QSize draftSize(const Catalogue &catalogue, const Column &column, const Control &field, const ColumnProfile *profile, const TextMeasure &measure, int character)
+QSize draftSize(const Catalogue &catalogue, const Column &column, const Control &field, const ColumnProfile *profile,
+                const TextMeasure &measure, int character)
 {
     const Kind &kind = kindNamed(field.kind);
     if (kind.editor == Editor::Tick || kind.editor == Editor::Image || kind.editor == Editor::None) {
         return kind.usualSize;
     }
     if (kind.editor == Editor::LongText) {
-        const int lines = profile && profile->values > 0 ? std::clamp(linesFor(*profile, FittingShare) + 1, 3, MostLines) : 3;
+        const int lines =
+            profile && profile->values > 0 ? std::clamp(linesFor(*profile, FittingShare) + 1, 3, MostLines) : 3;
         const int height = lines * measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
         return {kind.usualSize.width(), onGridAtOrAfter(height, Grid)};
     }
     int most = MostBoxWidth;
     int words = declaredWidth(catalogue, column, field, measure, character);
     // Dates and choices are shown in other words than they are stored in, so their stored lengths say nothing.
-    const bool isShownAsStored = column.type == ColumnType::Text || column.type == ColumnType::WholeNumber || column.type == ColumnType::DecimalNumber;
+    const bool isShownAsStored = column.type == ColumnType::Text || column.type == ColumnType::WholeNumber ||
+                                 column.type == ColumnType::DecimalNumber;
     if (profile && profile->values > 0 && isShownAsStored && kind.editor == Editor::Line) {
         // Room for one character more than the widest, since new values may be a little longer.
         words = widthOfValues(*profile, FittingShare, measure) + character;

@@ -24,8 +24,10 @@ int widthOfValues(const ColumnProfile &profile, double share, const TextMeasure 
 // The width of a usual character in a box, px.
 int usualCharacter(const TextMeasure &measure);
 
-// A box's size on the usual grid of 8. profile may be nullptr. character: usualCharacter(measure), measured once for all.
-QSize draftSize(const Catalogue &catalogue, const Column &column, const Control &field, const ColumnProfile *profile, const TextMeasure &measure, int character);
+// A box's size on the usual grid of 8. profile may be nullptr. character: usualCharacter(measure), measured once for
+// all.
+QSize draftSize(const Catalogue &catalogue, const Column &column, const Control &field, const ColumnProfile *profile,
+                const TextMeasure &measure, int character);
 
 // Widths that stand under one another and differ by no more than a fifth are made the same, so that right edges do not
 // straggle. Gives as many widths as it takes.

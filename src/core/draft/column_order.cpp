@@ -54,9 +54,11 @@ const QList<Pattern> &patterns()
           {words({"family_name", "last_name", "surname", "lastname"})}},
          2},
         // An address: street and number, post code and town, then the wider places.
-        {{{words({"street", "street_name", "address", "address_1", "address_line_1", "address1"}), words({"house_no", "house_number", "street_no", "number"})},
+        {{{words({"street", "street_name", "address", "address_1", "address_line_1", "address1"}),
+           words({"house_no", "house_number", "street_no", "number"})},
           {words({"address_2", "address_line_2", "address2"})},
-          {words({"post_code", "postcode", "postal_code", "zip", "zip_code"}), words({"town", "city", "place", "locality"})},
+          {words({"post_code", "postcode", "postal_code", "zip", "zip_code"}),
+           words({"town", "city", "place", "locality"})},
           {words({"county", "region", "state", "province"})},
           {words({"country", "country_code"})}},
          2},
@@ -87,15 +89,17 @@ QString stemOf(const QString &name, const QStringList &endings)
 // Both take a column's name in small letters.
 QString startStem(const QString &name)
 {
-    static const QStringList endings{QStringLiteral("from"), QStringLiteral("start"), QStringLiteral("begin"), QStringLiteral("starts"), QStringLiteral("begins"),
-                                     QStringLiteral("since"), QStringLiteral("valid_from")};
+    static const QStringList endings{QStringLiteral("from"),      QStringLiteral("start"),  QStringLiteral("begin"),
+                                     QStringLiteral("starts"),    QStringLiteral("begins"), QStringLiteral("since"),
+                                     QStringLiteral("valid_from")};
     return stemOf(name, endings);
 }
 
 QString endStem(const QString &name)
 {
-    static const QStringList endings{QStringLiteral("until"), QStringLiteral("to"), QStringLiteral("till"), QStringLiteral("end"), QStringLiteral("ends"),
-                                     QStringLiteral("finish"), QStringLiteral("valid_until")};
+    static const QStringList endings{QStringLiteral("until"),      QStringLiteral("to"),   QStringLiteral("till"),
+                                     QStringLiteral("end"),        QStringLiteral("ends"), QStringLiteral("finish"),
+                                     QStringLiteral("valid_until")};
     return stemOf(name, endings);
 }
 
@@ -163,7 +167,8 @@ QStringList namesFirst(const Table &table, const QStringList &columns)
     // A text that is merely the first one (who led a visit) names nothing.
     const Column *naming = findColumn(table, namingColumn(table));
     const QString name = naming ? lower(naming->name) : QString();
-    if (naming && naming->type == ColumnType::Text && (name.endsWith(QLatin1String("name")) || name.endsWith(QLatin1String("title")))) {
+    if (naming && naming->type == ColumnType::Text &&
+        (name.endsWith(QLatin1String("name")) || name.endsWith(QLatin1String("title")))) {
         first.append(naming->name);
     }
     return toFront(columns, first);
@@ -178,10 +183,12 @@ QStringList wideLast(const QStringList &columns, const QSet<QString> &wide)
 
 bool isBookkeeping(const Column &column)
 {
-    static const QStringList verbs{QStringLiteral("created"), QStringLiteral("changed"), QStringLiteral("modified"), QStringLiteral("updated"),
-                                   QStringLiteral("entered"), QStringLiteral("inserted"), QStringLiteral("edited")};
+    static const QStringList verbs{QStringLiteral("created"), QStringLiteral("changed"), QStringLiteral("modified"),
+                                   QStringLiteral("updated"), QStringLiteral("entered"), QStringLiteral("inserted"),
+                                   QStringLiteral("edited")};
     const QStringList parts = lower(column.name).split(u'_', Qt::SkipEmptyParts);
-    static const QStringList endings{QStringLiteral("at"), QStringLiteral("on"), QStringLiteral("by"), QStringLiteral("date"), QStringLiteral("time"), QStringLiteral("user")};
+    static const QStringList endings{QStringLiteral("at"),   QStringLiteral("on"),   QStringLiteral("by"),
+                                     QStringLiteral("date"), QStringLiteral("time"), QStringLiteral("user")};
     return !parts.isEmpty() && verbs.contains(parts.first()) && (parts.size() == 1 || endings.contains(parts.last()));
 }
 
@@ -267,7 +274,8 @@ QStringList readableOrder(const Table &table, const QSet<QString> &wide)
     for (const Column &column : table.columns) {
         columns.append(column.name);
     }
-    const QList<ColumnGroup> groups = grouped(table, wideLast(bookkeepingLast(table, namesFirst(table, columns)), wide));
+    const QList<ColumnGroup> groups =
+        grouped(table, wideLast(bookkeepingLast(table, namesFirst(table, columns)), wide));
     QStringList result;
     for (const ColumnGroup &group : groups) {
         for (const ColumnRow &row : group.rows) {

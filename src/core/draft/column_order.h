@@ -1,5 +1,5 @@
-// The order in which a draft lists columns, so that a reader finds what belongs together. Each rule is a function of its
-// own; none drops a column.
+// The order in which a draft lists columns, so that a reader finds what belongs together. Each rule is a function of
+// its own; none drops a column.
 #pragma once
 
 #include "core/catalogue/catalogue.h"

@@ -22,8 +22,8 @@ namespace {
 constexpr int Margin = 16;
 constexpr int LineHeight = 24;
 constexpr int ColumnGap = 24;
-constexpr int InlineGap = 16;   // between a box and the caption of the next one in its row
-constexpr int WidestRow = 376;  // of several boxes, from the rail on
+constexpr int InlineGap = 16;  // between a box and the caption of the next one in its row
+constexpr int WidestRow = 376; // of several boxes, from the rail on
 constexpr int HeaderHeight = 56;
 
 QString capitalised(QString text)
@@ -282,7 +282,8 @@ void evenWidths(const Maker &maker, QList<PieceRow> &column)
 
 } // namespace
 
-Control draftField(const Catalogue &catalogue, const Table &table, const Column &column, const QString &kind, const ColumnProfile *profile)
+Control draftField(const Catalogue &catalogue, const Table &table, const Column &column, const QString &kind,
+                   const ColumnProfile *profile)
 {
     Control field;
     field.kind = kind;
@@ -293,9 +294,11 @@ Control draftField(const Catalogue &catalogue, const Table &table, const Column 
     const Table *parent = link ? findTable(catalogue, link->parentTable) : nullptr;
     if (link && parent) {
         const QString value = link->parentColumns.isEmpty() ? parent->primaryKey.value(0) : link->parentColumns.first();
-        field.settings.insert(QStringLiteral("lookup"), QJsonObject{{QStringLiteral("table"), parent->name},
-                                                                    {QStringLiteral("value"), value},
-                                                                    {QStringLiteral("words"), QJsonArray::fromStringList(tellingColumns(*parent))}});
+        field.settings.insert(
+            QStringLiteral("lookup"),
+            QJsonObject{{QStringLiteral("table"), parent->name},
+                        {QStringLiteral("value"), value},
+                        {QStringLiteral("words"), QJsonArray::fromStringList(tellingColumns(*parent))}});
     } else if (isDropDown) {
         QJsonArray choices;
         for (const QVariant &choice : column.choices) {
@@ -338,7 +341,8 @@ BoundColumn rememberColumn(const Table &table, const Column &column)
     return bound;
 }
 
-Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &plan, const Profile *profile, const TextMeasure &measure)
+Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &plan, const Profile *profile,
+               const TextMeasure &measure)
 {
     Maker maker{catalogue, table, plan, profile, measure, 8, {}, {}, 0};
     Form &form = maker.form;
@@ -352,11 +356,13 @@ Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &
     }
 
     QList<Piece> narrow = piecesOf(maker);
-    const auto firstWide = std::stable_partition(narrow.begin(), narrow.end(), [](const Piece &piece) { return !isWide(piece.field); });
+    const auto firstWide =
+        std::stable_partition(narrow.begin(), narrow.end(), [](const Piece &piece) { return !isWide(piece.field); });
     QList<Piece> wide(firstWide, narrow.end());
     narrow.erase(firstWide, narrow.end());
     // Pictures before long text: the long text then closes the form at its full width.
-    std::stable_partition(wide.begin(), wide.end(), [](const Piece &piece) { return kindNamed(piece.field.kind).editor == Editor::Image; });
+    std::stable_partition(wide.begin(), wide.end(),
+                          [](const Piece &piece) { return kindNamed(piece.field.kind).editor == Editor::Image; });
 
     const QList<PieceBlock> blocks = blocksOf(maker, narrow);
     qsizetype rows = 0;
@@ -418,7 +424,8 @@ Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &
             int end = 0;
             const QList<int> starts = maker.startsOf(row, rail.position, &end);
             for (qsizetype j = 0; j < row.size(); ++j) {
-                maker.placeField(row.at(j), j == 0 ? rail.id : FixedRail::None, starts.at(j), y, row.at(j).size.width(), false);
+                maker.placeField(row.at(j), j == 0 ? rail.id : FixedRail::None, starts.at(j), y, row.at(j).size.width(),
+                                 false);
             }
             y += maker.captionLine() + rowHeight(row) + gap;
         }
@@ -432,7 +439,8 @@ Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &
         lowest += maker.captionLine() + piece.size.height() + gap;
     }
 
-    form.bands = {Band{BandRole::Header, HeaderHeight, {}}, Band{BandRole::Body, maker.snapped(std::max(lowest - gap, Margin) + Margin), {}}};
+    form.bands = {Band{BandRole::Header, HeaderHeight, {}},
+                  Band{BandRole::Body, maker.snapped(std::max(lowest - gap, Margin) + Margin), {}}};
     QSet<QString> bound;
     for (const Control &control : form.controls) {
         bound.insert(control.column);
@@ -445,7 +453,8 @@ Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &
     return form;
 }
 
-Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMeasure &measure, const DraftOptions &options)
+Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMeasure &measure,
+                   const DraftOptions &options)
 {
     DraftPlan plan = planDraft(table);
     plan.columnsOfBoxes = options.columnsOfBoxes;

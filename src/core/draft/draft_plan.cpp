@@ -74,7 +74,8 @@ DraftPlan planDraft(const Table &table, const Profile *profile)
         plan.columns.append(planned);
     }
     // What is left out stands below what is taken.
-    std::stable_partition(plan.columns.begin(), plan.columns.end(), [](const PlannedColumn &column) { return column.isTaken; });
+    std::stable_partition(plan.columns.begin(), plan.columns.end(),
+                          [](const PlannedColumn &column) { return column.isTaken; });
     return plan;
 }
 

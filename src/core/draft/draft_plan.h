@@ -42,12 +42,12 @@ struct DraftPlan
     bool operator==(const DraftPlan &) const = default;
 };
 
-// The plan that the program proposes for a table. profile may be nullptr. A key that numbers itself is left out; all else is
-// taken, in an order that makes sense to a reader.
+// The plan that the program proposes for a table. profile may be nullptr. A key that numbers itself is left out; all
+// else is taken, in an order that makes sense to a reader.
 DraftPlan planDraft(const Table &table, const Profile *profile = nullptr);
 
-// The same plan with what was learned of the stored values since: kinds that nobody changed are chosen anew, and long text
-// that turned out to be one moves to the end. proposed: the plan as it was proposed before.
+// The same plan with what was learned of the stored values since: kinds that nobody changed are chosen anew, and long
+// text that turned out to be one moves to the end. proposed: the plan as it was proposed before.
 DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Table &table, const Profile &profile);
 
 // The required columns of the table that the plan leaves without a box and the database does not fill.

@@ -28,10 +28,10 @@ bool hasPartIn(const Column &column, const QSet<QString> &words)
 bool isMeantForLongText(const Column &column)
 {
     static const QSet<QString> words{
-        QStringLiteral("remarks"),     QStringLiteral("remark"), QStringLiteral("notes"),   QStringLiteral("note"),
-        QStringLiteral("comments"),    QStringLiteral("comment"), QStringLiteral("description"), QStringLiteral("reason"),
-        QStringLiteral("details"),     QStringLiteral("memo"),   QStringLiteral("message"), QStringLiteral("text"),
-        QStringLiteral("body"),        QStringLiteral("summary")};
+        QStringLiteral("remarks"),  QStringLiteral("remark"),  QStringLiteral("notes"),       QStringLiteral("note"),
+        QStringLiteral("comments"), QStringLiteral("comment"), QStringLiteral("description"), QStringLiteral("reason"),
+        QStringLiteral("details"),  QStringLiteral("memo"),    QStringLiteral("message"),     QStringLiteral("text"),
+        QStringLiteral("body"),     QStringLiteral("summary")};
     return column.type == ColumnType::Text && column.length.value_or(1000) > 255 && hasPartIn(column, words);
 }
 

@@ -6,9 +6,9 @@
 
 namespace nabblet {
 
-// The kind's name, as in core/kinds. What is stored counts where it is known (profile may be nullptr): text of several lines
-// or of more than 80 characters becomes long text, addresses a link, a few words in use again and again a drop-down that
-// takes new ones too.
+// The kind's name, as in core/kinds. What is stored counts where it is known (profile may be nullptr): text of several
+// lines or of more than 80 characters becomes long text, addresses a link, a few words in use again and again a
+// drop-down that takes new ones too.
 QString kindForColumn(const Table &table, const Column &column, const ColumnProfile *profile = nullptr);
 
 // Whether a text column holds a few words again and again: at most twelve different ones among sixty or more, each

@@ -151,7 +151,8 @@ Form renameControl(const Form &form, ControlId id, const QString &name)
     });
 }
 
-Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting, const QJsonValue &value)
+Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting,
+                       const QJsonValue &value)
 {
     return changed(form, setOf(controls), [&](Control control) {
         if (value.isNull() || value.isUndefined()) {

@@ -40,7 +40,8 @@ Form setCaptionText(const Form &form, ControlId caption, const QString &text, co
 Form renameControl(const Form &form, ControlId control, const QString &name);
 
 // Changes one setting of controls ("locked", "prompt", …); an undefined or null value removes it.
-Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting, const QJsonValue &value);
+Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting,
+                       const QJsonValue &value);
 
 // Changes a band's height, px; it stops at the lowest control in it.
 Form setBandHeight(const Form &form, BandRole band, int height);

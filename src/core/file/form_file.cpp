@@ -46,9 +46,8 @@ struct FixedRailName
     RailId id;
     const char *name;
 };
-constexpr std::array<FixedRailName, 3> FixedRailNames{{{FixedRail::FormLeft, "form left"},
-                                                       {FixedRail::FormRight, "form right"},
-                                                       {FixedRail::BodyBottom, "body bottom"}}};
+constexpr std::array<FixedRailName, 3> FixedRailNames{
+    {{FixedRail::FormLeft, "form left"}, {FixedRail::FormRight, "form right"}, {FixedRail::BodyBottom, "body bottom"}}};
 
 QString key(const char *name)
 {
@@ -88,8 +87,9 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
     }
     json.endList();
     json.continueLine();
-    for (const auto &[edge, rail] : {std::pair{"leftRides", control.rides.left}, std::pair{"rightRides", control.rides.right},
-                                     std::pair{"bottomRides", control.rides.bottom}}) {
+    for (const auto &[edge, rail] :
+         {std::pair{"leftRides", control.rides.left}, std::pair{"rightRides", control.rides.right},
+          std::pair{"bottomRides", control.rides.bottom}}) {
         if (rail != FixedRail::None) {
             json.value(edge, railName(form, rail));
         }
@@ -131,7 +131,8 @@ RailId railNamed(const Form &form, JsonReader &reader, const char *edge, JsonMis
             return rail.id;
         }
     }
-    mistakes.report(reader.pointerTo(key(edge)), Texts::tr("the name of a rail was expected, and none is called “%1”").arg(name));
+    mistakes.report(reader.pointerTo(key(edge)),
+                    Texts::tr("the name of a rail was expected, and none is called “%1”").arg(name));
     return FixedRail::None;
 }
 
@@ -157,7 +158,8 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     }
     isPlace = isPlace && place.at(2).toInt() >= 0 && place.at(3).toInt() >= 0;
     if (!isPlace) {
-        mistakes.report(reader.pointerTo(key("place")), Texts::tr("four whole numbers were expected: x, y, width, height"));
+        mistakes.report(reader.pointerTo(key("place")),
+                        Texts::tr("four whole numbers were expected: x, y, width, height"));
     }
     control.place = QRect(place.at(0).toInt(), place.at(1).toInt(), place.at(2).toInt(), place.at(3).toInt());
     control.rides.left = railNamed(form, reader, "leftRides", mistakes);
@@ -193,7 +195,8 @@ void readControls(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
         const auto taken = ids.constFind(control.name);
         if (taken != ids.constEnd()) {
             mistakes.report(pointer + QStringLiteral("/name"),
-                            Texts::tr("a name of its own was expected, and “%1” is the name of /controls/%2 too").arg(control.name, QString::number(*taken - 1)));
+                            Texts::tr("a name of its own was expected, and “%1” is the name of /controls/%2 too")
+                                .arg(control.name, QString::number(*taken - 1)));
         }
         ids.insert(control.name, control.id);
         fields.append(captionFor);
@@ -221,7 +224,8 @@ void readBands(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
         Band band;
         const int role = reader.oneOf("band", bandNames());
         if (role <= last) {
-            mistakes.report(pointer, Texts::tr("header, body and footer were expected in that order, each once at most"));
+            mistakes.report(pointer,
+                            Texts::tr("header, body and footer were expected in that order, each once at most"));
         }
         last = role;
         band.role = static_cast<BandRole>(role);
@@ -243,8 +247,9 @@ void readRails(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
         rail.name = reader.text("name");
         for (const Rail &other : form.rails) {
             if (other.name == rail.name) {
-                mistakes.report(reader.pointerTo(key("name")),
-                                Texts::tr("a name of its own was expected, and “%1” is another rail's too").arg(rail.name));
+                mistakes.report(
+                    reader.pointerTo(key("name")),
+                    Texts::tr("a name of its own was expected, and “%1” is another rail's too").arg(rail.name));
             }
         }
         rail.position = reader.number("at", -Far, Far);
@@ -417,9 +422,11 @@ Result<Form> loadForm(const QString &path)
     }
     Result<Form> form = readForm(*bytes);
     if (!form) {
-        return Error{Texts::tr("%1 is not a form that can be read: %2. Mend that place in a text editor or take an earlier copy.")
-                         .arg(path, form.error().sentence),
-                     form.error().detail};
+        return Error{
+            Texts::tr(
+                "%1 is not a form that can be read: %2. Mend that place in a text editor or take an earlier copy.")
+                .arg(path, form.error().sentence),
+            form.error().detail};
     }
     return form;
 }

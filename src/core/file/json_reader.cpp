@@ -43,7 +43,8 @@ template <typename Describe> QJsonValue JsonReader::take(const char *key, bool i
     const QJsonValue value = m_object.value(QLatin1String(key));
     m_found += value.isUndefined() ? 0 : 1;
     if (value.isUndefined() && isRequired) {
-        m_mistakes->report(pointerTo(QString::fromLatin1(key)), Texts::tr("%1 was expected, but there is nothing").arg(describe()));
+        m_mistakes->report(pointerTo(QString::fromLatin1(key)),
+                           Texts::tr("%1 was expected, but there is nothing").arg(describe()));
     }
     return value;
 }

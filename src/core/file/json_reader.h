@@ -4,8 +4,8 @@
 #include "core/result.h"
 
 #include <QJsonObject>
-#include <QVarLengthArray>
 #include <QString>
+#include <QVarLengthArray>
 
 #include <optional>
 

@@ -65,8 +65,9 @@ void appendValue(QByteArray &text, const QJsonValue &value)
         break;
     case QJsonValue::Double: {
         const qint64 whole = value.toInteger(std::numeric_limits<qint64>::min());
-        text += whole != std::numeric_limits<qint64>::min() ? QByteArray::number(whole)
-                                                            : QByteArray::number(value.toDouble(), 'g', QLocale::FloatingPointShortest);
+        text += whole != std::numeric_limits<qint64>::min()
+                    ? QByteArray::number(whole)
+                    : QByteArray::number(value.toDouble(), 'g', QLocale::FloatingPointShortest);
         break;
     }
     case QJsonValue::String:

@@ -16,7 +16,8 @@ public:
 
     JsonText() { m_text.reserve(1 << 16); }
 
-    // Starts an object or a list; inside an object with a key, inside a list or at the top with none. Keys are plain ASCII.
+    // Starts an object or a list; inside an object with a key, inside a list or at the top with none. Keys are plain
+    // ASCII.
     void beginObject(const char *key = nullptr, Layout layout = Layout::Lines);
     void endObject();
     void beginList(const char *key = nullptr, Layout layout = Layout::Lines);

@@ -76,9 +76,11 @@ Result<Project> loadProject(const QString &folder)
     }
     Result<Project> project = readProject(*bytes);
     if (!project) {
-        return Error{Texts::tr("%1 is not a project that can be read: %2. Mend that place in a text editor or take an earlier copy.")
-                         .arg(path, project.error().sentence),
-                     project.error().detail};
+        return Error{
+            Texts::tr(
+                "%1 is not a project that can be read: %2. Mend that place in a text editor or take an earlier copy.")
+                .arg(path, project.error().sentence),
+            project.error().detail};
     }
     return project;
 }

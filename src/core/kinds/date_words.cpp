@@ -133,7 +133,8 @@ Result<QVariant> readDate(const QString &typed, const QLocale &locale)
     }
     const QDate date = dateFromWords(text, locale);
     if (!date.isValid()) {
-        return Error{Texts::tr("A date is needed here, such as %1").arg(locale.toString(QDate(2026, 9, 30), DateShape)), {}};
+        return Error{Texts::tr("A date is needed here, such as %1").arg(locale.toString(QDate(2026, 9, 30), DateShape)),
+                     {}};
     }
     return QVariant(date.toString(Qt::ISODate));
 }

@@ -9,8 +9,8 @@
 
 namespace nabblet {
 
-QString dateInWords(const QVariant &value, const QLocale &locale);     // "30 Sep 2026"
-QString timeInWords(const QVariant &value, const QLocale &locale);     // "06:15", with seconds only where there are some
+QString dateInWords(const QVariant &value, const QLocale &locale); // "30 Sep 2026"
+QString timeInWords(const QVariant &value, const QLocale &locale); // "06:15", with seconds only where there are some
 QString dateTimeInWords(const QVariant &value, const QLocale &locale); // "30 Sep 2026 06:15"
 
 // Typed words as ISO 8601 text ("2026-09-30", "06:15:00", "2026-09-30 06:15:00"). Dates are taken as shown, as

@@ -27,10 +27,10 @@ enum class BoxState { Rest, Focused, Locked, Refused };
 // What a control shows at one moment.
 struct Shown
 {
-    QString words;      // the value in words; for a box, what stands in it
+    QString words;         // the value in words; for a box, what stands in it
     bool isMissing = true; // NULL, or no record
-    bool isOn = false;  // for tick boxes
-    QByteArray image;   // for pictures
+    bool isOn = false;     // for tick boxes
+    QByteArray image;      // for pictures
     BoxState state = BoxState::Rest;
 
     bool operator==(const Shown &) const = default;
@@ -67,11 +67,11 @@ Shown shownFor(const Control &control, const QVariant &value, const QLocale &loc
 Shown shownBlank(const Control &control);
 
 // Settings that several kinds share, read from Control::settings.
-bool isLocked(const Control &control);                     // "locked": people see it and cannot change it
-std::optional<int> decimalPlaces(const Control &control);  // "decimals"
-std::optional<int> lengthLimit(const Control &control);    // "length", characters
-bool sitsAbove(const Control &caption);                    // "sits": "above", for a caption
-QString promptOf(const Control &control);                  // "prompt", faint words in an empty box
+bool isLocked(const Control &control);                    // "locked": people see it and cannot change it
+std::optional<int> decimalPlaces(const Control &control); // "decimals"
+std::optional<int> lengthLimit(const Control &control);   // "length", characters
+bool sitsAbove(const Control &caption);                   // "sits": "above", for a caption
+QString promptOf(const Control &control);                 // "prompt", faint words in an empty box
 
 struct Choice
 {

@@ -11,18 +11,8 @@ NABBLET_TEXTS(Kinds)
 const QList<Kind> &kinds()
 {
     static const QList<Kind> table{
-        captionKind(),
-        textBoxKind(),
-        longTextKind(),
-        wholeNumberKind(),
-        decimalNumberKind(),
-        dateKind(),
-        timeKind(),
-        dateTimeKind(),
-        tickBoxKind(),
-        dropDownKind(),
-        pictureBoxKind(),
-        linkKind(),
+        captionKind(), textBoxKind(),  longTextKind(), wholeNumberKind(), decimalNumberKind(), dateKind(),
+        timeKind(),    dateTimeKind(), tickBoxKind(),  dropDownKind(),    pictureBoxKind(),    linkKind(),
     };
     return table;
 }
@@ -175,7 +165,8 @@ std::optional<Lookup> lookupOf(const Control &control)
     for (const auto &column : columns) {
         words.append(column.toString());
     }
-    return Lookup{object.value(QLatin1String("table")).toString(), object.value(QLatin1String("value")).toString(), words};
+    return Lookup{object.value(QLatin1String("table")).toString(), object.value(QLatin1String("value")).toString(),
+                  words};
 }
 
 } // namespace nabblet

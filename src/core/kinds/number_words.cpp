@@ -34,8 +34,9 @@ QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &l
     switch (value.typeId()) {
     case QMetaType::Int:
     case QMetaType::LongLong:
-        return leastDecimals == 0 ? plain.toString(value.toLongLong())
-                                  : plain.toString(value.toLongLong()) + plain.decimalPoint() + QString(leastDecimals, u'0');
+        return leastDecimals == 0
+                   ? plain.toString(value.toLongLong())
+                   : plain.toString(value.toLongLong()) + plain.decimalPoint() + QString(leastDecimals, u'0');
     case QMetaType::Double: {
         const double number = value.toDouble();
         const QString shortest = QString::number(number, 'f', QLocale::FloatingPointShortest);

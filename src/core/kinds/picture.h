@@ -32,7 +32,7 @@ struct TextStroke
     TextRole role = TextRole::Field;
     Ink ink = Ink::FieldText;
     TextAlign align = TextAlign::Left;
-    bool wraps = false;      // several lines from the top, else one line in the middle
+    bool wraps = false; // several lines from the top, else one line in the middle
     bool isUnderlined = false;
     bool operator==(const TextStroke &) const = default;
 };

@@ -38,7 +38,8 @@ void ControlList::removeAt(int index)
 
 bool ControlList::sharesWith(const ControlList &other, int index) const
 {
-    return index < size() && index < other.size() && m_items.at(index).constData() == other.m_items.at(index).constData();
+    return index < size() && index < other.size() &&
+           m_items.at(index).constData() == other.m_items.at(index).constData();
 }
 
 bool ControlList::operator==(const ControlList &other) const

@@ -33,17 +33,17 @@ struct Rides
 struct Control
 {
     ControlId id = 0;
-    QString kind;                       // the kind's name as in core/kinds
-    QString name;                       // unique in the form
+    QString kind; // the kind's name as in core/kinds
+    QString name; // unique in the form
     BandRole band = BandRole::Body;
-    QRect place;                        // px, relative to the band's top left corner
+    QRect place; // px, relative to the band's top left corner
     Rides rides;
-    QString column;                     // the bound column, or empty
-    QString text;                       // the words of a caption, or the words beside a tick box
-    ControlId captionFor = 0;           // for a caption that belongs to a field: that field
-    QString role;                       // look role: "title", "caption", "field", "note", "button"
-    QJsonObject settings;               // what only this kind has
-    QJsonObject unknown;                // keys of a newer version, kept for saving
+    QString column;           // the bound column, or empty
+    QString text;             // the words of a caption, or the words beside a tick box
+    ControlId captionFor = 0; // for a caption that belongs to a field: that field
+    QString role;             // look role: "title", "caption", "field", "note", "button"
+    QJsonObject settings;     // what only this kind has
+    QJsonObject unknown;      // keys of a newer version, kept for saving
 
     bool operator==(const Control &) const = default;
 };

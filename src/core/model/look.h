@@ -23,11 +23,11 @@ enum class Ink {
     FieldText,
     CaptionText,
     TitleText,
-    Faint,        // prompts, missing values
-    Accent,       // ticks, focus, selection, the main action
-    AccentText,   // on Accent
+    Faint,      // prompts, missing values
+    Accent,     // ticks, focus, selection, the main action
+    AccentText, // on Accent
     LinkText,
-    Alarm,        // refused values: text and edge
+    Alarm, // refused values: text and edge
     AlarmFill,
 };
 constexpr int InkCount = 15;

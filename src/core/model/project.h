@@ -8,10 +8,10 @@ namespace nabblet {
 
 struct Project
 {
-    QString name;                                       // in words
-    QString database;                                   // path of the database file, relative to the project folder
+    QString name;     // in words
+    QString database; // path of the database file, relative to the project folder
     QString namingPattern = QStringLiteral("{kind}_{column}");
-    QString startForm;                                  // name of the form that opens first, or empty
+    QString startForm; // name of the form that opens first, or empty
     int fileVersion = 1;
     QJsonObject unknown;           // keys of a newer version, kept for saving
     QJsonObject unknownConnection; // the same of the connection

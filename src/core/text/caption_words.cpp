@@ -6,7 +6,8 @@ namespace nabblet {
 
 namespace {
 
-// Cuts a name into lower-case words at underscores, spaces, dashes, dots and at the step from a small to a capital letter.
+// Cuts a name into lower-case words at underscores, spaces, dashes, dots and at the step from a small to a capital
+// letter.
 QStringList wordsOfName(const QString &name)
 {
     QStringList words;
@@ -57,12 +58,18 @@ const QHash<QString, QString> &units()
 const QHash<QString, QString> &shortForms()
 {
     static const QHash<QString, QString> table{
-        {QStringLiteral("no"), QStringLiteral("number")},       {QStringLiteral("num"), QStringLiteral("number")},
-        {QStringLiteral("nr"), QStringLiteral("number")},       {QStringLiteral("qty"), QStringLiteral("quantity")},
-        {QStringLiteral("amt"), QStringLiteral("amount")},      {QStringLiteral("addr"), QStringLiteral("address")},
-        {QStringLiteral("tel"), QStringLiteral("telephone")},   {QStringLiteral("desc"), QStringLiteral("description")},
-        {QStringLiteral("dob"), QStringLiteral("date of birth")}, {QStringLiteral("email"), QStringLiteral("e-mail")},
-        {QStringLiteral("ref"), QStringLiteral("reference")},   {QStringLiteral("dept"), QStringLiteral("department")},
+        {QStringLiteral("no"), QStringLiteral("number")},
+        {QStringLiteral("num"), QStringLiteral("number")},
+        {QStringLiteral("nr"), QStringLiteral("number")},
+        {QStringLiteral("qty"), QStringLiteral("quantity")},
+        {QStringLiteral("amt"), QStringLiteral("amount")},
+        {QStringLiteral("addr"), QStringLiteral("address")},
+        {QStringLiteral("tel"), QStringLiteral("telephone")},
+        {QStringLiteral("desc"), QStringLiteral("description")},
+        {QStringLiteral("dob"), QStringLiteral("date of birth")},
+        {QStringLiteral("email"), QStringLiteral("e-mail")},
+        {QStringLiteral("ref"), QStringLiteral("reference")},
+        {QStringLiteral("dept"), QStringLiteral("department")},
         {QStringLiteral("postcode"), QStringLiteral("post code")},
     };
     return table;
@@ -88,8 +95,7 @@ QString captionFromColumn(const QString &column, const QString &tableName)
         words.removeLast();
     }
     const QStringList tableWords = wordsOfName(tableName);
-    if (!tableWords.isEmpty() && words.size() > tableWords.size() &&
-        words.mid(0, tableWords.size()) == tableWords) {
+    if (!tableWords.isEmpty() && words.size() > tableWords.size() && words.mid(0, tableWords.size()) == tableWords) {
         words = words.mid(tableWords.size());
     }
     if (words.size() > 1 && (words.first() == QLatin1String("is") || words.first() == QLatin1String("has"))) {

@@ -22,7 +22,9 @@ public:
 class FixedTextMeasure : public TextMeasure
 {
 public:
-    explicit FixedTextMeasure(int characterWidth = 7, int height = 16) : m_character(characterWidth), m_height(height) {}
+    explicit FixedTextMeasure(int characterWidth = 7, int height = 16) : m_character(characterWidth), m_height(height)
+    {
+    }
     int width(const QString &text, TextRole) const override { return static_cast<int>(text.size()) * m_character; }
     int lineHeight(TextRole) const override { return m_height; }
 

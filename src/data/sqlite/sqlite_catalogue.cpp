@@ -15,7 +15,8 @@ namespace {
 
 // Runs one query with bound values and hands each row to a function.
 template <typename TakeRow>
-bool forEachRow(const QSqlDatabase &database, const QString &sql, const QVariantList &values, QSqlError *error, TakeRow take)
+bool forEachRow(const QSqlDatabase &database, const QString &sql, const QVariantList &values, QSqlError *error,
+                TakeRow take)
 {
     QSqlQuery query(database);
     query.setForwardOnly(true);
@@ -71,7 +72,8 @@ QString freeRowNumberName(const Table &table)
     return {};
 }
 
-bool readTable(const QSqlDatabase &database, Table &table, const QString &statement, bool hasRowNumber, QSqlError *error)
+bool readTable(const QSqlDatabase &database, Table &table, const QString &statement, bool hasRowNumber,
+               QSqlError *error)
 {
     table.checks = checksOfCreateTable(statement);
 
@@ -84,7 +86,8 @@ bool readTable(const QSqlDatabase &database, Table &table, const QString &statem
         QString type;
     };
     QList<KeyColumn> key;
-    QString columnsQuery = QStringLiteral("SELECT name, type, \"notnull\", dflt_value, pk, hidden FROM pragma_table_xinfo(?) ORDER BY cid");
+    QString columnsQuery = QStringLiteral(
+        "SELECT name, type, \"notnull\", dflt_value, pk, hidden FROM pragma_table_xinfo(?) ORDER BY cid");
     if (!forEachRow(database, columnsQuery, {table.name}, error, [&](const QSqlQuery &row) {
             if (row.value(4).toInt() > 0) {
                 key.append({row.value(4).toInt(), row.value(0).toString(), row.value(1).toString()});
@@ -96,7 +99,8 @@ bool readTable(const QSqlDatabase &database, Table &table, const QString &statem
     for (const KeyColumn &column : key) {
         table.primaryKey.append(column.name);
     }
-    const bool isNumbered = hasRowNumber && key.size() == 1 && key.first().type.compare(QLatin1String("INTEGER"), Qt::CaseInsensitive) == 0;
+    const bool isNumbered =
+        hasRowNumber && key.size() == 1 && key.first().type.compare(QLatin1String("INTEGER"), Qt::CaseInsensitive) == 0;
     if (!forEachRow(database, columnsQuery, {table.name}, error, [&](const QSqlQuery &row) {
             if (row.value(5).toInt() != 1) { // 1: a hidden column of a virtual table
                 addColumn(table, row, isNumbered && row.value(0).toString() == table.primaryKey.first());
@@ -116,15 +120,17 @@ bool readTable(const QSqlDatabase &database, Table &table, const QString &statem
     }
 
     QStringList uniqueIndexes;
-    if (!forEachRow(database, QStringLiteral("SELECT name FROM pragma_index_list(?) WHERE \"unique\" AND NOT partial ORDER BY seq DESC"),
-                    {table.name}, error, [&](const QSqlQuery &row) { uniqueIndexes.append(row.value(0).toString()); })) {
+    if (!forEachRow(
+            database,
+            QStringLiteral("SELECT name FROM pragma_index_list(?) WHERE \"unique\" AND NOT partial ORDER BY seq DESC"),
+            {table.name}, error, [&](const QSqlQuery &row) { uniqueIndexes.append(row.value(0).toString()); })) {
         return false;
     }
     for (const QString &index : std::as_const(uniqueIndexes)) {
         UniqueKey unique;
         bool isOfColumns = true;
-        if (!forEachRow(database, QStringLiteral("SELECT name FROM pragma_index_info(?) ORDER BY seqno"), {index}, error,
-                        [&](const QSqlQuery &row) {
+        if (!forEachRow(database, QStringLiteral("SELECT name FROM pragma_index_info(?) ORDER BY seqno"), {index},
+                        error, [&](const QSqlQuery &row) {
                             isOfColumns = isOfColumns && !row.value(0).isNull();
                             unique.columns.append(row.value(0).toString());
                         })) {
@@ -136,19 +142,21 @@ bool readTable(const QSqlDatabase &database, Table &table, const QString &statem
     }
 
     QHash<int, qsizetype> links;
-    return forEachRow(database, QStringLiteral("SELECT id, \"table\", \"from\", \"to\" FROM pragma_foreign_key_list(?) ORDER BY id DESC, seq"),
-                      {table.name}, error, [&](const QSqlQuery &row) {
-                          const int id = row.value(0).toInt();
-                          if (!links.contains(id)) {
-                              links.insert(id, table.foreignKeys.size());
-                              table.foreignKeys.append(ForeignKey{{}, row.value(1).toString(), {}});
-                          }
-                          ForeignKey &link = table.foreignKeys[links.value(id)];
-                          link.columns.append(row.value(2).toString());
-                          if (!row.value(3).isNull()) {
-                              link.parentColumns.append(row.value(3).toString());
-                          }
-                      });
+    return forEachRow(
+        database,
+        QStringLiteral("SELECT id, \"table\", \"from\", \"to\" FROM pragma_foreign_key_list(?) ORDER BY id DESC, seq"),
+        {table.name}, error, [&](const QSqlQuery &row) {
+            const int id = row.value(0).toInt();
+            if (!links.contains(id)) {
+                links.insert(id, table.foreignKeys.size());
+                table.foreignKeys.append(ForeignKey{{}, row.value(1).toString(), {}});
+            }
+            ForeignKey &link = table.foreignKeys[links.value(id)];
+            link.columns.append(row.value(2).toString());
+            if (!row.value(3).isNull()) {
+                link.parentColumns.append(row.value(3).toString());
+            }
+        });
 }
 
 // A link that names no columns of its parent means the parent's key; table names are as the parent declares them.
@@ -182,22 +190,22 @@ Result<Catalogue> readSqliteCatalogue(const QSqlDatabase &database, const Databa
     QList<Entry> entries;
     QSqlError error;
     const auto fail = [&] { return sqliteDialect().explainFailure(error, address); };
-    const bool isListed = forEachRow(
-        database,
-        QStringLiteral("SELECT l.name, l.type, l.wr, s.sql FROM pragma_table_list l "
-                       "LEFT JOIN sqlite_schema s ON s.name = l.name AND s.type IN ('table', 'view') "
-                       "WHERE l.schema = 'main' AND l.type IN ('table', 'view', 'virtual') "
-                       "AND l.name NOT LIKE 'sqlite\\_%' ESCAPE '\\' "
-                       "ORDER BY l.type = 'view', l.name COLLATE NOCASE"),
-        {}, &error, [&](const QSqlQuery &row) {
-            Entry entry;
-            entry.table.name = row.value(0).toString();
-            const bool isView = row.value(1).toString() == QLatin1String("view");
-            entry.table.kind = isView ? TableKind::View : TableKind::Table;
-            entry.hasRowNumber = !isView && !row.value(2).toBool();
-            entry.statement = isView ? QString() : row.value(3).toString();
-            entries.append(entry);
-        });
+    const bool isListed =
+        forEachRow(database,
+                   QStringLiteral("SELECT l.name, l.type, l.wr, s.sql FROM pragma_table_list l "
+                                  "LEFT JOIN sqlite_schema s ON s.name = l.name AND s.type IN ('table', 'view') "
+                                  "WHERE l.schema = 'main' AND l.type IN ('table', 'view', 'virtual') "
+                                  "AND l.name NOT LIKE 'sqlite\\_%' ESCAPE '\\' "
+                                  "ORDER BY l.type = 'view', l.name COLLATE NOCASE"),
+                   {}, &error, [&](const QSqlQuery &row) {
+                       Entry entry;
+                       entry.table.name = row.value(0).toString();
+                       const bool isView = row.value(1).toString() == QLatin1String("view");
+                       entry.table.kind = isView ? TableKind::View : TableKind::Table;
+                       entry.hasRowNumber = !isView && !row.value(2).toBool();
+                       entry.statement = isView ? QString() : row.value(3).toString();
+                       entries.append(entry);
+                   });
     if (!isListed) {
         return fail();
     }

@@ -13,7 +13,16 @@ NABBLET_TEXTS(Sqlite)
 namespace {
 
 // SQLite's result codes (https://www.sqlite.org/rescode.html); Qt hands over the extended ones.
-enum SqliteCode { Busy = 5, Locked = 6, ReadOnly = 8, IoError = 10, Corrupt = 11, Full = 13, CantOpen = 14, NotADatabase = 26 };
+enum SqliteCode {
+    Busy = 5,
+    Locked = 6,
+    ReadOnly = 8,
+    IoError = 10,
+    Corrupt = 11,
+    Full = 13,
+    CantOpen = 14,
+    NotADatabase = 26
+};
 
 int basicCode(const QSqlError &error)
 {
@@ -34,19 +43,31 @@ Error explainFailure(const QSqlError &error, const DatabaseAddress &address)
     switch (basicCode(error)) {
     case Busy:
     case Locked:
-        return {Texts::tr("The database %1 is being written by another program. Nothing was lost; try again in a moment.").arg(file), said};
+        return {
+            Texts::tr("The database %1 is being written by another program. Nothing was lost; try again in a moment.")
+                .arg(file),
+            said};
     case ReadOnly:
-        return {Texts::tr("The database %1 can only be read. Ask for the right to write to the file and its folder.").arg(file), said};
+        return {Texts::tr("The database %1 can only be read. Ask for the right to write to the file and its folder.")
+                    .arg(file),
+                said};
     case Corrupt:
-        return {Texts::tr("The database %1 is damaged. Work on with a backup copy, or let someone repair it.").arg(file), said};
+        return {
+            Texts::tr("The database %1 is damaged. Work on with a backup copy, or let someone repair it.").arg(file),
+            said};
     case NotADatabase:
         return {Texts::tr("%1 is not an SQLite database. Choose another file.").arg(file), said};
     case Full:
-        return {Texts::tr("The disk with the database %1 is full. What you typed is kept; make room and save again.").arg(file), said};
+        return {Texts::tr("The disk with the database %1 is full. What you typed is kept; make room and save again.")
+                    .arg(file),
+                said};
     case CantOpen:
-        return {Texts::tr("The database %1 cannot be opened. Check that the file is there and that you may read it.").arg(file), said};
+        return {Texts::tr("The database %1 cannot be opened. Check that the file is there and that you may read it.")
+                    .arg(file),
+                said};
     case IoError:
-        return {Texts::tr("The disk with the database %1 does not answer as it should. Check the disk.").arg(file), said};
+        return {Texts::tr("The disk with the database %1 does not answer as it should. Check the disk.").arg(file),
+                said};
     default:
         return {Texts::tr("The database %1 did not do what was asked: %2.").arg(file, said), said};
     }
@@ -57,13 +78,16 @@ Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isRea
     const QFileInfo info(address.file);
     // SQLite would make an empty database of a wrong name; a person wants to be told.
     if (!info.exists()) {
-        return Error{Texts::tr("There is no database file %1. It may have been moved or renamed; choose it anew.").arg(address.file), {}};
+        return Error{Texts::tr("There is no database file %1. It may have been moved or renamed; choose it anew.")
+                         .arg(address.file),
+                     {}};
     }
     if (info.isDir()) {
         return Error{Texts::tr("%1 is a folder. Choose a database file.").arg(address.file), {}};
     }
     if (!info.isReadable()) {
-        return Error{Texts::tr("The database %1 cannot be read. Ask for the right to read the file.").arg(address.file), {}};
+        return Error{Texts::tr("The database %1 cannot be read. Ask for the right to read the file.").arg(address.file),
+                     {}};
     }
     *isReadOnly = !info.isWritable();
     database.setDatabaseName(address.file);
@@ -146,7 +170,9 @@ Refusal explainRefusal(const QSqlError &error, const RefusalContext &context)
     if (said.startsWith(QLatin1String("cannot store "))) {
         for (const Column &column : context.table.columns) {
             if (said.endsWith(u' ' + context.table.name + u'.' + column.name)) {
-                return {Texts::tr("%1 does not take this kind of value").arg(context.captionFor(column.name)), {column.name}, said};
+                return {Texts::tr("%1 does not take this kind of value").arg(context.captionFor(column.name)),
+                        {column.name},
+                        said};
             }
         }
     }
@@ -156,13 +182,22 @@ Refusal explainRefusal(const QSqlError &error, const RefusalContext &context)
     }
     const int code = basicCode(error);
     if (code == Busy || code == Locked) {
-        return {Texts::tr("Another program is writing to the database just now. What you typed is kept; save again in a moment."), {}, said};
+        return {
+            Texts::tr(
+                "Another program is writing to the database just now. What you typed is kept; save again in a moment."),
+            {},
+            said};
     }
     if (code == ReadOnly) {
-        return {Texts::tr("The database can only be read. Ask for the right to write to its file and folder. What you typed is kept."), {}, said};
+        return {Texts::tr("The database can only be read. Ask for the right to write to its file and folder. What you "
+                          "typed is kept."),
+                {},
+                said};
     }
     if (code == Full) {
-        return {Texts::tr("The disk is full, so nothing was saved. What you typed is kept; make room and save again."), {}, said};
+        return {Texts::tr("The disk is full, so nothing was saved. What you typed is kept; make room and save again."),
+                {},
+                said};
     }
     return {Texts::tr("The database refuses this: %1").arg(said), {}, said};
 }
@@ -171,8 +206,14 @@ Refusal explainRefusal(const QSqlError &error, const RefusalContext &context)
 
 const Dialect &sqliteDialect()
 {
-    static const Dialect dialect{QStringLiteral("sqlite"), QStringLiteral("QSQLITE"), open, readSqliteCatalogue,
-                                 quoteName,                QStringLiteral("IS"),      explainRefusal, explainFailure};
+    static const Dialect dialect{QStringLiteral("sqlite"),
+                                 QStringLiteral("QSQLITE"),
+                                 open,
+                                 readSqliteCatalogue,
+                                 quoteName,
+                                 QStringLiteral("IS"),
+                                 explainRefusal,
+                                 explainFailure};
     return dialect;
 }
 

@@ -1,5 +1,5 @@
-// Drop-downs: fixed choices, or the rows of another table. Typing narrows the list; what is typed and matches nothing is
-// kept and reported, never dropped.
+// Drop-downs: fixed choices, or the rows of another table. Typing narrows the list; what is typed and matches nothing
+// is kept and reported, never dropped.
 #include "core/kinds/box_parts.h"
 #include "entry/editors/line_parts.h"
 
@@ -39,13 +39,15 @@ public:
         m_list->setMouseTracking(true);
         m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
         QObject::connect(m_list, &QListWidget::itemClicked, m_line, [this](QListWidgetItem *item) { take(item); });
-        QObject::connect(m_list, &QListWidget::itemEntered, m_list, [this](QListWidgetItem *item) { m_list->setCurrentItem(item); });
+        QObject::connect(m_list, &QListWidget::itemEntered, m_list,
+                         [this](QListWidgetItem *item) { m_list->setCurrentItem(item); });
         QObject::connect(m_line, &QLineEdit::textEdited, m_line, [this](const QString &words) {
             m_hasTyped = true;
             session().type(this->control(), words);
             open(words);
         });
-        QObject::connect(m_line, &BoxLine::openRequested, m_line, [this] { m_list->isVisible() ? m_list->hide() : open(QString()); });
+        QObject::connect(m_line, &BoxLine::openRequested, m_line,
+                         [this] { m_list->isVisible() ? m_list->hide() : open(QString()); });
         QObject::connect(m_line, &BoxLine::stepRequested, m_line, [this](int by) { step(-by); });
         QObject::connect(m_line, &BoxLine::focusLeft, m_line, [this] {
             m_list->hide();
@@ -80,7 +82,8 @@ public:
                 return false;
             }
         }
-        if (event->type() == QEvent::ShortcutOverride && m_list->isVisible() && static_cast<QKeyEvent *>(event)->key() == Qt::Key_Escape) {
+        if (event->type() == QEvent::ShortcutOverride && m_list->isVisible() &&
+            static_cast<QKeyEvent *>(event)->key() == Qt::Key_Escape) {
             m_list->hide();
             event->accept();
             return true;

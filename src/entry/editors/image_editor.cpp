@@ -66,8 +66,9 @@ private:
 
     void choose()
     {
-        const QString path = QFileDialog::getOpenFileName(m_button, EntrySession::tr("Choose a picture"), QString(),
-                                                          EntrySession::tr("Pictures (*.png *.jpg *.jpeg *.gif *.bmp *.svg)"));
+        const QString path =
+            QFileDialog::getOpenFileName(m_button, EntrySession::tr("Choose a picture"), QString(),
+                                         EntrySession::tr("Pictures (*.png *.jpg *.jpeg *.gif *.bmp *.svg)"));
         if (path.isEmpty()) {
             return;
         }
@@ -75,7 +76,8 @@ private:
         if (!bytes) {
             Q_EMIT session().said(bytes.error().sentence);
         } else if (QImage::fromData(*bytes).isNull()) {
-            Q_EMIT session().said(EntrySession::tr("%1 is not a picture that can be shown. Choose another file.").arg(path));
+            Q_EMIT session().said(
+                EntrySession::tr("%1 is not a picture that can be shown. Choose another file.").arg(path));
         } else {
             session().choose(control(), *bytes);
             m_button->update();
@@ -89,7 +91,8 @@ private:
             return;
         }
         const Outcome saved = replaceWholeFile(path, image);
-        Q_EMIT session().said(saved ? EntrySession::tr("The picture is saved as %1.").arg(path) : saved.error().sentence);
+        Q_EMIT session().said(saved ? EntrySession::tr("The picture is saved as %1.").arg(path)
+                                    : saved.error().sentence);
     }
 
     ImageButton *m_button;

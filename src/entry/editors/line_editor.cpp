@@ -15,7 +15,8 @@ public:
     LineEditor(const EditorContext &context, const Control &control, QWidget *parent)
         : FieldEditor(context, control), m_line(new BoxLine(parent, opensCalendar(control) ? BoxButtonWidth : 0))
     {
-        const bool isNumber = control.kind == QLatin1String("whole-number") || control.kind == QLatin1String("decimal-number");
+        const bool isNumber =
+            control.kind == QLatin1String("whole-number") || control.kind == QLatin1String("decimal-number");
         m_line->setAlignment(isNumber ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
         m_line->setPalette(boxPalette(*context.appearance, Shown()));
         m_line->paint = [this](QPainter &painter, bool hasFocus) {
@@ -29,7 +30,8 @@ public:
             box.isMissing = false; // leaves the sign, without the prompt
             paintAtRest(painter, box);
         };
-        QObject::connect(m_line, &QLineEdit::textEdited, m_line, [this](const QString &words) { session().type(this->control(), words); });
+        QObject::connect(m_line, &QLineEdit::textEdited, m_line,
+                         [this](const QString &words) { session().type(this->control(), words); });
         QObject::connect(m_line, &BoxLine::stepRequested, m_line, [this](int by) { step(by); });
         if (opensCalendar(control)) {
             QObject::connect(m_line, &BoxLine::openRequested, m_line, [this] { openCalendar(); });
@@ -76,7 +78,8 @@ private:
         if (kind.name == QLatin1String("whole-number")) {
             put(kind.words(control(), now->toLongLong() + by, session().locale()));
         } else if (kind.name == QLatin1String("date")) {
-            const QDate date = now->isNull() ? QDate::currentDate().addDays(-by) : QDate::fromString(now->toString(), Qt::ISODate);
+            const QDate date =
+                now->isNull() ? QDate::currentDate().addDays(-by) : QDate::fromString(now->toString(), Qt::ISODate);
             put(kind.words(control(), date.addDays(by).toString(Qt::ISODate), session().locale()));
         }
     }
@@ -99,7 +102,8 @@ private:
         const auto take = [this, calendar, time](const QDate &chosen) {
             const Kind &own = kindNamed(control().kind);
             const bool hasTime = own.name == QLatin1String("date-time");
-            put(own.words(control(), chosen.toString(Qt::ISODate) + (hasTime ? u' ' + time : QString()), session().locale()));
+            put(own.words(control(), chosen.toString(Qt::ISODate) + (hasTime ? u' ' + time : QString()),
+                          session().locale()));
             calendar->close();
         };
         QObject::connect(calendar, &QCalendarWidget::clicked, calendar, take);

@@ -59,7 +59,8 @@ void BoxLine::focusOutEvent(QFocusEvent *event)
 
 void BoxLine::keyPressEvent(QKeyEvent *event)
 {
-    const bool opens = event->key() == Qt::Key_F4 || (event->key() == Qt::Key_Down && event->modifiers().testFlag(Qt::AltModifier));
+    const bool opens =
+        event->key() == Qt::Key_F4 || (event->key() == Qt::Key_Down && event->modifiers().testFlag(Qt::AltModifier));
     if (m_signWidth > 0 && opens) {
         Q_EMIT openRequested();
     } else if ((event->key() == Qt::Key_Up || event->key() == Qt::Key_Down) && event->modifiers() == Qt::NoModifier) {

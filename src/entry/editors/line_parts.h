@@ -7,7 +7,8 @@
 
 namespace nabblet {
 
-// The line edit inside a box. It asks its owner to paint the box and tells it when the sign at the right end is pressed.
+// The line edit inside a box. It asks its owner to paint the box and tells it when the sign at the right end is
+// pressed.
 class BoxLine : public QLineEdit
 {
     Q_OBJECT
@@ -19,7 +20,7 @@ public:
     std::function<void(QPainter &, bool hasFocus)> paint;
 
 Q_SIGNALS:
-    void openRequested();       // the sign, Alt+Down or F4
+    void openRequested(); // the sign, Alt+Down or F4
     void focusEntered();
     void focusLeft();
     void stepRequested(int by); // Up and Down
