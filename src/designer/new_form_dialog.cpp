@@ -334,8 +334,8 @@ void NewFormDialog::countRows()
 {
     // Counting a view may mean working out all of it, so views stay uncounted.
     m_counting.start(m_connection.address(),
-                     [this, catalogue = m_catalogue](const Connection &connection,
-                                                     const std::atomic<bool> &isCancelled) -> std::function<void()> {
+                     [this, catalogue = m_catalogue](const Connection &connection, const std::atomic<bool> &isCancelled,
+                                                     const BackgroundWork::Report &report) {
                          QHash<QString, qint64> counts;
                          for (const Table &each : catalogue.tables) {
                              if (each.kind == TableKind::Table && !isCancelled) {
@@ -345,7 +345,7 @@ void NewFormDialog::countRows()
                                  }
                              }
                          }
-                         return [this, counts] {
+                         report([this, counts] {
                              for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
                                  QTreeWidgetItem *item = m_tables->topLevelItem(i);
                                  const auto count = counts.constFind(item->data(0, Qt::UserRole).toString());
@@ -353,7 +353,7 @@ void NewFormDialog::countRows()
                                      item->setText(1, QLocale().toString(*count));
                                  }
                              }
-                         };
+                         });
                      });
 }
 
@@ -428,13 +428,13 @@ void NewFormDialog::chooseTable()
 
     m_profiling.giveUp();
     m_profiling.start(m_connection.address(),
-                      [this, looked = *chosen](const Connection &connection,
-                                               const std::atomic<bool> &isCancelled) -> std::function<void()> {
+                      [this, looked = *chosen](const Connection &connection, const std::atomic<bool> &isCancelled,
+                                               const BackgroundWork::Report &report) {
                           const auto profile = profileTable(connection, looked, isCancelled);
                           if (!profile || !*profile) {
-                              return {};
+                              return;
                           }
-                          return [this, looked, learned = **profile] {
+                          report([this, looked, learned = **profile] {
                               if (looked.name != m_plan.table) {
                                   return;
                               }
@@ -443,7 +443,7 @@ void NewFormDialog::chooseTable()
                               m_profile = learned;
                               showPlan();
                               showDraft();
-                          };
+                          });
                       });
 }
 

@@ -2,8 +2,8 @@
 #pragma once
 
 #include "core/draft/draft.h"
+#include "data/background_work.h"
 #include "data/connection.h"
-#include "designer/background_work.h"
 #include "entry/appearance.h"
 
 #include <QDialog>

@@ -13,10 +13,7 @@ EntrySession::EntrySession(Connection connection, Catalogue catalogue, Form form
 {
 }
 
-EntrySession::~EntrySession()
-{
-    stopMapping();
-}
+EntrySession::~EntrySession() = default;
 
 Outcome EntrySession::start(Counting counting)
 {
@@ -765,74 +762,48 @@ std::optional<qint64> EntrySession::position() const
     return std::nullopt;
 }
 
-void EntrySession::stopMapping()
-{
-    if (m_mapping && m_mapping->thread) {
-        m_mapping->isCancelled = true;
-        m_mapping->thread->wait();
-    }
-    m_mapping.reset();
-}
-
-// Counts the rows and maps them beside the interface, on a connection of its own.
+// Counts the rows and maps them beside the interface.
 void EntrySession::startMapping(bool findPosition)
 {
-    stopMapping();
+    m_mapping.giveUp();
     m_map.reset();
-    if (m_counting == Counting::No) {
+    const Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
+    if (m_counting == Counting::No || !source) {
         return;
     }
-    auto mapping = std::make_shared<Mapping>();
-    m_mapping = mapping;
-    const DatabaseAddress address = m_connection.address();
-    const Result<RecordSource> plain = recordSourceOf(m_form, m_catalogue);
-    if (!plain) {
-        return;
-    }
-    const RecordSource source = *plain;
     const std::optional<RowKey> key = findPosition && m_row ? std::optional(m_row->key) : std::nullopt;
-    Mapping *const raw = mapping.get();
-    const int run = ++m_mappingRun; // what an earlier run still reports is passed over
-    mapping->thread.reset(QThread::create([this, raw, run, address, source, key] {
-        const Result<Connection> connection = Connection::open(address);
-        if (!connection) {
-            return;
-        }
-        const Result<RecordSource> ready = readable(*connection, source);
-        if (!ready || raw->isCancelled) {
-            return;
-        }
-        // The receiver outlives the thread: stopMapping() waits for it.
-        if (const Result<qint64> count = countRows(*connection, *ready); count && !raw->isCancelled) {
-            QMetaObject::invokeMethod(this, [this, run, counted = *count] {
-                if (m_mappingRun == run) {
-                    m_count = counted;
-                    Q_EMIT positionChanged();
-                }
-            });
-        }
-        if (key) {
-            if (const Result<qint64> before = countRowsBefore(*connection, *ready, *key); before && !raw->isCancelled) {
-                QMetaObject::invokeMethod(this, [this, run, found = *before, wanted = *key] {
-                    if (m_mappingRun == run && m_row && m_row->key == wanted) {
-                        m_position = found;
-                        Q_EMIT positionChanged();
-                    }
-                });
-            }
-        }
-        const auto map = mapRows(*connection, *ready, raw->isCancelled);
-        if (map && *map && !raw->isCancelled) {
-            QMetaObject::invokeMethod(this, [this, run, mapped = **map] {
-                if (m_mappingRun == run) {
-                    m_map = mapped;
-                    m_count = mapped.count;
-                    Q_EMIT positionChanged();
-                }
-            });
-        }
-    }));
-    mapping->thread->start(QThread::LowPriority);
+    m_mapping.start(m_connection.address(),
+                    [this, source = *source, key](const Connection &connection, const std::atomic<bool> &isCancelled,
+                                                  const BackgroundWork::Report &report) {
+                        const Result<RecordSource> ready = readable(connection, source);
+                        if (!ready || isCancelled) {
+                            return;
+                        }
+                        if (const Result<qint64> count = countRows(connection, *ready)) {
+                            report([this, counted = *count] {
+                                m_count = counted;
+                                Q_EMIT positionChanged();
+                            });
+                        }
+                        if (key && !isCancelled) {
+                            if (const Result<qint64> before = countRowsBefore(connection, *ready, *key)) {
+                                report([this, found = *before, wanted = *key] {
+                                    if (m_row && m_row->key == wanted) {
+                                        m_position = found;
+                                        Q_EMIT positionChanged();
+                                    }
+                                });
+                            }
+                        }
+                        const auto map = mapRows(connection, *ready, isCancelled);
+                        if (map && *map) {
+                            report([this, mapped = **map] {
+                                m_map = mapped;
+                                m_count = mapped.count;
+                                Q_EMIT positionChanged();
+                            });
+                        }
+                    });
 }
 
 } // namespace nabblet

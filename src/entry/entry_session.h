@@ -3,11 +3,11 @@
 #pragma once
 
 #include "core/kinds/kind.h"
+#include "data/background_work.h"
 #include "data/records.h"
 
 #include <QLocale>
 #include <QObject>
-#include <QThread>
 
 #include <atomic>
 #include <memory>
@@ -130,7 +130,6 @@ private:
     void clearRecord();
     bool canBringTypedBack() const;
     void startMapping(bool findPosition);
-    void stopMapping();
     QVariant unchangedValue(const QString &column) const;
     QString captionFor(const QString &column) const;
     const Control *controlFor(const QString &column) const;
@@ -166,13 +165,7 @@ private:
     std::optional<qint64> m_fromEnd;
     std::optional<RowMap> m_map;
 
-    struct Mapping
-    {
-        std::atomic<bool> isCancelled{false};
-        std::unique_ptr<QThread> thread;
-    };
-    std::shared_ptr<Mapping> m_mapping;
-    int m_mappingRun = 0;
+    BackgroundWork m_mapping; // last, so that it ends before what it reports to
 };
 
 } // namespace nabblet

@@ -1,0 +1,109 @@
+#include "data/background_work.h"
+#include "support/sample_database.h"
+
+#include <QSqlQuery>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestBackgroundWork : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    DatabaseAddress m_address;
+
+private Q_SLOTS:
+    void initTestCase() { m_address = {"sqlite", samples::fairwayDatabase(m_folder)}; }
+
+    void reportsArriveInOrderInTheStartersThread()
+    {
+        QList<int> arrived;
+        BackgroundWork work;
+        work.start(m_address,
+                   [&](const Connection &connection, const std::atomic<bool> &, const BackgroundWork::Report &report) {
+                       QSqlQuery query(connection.database());
+                       query.exec("SELECT count(*) FROM fairway");
+                       query.next();
+                       const int count = query.value(0).toInt();
+                       report([&, count] {
+                           QCOMPARE(QThread::currentThread(), thread());
+                           arrived.append(count);
+                       });
+                       report([&] { arrived.append(-1); });
+                   });
+        QTRY_COMPARE(arrived, QList<int>({9, -1}));
+    }
+
+    // A report that is on its way arrives, although the work is over and other work begins.
+    void aReportOutlivesItsWork()
+    {
+        int arrived = 0;
+        std::atomic<int> ended{0};
+        BackgroundWork work;
+        const auto once = [&](const Connection &, const std::atomic<bool> &, const BackgroundWork::Report &report) {
+            report([&] { ++arrived; });
+            ++ended;
+        };
+        work.start(m_address, once);
+        while (ended == 0) { // without letting events through
+            QThread::yieldCurrentThread();
+        }
+        work.start(m_address, once);
+        QTRY_COMPARE(arrived, 2);
+    }
+
+    void workGivenUpReportsNothing()
+    {
+        bool hasArrived = false;
+        std::atomic<bool> hasEnded{false};
+        BackgroundWork work;
+        work.start(m_address,
+                   [&](const Connection &, const std::atomic<bool> &isCancelled, const BackgroundWork::Report &report) {
+                       report([&] { hasArrived = true; });
+                       while (!isCancelled) {
+                           QThread::yieldCurrentThread();
+                       }
+                       hasEnded = true;
+                   });
+        work.giveUp();
+        QCoreApplication::processEvents();
+        QVERIFY(!hasArrived);
+    }
+
+    void leavingWaitsForTheWorkToNotice()
+    {
+        std::atomic<bool> hasEnded{false};
+        std::atomic<bool> hasBegun{false};
+        {
+            BackgroundWork work;
+            work.start(m_address,
+                       [&](const Connection &, const std::atomic<bool> &isCancelled, const BackgroundWork::Report &) {
+                           hasBegun = true;
+                           while (!isCancelled) {
+                               QThread::yieldCurrentThread();
+                           }
+                           hasEnded = true;
+                       });
+            QTRY_VERIFY(hasBegun);
+        }
+        QVERIFY(hasEnded);
+    }
+
+    void aDatabaseThatIsNotThereReportsNothing()
+    {
+        bool hasArrived = false;
+        {
+            BackgroundWork work;
+            work.start({"sqlite", "/nowhere.db"},
+                       [&](const Connection &, const std::atomic<bool> &, const BackgroundWork::Report &report) {
+                           report([&] { hasArrived = true; });
+                       });
+        }
+        QCoreApplication::processEvents();
+        QVERIFY(!hasArrived);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestBackgroundWork)
+#include "tst_background_work.moc"
