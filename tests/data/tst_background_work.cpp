@@ -56,16 +56,19 @@ private Q_SLOTS:
     void workGivenUpReportsNothing()
     {
         bool hasArrived = false;
-        std::atomic<bool> hasEnded{false};
+        std::atomic<bool> hasReported{false};
         BackgroundWork work;
         work.start(m_address,
                    [&](const Connection &, const std::atomic<bool> &isCancelled, const BackgroundWork::Report &report) {
                        report([&] { hasArrived = true; });
+                       hasReported = true;
                        while (!isCancelled) {
                            QThread::yieldCurrentThread();
                        }
-                       hasEnded = true;
                    });
+        while (!hasReported) { // the report is on its way, not yet here
+            QThread::yieldCurrentThread();
+        }
         work.giveUp();
         QCoreApplication::processEvents();
         QVERIFY(!hasArrived);
