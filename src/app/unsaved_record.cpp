@@ -7,12 +7,14 @@ namespace nabblet {
 
 bool mayLeaveRecord(EntrySession *session, QWidget *parent)
 {
-    if (!session->isChanged()) {
+    if (!session->hasUnsaved()) {
         return true;
     }
+    const QStringList changed = session->changedCaptions();
     const int answer = ask({EntrySession::tr("Record not saved"),
                             EntrySession::tr("Save the record “%1” first?").arg(session->recordWords()),
-                            EntrySession::tr("Changed: %1.").arg(session->changedCaptions().join(QStringLiteral(", "))),
+                            changed.isEmpty() ? EntrySession::tr("Changed: rows that belong to it.")
+                                              : EntrySession::tr("Changed: %1.").arg(changed.join(QStringLiteral(", "))),
                             {EntrySession::tr("Save"), EntrySession::tr("Let it go"), EntrySession::tr("Stay")},
                             0,
                             2},

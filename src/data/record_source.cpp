@@ -1,5 +1,6 @@
 #include "data/record_source.h"
 
+#include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
 namespace nabblet {
@@ -10,8 +11,10 @@ namespace {
 
 void setKey(RecordSource &source, const Table &table)
 {
-    source.table = table.name;
-    source.isWritable = table.kind == TableKind::Table;
+    source.table = table.kind == TableKind::Select ? table.writesTo : table.name;
+    source.select = table.select;
+    source.isWritable =
+        table.kind == TableKind::Table || (table.kind == TableKind::Select && !table.writesTo.isEmpty());
     if (!table.rowNumberName.isEmpty()) {
         source.keyColumns = {table.rowNumberName};
         source.keyIsRowNumber = true;
@@ -23,8 +26,11 @@ void setKey(RecordSource &source, const Table &table)
         source.isWritable = false;
     }
     for (const Column &column : table.columns) {
-        if (column.isGenerated) {
-            source.generated.append(column.name);
+        if (column.isGenerated || !column.readOnlyReason.isEmpty()) {
+            source.readOnly.append(column.name);
+        }
+        if (!column.origin.isEmpty() && column.origin != column.name) {
+            source.originOf.insert(column.name, column.origin);
         }
     }
 }
@@ -58,16 +64,26 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
     RecordSource source;
     setKey(source, *table);
     for (const Control &control : form.controls) {
-        if (control.column.isEmpty() || source.columns.contains(control.column)) {
-            continue;
-        }
-        if (findColumn(*table, control.column)) {
-            source.columns.append(control.column);
-        } else if (!source.missing.contains(control.column)) {
-            source.missing.append(control.column);
+        for (const QString &column : columnsNeeded(control)) {
+            if (source.columns.contains(column)) {
+                continue;
+            }
+            if (findColumn(*table, column)) {
+                source.columns.append(column);
+            } else if (!source.missing.contains(column)) {
+                source.missing.append(column);
+            }
         }
     }
     return source;
+}
+
+RecordSource linkedTo(const RecordSource &source, const QStringList &columns, const QVariantList &values)
+{
+    RecordSource linked = source;
+    linked.linkColumns = columns;
+    linked.linkValues = values;
+    return linked;
 }
 
 } // namespace nabblet

@@ -5,17 +5,29 @@
 #include "core/model/form.h"
 #include "core/result.h"
 
+#include <QHash>
+#include <QVariantList>
+
 namespace nabblet {
 
 struct RecordSource
 {
-    QString table;
+    QString table;               // that rows are read from and written to
+    QString select;              // a SELECT that the rows are read from instead, or empty
     QStringList columns;         // read with each row, in this order
     QStringList keyColumns;      // name each row; rows are read in their order
     bool keyIsRowNumber = false; // the key is the database's own row number, not a column
     bool isWritable = true;
-    QStringList generated; // columns among them that the database works out
-    QStringList missing;   // columns the form binds and the table does not have
+    QStringList readOnly; // columns among them that cannot be written, such as those that the database works out
+    QStringList missing;  // columns the form binds and the table does not have
+    QHash<QString, QString> originOf; // what a SELECT's column is called in the table, where it is called otherwise
+
+    // Rows that belong to one row of another form: only those whose link columns hold these values are read, and new
+    // ones get them.
+    QStringList linkColumns;
+    QVariantList linkValues;
+
+    QString writtenName(const QString &column) const { return originOf.value(column, column); }
 };
 
 // The source of a form's rows. The error names what is gone and says what to do.
@@ -23,5 +35,8 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
 
 // The source of all columns of a table.
 RecordSource recordSourceOf(const Table &table);
+
+// The same source, held to the rows that belong to one row of another form. columns and values: as many of both.
+RecordSource linkedTo(const RecordSource &source, const QStringList &columns, const QVariantList &values);
 
 } // namespace nabblet

@@ -55,13 +55,37 @@ QString places(qsizetype count)
     return QStringList(count, QStringLiteral("?")).join(QLatin1String(", "));
 }
 
+// What rows are read from: the table, or the SELECT as one.
+QString rowsFrom(const Connection &connection, const RecordSource &source)
+{
+    // The line break ends a comment that the SELECT may close with.
+    return source.select.isEmpty() ? connection.quoted(source.table)
+                                   : QStringLiteral("(%1\n) AS \"rows\"").arg(source.select);
+}
+
+// A condition, and those that hold a source to the rows of one parent.
+Statement held(const Connection &connection, const RecordSource &source, const QString &condition,
+               const QVariantList &values)
+{
+    Statement where{condition, values};
+    for (qsizetype i = 0; i < source.linkColumns.size(); ++i) {
+        where.sql += where.sql.isEmpty() ? QString() : QStringLiteral(" AND ");
+        where.sql += connection.quoted(source.linkColumns.at(i)) + QLatin1String(" = ?");
+        where.values.append(source.linkValues.value(i));
+    }
+    if (!where.sql.isEmpty()) {
+        where.sql.prepend(QLatin1String(" WHERE "));
+    }
+    return where;
+}
+
 QString selectRows(const Connection &connection, const RecordSource &source)
 {
     QStringList columns{keyList(connection, source)};
     for (const QString &column : source.columns) {
         columns.append(connection.quoted(column));
     }
-    return QStringLiteral("SELECT %1 FROM %2").arg(columns.join(QLatin1String(", ")), connection.quoted(source.table));
+    return QStringLiteral("SELECT %1 FROM %2").arg(columns.join(QLatin1String(", ")), rowsFrom(connection, source));
 }
 
 QString keyCompared(const Connection &connection, const RecordSource &source, const char *sign)
@@ -86,13 +110,10 @@ Row rowOf(const QSqlQuery &query, const RecordSource &source)
 MaybeRow oneRow(const Connection &connection, const RecordSource &source, const QString &condition,
                 const QVariantList &values, const char *direction)
 {
-    QString sql = selectRows(connection, source);
-    if (!condition.isEmpty()) {
-        sql += QLatin1String(" WHERE ") + condition;
-    }
-    sql +=
-        QLatin1String(" ORDER BY ") + keyList(connection, source, QLatin1String(direction)) + QLatin1String(" LIMIT 1");
-    Running running(connection, {sql, values});
+    const Statement where = held(connection, source, condition, values);
+    const QString sql = selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
+                        keyList(connection, source, QLatin1String(direction)) + QLatin1String(" LIMIT 1");
+    Running running(connection, {sql, where.values});
     if (running.isGood && running.query.next()) {
         return std::optional(rowOf(running.query, source));
     }
@@ -100,6 +121,25 @@ MaybeRow oneRow(const Connection &connection, const RecordSource &source, const 
         return connection.explain(running.query.lastError());
     }
     return std::optional<Row>();
+}
+
+Result<QList<Row>> manyRows(const Connection &connection, const RecordSource &source, const char *sign,
+                            const std::optional<RowKey> &key, const char *direction, int most)
+{
+    const Statement where =
+        held(connection, source, key ? keyCompared(connection, source, sign) : QString(), key ? *key : QVariantList());
+    const QString sql = selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
+                        keyList(connection, source, QLatin1String(direction)) + QLatin1String(" LIMIT ") +
+                        QString::number(most);
+    Running running(connection, {sql, where.values});
+    QList<Row> rows;
+    while (running.isGood && running.query.next()) {
+        rows.append(rowOf(running.query, source));
+    }
+    if (running.query.lastError().type() != QSqlError::NoError) {
+        return connection.explain(running.query.lastError());
+    }
+    return rows;
 }
 
 Result<qint64> oneNumber(const Connection &connection, const Statement &statement)
@@ -111,15 +151,27 @@ Result<qint64> oneNumber(const Connection &connection, const Statement &statemen
     return running.query.value(0).toLongLong();
 }
 
+// The key as it is called in the table that is written.
+QString writtenKeyList(const Connection &connection, const RecordSource &source)
+{
+    QStringList names;
+    for (const QString &column : source.keyColumns) {
+        names.append(keyName(connection, source, source.writtenName(column)));
+    }
+    return names.join(QLatin1String(", "));
+}
+
 // The conditions that a row is still as it was read, with their values.
 Statement stillAsRead(const Connection &connection, const RecordSource &source, const Row &asRead)
 {
-    QStringList conditions{keyCompared(connection, source, "=")};
+    QStringList conditions{
+        QStringLiteral("(%1) = (%2)").arg(writtenKeyList(connection, source), places(source.keyColumns.size()))};
     QVariantList values = asRead.key;
     for (int i = 0; i < source.columns.size(); ++i) {
         const QString &column = source.columns.at(i);
-        if (!source.generated.contains(column)) {
-            conditions.append(QStringLiteral("%1 %2 ?").arg(connection.quoted(column), connection.dialect().sameAs));
+        if (!source.readOnly.contains(column)) {
+            conditions.append(QStringLiteral("%1 %2 ?").arg(connection.quoted(source.writtenName(column)),
+                                                            connection.dialect().sameAs));
             values.append(asRead.values.at(i));
         }
     }
@@ -179,7 +231,8 @@ Refusal explainStillUsed(const Connection &connection, const RefusalContext &con
             }
             QStringList keys;
             for (const QString &column : source.keyColumns) {
-                keys.append(QLatin1String("p.") + keyName(connection, source, column) + QLatin1String(" = ?"));
+                keys.append(QLatin1String("p.") + keyName(connection, source, source.writtenName(column)) +
+                            QLatin1String(" = ?"));
             }
             const Result<qint64> count =
                 oneNumber(connection, {QStringLiteral("SELECT count(*) FROM %1 c JOIN %2 p ON %3 WHERE %4")
@@ -265,13 +318,14 @@ Result<RecordSource> readable(const Connection &connection, const RecordSource &
         return source;
     }
     RecordSource copy = source;
-    copy.table = QStringLiteral("nabblet rows of ") + source.table;
+    copy.table = QStringLiteral("nabblet rows of ") + (source.select.isEmpty() ? source.table : source.select);
+    copy.select.clear();
     copy.keyColumns = {QStringLiteral("rowid")};
     copy.keyIsRowNumber = true;
     copy.isWritable = false;
     for (const QString &sql : {QStringLiteral("DROP TABLE IF EXISTS temp.%1").arg(connection.quoted(copy.table)),
                                QStringLiteral("CREATE TEMP TABLE %1 AS SELECT * FROM %2")
-                                   .arg(connection.quoted(copy.table), connection.quoted(source.table))}) {
+                                   .arg(connection.quoted(copy.table), rowsFrom(connection, source))}) {
         Running running(connection, {sql, {}});
         if (!running.isGood) {
             return connection.explain(running.query.lastError());
@@ -305,24 +359,43 @@ MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, co
     return oneRow(connection, source, keyCompared(connection, source, "="), key, " ASC");
 }
 
+Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source, const std::optional<RowKey> &key,
+                             int most)
+{
+    return manyRows(connection, source, ">", key, " ASC", most);
+}
+
+Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &source,
+                              const std::optional<RowKey> &key, int most)
+{
+    return manyRows(connection, source, "<", key, " DESC", most);
+}
+
 Result<qint64> countRows(const Connection &connection, const RecordSource &source)
 {
-    return oneNumber(connection, {QStringLiteral("SELECT count(*) FROM %1").arg(connection.quoted(source.table)), {}});
+    const Statement where = held(connection, source, {}, {});
+    return oneNumber(
+        connection,
+        {QStringLiteral("SELECT count(*) FROM %1%2").arg(rowsFrom(connection, source), where.sql), where.values});
 }
 
 Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key)
 {
-    return oneNumber(connection, {QStringLiteral("SELECT count(*) FROM %1 WHERE %2")
-                                      .arg(connection.quoted(source.table), keyCompared(connection, source, "<")),
-                                  key});
+    const Statement where = held(connection, source, keyCompared(connection, source, "<"), key);
+    return oneNumber(
+        connection,
+        {QStringLiteral("SELECT count(*) FROM %1%2").arg(rowsFrom(connection, source), where.sql), where.values});
 }
 
 Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source,
                                       const std::atomic<bool> &isCancelled)
 {
     const QString keys = keyList(connection, source);
-    Running running(connection,
-                    {QStringLiteral("SELECT %1 FROM %2 ORDER BY %1").arg(keys, connection.quoted(source.table)), {}});
+    const Statement where = held(connection, source, {}, {});
+    Running running(
+        connection,
+        {QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %1").arg(keys, rowsFrom(connection, source), where.sql),
+         where.values});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
@@ -352,10 +425,10 @@ MaybeRow rowAt(const Connection &connection, const RecordSource &source, const R
         return std::optional<Row>();
     }
     const qsizetype stone = std::min<qsizetype>(number / RowMap::Stride, map.keys.size() - 1);
-    Running running(connection, {QStringLiteral("%1 WHERE %2 ORDER BY %3")
-                                     .arg(selectRows(connection, source), keyCompared(connection, source, ">="),
-                                          keyList(connection, source)),
-                                 map.keys.at(stone)});
+    const Statement where = held(connection, source, keyCompared(connection, source, ">="), map.keys.at(stone));
+    Running running(connection, {selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
+                                     keyList(connection, source),
+                                 where.values});
     for (qint64 i = stone * RowMap::Stride; running.isGood && running.query.next(); ++i) {
         if (i == number) {
             return std::optional(rowOf(running.query, source));
@@ -367,18 +440,22 @@ MaybeRow rowAt(const Connection &connection, const RecordSource &source, const R
     return std::optional<Row>();
 }
 
-Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values,
+Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &typed,
                   const RefusalContext &context)
 {
     if (!source.isWritable) {
         return notWritable();
+    }
+    ColumnValues values = typed;
+    for (qsizetype i = 0; i < source.linkColumns.size(); ++i) {
+        values.insert(source.linkColumns.at(i), source.linkValues.value(i));
     }
     QStringList columns = values.keys();
     columns.sort();
     QStringList names;
     QVariantList bound;
     for (const QString &column : std::as_const(columns)) {
-        names.append(connection.quoted(column));
+        names.append(connection.quoted(source.writtenName(column)));
         bound.append(values.value(column));
     }
     const QString filled =
@@ -390,9 +467,10 @@ Written insertRow(const Connection &connection, const RecordSource &source, cons
     }
     RowKey key;
     {
-        Running running(connection, {QStringLiteral("INSERT INTO %1 %2 RETURNING %3")
-                                         .arg(connection.quoted(source.table), filled, keyList(connection, source)),
-                                     bound});
+        Running running(connection,
+                        {QStringLiteral("INSERT INTO %1 %2 RETURNING %3")
+                             .arg(connection.quoted(source.table), filled, writtenKeyList(connection, source)),
+                         bound});
         if (!running.isGood || !running.query.next()) {
             const QSqlError error = running.query.lastError();
             running.query.finish();
@@ -438,7 +516,7 @@ Written updateRow(const Connection &connection, const RecordSource &source, cons
     QStringList assignments;
     QVariantList values;
     for (const QString &column : std::as_const(columns)) {
-        assignments.append(connection.quoted(column) + QLatin1String(" = ?"));
+        assignments.append(connection.quoted(source.writtenName(column)) + QLatin1String(" = ?"));
         values.append(changes.value(column));
         all.insert(column, changes.value(column));
     }
@@ -529,54 +607,106 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
     return written;
 }
 
-Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most)
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
+                                    const ColumnValues &fixed)
 {
     const QStringList words = quotedAll(connection, lookup.wordsColumns);
-    QString sql = QStringLiteral("SELECT %1, %2 FROM %3")
-                      .arg(connection.quoted(lookup.valueColumn), words.join(QLatin1String(", ")),
-                           connection.quoted(lookup.table));
+    const QStringList stored = quotedAll(connection, lookup.valueColumns);
+    QStringList conditions;
     QVariantList values;
-    if (!part.isEmpty()) {
-        // Each word typed is looked for in the words shown, taken together.
-        QStringList shown;
-        for (const QString &name : words) {
-            shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
-        }
-        QStringList conditions;
-        const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
-        for (QString pattern : typed) {
-            pattern.replace(u'\\', QLatin1String("\\\\"))
-                .replace(u'%', QLatin1String("\\%"))
-                .replace(u'_', QLatin1String("\\_"));
-            conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
-            values.append(u'%' + pattern + u'%');
-        }
-        if (!conditions.isEmpty()) {
-            sql += QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
+    // Each word typed is looked for in the words shown, taken together.
+    QStringList shown;
+    for (const QString &name : words) {
+        shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
+    }
+    const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
+    for (QString pattern : typed) {
+        pattern.replace(u'\\', QLatin1String("\\\\"))
+            .replace(u'%', QLatin1String("\\%"))
+            .replace(u'_', QLatin1String("\\_"));
+        conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
+        values.append(u'%' + pattern + u'%');
+    }
+    for (qsizetype i = 0; i < lookup.valueColumns.size(); ++i) {
+        if (fixed.contains(lookup.valueColumns.at(i))) {
+            conditions.append(stored.at(i) + QLatin1String(" = ?"));
+            values.append(fixed.value(lookup.valueColumns.at(i)));
         }
     }
-    sql += QStringLiteral(" ORDER BY %1 LIMIT %2").arg(words.join(QLatin1String(", ")), QString::number(most));
+    const QString where =
+        conditions.isEmpty() ? QString() : QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
+    const QString sql = QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %4 LIMIT %5")
+                            .arg((stored + words).join(QLatin1String(", ")), connection.quoted(lookup.table), where,
+                                 words.join(QLatin1String(", ")), QString::number(most));
     Running running(connection, {sql, values});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
     QList<LookupRow> rows;
+    const int first = static_cast<int>(stored.size());
     while (running.query.next()) {
-        rows.append({running.query.value(0), joinedWords(running.query, 1, lookup.wordsColumns.size())});
+        LookupRow row;
+        for (int i = 0; i < first; ++i) {
+            row.values.append(running.query.value(i));
+        }
+        row.words = joinedWords(running.query, first, lookup.wordsColumns.size());
+        rows.append(row);
     }
     return rows;
 }
 
-Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariant &value)
+namespace {
+
+// The first row whose columns hold these values.
+Running rowHolding(const Connection &connection, const QString &table, const QStringList &shown,
+                   const QStringList &columns, const QVariantList &values)
 {
-    Running running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 = ? LIMIT 1")
-                                     .arg(quotedAll(connection, lookup.wordsColumns).join(QLatin1String(", ")),
-                                          connection.quoted(lookup.table), connection.quoted(lookup.valueColumn)),
-                                 {value}});
+    QStringList conditions;
+    for (const QString &column : columns) {
+        conditions.append(connection.quoted(column) + QLatin1String(" = ?"));
+    }
+    return Running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 LIMIT 1")
+                                    .arg(quotedAll(connection, shown).join(QLatin1String(", ")),
+                                         connection.quoted(table), conditions.join(QLatin1String(" AND "))),
+                                values});
+}
+
+} // namespace
+
+Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values)
+{
+    Running running = rowHolding(connection, lookup.table, lookup.wordsColumns, lookup.valueColumns, values);
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
     return running.query.next() ? joinedWords(running.query, 0, lookup.wordsColumns.size()) : QString();
+}
+
+Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values)
+{
+    Running running = rowHolding(connection, followed.table, {followed.column}, followed.keyColumns, values);
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.next() ? running.query.value(0) : QVariant();
+}
+
+Result<QVariant> totalOfRows(const Connection &connection, const RecordSource &source, const Total &total)
+{
+    static const QHash<TotalKind, QString> functions{{TotalKind::Sum, QStringLiteral("sum")},
+                                                     {TotalKind::Average, QStringLiteral("avg")},
+                                                     {TotalKind::Least, QStringLiteral("min")},
+                                                     {TotalKind::Greatest, QStringLiteral("max")},
+                                                     {TotalKind::Count, QStringLiteral("count")}};
+    const QString of = total.column.isEmpty() ? QStringLiteral("*") : connection.quoted(total.column);
+    const Statement where = held(connection, source, {}, {});
+    Running running(connection, {QStringLiteral("SELECT %1(%2) FROM %3%4")
+                                     .arg(functions.value(total.kind), of, rowsFrom(connection, source), where.sql),
+                                 where.values});
+    if (!running.isGood || !running.query.next()) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.value(0);
 }
 
 } // namespace nabblet

@@ -40,6 +40,13 @@ MaybeRow rowAfter(const Connection &connection, const RecordSource &source, cons
 MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
 MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key);
 
+// At most so many rows after or before the one with that key, nearest first; with no key, from the beginning or the
+// end.
+Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source, const std::optional<RowKey> &key,
+                             int most);
+Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &source,
+                              const std::optional<RowKey> &key, int most);
+
 Result<qint64> countRows(const Connection &connection, const RecordSource &source);
 // How many rows stand before the one with that key.
 Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
@@ -88,14 +95,21 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
 // A choice of a lookup: the value to store and the words to show.
 struct LookupRow
 {
-    QVariant value;
+    QVariantList values; // as Lookup::valueColumns
     QString words;
 };
 
 // The choices of a lookup, sorted by their words; at most `most` of them, of those that contain `part` in one of their
-// words when it is not empty.
-Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most);
-// The words for one value of a lookup; empty when there is no such row.
-Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariant &value);
+// words when it is not empty. fixed: values that value columns are held to.
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
+                                    const ColumnValues &fixed = {});
+// The words for the values of one row of a lookup; empty when there is no such row.
+Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values);
+
+// The value of a column in the row that these values point to; an invalid QVariant where there is no such row.
+Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values);
+
+// A total over all rows of a source.
+Result<QVariant> totalOfRows(const Connection &connection, const RecordSource &source, const Total &total);
 
 } // namespace nabblet

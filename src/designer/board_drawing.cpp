@@ -1,6 +1,7 @@
 // How the board is drawn; what it listens to is in board.cpp.
 #include "designer/board.h"
 #include "designer/board_measures.h"
+#include "entry/form_painter.h"
 #include "entry/picture_painter.h"
 #include "entry/theme.h"
 
@@ -35,7 +36,8 @@ void Board::paintForm(QPainter &painter) const
         paintBand(painter, band.role, QRect(0, bandTop(form, band.role), form.width, band.height), m_appearance);
     }
     for (const Control &control : form.controls) {
-        paintControl(painter, control, shownOf(control), QPoint(0, bandTop(form, control.band)), m_appearance);
+        paintControlWithRows(painter, control, shownOf(control), m_showsValues ? m_session : nullptr,
+                             QPoint(0, bandTop(form, control.band)), m_appearance);
     }
 }
 
@@ -60,7 +62,8 @@ void Board::paintEvent(QPaintEvent *event)
         const QRect place = placeOnForm(form, control);
         const QRect inViewport = place.translated(origin);
         if (event->region().intersects(inViewport)) {
-            paintControl(painter, control, shownOf(control), QPoint(0, place.y() - control.place.y()), m_appearance);
+            paintControlWithRows(painter, control, shownOf(control), m_showsValues ? m_session : nullptr,
+                                 QPoint(0, place.y() - control.place.y()), m_appearance);
             ++m_painted;
         }
     }

@@ -336,7 +336,7 @@ void Inspector::refreshControls()
                               : tr("In px. +8 or -8 changes each by so much."));
     }
     const bool takesValues = std::any_of(controls.begin(), controls.end(),
-                                         [](const Control *c) { return kindNamed(c->kind).editor != Editor::None; });
+                                         [](const Control *c) { return takesValue(kindNamed(c->kind)); });
     m_prompt->setEnabled(takesValues);
     m_locked->setEnabled(takesValues);
     showCommon(m_prompt, common(controls, [](const Control &c) { return promptOf(c); }));

@@ -1,5 +1,6 @@
 #include "designer/new_form_dialog.h"
 
+#include "core/draft/draft_quality.h"
 #include "core/text/tr.h"
 #include "data/profiler.h"
 #include "data/records.h"
@@ -7,7 +8,7 @@
 #include "designer/panel.h"
 #include "designer/plan_columns.h"
 #include "entry/entry_session.h"
-#include "entry/picture_painter.h"
+#include "entry/form_painter.h"
 #include "entry/theme.h"
 
 #include <QCheckBox>
@@ -39,9 +40,9 @@ public:
         m_form = form;
         if (hasOtherRows || !m_session) {
             m_session = std::make_unique<EntrySession>(connection, catalogue, form);
-            m_hasRecord = m_session->start(Counting::No).isOk() && m_session->hasRecord();
+            m_isStarted = m_session->start(Counting::No).isOk();
         } else {
-            m_hasRecord = m_session->setForm(form).isOk() && m_session->hasRecord();
+            m_isStarted = m_session->setForm(form).isOk();
         }
         fitTo(m_room);
     }
@@ -51,7 +52,7 @@ public:
     {
         m_room = room;
         m_scale = m_form.width == 0 ? 1.0 : std::clamp(static_cast<double>(room) / m_form.width, 0.6, 1.0);
-        setFixedSize(qRound(m_form.width * m_scale), qRound(formHeight(m_form) * m_scale));
+        setFixedSize(qRound(m_form.width * m_scale), qRound(shownHeight(m_form) * m_scale));
         update();
     }
     double scale() const { return m_scale; }
@@ -63,20 +64,15 @@ protected:
         painter.setRenderHint(QPainter::SmoothPixmapTransform);
         painter.scale(m_scale, m_scale);
         const Appearance own(lookNamed(m_form.look), m_appearance->theme(), font());
-        for (const Band &band : m_form.bands) {
-            paintBand(painter, band.role, QRect(0, bandTop(m_form, band.role), m_form.width, band.height), own);
-        }
-        for (const Control &control : m_form.controls) {
-            paintControl(painter, control, m_hasRecord ? m_session->shown(control) : shownBlank(control),
-                         QPoint(0, bandTop(m_form, control.band)), own);
-        }
+        paintForm(painter, m_form, m_isStarted ? m_session.get() : nullptr, QSize(m_form.width, shownHeight(m_form)),
+                  own);
     }
 
 private:
     const Appearance *m_appearance;
     Form m_form;
     std::unique_ptr<EntrySession> m_session;
-    bool m_hasRecord = false;
+    bool m_isStarted = false;
     int m_room = 10000;
     double m_scale = 1;
 };

@@ -20,7 +20,7 @@ enum PlanRole { ColumnRole = Qt::UserRole + 1, KindRole, ReasonRole, RequiredRol
 bool mayShow(const Table &table, const QString &column, const Kind &kind)
 {
     const Column *own = findColumn(table, column);
-    if (!own || kind.editor == Editor::None) {
+    if (!own || !takesValue(kind)) {
         return false;
     }
     return kind.binds.contains(own->type);

@@ -34,7 +34,8 @@ void BandView::paintEvent(QPaintEvent *event)
     paintBand(painter, m_role, rect(), *m_appearance);
     for (const Control &control : m_painted) {
         if (control.place.translated(-m_shift, 0).intersects(event->rect())) {
-            paintControl(painter, control, shownBlank(control), QPoint(-m_shift, 0), *m_appearance);
+            paintControl(painter, control, shown ? shown(control) : shownBlank(control), QPoint(-m_shift, 0),
+                         *m_appearance);
         }
     }
 }

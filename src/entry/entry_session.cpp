@@ -18,7 +18,7 @@ EntrySession::~EntrySession() = default;
 Outcome EntrySession::start(Counting counting)
 {
     m_counting = counting;
-    const Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
+    const Result<RecordSource> source = ownSource();
     if (!source) {
         return source.error();
     }
@@ -27,6 +27,11 @@ Outcome EntrySession::start(Counting counting)
         return ready.error();
     }
     m_source = *ready;
+    for (auto &[id, child] : m_children) {
+        child.release()->deleteLater(); // views let go of it when they next show the form
+    }
+    m_children.clear();
+    m_count.reset();
     m_isStarted = true;
     m_position = 0;
     m_fromEnd.reset();
@@ -35,29 +40,281 @@ Outcome EntrySession::start(Counting counting)
         return add() ? Outcome(Done{})
                      : Outcome(Error{tr("People may neither see nor add records with this form."), {}});
     }
-    const MaybeRow first = firstRow(m_connection, m_source);
-    if (!first) {
-        return first.error();
+    return readFromStart();
+}
+
+Outcome EntrySession::readFromStart()
+{
+    m_position = 0;
+    m_fromEnd.reset();
+    m_window.clear();
+    if (!m_hasParentRecord) {
+        m_row.reset();
+    } else if (isTabular(m_form)) {
+        const Outcome read = m_window.readFirst(m_connection, m_source);
+        if (!read) {
+            return read.error();
+        }
+        m_row = m_window.rows().isEmpty() ? std::nullopt : std::optional(m_window.rows().first());
+    } else {
+        const MaybeRow first = firstRow(m_connection, m_source);
+        if (!first) {
+            return first.error();
+        }
+        m_row = *first;
     }
-    m_row = *first;
     if (!m_row) {
         m_position.reset();
     }
     startMapping(false);
-    Q_EMIT recordChanged();
+    refreshTotals();
+    Q_EMIT rowsChanged(0);
+    recordHasChanged();
     Q_EMIT positionChanged();
     return Done{};
+}
+
+Result<RecordSource> EntrySession::ownSource() const
+{
+    const Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
+    return source ? Result<RecordSource>(linkedTo(*source, m_linkColumns, m_linkValues)) : source;
+}
+
+// What every change of the record in hand brings with it: the rows around it, and those that belong to it.
+void EntrySession::recordHasChanged()
+{
+    syncWindow();
+    for (const auto &[id, child] : m_children) {
+        if (const Control *control = m_form.controls.find(id)) {
+            linkChild(*control, *child);
+        }
+    }
+    Q_EMIT recordChanged();
+}
+
+void EntrySession::syncWindow()
+{
+    if (!isTabular(m_form) || !m_row || m_isNew) {
+        return;
+    }
+    if (m_window.indexOf(m_row->key) >= 0) {
+        m_window.replace(*m_row);
+    } else {
+        (void)m_window.readAround(m_connection, m_source, *m_row, position());
+        Q_EMIT rowsChanged(0);
+    }
+}
+
+int EntrySession::windowIndex() const
+{
+    return m_row && !m_isNew ? m_window.indexOf(m_row->key) : -1;
+}
+
+bool EntrySession::goToRow(int windowIndex)
+{
+    if (windowIndex < 0 || windowIndex >= m_window.rows().size()) {
+        return false;
+    }
+    const Row wanted = m_window.rows().at(windowIndex);
+    const bool isHere = m_row && !m_isNew && m_row->key == wanted.key;
+    if (isHere) {
+        return true;
+    }
+    if (!leave()) {
+        return false;
+    }
+    const MaybeRow row = rowWithKey(m_connection, m_source, wanted.key);
+    const bool isThere = show(row, tr("Someone else deleted this record meanwhile."));
+    const int index = m_window.indexOf(wanted.key);
+    if (!isThere) {
+        m_window.remove(wanted.key);
+        Q_EMIT rowsChanged(0);
+        recordHasChanged();
+        return false;
+    }
+    const std::optional<qint64> first = m_window.firstNumber(m_count);
+    m_position = first && index >= 0 ? std::optional(*first + index) : std::nullopt;
+    m_fromEnd.reset();
+    Q_EMIT positionChanged();
+    return true;
+}
+
+void EntrySession::readMoreAfter()
+{
+    if (const Result<int> moved = m_window.readMoreAfter(m_connection, m_source)) {
+        Q_EMIT rowsChanged(*moved);
+    }
+}
+
+void EntrySession::readMoreBefore()
+{
+    if (const Result<int> moved = m_window.readMoreBefore(m_connection, m_source)) {
+        Q_EMIT rowsChanged(*moved);
+    }
+}
+
+void EntrySession::readRowsAt(qint64 number)
+{
+    if (!m_map) {
+        return;
+    }
+    const MaybeRow row = rowAt(m_connection, m_source, *m_map, std::clamp<qint64>(number, 0, m_map->count - 1));
+    if (row && *row) {
+        (void)m_window.readAround(m_connection, m_source, **row, number);
+        Q_EMIT rowsChanged(0);
+    }
+}
+
+// ---------------------------------------------------------------- rows that belong to the record
+
+EntrySession *EntrySession::childOf(const Control &control)
+{
+    if (!control.inner) {
+        return nullptr;
+    }
+    const auto known = m_children.find(control.id);
+    if (known != m_children.end()) {
+        return known->second.get();
+    }
+    auto child = std::make_unique<EntrySession>(m_connection, m_catalogue, *control.inner.get());
+    child->m_parent = this;
+    child->m_locale = m_locale;
+    child->m_linkColumns = childLinkOf(control).childColumns;
+    child->m_counting = m_counting;
+    EntrySession *made = child.get();
+    m_children.emplace(control.id, std::move(child));
+    connect(made, &EntrySession::said, this, &EntrySession::said);
+    linkChild(control, *made);
+    return made;
+}
+
+void EntrySession::linkChild(const Control &control, EntrySession &child) const
+{
+    const ChildLink link = childLinkOf(control);
+    QVariantList values;
+    bool isWhole = m_row && !m_isNew && !link.parentColumns.isEmpty();
+    for (const QString &column : link.parentColumns) {
+        values.append(m_row ? valueOf(m_source, *m_row, column) : QVariant());
+        isWhole = isWhole && !values.last().isNull();
+    }
+    child.linkTo(link.childColumns, values, isWhole);
+}
+
+void EntrySession::linkTo(const QStringList &columns, const QVariantList &values, bool hasParent)
+{
+    const bool isSame =
+        m_isStarted && columns == m_linkColumns && values == m_linkValues && hasParent == m_hasParentRecord;
+    if (isSame) {
+        return;
+    }
+    m_linkColumns = columns;
+    m_linkValues = values;
+    m_hasParentRecord = hasParent;
+    m_lastStep.reset(); // belongs to the rows of another record
+    m_letGo.reset();
+    if (!m_isStarted) {
+        const Outcome started = start(m_counting);
+        if (!started) {
+            setMessages({{0, started.error().sentence}});
+        }
+        return;
+    }
+    m_source = linkedTo(m_source, columns, values);
+    m_count.reset();
+    m_lookupWords.clear();
+    m_followedValues.clear();
+    clearRecord();
+    const Outcome read = readFromStart();
+    if (!read) {
+        setMessages({{0, read.error().sentence}});
+    }
+}
+
+bool EntrySession::hasUnsaved() const
+{
+    return isChanged() || std::any_of(m_children.begin(), m_children.end(),
+                                      [](const auto &child) { return child.second->hasUnsaved(); });
+}
+
+ColumnValues EntrySession::fixedChoiceValues(const Lookup &lookup) const
+{
+    ColumnValues fixed;
+    for (qsizetype i = 0; i < lookup.columns.size(); ++i) {
+        const qsizetype link = m_linkColumns.indexOf(lookup.columns.at(i));
+        if (link >= 0 && lookup.columns.size() > 1) {
+            fixed.insert(lookup.valueColumns.at(i), m_linkValues.value(link));
+        }
+    }
+    return fixed;
+}
+
+// ---------------------------------------------------------------- totals
+
+// Totals of rows that are all at hand are worked out at once, others beside the interface.
+void EntrySession::refreshTotals()
+{
+    m_totalling.giveUp();
+    QList<QPair<ControlId, Total>> wanted;
+    for (const Control &control : m_form.controls) {
+        if (const std::optional<Total> total = totalOf(control)) {
+            wanted.append({control.id, *total});
+        }
+    }
+    if (wanted.isEmpty()) {
+        return;
+    }
+    if (!m_hasParentRecord) {
+        m_totals.clear();
+        return;
+    }
+    if (m_window.isWhole() || m_counting == Counting::No) {
+        for (const auto &[id, total] : std::as_const(wanted)) {
+            const Result<QVariant> value = totalOfRows(m_connection, m_source, total);
+            m_totals.insert(id, value ? *value : QVariant());
+        }
+        return;
+    }
+    const Result<RecordSource> source = ownSource();
+    if (!source) {
+        return;
+    }
+    m_totalling.start(m_connection.address(), [this, source = *source, wanted](const Connection &connection,
+                                                                               const std::atomic<bool> &isCancelled,
+                                                                               const BackgroundWork::Report &report) {
+        const Result<RecordSource> ready = readable(connection, source);
+        for (const auto &[id, total] : wanted) {
+            if (!ready || isCancelled) {
+                return;
+            }
+            const Result<QVariant> value = totalOfRows(connection, *ready, total);
+            report([this, control = id, worked = value ? *value : QVariant()] {
+                m_totals.insert(control, worked);
+                Q_EMIT totalsChanged();
+            });
+        }
+    });
 }
 
 Outcome EntrySession::setForm(const Form &form)
 {
     const RecordSource before = m_source;
-    const bool hasOtherRows = form.rowSource != m_form.rowSource;
+    const bool hasOtherRows =
+        form.rowSource != m_form.rowSource || form.select != m_form.select || isTabular(form) != isTabular(m_form);
+    // Subforms that are gone, or show another form, get a session of their own when they are next shown.
+    for (auto child = m_children.begin(); child != m_children.end();) {
+        const Control *was = m_form.controls.find(child->first);
+        const Control *is = form.controls.find(child->first);
+        const bool stays = was && is && was->inner == is->inner && childLinkOf(*was) == childLinkOf(*is);
+        if (!stays) {
+            child->second.release()->deleteLater(); // views let go of it when they next show the form
+        }
+        child = stays ? std::next(child) : m_children.erase(child);
+    }
     m_form = form;
     if (!m_isStarted || hasOtherRows) {
         return start(m_counting);
     }
-    const Result<RecordSource> source = recordSourceOf(form, m_catalogue);
+    const Result<RecordSource> source = ownSource();
     if (!source) {
         return source.error();
     }
@@ -76,14 +333,18 @@ Outcome EntrySession::setForm(const Form &form)
         }
         m_row = *again;
     }
+    m_window.clear();
     m_lookupWords.clear();
-    Q_EMIT recordChanged();
+    m_followedValues.clear();
+    refreshTotals();
+    recordHasChanged();
     return Done{};
 }
 
 bool EntrySession::canAdd() const
 {
-    return m_isStarted && m_source.isWritable && m_form.permissions.add && !m_connection.isReadOnly();
+    return m_isStarted && m_hasParentRecord && m_source.isWritable && m_form.permissions.add &&
+           !m_connection.isReadOnly();
 }
 
 bool EntrySession::canChange() const
@@ -99,8 +360,8 @@ bool EntrySession::canDelete() const
 bool EntrySession::isEditable(const Control &control) const
 {
     return canChange() && !control.column.isEmpty() && !isLocked(control) &&
-           m_source.columns.contains(control.column) && !m_source.generated.contains(control.column) &&
-           kindNamed(control.kind).editor != Editor::None;
+           m_source.columns.contains(control.column) && !m_source.readOnly.contains(control.column) &&
+           takesValue(kindNamed(control.kind));
 }
 
 QVariant EntrySession::value(const QString &column) const
@@ -116,6 +377,9 @@ QVariant EntrySession::value(const QString &column) const
 QVariant EntrySession::unchangedValue(const QString &column) const
 {
     if (m_isNew) {
+        if (const qsizetype link = m_linkColumns.indexOf(column); link >= 0) {
+            return m_linkValues.value(link);
+        }
         const Table *table = findTable(m_catalogue, m_form.rowSource);
         const Column *own = table ? findColumn(*table, column) : nullptr;
         return own && own->hasDefault ? literalValue(own->defaultExpression) : QVariant();
@@ -123,24 +387,79 @@ QVariant EntrySession::unchangedValue(const QString &column) const
     return m_row ? valueOf(m_source, *m_row, column) : QVariant();
 }
 
+// The words of the row that a lookup points to. Kept while the record in hand stays, in a tabular form while its rows
+// do.
+QString EntrySession::rowWords(const Lookup &lookup, const QVariantList &values) const
+{
+    QString key = lookup.table + u'\n' + lookup.wordsColumns.join(u'\t');
+    for (const QVariant &value : values) {
+        if (value.isNull()) {
+            return {};
+        }
+        key += u'\n' + value.toString();
+    }
+    auto known = m_lookupWords.constFind(key);
+    if (known == m_lookupWords.constEnd()) {
+        const Result<QString> found = lookupWords(m_connection, lookup, values);
+        known = m_lookupWords.insert(key, found ? *found : QString());
+    }
+    return *known;
+}
+
+Shown EntrySession::shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const
+{
+    if (const std::optional<Followed> followed = followedBy(control)) {
+        QVariantList values;
+        QString key = followed->table + u'\n' + followed->column;
+        bool isWhole = true;
+        for (const QString &column : followed->columns) {
+            values.append(valueOfColumn(column));
+            isWhole = isWhole && !values.last().isNull();
+            key += u'\n' + values.last().toString();
+        }
+        auto known = m_followedValues.constFind(key);
+        if (isWhole && known == m_followedValues.constEnd()) {
+            const Result<QVariant> found = followedValue(m_connection, *followed, values);
+            known = m_followedValues.insert(key, found ? *found : QVariant());
+        }
+        return shownFor(control, isWhole ? *known : QVariant(), m_locale);
+    }
+    const QVariant stored = valueOfColumn(control.column);
+    QString words;
+    if (const std::optional<Lookup> lookup = lookupOf(control)) {
+        QVariantList values;
+        for (const QString &column : lookup->columns) {
+            values.append(valueOfColumn(column));
+        }
+        words = rowWords(*lookup, values);
+    }
+    return shownFor(control, stored, m_locale, words);
+}
+
+Shown EntrySession::shownIn(const Control &control, const Row &row) const
+{
+    if (!takesValue(kindNamed(control.kind))) {
+        return shownFor(control, QVariant(), m_locale);
+    }
+    Shown shown = shownOf(control, [&](const QString &column) { return valueOf(m_source, row, column); });
+    const bool isLockedHere = isLocked(control) || !m_source.isWritable || m_connection.isReadOnly() ||
+                              !m_form.permissions.change || m_source.readOnly.contains(control.column);
+    if (isLockedHere) {
+        shown.state = BoxState::Locked;
+    }
+    return shown;
+}
+
 Shown EntrySession::shown(const Control &control) const
 {
     const Kind &kind = kindNamed(control.kind);
-    if (kind.editor == Editor::None) {
+    if (totalOf(control)) {
+        return shownFor(control, m_totals.value(control.id), m_locale);
+    }
+    if (!takesValue(kind)) {
         return shownFor(control, QVariant(), m_locale);
     }
-    const QVariant stored = value(control.column);
-    QString words;
-    const std::optional<Lookup> lookup = lookupOf(control);
-    if (lookup && !stored.isNull()) {
-        auto known = m_lookupWords.constFind(control.column);
-        if (known == m_lookupWords.constEnd()) {
-            const Result<QString> found = lookupWords(m_connection, *lookup, stored);
-            known = m_lookupWords.insert(control.column, found ? *found : QString());
-        }
-        words = *known;
-    }
-    Shown shown = shownFor(control, stored, m_locale, words);
+    Shown shown = shownOf(control, [&](const QString &column) { return value(column); });
     const auto pending = m_pending.constFind(control.column);
     if (pending != m_pending.constEnd() && !pending->words.isEmpty()) {
         shown.words = pending->words;
@@ -179,22 +498,30 @@ void EntrySession::type(const Control &control, const QString &words)
     Q_EMIT pendingChanged();
 }
 
-void EntrySession::choose(const Control &control, const QVariant &value, const QString &words)
+void EntrySession::choose(const Control &control, const QVariant &value, const QString &)
+{
+    chooseRow(control, {value}, {});
+}
+
+void EntrySession::chooseRow(const Control &control, const QVariantList &values, const QString &words)
 {
     if (!isEditable(control)) {
         return;
     }
-    const QVariant stored = unchangedValue(control.column);
-    const bool isSame = stored.isNull() == value.isNull() && stored.toByteArray() == value.toByteArray();
-    if (isSame) {
-        m_pending.remove(control.column);
-    } else {
-        m_pending.insert(control.column, Pending{value, QString(), QString()});
+    const std::optional<Lookup> lookup = lookupOf(control);
+    const QStringList columns = lookup ? lookup->columns : QStringList{control.column};
+    for (qsizetype i = 0; i < columns.size(); ++i) {
+        const QVariant chosen = values.value(i);
+        const QVariant stored = unchangedValue(columns.at(i));
+        const bool isSame = stored.isNull() == chosen.isNull() && stored.toByteArray() == chosen.toByteArray();
+        if (isSame || m_linkColumns.contains(columns.at(i))) {
+            m_pending.remove(columns.at(i));
+        } else {
+            m_pending.insert(columns.at(i), Pending{chosen, QString(), QString()});
+        }
     }
-    m_lookupWords.remove(control.column);
-    if (!words.isEmpty()) {
-        m_lookupWords.insert(control.column, words);
-    }
+    Q_UNUSED(words);
+    m_lookupWords.clear(); // read anew: the row chosen may have been changed meanwhile
     QList<FieldMessage> messages = m_messages;
     messages.removeIf(
         [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
@@ -214,19 +541,26 @@ QString EntrySession::captionFor(const QString &column) const
 
 const Control *EntrySession::controlFor(const QString &column) const
 {
+    const Control *writer = nullptr;
     for (const Control &control : m_form.controls) {
         if (!column.isEmpty() && control.column == column) {
             return &control;
         }
+        if (!writer && columnsWritten(control).contains(column)) {
+            writer = &control;
+        }
     }
-    return nullptr;
+    return writer;
 }
 
 QStringList EntrySession::changedCaptions() const
 {
     QStringList captions;
     for (const Control &control : m_form.controls) {
-        if (m_pending.contains(control.column) && !captions.contains(captionFor(control.column))) {
+        const QStringList written = columnsWritten(control);
+        const bool isTyped = std::any_of(written.begin(), written.end(),
+                                         [&](const QString &column) { return m_pending.contains(column); });
+        if (isTyped && !captions.contains(captionFor(control.column))) {
             captions.append(captionFor(control.column));
         }
     }
@@ -260,7 +594,10 @@ void EntrySession::clearRecord()
     m_row.reset();
     m_isNew = false;
     m_pending.clear();
-    m_lookupWords.clear();
+    if (!isTabular(m_form)) {
+        m_lookupWords.clear();
+        m_followedValues.clear();
+    }
     m_question = Question::None;
     m_theirs.reset();
     setMessages({});
@@ -278,13 +615,18 @@ bool EntrySession::show(const MaybeRow &row, const QString &nothingThere)
     }
     clearRecord();
     m_row = *row;
-    Q_EMIT recordChanged();
+    recordHasChanged();
     Q_EMIT positionChanged();
     return true;
 }
 
 bool EntrySession::leave()
 {
+    for (const auto &[id, child] : m_children) {
+        if (!child->leave()) {
+            return false;
+        }
+    }
     if (!isChanged()) {
         if (m_isNew) {
             m_isNew = false;
@@ -328,7 +670,7 @@ bool EntrySession::goNext()
         m_fromEnd.reset();
         Q_EMIT positionChanged();
     } else {
-        Q_EMIT recordChanged();
+        recordHasChanged();
     }
     return isThere;
 }
@@ -343,7 +685,7 @@ bool EntrySession::goPrevious()
         return false;
     }
     if (wasBlankNew || !m_row) {
-        return m_row ? (Q_EMIT recordChanged(), Q_EMIT positionChanged(), true) : false;
+        return m_row ? (recordHasChanged(), Q_EMIT positionChanged(), true) : false;
     }
     const std::optional<qint64> from = position();
     const std::optional<qint64> fromEnd = m_fromEnd;
@@ -386,12 +728,20 @@ bool EntrySession::add()
     clearRecord();
     m_rowBeforeNew = before;
     m_isNew = true;
-    Q_EMIT recordChanged();
+    recordHasChanged();
     Q_EMIT positionChanged();
     return true;
 }
 
 bool EntrySession::save()
+{
+    if (!saveOwn()) {
+        return false;
+    }
+    return std::all_of(m_children.begin(), m_children.end(), [](const auto &child) { return child.second->save(); });
+}
+
+bool EntrySession::saveOwn()
 {
     if (!isChanged()) {
         return true;
@@ -399,19 +749,21 @@ bool EntrySession::save()
     QList<FieldMessage> mistakes;
     ColumnValues changes;
     for (const Control &control : m_form.controls) {
-        const auto pending = m_pending.constFind(control.column);
-        if (pending == m_pending.constEnd()) {
-            continue;
+        for (const QString &column : columnsWritten(control)) {
+            const auto pending = m_pending.constFind(column);
+            if (pending == m_pending.constEnd()) {
+                continue;
+            }
+            if (!pending->mistake.isEmpty() && column == control.column) {
+                mistakes.append({control.id, pending->mistake});
+            }
+            changes.insert(column, pending->value);
         }
-        if (!pending->mistake.isEmpty()) {
-            mistakes.append({control.id, pending->mistake});
-        }
-        changes.insert(control.column, pending->value);
     }
     // What is required and blank would be refused anyway; all such boxes are named at once.
     if (const Table *table = findTable(m_catalogue, m_form.rowSource)) {
         for (const Column &column : table->columns) {
-            const Control *control = controlFor(column.name);
+            const Control *control = m_linkColumns.contains(column.name) ? nullptr : controlFor(column.name);
             const bool isBlank = m_isNew ? !changes.contains(column.name) || changes.value(column.name).isNull()
                                          : changes.contains(column.name) && changes.value(column.name).isNull();
             const bool isFilledByDatabase = column.numbersItself || column.isGenerated ||
@@ -447,6 +799,10 @@ bool EntrySession::save()
     m_letGo.reset();
     m_row = written.row;
     const QString words = recordWords();
+    if (wasNew || (m_row && m_row->key != before.key)) {
+        m_window.clear(); // it stands elsewhere now
+    }
+    refreshTotals();
     if (wasNew) {
         m_lastStep = LastStep{LastStep::Added, {}, *m_row, words};
         Q_EMIT said(tr("Added “%1”.").arg(words));
@@ -457,7 +813,7 @@ bool EntrySession::save()
         m_lastStep = LastStep{LastStep::Changed, before, *m_row, words};
         Q_EMIT said(tr("Saved “%1”: %2.").arg(words, captions.join(QStringLiteral(", "))));
     }
-    Q_EMIT recordChanged();
+    recordHasChanged();
     Q_EMIT positionChanged();
     return true;
 }
@@ -542,9 +898,12 @@ bool EntrySession::removeRecord()
     }
     clearRecord();
     m_row = neighbour ? *neighbour : std::nullopt;
+    m_window.remove(removed.key);
+    Q_EMIT rowsChanged(0);
+    refreshTotals();
     startMapping(false);
     Q_EMIT said(tr("Deleted “%1”.").arg(words));
-    Q_EMIT recordChanged();
+    recordHasChanged();
     Q_EMIT positionChanged();
     return true;
 }
@@ -562,10 +921,13 @@ bool EntrySession::canTakeBack() const
 
 void EntrySession::putBack(const Control &control)
 {
-    if (m_pending.remove(control.column) == 0) {
+    bool hadAny = false;
+    for (const QString &column : columnsWritten(control)) {
+        hadAny = m_pending.remove(column) > 0 || hadAny;
+    }
+    if (!hadAny) {
         return;
     }
-    m_lookupWords.remove(control.column);
     QList<FieldMessage> messages = m_messages;
     messages.removeIf(
         [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
@@ -599,7 +961,7 @@ ColumnValues EntrySession::valuesOf(const Row &row) const
 {
     ColumnValues values;
     for (int i = 0; i < m_source.columns.size() && i < row.values.size(); ++i) {
-        if (!m_source.generated.contains(m_source.columns.at(i))) {
+        if (!m_source.readOnly.contains(m_source.columns.at(i))) {
             values.insert(m_source.columns.at(i), row.values.at(i));
         }
     }
@@ -621,7 +983,7 @@ bool EntrySession::takeBack()
             m_row = now ? *now : back;
         }
         Q_EMIT said(wasNew ? tr("The new record was let go.") : tr("The record is as it is stored."));
-        Q_EMIT recordChanged();
+        recordHasChanged();
         Q_EMIT pendingChanged();
         Q_EMIT positionChanged();
         return true;
@@ -636,7 +998,7 @@ bool EntrySession::takeBack()
         m_pending = typed.pending;
         m_lookupWords.clear();
         Q_EMIT said(tr("What was typed is back."));
-        Q_EMIT recordChanged();
+        recordHasChanged();
         Q_EMIT pendingChanged();
         Q_EMIT positionChanged();
         return true;
@@ -652,7 +1014,7 @@ bool EntrySession::takeBack()
         const RecordSource whole = recordSourceOf(*table);
         ColumnValues values;
         for (int i = 0; i < whole.columns.size(); ++i) {
-            if (!whole.generated.contains(whole.columns.at(i))) {
+            if (!whole.readOnly.contains(whole.columns.at(i))) {
                 values.insert(whole.columns.at(i), step.before.values.at(i));
             }
         }
@@ -685,6 +1047,8 @@ bool EntrySession::takeBack()
     m_lastStep.reset();
     clearRecord();
     m_row = written.row;
+    m_window.clear();
+    refreshTotals();
     if (step.kind == LastStep::Added) {
         m_position.reset();
         m_fromEnd = 0;
@@ -695,7 +1059,7 @@ bool EntrySession::takeBack()
     startMapping(step.kind != LastStep::Added);
     Q_EMIT said(step.kind == LastStep::Deleted ? tr("“%1” is back.").arg(step.words)
                                                : tr("Taken back: “%1”.").arg(step.words));
-    Q_EMIT recordChanged();
+    recordHasChanged();
     Q_EMIT positionChanged();
     return true;
 }
@@ -744,7 +1108,7 @@ void EntrySession::takeTheirs()
         m_position.reset();
         startMapping(true);
     }
-    Q_EMIT recordChanged();
+    recordHasChanged();
     Q_EMIT pendingChanged();
 }
 
@@ -767,7 +1131,21 @@ void EntrySession::startMapping(bool findPosition)
 {
     m_mapping.giveUp();
     m_map.reset();
-    const Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
+    if (!m_hasParentRecord) {
+        m_count.reset();
+        return;
+    }
+    syncWindow();
+    if (m_window.isWhole() && isTabular(m_form)) {
+        // All rows are at hand; there is nothing to count.
+        m_count = m_window.rows().size();
+        const int index = windowIndex();
+        m_position = index >= 0 ? std::optional<qint64>(index) : std::nullopt;
+        m_map =
+            RowMap{*m_count, m_window.rows().isEmpty() ? QList<RowKey>() : QList<RowKey>{m_window.rows().first().key}};
+        return;
+    }
+    const Result<RecordSource> source = ownSource();
     if (m_counting == Counting::No || !source) {
         return;
     }

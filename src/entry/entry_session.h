@@ -5,12 +5,14 @@
 #include "core/kinds/kind.h"
 #include "data/background_work.h"
 #include "data/records.h"
+#include "entry/row_window.h"
 
 #include <QLocale>
 #include <QObject>
 
 #include <atomic>
 #include <memory>
+#include <unordered_map>
 
 namespace nabblet {
 
@@ -57,6 +59,8 @@ public:
 
     // What a control shows.
     Shown shown(const Control &control) const;
+    // What it shows of another row, as stored.
+    Shown shownIn(const Control &control, const Row &row) const;
     // The value that would be saved, or is stored; in a new record, what the database will fill in by itself, as far as
     // that is known before.
     QVariant value(const QString &column) const;
@@ -65,8 +69,15 @@ public:
     // box.
     void type(const Control &control, const QString &words);
     void choose(const Control &control, const QVariant &value, const QString &words = {});
+    // A row of the control's lookup was chosen, with the values of its value columns; none to choose nothing.
+    void chooseRow(const Control &control, const QVariantList &values, const QString &words);
+    // What the choices of a lookup are held to, by its value columns: in rows that belong to another record, its
+    // values.
+    ColumnValues fixedChoiceValues(const Lookup &lookup) const;
 
     bool isChanged() const { return !m_pending.isEmpty(); }
+    // The same, or so in the rows of one of its subforms.
+    bool hasUnsaved() const;
     QStringList changedCaptions() const;
     const QList<FieldMessage> &messages() const { return m_messages; }
     Question question() const { return m_question; }
@@ -80,7 +91,10 @@ public:
     bool add();
     bool leave();
 
+    // Saves the record, then what was typed in the rows of its subforms.
     bool save();
+    // Saves the record alone.
+    bool saveOwn();
     bool removeRecord();
     // Puts one box back as it is stored.
     void putBack(const Control &control);
@@ -102,7 +116,26 @@ public:
     // The record in hand in words, for messages: "Mussel Scar".
     QString recordWords() const;
 
+    // The rows around the record in hand, for a tabular form; empty for others.
+    const RowWindow &window() const { return m_window; }
+    // The place of the record in hand among them, -1 when it is not there (or new).
+    int windowIndex() const;
+    // Goes to one of them, saving first what was changed.
+    bool goToRow(int windowIndex);
+    void readMoreAfter();
+    void readMoreBefore();
+    // Reads the rows around the one with that number, without going to it.
+    void readRowsAt(qint64 number);
+
+    // The session of the rows that belong to the record in hand, for a control with an inner form; made when it is
+    // first asked for and held to the record in hand from then on. nullptr for other controls.
+    EntrySession *childOf(const Control &control);
+    // The session of the record that these rows belong to, or nullptr.
+    EntrySession *parentSession() const { return m_parent; }
+
 Q_SIGNALS:
+    void rowsChanged(int movedBy); // other rows in the window; those that stay moved by so many places
+    void totalsChanged();
     void recordChanged();  // another record, or the same with other values
     void pendingChanged(); // something was typed or put back
     void messagesChanged();
@@ -123,6 +156,18 @@ private:
         Row after;
         QString words;
     };
+
+    // Holds the session to the rows whose link columns hold these values; hasParent: the record they belong to is
+    // stored.
+    void linkTo(const QStringList &columns, const QVariantList &values, bool hasParent);
+    void linkChild(const Control &control, EntrySession &child) const;
+    void recordHasChanged();
+    Outcome readFromStart();
+    void syncWindow();
+    void refreshTotals();
+    QString rowWords(const Lookup &lookup, const QVariantList &values) const;
+    Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    Result<RecordSource> ownSource() const;
 
     bool show(const MaybeRow &row, const QString &nothingThere);
     bool take(const Written &written);
@@ -158,14 +203,24 @@ private:
         RowKey key;
     };
     std::optional<LetGo> m_letGo;
-    mutable QHash<QString, QString> m_lookupWords; // by column, for the record in hand
+    mutable QHash<QString, QString> m_lookupWords;     // of rows that lookups point to
+    mutable QHash<QString, QVariant> m_followedValues; // of the same
+
+    RowWindow m_window;
+    EntrySession *m_parent = nullptr;
+    bool m_hasParentRecord = true;
+    QStringList m_linkColumns;
+    QVariantList m_linkValues;
+    std::unordered_map<ControlId, std::unique_ptr<EntrySession>> m_children;
+    QHash<ControlId, QVariant> m_totals;
 
     std::optional<qint64> m_count;
     std::optional<qint64> m_position;
     std::optional<qint64> m_fromEnd;
     std::optional<RowMap> m_map;
 
-    BackgroundWork m_mapping; // last, so that it ends before what it reports to
+    BackgroundWork m_mapping; // last, so that they end before what they report to
+    BackgroundWork m_totalling;
 };
 
 } // namespace nabblet

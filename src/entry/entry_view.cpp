@@ -6,6 +6,7 @@
 #include "entry/band_view.h"
 #include "entry/editors/field_editor.h"
 #include "entry/record_strip.h"
+#include "entry/rows_band.h"
 
 #include <QApplication>
 #include <QHBoxLayout>
@@ -86,26 +87,95 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     m_scroll = new QScrollArea;
     m_scroll->setFrameShape(QFrame::NoFrame);
     m_scroll->setFocusPolicy(Qt::NoFocus);
+    m_isTabular = isTabular(session->form());
+    m_rows = m_isTabular ? new RowsBand(session, &m_appearance, nullptr) : nullptr;
     for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
-        auto *band = new BandView(role, &m_appearance, role == BandRole::Body ? nullptr : this);
+        BandView *band = m_rows && role == BandRole::Body
+                             ? m_rows
+                             : new BandView(role, &m_appearance, role == BandRole::Body ? nullptr : this);
+        band->shown = [this](const Control &control) { return m_session->shown(control); };
         m_bands.insert(role, band);
     }
     m_scroll->setWidget(bandView(BandRole::Body));
     m_scroll->viewport()->installEventFilter(this);
+    m_rowBar = new QScrollBar(Qt::Vertical);
+    m_rowBar->setObjectName(QStringLiteral("rowBar"));
+    m_rowBar->setVisible(m_isTabular);
     m_strip = new RecordStrip(session);
 
     column->addWidget(m_notice);
     column->addWidget(bandView(BandRole::Header));
-    column->addWidget(m_scroll, 1);
+    auto *middle = new QHBoxLayout;
+    middle->setContentsMargins(0, 0, 0, 0);
+    middle->setSpacing(0);
+    middle->addWidget(m_scroll, 1);
+    middle->addWidget(m_rowBar);
+    column->addLayout(middle, 1);
     column->addWidget(bandView(BandRole::Footer));
-    column->addSpacing(8);
-    column->addWidget(m_strip);
+    // Rows inside another form have no strip of their own: it is all there in rows.
+    const bool hasStrip = !session->parentSession() || !m_isTabular || window() == this;
+    m_strip->setVisible(hasStrip);
+    if (hasStrip) {
+        column->addSpacing(8);
+        column->addWidget(m_strip);
+    } else {
+        m_strip->setParent(this);
+        m_strip->hide();
+    }
+    if (m_rows) {
+        m_scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        connect(m_rows, &RowsBand::topChanged, this, [this] {
+            placeRowInHand();
+            readRowsInSight();
+            refreshRowBar();
+        });
+        connect(m_rows, &RowsBand::rowPressed, this, [this](int row, QPoint at) {
+            goToRow(row);
+            for (const Control &control : m_laidOut.controls) {
+                QWidget *widget = widgetFor(control.id);
+                if (control.band == BandRole::Body && widget && control.place.contains(at) &&
+                    m_rows->rowInHand() == row) {
+                    widget->setFocus(Qt::MouseFocusReason);
+                }
+            }
+        });
+        connect(session, &EntrySession::rowsChanged, this, [this](int movedBy) {
+            m_rows->setTop(m_rows->top() + movedBy);
+            m_rows->update();
+            placeRowInHand();
+            refreshRowBar();
+        });
+        connect(session, &EntrySession::positionChanged, this, &EntryView::refreshRowBar);
+        connect(m_rowBar, &QScrollBar::valueChanged, this, [this](int value) {
+            const std::optional<qint64> first = m_session->window().firstNumber(m_session->count());
+            const qint64 row = value - first.value_or(0);
+            const qint64 rows = m_session->window().rows().size();
+            if (first && (row < -RowWindow::Step || row > rows + RowWindow::Step)) {
+                m_session->readRowsAt(value);
+                const qint64 now = m_session->window().firstNumber(m_session->count()).value_or(0);
+                m_rows->setTop(static_cast<int>(value - now));
+            } else {
+                m_rows->setTop(static_cast<int>(row));
+            }
+        });
+    }
+    connect(session, &EntrySession::totalsChanged, this, [this] {
+        bandView(BandRole::Header)->update();
+        bandView(BandRole::Footer)->update();
+    });
 
     connect(m_scroll->horizontalScrollBar(), &QScrollBar::valueChanged, this, [this](int value) {
         bandView(BandRole::Header)->setShift(value);
         bandView(BandRole::Footer)->setShift(value);
     });
-    connect(session, &EntrySession::recordChanged, this, &EntryView::refresh);
+    connect(session, &EntrySession::recordChanged, this, [this] {
+        if (m_rows) {
+            m_rows->showRowInHand();
+            placeRowInHand();
+            refreshRowBar();
+        }
+        refresh();
+    });
     connect(session, &EntrySession::pendingChanged, this, &EntryView::refresh);
     connect(session, &EntrySession::messagesChanged, this, [this] {
         refresh();
@@ -184,7 +254,9 @@ void EntryView::rebuild(const Form &form)
     m_editors = std::move(kept);
     for (const auto &[id, editor] : m_editors) {
         const Control *caption = captionOf(form, id);
-        editor->widget()->setAccessibleName(caption ? caption->text : editor->control().name);
+        if (editor->isOneBox()) {
+            editor->widget()->setAccessibleName(caption ? caption->text : editor->control().name);
+        }
     }
     layOut();
     applyTabOrder();
@@ -197,7 +269,18 @@ void EntryView::layOut()
 {
     const int space = m_scroll->viewport()->width();
     const int height = m_scroll->viewport()->height();
-    m_laidOut = stretchedTo(m_form, space, height);
+    const Band *ownBody = findBand(m_form, BandRole::Body);
+    m_laidOut = stretchedTo(m_form, space, m_rows && ownBody ? ownBody->height : height);
+    if (m_rows) {
+        QList<Control> row;
+        for (const Control &control : m_laidOut.controls) {
+            if (control.band == BandRole::Body) {
+                row.append(control);
+            }
+        }
+        m_rows->resize(m_laidOut.width, height);
+        m_rows->setRow(row, ownBody ? ownBody->height : 0);
+    }
     QHash<BandRole, QList<Control>> painted;
     for (const Control &control : m_laidOut.controls) {
         const auto editor = m_editors.find(control.id);
@@ -211,8 +294,8 @@ void EntryView::layOut()
             stretched.place = control.place;
             field.setControl(stretched);
         }
-        if (field.widget()->geometry() != control.place) {
-            field.widget()->setGeometry(control.place);
+        if (field.widget()->geometry() != placeOf(control)) {
+            field.widget()->setGeometry(placeOf(control));
         }
     }
     for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
@@ -220,13 +303,165 @@ void EntryView::layOut()
         BandView *view = bandView(role);
         view->setPainted(painted.value(role));
         if (role == BandRole::Body) {
-            view->resize(m_laidOut.width, std::max(band ? band->height : 0, height));
+            view->resize(m_laidOut.width, m_rows ? height : std::max(band ? band->height : 0, height));
         } else {
             view->setFixedHeight(band ? band->height : 0);
             view->setVisible(band != nullptr);
         }
     }
+    if (m_rows) {
+        m_rows->showRowInHand();
+        readRowsInSight();
+        placeRowInHand();
+        refreshRowBar();
+    }
     refreshMessages();
+}
+
+QRect EntryView::placeOf(const Control &control) const
+{
+    if (!m_rows || control.band != BandRole::Body) {
+        return control.place;
+    }
+    const int row = m_rows->rowInHand();
+    // Far out of sight while the row in hand is not among those that were read.
+    return control.place.translated(0, row < 0 ? -100 * m_rows->rowHeight() - 1000 : m_rows->yOf(row));
+}
+
+// ---------------------------------------------------------------- rows of a tabular form
+
+void EntryView::placeRowInHand()
+{
+    for (const auto &[id, editor] : m_editors) {
+        if (editor->control().band == BandRole::Body) {
+            editor->widget()->setGeometry(placeOf(editor->control()));
+        }
+    }
+}
+
+// The bar counts all rows where their number is known, else those read so far.
+void EntryView::refreshRowBar()
+{
+    if (!m_rows) {
+        return;
+    }
+    const RowWindow &window = m_session->window();
+    const std::optional<qint64> count = m_session->count();
+    const std::optional<qint64> first = window.firstNumber(count);
+    const bool knowsAll = first && count && *count < std::numeric_limits<int>::max() / 2;
+    const int blank = m_rows->rowsInAll() - static_cast<int>(window.rows().size());
+    const int before = knowsAll ? static_cast<int>(*first) : 0;
+    const int all =
+        knowsAll ? std::max(static_cast<int>(*count) + blank, before + m_rows->rowsInAll()) : m_rows->rowsInAll();
+    const QSignalBlocker blocker(m_rowBar);
+    m_rowBar->setRange(0, std::max(0, all - m_rows->rowsInSight()));
+    m_rowBar->setPageStep(m_rows->rowsInSight());
+    m_rowBar->setValue(before + m_rows->top());
+    m_rowBar->setEnabled(m_rowBar->maximum() > 0);
+}
+
+void EntryView::readRowsInSight()
+{
+    constexpr int Ahead = 16; // rows kept ready beyond what is seen
+    const RowWindow &window = m_session->window();
+    if (!window.hasLast() && m_rows->top() + m_rows->rowsInSight() + Ahead > window.rows().size()) {
+        m_session->readMoreAfter();
+    }
+    if (!window.hasFirst() && !window.rows().isEmpty() && m_rows->top() < Ahead) {
+        m_session->readMoreBefore();
+    }
+}
+
+void EntryView::goToRow(int row)
+{
+    const int rows = static_cast<int>(m_session->window().rows().size());
+    if (row < rows) {
+        m_session->goToRow(row);
+    } else if (!m_session->isNew()) {
+        m_session->add();
+    }
+}
+
+// Keys that go from row to row. Gives whether the key was one.
+bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifiers)
+{
+    const int row = m_rows->rowInHand();
+    const int last = m_rows->rowsInAll() - 1;
+    if (modifiers == Qt::NoModifier && key == Qt::Key_Down) {
+        if (row < last) {
+            goToRow(row + 1);
+        }
+        return true;
+    }
+    if (modifiers == Qt::NoModifier && key == Qt::Key_Up) {
+        if (row > 0) {
+            goToRow(row - 1);
+        }
+        return true;
+    }
+    if (key == Qt::Key_PageDown || key == Qt::Key_PageUp) {
+        const int by = key == Qt::Key_PageDown ? m_rows->rowsInSight() : -m_rows->rowsInSight();
+        const int most = static_cast<int>(m_session->window().rows().size()) - 1;
+        goToRow(std::clamp(row + by, 0, std::max(0, most)));
+        readRowsInSight();
+        return true;
+    }
+    // Tab goes on into the next row from the last box, and back from the first.
+    const bool isForward = key == Qt::Key_Tab || key == Qt::Key_Return || key == Qt::Key_Enter;
+    if (!isForward && key != Qt::Key_Backtab) {
+        return false;
+    }
+    QList<QWidget *> boxes;
+    const QList<ControlId> sequence = tabSequence(m_form);
+    for (const ControlId id : sequence) {
+        const Control *control = m_form.controls.find(id);
+        if (control->band == BandRole::Body && widgetFor(id)) {
+            boxes.append(widgetFor(id));
+        }
+    }
+    if (boxes.isEmpty()) {
+        return false;
+    }
+    if (isForward && watched == boxes.last() && row < last && !(m_session->isNew() && !m_session->isChanged())) {
+        goToRow(row + 1);
+        if (m_rows->rowInHand() == row + 1) {
+            boxes.first()->setFocus(Qt::TabFocusReason);
+        }
+        return true;
+    }
+    if (isForward && watched == boxes.last() && m_session->isNew() && m_session->isChanged()) {
+        // The row that was just filled is saved, and the next blank one begun.
+        if (m_session->save() && m_session->add()) {
+            boxes.first()->setFocus(Qt::TabFocusReason);
+        }
+        return true;
+    }
+    if (key == Qt::Key_Backtab && watched == boxes.first() && row > 0) {
+        goToRow(row - 1);
+        if (m_rows->rowInHand() == row - 1) {
+            boxes.last()->setFocus(Qt::BacktabFocusReason);
+        }
+        return true;
+    }
+    return false;
+}
+
+// Keys that the window has for its records mean the rows while the keyboard is among them.
+bool EntryView::insideKey(const QKeyEvent &event)
+{
+    if (!event.modifiers().testFlag(Qt::ControlModifier)) {
+        return event.key() == Qt::Key_PageDown || event.key() == Qt::Key_PageUp;
+    }
+    switch (event.key()) {
+    case Qt::Key_N:
+    case Qt::Key_Delete:
+    case Qt::Key_Home:
+    case Qt::Key_End:
+    case Qt::Key_Backspace:
+        return true;
+    default:
+        return false;
+    }
 }
 
 void EntryView::applyTabOrder()
@@ -243,6 +478,10 @@ void EntryView::applyTabOrder()
 
 void EntryView::refresh()
 {
+    if (m_rows) {
+        m_rows->update();
+    }
+    bandView(BandRole::Footer)->update(); // totals
     for (const auto &[id, editor] : m_editors) {
         editor->refresh();
     }
@@ -266,20 +505,21 @@ void EntryView::refreshMessages()
         BandView *band = bandView(control->band);
         auto *label = new MessageLabel(message.sentence, m_appearance, band);
         label->adjustSize();
-        QRect beside(control->place.right() + MessageGap,
-                     control->place.y() + (std::min(control->place.height(), 24) - label->height() + 1) / 2,
+        const QRect place = placeOf(*control);
+        QRect beside(place.right() + MessageGap, place.y() + (std::min(place.height(), 24) - label->height() + 1) / 2,
                      label->width(), label->height());
         bool isFree = beside.right() < band->width();
         for (const Control &other : m_laidOut.controls) {
-            isFree =
-                isFree && (other.band != control->band || other.id == control->id || !other.place.intersects(beside));
+            isFree = isFree &&
+                     (other.band != control->band || other.id == control->id || !placeOf(other).intersects(beside));
         }
         if (isFree) {
             label->move(beside.topLeft());
         } else {
             label->setFloats(true);
-            const int x = std::max(0, std::min(control->place.x(), band->width() - label->width()));
-            label->move(x, control->place.bottom() + 2);
+            const int x = std::max(0, std::min(place.x(), band->width() - label->width()));
+            const bool isBelow = place.bottom() + 2 + label->height() <= band->height();
+            label->move(x, isBelow ? place.bottom() + 2 : place.y() - label->height() - 2);
         }
         label->raise();
         label->setVisible(isFree);
@@ -436,12 +676,46 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
     }
     if (event->type() == QEvent::FocusIn) {
         keepInSight(static_cast<QWidget *>(watched));
+        // Whoever goes among the rows of a record leaves its own boxes: what was typed there is saved first.
+        if (EntrySession *parent = m_session->parentSession(); parent && parent->isChanged() && !parent->saveOwn()) {
+            QMetaObject::invokeMethod(
+                this, [this] { Q_EMIT parentRefused(); }, Qt::QueuedConnection);
+        }
+        if (m_session->parentSession() && m_rows && !m_session->hasRecord() && m_session->canAdd()) {
+            m_session->add();
+        }
+    }
+    if (event->type() == QEvent::ShortcutOverride && m_session->parentSession() &&
+        insideKey(*static_cast<QKeyEvent *>(event))) {
+        event->accept();
+        return true;
     }
     if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut) {
         QMetaObject::invokeMethod(this, &EntryView::showFloatingMessage, Qt::QueuedConnection);
     }
     if (event->type() == QEvent::KeyPress && !isChoosing(watched)) {
         const auto *key = static_cast<QKeyEvent *>(event);
+        if (m_rows && rowKey(watched, key->key(), key->modifiers())) {
+            return true;
+        }
+        const bool hasControl = key->modifiers().testFlag(Qt::ControlModifier);
+        if (m_session->parentSession() && hasControl && insideKey(*key)) {
+            switch (key->key()) {
+            case Qt::Key_N:
+                if (m_session->add()) {
+                    focusFirst();
+                }
+                return true;
+            case Qt::Key_Delete:
+                askAndDelete();
+                return true;
+            case Qt::Key_Backspace:
+                m_session->takeBack();
+                return true;
+            default:
+                break;
+            }
+        }
         switch (key->key()) {
         case Qt::Key_PageDown:
             m_session->goNext();

@@ -6,7 +6,9 @@
 #include "entry/entry_session.h"
 
 #include <QHash>
+#include <QKeyEvent>
 #include <QScrollArea>
+#include <QScrollBar>
 #include <QWidget>
 
 #include <memory>
@@ -17,6 +19,7 @@ namespace nabblet {
 class BandView;
 class RecordStrip;
 class FieldEditor;
+class RowsBand;
 
 class EntryView : public QWidget
 {
@@ -36,11 +39,14 @@ public:
     QWidget *widgetFor(ControlId control) const;
     // Puts the keyboard into the first box.
     void focusFirst();
+    // Puts it into the first box that was refused.
+    void focusFirstRefused();
     // Asks before it deletes.
     void askAndDelete();
 
 Q_SIGNALS:
     void said(const QString &sentence);
+    void parentRefused(); // the record that these rows belong to could not be saved
 
 protected:
     void resizeEvent(QResizeEvent *event) override;
@@ -52,17 +58,27 @@ private:
     void refreshMessages();
     void refreshNotice();
     void showFloatingMessage();
-    void focusFirstRefused();
     void applyTabOrder();
     void rebuild(const Form &form);
     BandView *bandView(BandRole role) const { return m_bands.value(role); }
     void keepInSight(QWidget *widget);
+    QRect placeOf(const Control &control) const; // in its band, in a tabular form in the row in hand
+    // Of a tabular form.
+    void placeRowInHand();
+    void refreshRowBar();
+    void readRowsInSight();
+    void goToRow(int row);
+    bool rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifiers);
+    bool insideKey(const QKeyEvent &event);
 
     EntrySession *m_session;
     Appearance m_appearance;
     Form m_form;    // as designed
     Form m_laidOut; // as stretched to the window
     QHash<BandRole, BandView *> m_bands;
+    RowsBand *m_rows = nullptr; // the body of a tabular form
+    QScrollBar *m_rowBar;
+    bool m_isTabular = false;
     QScrollArea *m_scroll;
     QWidget *m_notice;
     RecordStrip *m_strip;

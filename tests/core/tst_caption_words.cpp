@@ -28,7 +28,7 @@ private Q_SLOTS:
         row("asset_no", "buoy", "Asset number");
         row("email", "contractor", "E-mail");
         row("CUSTOMER_NAME", "", "Customer name");
-        row("HTTPServerName", "", "Http server name");
+        row("HTTPServerName", "", "HTTP server name");
         row("m", "", "M");
         row("id", "", "Number");
         row("name with spaces", "", "Name with spaces");

@@ -64,7 +64,7 @@ private Q_SLOTS:
         const Form form = draftColumnar(catalogue, catalogue.tables.first(), m_measure);
         const QList<QPair<QString, QString>> expected{
             {"asset_no", "text-box"}, {"remarks", "long-text"}, {"fairway_id", "drop-down"},
-            {"is_lit", "tick-box"},   {"status", "drop-down"},  {"depth_m", "decimal-number"},
+            {"is_lit", "tick-box"},   {"status", "option-set"}, {"depth_m", "decimal-number"},
             {"laid_on", "date"},      {"photo", "picture"},     {"website", "link"}};
         for (const auto &[column, kind] : expected) {
             const Control *control = boundTo(form, column);

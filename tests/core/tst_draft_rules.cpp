@@ -2,6 +2,7 @@
 #include "core/draft/box_sizes.h"
 #include "core/draft/column_order.h"
 #include "core/draft/draft.h"
+#include "core/draft/draft_quality.h"
 #include "core/draft/field_kinds.h"
 #include "support/sample_forms.h"
 
@@ -269,9 +270,9 @@ private Q_SLOTS:
         const Table table = tableOf({"a", "b", "c"});
         DraftPlan plan = planDraft(table);
         plan.title = "Something else";
-        plan.columns = {{"c", true, "Third", "long-text", {}, false},
-                        {"a", true, "First", "text-box", {}, false},
-                        {"b", false, "Second", "text-box", {}, false}};
+        plan.columns = {{"c", {}, true, "Third", "long-text", {}, false},
+                        {"a", {}, true, "First", "text-box", {}, false},
+                        {"b", {}, false, "Second", "text-box", {}, false}};
         plan.people = {true, true, false, false};
         const Form form = draftForm({{table}}, table, plan, nullptr, m_measure);
         QCOMPARE(form.title, "Something else");

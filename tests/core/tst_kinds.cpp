@@ -65,12 +65,14 @@ private Q_SLOTS:
         QCOMPARE(kind.name, name);
         QVERIFY(!kindTitle(kind).isEmpty() && !kind.shortName.isEmpty() && kind.usualSize.isValid());
         QVERIFY(kind.draw && kind.words && kind.read);
-        QCOMPARE(kind.binds.isEmpty(), kind.editor == Editor::None);
+        const bool hasNoValue =
+            kind.editor == Editor::None || kind.editor == Editor::Rows || kind.editor == Editor::Opener;
+        QCOMPARE(kind.binds.isEmpty(), hasNoValue);
         const Control control = controlOf(name);
         const Shown blank = shownBlank(control);
         QVERIFY(!kind.draw(control, blank).isEmpty());
         // Each state looks different from rest, in every kind that people can change.
-        if (kind.editor != Editor::None) {
+        if (takesValue(kind)) {
             for (const BoxState state : {BoxState::Focused, BoxState::Locked, BoxState::Refused}) {
                 Shown other = blank;
                 other.state = state;

@@ -251,18 +251,18 @@ private Q_SLOTS:
 
     void lookupsAreSortedAndFiltered()
     {
-        const Lookup fairways{"fairway", "fairway_id", {"name"}};
+        const Lookup fairways{"fairway", {"fairway_id"}, {"name"}, {"fairway_id"}};
         const auto all = *lookupRows(*m_connection, fairways, QString(), 100);
         QCOMPARE(all.size(), 9);
         QCOMPARE(all.first().words, "Bar and Ferry Turn");
         QCOMPARE(lookupRows(*m_connection, fairways, "reach", 100)->size(), 2);
         QCOMPARE(lookupRows(*m_connection, fairways, "%", 100)->size(), 0);
         QCOMPARE(lookupRows(*m_connection, fairways, QString(), 3)->size(), 3);
-        QCOMPARE(*lookupWords(*m_connection, fairways, 1), "Long Reach");
-        QCOMPARE(*lookupWords(*m_connection, fairways, 999), QString());
+        QCOMPARE(*lookupWords(*m_connection, fairways, {1}), "Long Reach");
+        QCOMPARE(*lookupWords(*m_connection, fairways, {999}), QString());
         // Several columns tell rows apart; what is typed is looked for in all of them.
-        const Lookup people{"observer", "observer_id", {"family_name", "given_name"}};
-        QCOMPARE(*lookupWords(*m_connection, people, 1), "Trevanion Nell");
+        const Lookup people{"observer", {"observer_id"}, {"family_name", "given_name"}, {"observer_id"}};
+        QCOMPARE(*lookupWords(*m_connection, people, {1}), "Trevanion Nell");
         QCOMPARE(lookupRows(*m_connection, people, "nell trev", 10)->size(), 1);
         QCOMPARE(lookupRows(*m_connection, people, "nell zzz", 10)->size(), 0);
     }

@@ -131,8 +131,8 @@ private Q_SLOTS:
         const RecordSource children = recordSourceOf(*child);
         const MaybeRow row = firstRow(connection, children);
         QVERIFY2(row.isOk() && *row, row.isOk() ? "no row" : qPrintable(row.error().sentence));
-        QCOMPARE(*lookupWords(connection, Lookup{name, name, {name}}, "b"), "b");
-        QCOMPARE(lookupRows(connection, Lookup{name, name, {name}}, "b", 10)->size(), 1);
+        QCOMPARE(*lookupWords(connection, Lookup{name, {name}, {name}, {name}}, {"b"}), "b");
+        QCOMPARE(lookupRows(connection, Lookup{name, {name}, {name}, {name}}, "b", 10)->size(), 1);
     }
 
     void strangeTablesDoNotStopTheOthers()

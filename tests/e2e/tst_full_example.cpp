@@ -141,6 +141,7 @@ private:
 
     void enter()
     {
+        waitFor("the window with the keyboard again", [this] { return m_window->isActiveWindow(); });
         press("F5");
         waitFor("Entry", [this] { return m_window->isEntry(); });
         waitFor("the keyboard in the first box", [this] { return box("asset_no")->hasFocus(); });

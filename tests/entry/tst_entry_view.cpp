@@ -1,6 +1,7 @@
 // The form at work in real widgets, by keyboard and mouse.
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
+#include "core/kinds/option_places.h"
 #include "entry/entry_view.h"
 #include "support/sample_database.h"
 
@@ -128,16 +129,39 @@ private Q_SLOTS:
 
     void aChoiceIsOpenedAndTakenByKeys()
     {
-        box("status")->setFocus();
-        QTest::keyClick(box("status"), Qt::Key_Down, Qt::AltModifier);
-        auto *list = box("status")->findChild<QListWidget *>("choices");
+        box("fairway_id")->setFocus();
+        QTest::keyClick(box("fairway_id"), Qt::Key_Down, Qt::AltModifier);
+        auto *list = box("fairway_id")->findChild<QListWidget *>("choices");
         QVERIFY(list->isVisible());
-        QCOMPARE(list->count(), 4);
-        QTest::keyClick(box("status"), Qt::Key_Down);
-        QTest::keyClick(box("status"), Qt::Key_Return);
-        QCOMPARE(line("status")->text(), "Adrift");
+        QCOMPARE(QString::number(list->count()), ask("SELECT count(*) FROM fairway"));
+        QTest::keyClick(box("fairway_id"), Qt::Key_Down);
+        const QString chosen = list->currentItem()->text();
+        QVERIFY(chosen != line("fairway_id")->text());
+        QTest::keyClick(box("fairway_id"), Qt::Key_Return);
+        QCOMPARE(line("fairway_id")->text(), chosen);
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT f.name FROM buoy JOIN fairway f USING (fairway_id) WHERE buoy_id = 1"), chosen);
+    }
+
+    void anOptionIsTakenByKeysAndByTheMouse()
+    {
+        QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "on station");
+        QWidget *options = box("status");
+        options->setFocus();
+        QTest::keyClick(options, Qt::Key_Right);
         QVERIFY(m_session->save());
         QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "adrift");
+        QPoint last;
+        for (const Control &control : m_session->form().controls) {
+            last = control.column == "status" ? optionPlaces(control).at(3).center() : last;
+        }
+        QTest::mouseClick(options, Qt::LeftButton, {}, last);
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "withdrawn");
+        // Nothing is chosen by Delete; the column does not take that, and says so.
+        QTest::keyClick(options, Qt::Key_Delete);
+        QVERIFY(!m_session->save());
+        QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "withdrawn");
     }
 
     void wordsThatAreNoChoiceAreKept()

@@ -1,5 +1,7 @@
 #include "core/catalogue/catalogue.h"
 
+#include <algorithm>
+
 namespace nabblet {
 
 const Table *findTable(const Catalogue &catalogue, const QString &name)
@@ -30,6 +32,71 @@ const ForeignKey *findLink(const Table &table, const QString &column)
         }
     }
     return nullptr;
+}
+
+const ForeignKey *ledLink(const Table &table, const QString &column)
+{
+    if (const ForeignKey *own = findLink(table, column)) {
+        return own;
+    }
+    for (const ForeignKey &link : table.foreignKeys) {
+        if (link.columns.size() > 1 && link.columns.contains(column) &&
+            link.columns.size() == link.parentColumns.size()) {
+            for (auto last = link.columns.crbegin(); last != link.columns.crend(); ++last) {
+                if (!findLink(table, *last)) {
+                    if (*last == column) {
+                        return &link;
+                    }
+                    break;
+                }
+            }
+        }
+    }
+    return nullptr;
+}
+
+QString leaderOf(const Table &table, const QString &column)
+{
+    if (ledLink(table, column)) {
+        return {};
+    }
+    for (const ForeignKey &link : table.foreignKeys) {
+        if (link.columns.size() > 1 && link.columns.contains(column)) {
+            for (const QString &other : link.columns) {
+                if (ledLink(table, other) == &link) {
+                    return other;
+                }
+            }
+        }
+    }
+    return {};
+}
+
+QList<ChildRows> childrenOf(const Catalogue &catalogue, const QString &table)
+{
+    QList<ChildRows> children;
+    for (const Table &other : catalogue.tables) {
+        for (const ForeignKey &link : other.foreignKeys) {
+            if (link.parentTable == table && !link.columns.isEmpty() &&
+                link.columns.size() == link.parentColumns.size()) {
+                children.append({other.name, link});
+            }
+        }
+    }
+    return children;
+}
+
+bool isJunction(const Table &table)
+{
+    if (table.foreignKeys.size() != 2) {
+        return false;
+    }
+    return std::all_of(table.columns.begin(), table.columns.end(), [&](const Column &column) {
+        const bool isLinked = std::any_of(table.foreignKeys.begin(), table.foreignKeys.end(),
+                                          [&](const ForeignKey &link) { return link.columns.contains(column.name); });
+        return isLinked || column.numbersItself || column.isGenerated ||
+               (column.hasDefault && column.type == ColumnType::DateTime);
+    });
 }
 
 namespace {

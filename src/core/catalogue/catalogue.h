@@ -19,11 +19,16 @@ struct Column
     ColumnType type = ColumnType::Text;
     std::optional<int> length;   // characters
     std::optional<int> decimals; // places behind the point
-    bool isRequired = false;     // takes no NULL
+    std::optional<double> least; // of the numbers that its type holds
+    std::optional<double> most;
+    QString comment;         // what the database's keeper wrote about it
+    bool isRequired = false; // takes no NULL
     bool hasDefault = false;
     QString defaultExpression;  // SQL
     bool isGenerated = false;   // worked out by the database
     bool numbersItself = false; // an identity key
+    QString origin;             // for a SELECT: what the column is called in the table it comes from
+    QString readOnlyReason;     // for a SELECT: why the column cannot be written; empty where it can
     QVariantList choices;       // the values a CHECK … IN allows, empty where there is none
 };
 
@@ -46,7 +51,7 @@ struct ForeignKey
     QStringList parentColumns; // in the same order
 };
 
-enum class TableKind { Table, View };
+enum class TableKind { Table, View, Select };
 
 struct Table
 {
@@ -58,6 +63,8 @@ struct Table
     QList<Check> checks;
     QList<ForeignKey> foreignKeys;
     QString rowNumberName; // an expression that names each row where no primary key is declared, or empty
+    QString select;        // for a SELECT: its text
+    QString writesTo;      // for a SELECT: the table that its rows are written to, or empty
 };
 
 struct Catalogue
@@ -70,6 +77,27 @@ const Table *findTable(const Catalogue &catalogue, const QString &name);
 const Column *findColumn(const Table &table, const QString &name);
 // The link that this one column alone makes, or nullptr.
 const ForeignKey *findLink(const Table &table, const QString &column);
+
+// The link that this column stands for on a form: its own, or one over several columns of which it is the last that has
+// no link of its own. Such a link is one choice, which writes all its columns. nullptr for all other columns.
+const ForeignKey *ledLink(const Table &table, const QString &column);
+// The column that stands for the link over several columns through which this one is written; empty where it is not
+// written that way alone.
+QString leaderOf(const Table &table, const QString &column);
+
+// Rows that point to a row of a table, and so belong to it.
+struct ChildRows
+{
+    QString table;
+    ForeignKey link; // of that table
+};
+// Every link to a table, in the order of the catalogue. Links that do not name as many columns as they point to are
+// left out.
+QList<ChildRows> childrenOf(const Catalogue &catalogue, const QString &table);
+
+// Whether a table only ties rows of two others together: two links, and besides their columns nothing but a key that
+// numbers itself and what the database fills in.
+bool isJunction(const Table &table);
 
 // The column of a table that a person would call a row by: a unique text column first, then one that is called name
 // or title, then the first required text, then the first text; failing all, the first column of the key.

@@ -14,6 +14,8 @@ struct DeclaredType
     ColumnType type = ColumnType::Text;
     std::optional<int> length;   // characters, for text
     std::optional<int> decimals; // places behind the point, for numbers with a declared scale
+    std::optional<double> least; // of the numbers that the type holds, where it says so
+    std::optional<double> most;
 };
 
 // Reads a declared SQL type such as "VARCHAR(60)" or "decimal(8, 2)". What it does not know becomes text.

@@ -2,6 +2,7 @@
 
 #include "core/arrange/grid.h"
 #include "core/kinds/box_parts.h"
+#include "core/kinds/option_places.h"
 
 #include <algorithm>
 
@@ -16,6 +17,29 @@ constexpr int SignGap = 6;    // px between the words of a box and the sign that
 int lengthLimited(const Column &column, int usual, int most)
 {
     return std::min(column.length.value_or(usual), most);
+}
+
+// Options side by side where they fit, else in two lines, else under one another.
+QSize optionSetSize(const Control &field, const TextMeasure &measure)
+{
+    const QList<Choice> choices = fixedChoices(field);
+    const int count = static_cast<int>(choices.size());
+    for (const int lines : {1, 2, std::max(1, count)}) {
+        Control tried = field;
+        tried.place = QRect(0, 0, 10000, lines * OptionLine);
+        const QList<QRect> places = optionPlaces(tried);
+        // Places share the width in proportion, so the neediest option tells how much there must be.
+        double needed = LeastBoxWidth;
+        for (int i = 0; i < count; ++i) {
+            const int words = OptionSign + 2 * OptionSignGap + measure.width(choices.at(i).words, TextRole::Field);
+            needed = std::max(needed, 10000.0 * words / std::max(1, places.at(i).width()));
+        }
+        const int width = onGridAtOrAfter(static_cast<int>(needed) + 2, Grid);
+        if (width <= MostFittedWidth || lines >= count) {
+            return {std::min(width, 2 * MostFittedWidth), lines * OptionLine};
+        }
+    }
+    return {MostFittedWidth, OptionLine};
 }
 
 // The width that the words of a box need by what is declared, without padding.
@@ -81,8 +105,11 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
                 const TextMeasure &measure, int character)
 {
     const Kind &kind = kindNamed(field.kind);
-    if (kind.editor == Editor::Tick || kind.editor == Editor::Image || kind.editor == Editor::None) {
+    if (kind.editor == Editor::Tick || kind.editor == Editor::Image || !takesValue(kind)) {
         return kind.usualSize;
+    }
+    if (kind.editor == Editor::Options) {
+        return optionSetSize(field, measure);
     }
     if (kind.editor == Editor::LongText) {
         const int lines =

@@ -4,17 +4,24 @@
 #include "core/draft/draft_plan.h"
 #include "core/text/text_measure.h"
 
+#include <QHash>
 #include <QString>
+
+#include <optional>
 
 namespace nabblet {
 
-// The form that a plan gives, one record at a time. Columns that the database works out are locked; links become
+// What is known of the stored values, by table.
+using Profiles = QHash<QString, Profile>;
+
+// The form that a plan gives. Columns that the database works out are locked; links become
 // lookups that show a name; what belongs together stands together; long text and pictures come last. Every edge of a
 // box stands on the grid. Columnar: captions end on an automatic rail, boxes start on it. Stacked: captions stand
-// above, boxes start on a rail of their column. profile may be nullptr; boxes are then sized by what the columns
-// declare.
+// above, boxes start on a rail of their column. Tabular: each column of boxes stands between two rails, with its head
+// over it. Rows that belong to each record come as subforms and buttons. profile may be nullptr; boxes are then sized
+// by what the columns declare. profiles: of the tables of those rows, as far as they are known.
 Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &plan, const Profile *profile,
-               const TextMeasure &measure);
+               const TextMeasure &measure, const Profiles &profiles = {});
 
 struct DraftOptions
 {
@@ -30,14 +37,10 @@ Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMea
 Control draftField(const Catalogue &catalogue, const Table &table, const Column &column, const QString &kind,
                    const ColumnProfile *profile);
 
+// A control that shows a column of the row that a lookup points to; nothing when there is no such link or column.
+std::optional<Control> draftFollowed(const Catalogue &catalogue, const Table &table, const PlannedColumn &planned);
+
 // What the form remembers of a column it is bound to.
 BoundColumn rememberColumn(const Table &table, const Column &column);
-
-// The share of the stored values that their box shows whole, over all boxes of a form that show values as they are
-// stored; 1 when there are none.
-double shareThatFits(const Form &form, const Profile &profile, const TextMeasure &measure);
-
-// How many pairs of controls of a form cover one another.
-int overlaps(const Form &form);
 
 } // namespace nabblet

@@ -19,6 +19,33 @@ bool isFilledByDatabase(const Column &column)
     return column.numbersItself || column.isGenerated || column.hasDefault;
 }
 
+// What a database's keeper wrote about a column serves as its caption where it is as short as one.
+bool isCaption(const QString &comment)
+{
+    constexpr int MostLetters = 40;
+    return !comment.isEmpty() && comment.size() <= MostLetters && !comment.contains(u'\n') && !comment.contains(u'.') &&
+           !comment.contains(u';') && !comment.contains(u'=');
+}
+
+// The caption of every column, by its name.
+QHash<QString, QString> captionsOf(const Table &table, const WordList &words)
+{
+    QStringList names;
+    for (const Column &column : table.columns) {
+        names.append(column.name);
+    }
+    const QString prefix = sharedPrefix(names);
+    QHash<QString, QString> captions;
+    for (const Column &column : table.columns) {
+        const bool isOwnWord = words.contains(column.name.toLower());
+        const QString comment = column.comment.simplified();
+        captions.insert(column.name, !isOwnWord && isCaption(comment)
+                                         ? comment
+                                         : captionFromColumn(column.name, table.name, prefix, words));
+    }
+    return captions;
+}
+
 bool isWideKind(const QString &kind)
 {
     const Editor editor = kindNamed(kind).editor;
@@ -36,12 +63,22 @@ const ColumnProfile *profileOf(const Profile *profile, const QString &column)
 
 } // namespace
 
-DraftPlan planDraft(const Table &table, const Profile *profile)
+bool DraftPlan::operator==(const DraftPlan &other) const
+{
+    return table == other.table && title == other.title && columns == other.columns &&
+           arrangement == other.arrangement && columnsOfBoxes == other.columnsOfBoxes && spacing == other.spacing &&
+           widths == other.widths && look == other.look && people == other.people &&
+           namingPattern == other.namingPattern && rowsShown == other.rowsShown &&
+           repeatsCaptions == other.repeatsCaptions && hasTotals == other.hasTotals &&
+           filledColumns == other.filledColumns && children == other.children;
+}
+
+DraftPlan planDraft(const Table &table, const Profile *profile, const WordList &words)
 {
     DraftPlan plan;
     plan.table = table.name;
     plan.title = titleFromTable(table.name);
-    if (table.kind == TableKind::View) {
+    if (table.kind == TableKind::View || (table.kind == TableKind::Select && table.writesTo.isEmpty())) {
         plan.people = {true, false, false, false};
     }
     QHash<QString, QString> kindOf;
@@ -56,16 +93,24 @@ DraftPlan planDraft(const Table &table, const Profile *profile)
         }
     }
     const QStringList order = readableOrder(table, wide);
+    const QHash<QString, QString> captions = captionsOf(table, words);
     for (const QString &name : order) {
         const Column &column = *columns.value(name);
         PlannedColumn planned;
         planned.column = name;
-        planned.caption = captionFromColumn(name, table.name);
+        planned.caption = captions.value(name);
         planned.kind = kindOf.value(name);
-        planned.isRequired = column.isRequired && !isFilledByDatabase(column);
+        planned.isRequired = column.isRequired && !isFilledByDatabase(column) && column.readOnlyReason.isEmpty();
+        const QString leader = leaderOf(table, name);
         if (column.numbersItself) {
             planned.isTaken = false;
             planned.reason = Texts::tr("numbers itself");
+        } else if (!leader.isEmpty()) {
+            planned.isTaken = false;
+            planned.isRequired = false;
+            planned.reason = Texts::tr("chosen with %1").arg(captions.value(leader));
+        } else if (!column.readOnlyReason.isEmpty()) {
+            planned.reason = column.readOnlyReason;
         } else if (column.isGenerated) {
             planned.reason = Texts::tr("worked out by the database");
         } else if (isBookkeeping(column) && !planned.isRequired) {
@@ -93,7 +138,7 @@ DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Tabl
     };
     const auto find = [](const DraftPlan &each, const QString &name) {
         for (const PlannedColumn &column : each.columns) {
-            if (column.column == name) {
+            if (column.column == name && column.through.isEmpty()) {
                 return column;
             }
         }
@@ -106,7 +151,7 @@ DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Tabl
         }
     }
     for (PlannedColumn &column : result.columns) {
-        if (column.kind == find(proposed, column.column).kind) {
+        if (column.through.isEmpty() && column.kind == find(proposed, column.column).kind) {
             column.kind = find(better, column.column).kind;
         }
     }
@@ -116,9 +161,17 @@ DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Tabl
 QStringList uncoveredColumns(const DraftPlan &plan, const Table &table)
 {
     QStringList uncovered;
+    // A column that a lookup over several columns writes is covered by that one's box.
+    const auto isWritten = [&](const QString &leader) {
+        return std::any_of(plan.columns.begin(), plan.columns.end(), [&](const PlannedColumn &each) {
+            return each.isTaken && each.through.isEmpty() && each.column == leader;
+        });
+    };
     for (const PlannedColumn &planned : plan.columns) {
-        const Column *column = findColumn(table, planned.column);
-        if (!planned.isTaken && column && column->isRequired && !isFilledByDatabase(*column)) {
+        const Column *column = planned.through.isEmpty() ? findColumn(table, planned.column) : nullptr;
+        const bool isNeeded = column && column->isRequired && !isFilledByDatabase(*column) &&
+                              column->readOnlyReason.isEmpty() && !plan.filledColumns.contains(planned.column);
+        if (!planned.isTaken && isNeeded && !isWritten(leaderOf(table, planned.column))) {
             uncovered.append(planned.column);
         }
     }

@@ -6,6 +6,8 @@ namespace nabblet {
 
 namespace {
 
+constexpr qsizetype MostOptionsInSight = 4; // more than that many open as a list
+
 QStringList partsOfName(const QString &name)
 {
     QString text = name.toLower();
@@ -50,20 +52,9 @@ bool holdsFewWords(const ColumnProfile &profile)
            profile.values >= 60 && profile.values >= 8 * profile.distinct.size() && profile.lengths.lastKey() <= 40;
 }
 
-QString kindForColumn(const Table &table, const Column &column, const ColumnProfile *profile)
+QString kindByType(const Column &column)
 {
     const auto name = [](const char *kind) { return QString::fromLatin1(kind); };
-    if (findLink(table, column.name)) {
-        return name("drop-down");
-    }
-    if (column.type == ColumnType::YesNo) {
-        return name("tick-box");
-    }
-    if (!column.choices.isEmpty()) {
-        const bool isYesNo = column.type == ColumnType::WholeNumber && column.choices.size() == 2 &&
-                             column.choices.contains(QVariant(0LL)) && column.choices.contains(QVariant(1LL));
-        return isYesNo ? name("tick-box") : name("drop-down");
-    }
     switch (column.type) {
     case ColumnType::WholeNumber:
         return name("whole-number");
@@ -78,8 +69,55 @@ QString kindForColumn(const Table &table, const Column &column, const ColumnProf
     case ColumnType::Binary:
         return name("picture");
     case ColumnType::YesNo:
+        return name("tick-box");
     case ColumnType::Text:
         break;
+    }
+    return name("text-box");
+}
+
+bool isAddable(const Table &table, const Column &column)
+{
+    if (column.type != ColumnType::WholeNumber && column.type != ColumnType::DecimalNumber) {
+        return false;
+    }
+    if (table.primaryKey.contains(column.name) || ledLink(table, column.name) ||
+        !leaderOf(table, column.name).isEmpty()) {
+        return false;
+    }
+    static const QSet<QString> counted{
+        QStringLiteral("quantity"), QStringLiteral("qty"),     QStringLiteral("amount"), QStringLiteral("cost"),
+        QStringLiteral("costs"),    QStringLiteral("total"),   QStringLiteral("sum"),    QStringLiteral("price"),
+        QStringLiteral("hours"),    QStringLiteral("minutes"), QStringLiteral("net"),    QStringLiteral("gross"),
+        QStringLiteral("tax"),      QStringLiteral("vat"),     QStringLiteral("fee"),    QStringLiteral("fees"),
+        QStringLiteral("weight"),   QStringLiteral("value"),   QStringLiteral("count"),  QStringLiteral("paid"),
+        QStringLiteral("due"),      QStringLiteral("debit"),   QStringLiteral("credit"), QStringLiteral("balance"),
+        QStringLiteral("pieces"),   QStringLiteral("stock"),   QStringLiteral("size"),   QStringLiteral("bytes"),
+    };
+    static const QSet<QString> rates{QStringLiteral("unit"),    QStringLiteral("rate"), QStringLiteral("per"),
+                                     QStringLiteral("average"), QStringLiteral("each"), QStringLiteral("percent"),
+                                     QStringLiteral("id"),      QStringLiteral("no")};
+    return hasPartIn(column, counted) && !hasPartIn(column, rates);
+}
+
+QString kindForColumn(const Table &table, const Column &column, const ColumnProfile *profile)
+{
+    const auto name = [](const char *kind) { return QString::fromLatin1(kind); };
+    if (ledLink(table, column.name)) {
+        return name("drop-down");
+    }
+    if (column.type == ColumnType::YesNo) {
+        return name("tick-box");
+    }
+    if (!column.choices.isEmpty()) {
+        const bool isYesNo = column.type == ColumnType::WholeNumber && column.choices.size() == 2 &&
+                             column.choices.contains(QVariant(0LL)) && column.choices.contains(QVariant(1LL));
+        return isYesNo                                       ? name("tick-box")
+               : column.choices.size() <= MostOptionsInSight ? name("option-set")
+                                                             : name("drop-down");
+    }
+    if (column.type != ColumnType::Text) {
+        return kindByType(column);
     }
     const bool isKey = table.primaryKey.contains(column.name);
     if (profile && profile->values > 0 && !isKey) {

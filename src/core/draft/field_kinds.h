@@ -11,6 +11,12 @@ namespace nabblet {
 // drop-down that takes new ones too.
 QString kindForColumn(const Table &table, const Column &column, const ColumnProfile *profile = nullptr);
 
+// The kind that a column's type alone asks for.
+QString kindByType(const Column &column);
+
+// Whether adding a number column up makes sense: an amount or a count, not a key, a rate or a measurement.
+bool isAddable(const Table &table, const Column &column);
+
 // Whether a text column holds a few words again and again: at most twelve different ones among sixty or more, each
 // eight times on average.
 bool holdsFewWords(const ColumnProfile &profile);

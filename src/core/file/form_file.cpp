@@ -16,6 +16,7 @@ namespace {
 
 // The greatest coordinate a file may hold, px: some 260 metres, far from where sums overflow.
 constexpr int Far = 1000000;
+constexpr int MostRowsShown = 1000; // of a tabular form
 
 const QStringList &bandNames()
 {
@@ -71,6 +72,8 @@ QString usualRole(const QString &kind)
     return kind == QLatin1String("caption") ? QStringLiteral("caption") : QStringLiteral("field");
 }
 
+void writeFormMembers(JsonText &json, const Form &form);
+
 void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QString> &names, const Control &control)
 {
     json.beginObject();
@@ -110,6 +113,11 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
     if (!control.settings.isEmpty()) {
         json.value("settings", QJsonValue(control.settings));
     }
+    if (control.inner) {
+        json.beginObject("form");
+        writeFormMembers(json, *control.inner.get());
+        json.endObject();
+    }
     json.members(control.unknown);
     json.endObject();
 }
@@ -136,8 +144,12 @@ RailId railNamed(const Form &form, JsonReader &reader, const char *edge, JsonMis
     return FixedRail::None;
 }
 
-Control readControl(const Form &form, const QJsonObject &object, const QString &pointer, JsonMistakes &mistakes,
-                    QString &captionFor)
+constexpr int Deepest = 8; // forms inside forms
+
+Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes);
+
+Control readControl(const Form &form, const QJsonObject &object, const QString &pointer, int depth,
+                    JsonMistakes &mistakes, QString &captionFor)
 {
     JsonReader reader(object, pointer, &mistakes);
     Control control;
@@ -170,11 +182,21 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     captionFor = reader.text("captionFor", QString());
     control.role = reader.text("role", usualRole(control.kind));
     control.settings = reader.object("settings");
+    if (reader.has("form")) {
+        if (depth >= Deepest) {
+            mistakes.report(reader.pointerTo(key("form")),
+                            Texts::tr("no form was expected, since forms stand at most %1 deep in one another")
+                                .arg(QString::number(Deepest)));
+            return control;
+        }
+        JsonReader inner(reader.object("form"), reader.pointerTo(key("form")), &mistakes);
+        control.inner = InnerForm(readFormObject(inner, depth + 1, mistakes));
+    }
     control.unknown = reader.unknownKeys();
     return control;
 }
 
-void readControls(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
+void readControls(Form &form, const QJsonArray &stored, const QString &base, int depth, JsonMistakes &mistakes)
 {
     QHash<QString, ControlId> ids;
     ids.reserve(stored.size());
@@ -183,20 +205,20 @@ void readControls(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
     QStringList fields; // that each control is a caption for, by name; resolved once all names are known
     fields.reserve(stored.size());
     for (int i = 0; i < stored.size() && mistakes.isEmpty(); ++i) {
-        const QString pointer = QStringLiteral("/controls/") + QString::number(i);
+        const QString pointer = base + QLatin1Char('/') + QString::number(i);
         const QJsonValue value = stored.at(i);
         if (!value.isObject()) {
             mistakes.report(pointer, Texts::tr("an object was expected"));
             return;
         }
         QString captionFor;
-        Control control = readControl(form, value.toObject(), pointer, mistakes, captionFor);
+        Control control = readControl(form, value.toObject(), pointer, depth, mistakes, captionFor);
         control.id = i + 1;
         const auto taken = ids.constFind(control.name);
         if (taken != ids.constEnd()) {
             mistakes.report(pointer + QStringLiteral("/name"),
-                            Texts::tr("a name of its own was expected, and “%1” is the name of /controls/%2 too")
-                                .arg(control.name, QString::number(*taken - 1)));
+                            Texts::tr("a name of its own was expected, and “%1” is the name of %2 too")
+                                .arg(control.name, base + u'/' + QString::number(*taken - 1)));
         }
         ids.insert(control.name, control.id);
         fields.append(captionFor);
@@ -206,7 +228,7 @@ void readControls(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
     for (int i = 0; i < controls.size(); ++i) {
         const QString &field = fields.at(i);
         if (!field.isEmpty() && !ids.contains(field)) {
-            mistakes.report(QStringLiteral("/controls/%1/captionFor").arg(i),
+            mistakes.report(base + QStringLiteral("/%1/captionFor").arg(i),
                             Texts::tr("the name of a control was expected, and none is called “%1”").arg(field));
             return;
         }
@@ -215,11 +237,11 @@ void readControls(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
     }
 }
 
-void readBands(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
+void readBands(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)
 {
     int last = -1;
     for (int i = 0; i < stored.size(); ++i) {
-        const QString pointer = QStringLiteral("/bands/%1").arg(i);
+        const QString pointer = base + u'/' + QString::number(i);
         JsonReader reader(stored.at(i).toObject(), pointer, &mistakes);
         Band band;
         const int role = reader.oneOf("band", bandNames());
@@ -234,14 +256,14 @@ void readBands(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
         form.bands.append(band);
     }
     if (!findBand(form, BandRole::Body)) {
-        mistakes.report(QStringLiteral("/bands"), Texts::tr("a body band was expected"));
+        mistakes.report(base, Texts::tr("a body band was expected"));
     }
 }
 
-void readRails(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
+void readRails(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)
 {
     for (int i = 0; i < stored.size(); ++i) {
-        JsonReader reader(stored.at(i).toObject(), QStringLiteral("/rails/%1").arg(i), &mistakes);
+        JsonReader reader(stored.at(i).toObject(), base + u'/' + QString::number(i), &mistakes);
         Rail rail;
         rail.id = FixedRail::FirstFree + i;
         rail.name = reader.text("name");
@@ -261,10 +283,10 @@ void readRails(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
     }
 }
 
-void readBoundColumns(Form &form, const QJsonArray &stored, JsonMistakes &mistakes)
+void readBoundColumns(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)
 {
     for (int i = 0; i < stored.size(); ++i) {
-        JsonReader reader(stored.at(i).toObject(), QStringLiteral("/columns/%1").arg(i), &mistakes);
+        JsonReader reader(stored.at(i).toObject(), base + u'/' + QString::number(i), &mistakes);
         BoundColumn column;
         column.column = reader.text("column");
         column.declaredType = reader.text("type", QString());
@@ -278,23 +300,22 @@ void readBoundColumns(Form &form, const QJsonArray &stored, JsonMistakes &mistak
     }
 }
 
-} // namespace
-
-QByteArray writeForm(const Form &form)
+// Everything of a form but the version of its file; also for a form inside a control.
+void writeFormMembers(JsonText &json, const Form &form)
 {
     QHash<ControlId, QString> names;
     for (const Control &control : form.controls) {
         names.insert(control.id, control.name);
     }
     constexpr auto OneLine = JsonText::Layout::OneLine;
-    JsonText json;
-    json.beginObject();
-    json.value("nabform", std::max(FormFileVersion, form.fileVersion));
     json.value("name", form.name);
     json.value("title", form.title);
     if (!form.rowSource.isEmpty()) {
         json.beginObject("rowSource", OneLine);
         json.value("table", form.rowSource);
+        if (!form.select.isEmpty()) {
+            json.value("select", form.select);
+        }
         json.members(form.unknownInside.value(key("rowSource")).toObject());
         json.endObject();
     }
@@ -312,6 +333,9 @@ QByteArray writeForm(const Form &form)
     json.members(form.unknownInside.value(key("grid")).toObject());
     json.endObject();
     json.value("width", form.width);
+    if (isTabular(form)) {
+        json.value("rowsShown", form.rowsShown);
+    }
     json.value("tabOrder", tabOrderNames().at(static_cast<int>(form.tabOrder)));
 
     json.beginList("bands");
@@ -364,6 +388,57 @@ QByteArray writeForm(const Form &form)
     }
     json.endList();
     json.members(form.unknown);
+}
+
+Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
+{
+    Form form;
+    const auto keepUnknown = [&form](const char *name, const JsonReader &inner) {
+        if (const QJsonObject unknown = inner.unknownKeys(); !unknown.isEmpty()) {
+            form.unknownInside.insert(key(name), unknown);
+        }
+    };
+    if (depth == 0) {
+        form.fileVersion = reader.number("nabform", 1, std::numeric_limits<int>::max());
+    }
+    form.name = reader.text("name");
+    form.title = reader.text("title", QString());
+    if (reader.has("rowSource")) {
+        JsonReader source(reader.object("rowSource"), reader.pointerTo(key("rowSource")), &mistakes);
+        form.rowSource = source.text("table");
+        form.select = source.text("select", QString());
+        keepUnknown("rowSource", source);
+    }
+    JsonReader people(reader.object("people"), reader.pointerTo(key("people")), &mistakes);
+    form.permissions.see = people.flag("see", true);
+    form.permissions.add = people.flag("add", true);
+    form.permissions.change = people.flag("change", true);
+    form.permissions.remove = people.flag("delete", true);
+    keepUnknown("people", people);
+    form.look = reader.text("look", form.look);
+    JsonReader grid(reader.object("grid"), reader.pointerTo(key("grid")), &mistakes);
+    form.grid.pitch = grid.number("pitch", 1, 200, form.grid.pitch);
+    form.grid.marks = static_cast<GridMarks>(grid.oneOf("marks", marksNames(), 0));
+    keepUnknown("grid", grid);
+    form.width = reader.number("width", 0, Far);
+    form.rowsShown = reader.number("rowsShown", 0, MostRowsShown, 0);
+    form.tabOrder = static_cast<TabOrder>(reader.oneOf("tabOrder", tabOrderNames(), 0));
+    readBands(form, reader.list("bands", true), reader.pointerTo(key("bands")), mistakes);
+    readRails(form, reader.list("rails"), reader.pointerTo(key("rails")), mistakes);
+    readBoundColumns(form, reader.list("columns"), reader.pointerTo(key("columns")), mistakes);
+    readControls(form, reader.list("controls", true), reader.pointerTo(key("controls")), depth, mistakes);
+    form.unknown = reader.unknownKeys();
+    return form;
+}
+
+} // namespace
+
+QByteArray writeForm(const Form &form)
+{
+    JsonText json;
+    json.beginObject();
+    json.value("nabform", std::max(FormFileVersion, form.fileVersion));
+    writeFormMembers(json, form);
     json.endObject();
     return json.toUtf8();
 }
@@ -376,38 +451,7 @@ Result<Form> readForm(const QByteArray &text)
     }
     JsonMistakes mistakes;
     JsonReader reader(*object, QString(), &mistakes);
-    Form form;
-    const auto keepUnknown = [&form](const char *name, const JsonReader &inner) {
-        if (const QJsonObject unknown = inner.unknownKeys(); !unknown.isEmpty()) {
-            form.unknownInside.insert(key(name), unknown);
-        }
-    };
-    form.fileVersion = reader.number("nabform", 1, std::numeric_limits<int>::max());
-    form.name = reader.text("name");
-    form.title = reader.text("title", QString());
-    if (reader.has("rowSource")) {
-        JsonReader source(reader.object("rowSource"), QStringLiteral("/rowSource"), &mistakes);
-        form.rowSource = source.text("table");
-        keepUnknown("rowSource", source);
-    }
-    JsonReader people(reader.object("people"), QStringLiteral("/people"), &mistakes);
-    form.permissions.see = people.flag("see", true);
-    form.permissions.add = people.flag("add", true);
-    form.permissions.change = people.flag("change", true);
-    form.permissions.remove = people.flag("delete", true);
-    keepUnknown("people", people);
-    form.look = reader.text("look", form.look);
-    JsonReader grid(reader.object("grid"), QStringLiteral("/grid"), &mistakes);
-    form.grid.pitch = grid.number("pitch", 1, 200, form.grid.pitch);
-    form.grid.marks = static_cast<GridMarks>(grid.oneOf("marks", marksNames(), 0));
-    keepUnknown("grid", grid);
-    form.width = reader.number("width", 0, Far);
-    form.tabOrder = static_cast<TabOrder>(reader.oneOf("tabOrder", tabOrderNames(), 0));
-    readBands(form, reader.list("bands", true), mistakes);
-    readRails(form, reader.list("rails"), mistakes);
-    readBoundColumns(form, reader.list("columns"), mistakes);
-    readControls(form, reader.list("controls", true), mistakes);
-    form.unknown = reader.unknownKeys();
+    Form form = readFormObject(reader, 0, mistakes);
     if (!mistakes.isEmpty()) {
         return Error{mistakes.first(), {}};
     }

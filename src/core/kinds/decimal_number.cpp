@@ -17,9 +17,10 @@ QString words(const Control &control, const QVariant &value, const QLocale &loca
     return numberInWords(value, decimalPlaces(control).value_or(0), locale);
 }
 
-Result<QVariant> read(const Control &, const QString &typed, const QLocale &locale)
+Result<QVariant> read(const Control &control, const QString &typed, const QLocale &locale)
 {
-    return readDecimalNumber(typed, locale);
+    const NumberLimits limits = numberLimits(control);
+    return withinLimits(readDecimalNumber(typed, locale), limits.least, limits.most, locale);
 }
 
 } // namespace

@@ -19,7 +19,7 @@
 namespace nabblet {
 
 // Which real widget edits a control in Entry.
-enum class Editor { None, Line, LongText, Tick, Choice, Image };
+enum class Editor { None, Line, LongText, Tick, Choice, Options, Image, Rows, Opener };
 
 // The state in which a control is drawn.
 enum class BoxState { Rest, Focused, Locked, Refused };
@@ -58,6 +58,8 @@ const QList<Kind> &kinds();
 // its name, edits nothing and is saved as it was read.
 const Kind &kindNamed(const QString &name);
 bool isKnownKind(const QString &name);
+// Whether a control of that kind shows a value of its row, which people type or choose.
+bool takesValue(const Kind &kind);
 QString kindTitle(const Kind &kind);
 
 // What a control shows for a stored value. lookupWords are the words that a lookup found for the value, if it is one.
@@ -85,9 +87,57 @@ bool takesNewChoices(const Control &control);       // "takesNew": words that ar
 struct Lookup
 {
     QString table;
-    QString valueColumn;
+    QStringList valueColumns; // of that table; what is stored
     QStringList wordsColumns; // shown one after the other
+    QStringList columns;      // of the form's row, written together; as many as valueColumns
 };
 std::optional<Lookup> lookupOf(const Control &control);
+void setLookup(Control &control, const Lookup &lookup);
+
+// A control that shows a value of the row that a lookup points to, and follows it: "follows".
+struct Followed
+{
+    QStringList columns; // of the form's row, which point to …
+    QString table;
+    QStringList keyColumns; // … these columns of the other table
+    QString column;         // what is shown of its row
+};
+std::optional<Followed> followedBy(const Control &control);
+void setFollowed(Control &control, const Followed &followed);
+
+// How the rows of a control's inner form belong to the row in hand: "link".
+struct ChildLink
+{
+    QStringList childColumns;  // of the inner form's rows
+    QStringList parentColumns; // of the form's row, as many
+
+    bool operator==(const ChildLink &) const = default;
+};
+ChildLink childLinkOf(const Control &control);
+void setChildLink(Control &control, const ChildLink &link);
+
+// What a total in a footer works out: "total".
+enum class TotalKind { Sum, Average, Least, Greatest, Count };
+struct Total
+{
+    TotalKind kind = TotalKind::Sum;
+    QString column; // empty for a count of rows
+};
+std::optional<Total> totalOf(const Control &control);
+void setTotal(Control &control, const Total &total);
+
+// The least and greatest number that may be typed: "least", "most".
+struct NumberLimits
+{
+    std::optional<double> least;
+    std::optional<double> most;
+};
+NumberLimits numberLimits(const Control &control);
+
+// Every column of the form's row that a control needs: the bound one, those that its lookup writes, those by which it
+// follows a lookup, those to which the rows of a subform belong, in that order, each once.
+QStringList columnsNeeded(const Control &control);
+// Those among them that it writes.
+QStringList columnsWritten(const Control &control);
 
 } // namespace nabblet

@@ -4,6 +4,8 @@
 
 #include <QJsonArray>
 
+#include <array>
+
 namespace nabblet {
 
 NABBLET_TEXTS(Kinds)
@@ -12,7 +14,8 @@ const QList<Kind> &kinds()
 {
     static const QList<Kind> table{
         captionKind(), textBoxKind(),  longTextKind(), wholeNumberKind(), decimalNumberKind(), dateKind(),
-        timeKind(),    dateTimeKind(), tickBoxKind(),  dropDownKind(),    pictureBoxKind(),    linkKind(),
+        timeKind(),    dateTimeKind(), tickBoxKind(),  dropDownKind(),    optionSetKind(),     pictureBoxKind(),
+        linkKind(),    totalKind(),    subformKind(),  buttonKind(),
     };
     return table;
 }
@@ -64,6 +67,11 @@ const Kind &kindNamed(const QString &name)
     return unknownKind();
 }
 
+bool takesValue(const Kind &kind)
+{
+    return !kind.binds.isEmpty();
+}
+
 QString kindTitle(const Kind &kind)
 {
     return Texts::tr(kind.title);
@@ -73,7 +81,7 @@ Shown shownFor(const Control &control, const QVariant &value, const QLocale &loc
 {
     const Kind &kind = kindNamed(control.kind);
     Shown shown;
-    if (kind.editor == Editor::None) {
+    if (!takesValue(kind) && kind.name != QLatin1String("total")) {
         shown.words = control.text;
         shown.isMissing = false;
         return shown;
@@ -154,19 +162,150 @@ bool takesNewChoices(const Control &control)
     return control.settings.value(QLatin1String("takesNew")).toBool();
 }
 
+namespace {
+
+QString key(const char *name)
+{
+    return QString::fromLatin1(name);
+}
+
+QStringList wordsOf(const QJsonValue &value)
+{
+    QStringList words;
+    const QJsonArray list = value.toArray();
+    for (const auto &word : list) {
+        words.append(word.toString());
+    }
+    return words;
+}
+
+QJsonArray listOf(const QStringList &words)
+{
+    return QJsonArray::fromStringList(words);
+}
+
+constexpr std::array<const char *, 5> TotalNames{"sum", "average", "least", "greatest", "count"};
+
+} // namespace
+
 std::optional<Lookup> lookupOf(const Control &control)
 {
     const QJsonObject object = control.settings.value(QLatin1String("lookup")).toObject();
     if (object.isEmpty()) {
         return std::nullopt;
     }
-    QStringList words;
-    const QJsonArray columns = object.value(QLatin1String("words")).toArray();
-    for (const auto &column : columns) {
-        words.append(column.toString());
+    Lookup lookup;
+    lookup.table = object.value(QLatin1String("table")).toString();
+    const QJsonValue value = object.value(QLatin1String("value"));
+    lookup.valueColumns = value.isArray() ? wordsOf(value) : QStringList{value.toString()};
+    lookup.wordsColumns = wordsOf(object.value(QLatin1String("words")));
+    lookup.columns = wordsOf(object.value(QLatin1String("columns")));
+    if (lookup.columns.size() != lookup.valueColumns.size()) {
+        lookup.valueColumns = lookup.valueColumns.mid(0, 1);
+        lookup.columns = QStringList{control.column};
     }
-    return Lookup{object.value(QLatin1String("table")).toString(), object.value(QLatin1String("value")).toString(),
-                  words};
+    return lookup;
+}
+
+void setLookup(Control &control, const Lookup &lookup)
+{
+    QJsonObject object{{key("table"), lookup.table}, {key("words"), listOf(lookup.wordsColumns)}};
+    if (lookup.columns.size() > 1) {
+        object.insert(key("value"), listOf(lookup.valueColumns));
+        object.insert(key("columns"), listOf(lookup.columns));
+    } else {
+        object.insert(key("value"), lookup.valueColumns.value(0));
+    }
+    control.settings.insert(key("lookup"), object);
+}
+
+std::optional<Followed> followedBy(const Control &control)
+{
+    const QJsonObject object = control.settings.value(QLatin1String("follows")).toObject();
+    Followed followed{wordsOf(object.value(QLatin1String("columns"))), object.value(QLatin1String("table")).toString(),
+                      wordsOf(object.value(QLatin1String("keys"))), object.value(QLatin1String("column")).toString()};
+    const bool isWhole = !followed.columns.isEmpty() && followed.columns.size() == followed.keyColumns.size();
+    return isWhole ? std::optional(followed) : std::nullopt;
+}
+
+void setFollowed(Control &control, const Followed &followed)
+{
+    control.settings.insert(key("follows"), QJsonObject{{key("columns"), listOf(followed.columns)},
+                                                        {key("table"), followed.table},
+                                                        {key("keys"), listOf(followed.keyColumns)},
+                                                        {key("column"), followed.column}});
+}
+
+ChildLink childLinkOf(const Control &control)
+{
+    const QJsonObject object = control.settings.value(QLatin1String("link")).toObject();
+    ChildLink link{wordsOf(object.value(QLatin1String("child"))), wordsOf(object.value(QLatin1String("parent")))};
+    return link.childColumns.size() == link.parentColumns.size() ? link : ChildLink();
+}
+
+void setChildLink(Control &control, const ChildLink &link)
+{
+    control.settings.insert(key("link"), QJsonObject{{key("child"), listOf(link.childColumns)},
+                                                     {key("parent"), listOf(link.parentColumns)}});
+}
+
+std::optional<Total> totalOf(const Control &control)
+{
+    const QJsonObject object = control.settings.value(QLatin1String("total")).toObject();
+    const QString how = object.value(QLatin1String("how")).toString();
+    for (size_t i = 0; i < TotalNames.size(); ++i) {
+        if (how == QLatin1String(TotalNames.at(i))) {
+            return Total{static_cast<TotalKind>(i), object.value(QLatin1String("column")).toString()};
+        }
+    }
+    return std::nullopt;
+}
+
+void setTotal(Control &control, const Total &total)
+{
+    QJsonObject object{{key("how"), key(TotalNames.at(static_cast<size_t>(total.kind)))}};
+    if (!total.column.isEmpty()) {
+        object.insert(key("column"), total.column);
+    }
+    control.settings.insert(key("total"), object);
+}
+
+NumberLimits numberLimits(const Control &control)
+{
+    const auto limit = [&](QLatin1String name) {
+        const QJsonValue value = control.settings.value(name);
+        return value.isDouble() ? std::optional(value.toDouble()) : std::nullopt;
+    };
+    return {limit(QLatin1String("least")), limit(QLatin1String("most"))};
+}
+
+QStringList columnsWritten(const Control &control)
+{
+    QStringList columns;
+    if (!control.column.isEmpty()) {
+        columns.append(control.column);
+    }
+    if (const std::optional<Lookup> lookup = lookupOf(control)) {
+        for (const QString &column : lookup->columns) {
+            if (!column.isEmpty() && !columns.contains(column)) {
+                columns.append(column);
+            }
+        }
+    }
+    return columns;
+}
+
+QStringList columnsNeeded(const Control &control)
+{
+    QStringList columns = columnsWritten(control);
+    const std::optional<Followed> followed = followedBy(control);
+    const QStringList more = (followed ? followed->columns : QStringList()) + childLinkOf(control).parentColumns;
+    for (const QString &column : more) {
+        if (!columns.contains(column)) {
+            columns.append(column);
+        }
+    }
+    return columns;
 }
 
 } // namespace nabblet

@@ -15,7 +15,11 @@ Kind timeKind();
 Kind dateTimeKind();
 Kind tickBoxKind();
 Kind dropDownKind();
+Kind optionSetKind();
 Kind pictureBoxKind();
 Kind linkKind();
+Kind totalKind();
+Kind subformKind();
+Kind buttonKind();
 
 } // namespace nabblet

@@ -49,6 +49,21 @@ QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &l
     }
 }
 
+Result<QVariant> withinLimits(const Result<QVariant> &number, std::optional<double> least, std::optional<double> most,
+                              const QLocale &locale)
+{
+    if (!number || number->isNull()) {
+        return number;
+    }
+    if (least && number->toDouble() < *least) {
+        return Error{Texts::tr("%1 is the least that goes here").arg(numberInWords(*least, 0, locale)), {}};
+    }
+    if (most && number->toDouble() > *most) {
+        return Error{Texts::tr("%1 is the most that goes here").arg(numberInWords(*most, 0, locale)), {}};
+    }
+    return number;
+}
+
 Result<QVariant> readWholeNumber(const QString &typed, const QLocale &locale)
 {
     const QString text = withoutBlanks(typed);

@@ -13,6 +13,10 @@ namespace nabblet {
 // A stored number in words, with at least that many decimals and never fewer than the value has.
 QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &locale);
 
+// The number, or an error that says which limit it oversteps.
+Result<QVariant> withinLimits(const Result<QVariant> &number, std::optional<double> least, std::optional<double> most,
+                              const QLocale &locale);
+
 // Typed words as a whole number. Blanks around it and between groups of digits do not matter.
 Result<QVariant> readWholeNumber(const QString &typed, const QLocale &locale);
 

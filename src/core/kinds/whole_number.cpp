@@ -17,9 +17,10 @@ QString words(const Control &, const QVariant &value, const QLocale &locale)
     return numberInWords(value, 0, locale);
 }
 
-Result<QVariant> read(const Control &, const QString &typed, const QLocale &locale)
+Result<QVariant> read(const Control &control, const QString &typed, const QLocale &locale)
 {
-    return readWholeNumber(typed, locale);
+    const NumberLimits limits = numberLimits(control);
+    return withinLimits(readWholeNumber(typed, locale), limits.least, limits.most, locale);
 }
 
 } // namespace

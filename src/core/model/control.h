@@ -10,6 +10,7 @@
 #include <QString>
 
 #include <iterator>
+#include <memory>
 
 namespace nabblet {
 
@@ -30,6 +31,25 @@ struct Rides
     bool operator==(const Rides &) const = default;
 };
 
+struct Form;
+
+// A form inside a control: what a subform shows, or what a button opens. Shared between the controls that hold it, so
+// that copying a control stays cheap; equal when the forms are.
+class InnerForm
+{
+public:
+    InnerForm() = default;
+    explicit InnerForm(const Form &form);
+
+    // The form, or nullptr where the control holds none.
+    const Form *get() const { return m_form.get(); }
+    explicit operator bool() const { return m_form != nullptr; }
+    bool operator==(const InnerForm &other) const;
+
+private:
+    std::shared_ptr<const Form> m_form;
+};
+
 struct Control
 {
     ControlId id = 0;
@@ -43,6 +63,7 @@ struct Control
     ControlId captionFor = 0; // for a caption that belongs to a field: that field
     QString role;             // look role: "title", "caption", "field", "note", "button"
     QJsonObject settings;     // what only this kind has
+    InnerForm inner;          // the form that a subform shows
     QJsonObject unknown;      // keys of a newer version, kept for saving
 
     bool operator==(const Control &) const = default;

@@ -4,6 +4,13 @@
 
 namespace nabblet {
 
+InnerForm::InnerForm(const Form &form) : m_form(std::make_shared<const Form>(form)) {}
+
+bool InnerForm::operator==(const InnerForm &other) const
+{
+    return m_form == other.m_form || (m_form && other.m_form && *m_form == *other.m_form);
+}
+
 const Band *findBand(const Form &form, BandRole role)
 {
     for (const Band &band : form.bands) {
@@ -53,6 +60,12 @@ int formHeight(const Form &form)
         height += band.height;
     }
     return height;
+}
+
+int shownHeight(const Form &form)
+{
+    const Band *body = findBand(form, BandRole::Body);
+    return formHeight(form) + (body && isTabular(form) ? body->height * (form.rowsShown - 1) : 0);
 }
 
 QRect placeOnForm(const Form &form, const Control &control)

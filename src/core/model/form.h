@@ -67,11 +67,13 @@ struct Form
 {
     QString name;      // what it is saved as; letters, digits and underscores
     QString title;     // the window's title, in words
-    QString rowSource; // a table or view
+    QString rowSource; // a table or view, or with a SELECT the name by which its rows go
+    QString select;    // a SELECT of the builder's own, or empty
     Permissions permissions;
     QString look = QStringLiteral("Harbour");
     Grid grid;
     int width = 640; // px
+    int rowsShown = 0; // of a tabular form, which repeats its body for each record; 0: one record at a time
     TabOrder tabOrder = TabOrder::Rows;
     QList<Band> bands; // header, body and footer, those that there are, in that order
     QList<Rail> rails;
@@ -87,6 +89,12 @@ struct Form
     bool operator==(const Form &) const = default;
 };
 
+// Whether the form repeats its body for each record.
+inline bool isTabular(const Form &form)
+{
+    return form.rowsShown > 0;
+}
+
 // The band with that role, or nullptr.
 const Band *findBand(const Form &form, BandRole role);
 // The form's own rail with that id, or nullptr.
@@ -97,6 +105,8 @@ const Control *captionOf(const Form &form, ControlId field);
 int bandTop(const Form &form, BandRole role);
 // All bands together, px.
 int formHeight(const Form &form);
+// The same with the body of a tabular form once for each row shown.
+int shownHeight(const Form &form);
 // A control's place measured from the form's top left corner, px.
 QRect placeOnForm(const Form &form, const Control &control);
 // An id that no control of the form has.

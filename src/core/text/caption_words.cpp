@@ -6,9 +6,9 @@ namespace nabblet {
 
 namespace {
 
-// Cuts a name into lower-case words at underscores, spaces, dashes, dots and at the step from a small to a capital
-// letter.
-QStringList wordsOfName(const QString &name)
+// Cuts a name into words as they are written, at underscores, spaces, dashes, dots and at the step from a small to a
+// capital letter.
+QStringList partsOfName(const QString &name)
 {
     QStringList words;
     QString word;
@@ -31,10 +31,38 @@ QStringList wordsOfName(const QString &name)
         if (stepsUp) {
             finishWord();
         }
-        word += c.toLower();
+        word += c;
     }
     finishWord();
     return words;
+}
+
+QStringList wordsOfName(const QString &name)
+{
+    QStringList words = partsOfName(name);
+    for (QString &word : words) {
+        word = word.toLower();
+    }
+    return words;
+}
+
+// Short forms that are read letter by letter, and so keep their capitals.
+bool isInitialism(const QString &word)
+{
+    static const QSet<QString> table{
+        QStringLiteral("gps"),  QStringLiteral("vat"),  QStringLiteral("url"),  QStringLiteral("iban"),
+        QStringLiteral("bic"),  QStringLiteral("isbn"), QStringLiteral("issn"), QStringLiteral("ean"),
+        QStringLiteral("ip"),   QStringLiteral("mac"),  QStringLiteral("pdf"),  QStringLiteral("sms"),
+        QStringLiteral("uuid"), QStringLiteral("guid"), QStringLiteral("utc"),  QStringLiteral("html"),
+        QStringLiteral("xml"),  QStringLiteral("json"), QStringLiteral("sql"),  QStringLiteral("dns"),
+        QStringLiteral("imo"),  QStringLiteral("mmsi"), QStringLiteral("vhf"),  QStringLiteral("led"),
+        QStringLiteral("pin"),  QStringLiteral("sku"),  QStringLiteral("usd"),  QStringLiteral("eur"),
+        QStringLiteral("gbp"),  QStringLiteral("cpu"),  QStringLiteral("ram"),  QStringLiteral("smtp"),
+        QStringLiteral("imap"), QStringLiteral("http"), QStringLiteral("tcp"),  QStringLiteral("ssl"),
+        QStringLiteral("tls"),  QStringLiteral("md5"),  QStringLiteral("sha1"), QStringLiteral("id"),
+        QStringLiteral("uid"),  QStringLiteral("gid"),  QStringLiteral("os"),
+    };
+    return table.contains(word);
 }
 
 // Units that stand at the end of a column's name, as they are written behind a caption.
@@ -87,35 +115,90 @@ QString capitalised(QString text)
 
 QString captionFromColumn(const QString &column, const QString &tableName)
 {
-    QStringList words = wordsOfName(column);
+    return captionFromColumn(column, tableName, QString(), WordList());
+}
+
+QString captionFromColumn(const QString &column, const QString &tableName, const QString &prefix, const WordList &own)
+{
+    const QString whole = own.value(column.toLower());
+    if (!whole.isEmpty()) {
+        return whole;
+    }
+    const bool hasPrefix = !prefix.isEmpty() && column.startsWith(prefix) && column.size() > prefix.size();
+    const QString name = hasPrefix ? column.mid(prefix.size()) : column;
+    const QStringList written = partsOfName(name);
+    QStringList words = wordsOfName(name);
     if (words.isEmpty()) {
         return column;
     }
-    if (words.size() > 1 && words.last() == QLatin1String("id")) {
-        words.removeLast();
+    qsizetype first = 0; // of the words that are used
+    qsizetype end = words.size();
+    if (end > 1 && words.last() == QLatin1String("id")) {
+        --end;
     }
     const QStringList tableWords = wordsOfName(tableName);
-    if (!tableWords.isEmpty() && words.size() > tableWords.size() && words.mid(0, tableWords.size()) == tableWords) {
-        words = words.mid(tableWords.size());
+    if (!tableWords.isEmpty() && end > tableWords.size() && words.mid(0, tableWords.size()) == tableWords) {
+        first = tableWords.size();
     }
-    if (words.size() > 1 && (words.first() == QLatin1String("is") || words.first() == QLatin1String("has"))) {
-        words.removeFirst();
+    if (end - first > 1 && (words.at(first) == QLatin1String("is") || words.at(first) == QLatin1String("has"))) {
+        ++first;
     }
     QString unit;
-    if (words.size() > 1) {
-        unit = units().value(words.last());
+    if (end - first > 1 && !own.contains(words.at(end - 1))) {
+        unit = units().value(words.at(end - 1));
         if (!unit.isEmpty()) {
-            words.removeLast();
+            --end;
         }
     }
-    for (QString &word : words) {
-        word = shortForms().value(word, word);
+    const bool tellsCapitals = name != name.toUpper() && name != name.toLower();
+    QStringList shown;
+    for (qsizetype i = first; i < end; ++i) {
+        const QString &word = words.at(i);
+        if (own.contains(word)) {
+            shown.append(own.value(word));
+        } else if (isInitialism(word) || (tellsCapitals && word.size() > 1 &&
+                                          written.at(i) == written.at(i).toUpper() && written.at(i) != word)) {
+            shown.append(word.toUpper());
+        } else {
+            shown.append(shortForms().value(word, word));
+        }
     }
-    QString caption = capitalised(words.join(u' '));
+    QString caption = capitalised(shown.join(u' '));
     if (!unit.isEmpty()) {
         caption += QStringLiteral(" (%1)").arg(unit);
     }
-    return caption == QLatin1String("Id") ? QStringLiteral("Number") : caption;
+    return caption == QLatin1String("ID") ? QStringLiteral("Number") : caption;
+}
+
+QString sharedPrefix(const QStringList &names)
+{
+    if (names.size() < 3) {
+        return {};
+    }
+    QString shared = names.first();
+    for (const QString &name : names) {
+        qsizetype same = 0;
+        while (same < shared.size() && same < name.size() && shared.at(same) == name.at(same)) {
+            ++same;
+        }
+        shared.truncate(same);
+    }
+    // Only whole words: up to an underscore, or up to where every name goes on with a capital letter.
+    while (!shared.isEmpty()) {
+        const bool endsWord = shared.endsWith(u'_');
+        const bool stepsUp =
+            shared.back().isLower() && std::all_of(names.begin(), names.end(), [&](const QString &name) {
+                return name.size() > shared.size() && name.at(shared.size()).isUpper();
+            });
+        if (endsWord || stepsUp) {
+            break;
+        }
+        shared.chop(1);
+    }
+    const bool leavesAll = std::all_of(names.begin(), names.end(), [&](const QString &name) {
+        return name.size() > shared.size() && name.at(shared.size()).isLetter();
+    });
+    return leavesAll ? shared : QString();
 }
 
 QString titleFromTable(const QString &table)

@@ -13,6 +13,18 @@ namespace nabblet {
 // it in front ("buoy_type" in "buoy" → "Type").
 QString captionFromColumn(const QString &column, const QString &tableName = {});
 
+// The words that stand in a project's own list go before all rules: by the whole name, or by one of its parts.
+using WordList = QHash<QString, QString>; // names and parts in small letters, to words
+
+// A caption drafted from a column's name as above, with the project's own words. prefix: a beginning that all columns
+// share ("cust_" of "cust_name"), left out.
+QString captionFromColumn(const QString &column, const QString &tableName, const QString &prefix,
+                          const WordList &words);
+
+// The beginning that all of at least three names share, up to and with the last underscore or step to a capital letter
+// in it; empty where there is none or where a name would be left with nothing.
+QString sharedPrefix(const QStringList &names);
+
 // A title drafted from a table's name: "part_fitted" → "Part fitted".
 QString titleFromTable(const QString &table);
 

@@ -42,6 +42,8 @@ void addColumn(Table &table, const QSqlQuery &row, bool isAutoNumber)
     column.type = declared.type;
     column.length = declared.length;
     column.decimals = declared.decimals;
+    column.least = declared.least;
+    column.most = declared.most;
     column.isRequired = row.value(2).toBool();
     column.hasDefault = !row.value(3).isNull();
     column.defaultExpression = row.value(3).toString();
@@ -159,17 +161,34 @@ bool readTable(const QSqlDatabase &database, Table &table, const QString &statem
         });
 }
 
-// A link that names no columns of its parent means the parent's key; table names are as the parent declares them.
+// A column's name as its table declares it; SQLite takes it in any mixture of small and capital letters.
+QString declaredName(const Table &table, const QString &name)
+{
+    for (const Column &column : table.columns) {
+        if (column.name.compare(name, Qt::CaseInsensitive) == 0) {
+            return column.name;
+        }
+    }
+    return name;
+}
+
+// A link that names no columns of its parent means the parent's key; names are as the tables declare them.
 void completeLinks(Catalogue &catalogue)
 {
     const Catalogue declared = catalogue;
     for (Table &table : catalogue.tables) {
         for (ForeignKey &link : table.foreignKeys) {
+            for (QString &name : link.columns) {
+                name = declaredName(table, name);
+            }
             for (const Table &parent : declared.tables) {
                 if (parent.name.compare(link.parentTable, Qt::CaseInsensitive) == 0) {
                     link.parentTable = parent.name;
                     if (link.parentColumns.isEmpty()) {
                         link.parentColumns = parent.primaryKey;
+                    }
+                    for (QString &name : link.parentColumns) {
+                        name = declaredName(parent, name);
                     }
                 }
             }

@@ -98,13 +98,14 @@ private:
     QList<LookupRow> choices(const QString &part) const
     {
         if (const std::optional<Lookup> lookup = lookupOf(control())) {
-            const auto rows = lookupRows(session().connection(), *lookup, part, MostChoices);
+            const auto rows =
+                lookupRows(session().connection(), *lookup, part, MostChoices, session().fixedChoiceValues(*lookup));
             return rows ? *rows : QList<LookupRow>();
         }
         QList<LookupRow> rows;
         for (const Choice &choice : fixedChoices(control())) {
             if (part.isEmpty() || choice.words.contains(part, Qt::CaseInsensitive)) {
-                rows.append({choice.value, choice.words});
+                rows.append({{choice.value}, choice.words});
             }
         }
         return rows;
@@ -120,7 +121,7 @@ private:
         const QList<LookupRow> rows = choices(part);
         for (const LookupRow &row : rows) {
             auto *item = new QListWidgetItem(row.words, m_list);
-            item->setData(ValueRole, row.value);
+            item->setData(ValueRole, row.values);
             if (row.words == m_line->text() || (m_list->count() == 1 && !part.isEmpty())) {
                 m_list->setCurrentItem(item);
             }
@@ -162,7 +163,7 @@ private:
             return;
         }
         const QString words = item->text();
-        session().choose(control(), item->data(ValueRole), words);
+        session().chooseRow(control(), item->data(ValueRole).toList(), words);
         m_hasTyped = false;
         m_line->setText(words);
         m_line->selectAll(); // what is typed next replaces it
@@ -178,7 +179,7 @@ private:
         m_hasTyped = false;
         const QString typed = m_line->text().trimmed();
         if (typed.isEmpty()) {
-            session().choose(control(), QVariant());
+            session().chooseRow(control(), {}, QString());
             return;
         }
         QList<LookupRow> fitting;
@@ -191,7 +192,7 @@ private:
         }
         const bool isWhole = fitting.size() == 1 && fitting.first().words.compare(typed, Qt::CaseInsensitive) == 0;
         if (fitting.size() == 1 && (isWhole || !takesNewChoices(control()))) {
-            session().choose(control(), fitting.first().value, fitting.first().words);
+            session().chooseRow(control(), fitting.first().values, fitting.first().words);
             m_line->setText(fitting.first().words);
         }
     }

@@ -36,8 +36,10 @@ std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Cont
 {
     using Make = std::unique_ptr<FieldEditor> (*)(const EditorContext &, const Control &, QWidget *);
     static const QHash<Editor, Make> table{
-        {Editor::Line, makeLineEditor},     {Editor::LongText, makeLongTextEditor}, {Editor::Tick, makeTickEditor},
-        {Editor::Choice, makeChoiceEditor}, {Editor::Image, makeImageEditor},
+        {Editor::Line, makeLineEditor},    {Editor::LongText, makeLongTextEditor},
+        {Editor::Tick, makeTickEditor},    {Editor::Choice, makeChoiceEditor},
+        {Editor::Image, makeImageEditor},  {Editor::Options, makeOptionsEditor},
+        {Editor::Rows, makeSubformEditor}, {Editor::Opener, makeOpenerEditor},
     };
     const Make make = table.value(kindNamed(control.kind).editor);
     if (!make) {

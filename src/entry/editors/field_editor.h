@@ -34,6 +34,8 @@ public:
     const Control &control() const { return m_control; }
     // A changed design of the same kind of control.
     void setControl(const Control &control);
+    // Whether the widget is one box to its caption's reader; a subform has boxes of its own.
+    virtual bool isOneBox() const { return true; }
 
 protected:
     const EditorContext &context() const { return m_context; }
@@ -59,5 +61,8 @@ std::unique_ptr<FieldEditor> makeLongTextEditor(const EditorContext &context, co
 std::unique_ptr<FieldEditor> makeTickEditor(const EditorContext &context, const Control &control, QWidget *parent);
 std::unique_ptr<FieldEditor> makeChoiceEditor(const EditorContext &context, const Control &control, QWidget *parent);
 std::unique_ptr<FieldEditor> makeImageEditor(const EditorContext &context, const Control &control, QWidget *parent);
+std::unique_ptr<FieldEditor> makeOptionsEditor(const EditorContext &context, const Control &control, QWidget *parent);
+std::unique_ptr<FieldEditor> makeSubformEditor(const EditorContext &context, const Control &control, QWidget *parent);
+std::unique_ptr<FieldEditor> makeOpenerEditor(const EditorContext &context, const Control &control, QWidget *parent);
 
 } // namespace nabblet

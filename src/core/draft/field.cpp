@@ -1,0 +1,133 @@
+#include "core/draft/column_order.h"
+#include "core/draft/draft.h"
+#include "core/draft/field_kinds.h"
+#include "core/draft/maker.h"
+
+#include <QJsonArray>
+#include <QJsonObject>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+QString capitalised(QString text)
+{
+    if (!text.isEmpty()) {
+        text[0] = text.at(0).toUpper();
+    }
+    return text;
+}
+
+bool holdsAll(const Table &table, const QStringList &columns)
+{
+    return !columns.isEmpty() && std::all_of(columns.begin(), columns.end(),
+                                             [&](const QString &name) { return findColumn(table, name) != nullptr; });
+}
+
+// What a lookup shows of a row: what tells it from its likes; of a row without a name of its own, its whole key.
+QStringList wordsOfRow(const Table &table)
+{
+    const QStringList telling = tellingColumns(table);
+    const bool isPartOfKey =
+        telling.size() == 1 && table.primaryKey.size() > 1 && table.primaryKey.contains(telling.first());
+    if (!isPartOfKey) {
+        return telling;
+    }
+    QStringList words = table.primaryKey;
+    for (const Column &column : table.columns) {
+        if (column.type == ColumnType::Text && !words.contains(column.name)) {
+            words.append(column.name);
+            break;
+        }
+    }
+    return words;
+}
+
+} // namespace
+
+Control draftField(const Catalogue &catalogue, const Table &table, const Column &column, const QString &kind,
+                   const ColumnProfile *profile)
+{
+    Control field;
+    field.kind = kind;
+    field.column = column.name;
+    field.role = QStringLiteral("field");
+    const bool isChosen = kind == QLatin1String("drop-down") || kind == QLatin1String("option-set");
+    const ForeignKey *link = kind == QLatin1String("drop-down") ? ledLink(table, column.name) : nullptr;
+    const Table *parent = link ? findTable(catalogue, link->parentTable) : nullptr;
+    const bool isWhole = parent && holdsAll(*parent, link->parentColumns) && holdsAll(table, link->columns) &&
+                         link->columns.size() == link->parentColumns.size();
+    if (isWhole) {
+        setLookup(field, {parent->name, link->parentColumns, wordsOfRow(*parent), link->columns});
+    } else if (link && column.choices.isEmpty()) {
+        // The table that it points to is gone, so there is nothing to choose from.
+        field.kind = kindByType(column);
+    } else if (isChosen) {
+        QJsonArray choices;
+        for (const QVariant &choice : column.choices) {
+            choices.append(QJsonObject{{QStringLiteral("value"), QJsonValue::fromVariant(choice)},
+                                       {QStringLiteral("words"), capitalised(choice.toString())}});
+        }
+        if (column.choices.isEmpty()) {
+            // Words in use so far; new ones may be typed.
+            QStringList used = profile && !profile->hasMoreDistinct ? profile->distinct.keys() : QStringList();
+            used.sort(Qt::CaseInsensitive);
+            for (const QString &word : std::as_const(used)) {
+                choices.append(QJsonObject{{QStringLiteral("value"), word}, {QStringLiteral("words"), word}});
+            }
+            field.settings.insert(QStringLiteral("takesNew"), true);
+        }
+        field.settings.insert(QStringLiteral("choices"), choices);
+    }
+    if (column.length && !isChosen) {
+        field.settings.insert(QStringLiteral("length"), *column.length);
+    }
+    if (kind == QLatin1String("decimal-number") && column.decimals) {
+        field.settings.insert(QStringLiteral("decimals"), *column.decimals);
+    }
+    if (isNumber(field) && column.least) {
+        field.settings.insert(QStringLiteral("least"), *column.least);
+    }
+    if (isNumber(field) && column.most) {
+        field.settings.insert(QStringLiteral("most"), *column.most);
+    }
+    const bool isKeptByItself = isBookkeeping(column) && (column.hasDefault || !column.isRequired);
+    if (column.isGenerated || isKeptByItself || table.kind == TableKind::View || !column.readOnlyReason.isEmpty()) {
+        field.settings.insert(QStringLiteral("locked"), true);
+    }
+    return field;
+}
+
+std::optional<Control> draftFollowed(const Catalogue &catalogue, const Table &table, const PlannedColumn &planned)
+{
+    const ForeignKey *link = ledLink(table, planned.through);
+    const Table *other = link ? findTable(catalogue, link->parentTable) : nullptr;
+    const Column *column = other ? findColumn(*other, planned.column) : nullptr;
+    if (!column || !holdsAll(*other, link->parentColumns) || link->columns.size() != link->parentColumns.size()) {
+        return std::nullopt;
+    }
+    // Its choices and lookups are the other table's affair; here the value is only shown.
+    const bool isPlain = takesValue(kindNamed(planned.kind)) && !ledLink(*other, planned.column);
+    Control field = draftField(catalogue, *other, *column, isPlain ? planned.kind : kindByType(*column), nullptr);
+    field.column.clear();
+    field.name = captionFromColumn(planned.through, table.name).toLower() + u'_' + planned.column;
+    field.settings.insert(QStringLiteral("locked"), true);
+    setFollowed(field, {link->columns, other->name, link->parentColumns, planned.column});
+    return field;
+}
+
+BoundColumn rememberColumn(const Table &table, const Column &column)
+{
+    BoundColumn bound;
+    bound.column = column.name;
+    bound.declaredType = column.declaredType;
+    bound.length = column.length;
+    bound.isRequired = column.isRequired;
+    const ForeignKey *link = ledLink(table, column.name);
+    bound.linksTo = link ? link->parentTable : QString();
+    return bound;
+}
+
+} // namespace nabblet

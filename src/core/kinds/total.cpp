@@ -1,0 +1,55 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/number_words.h"
+#include "core/text/tr.h"
+
+namespace nabblet {
+
+NABBLET_TEXTS(Totals)
+
+namespace {
+
+// A figure that nobody types: words on the band, no box to invite typing; a line above as under a column of figures.
+Picture draw(const Control &control, const Shown &shown)
+{
+    const QSize size = control.place.size();
+    BoxStroke line;
+    line.rect = QRect(0, 0, size.width(), 1);
+    line.fill = line.outline = Ink::CaptionText;
+    line.radius = 0;
+    TextStroke text;
+    text.rect = QRect(BoxPadding, 0, size.width() - 2 * BoxPadding, size.height());
+    text.text = shown.words;
+    text.role = TextRole::Caption;
+    text.ink = Ink::FieldText;
+    text.align = TextAlign::Right;
+    return {line, text};
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
+{
+    return numberInWords(value, decimalPlaces(control).value_or(0), locale);
+}
+
+Result<QVariant> read(const Control &, const QString &, const QLocale &)
+{
+    return Error{Texts::tr("A total is worked out from the rows"), {}};
+}
+
+} // namespace
+
+Kind totalKind()
+{
+    return {QStringLiteral("total"),
+            QT_TRANSLATE_NOOP("Kinds", "Total"),
+            QStringLiteral("total"),
+            Editor::None,
+            {},
+            QSize(96, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,118 @@
+// Option sets: one of a few, all in sight. A click or the arrow keys choose, Delete chooses none.
+#include "core/kinds/option_places.h"
+#include "entry/editors/field_editor.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+
+namespace nabblet {
+
+namespace {
+
+class OptionsBox : public QWidget
+{
+public:
+    explicit OptionsBox(QWidget *parent) : QWidget(parent) { setFocusPolicy(Qt::StrongFocus); }
+
+    std::function<void(QPainter &, bool hasFocus)> paint;
+    std::function<void(QPoint)> press;
+    std::function<bool(int key)> step; // whether the key was of use
+
+protected:
+    void paintEvent(QPaintEvent *) override
+    {
+        QPainter painter(this);
+        paint(painter, hasFocus());
+    }
+    void mousePressEvent(QMouseEvent *event) override { press(event->pos()); }
+    void keyPressEvent(QKeyEvent *event) override
+    {
+        if (!step(event->key())) {
+            QWidget::keyPressEvent(event);
+        }
+    }
+    void focusInEvent(QFocusEvent *) override { update(); }
+    void focusOutEvent(QFocusEvent *) override { update(); }
+};
+
+class OptionsEditor : public FieldEditor
+{
+public:
+    OptionsEditor(const EditorContext &context, const Control &control, QWidget *parent)
+        : FieldEditor(context, control), m_box(new OptionsBox(parent))
+    {
+        m_box->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, shownNow(hasFocus)); };
+        m_box->press = [this](QPoint at) {
+            const QList<QRect> places = optionPlaces(this->control());
+            for (int i = 0; i < places.size(); ++i) {
+                if (places.at(i).contains(at)) {
+                    choose(i);
+                }
+            }
+        };
+        m_box->step = [this](int key) { return step(key); };
+    }
+
+    QWidget *widget() override { return m_box; }
+    void refresh() override { m_box->update(); }
+
+private:
+    int chosen() const
+    {
+        const QList<Choice> choices = fixedChoices(control());
+        const Shown shown = session().shown(control());
+        for (int i = 0; i < choices.size(); ++i) {
+            if (!shown.isMissing && choices.at(i).words == shown.words) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    void choose(int index)
+    {
+        const QList<Choice> choices = fixedChoices(control());
+        if (index >= 0 && index < choices.size()) {
+            session().choose(control(), choices.at(index).value);
+            m_box->update();
+        }
+    }
+
+    bool step(int key)
+    {
+        const int count = static_cast<int>(fixedChoices(control()).size());
+        const int now = chosen();
+        switch (key) {
+        case Qt::Key_Right:
+        case Qt::Key_Down:
+            choose(std::min(count - 1, now + 1));
+            return true;
+        case Qt::Key_Left:
+        case Qt::Key_Up:
+            choose(std::max(0, now - 1));
+            return true;
+        case Qt::Key_Space:
+            choose(now < 0 ? 0 : (now + 1) % count);
+            return true;
+        case Qt::Key_Delete:
+        case Qt::Key_Backspace:
+            session().choose(control(), QVariant());
+            m_box->update();
+            return true;
+        default:
+            return false;
+        }
+    }
+
+    OptionsBox *m_box;
+};
+
+} // namespace
+
+std::unique_ptr<FieldEditor> makeOptionsEditor(const EditorContext &context, const Control &control, QWidget *parent)
+{
+    return std::make_unique<OptionsEditor>(context, control, parent);
+}
+
+} // namespace nabblet

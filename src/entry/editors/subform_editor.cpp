@@ -1,0 +1,78 @@
+// Subforms: the rows that belong to the record in hand, a form within the form.
+#include "entry/editors/field_editor.h"
+#include "entry/entry_view.h"
+
+#include <QPainter>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+namespace {
+
+class SubformFrame : public QWidget
+{
+public:
+    explicit SubformFrame(QWidget *parent) : QWidget(parent) { setFocusPolicy(Qt::NoFocus); }
+    std::function<void(QPainter &)> paint;
+
+protected:
+    void paintEvent(QPaintEvent *) override
+    {
+        QPainter painter(this);
+        paint(painter);
+    }
+};
+
+class SubformEditor : public FieldEditor
+{
+public:
+    SubformEditor(const EditorContext &context, const Control &control, QWidget *parent)
+        : FieldEditor(context, control), m_frame(new SubformFrame(parent))
+    {
+        m_frame->paint = [this](QPainter &painter) {
+            Shown shown;
+            paintAtRest(painter, shown);
+        };
+        auto *layout = new QVBoxLayout(m_frame);
+        layout->setContentsMargins(1, 1, 1, 1);
+        layout->setSpacing(0);
+    }
+
+    QWidget *widget() override { return m_frame; }
+    bool isOneBox() const override { return false; }
+
+    void refresh() override
+    {
+        EntrySession *rows = session().childOf(control());
+        if (m_view && m_view->session() == rows) {
+            return; // follows its own session
+        }
+        delete m_view;
+        m_view = nullptr;
+        if (rows) {
+            m_view = new EntryView(rows, *context().appearance, m_frame);
+            m_frame->layout()->addWidget(m_view);
+            QObject::connect(m_view, &EntryView::parentRefused, m_frame, [this] {
+                for (QWidget *above = m_frame->parentWidget(); above; above = above->parentWidget()) {
+                    if (auto *view = qobject_cast<EntryView *>(above)) {
+                        view->focusFirstRefused();
+                        return;
+                    }
+                }
+            });
+        }
+    }
+
+private:
+    SubformFrame *m_frame;
+    EntryView *m_view = nullptr;
+};
+
+} // namespace
+
+std::unique_ptr<FieldEditor> makeSubformEditor(const EditorContext &context, const Control &control, QWidget *parent)
+{
+    return std::make_unique<SubformEditor>(context, control, parent);
+}
+
+} // namespace nabblet

@@ -1,0 +1,106 @@
+#include "entry/form_painter.h"
+
+#include "core/arrange/rails.h"
+#include "entry/picture_painter.h"
+#include "entry/theme.h"
+
+#include <QPainter>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int RowMarkLeft = 5; // px from the form's left edge
+constexpr int RowMarkWidth = 4;
+
+Shown shownBy(const Control &control, EntrySession *session)
+{
+    return session && session->hasRecord() ? session->shown(control) : shownBlank(control);
+}
+
+void paintRows(QPainter &painter, const Form &form, EntrySession *session, const QRect &area, int rowHeight,
+               const Appearance &appearance)
+{
+    painter.save();
+    painter.setClipRect(area, Qt::IntersectClip);
+    const QList<Row> rows = session ? session->window().rows() : QList<Row>();
+    const int inHand = session ? session->windowIndex() : 0;
+    const int last = static_cast<int>(rows.size()); // the blank row for a new record stands behind the last
+    const bool hasBlank = !session || session->canAdd();
+    for (int i = 0; i < last + (hasBlank ? 1 : 0); ++i) {
+        const QRect place(area.x(), area.y() + i * rowHeight, area.width(), rowHeight);
+        if (place.y() > area.bottom()) {
+            break;
+        }
+        for (const Control &control : form.controls) {
+            if (control.band == BandRole::Body) {
+                const Shown shown = i == last     ? shownBlank(control)
+                                    : i == inHand ? session->shown(control)
+                                                  : session->shownIn(control, rows.at(i));
+                paintControl(painter, control, shown, place.topLeft(), appearance);
+            }
+        }
+        if (i == inHand && i < last) {
+            paintRowMark(painter, place, session->isChanged(), appearance);
+        }
+    }
+    painter.restore();
+}
+
+} // namespace
+
+void paintRowMark(QPainter &painter, const QRect &rect, bool isChanged, const Appearance &appearance)
+{
+    painter.fillRect(rect.x() + RowMarkLeft, rect.y() + 2, RowMarkWidth, rect.height() - 4,
+                     isChanged ? panelColours(appearance.theme()).rail : appearance.colour(Ink::Accent));
+}
+
+void paintForm(QPainter &painter, const Form &asDesigned, EntrySession *session, QSize size,
+               const Appearance &appearance)
+{
+    const Band *designedBody = findBand(asDesigned, BandRole::Body);
+    const int rowHeight = designedBody ? designedBody->height : 0;
+    const int bodyHeight = std::max(rowHeight, size.height() - (formHeight(asDesigned) - rowHeight));
+    const bool isRepeated = isTabular(asDesigned) && rowHeight > 0;
+    const Form form = stretchedTo(asDesigned, size.width(), isRepeated ? rowHeight : bodyHeight);
+    int y = 0;
+    for (const Band &band : form.bands) {
+        const bool isBody = band.role == BandRole::Body;
+        const QRect area(0, y, form.width, isBody ? bodyHeight : band.height);
+        paintBand(painter, band.role, area, appearance);
+        if (isBody && isRepeated) {
+            paintRows(painter, form, session, area, rowHeight, appearance);
+        } else {
+            for (const Control &control : form.controls) {
+                if (control.band == band.role) {
+                    paintControlWithRows(painter, control, shownBy(control, session), session, area.topLeft(),
+                                         appearance);
+                }
+            }
+        }
+        y += area.height();
+    }
+}
+
+void paintControlWithRows(QPainter &painter, const Control &control, const Shown &shown, EntrySession *session,
+                          QPoint origin, const Appearance &appearance)
+{
+    paintControl(painter, control, shown, origin, appearance);
+    if (!control.inner || kindNamed(control.kind).editor != Editor::Rows) {
+        return;
+    }
+    const QRect inside = control.place.translated(origin).adjusted(1, 1, -1, -1);
+    painter.save();
+    painter.setClipRect(inside, Qt::IntersectClip);
+    painter.translate(inside.topLeft());
+    paintForm(painter, *control.inner.get(), session ? session->childOf(control) : nullptr, inside.size(), appearance);
+    painter.restore();
+    // The frame again, over what reached its rounded corners.
+    painter.setPen(appearance.colour(Ink::FieldOutline));
+    painter.setBrush(Qt::NoBrush);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.drawRoundedRect(QRectF(control.place.translated(origin)).adjusted(0.5, 0.5, -0.5, -0.5), 3, 3);
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+} // namespace nabblet
