@@ -336,7 +336,7 @@ Measured allForms(const QString &folder)
         const Result<Workspace> workspace = openDatabaseFile(file);
         const std::atomic<bool> goesOn{false};
         for (const Table &table : workspace->catalogue.tables) {
-            const auto profile = profileTable(*workspace->connection, table, goesOn);
+            const auto profile = profileTable(*workspace->connection, workspace->catalogue, table, goesOn);
             forms += draftForm(workspace->catalogue, table, planDraft(table, &**profile), &**profile, appearance)
                              .controls.isEmpty()
                          ? 0

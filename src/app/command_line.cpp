@@ -138,7 +138,7 @@ int draft(const QStringList &arguments)
     std::optional<Profile> profile;
     if (!parser.isSet(declared)) {
         const std::atomic<bool> goesOn{false};
-        const auto read = profileTable(*workspace->connection, *table, goesOn);
+        const auto read = profileTable(*workspace->connection, workspace->catalogue, *table, goesOn);
         if (!read) {
             return fail(read.error());
         }

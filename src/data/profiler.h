@@ -1,7 +1,7 @@
 // Profiles of stored values, read from a database.
 #pragma once
 
-#include "core/catalogue/profile.h"
+#include "core/draft/draft_plan.h"
 #include "data/connection.h"
 
 #include <atomic>
@@ -14,8 +14,13 @@ constexpr qint64 ExactProfileRows = 100000;
 
 // Looks through a table's or view's rows. Long for large tables, so it is done beside the interface. progress is told
 // the share that is done, 0 to 1. Gives nothing when isCancelled turns true.
-Result<std::optional<Profile>> profileTable(const Connection &connection, const Table &table,
+Result<std::optional<Profile>> profileTable(const Connection &connection, const Catalogue &catalogue, const Table &table,
                                             const std::atomic<bool> &isCancelled,
                                             const std::function<void(double)> &progress = {});
+
+// Looks through the rows of the taken children of a plan, and theirs; what is known already is not looked at again.
+// False when isCancelled turned true.
+Result<bool> learnChildren(const Connection &connection, const Catalogue &catalogue, const DraftPlan &plan,
+                           Learned &learned, const std::atomic<bool> &isCancelled);
 
 } // namespace nabblet

@@ -424,9 +424,9 @@ void NewFormDialog::chooseTable()
 
     m_profiling.giveUp();
     m_profiling.start(m_connection.address(),
-                      [this, looked = *chosen](const Connection &connection, const std::atomic<bool> &isCancelled,
+                      [this, looked = *chosen, catalogue = m_catalogue](const Connection &connection, const std::atomic<bool> &isCancelled,
                                                const BackgroundWork::Report &report) {
-                          const auto profile = profileTable(connection, looked, isCancelled);
+                          const auto profile = profileTable(connection, catalogue, looked, isCancelled);
                           if (!profile || !*profile) {
                               return;
                           }

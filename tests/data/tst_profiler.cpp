@@ -17,7 +17,7 @@ class TestProfiler : public QObject
     {
         const Connection connection = samples::opened(m_path);
         const Catalogue catalogue = *connection.readCatalogue();
-        return **profileTable(connection, *findTable(catalogue, table), m_goesOn);
+        return **profileTable(connection, catalogue, *findTable(catalogue, table), m_goesOn);
     }
 
 private Q_SLOTS:
@@ -51,7 +51,7 @@ private Q_SLOTS:
         const Connection connection = samples::opened(m_path);
         const Catalogue catalogue = *connection.readCatalogue();
         for (const Table &table : catalogue.tables) {
-            const auto profile = profileTable(connection, table, m_goesOn);
+            const auto profile = profileTable(connection, catalogue, table, m_goesOn);
             QVERIFY2(profile.isOk() && *profile, qPrintable(table.name));
             QCOMPARE((*profile)->columns.size(), table.columns.size());
         }
@@ -72,7 +72,7 @@ private Q_SLOTS:
         for (const char *name : {"n", "w"}) {
             double last = 0;
             const Profile profile =
-                **profileTable(connection, *findTable(catalogue, name), m_goesOn, [&](double share) { last = share; });
+                **profileTable(connection, catalogue, *findTable(catalogue, name), m_goesOn, [&](double share) { last = share; });
             QVERIFY(!profile.isExact);
             QVERIFY2(profile.rows > 50000 && profile.rows <= 100000, qPrintable(QString::number(profile.rows)));
             const auto distinct = profile.columns.value("part").distinct;
@@ -80,7 +80,7 @@ private Q_SLOTS:
             QVERIFY2(share > 0.45 && share < 0.55, qPrintable(QString::number(share)));
             QCOMPARE(last, 1.0);
         }
-        const Profile gaps = **profileTable(connection, *findTable(catalogue, "gaps"), m_goesOn);
+        const Profile gaps = **profileTable(connection, catalogue, *findTable(catalogue, "gaps"), m_goesOn);
         QVERIFY(gaps.isExact);
         QCOMPARE(gaps.rows, 3000);
     }
@@ -90,7 +90,7 @@ private Q_SLOTS:
         const Connection connection = samples::opened(m_path);
         const Catalogue catalogue = *connection.readCatalogue();
         const std::atomic<bool> isCancelled{true};
-        QVERIFY(!profileTable(connection, *findTable(catalogue, "buoy"), isCancelled)->has_value());
+        QVERIFY(!profileTable(connection, catalogue, *findTable(catalogue, "buoy"), isCancelled)->has_value());
     }
 };
 

@@ -181,4 +181,22 @@ QStringList tellingColumns(const Table &table)
     return isUnique || code.isEmpty() ? QStringList{naming} : QStringList{code, naming};
 }
 
+QStringList wordsOfRow(const Table &table)
+{
+    const QStringList telling = tellingColumns(table);
+    const bool isPartOfKey =
+        telling.size() == 1 && table.primaryKey.size() > 1 && table.primaryKey.contains(telling.first());
+    if (!isPartOfKey) {
+        return telling;
+    }
+    QStringList words = table.primaryKey;
+    for (const Column &column : table.columns) {
+        if (column.type == ColumnType::Text && !words.contains(column.name)) {
+            words.append(column.name);
+            break;
+        }
+    }
+    return words;
+}
+
 } // namespace nabblet

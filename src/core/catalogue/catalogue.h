@@ -107,5 +107,8 @@ QString namingColumn(const Table &table);
 // The columns that together tell a row from its likes: given and family name of a person; else the naming column, and
 // where it may repeat, the unique code before it.
 QStringList tellingColumns(const Table &table);
+// What a lookup shows of a row: the columns above; of a row that has only a key of several columns, the whole key and
+// its first text.
+QStringList wordsOfRow(const Table &table);
 
 } // namespace nabblet

@@ -41,6 +41,7 @@ struct Profile
     qint64 rows = 0;     // looked at
     bool isExact = true; // every row was looked at; otherwise a fair sample
     QHash<QString, ColumnProfile> columns;
+    QHash<QString, ColumnProfile> lookupWords; // of the rows that a linking column may point to
 };
 
 // The number of lines that a share (0 to 1) of the values keep to; 1 where there are none.

@@ -11,8 +11,9 @@ namespace nabblet {
 namespace {
 
 constexpr int Grid = 8;
-constexpr int MostLines = 10; // of a drafted long text
-constexpr int SignGap = 6;    // px between the words of a box and the sign that opens something
+constexpr int MostLines = 10;         // of a drafted long text
+constexpr int MostOptionsWidth = 288; // px, of options in one line
+constexpr int SignGap = 6;            // px between the words of a box and the sign that opens something
 
 int lengthLimited(const Column &column, int usual, int most)
 {
@@ -35,11 +36,11 @@ QSize optionSetSize(const Control &field, const TextMeasure &measure)
             needed = std::max(needed, 10000.0 * words / std::max(1, places.at(i).width()));
         }
         const int width = onGridAtOrAfter(static_cast<int>(needed) + 2, Grid);
-        if (width <= MostFittedWidth || lines >= count) {
-            return {std::min(width, 2 * MostFittedWidth), lines * OptionLine};
+        if (width <= MostOptionsWidth || lines >= count) {
+            return {std::min(width, 2 * MostOptionsWidth), lines * OptionLine};
         }
     }
-    return {MostFittedWidth, OptionLine};
+    return {MostOptionsWidth, OptionLine};
 }
 
 // The width that the words of a box need by what is declared, without padding.
@@ -122,7 +123,10 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
     // Dates and choices are shown in other words than they are stored in, so their stored lengths say nothing.
     const bool isShownAsStored = column.type == ColumnType::Text || column.type == ColumnType::WholeNumber ||
                                  column.type == ColumnType::DecimalNumber;
-    if (profile && profile->values > 0 && isShownAsStored && kind.editor == Editor::Line) {
+    // Of a lookup, the profile is that of the words it shows; of words in use, of those.
+    const bool isLookup = lookupOf(field).has_value() || takesNewChoices(field);
+    const bool isLine = isShownAsStored && kind.editor == Editor::Line;
+    if (profile && profile->values > 0 && (isLine || isLookup)) {
         // Room for one character more than the widest, since new values may be a little longer.
         words = widthOfValues(*profile, FittingShare, measure) + character;
         most = MostFittedWidth;

@@ -14,7 +14,7 @@ namespace nabblet {
 constexpr int LeastBoxWidth = 64;
 constexpr int MostBoxWidth = 264;
 // Boxes whose stored values are known may be wider, px.
-constexpr int MostFittedWidth = 288;
+constexpr int MostFittedWidth = 568;
 // The share of the stored values that a drafted box shows whole.
 constexpr double FittingShare = 0.98;
 

@@ -194,4 +194,38 @@ QList<PlannedColumn> linkedColumns(const Catalogue &catalogue, const Table &tabl
     return columns;
 }
 
+QString learnedKey(const QString &table, const ChildLink &link)
+{
+    return table + u'\n' + link.childColumns.join(u'\t');
+}
+
+DraftPlan withLearned(const Catalogue &catalogue, const DraftPlan &plan, const Learned &learned)
+{
+    DraftPlan result = plan;
+    for (PlannedChild &child : result.children) {
+        const Table *table = child.isTaken ? findTable(catalogue, child.plan.table) : nullptr;
+        if (!table) {
+            continue;
+        }
+        child.usualRows = learned.usualRows.value(learnedKey(table->name, child.link), child.usualRows);
+        const auto profile = learned.profiles.constFind(table->name);
+        if (profile != learned.profiles.constEnd()) {
+            PlannedChild proposed = child;
+            proposed.plan.columns.clear();
+            completeChild(catalogue, proposed);
+            // Only kinds: the order of a line stays as it is.
+            const DraftPlan better = replanned(child.plan, proposed.plan, *table, *profile);
+            for (PlannedColumn &column : child.plan.columns) {
+                for (const PlannedColumn &other : better.columns) {
+                    if (other.column == column.column && other.through == column.through) {
+                        column.kind = other.kind;
+                    }
+                }
+            }
+        }
+        child.plan = withLearned(catalogue, child.plan, learned);
+    }
+    return result;
+}
+
 } // namespace nabblet

@@ -104,6 +104,18 @@ QList<PlannedColumn> linkedColumns(const Catalogue &catalogue, const Table &tabl
 // text that turned out to be one moves to the end. proposed: the plan as it was proposed before.
 DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Table &table, const Profile &profile);
 
+// What was learned of the rows that belong to each record: their values by table, and how many there usually are, by
+// learnedKey().
+struct Learned
+{
+    QHash<QString, Profile> profiles;
+    QHash<QString, int> usualRows;
+};
+QString learnedKey(const QString &table, const ChildLink &link);
+
+// The same plan with what was learned of its children's rows: how many there are, and kinds that nobody changed.
+DraftPlan withLearned(const Catalogue &catalogue, const DraftPlan &plan, const Learned &learned);
+
 // The required columns of the table that the plan leaves without a box and the database does not fill.
 QStringList uncoveredColumns(const DraftPlan &plan, const Table &table);
 

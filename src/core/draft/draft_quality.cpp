@@ -1,28 +1,116 @@
 #include "core/draft/draft_quality.h"
 
+#include "core/arrange/rails.h"
+#include "core/arrange/rows.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
+
+#include <QSet>
 
 #include <algorithm>
 
 namespace nabblet {
+
+namespace {
+
+// The profile of what a box shows, or nullptr where its values are shown in other words than they are stored in.
+const ColumnProfile *shownValues(const Control &control, const Profile &profile)
+{
+    const auto find = [](const QHash<QString, ColumnProfile> &columns, const QString &name) {
+        const auto found = columns.constFind(name);
+        return found == columns.constEnd() ? nullptr : &*found;
+    };
+    if (lookupOf(control)) {
+        return find(profile.lookupWords, control.column);
+    }
+    const Editor editor = kindNamed(control.kind).editor;
+    const bool isChoice = editor == Editor::Choice && takesNewChoices(control);
+    // Dates and times are shown in other words than they are stored in; their boxes are made to fit all.
+    const bool isMoment = control.kind.startsWith(QLatin1String("date")) || control.kind == QLatin1String("time");
+    return (editor == Editor::Line && !isMoment) || isChoice ? find(profile.columns, control.column) : nullptr;
+}
+
+// How many values of a box there are, and how many it shows whole.
+QPair<qint64, qint64> fitOf(const Control &control, const ColumnProfile &values, const TextMeasure &measure)
+{
+    const bool opens = kindNamed(control.kind).editor == Editor::Choice;
+    const int room = control.place.width() - 2 * BoxPadding - (opens ? BoxButtonWidth - BoxPadding : 0);
+    QPair<qint64, qint64> fit(0, 0);
+    for (const LengthGroup &group : values.lengths) {
+        fit.first += group.count;
+        fit.second += measure.width(group.example, TextRole::Field) <= room ? group.count : 0;
+    }
+    return fit;
+}
+
+bool isBox(const Control &control)
+{
+    return takesValue(kindNamed(control.kind));
+}
+
+int right(const QRect &rect)
+{
+    return rect.x() + rect.width();
+}
+
+int bottom(const QRect &rect)
+{
+    return rect.y() + rect.height();
+}
+
+int backwardTabs(const Form &form)
+{
+    int backward = 0;
+    const Control *before = nullptr;
+    for (const ControlId id : tabSequence(form)) {
+        const Control *control = form.controls.find(id);
+        if (before && before->band == control->band) {
+            const bool isSameRow =
+                control->place.y() < bottom(before->place) && before->place.y() < bottom(control->place);
+            const bool isUp = bottom(control->place) <= before->place.y();
+            const bool isLeft =
+                isSameRow && control->place.x() < before->place.x() && control->place.y() == before->place.y();
+            backward += isUp || isLeft ? 1 : 0;
+        }
+        before = control;
+    }
+    return backward;
+}
+
+// The left edges of boxes, by the rail that stands nearest to their left.
+int mostLeftEdges(const Form &form)
+{
+    QHash<RailId, QSet<int>> edges;
+    for (const Control &control : form.controls) {
+        if (!isBox(control) || control.band != BandRole::Body) {
+            continue;
+        }
+        const Rail *nearest = nullptr;
+        for (const Rail &rail : form.rails) {
+            if (rail.position <= control.place.x() && (!nearest || rail.position > nearest->position)) {
+                nearest = &rail;
+            }
+        }
+        edges[nearest ? nearest->id : FixedRail::FormLeft].insert(control.place.x());
+    }
+    int most = 0;
+    for (const QSet<int> &each : std::as_const(edges)) {
+        most = std::max(most, static_cast<int>(each.size()));
+    }
+    return most;
+}
+
+} // namespace
 
 double shareThatFits(const Form &form, const Profile &profile, const TextMeasure &measure)
 {
     qint64 all = 0;
     qint64 fitting = 0;
     for (const Control &control : form.controls) {
-        const auto column = profile.columns.constFind(control.column);
-        if (column == profile.columns.constEnd() || kindNamed(control.kind).editor != Editor::Line) {
-            continue;
-        }
-        const bool opens = control.kind.startsWith(QLatin1String("date"));
-        const int room = control.place.width() - 2 * BoxPadding - (opens ? BoxButtonWidth - BoxPadding : 0);
-        for (const LengthGroup &group : column->lengths) {
-            all += group.count;
-            // Dates and times are shown in other words than they are stored in; their boxes are made to fit all.
-            const bool isShownAsStored = !opens && control.kind != QLatin1String("time");
-            fitting += !isShownAsStored || measure.width(group.example, TextRole::Field) <= room ? group.count : 0;
+        if (const ColumnProfile *values = shownValues(control, profile)) {
+            const auto [there, fit] = fitOf(control, *values, measure);
+            all += there;
+            fitting += fit;
         }
     }
     return all == 0 ? 1.0 : static_cast<double>(fitting) / static_cast<double>(all);
@@ -43,6 +131,108 @@ int overlaps(const Form &form)
         }
     }
     return pairs;
+}
+
+FormQuality &FormQuality::operator+=(const FormQuality &other)
+{
+    boxes += other.boxes;
+    overlaps += other.overlaps;
+    offGrid += other.offGrid;
+    cutCaptions += other.cutCaptions;
+    values += other.values;
+    fitting += other.fitting;
+    if (other.leastFit < leastFit) {
+        leastFit = other.leastFit;
+        leastFitBox = other.leastFitBox;
+    }
+    requiredMissing += other.requiredMissing;
+    linksWithoutLookup += other.linksWithoutLookup;
+    typeableIdentities += other.typeableIdentities;
+    backwardTabs += other.backwardTabs;
+    leftEdges += other.leftEdges;
+    rightEdges += other.rightEdges;
+    mostLeftEdges = std::max(mostLeftEdges, other.mostLeftEdges);
+    width = std::max(width, other.width);
+    return *this;
+}
+
+FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<QString, Profile> &profiles,
+                      const TextMeasure &measure)
+{
+    FormQuality quality;
+    quality.overlaps = overlaps(form);
+    quality.backwardTabs = backwardTabs(form);
+    quality.mostLeftEdges = mostLeftEdges(form);
+    quality.width = form.width;
+    const Table *table = findTable(catalogue, form.rowSource);
+    const auto profile = profiles.constFind(form.rowSource);
+    const int pitch = std::max(1, form.grid.pitch);
+    QSet<int> lefts;
+    QSet<int> rights;
+    QSet<QString> written;
+    FormQuality inside;
+    for (const Control &control : form.controls) {
+        const bool isText = kindNamed(control.kind).name == QLatin1String("caption");
+        if (isText) {
+            quality.cutCaptions += captionWidth(control, measure) > control.place.width() || control.place.x() < 0 ||
+                                           right(control.place) > form.width
+                                       ? 1
+                                       : 0;
+            continue;
+        }
+        for (const int edge : {control.place.x(), control.place.y(), right(control.place), bottom(control.place)}) {
+            quality.offGrid += edge % pitch == 0 ? 0 : 1;
+        }
+        if (control.inner) {
+            inside += qualityOf(*control.inner.get(), catalogue, profiles, measure);
+            const QStringList filled = childLinkOf(control).childColumns;
+            const Table *rows = findTable(catalogue, control.inner.get()->rowSource);
+            // The link's columns fill themselves, so that they are not missing there.
+            for (const Column &column : rows ? rows->columns : QList<Column>()) {
+                const bool isCounted = column.isRequired && !column.hasDefault && !column.isGenerated &&
+                                       !column.numbersItself && filled.contains(column.name);
+                const bool hasBox =
+                    std::any_of(control.inner.get()->controls.begin(), control.inner.get()->controls.end(),
+                                [&](const Control &each) { return columnsWritten(each).contains(column.name); });
+                inside.requiredMissing -= isCounted && !hasBox ? 1 : 0;
+            }
+        }
+        if (!isBox(control)) {
+            continue;
+        }
+        ++quality.boxes;
+        lefts.insert(control.place.x());
+        rights.insert(right(control.place));
+        const QStringList columns = columnsWritten(control);
+        written.unite(QSet<QString>(columns.begin(), columns.end()));
+        const Column *column = table ? findColumn(*table, control.column) : nullptr;
+        if (column) {
+            quality.typeableIdentities += column->numbersItself && !isLocked(control) ? 1 : 0;
+            const ForeignKey *link = ledLink(*table, column->name);
+            const bool canLookUp = link && findTable(catalogue, link->parentTable);
+            quality.linksWithoutLookup += canLookUp && !lookupOf(control) ? 1 : 0;
+        }
+        const ColumnProfile *values = profile == profiles.constEnd() ? nullptr : shownValues(control, *profile);
+        if (values) {
+            const auto [there, fit] = fitOf(control, *values, measure);
+            quality.values += there;
+            quality.fitting += fit;
+            const double share = there == 0 ? 1.0 : static_cast<double>(fit) / static_cast<double>(there);
+            if (share < quality.leastFit) {
+                quality.leastFit = share;
+                quality.leastFitBox = form.rowSource + u'.' + control.column;
+            }
+        }
+    }
+    const bool isWritable = table && table->kind == TableKind::Table && form.permissions.add;
+    for (const Column &column : isWritable ? table->columns : QList<Column>()) {
+        const bool fillsItself = column.hasDefault || column.isGenerated || column.numbersItself;
+        quality.requiredMissing += column.isRequired && !fillsItself && !written.contains(column.name) ? 1 : 0;
+    }
+    quality.leftEdges = static_cast<int>(lefts.size());
+    quality.rightEdges = static_cast<int>(rights.size());
+    quality += inside;
+    return quality;
 }
 
 } // namespace nabblet

@@ -26,25 +26,6 @@ bool holdsAll(const Table &table, const QStringList &columns)
                                              [&](const QString &name) { return findColumn(table, name) != nullptr; });
 }
 
-// What a lookup shows of a row: what tells it from its likes; of a row without a name of its own, its whole key.
-QStringList wordsOfRow(const Table &table)
-{
-    const QStringList telling = tellingColumns(table);
-    const bool isPartOfKey =
-        telling.size() == 1 && table.primaryKey.size() > 1 && table.primaryKey.contains(telling.first());
-    if (!isPartOfKey) {
-        return telling;
-    }
-    QStringList words = table.primaryKey;
-    for (const Column &column : table.columns) {
-        if (column.type == ColumnType::Text && !words.contains(column.name)) {
-            words.append(column.name);
-            break;
-        }
-    }
-    return words;
-}
-
 } // namespace
 
 Control draftField(const Catalogue &catalogue, const Table &table, const Column &column, const QString &kind,

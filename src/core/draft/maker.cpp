@@ -129,7 +129,7 @@ void Maker::placeField(const Piece &piece, RailId rail, int x, int y, int width,
     }
 }
 
-QList<int> Maker::startsOf(const PieceRow &row, int x, int *end) const
+QList<int> Maker::startsOf(const PieceRow &row, int x, int *end, int leastSecond) const
 {
     QList<int> starts;
     for (const Piece &piece : row) {
@@ -137,6 +137,7 @@ QList<int> Maker::startsOf(const PieceRow &row, int x, int *end) const
             x = hasCaptionsAbove() ? snapped(x + DraftInlineGap)
                                    : snapped(x + DraftInlineGap + piece.captionWidth + CaptionGap);
         }
+        x = starts.size() == 1 ? std::max(x, leastSecond) : x;
         starts.append(x);
         x += hasCaptionsAbove() ? std::max(piece.size.width(), piece.captionWidth) : piece.size.width();
     }
@@ -175,7 +176,12 @@ QList<Piece> piecesOf(const Maker &maker)
             const bool isTooWide = isTabular && kindNamed(planned.kind).editor == Editor::Options;
             piece.field = draftField(maker.catalogue, maker.table, *column,
                                      isTooWide ? QStringLiteral("drop-down") : planned.kind, profile);
-            piece.size = draftSize(maker.catalogue, *column, piece.field, profile, maker.measure, character);
+            const ColumnProfile *shown = profile;
+            if (profile && lookupOf(piece.field)) {
+                const auto words = maker.profile->lookupWords.constFind(planned.column);
+                shown = words == maker.profile->lookupWords.constEnd() ? nullptr : &*words;
+            }
+            piece.size = draftSize(maker.catalogue, *column, piece.field, shown, maker.measure, character);
         } else {
             const std::optional<Control> field = draftFollowed(maker.catalogue, maker.table, planned);
             const std::optional<Followed> followed = field ? followedBy(*field) : std::nullopt;

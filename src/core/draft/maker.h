@@ -59,7 +59,8 @@ struct Maker
     // caption beside it ends on, or none.
     void placeField(const Piece &piece, RailId rail, int x, int y, int width, bool stretches);
     // Where the boxes of a row start when its first one starts at x, and where the last one ends.
-    QList<int> startsOf(const PieceRow &row, int x, int *end) const;
+    // leastSecond: where the second box starts at the earliest, so that those of several rows stand under one another.
+    QList<int> startsOf(const PieceRow &row, int x, int *end, int leastSecond = 0) const;
 };
 
 // The fields of the plan, sized, in its order.

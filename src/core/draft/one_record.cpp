@@ -9,10 +9,11 @@ namespace nabblet {
 
 namespace {
 
-constexpr int WidestRow = 376;    // px, of several boxes side by side, from the rail on
-constexpr int MostRowsInOne = 8;  // more rows than that make two columns of boxes
-constexpr int MostRowsInTwo = 36; // and more than that, three
-constexpr int WideChildren = 560; // px; above rows that wide, two columns of boxes leave less empty space
+constexpr int WidestAligned = 480; // px, of several boxes side by side under others of their kind
+constexpr int WidestRow = 376;     // px, of several boxes side by side, from the rail on
+constexpr int MostRowsInOne = 8;   // more rows than that make two columns of boxes
+constexpr int MostRowsInTwo = 36;  // and more than that, three
+constexpr int WideChildren = 560;  // px; above rows that wide, two columns of boxes leave less empty space
 
 // The pieces in blocks of what belongs together. A row that would get too wide is broken.
 QList<PieceBlock> blocksOf(const Maker &maker, const QList<Piece> &pieces)
@@ -123,11 +124,49 @@ void evenWidths(const Maker &maker, QList<PieceRow> &column)
     finishRun();
 }
 
-// Makes a rail for each column of boxes, clear of its longest caption, and evens the widths of its boxes. Gives where
-// the last column ends, px.
-int placeRails(Maker &maker, QList<QList<PieceRow>> &boxes, const QList<Piece> &wide)
+// Breaks a column's rows of several boxes until the second boxes can stand under one another without the column
+// getting too wide; the row that asks for the most room goes first.
+int alignSeconds(const Maker &maker, QList<PieceRow> &column, int rail)
+{
+    for (;;) {
+        int second = 0;
+        int end = rail;
+        qsizetype widest = -1;
+        for (qsizetype i = 0; i < column.size(); ++i) {
+            int rowEnd = 0;
+            const QList<int> starts = maker.startsOf(column.at(i), rail, &rowEnd);
+            if (starts.size() > 1 && starts.at(1) > second) {
+                second = starts.at(1);
+                widest = i;
+            }
+        }
+        for (const PieceRow &row : std::as_const(column)) {
+            int rowEnd = 0;
+            maker.startsOf(row, rail, &rowEnd, second);
+            end = row.size() > 1 ? std::max(end, rowEnd) : end;
+        }
+        if (widest < 0 || end - rail <= WidestAligned) {
+            return second;
+        }
+        const PieceRow row = column.takeAt(widest);
+        for (qsizetype i = 0; i < row.size(); ++i) {
+            column.insert(widest + i, PieceRow{row.at(i)});
+        }
+    }
+}
+
+// Where the columns of boxes stand.
+struct Columns
+{
+    int end = 0;        // px, of the last one
+    QList<int> seconds; // px, where second boxes of a row start, a column; 0 where there are none
+};
+
+// Makes a rail for each column of boxes, clear of its longest caption, and evens the widths of its boxes.
+Columns placeRails(Maker &maker, QList<QList<PieceRow>> &boxes, const QList<Piece> &wide)
 {
     maker.form.rails.clear();
+    Columns columns;
     int x = DraftMargin;
     for (qsizetype i = 0; i < boxes.size(); ++i) {
         evenWidths(maker, boxes[i]);
@@ -149,15 +188,18 @@ int placeRails(Maker &maker, QList<QList<PieceRow>> &boxes, const QList<Piece> &
             rail.position = maker.snapped(x + longest + CaptionGap);
         }
         maker.form.rails.append(rail);
+        const int second = alignSeconds(maker, boxes[i], rail.position);
+        columns.seconds.append(second);
         int right = rail.position + LeastBoxWidth;
         for (const PieceRow &row : boxes.at(i)) {
             int end = 0;
-            maker.startsOf(row, rail.position, &end);
+            maker.startsOf(row, rail.position, &end, second);
             right = std::max(right, end);
         }
         x = maker.snapped(right) + DraftColumnGap;
     }
-    return x - DraftColumnGap;
+    columns.end = x - DraftColumnGap;
+    return columns;
 }
 
 } // namespace
@@ -186,13 +228,13 @@ void layOutOneRecord(Maker &maker, const QList<Piece> &pieces, int leastWidth)
         columns = rows > MostRowsInTwo ? 3 : rows > MostRowsInOne || leastWidth > WideChildren ? 2 : 1;
     }
     QList<QList<PieceRow>> boxes = inColumns(maker, blocks, columns);
-    int end = placeRails(maker, boxes, wide);
-    while (plan.columnsOfBoxes <= 0 && columns > 1 && end + DraftMargin > WidestDraft) {
+    Columns placed = placeRails(maker, boxes, wide);
+    while (plan.columnsOfBoxes <= 0 && columns > 1 && placed.end + DraftMargin > WidestDraft) {
         boxes = inColumns(maker, blocks, --columns);
-        end = placeRails(maker, boxes, wide);
+        placed = placeRails(maker, boxes, wide);
     }
     const int widest = form.rails.first().position + (wide.isEmpty() ? 0 : MostBoxWidth);
-    form.width = maker.snapped(std::max({end, widest, 320})) + DraftMargin;
+    form.width = maker.snapped(std::max({placed.end, widest, 320})) + DraftMargin;
 
     maker.placeTitle();
     const int gap = rowGap(plan.spacing);
@@ -202,7 +244,7 @@ void layOutOneRecord(Maker &maker, const QList<Piece> &pieces, int leastWidth)
         int y = DraftMargin;
         for (const PieceRow &row : boxes.at(i)) {
             int rowEnd = 0;
-            const QList<int> starts = maker.startsOf(row, rail.position, &rowEnd);
+            const QList<int> starts = maker.startsOf(row, rail.position, &rowEnd, placed.seconds.at(i));
             for (qsizetype j = 0; j < row.size(); ++j) {
                 maker.placeField(row.at(j), j == 0 ? rail.id : FixedRail::None, starts.at(j), y, row.at(j).size.width(),
                                  false);
