@@ -1,12 +1,12 @@
 #include "app/command_line.h"
 
+#include "app/command_parts.h"
+#include "app/draft_command.h"
 #include "app/entry_window.h"
 #include "app/main_window.h"
 #include "app/workspace.h"
-#include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
-#include "data/profiler.h"
 #include "designer/board.h"
 #include "entry/ask.h"
 #include "entry/entry_view.h"
@@ -33,20 +33,6 @@ struct CommandLine
     Q_DECLARE_TR_FUNCTIONS(nabblet::CommandLine)
 };
 
-int fail(const Error &error)
-{
-    QTextStream(stderr) << "nabblet: " << error.sentence << '\n';
-    return ExitFailed;
-}
-
-int misunderstood(const QString &sentence, const QString &command)
-{
-    QTextStream(stderr) << "nabblet: " << sentence << '\n'
-                        << CommandLine::tr("Try: nabblet %1--help").arg(command.isEmpty() ? QString() : command + u' ')
-                        << '\n';
-    return ExitUsage;
-}
-
 // Ends the program once the widget that it watches is painted.
 class QuitWhenPainted : public QObject
 {
@@ -59,103 +45,6 @@ protected:
         return false;
     }
 };
-
-// Parses a subcommand's own arguments; an exit code when the call is answered already.
-std::optional<int> parse(QCommandLineParser &parser, const QString &command, const QStringList &arguments, int least,
-                         int most)
-{
-    const QCommandLineOption help({QStringLiteral("h"), QStringLiteral("help")}, CommandLine::tr("Shows this help."));
-    parser.addOption(help);
-    if (!parser.parse(arguments)) {
-        return misunderstood(parser.errorText(), command);
-    }
-    if (parser.isSet(help)) {
-        QTextStream(stdout) << parser.helpText();
-        return ExitDone;
-    }
-    const auto count = static_cast<int>(parser.positionalArguments().size());
-    if (count < least || count > most) {
-        return misunderstood(count < least ? CommandLine::tr("something is missing in the call")
-                                           : CommandLine::tr("there is too much in the call"),
-                             command);
-    }
-    return std::nullopt;
-}
-
-Appearance usualAppearance(const QString &look, Theme theme)
-{
-    QApplication::setFont(desktopFont());
-    QApplication::setPalette(panelPalette(theme));
-    qApp->setStyleSheet(panelStyle(theme));
-    return {lookNamed(look), theme, QApplication::font()};
-}
-
-int draft(const QStringList &arguments)
-{
-    QCommandLineParser parser;
-    parser.setApplicationDescription(
-        CommandLine::tr("Drafts a form from a table or view and writes it to a file, or to the output."));
-    parser.addPositionalArgument(QStringLiteral("DATABASE"), CommandLine::tr("A database file."));
-    parser.addPositionalArgument(QStringLiteral("TABLE"),
-                                 CommandLine::tr("The table or view whose rows the form shows."));
-    const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")},
-                                    CommandLine::tr("Writes the form to this file."), QStringLiteral("FILE"));
-    const QCommandLineOption columns(
-        QStringLiteral("columns"),
-        CommandLine::tr("Columns of boxes, 1 to 4; by itself it chooses by the number of fields."),
-        QStringLiteral("N"));
-    const QCommandLineOption stacked(QStringLiteral("stacked"),
-                                     CommandLine::tr("Captions above their boxes instead of beside them."));
-    const QCommandLineOption declared(
-        QStringLiteral("declared"),
-        CommandLine::tr("Sizes boxes by what the columns declare, without looking at the stored values."));
-    parser.addOptions({output, columns, stacked, declared});
-    if (const std::optional<int> code = parse(parser, QStringLiteral("draft"), arguments, 2, 2)) {
-        return *code;
-    }
-    int columnsOfBoxes = 0;
-    if (parser.isSet(columns)) {
-        columnsOfBoxes = parser.value(columns).toInt();
-        if (columnsOfBoxes < 1 || columnsOfBoxes > 4) {
-            return misunderstood(CommandLine::tr("--columns takes a number from 1 to 4"), QStringLiteral("draft"));
-        }
-    }
-    const Result<Workspace> workspace = openDatabaseFile(parser.positionalArguments().at(0));
-    if (!workspace) {
-        return fail(workspace.error());
-    }
-    const QString name = parser.positionalArguments().at(1);
-    const Table *table = findTable(workspace->catalogue, name);
-    if (!table) {
-        QStringList there;
-        for (const Table &each : workspace->catalogue.tables) {
-            there.append(each.name.simplified());
-        }
-        return fail({CommandLine::tr("The database has no table or view “%1”. It has: %2.")
-                         .arg(name, there.join(QStringLiteral(", "))),
-                     {}});
-    }
-    std::optional<Profile> profile;
-    if (!parser.isSet(declared)) {
-        const std::atomic<bool> goesOn{false};
-        const auto read = profileTable(*workspace->connection, workspace->catalogue, *table, goesOn);
-        if (!read) {
-            return fail(read.error());
-        }
-        profile = *read;
-    }
-    DraftPlan plan = planDraft(*table, profile ? &*profile : nullptr);
-    plan.columnsOfBoxes = columnsOfBoxes;
-    plan.arrangement = parser.isSet(stacked) ? Arrangement::Stacked : Arrangement::Columnar;
-    const Form form = draftForm(workspace->catalogue, *table, plan, profile ? &*profile : nullptr,
-                                usualAppearance(QString(), Theme::Light));
-    if (!parser.isSet(output)) {
-        QTextStream(stdout) << QString::fromUtf8(writeForm(form));
-        return ExitDone;
-    }
-    const Outcome saved = saveForm(parser.value(output), form);
-    return saved ? static_cast<int>(ExitDone) : fail(saved.error());
-}
 
 // Lets the session find out how many records there are; true when it did.
 bool waitForRecords(EntrySession &session)
@@ -214,7 +103,7 @@ int render(const QStringList &arguments)
                                       QStringLiteral("FILE"));
     const QCommandLineOption dark(QStringLiteral("dark"), CommandLine::tr("Dark colours."));
     parser.addOptions({output, side, record, database, dark});
-    if (const std::optional<int> code = parse(parser, QStringLiteral("render"), arguments, 1, 1)) {
+    if (const std::optional<int> code = parseCall(parser, QStringLiteral("render"), arguments, 1, 1)) {
         return *code;
     }
     if (!parser.isSet(output)) {
@@ -273,7 +162,7 @@ int enter(QApplication &application, const QStringList &arguments)
                                       CommandLine::tr("The database to work on, instead of the project's."),
                                       QStringLiteral("FILE"));
     parser.addOption(database);
-    if (const std::optional<int> code = parse(parser, QStringLiteral("enter"), arguments, 1, 1)) {
+    if (const std::optional<int> code = parseCall(parser, QStringLiteral("enter"), arguments, 1, 1)) {
         return *code;
     }
     const auto complainAndFail = [](const Error &error) {
@@ -321,7 +210,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
     const QCommandLineOption startup(QStringLiteral("quit-when-shown"),
                                      CommandLine::tr("Closes again once the window is painted, for measuring."));
     parser.addOptions({version, startup});
-    if (const std::optional<int> code = parse(parser, QString(), arguments, 0, 1)) {
+    if (const std::optional<int> code = parseCall(parser, QString(), arguments, 0, 1)) {
         return *code;
     }
     if (parser.isSet(version)) {
@@ -367,7 +256,7 @@ int runCommandLine(QApplication &application)
     arguments.removeAt(1);
     arguments[0] = QStringLiteral("nabblet ") + command;
     if (command == QLatin1String("draft")) {
-        return draft(arguments);
+        return draftCommand(arguments);
     }
     return command == QLatin1String("render") ? render(arguments) : enter(application, arguments);
 }

@@ -11,14 +11,15 @@ bool mayLeaveRecord(EntrySession *session, QWidget *parent)
         return true;
     }
     const QStringList changed = session->changedCaptions();
-    const int answer = ask({EntrySession::tr("Record not saved"),
-                            EntrySession::tr("Save the record “%1” first?").arg(session->recordWords()),
-                            changed.isEmpty() ? EntrySession::tr("Changed: rows that belong to it.")
-                                              : EntrySession::tr("Changed: %1.").arg(changed.join(QStringLiteral(", "))),
-                            {EntrySession::tr("Save"), EntrySession::tr("Let it go"), EntrySession::tr("Stay")},
-                            0,
-                            2},
-                           parent);
+    const int answer =
+        ask({EntrySession::tr("Record not saved"),
+             EntrySession::tr("Save the record “%1” first?").arg(session->recordWords()),
+             changed.isEmpty() ? EntrySession::tr("Changed: rows that belong to it.")
+                               : EntrySession::tr("Changed: %1.").arg(changed.join(QStringLiteral(", "))),
+             {EntrySession::tr("Save"), EntrySession::tr("Let it go"), EntrySession::tr("Stay")},
+             0,
+             2},
+            parent);
     return answer == 1 || (answer == 0 && session->save());
 }
 

@@ -38,6 +38,17 @@ QByteArray writeProject(const Project &project)
     if (!project.startForm.isEmpty()) {
         json.value("startForm", project.startForm);
     }
+    if (!project.words.isEmpty()) {
+        json.beginObject("words");
+        QStringList names = project.words.keys();
+        names.sort();
+        QJsonObject words;
+        for (const QString &name : std::as_const(names)) {
+            words.insert(name, project.words.value(name));
+        }
+        json.members(words);
+        json.endObject();
+    }
     json.members(project.unknown);
     json.endObject();
     return json.toUtf8();
@@ -60,6 +71,10 @@ Result<Project> readProject(const QByteArray &text)
     project.unknownConnection = connection.unknownKeys();
     project.namingPattern = reader.text("namingPattern", project.namingPattern);
     project.startForm = reader.text("startForm", QString());
+    const QJsonObject words = reader.object("words");
+    for (auto word = words.begin(); word != words.end(); ++word) {
+        project.words.insert(word.key().toLower(), word.value().toString());
+    }
     project.unknown = reader.unknownKeys();
     if (!mistakes.isEmpty()) {
         return Error{mistakes.first(), {}};

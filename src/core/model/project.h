@@ -1,6 +1,7 @@
 // A project: a folder with project.nabblet and forms/*.nabform.
 #pragma once
 
+#include <QHash>
 #include <QJsonObject>
 #include <QString>
 
@@ -12,6 +13,8 @@ struct Project
     QString database; // path of the database file, relative to the project folder
     QString namingPattern = QStringLiteral("{kind}_{column}");
     QString startForm; // name of the form that opens first, or empty
+    // How the project writes names in captions: whole column names, or parts of them, in small letters, to words.
+    QHash<QString, QString> words;
     int fileVersion = 1;
     QJsonObject unknown;           // keys of a newer version, kept for saving
     QJsonObject unknownConnection; // the same of the connection

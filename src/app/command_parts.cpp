@@ -1,0 +1,64 @@
+#include "app/command_parts.h"
+
+#include "app/command_line.h"
+#include "entry/theme.h"
+
+#include <QApplication>
+#include <QTextStream>
+
+namespace nabblet {
+
+namespace {
+
+struct CommandLine
+{
+    Q_DECLARE_TR_FUNCTIONS(nabblet::CommandLine)
+};
+
+} // namespace
+
+int fail(const Error &error)
+{
+    QTextStream(stderr) << "nabblet: " << error.sentence << '\n';
+    return ExitFailed;
+}
+
+int misunderstood(const QString &sentence, const QString &command)
+{
+    QTextStream(stderr) << "nabblet: " << sentence << '\n'
+                        << CommandLine::tr("Try: nabblet %1--help").arg(command.isEmpty() ? QString() : command + u' ')
+                        << '\n';
+    return ExitUsage;
+}
+
+// Parses a subcommand's own arguments; an exit code when the call is answered already.
+std::optional<int> parseCall(QCommandLineParser &parser, const QString &command, const QStringList &arguments,
+                             int least, int most)
+{
+    const QCommandLineOption help({QStringLiteral("h"), QStringLiteral("help")}, CommandLine::tr("Shows this help."));
+    parser.addOption(help);
+    if (!parser.parse(arguments)) {
+        return misunderstood(parser.errorText(), command);
+    }
+    if (parser.isSet(help)) {
+        QTextStream(stdout) << parser.helpText();
+        return ExitDone;
+    }
+    const auto count = static_cast<int>(parser.positionalArguments().size());
+    if (count < least || count > most) {
+        return misunderstood(count < least ? CommandLine::tr("something is missing in the call")
+                                           : CommandLine::tr("there is too much in the call"),
+                             command);
+    }
+    return std::nullopt;
+}
+
+Appearance usualAppearance(const QString &look, Theme theme)
+{
+    QApplication::setFont(desktopFont());
+    QApplication::setPalette(panelPalette(theme));
+    qApp->setStyleSheet(panelStyle(theme));
+    return {lookNamed(look), theme, QApplication::font()};
+}
+
+} // namespace nabblet

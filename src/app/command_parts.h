@@ -1,0 +1,25 @@
+// What the subcommands of the program share.
+#pragma once
+
+#include "core/result.h"
+#include "entry/appearance.h"
+
+#include <QCommandLineParser>
+
+#include <optional>
+
+namespace nabblet {
+
+// Says why it could not be done on the error channel. Gives the exit code.
+int fail(const Error &error);
+// Says what was not understood in a call. Gives the exit code.
+int misunderstood(const QString &sentence, const QString &command);
+
+// Parses a subcommand's own arguments; an exit code when the call is answered already.
+std::optional<int> parseCall(QCommandLineParser &parser, const QString &command, const QStringList &arguments,
+                             int least, int most);
+
+// Colours and fonts of the program's own windows, set for the application, and those of a form with that look.
+Appearance usualAppearance(const QString &look, Theme theme);
+
+} // namespace nabblet
