@@ -8,6 +8,7 @@
 
 #include <QAbstractButton>
 #include <QApplication>
+#include <QPlainTextEdit>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QLineEdit>
@@ -84,6 +85,25 @@ public:
             stacked->click();
         }
         shoot("new-form-stacked", &dialog);
+        dialog.choose(QStringLiteral("vessel"));
+        if (auto *tabular = dialog.findChild<QAbstractButton *>("tabular")) {
+            tabular->click();
+        }
+        m_isGood = m_isGood && waitUntil([&] { return dialog.isProfiled(); });
+        shoot("new-form-tabular", &dialog);
+        if (auto *columnar = dialog.findChild<QAbstractButton *>("columnar")) {
+            columnar->click();
+        }
+        dialog.choose(QStringLiteral("visit"));
+        m_isGood = m_isGood && waitUntil([&] { return dialog.isProfiled(); });
+        shoot("new-form-rows", &dialog);
+        dialog.start(NewFormDialog::From::Select);
+        if (auto *select = dialog.findChild<QPlainTextEdit *>("ownSelect")) {
+            select->setPlainText("SELECT v.visit_id, v.visited_on, v.crew_lead, v.battery_v, b.asset_no, b.name\n"
+                                 "FROM visit v JOIN buoy b USING (buoy_id)\nWHERE v.battery_v < 11.8");
+        }
+        m_isGood = m_isGood && waitUntil([&] { return dialog.plan().table == "own_select" && dialog.isProfiled(); });
+        shoot("new-form-select", &dialog);
         dialog.close();
 
         // Entry alone, as a clerk gets it.

@@ -69,7 +69,7 @@ QImage imageOfEntry(EntrySession &session, const Appearance &appearance, const F
 {
     EntryView view(&session, appearance);
     view.setAttribute(Qt::WA_DontShowOnScreen);
-    view.resize(std::max(form.width, 900), formHeight(form) + 56);
+    view.resize(std::max(form.width + (isTabular(form) ? 16 : 0), 900), shownHeight(form) + 56);
     view.show();
     QApplication::processEvents();
     return view.grab().toImage();

@@ -131,7 +131,9 @@ int draftAll(const Workspace &opened, const Choices &choices, const QString &fol
         }
         const QString path =
             formsFolder(folder) + u'/' + names.take(identifierFromText(table.name)) + QStringLiteral(".nabform");
-        const auto note = [&](const QString &why) { failures.append(table.name.simplified() + QStringLiteral(": ") + why); };
+        const auto note = [&](const QString &why) {
+            failures.append(table.name.simplified() + QStringLiteral(": ") + why);
+        };
         if (QFileInfo::exists(path) && !replaces) {
             note(DraftCommand::tr("%1 is there already; --replace writes it anew").arg(path));
             continue;

@@ -57,7 +57,7 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *
     const QRect screen = (QGuiApplication::screenAt(QCursor::pos()) ? QGuiApplication::screenAt(QCursor::pos())
                                                                     : QGuiApplication::primaryScreen())
                              ->availableGeometry();
-    const QSize wanted(std::max(form.width, 900) + 32, formHeight(form) + 120);
+    const QSize wanted(std::max(form.width, 900) + 32, shownHeight(form) + 120);
     resize(wanted.boundedTo(screen.size()));
     move(screen.center() - QPoint(width() / 2, height() / 2));
 }

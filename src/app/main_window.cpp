@@ -1,15 +1,20 @@
 #include "app/main_window.h"
 
+#include "app/project_names.h"
 #include "app/top_bar.h"
 #include "app/unsaved_record.h"
 #include "core/draft/draft.h"
+#include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/text/tr.h"
 #include "designer/board.h"
 #include "designer/catalogue_panel.h"
 #include "designer/inspector.h"
 #include "designer/new_form_dialog.h"
 #include "designer/recovery.h"
+#include "designer/rename_dialog.h"
+#include "designer/row_source_dialog.h"
 #include "entry/ask.h"
 #include "entry/entry_view.h"
 #include "entry/theme.h"
@@ -150,6 +155,7 @@ void MainWindow::makePages()
             m_board->setShowsValues(false);
         }
     });
+    connect(m_catalogue, &CataloguePanel::columnActivated, this, &MainWindow::takeColumn);
     connect(m_catalogue, &CataloguePanel::columnChosen, this, [this](const QString &chosen) {
         if (!m_board || chosen.isEmpty()) {
             return;
@@ -162,6 +168,84 @@ void MainWindow::makePages()
         }
         m_board->select({});
     });
+}
+
+void MainWindow::changeRowSource()
+{
+    if (!m_document || !m_workspace.connection) {
+        return;
+    }
+    const Form &form = m_document->form();
+    RowSourceDialog dialog(*m_workspace.connection, m_workspace.catalogue, form.rowSource, form.select, theme(), this);
+    if (dialog.exec() == QDialog::Accepted) {
+        m_document->apply(tr("Change the row source"),
+                          setRowSource(m_document->form(), dialog.rowSource(), dialog.select()));
+    }
+}
+
+// A column asked for in the catalogue comes on to the form, or is selected where it is there already. A form without
+// rows gets those of the column's table.
+void MainWindow::takeColumn(const QString &tableName, const QString &column)
+{
+    const Table *table = findTable(m_workspace.catalogue, tableName);
+    if (!m_document || !m_board || isEntry() || !table) {
+        return;
+    }
+    const Form &form = m_document->form();
+    const bool isFirst = form.rowSource.isEmpty();
+    if ((!isFirst && form.rowSource != tableName) || isTabular(form)) {
+        return;
+    }
+    for (const Control &control : form.controls) {
+        if (control.column == column) {
+            m_board->select({control.id});
+            return;
+        }
+    }
+    const Form start = isFirst ? setRowSource(form, tableName) : form;
+    const Form with =
+        withField(start, m_workspace.catalogue, *table, column, m_workspace.project.namingPattern, *m_appearance);
+    m_document->apply(tr("Add the field %1").arg(column.simplified()), with);
+    for (const Control &control : with.controls) {
+        if (control.column == column) {
+            m_board->select({control.id});
+        }
+    }
+}
+
+void MainWindow::renameControls()
+{
+    if (!m_document) {
+        return;
+    }
+    const QStringList files =
+        m_workspace.projectFolder.isEmpty() ? QStringList() : formFiles(m_workspace.projectFolder);
+    const bool isOwn = files.contains(QFileInfo(m_document->path()).fileName()) && !m_document->path().isEmpty();
+    RenameDialog dialog(m_document->form(), static_cast<int>(files.size()) - (isOwn ? 1 : 0),
+                        m_workspace.project.namingPattern, this);
+    if (dialog.exec() != QDialog::Accepted) {
+        return;
+    }
+    const QString pattern = dialog.pattern();
+    const Form renamed = renamedByPattern(m_document->form(), pattern);
+    if (!(renamed == m_document->form())) {
+        m_document->apply(tr("Rename the controls"), renamed);
+    }
+    m_workspace.project.namingPattern = pattern;
+    if (m_workspace.projectFolder.isEmpty()) {
+        return;
+    }
+    const Outcome saved = saveProject(m_workspace.projectFolder, m_workspace.project);
+    if (!saved) {
+        complain(saved.error());
+        return;
+    }
+    const Renamed others = renameForms(m_workspace.projectFolder, pattern, m_document->path());
+    if (others.failures.isEmpty()) {
+        say(counted(others.forms, tr("One other form was named anew."), tr("%1 other forms were named anew.")));
+    } else {
+        complain({tr("Not every form could be named anew: %1").arg(others.failures.join(u' ')), {}});
+    }
 }
 
 void MainWindow::makeMenus()
@@ -209,6 +293,9 @@ void MainWindow::makeMenus()
         &m_designActions);
     add(
         edit, tr("&Delete"), QKeySequence(), [this] { m_board->deleteSelection(); }, &m_designActions);
+    edit->addSeparator();
+    add(edit, tr("&Row source…"), QKeySequence(), &MainWindow::changeRowSource, &m_designActions);
+    add(edit, tr("Control &names…"), QKeySequence(), &MainWindow::renameControls, &m_designActions);
 
     QMenu *records = menuBar()->addMenu(tr("&Records"));
     add(
@@ -428,8 +515,9 @@ void MainWindow::newForm()
     }
     DraftOptions options;
     options.namingPattern = m_workspace.project.namingPattern;
+    options.words = m_workspace.project.words;
     NewFormDialog dialog(*m_workspace.connection, m_workspace.catalogue, *m_appearance, options, this);
-    if (dialog.exec() == QDialog::Accepted && !dialog.form().rowSource.isEmpty()) {
+    if (dialog.exec() == QDialog::Accepted) {
         takeDocument(dialog.form(), QString(), true);
     }
 }
@@ -440,6 +528,7 @@ void MainWindow::newFormFromTable(const QString &table)
     if (found && mayLetGo()) {
         DraftOptions options;
         options.namingPattern = m_workspace.project.namingPattern;
+        options.words = m_workspace.project.words;
         takeDocument(draftColumnar(m_workspace.catalogue, *found, *m_appearance, options), QString(), true);
     }
 }
@@ -473,7 +562,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
         connect(m_session.get(), &EntrySession::recordChanged, this, &MainWindow::refreshRecord);
         connect(m_session.get(), &EntrySession::positionChanged, this, &MainWindow::refreshRecord);
         connect(m_session.get(), &EntrySession::pendingChanged, this, &MainWindow::refreshRecord);
-        const Outcome started = m_session->start();
+        const Outcome started = form.rowSource.isEmpty() ? Outcome(Done{}) : m_session->start();
         if (!started) {
             complain(started.error());
         }
@@ -486,13 +575,16 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
         m_entryView = new EntryView(m_session.get(), *m_appearance);
         m_entryPage->layout()->addWidget(m_entryView);
     }
+    connect(m_board, &Board::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
+    connect(m_inspector, &Inspector::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
     connect(m_board, &Board::selectionChanged, this, [this] {
         m_inspector->show(m_board->selection());
         refreshStatus();
     });
     connect(m_document.get(), &FormDocument::formChanged, this, [this](const Form &before, const Form &after) {
-        const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowSource != after.rowSource;
-        if (hasOtherColumns && m_session) {
+        const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowSource != after.rowSource ||
+                                     before.select != after.select;
+        if (hasOtherColumns && m_session && !after.rowSource.isEmpty()) {
             const Outcome changed = m_session->setForm(after);
             if (!changed) {
                 say(changed.error().sentence);

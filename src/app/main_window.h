@@ -41,6 +41,9 @@ public:
     bool offerUnsaved();
     void newFormFromTable(const QString &table);
     void newForm();
+    void changeRowSource();
+    void takeColumn(const QString &table, const QString &column);
+    void renameControls();
 
     void showDesign();
     void showEntry();

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/catalogue/select_table.h"
 #include "core/result.h"
 
 #include <QSqlDatabase>
@@ -53,6 +54,8 @@ struct Dialect
     // The operator that compares and counts two NULLs as equal.
     QString sameAs;
     Refusal (*explainRefusal)(const QSqlError &error, const RefusalContext &context);
+    // The columns that a SELECT gives; the error says what is wrong with it.
+    Result<QList<SelectColumn>> (*describeSelect)(const QSqlDatabase &database, const QString &sql);
     // A failed reading, said to a person.
     Error (*explainFailure)(const QSqlError &error, const DatabaseAddress &address);
 };

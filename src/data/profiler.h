@@ -14,8 +14,8 @@ constexpr qint64 ExactProfileRows = 100000;
 
 // Looks through a table's or view's rows. Long for large tables, so it is done beside the interface. progress is told
 // the share that is done, 0 to 1. Gives nothing when isCancelled turns true.
-Result<std::optional<Profile>> profileTable(const Connection &connection, const Catalogue &catalogue, const Table &table,
-                                            const std::atomic<bool> &isCancelled,
+Result<std::optional<Profile>> profileTable(const Connection &connection, const Catalogue &catalogue,
+                                            const Table &table, const std::atomic<bool> &isCancelled,
                                             const std::function<void(double)> &progress = {});
 
 // Looks through the rows of the taken children of a plan, and theirs; what is known already is not looked at again.

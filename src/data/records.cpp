@@ -371,6 +371,23 @@ Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &
     return manyRows(connection, source, "<", key, " DESC", most);
 }
 
+Result<std::optional<qint64>> estimatedRows(const Connection &connection, const Table &table)
+{
+    QString key = table.rowNumberName;
+    if (key.isEmpty() && table.primaryKey.size() == 1) {
+        const Column *column = findColumn(table, table.primaryKey.first());
+        key = column && column->numbersItself ? connection.quoted(column->name) : QString();
+    }
+    if (key.isEmpty()) {
+        return std::optional<qint64>();
+    }
+    const Result<qint64> span =
+        oneNumber(connection, {QStringLiteral("SELECT (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1")
+                                   .arg(key, connection.quoted(table.name)),
+                               {}});
+    return span ? Result<std::optional<qint64>>(std::optional(*span)) : span.error();
+}
+
 Result<qint64> countRows(const Connection &connection, const RecordSource &source)
 {
     const Statement where = held(connection, source, {}, {});

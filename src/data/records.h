@@ -47,6 +47,9 @@ Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &s
 Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &source,
                               const std::optional<RowKey> &key, int most);
 
+// About how many rows a table has, by the span of its numbers; nothing where that says nothing.
+Result<std::optional<qint64>> estimatedRows(const Connection &connection, const Table &table);
+
 Result<qint64> countRows(const Connection &connection, const RecordSource &source);
 // How many rows stand before the one with that key.
 Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key);

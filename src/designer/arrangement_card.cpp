@@ -10,10 +10,20 @@ ArrangementCard::ArrangementCard(Arrangement arrangement, Theme theme, QWidget *
     setCheckable(true);
     setAutoExclusive(true);
     setFocusPolicy(Qt::StrongFocus);
-    setText(arrangement == Arrangement::Columnar ? QCoreApplication::translate("ArrangementCard", "Columnar")
-                                                 : QCoreApplication::translate("ArrangementCard", "Stacked"));
-    setToolTip(arrangement == Arrangement::Columnar ? QCoreApplication::translate("ArrangementCard", "captions beside")
-                                                    : QCoreApplication::translate("ArrangementCard", "captions above"));
+    switch (arrangement) {
+    case Arrangement::Columnar:
+        setText(QCoreApplication::translate("ArrangementCard", "Columnar"));
+        setToolTip(QCoreApplication::translate("ArrangementCard", "captions beside"));
+        break;
+    case Arrangement::Stacked:
+        setText(QCoreApplication::translate("ArrangementCard", "Stacked"));
+        setToolTip(QCoreApplication::translate("ArrangementCard", "captions above"));
+        break;
+    case Arrangement::Tabular:
+        setText(QCoreApplication::translate("ArrangementCard", "Tabular"));
+        setToolTip(QCoreApplication::translate("ArrangementCard", "many records"));
+        break;
+    }
     setAccessibleName(text() + u' ' + toolTip());
 }
 
@@ -37,6 +47,11 @@ void ArrangementCard::paintEvent(QPaintEvent *)
         if (m_arrangement == Arrangement::Columnar) {
             caption(14 + (i % 2) * 4, 14 + i * 12, 16 - (i % 2) * 4);
             box(34, 12 + i * 12, 28 - i * 5);
+        } else if (m_arrangement == Arrangement::Tabular) {
+            caption(14 + i * 18, 11, 12);
+            for (int line = 0; line < 3; ++line) {
+                box(14 + i * 18, 18 + line * 10, 18);
+            }
         } else if (i < 2) {
             caption(14, 10 + i * 20, 18);
             box(14, 17 + i * 20, 26 + i * 10);
@@ -48,10 +63,10 @@ void ArrangementCard::paintEvent(QPaintEvent *)
     bold.setWeight(QFont::DemiBold);
     painter.setFont(bold);
     painter.setPen(colours.text);
-    painter.drawText(QRect(80, 9, width() - 86, 20), Qt::AlignLeft | Qt::AlignVCenter, text());
+    painter.drawText(QRect(78, 9, width() - 82, 20), Qt::AlignLeft | Qt::AlignVCenter, text());
     painter.setFont(font());
     painter.setPen(colours.faintText);
-    painter.drawText(QRect(80, 28, width() - 86, 20), Qt::AlignLeft | Qt::AlignVCenter, toolTip());
+    painter.drawText(QRect(78, 28, width() - 82, 20), Qt::AlignLeft | Qt::AlignVCenter, toolTip());
 }
 
 } // namespace nabblet

@@ -10,6 +10,7 @@
 #include <QApplication>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QPushButton>
 #include <QScrollBar>
 #include <QToolTip>
 
@@ -27,8 +28,27 @@ Board::Board(FormDocument *document, EntrySession *session, const Appearance &ap
     viewport()->setMouseTracking(true);
     viewport()->setAttribute(Qt::WA_OpaquePaintEvent);
     connect(document, &FormDocument::formChanged, this, &Board::showForm);
+    m_rowsButton = new QPushButton(tr("Choose the row source…"), viewport());
+    m_rowsButton->setObjectName(QStringLiteral("boardRowSource"));
+    m_rowsButton->setCursor(Qt::ArrowCursor);
+    connect(m_rowsButton, &QPushButton::clicked, this, &Board::rowSourceRequested);
     setSession(session);
     updateScrollBars();
+}
+
+// A form without rows shows, in the middle of its body, how it gets some.
+void Board::placeRowsButton()
+{
+    const Form &form = m_document->form();
+    const bool isNeeded = form.rowSource.isEmpty() && form.controls.size() <= 1;
+    m_rowsButton->setVisible(isNeeded);
+    const Band *body = findBand(form, BandRole::Body);
+    if (isNeeded && body) {
+        m_rowsButton->adjustSize();
+        const QPoint middle =
+            toViewport(QPoint(form.width / 2, bandTop(form, BandRole::Body) + std::min(body->height, 240) / 2));
+        m_rowsButton->move(middle - m_rowsButton->rect().center());
+    }
 }
 
 Board::~Board() = default;
@@ -648,6 +668,7 @@ void Board::updateScrollBars()
     verticalScrollBar()->setRange(0, std::max(0, height - viewport()->height()));
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(form.grid.pitch * 4);
+    placeRowsButton();
 }
 
 void Board::resizeEvent(QResizeEvent *event)
@@ -659,6 +680,7 @@ void Board::resizeEvent(QResizeEvent *event)
 void Board::scrollContentsBy(int, int)
 {
     finishCaption(true);
+    placeRowsButton();
     viewport()->update();
 }
 

@@ -15,6 +15,8 @@
 
 class QLineEdit;
 
+class QPushButton;
+
 namespace nabblet {
 
 class Board : public QAbstractScrollArea
@@ -54,6 +56,8 @@ public:
 
 Q_SIGNALS:
     void selectionChanged();
+    // The form has no row source, and is to get one.
+    void rowSourceRequested();
 
 protected:
     void paintEvent(QPaintEvent *event) override;
@@ -108,6 +112,7 @@ private:
     void updateScrollBars();
     void finishCaption(bool keep);
     void updateSelectionMarks();
+    void placeRowsButton();
 
     void paintRuler(QPainter &painter, const Form &form);
     void paintSpine(QPainter &painter, const Form &form);
@@ -123,6 +128,7 @@ private:
     std::optional<Drag> m_drag;
     std::optional<Form> m_dragged;
     QPointer<QLineEdit> m_captionLine;
+    QPushButton *m_rowsButton; // while the form has no row source
     ControlId m_editedCaption = 0;
     int m_painted = 0;
 };

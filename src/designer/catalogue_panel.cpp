@@ -71,7 +71,7 @@ QString noteOf(const Table &table, const Column &column)
     if (table.primaryKey.contains(column.name)) {
         return CataloguePanel::tr("key");
     }
-    if (findLink(table, column.name)) {
+    if (ledLink(table, column.name)) {
         return CataloguePanel::tr("→ lookup");
     }
     if (column.isGenerated) {
@@ -122,6 +122,11 @@ CataloguePanel::CataloguePanel(QWidget *parent)
         const QTreeWidgetItem *table = item->parent();
         const bool isOwn = table && table->data(0, NameRole).toString() == m_rowSource;
         Q_EMIT columnChosen(isOwn ? item->data(0, NameRole).toString() : QString());
+    });
+    connect(m_tree, &QTreeWidget::itemActivated, this, [this](const QTreeWidgetItem *item) {
+        if (const QTreeWidgetItem *table = item->parent()) {
+            Q_EMIT columnActivated(table->data(0, NameRole).toString(), item->data(0, NameRole).toString());
+        }
     });
 }
 

@@ -28,6 +28,8 @@ public:
 Q_SIGNALS:
     // A column of the form's own table was chosen; empty for none.
     void columnChosen(const QString &column);
+    // A column was asked for, by a double click or Enter.
+    void columnActivated(const QString &table, const QString &column);
 
 private:
     void filter(const QString &part);

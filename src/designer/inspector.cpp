@@ -9,6 +9,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPushButton>
 #include <QSpinBox>
 #include <QVBoxLayout>
 
@@ -63,12 +64,17 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     addSection(form, tr("Rows"));
     m_rowSource = addLine(form, tr("Rows from"), tr("The table or view that the form shows and writes."), "rowSource");
     m_rowSource->setReadOnly(true);
+    m_changeRows = new QPushButton;
+    m_changeRows->setObjectName(QStringLiteral("changeRowSource"));
+    connect(m_changeRows, &QPushButton::clicked, this, &Inspector::rowSourceRequested);
+    form->addWidget(m_changeRows);
     addSection(form, tr("Size"));
     m_width = new QSpinBox;
     m_width->setObjectName(QStringLiteral("formWidth"));
     m_width->setRange(8, 100000);
     m_width->setSuffix(tr(" px"));
     m_width->setKeyboardTracking(false);
+    m_width->setButtonSymbols(QAbstractSpinBox::NoButtons);
     addRow(form, tr("Width"), m_width, tr("The form's width. It stops at the rightmost control."));
     addSection(form, tr("Grid"));
     m_pitch = new QSpinBox;
@@ -76,6 +82,7 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     m_pitch->setRange(1, 64);
     m_pitch->setSuffix(tr(" px"));
     m_pitch->setKeyboardTracking(false);
+    m_pitch->setButtonSymbols(QAbstractSpinBox::NoButtons);
     addRow(form, tr("Pitch"), m_pitch, tr("The distance between grid lines. What is dragged lands on them."));
     m_marks = new QComboBox;
     m_marks->setObjectName(QStringLiteral("gridMarks"));
@@ -295,7 +302,11 @@ void Inspector::refreshForm()
     setNote(form.name);
     m_title->setText(form.title);
     m_name->setText(form.name);
-    m_rowSource->setText(form.rowSource.isEmpty() ? tr("none yet") : form.rowSource.simplified());
+    m_rowSource->setText(form.rowSource.isEmpty() ? tr("none yet")
+                         : form.select.isEmpty()  ? form.rowSource.simplified()
+                                                  : tr("own SELECT"));
+    m_rowSource->setToolTip(form.select);
+    m_changeRows->setText(form.rowSource.isEmpty() ? tr("Choose the row source…") : tr("Change the row source…"));
     m_width->setValue(form.width);
     m_pitch->setValue(form.grid.pitch);
     m_marks->setCurrentIndex(static_cast<int>(form.grid.marks));
@@ -335,8 +346,8 @@ void Inspector::refreshControls()
         line->setToolTip(rail ? tr("The left edge rides the rail “%1”.").arg(rail->name)
                               : tr("In px. +8 or -8 changes each by so much."));
     }
-    const bool takesValues = std::any_of(controls.begin(), controls.end(),
-                                         [](const Control *c) { return takesValue(kindNamed(c->kind)); });
+    const bool takesValues =
+        std::any_of(controls.begin(), controls.end(), [](const Control *c) { return takesValue(kindNamed(c->kind)); });
     m_prompt->setEnabled(takesValues);
     m_locked->setEnabled(takesValues);
     showCommon(m_prompt, common(controls, [](const Control &c) { return promptOf(c); }));

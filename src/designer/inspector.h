@@ -10,6 +10,7 @@
 class QCheckBox;
 class QComboBox;
 class QLineEdit;
+class QPushButton;
 class QSpinBox;
 
 namespace nabblet {
@@ -22,6 +23,10 @@ public:
     Inspector(FormDocument *document, const Appearance *measure, QWidget *parent = nullptr);
 
     void show(const Selection &selection);
+
+Q_SIGNALS:
+    // The form is to get its rows, or other ones.
+    void rowSourceRequested();
 
 private:
     void refresh();
@@ -41,6 +46,7 @@ private:
     QLineEdit *m_title;
     QLineEdit *m_name;
     QLineEdit *m_rowSource;
+    QPushButton *m_changeRows;
     QSpinBox *m_width;
     QSpinBox *m_pitch;
     QComboBox *m_marks;

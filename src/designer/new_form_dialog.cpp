@@ -5,10 +5,11 @@
 #include "data/profiler.h"
 #include "data/records.h"
 #include "designer/arrangement_card.h"
+#include "designer/form_picture.h"
+#include "designer/link_by_hand.h"
 #include "designer/panel.h"
 #include "designer/plan_columns.h"
-#include "entry/entry_session.h"
-#include "entry/form_painter.h"
+#include "designer/select_box.h"
 #include "entry/theme.h"
 
 #include <QCheckBox>
@@ -18,9 +19,11 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QPainter>
+#include <QMenu>
+#include <QProgressBar>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QSpinBox>
 #include <QTreeWidget>
 #include <QVBoxLayout>
 
@@ -28,58 +31,31 @@
 
 namespace nabblet {
 
-// A form painted with the values of its first record.
-class FormPicture : public QWidget
+namespace {
+
+constexpr int FromRole = Qt::UserRole + 1; // what a row of the list that is no table starts a form from
+constexpr qint64 DearCount = 500000;       // more rows than that are estimated first
+
+// The required columns that the rows belonging to each record leave without a box.
+void addUncovered(const Catalogue &catalogue, const DraftPlan &plan, QStringList &uncovered)
 {
-public:
-    explicit FormPicture(const Appearance *appearance) : m_appearance(appearance) {}
-
-    void show(const Form &form, const Connection &connection, const Catalogue &catalogue)
-    {
-        const bool hasOtherRows = form.rowSource != m_form.rowSource;
-        m_form = form;
-        if (hasOtherRows || !m_session) {
-            m_session = std::make_unique<EntrySession>(connection, catalogue, form);
-            m_isStarted = m_session->start(Counting::No).isOk();
-        } else {
-            m_isStarted = m_session->setForm(form).isOk();
+    for (const PlannedChild &child : plan.children) {
+        const Table *rows = child.isTaken ? findTable(catalogue, child.plan.table) : nullptr;
+        if (rows) {
+            for (const QString &column : uncoveredColumns(child.plan, *rows)) {
+                uncovered.append(rows->name + u'.' + column);
+            }
+            addUncovered(catalogue, child.plan, uncovered);
         }
-        fitTo(m_room);
     }
+}
 
-    // Shows the form whole in that width, smaller where it must be; never below three fifths.
-    void fitTo(int room)
-    {
-        m_room = room;
-        m_scale = m_form.width == 0 ? 1.0 : std::clamp(static_cast<double>(room) / m_form.width, 0.6, 1.0);
-        setFixedSize(qRound(m_form.width * m_scale), qRound(shownHeight(m_form) * m_scale));
-        update();
-    }
-    double scale() const { return m_scale; }
-
-protected:
-    void paintEvent(QPaintEvent *) override
-    {
-        QPainter painter(this);
-        painter.setRenderHint(QPainter::SmoothPixmapTransform);
-        painter.scale(m_scale, m_scale);
-        const Appearance own(lookNamed(m_form.look), m_appearance->theme(), font());
-        paintForm(painter, m_form, m_isStarted ? m_session.get() : nullptr, QSize(m_form.width, shownHeight(m_form)),
-                  own);
-    }
-
-private:
-    const Appearance *m_appearance;
-    Form m_form;
-    std::unique_ptr<EntrySession> m_session;
-    bool m_isStarted = false;
-    int m_room = 10000;
-    double m_scale = 1;
-};
+} // namespace
 
 NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance,
                              const DraftOptions &options, QWidget *parent)
-    : QDialog(parent), m_connection(connection), m_catalogue(catalogue), m_appearance(appearance)
+    : QDialog(parent), m_connection(connection), m_catalogue(catalogue), m_appearance(appearance),
+      m_words(options.words)
 {
     setWindowTitle(tr("New form from data"));
     setObjectName(QStringLiteral("newForm"));
@@ -123,7 +99,19 @@ NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &cata
     m_make->setDefault(true);
     auto *cancel = new QPushButton(tr("Cancel"));
     cancel->setAutoDefault(false);
+    m_progress = new QProgressBar;
+    m_progress->setObjectName(QStringLiteral("learningProgress"));
+    m_progress->setRange(0, 100);
+    m_progress->setTextVisible(false);
+    m_progress->setFixedSize(96, 6);
+    m_stop = new QPushButton(tr("Stop looking"));
+    m_stop->setObjectName(QStringLiteral("stopLearning"));
+    m_stop->setAutoDefault(false);
+    m_stop->setToolTip(tr("Leaves the stored values alone; boxes are sized by what the columns declare."));
+    connect(m_stop, &QPushButton::clicked, this, &NewFormDialog::stopLearning);
     foot->addWidget(m_truth, 1);
+    foot->addWidget(m_progress);
+    foot->addWidget(m_stop);
     foot->addWidget(cancel);
     foot->addWidget(m_make);
     column->addLayout(foot);
@@ -131,12 +119,7 @@ NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &cata
     connect(cancel, &QPushButton::clicked, this, &QDialog::reject);
 
     countRows();
-    if (m_tables->topLevelItemCount() > 0) {
-        m_tables->setCurrentItem(m_tables->topLevelItem(0));
-    } else {
-        m_truth->setText(tr("This database has no tables yet."));
-        m_make->setEnabled(false);
-    }
+    m_tables->setCurrentItem(m_tables->topLevelItem(0));
     m_filter->setFocus();
 }
 
@@ -170,11 +153,24 @@ QWidget *NewFormDialog::makeTables()
         item->setData(0, Qt::UserRole, each.name);
         item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
         item->setForeground(1, panelColours(m_appearance.theme()).faintText);
+        item->setData(0, FromRole, static_cast<int>(From::Table));
     }
+    // What there is besides tables, below a line of its own.
+    const auto addStart = [&](const QString &words, const QString &hint, From from) {
+        auto *item = new QTreeWidgetItem(m_tables, {words});
+        item->setData(0, FromRole, static_cast<int>(from));
+        item->setToolTip(0, hint);
+        QFont italic = item->font(0);
+        italic.setItalic(true);
+        item->setFont(0, italic);
+    };
+    addStart(tr("Own SELECT"), tr("Rows that a SELECT of your own gives"), From::Select);
+    addStart(tr("Empty form"), tr("Nothing on it yet; its row source can be given at any time"), From::Nothing);
+    addStart(tr("Page pattern"), tr("A title and one to four columns to drop fields into"), From::Pattern);
     panel->contents()->addWidget(m_filter);
     panel->contents()->addWidget(m_tables, 1);
     connect(m_filter, &QLineEdit::textChanged, this, &NewFormDialog::filter);
-    connect(m_tables, &QTreeWidget::currentItemChanged, this, &NewFormDialog::chooseTable);
+    connect(m_tables, &QTreeWidget::currentItemChanged, this, &NewFormDialog::chooseSource);
     connect(m_tables, &QTreeWidget::itemDoubleClicked, this, &QDialog::accept);
     return panel;
 }
@@ -187,8 +183,31 @@ QWidget *NewFormDialog::makeColumns()
     stack->setContentsMargins(0, 0, 0, 0);
     stack->setSpacing(8);
 
+    m_selectPanel = new Panel(tr("SELECT"));
+    m_selectPanel->contents()->setContentsMargins(8, 6, 8, 8);
+    m_select = new SelectBox(m_connection, m_catalogue, m_appearance.theme());
+    m_select->setFixedHeight(132);
+    m_selectPanel->contents()->addWidget(m_select);
+    m_selectPanel->hide();
+    connect(m_select, &SelectBox::checked, this, &NewFormDialog::takeSelect);
+    stack->addWidget(m_selectPanel);
+
     auto *panel = new Panel(tr("Columns"));
     panel->contents()->setContentsMargins(8, 6, 8, 8);
+    m_columnsOf = new QComboBox;
+    m_columnsOf->setObjectName(QStringLiteral("columnsOf"));
+    m_columnsOf->setAccessibleName(tr("Columns of"));
+    connect(m_columnsOf, &QComboBox::currentIndexChanged, this, [this](int index) {
+        if (!m_isShowing && index >= 0) {
+            m_columnsAt.clear();
+            const QVariantList steps = m_columnsOf->currentData().toList();
+            for (const QVariant &step : steps) {
+                m_columnsAt.append(step.toInt());
+            }
+            showColumns();
+        }
+    });
+    panel->contents()->addWidget(m_columnsOf);
     m_columns = new PlanColumns;
     m_columns->setTheme(m_appearance.theme());
     auto *row = new QHBoxLayout;
@@ -203,6 +222,15 @@ QWidget *NewFormDialog::makeColumns()
     take(tr("All"), PlanColumns::Take::All, "takeAll");
     take(tr("None"), PlanColumns::Take::None, "takeNone");
     take(tr("Only required"), PlanColumns::Take::OnlyRequired, "takeRequired");
+    m_linked = new QPushButton(tr("Linked"));
+    m_linked->setObjectName(QStringLiteral("linkedColumns"));
+    m_linked->setAutoDefault(false);
+    m_linked->setToolTip(tr("Columns of the row that a drop-down points to, only shown"));
+    m_linkedMenu = new QMenu(this);
+    m_linkedMenu->setObjectName(QStringLiteral("linkedMenu"));
+    m_linked->setMenu(m_linkedMenu);
+    connect(m_linkedMenu, &QMenu::aboutToShow, this, &NewFormDialog::fillLinkedMenu);
+    row->addWidget(m_linked);
     row->addStretch();
     m_columnCount = new QLabel;
     m_columnCount->setObjectName(QStringLiteral("faint"));
@@ -211,6 +239,23 @@ QWidget *NewFormDialog::makeColumns()
     panel->contents()->addLayout(row);
     stack->addWidget(panel, 1);
     connect(m_columns, &PlanColumns::changed, this, &NewFormDialog::takeChoices);
+
+    auto *rows = new Panel(tr("Rows that belong to each"));
+    rows->contents()->setContentsMargins(8, 6, 8, 8);
+    m_children = new ChildRowsList;
+    m_children->setFixedHeight(96);
+    m_linkByHand = new QPushButton(tr("Link by hand…"));
+    m_linkByHand->setObjectName(QStringLiteral("linkByHandButton"));
+    m_linkByHand->setAutoDefault(false);
+    m_linkByHand->setToolTip(tr("Rows of another table that the database declares no link for"));
+    auto *handRow = new QHBoxLayout;
+    handRow->addWidget(m_linkByHand);
+    handRow->addStretch();
+    rows->contents()->addWidget(m_children);
+    rows->contents()->addLayout(handRow);
+    stack->addWidget(rows);
+    connect(m_children, &ChildRowsList::changed, this, &NewFormDialog::takeChildren);
+    connect(m_linkByHand, &QPushButton::clicked, this, &NewFormDialog::linkByHand);
 
     auto *people = new Panel(tr("The form"));
     people->contents()->setContentsMargins(10, 8, 10, 10);
@@ -273,9 +318,11 @@ QWidget *NewFormDialog::makeArrangement()
     cards->setSpacing(8);
     m_columnar = new ArrangementCard(Arrangement::Columnar, m_appearance.theme());
     m_stacked = new ArrangementCard(Arrangement::Stacked, m_appearance.theme());
+    m_tabular = new ArrangementCard(Arrangement::Tabular, m_appearance.theme());
     m_columnar->setObjectName(QStringLiteral("columnar"));
     m_stacked->setObjectName(QStringLiteral("stacked"));
-    for (ArrangementCard *card : {m_columnar, m_stacked}) {
+    m_tabular->setObjectName(QStringLiteral("tabular"));
+    for (ArrangementCard *card : {m_columnar, m_stacked, m_tabular}) {
         cards->addWidget(card);
         connect(card, &QAbstractButton::toggled, this, &NewFormDialog::takeChoices);
     }
@@ -284,7 +331,9 @@ QWidget *NewFormDialog::makeArrangement()
 
     auto *choices = new QHBoxLayout;
     choices->setSpacing(6);
-    const auto choice = [&](const QString &caption, const QStringList &words, const char *name) {
+    auto *more = new QHBoxLayout;
+    more->setSpacing(6);
+    const auto choiceIn = [&](QHBoxLayout *into, const QString &caption, const QStringList &words, const char *name) {
         auto *label = new QLabel(caption);
         label->setObjectName(QStringLiteral("faint"));
         auto *box = new QComboBox;
@@ -292,22 +341,60 @@ QWidget *NewFormDialog::makeArrangement()
         box->addItems(words);
         box->setAccessibleName(caption);
         label->setBuddy(box);
-        choices->addWidget(label);
-        choices->addWidget(box);
-        choices->addSpacing(4);
+        into->addWidget(label);
+        into->addWidget(box);
+        into->addSpacing(4);
         connect(box, &QComboBox::currentIndexChanged, this, &NewFormDialog::takeChoices);
         return box;
     };
-    m_columnsOfBoxes = choice(tr("Columns"), {tr("as suits"), tr("1"), tr("2"), tr("3"), tr("4")}, "columnsOfBoxes");
+    const auto choice = [&](const QString &caption, const QStringList &words, const char *name) {
+        return choiceIn(choices, caption, words, name);
+    };
+    m_oneRecordChoices = new QWidget;
+    auto *oneRecord = new QHBoxLayout(m_oneRecordChoices);
+    oneRecord->setContentsMargins(0, 0, 0, 0);
+    oneRecord->setSpacing(6);
+    m_columnsOfBoxes =
+        choiceIn(oneRecord, tr("Columns"), {tr("as suits"), tr("1"), tr("2"), tr("3"), tr("4")}, "columnsOfBoxes");
+    choices->addWidget(m_oneRecordChoices);
+    m_tabularChoices = new QWidget;
+    auto *tabular = new QHBoxLayout(m_tabularChoices);
+    tabular->setContentsMargins(0, 0, 0, 0);
+    tabular->setSpacing(6);
+    auto *rowsCaption = new QLabel(tr("Rows"));
+    rowsCaption->setObjectName(QStringLiteral("faint"));
+    m_rowsShown = new QSpinBox;
+    m_rowsShown->setObjectName(QStringLiteral("rowsShown"));
+    m_rowsShown->setRange(1, 200);
+    m_rowsShown->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_rowsShown->setAccessibleName(tr("Rows shown"));
+    rowsCaption->setBuddy(m_rowsShown);
+    m_repeats = new QCheckBox(tr("captions in each row"));
+    m_repeats->setObjectName(QStringLiteral("repeatCaptions"));
+    m_totals = new QCheckBox(tr("totals"));
+    m_totals->setObjectName(QStringLiteral("totals"));
+    m_totals->setToolTip(tr("Totals of amounts and counts in the footer"));
+    tabular->addWidget(rowsCaption);
+    tabular->addWidget(m_rowsShown);
+    tabular->addWidget(m_repeats);
+    tabular->addWidget(m_totals);
+    choices->addWidget(m_tabularChoices);
+    m_tabularChoices->hide();
+    connect(m_rowsShown, &QSpinBox::valueChanged, this, &NewFormDialog::takeChoices);
+    connect(m_repeats, &QCheckBox::toggled, this, &NewFormDialog::takeChoices);
+    connect(m_totals, &QCheckBox::toggled, this, &NewFormDialog::takeChoices);
     m_spacing = choice(tr("Spacing"), {tr("tight"), tr("comfortable"), tr("roomy")}, "spacing");
-    m_widths = choice(tr("Widths by"), {tr("stored values"), tr("declared length"), tr("all the same")}, "widths");
+    m_widths =
+        choiceIn(more, tr("Widths by"), {tr("stored values"), tr("declared length"), tr("all the same")}, "widths");
     QStringList lookNames;
     for (const Look &look : looks()) {
         lookNames.append(look.name);
     }
-    m_look = choice(tr("Look"), lookNames, "look");
+    m_look = choiceIn(more, tr("Look"), lookNames, "look");
     choices->addStretch();
+    more->addStretch();
     column->addLayout(choices);
+    column->addLayout(more);
 
     m_picture = new FormPicture(&m_appearance);
     m_picture->setObjectName(QStringLiteral("preview"));
@@ -328,28 +415,35 @@ QWidget *NewFormDialog::makeArrangement()
 
 void NewFormDialog::countRows()
 {
-    // Counting a view may mean working out all of it, so views stay uncounted.
     m_counting.start(m_connection.address(),
                      [this, catalogue = m_catalogue](const Connection &connection, const std::atomic<bool> &isCancelled,
                                                      const BackgroundWork::Report &report) {
-                         QHash<QString, qint64> counts;
-                         for (const Table &each : catalogue.tables) {
-                             if (each.kind == TableKind::Table && !isCancelled) {
+                         const auto tell = [&](const QString &table, const QString &words) {
+                             report([this, table, words] {
+                                 for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+                                     QTreeWidgetItem *item = m_tables->topLevelItem(i);
+                                     if (item->data(0, Qt::UserRole).toString() == table) {
+                                         item->setText(1, words);
+                                     }
+                                 }
+                             });
+                         };
+                         // Tables first; counting a view may mean working out all of it.
+                         for (const TableKind kind : {TableKind::Table, TableKind::View}) {
+                             for (const Table &each : catalogue.tables) {
+                                 if (each.kind != kind || isCancelled) {
+                                     continue;
+                                 }
+                                 const Result<std::optional<qint64>> about = estimatedRows(connection, each);
+                                 if (about && *about && **about > DearCount) {
+                                     tell(each.name, QStringLiteral("≈ ") + QLocale().toString(**about));
+                                 }
                                  const Result<qint64> count = nabblet::countRows(connection, recordSourceOf(each));
                                  if (count) {
-                                     counts.insert(each.name, *count);
+                                     tell(each.name, QLocale().toString(*count));
                                  }
                              }
                          }
-                         report([this, counts] {
-                             for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
-                                 QTreeWidgetItem *item = m_tables->topLevelItem(i);
-                                 const auto count = counts.constFind(item->data(0, Qt::UserRole).toString());
-                                 if (count != counts.constEnd()) {
-                                     item->setText(1, QLocale().toString(*count));
-                                 }
-                             }
-                         });
                      });
 }
 
@@ -358,6 +452,16 @@ void NewFormDialog::choose(const QString &wanted)
     for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
         if (m_tables->topLevelItem(i)->data(0, Qt::UserRole).toString() == wanted) {
             m_tables->setCurrentItem(m_tables->topLevelItem(i));
+        }
+    }
+}
+
+void NewFormDialog::start(From from)
+{
+    for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+        if (m_tables->topLevelItem(i)->data(0, FromRole).toInt() == static_cast<int>(from)) {
+            m_tables->setCurrentItem(m_tables->topLevelItem(i));
+            return;
         }
     }
 }
@@ -374,7 +478,7 @@ void NewFormDialog::filter(const QString &part)
     if (first && (!m_tables->currentItem() || m_tables->currentItem()->isHidden())) {
         m_tables->setCurrentItem(first);
     }
-    m_make->setEnabled(first != nullptr);
+    m_make->setEnabled(first != nullptr && (!m_form.bands.isEmpty()));
 }
 
 bool NewFormDialog::eventFilter(QObject *watched, QEvent *event)
@@ -401,100 +505,353 @@ bool NewFormDialog::eventFilter(QObject *watched, QEvent *event)
     return QDialog::eventFilter(watched, event);
 }
 
-void NewFormDialog::chooseTable()
+void NewFormDialog::chooseSource()
 {
     const QTreeWidgetItem *item = m_tables->currentItem();
-    const Table *chosen = item ? findTable(m_catalogue, item->data(0, Qt::UserRole).toString()) : nullptr;
-    m_make->setEnabled(chosen != nullptr);
-    if (!chosen || chosen->name == m_plan.table) {
+    if (!item) {
+        m_make->setEnabled(false);
         return;
     }
+    const auto from = static_cast<From>(item->data(0, FromRole).toInt());
+    const bool isSame = from == m_from && (from != From::Table || item->data(0, Qt::UserRole) == m_plan.table);
+    if (isSame && !m_plan.table.isEmpty()) {
+        return;
+    }
+    m_from = from;
+    m_selectPanel->setVisible(from == From::Select);
+    const bool hasRows = from == From::Table || from == From::Select;
+    for (QWidget *part : std::initializer_list<QWidget *>{m_columns, m_columnsOf, m_linked, m_children, m_linkByHand,
+                                                          m_see, m_add, m_change, m_delete, m_pattern, m_columnar,
+                                                          m_stacked, m_tabular, m_spacing, m_widths}) {
+        part->setEnabled(hasRows);
+    }
+    m_columnsOfBoxes->setEnabled(from != From::Nothing);
+    if (from == From::Table) {
+        if (const Table *chosen = findTable(m_catalogue, item->data(0, Qt::UserRole).toString())) {
+            chooseRows(*chosen);
+        }
+        return;
+    }
+    m_learning.giveUp();
+    m_isLearning = false;
+    if (from == From::Select) {
+        m_select->check();
+        m_select->takeFocus();
+        return;
+    }
+    m_plan.table.clear();
+    m_plan.columns.clear();
+    m_plan.children.clear();
+    m_plan.arrangement = Arrangement::Columnar;
+    m_plan.title = from == From::Nothing ? tr("New form") : tr("New page");
+    m_plan.people = {};
+    m_plan.columnsOfBoxes = from == From::Pattern ? std::max(2, m_plan.columnsOfBoxes) : m_plan.columnsOfBoxes;
+    showPlan();
+    showDraft();
+}
+
+// Starts a plan for other rows.
+void NewFormDialog::chooseRows(const Table &chosen)
+{
     // How the last one was arranged goes for this one too; what it is made of does not.
-    DraftPlan plan = planDraft(*chosen);
+    DraftPlan plan = planWithChildren(m_catalogue, chosen, nullptr, m_words);
+    if (chosen.kind == TableKind::Select) {
+        plan.title = chosen.writesTo.isEmpty() ? tr("Rows") : titleFromTable(chosen.writesTo);
+    }
     plan.arrangement = m_plan.arrangement;
     plan.columnsOfBoxes = m_plan.columnsOfBoxes;
     plan.spacing = m_plan.spacing;
     plan.widths = m_plan.widths;
     plan.look = m_plan.look;
     plan.namingPattern = m_plan.namingPattern;
+    plan.rowsShown = m_plan.rowsShown;
+    plan.repeatsCaptions = m_plan.repeatsCaptions;
+    plan.hasTotals = m_plan.hasTotals;
     m_plan = m_proposed = plan;
+    m_columnsAt.clear();
     m_profile.reset();
+    m_wasStopped = false;
+    m_make->setEnabled(true);
     showPlan();
     showDraft();
+    learn();
+}
 
-    m_profiling.giveUp();
-    m_profiling.start(m_connection.address(),
-                      [this, looked = *chosen, catalogue = m_catalogue](const Connection &connection, const std::atomic<bool> &isCancelled,
-                                               const BackgroundWork::Report &report) {
-                          const auto profile = profileTable(connection, catalogue, looked, isCancelled);
-                          if (!profile || !*profile) {
-                              return;
-                          }
-                          report([this, looked, learned = **profile] {
-                              if (looked.name != m_plan.table) {
-                                  return;
-                              }
-                              m_plan = replanned(m_plan, m_proposed, looked, learned);
-                              m_proposed = replanned(m_proposed, m_proposed, looked, learned);
-                              m_profile = learned;
-                              showPlan();
-                              showDraft();
-                          });
-                      });
+// Takes up what a SELECT gives, once it is understood.
+void NewFormDialog::takeSelect()
+{
+    if (m_from != From::Select) {
+        return;
+    }
+    if (!m_select->table()) {
+        m_learning.giveUp();
+        m_isLearning = false;
+        m_make->setEnabled(false);
+        m_progress->hide();
+        m_stop->hide();
+        m_truth->setText(tr("The form shows as soon as the SELECT is understood."));
+        return;
+    }
+    m_catalogue.tables.removeIf([](const Table &each) { return each.name == selectTableName(); });
+    m_catalogue.tables.append(*m_select->table());
+    chooseRows(*m_select->table());
+}
+
+// ---------------------------------------------------------------- what is stored
+
+// Looks through the stored values beside the window; the draft is refined when they are known.
+void NewFormDialog::learn()
+{
+    const Table *chosen = table();
+    if (!chosen || m_wasStopped) {
+        return;
+    }
+    m_learning.giveUp();
+    m_isLearning = true;
+    m_progress->setValue(0);
+    const bool knowsOwn = m_profile.has_value();
+    m_learning.start(m_connection.address(), [this, looked = *chosen, catalogue = m_catalogue, plan = m_plan,
+                                              learned = m_learned, knowsOwn](const Connection &connection,
+                                                                             const std::atomic<bool> &isCancelled,
+                                                                             const BackgroundWork::Report &report) {
+        std::optional<Profile> own;
+        if (!knowsOwn) {
+            const auto profile = profileTable(connection, catalogue, looked, isCancelled, [&](double share) {
+                report([this, share] { m_progress->setValue(static_cast<int>(share * 100)); });
+            });
+            if (isCancelled) {
+                return;
+            }
+            own = profile && *profile ? *profile : std::nullopt;
+            report([this, looked, own] {
+                if (own && looked.name == m_plan.table) {
+                    m_profile = own;
+                    m_plan = replanned(m_plan, m_proposed, looked, *own);
+                    m_proposed = replanned(m_proposed, m_proposed, looked, *own);
+                    showPlan();
+                    showDraft();
+                }
+            });
+        }
+        Learned more = learned;
+        const Result<bool> isDone = learnChildren(connection, catalogue, plan, more, isCancelled);
+        if (isCancelled) {
+            return;
+        }
+        report([this, looked, more, isGood = isDone.isOk()] {
+            m_isLearning = false;
+            if (looked.name == m_plan.table && isGood) {
+                m_learned = more;
+                m_plan = withLearned(m_catalogue, m_plan, m_learned);
+                m_proposed = withLearned(m_catalogue, m_proposed, m_learned);
+                showPlan();
+            }
+            showDraft();
+        });
+    });
+    showTruth();
+}
+
+void NewFormDialog::stopLearning()
+{
+    m_learning.giveUp();
+    m_isLearning = false;
+    m_wasStopped = true;
+    showTruth();
 }
 
 // ---------------------------------------------------------------- plan and draft
 
+// The plan whose columns are listed: of the record, or of rows that belong to it.
+DraftPlan &NewFormDialog::planShown()
+{
+    DraftPlan *plan = planAt(m_plan, m_columnsAt);
+    return plan ? *plan : m_plan;
+}
+
 void NewFormDialog::showPlan()
 {
     m_isShowing = true;
-    m_columns->show(*table(), m_plan.columns);
+    m_columnsOf->clear();
+    m_columnsOf->addItem(m_from == From::Select ? tr("the SELECT") : m_plan.table.simplified(), QVariantList());
+    const std::function<void(const std::vector<PlannedChild> &, const QVariantList &)> addChildren =
+        [&](const std::vector<PlannedChild> &children, const QVariantList &path) {
+            for (size_t i = 0; i < children.size(); ++i) {
+                if (children[i].isTaken) {
+                    const QVariantList own = path + QVariantList{static_cast<int>(i)};
+                    m_columnsOf->addItem(tr("%1, rows of each").arg(children[i].plan.title), own);
+                    if (own.size() == m_columnsAt.size() && planAt(m_plan, m_columnsAt) == &children[i].plan) {
+                        m_columnsOf->setCurrentIndex(m_columnsOf->count() - 1);
+                    }
+                    addChildren(children[i].plan.children, own);
+                }
+            }
+        };
+    addChildren(m_plan.children, {});
+    if (m_columnsOf->currentIndex() <= 0) {
+        m_columnsAt.clear();
+    }
+    m_columnsOf->setVisible(m_columnsOf->count() > 1);
+    m_children->show(m_catalogue, m_plan, m_words);
     m_title->setText(m_plan.title);
     m_see->setChecked(m_plan.people.see);
     m_add->setChecked(m_plan.people.add);
     m_change->setChecked(m_plan.people.change);
     m_delete->setChecked(m_plan.people.remove);
-    const bool isTable = table()->kind == TableKind::Table;
+    const Table *rows = table();
+    const bool isWritable = rows && (rows->kind == TableKind::Table || !rows->writesTo.isEmpty());
     for (QCheckBox *box : {m_see, m_add, m_change, m_delete}) {
-        box->setEnabled(isTable);
+        box->setEnabled(isWritable);
     }
     m_pattern->setText(m_plan.namingPattern);
-    (m_plan.arrangement == Arrangement::Columnar ? m_columnar : m_stacked)->setChecked(true);
+    (m_plan.arrangement == Arrangement::Columnar  ? m_columnar
+     : m_plan.arrangement == Arrangement::Stacked ? m_stacked
+                                                  : m_tabular)
+        ->setChecked(true);
+    m_oneRecordChoices->setVisible(m_plan.arrangement != Arrangement::Tabular);
+    m_tabularChoices->setVisible(m_plan.arrangement == Arrangement::Tabular);
     m_columnsOfBoxes->setCurrentIndex(m_plan.columnsOfBoxes);
+    m_rowsShown->setValue(m_plan.rowsShown);
+    m_repeats->setChecked(m_plan.repeatsCaptions);
+    m_totals->setChecked(m_plan.hasTotals);
     m_spacing->setCurrentIndex(static_cast<int>(m_plan.spacing));
     m_widths->setCurrentIndex(static_cast<int>(m_plan.widths));
     m_look->setCurrentText(m_plan.look);
     m_isShowing = false;
+    showColumns();
+}
+
+void NewFormDialog::showColumns()
+{
+    const DraftPlan &plan = planShown();
+    const Table *rows = findTable(m_catalogue, plan.table);
+    m_columns->show(rows ? *rows : Table(), plan.columns);
+    bool hasLinks = false;
+    for (const PlannedColumn &column : plan.columns) {
+        hasLinks = hasLinks || (rows && column.isTaken && column.through.isEmpty() && ledLink(*rows, column.column));
+    }
+    m_linked->setEnabled(hasLinks);
+}
+
+// The columns of the rows that the drop-downs point to, a list for each.
+void NewFormDialog::fillLinkedMenu()
+{
+    m_linkedMenu->clear();
+    const DraftPlan &plan = planShown();
+    const Table *rows = findTable(m_catalogue, plan.table);
+    if (!rows) {
+        return;
+    }
+    for (const PlannedColumn &column : plan.columns) {
+        if (!column.isTaken || !column.through.isEmpty()) {
+            continue;
+        }
+        const QList<PlannedColumn> linked = linkedColumns(m_catalogue, *rows, column.column, m_words);
+        if (linked.isEmpty()) {
+            continue;
+        }
+        QMenu *menu = m_linkedMenu->addMenu(column.caption);
+        for (const PlannedColumn &each : linked) {
+            QAction *action = menu->addAction(each.column.simplified());
+            action->setCheckable(true);
+            action->setChecked(std::any_of(plan.columns.begin(), plan.columns.end(), [&](const PlannedColumn &other) {
+                return other.isTaken && other.column == each.column && other.through == each.through;
+            }));
+            connect(action, &QAction::toggled, this, [this, each](bool isTaken) { takeLinked(each, isTaken); });
+        }
+    }
+}
+
+void NewFormDialog::takeLinked(const PlannedColumn &wanted, bool isTaken)
+{
+    QList<PlannedColumn> &columns = planShown().columns;
+    columns.removeIf(
+        [&](const PlannedColumn &each) { return each.column == wanted.column && each.through == wanted.through; });
+    if (isTaken) {
+        // Behind the drop-down, and behind what follows it already.
+        qsizetype at = 0;
+        for (qsizetype i = 0; i < columns.size(); ++i) {
+            const bool isOfIt =
+                (columns.at(i).through.isEmpty() ? columns.at(i).column : columns.at(i).through) == wanted.through;
+            at = isOfIt ? i + 1 : at;
+        }
+        PlannedColumn column = wanted;
+        column.isTaken = true;
+        columns.insert(at, column);
+    }
+    showColumns();
+    showDraft();
+}
+
+void NewFormDialog::linkByHand()
+{
+    const Table *parent = table();
+    if (!parent) {
+        return;
+    }
+    LinkByHand dialog(m_catalogue, *parent, this);
+    if (dialog.exec() == QDialog::Accepted) {
+        m_plan.children.push_back(childByHand(m_catalogue, dialog.table(), dialog.link(), m_words));
+        showPlan();
+        showDraft();
+        learn();
+    }
+}
+
+void NewFormDialog::takeChildren()
+{
+    m_plan.children = m_children->children();
+    m_plan = withLearned(m_catalogue, m_plan, m_learned);
+    showPlan();
+    showDraft();
+    learn();
 }
 
 void NewFormDialog::takeChoices()
 {
-    if (m_isShowing || m_plan.table.isEmpty()) {
+    if (m_isShowing) {
         return;
     }
-    m_plan.columns = m_columns->columns();
+    if (!m_plan.table.isEmpty()) {
+        planShown().columns = m_columns->columns();
+    }
     m_plan.title = m_title->text();
     m_plan.people = {m_see->isChecked(), m_add->isChecked(), m_change->isChecked(), m_delete->isChecked()};
     m_plan.namingPattern = m_pattern->text();
-    m_plan.arrangement = m_columnar->isChecked() ? Arrangement::Columnar : Arrangement::Stacked;
+    m_plan.arrangement = m_tabular->isChecked()   ? Arrangement::Tabular
+                         : m_stacked->isChecked() ? Arrangement::Stacked
+                                                  : Arrangement::Columnar;
     m_plan.columnsOfBoxes = m_columnsOfBoxes->currentIndex();
+    m_plan.rowsShown = m_rowsShown->value();
+    m_plan.repeatsCaptions = m_repeats->isChecked();
+    m_plan.hasTotals = m_totals->isChecked();
     m_plan.spacing = static_cast<Spacing>(m_spacing->currentIndex());
     m_plan.widths = static_cast<BoxWidths>(m_widths->currentIndex());
     m_plan.look = m_look->currentText();
+    m_oneRecordChoices->setVisible(m_plan.arrangement != Arrangement::Tabular);
+    m_tabularChoices->setVisible(m_plan.arrangement == Arrangement::Tabular);
     showDraft();
 }
 
 void NewFormDialog::showDraft()
 {
-    const Profile *profile = m_profile ? &*m_profile : nullptr;
-    m_form = draftForm(m_catalogue, *table(), m_plan, profile, m_appearance);
+    if (m_from == From::Nothing) {
+        m_form = blankForm(m_plan.title, m_plan.look, m_appearance);
+    } else if (m_from == From::Pattern) {
+        m_form = patternForm(m_plan.title, std::max(1, m_plan.columnsOfBoxes), m_plan.look, m_appearance);
+    } else if (const Table *rows = table()) {
+        m_form =
+            draftForm(m_catalogue, *rows, m_plan, m_profile ? &*m_profile : nullptr, m_appearance, m_learned.profiles);
+    }
+    m_make->setEnabled(!m_form.bands.isEmpty());
     m_picture->show(m_form, m_connection, m_catalogue);
 
     qsizetype taken = 0;
-    for (const PlannedColumn &column : std::as_const(m_plan.columns)) {
+    for (const PlannedColumn &column : std::as_const(planShown().columns)) {
         taken += column.isTaken ? 1 : 0;
     }
-    m_columnCount->setText(tr("%1 of %2").arg(taken).arg(m_plan.columns.size()));
+    m_columnCount->setText(m_plan.table.isEmpty() ? QString()
+                                                  : tr("%1 of %2").arg(taken).arg(planShown().columns.size()));
     QString example;
     for (const Control &control : m_form.controls) {
         example = example.isEmpty() && !control.column.isEmpty() ? control.name : example;
@@ -507,7 +864,16 @@ void NewFormDialog::showDraft()
 // The line at the foot says what is true of what is shown.
 void NewFormDialog::showTruth()
 {
-    if (!table() || !m_truth) {
+    if (!m_truth) {
+        return;
+    }
+    m_progress->setVisible(m_isLearning);
+    m_stop->setVisible(m_isLearning);
+    if (m_form.rowSource.isEmpty()) {
+        m_truth->setText(tr("No row source yet: the form's inspector gives it one at any time."));
+        return;
+    }
+    if (!table()) {
         return;
     }
     const Profile *profile = m_profile ? &*m_profile : nullptr;
@@ -530,7 +896,8 @@ void NewFormDialog::showTruth()
                                              ? tr("%1 % of stored values fit their box").arg(figure)
                                              : tr("%1 % of stored values fit their box, by a sample").arg(figure)));
     } else {
-        facts.append(tr("Looking through the stored values…"));
+        facts.append(m_wasStopped ? tr("Stored values were not looked through")
+                                  : tr("Looking through the stored values…"));
     }
     const int covered = overlaps(m_form);
     facts.append(covered == 0 ? fact(true, tr("Nothing overlaps at %1 px").arg(m_form.width))

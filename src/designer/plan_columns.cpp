@@ -15,7 +15,7 @@ namespace nabblet {
 namespace {
 
 enum Section { NameSection, CaptionSection, KindSection };
-enum PlanRole { ColumnRole = Qt::UserRole + 1, KindRole, ReasonRole, RequiredRole };
+enum PlanRole { ColumnRole = Qt::UserRole + 1, KindRole, ReasonRole, RequiredRole, ThroughRole };
 
 bool mayShow(const Table &table, const QString &column, const Kind &kind)
 {
@@ -42,8 +42,9 @@ public:
         }
         auto *choice = new QComboBox(parent);
         const QString column = index.siblingAtColumn(NameSection).data(ColumnRole).toString();
+        const bool isOwn = index.siblingAtColumn(NameSection).data(ThroughRole).toString().isEmpty();
         for (const Kind &kind : kinds()) {
-            if (mayShow(*m_table, column, kind) || kind.name == index.data(KindRole).toString()) {
+            if ((isOwn && mayShow(*m_table, column, kind)) || kind.name == index.data(KindRole).toString()) {
                 choice->addItem(kindTitle(kind), kind.name);
             }
         }
@@ -127,7 +128,11 @@ void PlanColumns::show(const Table &table, const QList<PlannedColumn> &columns)
         auto *item = new QTreeWidgetItem(this);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable | Qt::ItemIsEditable |
                        Qt::ItemIsDragEnabled);
-        item->setText(NameSection, planned.column.simplified());
+        item->setText(NameSection, planned.through.isEmpty() ? planned.column.simplified()
+                                                             : planned.through.simplified() + QStringLiteral(" → ") +
+                                                                   planned.column.simplified());
+        item->setToolTip(NameSection, item->text(NameSection));
+        item->setData(NameSection, ThroughRole, planned.through);
         item->setData(NameSection, ColumnRole, planned.column);
         item->setData(NameSection, ReasonRole, planned.reason);
         item->setData(NameSection, RequiredRole, planned.isRequired);
@@ -149,6 +154,7 @@ QList<PlannedColumn> PlanColumns::columns() const
         const QTreeWidgetItem *item = topLevelItem(i);
         PlannedColumn planned;
         planned.column = item->data(NameSection, ColumnRole).toString();
+        planned.through = item->data(NameSection, ThroughRole).toString();
         planned.isTaken = item->checkState(NameSection) == Qt::Checked;
         planned.caption = item->text(CaptionSection);
         planned.kind = item->data(KindSection, KindRole).toString();
@@ -191,7 +197,7 @@ void PlanColumns::refreshMarks()
         const bool isRequired = item->data(NameSection, RequiredRole).toBool();
         const QString reason = item->data(NameSection, ReasonRole).toString();
         const QString kind = kindTitle(kindNamed(item->data(KindSection, KindRole).toString()));
-        item->setText(KindSection, isTaken            ? kind
+        item->setText(KindSection, isTaken            ? kind + (reason.isEmpty() ? QString() : tr(", only shown"))
                                    : isRequired       ? tr("required!")
                                    : reason.isEmpty() ? tr("left out")
                                                       : reason);

@@ -3,6 +3,7 @@
 #include "core/catalogue/create_statement.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
+#include "data/select_source.h"
 
 #include <algorithm>
 
@@ -18,6 +19,11 @@ EntrySession::~EntrySession() = default;
 Outcome EntrySession::start(Counting counting)
 {
     m_counting = counting;
+    const Result<Catalogue> catalogue = withSelects(m_connection, m_catalogue, m_form);
+    if (!catalogue) {
+        return catalogue.error();
+    }
+    m_catalogue = *catalogue;
     const Result<RecordSource> source = ownSource();
     if (!source) {
         return source.error();

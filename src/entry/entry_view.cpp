@@ -357,7 +357,7 @@ void EntryView::refreshRowBar()
     m_rowBar->setRange(0, std::max(0, all - m_rows->rowsInSight()));
     m_rowBar->setPageStep(m_rows->rowsInSight());
     m_rowBar->setValue(before + m_rows->top());
-    m_rowBar->setEnabled(m_rowBar->maximum() > 0);
+    m_rowBar->setVisible(m_rowBar->maximum() > 0);
 }
 
 void EntryView::readRowsInSight()

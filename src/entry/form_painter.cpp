@@ -42,6 +42,8 @@ void paintRows(QPainter &painter, const Form &form, EntrySession *session, const
         }
         if (i == inHand && i < last) {
             paintRowMark(painter, place, session->isChanged(), appearance);
+        } else if (i == last) {
+            paintNewRowMark(painter, place, appearance);
         }
     }
     painter.restore();
@@ -53,6 +55,13 @@ void paintRowMark(QPainter &painter, const QRect &rect, bool isChanged, const Ap
 {
     painter.fillRect(rect.x() + RowMarkLeft, rect.y() + 2, RowMarkWidth, rect.height() - 4,
                      isChanged ? panelColours(appearance.theme()).rail : appearance.colour(Ink::Accent));
+}
+
+void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &appearance)
+{
+    const QPoint middle(rect.x() + RowMarkLeft + RowMarkWidth / 2, rect.y() + rect.height() / 2);
+    painter.fillRect(middle.x() - 4, middle.y() - 1, 9, 1, appearance.colour(Ink::CaptionText));
+    painter.fillRect(middle.x(), middle.y() - 5, 1, 9, appearance.colour(Ink::CaptionText));
 }
 
 void paintForm(QPainter &painter, const Form &asDesigned, EntrySession *session, QSize size,

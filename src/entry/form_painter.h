@@ -18,6 +18,9 @@ void paintForm(QPainter &painter, const Form &form, EntrySession *session, QSize
 void paintControlWithRows(QPainter &painter, const Control &control, const Shown &shown, EntrySession *session,
                           QPoint origin, const Appearance &appearance);
 
+// The sign at the left of the blank row that takes a new record.
+void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &appearance);
+
 // The mark at the left of the row in hand of a tabular form. rect: the whole row.
 void paintRowMark(QPainter &painter, const QRect &rect, bool isChanged, const Appearance &appearance);
 

@@ -88,6 +88,8 @@ void RowsBand::paintEvent(QPaintEvent *event)
         }
         if (row == inHand) {
             paintRowMark(painter, place, m_session->isChanged(), appearance());
+        } else if (row >= rows.size()) {
+            paintNewRowMark(painter, place, appearance());
         }
     }
 }

@@ -96,6 +96,10 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #panel QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
 #panel QPushButton:hover, #panel QPushButton:focus { border-color: %accent; }
 #panel QLineEdit, #panel QSpinBox, #panel QComboBox, QDialog QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 6px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
+#ownSelect { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px; selection-background-color: %accent; selection-color: %accentText; }
+#ownSelect:focus { border: 1px solid %accent; }
+QProgressBar { background: %line; border: none; border-radius: 3px; }
+QProgressBar::chunk { background: %accent; border-radius: 3px; }
 #panel QLineEdit:focus, #panel QSpinBox:focus, #panel QComboBox:focus, QDialog QLineEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:read-only { background: transparent; color: %faint; }
 #panel QCheckBox::indicator, #panel QTreeView::indicator { width: 13px; height: 13px; border: 1px solid %faint; border-radius: 3px; background: %field; }
@@ -114,6 +118,8 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #strip QPushButton:focus, QDialog QPushButton:focus { border: 1px solid %accent; }
 #strip QPushButton:disabled, QDialog QPushButton:disabled { color: %faint; background: %panel; }
 #strip QPushButton#mainAction:enabled, QDialog QPushButton:default { background: %accent; color: %accentText; border-color: %accent; }
+#boardRowSource { background: %field; color: %text; border: 1px solid %line; border-radius: 4px; padding: 6px 14px; }
+#boardRowSource:hover, #boardRowSource:focus { border-color: %accent; }
 #strip { background: %panel; border: 1px solid %line; }
 #strip QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 4px; font-weight: 600; }
 #strip QLineEdit:focus { border-color: %accent; }

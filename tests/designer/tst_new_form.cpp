@@ -57,7 +57,7 @@ private Q_SLOTS:
     void tablesTellTheirRows()
     {
         QTRY_COMPARE(tables()->topLevelItem(0)->text(1), QLocale().toString(212));
-        QCOMPARE(tables()->topLevelItem(11)->text(1), "view");
+        QTRY_VERIFY(tables()->topLevelItem(11)->text(1).toInt() > 0); // views are counted last
     }
 
     void theFirstTableIsDraftedAtOnceAndEnterTakesIt()

@@ -4,7 +4,10 @@
 #include "core/kinds/box_parts.h"
 #include "core/kinds/option_places.h"
 
+#include <QHash>
+
 #include <algorithm>
+#include <functional>
 
 namespace nabblet {
 
@@ -138,25 +141,17 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
 
 QList<int> evenedWidths(const QList<int> &widths)
 {
-    QList<int> result = widths;
-    qsizetype start = 0;
-    while (start < widths.size()) {
-        // The longest run from here whose widest and narrowest differ by no more than a fifth.
-        int narrowest = widths.at(start);
-        int widest = narrowest;
-        qsizetype end = start + 1;
-        while (end < widths.size()) {
-            const int low = std::min(narrowest, widths.at(end));
-            const int high = std::max(widest, widths.at(end));
-            if (high * 5 > low * 6) {
-                break;
-            }
-            narrowest = low;
-            widest = high;
-            ++end;
-        }
-        std::fill(result.begin() + start, result.begin() + end, widest);
-        start = end;
+    QList<int> sorted = widths;
+    std::sort(sorted.begin(), sorted.end(), std::greater<>());
+    QHash<int, int> evened;
+    int leader = 0;
+    for (const int width : std::as_const(sorted)) {
+        leader = leader > 0 && leader * 5 <= width * 6 ? leader : width;
+        evened.insert(width, leader);
+    }
+    QList<int> result;
+    for (const int width : widths) {
+        result.append(evened.value(width));
     }
     return result;
 }

@@ -29,8 +29,8 @@ int usualCharacter(const TextMeasure &measure);
 QSize draftSize(const Catalogue &catalogue, const Column &column, const Control &field, const ColumnProfile *profile,
                 const TextMeasure &measure, int character);
 
-// Widths that stand under one another and differ by no more than a fifth are made the same, so that right edges do not
-// straggle. Gives as many widths as it takes.
+// Widths of boxes that stand under one another, with few different right edges: from the widest down, all that are no
+// more than a fifth narrower get its width. Gives as many widths as it takes, none narrower than it was.
 QList<int> evenedWidths(const QList<int> &widths);
 
 } // namespace nabblet

@@ -17,6 +17,13 @@ constexpr int UsualRows = 4; // where nothing is known of the stored rows
 constexpr int ButtonHeight = 32;
 constexpr int ButtonFooter = 48;
 
+// Whether one of a tabular form's columns takes the room of a wider window.
+bool canStretch(const Form &form)
+{
+    return !isTabular(form) ||
+           std::any_of(form.rails.begin(), form.rails.end(), [](const Rail &rail) { return rail.hold == Hold::Right; });
+}
+
 QSize subformSize(const PlannedChild &child, const Form &form)
 {
     int height = formHeight(form);
@@ -98,12 +105,14 @@ void layOutChildren(Maker &maker, const QList<ChildForm> &children)
         subform.band = role;
         subform.inner = InnerForm(child->form);
         subform.rides.left = FixedRail::FormLeft;
-        subform.rides.right = FixedRail::FormRight;
+        const bool stretches = canStretch(child->form);
+        subform.rides.right = stretches ? FixedRail::FormRight : FixedRail::None;
         subform.rides.bottom = isLast && role == BandRole::Body ? FixedRail::BodyBottom : FixedRail::None;
         setChildLink(subform, child->child->link);
         const int height = onGridAtOrAfter(child->size.height(), maker.pitch);
-        const ControlId id =
-            maker.place(subform, QRect(DraftMargin, y + captionHeight, form.width - 2 * DraftMargin, height));
+        const int room = form.width - 2 * DraftMargin;
+        const int width = stretches ? room : std::min(room, maker.snapped(child->size.width()));
+        const ControlId id = maker.place(subform, QRect(DraftMargin, y + captionHeight, width, height));
         Control caption;
         caption.kind = QStringLiteral("caption");
         caption.role = QStringLiteral("caption");

@@ -154,6 +154,16 @@ DraftPlan planWithChildren(const Catalogue &catalogue, const Table &table, const
 {
     DraftPlan plan = planDraft(table, profile, words);
     plan.children = plannedChildren(catalogue, table);
+    // A SELECT that leaves out what a new row must have is no place to add rows.
+    if (const Table *written = table.writesTo.isEmpty() ? nullptr : findTable(catalogue, table.writesTo)) {
+        for (const Column &column : written->columns) {
+            const bool isThere = std::any_of(table.columns.begin(), table.columns.end(), [&](const Column &each) {
+                return each.readOnlyReason.isEmpty() && each.origin == column.name;
+            });
+            const bool fillsItself = column.hasDefault || column.isGenerated || column.numbersItself;
+            plan.people.add = plan.people.add && (isThere || fillsItself || !column.isRequired);
+        }
+    }
     int taken = 0;
     for (PlannedChild &child : plan.children) {
         const Table *rows = findTable(catalogue, child.plan.table);

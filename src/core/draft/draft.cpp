@@ -66,7 +66,7 @@ Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &
 Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMeasure &measure,
                    const DraftOptions &options)
 {
-    DraftPlan plan = planDraft(table);
+    DraftPlan plan = planDraft(table, nullptr, options.words);
     plan.columnsOfBoxes = options.columnsOfBoxes;
     plan.namingPattern = options.namingPattern;
     return draftForm(catalogue, table, plan, nullptr, measure);

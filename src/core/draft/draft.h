@@ -27,11 +27,18 @@ struct DraftOptions
 {
     int columnsOfBoxes = 0; // 1 to 4; 0 chooses by the number of fields
     QString namingPattern = QStringLiteral("{kind}_{column}");
+    WordList words = {}; // of the project, for captions
 };
 
 // The columnar form that the program proposes for a table when nothing is known of its values.
 Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMeasure &measure,
                    const DraftOptions &options = {});
+
+// A form with a title and room, and nothing on it: its row source and fields come later.
+Form blankForm(const QString &title, const QString &look, const TextMeasure &measure);
+
+// The same with the rails of one to four columns of boxes, so that what is dropped later falls into line.
+Form patternForm(const QString &title, int columns, const QString &look, const TextMeasure &measure);
 
 // A control of a kind for a column as a draft would make it, with no place yet: its settings and binding.
 Control draftField(const Catalogue &catalogue, const Table &table, const Column &column, const QString &kind,
@@ -39,6 +46,12 @@ Control draftField(const Catalogue &catalogue, const Table &table, const Column 
 
 // A control that shows a column of the row that a lookup points to; nothing when there is no such link or column.
 std::optional<Control> draftFollowed(const Catalogue &catalogue, const Table &table, const PlannedColumn &planned);
+
+// A column of the form's rows added as a draft would make it, with its caption, in the next free place of its columns of
+// boxes: below what stands lowest, on the rail where that is highest up. A form without rails gets one. Nothing changes
+// for a column that the table does not have.
+Form withField(const Form &form, const Catalogue &catalogue, const Table &table, const QString &column,
+               const QString &namingPattern, const TextMeasure &measure);
 
 // What the form remembers of a column it is bound to.
 BoundColumn rememberColumn(const Table &table, const Column &column);

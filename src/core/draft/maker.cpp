@@ -12,13 +12,6 @@ namespace {
 constexpr QSize LinePicture(48, DraftLine); // of a picture in a row of a tabular form
 constexpr int LineText = 200;               // px, the width of a long text in a row
 
-QString nameFromPattern(const QString &pattern, const QString &kind, const QString &column)
-{
-    QString name = pattern;
-    name.replace(QLatin1String("{kind}"), kind).replace(QLatin1String("{column}"), column);
-    return identifierFromText(name);
-}
-
 // The sizes of boxes in rows of one line.
 QSize lineSize(const Control &field, QSize size)
 {

@@ -9,11 +9,11 @@ namespace nabblet {
 
 namespace {
 
-constexpr int WidestAligned = 480; // px, of several boxes side by side under others of their kind
-constexpr int WidestRow = 376;     // px, of several boxes side by side, from the rail on
-constexpr int MostRowsInOne = 8;   // more rows than that make two columns of boxes
-constexpr int MostRowsInTwo = 36;  // and more than that, three
-constexpr int WideChildren = 560;  // px; above rows that wide, two columns of boxes leave less empty space
+constexpr int WidestAligned = 480;       // px, of several boxes side by side under others of their kind
+constexpr int WidestRow = 376;           // px, of several boxes side by side, from the rail on
+constexpr int MostRowsInOne = 8;  // more rows than that make two columns of boxes
+constexpr int MostRowsInTwo = 36;        // and more than that, three
+constexpr int WideChildren = 560;        // px; above rows that wide, two columns of boxes leave less empty space
 
 // The pieces in blocks of what belongs together. A row that would get too wide is broken.
 QList<PieceBlock> blocksOf(const Maker &maker, const QList<Piece> &pieces)
@@ -97,31 +97,22 @@ QList<QList<PieceRow>> inColumns(const Maker &maker, const QList<PieceBlock> &bl
 // Evens the widths of boxes that stand under one another alone in their rows.
 void evenWidths(const Maker &maker, QList<PieceRow> &column)
 {
-    const bool isSame = maker.plan.widths == BoxWidths::AllTheSame;
     QList<qsizetype> lines;
     QList<int> widths;
-    const auto finishRun = [&] {
-        QList<int> even = evenedWidths(widths);
-        if (isSame && !widths.isEmpty()) {
-            even.fill(*std::max_element(widths.begin(), widths.end()));
-        }
-        for (qsizetype i = 0; i < lines.size(); ++i) {
-            column[lines.at(i)].first().size.setWidth(even.at(i));
-        }
-        lines.clear();
-        widths.clear();
-    };
     for (qsizetype i = 0; i < column.size(); ++i) {
         const Editor editor = kindNamed(column.at(i).first().field.kind).editor;
-        const bool isBox = column.at(i).size() == 1 && editor != Editor::Tick && editor != Editor::Options;
-        if (isBox) {
+        if (column.at(i).size() == 1 && editor != Editor::Tick && editor != Editor::Options) {
             lines.append(i);
             widths.append(column.at(i).first().size.width());
-        } else if (!isSame) {
-            finishRun();
         }
     }
-    finishRun();
+    QList<int> even = evenedWidths(widths);
+    if (maker.plan.widths == BoxWidths::AllTheSame && !widths.isEmpty()) {
+        even.fill(*std::max_element(widths.begin(), widths.end()));
+    }
+    for (qsizetype i = 0; i < lines.size(); ++i) {
+        column[lines.at(i)].first().size.setWidth(even.at(i));
+    }
 }
 
 // Breaks a column's rows of several boxes until the second boxes can stand under one another without the column
@@ -225,7 +216,8 @@ void layOutOneRecord(Maker &maker, const QList<Piece> &pieces, int leastWidth)
     // As many columns as suit the number of rows, and no more than fit; what is asked for is given.
     int columns = std::min(plan.columnsOfBoxes, 4);
     if (columns <= 0) {
-        columns = rows > MostRowsInTwo ? 3 : rows > MostRowsInOne || leastWidth > WideChildren ? 2 : 1;
+        const bool isBroad = leastWidth > WideChildren;
+        columns = rows > MostRowsInTwo ? 3 : rows > MostRowsInOne || isBroad ? 2 : 1;
     }
     QList<QList<PieceRow>> boxes = inColumns(maker, blocks, columns);
     Columns placed = placeRails(maker, boxes, wide);

@@ -1,14 +1,20 @@
 // Tabular forms: many records under one another, one line each; captions stand once as heads over their boxes.
+#include "core/arrange/rails.h"
 #include "core/draft/box_sizes.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/maker.h"
+#include "core/text/tr.h"
 
 #include <algorithm>
 
 namespace nabblet {
 
+NABBLET_TEXTS(Tabular)
+
 namespace {
 
+constexpr int HeadInset = 8; // px between a box's edge and its head, so that heads stand over the words in the boxes
+constexpr int WidestInside = 768; // px; rows inside another form, so that it fits most screens
 constexpr int FinePitch = 4; // px; rows of one line stand closer than the usual grid
 
 // The space between boxes, across and down, px; 0: they abut.
@@ -25,14 +31,14 @@ int boxGap(Spacing spacing)
     return 4;
 }
 
-// Cuts the fields into lines no wider than the widest draft; nearly always one.
-QList<QList<Piece>> linesOf(const QList<Piece> &pieces, int gap)
+// Cuts the fields into lines no wider than that, px; mostly one.
+QList<QList<Piece>> linesOf(const QList<Piece> &pieces, int gap, int widest)
 {
     QList<QList<Piece>> lines{QList<Piece>()};
     int x = DraftMargin;
     for (const Piece &piece : pieces) {
         const int width = piece.size.width();
-        if (!lines.last().isEmpty() && x + width + DraftMargin > WidestDraft) {
+        if (!lines.last().isEmpty() && x + width + DraftMargin > widest) {
             lines.append(QList<Piece>());
             x = DraftMargin;
         }
@@ -85,7 +91,7 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
     int widest = 0;
     for (Piece &piece : pieces) {
         // A head is never cut, so a box is at least as wide as its caption.
-        const int width = maker.snapped(std::max(piece.size.width(), piece.captionWidth + CaptionGap));
+        const int width = maker.snapped(std::max(piece.size.width(), piece.captionWidth + 2 * HeadInset));
         piece.size.setWidth(width);
         widest = std::max(widest, width);
     }
@@ -94,17 +100,21 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
             piece.size.setWidth(widest);
         }
     }
-    const QList<QList<Piece>> lines = linesOf(pieces, gap);
+    const QList<QList<Piece>> lines = linesOf(pieces, gap, maker.isInside ? WidestInside : WidestDraft);
+    // A list of one column under a heading of the same words needs no head.
+    const bool hasHeads = !(maker.isInside && pieces.size() == 1 && pieces.first().caption == form.title);
     maker.placeTitle();
     const int headsTop = form.bands.isEmpty() ? 0 : form.bands.first().height;
 
     const int lineHeight = maker.captionLine() + DraftLine + gap;
+    // Records of several lines keep farther apart than the lines of one.
+    const int apart = lines.size() > 1 ? gap + 2 * FinePitch : gap;
     int width = 320;
     NamePool railNames;
     for (qsizetype n = 0; n < lines.size(); ++n) {
         const QList<Piece> &line = lines.at(n);
         const QList<RailId> rails = placeRails(maker, line, gap, railNames);
-        const int y = gap + static_cast<int>(n) * lineHeight;
+        const int y = (apart > 0 ? FinePitch : 0) + static_cast<int>(n) * lineHeight;
         for (qsizetype i = 0; i < line.size(); ++i) {
             const Piece &piece = line.at(i);
             Control field = piece.field;
@@ -112,6 +122,9 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
             field.rides.right = rails.at(i + 1);
             const int x = findRail(form, rails.at(i))->position;
             const ControlId id = maker.place(field, QRect(x, y + maker.captionLine(), piece.size.width(), DraftLine));
+            if (!hasHeads) {
+                continue;
+            }
             Control head;
             head.kind = QStringLiteral("caption");
             head.role = QStringLiteral("caption");
@@ -124,17 +137,19 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
             if (isNumber(field)) {
                 // Over its figures, which end at the right.
                 head.rides.right = rails.at(i + 1);
-                maker.place(head, QRect(x + piece.size.width() - piece.captionWidth, top, piece.captionWidth, height));
+                maker.place(head, QRect(x + piece.size.width() - HeadInset - piece.captionWidth, top,
+                                        piece.captionWidth, height));
             } else {
                 head.rides.left = rails.at(i);
                 head.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
-                maker.place(head, QRect(x, top, piece.captionWidth, height));
+                const bool isTick = kindNamed(field.kind).editor == Editor::Tick;
+                maker.place(head, QRect(x + (isTick ? 0 : HeadInset), top, piece.captionWidth, height));
             }
         }
         width = std::max(width, findRail(form, rails.last())->position + DraftMargin);
     }
     form.width = maker.snapped(width);
-    if (!repeats) {
+    if (!repeats && hasHeads) {
         const int heads = static_cast<int>(lines.size()) * DraftLine;
         if (form.bands.isEmpty()) {
             form.bands.append(Band{BandRole::Header, heads, {}});
@@ -142,12 +157,7 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
             form.bands.first().height += heads;
         }
     }
-    // With boxes apart, the first row keeps their gap from the header; the gap after it is the row's own.
-    form.bands.append(Band{BandRole::Body, static_cast<int>(lines.size()) * lineHeight, {}});
-    if (gap > 0) {
-        form.bands.last().height =
-            std::max(form.bands.last().height, static_cast<int>(lines.size()) * lineHeight + gap);
-    }
+    form.bands.append(Band{BandRole::Body, static_cast<int>(lines.size()) * lineHeight - gap + apart, {}});
 
     if (!maker.plan.hasTotals) {
         return;
@@ -181,8 +191,20 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
             totals.append(total);
         }
     }
+    int leftmost = form.width;
     for (const Control &total : std::as_const(totals)) {
+        leftmost = std::min(leftmost, total.place.x());
         maker.place(total, total.place);
+    }
+    Control words;
+    words.kind = QStringLiteral("caption");
+    words.role = QStringLiteral("caption");
+    words.name = QStringLiteral("total");
+    words.band = BandRole::Footer;
+    words.text = Texts::tr("Total");
+    const int wordsWidth = captionWidth(words, maker.measure);
+    if (DraftMargin + HeadInset + wordsWidth + CaptionGap <= leftmost) {
+        maker.place(words, QRect(DraftMargin + HeadInset, FinePitch, wordsWidth, DraftLine));
     }
     form.bands.append(Band{BandRole::Footer, DraftLine + 2 * FinePitch, {}});
 }

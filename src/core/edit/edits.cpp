@@ -1,6 +1,7 @@
 #include "core/edit/edits.h"
 
 #include "core/arrange/rails.h"
+#include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 
 #include <QSet>
@@ -32,6 +33,16 @@ template <typename Change> Form changed(const Form &form, const ControlSet &cont
     return result;
 }
 
+// Whether a caption comes along with its field but stands in another band, as heads do: it then moves sideways only.
+bool isHeadOf(const Form &form, const Control &control, const ControlSet &named)
+{
+    if (control.captionFor == 0 || named.contains(control.id)) {
+        return false;
+    }
+    const Control *field = form.controls.find(control.captionFor);
+    return field && field->band != control.band;
+}
+
 } // namespace
 
 QList<ControlId> withCaptions(const Form &form, const QList<ControlId> &controls)
@@ -49,10 +60,13 @@ QList<ControlId> withCaptions(const Form &form, const QList<ControlId> &controls
 QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint distance)
 {
     const ControlSet moving = setOf(withCaptions(form, controls));
+    const ControlSet named = setOf(controls);
     for (const Control &control : form.controls) {
         if (moving.contains(control.id)) {
             distance.setX(std::max(distance.x(), -control.place.x()));
-            distance.setY(std::max(distance.y(), -control.place.y()));
+            if (!isHeadOf(form, control, named)) {
+                distance.setY(std::max(distance.y(), -control.place.y()));
+            }
         }
     }
     return distance;
@@ -64,8 +78,9 @@ Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint dis
     if (possible.isNull()) {
         return form;
     }
+    const ControlSet named = setOf(controls);
     return grownToHold(changed(form, setOf(withCaptions(form, controls)), [&](Control control) {
-        control.place.translate(possible);
+        control.place.translate(isHeadOf(form, control, named) ? QPoint(possible.x(), 0) : possible);
         return possible.x() == 0 ? control : withRidesByPlace(form, control);
     }));
 }
@@ -120,7 +135,9 @@ Form deleteControls(const Form &form, const QList<ControlId> &controls)
     for (int i = 0; i < form.controls.size(); ++i) {
         if (!leaving.contains(form.controls.at(i).id)) {
             result.controls.appendShared(form.controls, i);
-            stillBound.insert(form.controls.at(i).column);
+            for (const QString &column : columnsWritten(form.controls.at(i))) {
+                stillBound.insert(column);
+            }
         }
     }
     result.boundColumns.removeIf([&](const BoundColumn &bound) { return !stillBound.contains(bound.column); });
@@ -162,6 +179,51 @@ Form setControlSetting(const Form &form, const QList<ControlId> &controls, const
         }
         return control;
     });
+}
+
+Form setRowSource(const Form &form, const QString &name, const QString &select)
+{
+    Form result = form;
+    result.rowSource = name;
+    result.select = select;
+    return result;
+}
+
+Form renamedByPattern(const Form &form, const QString &pattern)
+{
+    QHash<ControlId, QString> baseOf;
+    for (const Control &control : form.controls) {
+        const std::optional<Followed> followed = followedBy(control);
+        const std::optional<Total> total = totalOf(control);
+        const QString base = !control.column.isEmpty() ? control.column
+                             : followed                ? followed->columns.last() + u'_' + followed->column
+                             : control.inner           ? control.inner.get()->rowSource
+                             : total                   ? total->column
+                                                       : QString();
+        baseOf.insert(control.id, base);
+    }
+    // What keeps its name has it first.
+    QStringList kept;
+    for (const Control &control : form.controls) {
+        const QString base = control.captionFor != 0 ? baseOf.value(control.captionFor) : baseOf.value(control.id);
+        if (base.isEmpty()) {
+            kept.append(control.name);
+        }
+    }
+    NamePool names(kept);
+    Form result = form;
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        const QString base = control.captionFor != 0 ? baseOf.value(control.captionFor) : baseOf.value(control.id);
+        if (!base.isEmpty()) {
+            control.name = names.take(nameFromPattern(pattern, kindNamed(control.kind).shortName, base));
+        }
+        if (control.inner) {
+            control.inner = InnerForm(renamedByPattern(*control.inner.get(), pattern));
+        }
+        result.controls.replace(i, control);
+    }
+    return result;
 }
 
 Form setBandHeight(const Form &form, BandRole role, int height)

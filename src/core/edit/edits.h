@@ -43,6 +43,14 @@ Form renameControl(const Form &form, ControlId control, const QString &name);
 Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting,
                        const QJsonValue &value);
 
+// Gives a form its rows: a table or view, or a SELECT with the name by which its rows go. What is on the form stays,
+// bound as it was.
+Form setRowSource(const Form &form, const QString &name, const QString &select = {});
+
+// Names every control anew by a pattern ("{kind}_{column}"), in the forms inside it too; names are valid and unique. A
+// caption goes by the column of its field, a subform by its table; what has neither keeps its name.
+Form renamedByPattern(const Form &form, const QString &pattern);
+
 // Changes a band's height, px; it stops at the lowest control in it.
 Form setBandHeight(const Form &form, BandRole band, int height);
 

@@ -2,6 +2,13 @@
 
 namespace nabblet {
 
+int longTextPadding(const Control &control)
+{
+    constexpr int OneLine = 32; // px; a box that is lower holds one line
+    constexpr int LeastPadding = 4;
+    return control.place.height() < OneLine ? LeastPadding : BoxPadding;
+}
+
 BoxStroke boxOutline(const Control &control, const Shown &shown)
 {
     BoxStroke box;

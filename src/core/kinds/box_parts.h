@@ -10,6 +10,9 @@ constexpr int BoxPadding = 7;
 // The width of the part at a box's right end that opens something, px.
 constexpr int BoxButtonWidth = 24;
 
+// The empty space above and below the lines of a long text, px: less in a box that has room for one line alone.
+int longTextPadding(const Control &control);
+
 // The box itself in the shown state.
 BoxStroke boxOutline(const Control &control, const Shown &shown);
 // The text of one line in a box; rightSpace px are kept free at its right end.

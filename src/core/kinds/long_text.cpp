@@ -10,7 +10,8 @@ namespace {
 Picture draw(const Control &control, const Shown &shown)
 {
     TextStroke text = boxText(control, shown, TextAlign::Left);
-    text.rect.adjust(0, BoxPadding, 0, -BoxPadding);
+    const int padding = longTextPadding(control);
+    text.rect.adjust(0, padding, 0, -padding);
     text.wraps = true;
     return {boxOutline(control, shown), text};
 }

@@ -4,6 +4,8 @@
 #include "core/kinds/number_words.h"
 #include "core/text/tr.h"
 
+#include <cmath>
+
 namespace nabblet {
 
 NABBLET_TEXTS(Totals)
@@ -29,7 +31,13 @@ Picture draw(const Control &control, const Shown &shown)
 
 QString words(const Control &control, const QVariant &value, const QLocale &locale)
 {
-    return numberInWords(value, decimalPlaces(control).value_or(0), locale);
+    // Sums of fractions carry noise far behind the point; a total shows as many places as its column.
+    const int places = decimalPlaces(control).value_or(value.typeId() == QMetaType::Double ? 2 : 0);
+    if (value.typeId() == QMetaType::Double) {
+        const double scale = std::pow(10.0, places);
+        return numberInWords(std::round(value.toDouble() * scale) / scale, places, locale);
+    }
+    return numberInWords(value, places, locale);
 }
 
 Result<QVariant> read(const Control &, const QString &, const QLocale &)

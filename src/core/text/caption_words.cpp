@@ -226,6 +226,13 @@ QString identifierFromText(const QString &text)
     return result.at(0).isDigit() ? QStringLiteral("n") + result : result;
 }
 
+QString nameFromPattern(const QString &pattern, const QString &kind, const QString &column)
+{
+    QString name = pattern;
+    name.replace(QLatin1String("{kind}"), kind).replace(QLatin1String("{column}"), column);
+    return identifierFromText(name);
+}
+
 QString NamePool::take(const QString &wanted)
 {
     QString name = wanted;

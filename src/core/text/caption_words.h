@@ -32,6 +32,9 @@ QString titleFromTable(const QString &table);
 // underscores; never empty, never starting with a digit.
 QString identifierFromText(const QString &text);
 
+// A control's name by a pattern in which {kind} and {column} are filled in; as identifierFromText().
+QString nameFromPattern(const QString &pattern, const QString &kind, const QString &column);
+
 // Hands out names that differ from one another.
 class NamePool
 {

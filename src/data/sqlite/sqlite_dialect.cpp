@@ -213,6 +213,7 @@ const Dialect &sqliteDialect()
                                  quoteName,
                                  QStringLiteral("IS"),
                                  explainRefusal,
+                                 describeSqliteSelect,
                                  explainFailure};
     return dialect;
 }

@@ -15,12 +15,18 @@ public:
     {
         setFrameShape(QFrame::NoFrame);
         setTabChangesFocus(true);
-        document()->setDocumentMargin(BoxPadding);
         viewport()->setAutoFillBackground(false);
         setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     }
 
     std::function<void(QPainter &, bool hasFocus)> paint;
+
+    // The empty space above and below the lines; left and right it is that of every box.
+    void setPadding(int padding)
+    {
+        document()->setDocumentMargin(padding);
+        setViewportMargins(BoxPadding - padding, 0, BoxPadding - padding, 0);
+    }
 
 protected:
     void paintEvent(QPaintEvent *event) override
@@ -81,6 +87,7 @@ public:
             m_box->setPlainText(shown.words);
             m_isRefreshing = false;
         }
+        m_box->setPadding(longTextPadding(control()));
         m_box->setReadOnly(!session().isEditable(control()));
         m_box->viewport()->update();
     }
