@@ -71,8 +71,8 @@ private Q_SLOTS:
         const Catalogue catalogue = *connection.readCatalogue();
         for (const char *name : {"n", "w"}) {
             double last = 0;
-            const Profile profile =
-                **profileTable(connection, catalogue, *findTable(catalogue, name), m_goesOn, [&](double share) { last = share; });
+            const Profile profile = **profileTable(connection, catalogue, *findTable(catalogue, name), m_goesOn,
+                                                   [&](double share) { last = share; });
             QVERIFY(!profile.isExact);
             QVERIFY2(profile.rows > 50000 && profile.rows <= 100000, qPrintable(QString::number(profile.rows)));
             const auto distinct = profile.columns.value("part").distinct;

@@ -20,6 +20,8 @@ inline Column column(const QString &name, const QString &declared, bool isRequir
     result.type = type.type;
     result.length = type.length;
     result.decimals = type.decimals;
+    result.least = type.least;
+    result.most = type.most;
     result.isRequired = isRequired;
     return result;
 }

@@ -43,6 +43,12 @@ QHash<QString, QString> captionsOf(const Table &table, const WordList &words)
                                          ? comment
                                          : captionFromColumn(column.name, table.name, prefix, words));
     }
+    for (qsizetype i = 0; i < table.columns.size(); ++i) {
+        QString &caption = captions[table.columns.at(i).name];
+        if (caption.trimmed().isEmpty()) {
+            caption = Texts::tr("Column %1").arg(i + 1); // a column without a name
+        }
+    }
     return captions;
 }
 

@@ -209,7 +209,10 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
         if (column) {
             quality.typeableIdentities += column->numbersItself && !isLocked(control) ? 1 : 0;
             const ForeignKey *link = ledLink(*table, column->name);
-            const bool canLookUp = link && findTable(catalogue, link->parentTable);
+            const Table *other = link ? findTable(catalogue, link->parentTable) : nullptr;
+            const bool canLookUp = other && link->columns.size() == link->parentColumns.size() &&
+                                   std::all_of(link->parentColumns.begin(), link->parentColumns.end(),
+                                               [&](const QString &name) { return findColumn(*other, name); });
             quality.linksWithoutLookup += canLookUp && !lookupOf(control) ? 1 : 0;
         }
         const ColumnProfile *values = profile == profiles.constEnd() ? nullptr : shownValues(control, *profile);

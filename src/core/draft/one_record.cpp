@@ -9,11 +9,11 @@ namespace nabblet {
 
 namespace {
 
-constexpr int WidestAligned = 480;       // px, of several boxes side by side under others of their kind
-constexpr int WidestRow = 376;           // px, of several boxes side by side, from the rail on
-constexpr int MostRowsInOne = 8;  // more rows than that make two columns of boxes
-constexpr int MostRowsInTwo = 36;        // and more than that, three
-constexpr int WideChildren = 560;        // px; above rows that wide, two columns of boxes leave less empty space
+constexpr int WidestAligned = 480; // px, of several boxes side by side under others of their kind
+constexpr int WidestRow = 376;     // px, of several boxes side by side, from the rail on
+constexpr int MostRowsInOne = 8;   // more rows than that make two columns of boxes
+constexpr int MostRowsInTwo = 36;  // and more than that, three
+constexpr int WideChildren = 560;  // px; above rows that wide, two columns of boxes leave less empty space
 
 // The pieces in blocks of what belongs together. A row that would get too wide is broken.
 QList<PieceBlock> blocksOf(const Maker &maker, const QList<Piece> &pieces)

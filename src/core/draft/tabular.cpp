@@ -15,7 +15,7 @@ namespace {
 
 constexpr int HeadInset = 8; // px between a box's edge and its head, so that heads stand over the words in the boxes
 constexpr int WidestInside = 768; // px; rows inside another form, so that it fits most screens
-constexpr int FinePitch = 4; // px; rows of one line stand closer than the usual grid
+constexpr int FinePitch = 4;      // px; rows of one line stand closer than the usual grid
 
 // The space between boxes, across and down, px; 0: they abut.
 int boxGap(Spacing spacing)
@@ -29,6 +29,13 @@ int boxGap(Spacing spacing)
         return 8;
     }
     return 4;
+}
+
+// Whether more room serves a box: words of any length may stand in it.
+bool isFreeText(const Control &field)
+{
+    static const QStringList kinds{QStringLiteral("text-box"), QStringLiteral("long-text"), QStringLiteral("link")};
+    return kinds.contains(field.kind);
 }
 
 // Cuts the fields into lines no wider than that, px; mostly one.
@@ -54,8 +61,7 @@ QList<RailId> placeRails(Maker &maker, const QList<Piece> &line, int gap, NamePo
 {
     qsizetype widest = -1;
     for (qsizetype i = 0; i < line.size(); ++i) {
-        const Editor editor = kindNamed(line.at(i).field.kind).editor;
-        const bool isText = (editor == Editor::Line && !isNumber(line.at(i).field)) || editor == Editor::LongText;
+        const bool isText = isFreeText(line.at(i).field);
         if (isText && (widest < 0 || line.at(i).size.width() > line.at(widest).size.width())) {
             widest = i;
         }
