@@ -1,6 +1,7 @@
 # Tests that need the interface; on the offscreen platform, and one in a real window.
 nabblet_test(entry tst_entry_session)
 nabblet_test(entry tst_entry_view)
+nabblet_test(entry tst_subforms)
 nabblet_test(entry tst_same_pixels nabblet_designer)
 nabblet_test(designer tst_board)
 nabblet_test(designer tst_new_form)

@@ -143,7 +143,9 @@ void ChildRowsList::show(const Catalogue &catalogue, const DraftPlan &plan, cons
     m_catalogue = catalogue;
     m_plan = plan;
     m_words = words;
-    rebuild();
+    if (!m_isTelling) {
+        rebuild();
+    }
 }
 
 void ChildRowsList::rebuild()
@@ -202,14 +204,11 @@ void ChildRowsList::take(QTreeWidgetItem *item, int section)
     if (child->isTaken && !wasTaken) {
         completeChild(m_catalogue, *child, m_words);
     }
-    // The view must not lose its items while it tells of them.
-    QMetaObject::invokeMethod(
-        this,
-        [this] {
-            rebuild();
-            Q_EMIT changed();
-        },
-        Qt::QueuedConnection);
+    // Told at once, so that nothing overtakes it; the view must not lose its items while it tells of them.
+    m_isTelling = true;
+    Q_EMIT changed();
+    m_isTelling = false;
+    QMetaObject::invokeMethod(this, &ChildRowsList::rebuild, Qt::QueuedConnection);
 }
 
 } // namespace nabblet

@@ -38,6 +38,7 @@ private:
     DraftPlan m_plan;
     WordList m_words;
     bool m_isShowing = false;
+    bool m_isTelling = false;
 };
 
 } // namespace nabblet

@@ -80,10 +80,11 @@ void RowsBand::paintEvent(QPaintEvent *event)
             continue;
         }
         for (const Control &control : std::as_const(m_controls)) {
-            // The row in hand is painted below its widgets too, so that nothing flickers while they move.
-            const Shown contents = row == inHand       ? m_session->shown(control)
-                                : row < rows.size() ? m_session->shownIn(control, rows.at(row))
-                                                    : shownBlank(control);
+            // The row in hand has widgets for everything else.
+            if (row == inHand && takesValue(kindNamed(control.kind))) {
+                continue;
+            }
+            const Shown contents = row < rows.size() ? m_session->shownIn(control, rows.at(row)) : shownBlank(control);
             paintControl(painter, control, contents, place.topLeft(), appearance());
         }
         if (row == inHand) {

@@ -7,9 +7,14 @@
 #include <QApplication>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QLabel>
 #include <QLineEdit>
+#include <QMenu>
+#include <QPlainTextEdit>
 #include <QPushButton>
+#include <QSpinBox>
 #include <QTest>
+#include <QTimer>
 
 using namespace nabblet;
 
@@ -176,6 +181,226 @@ private Q_SLOTS:
         m_dialog->choose("parts_cost_by_buoy");
         QVERIFY(!m_dialog->form().permissions.add);
         QVERIFY(!part<QCheckBox>("mayAdd")->isEnabled());
+    }
+
+    void aTabularFormShowsItsRows()
+    {
+        m_dialog->choose("vessel");
+        QTest::mouseClick(part<QAbstractButton>("tabular"), Qt::LeftButton);
+        QVERIFY(isTabular(m_dialog->form()));
+        QVERIFY(part<QSpinBox>("rowsShown")->isVisible() && !part<QComboBox>("columnsOfBoxes")->isVisible());
+        part<QSpinBox>("rowsShown")->setValue(5);
+        QCOMPARE(m_dialog->form().rowsShown, 5);
+        QCOMPARE(captionOf(m_dialog->form(), boundTo("name")->id)->band, BandRole::Header);
+        part<QCheckBox>("repeatCaptions")->click();
+        QCOMPARE(captionOf(m_dialog->form(), boundTo("name")->id)->band, BandRole::Body);
+        m_dialog->choose("part_fitted");
+        part<QCheckBox>("totals")->click();
+        QVERIFY(findBand(m_dialog->form(), BandRole::Footer));
+    }
+
+    QTreeWidget *children() const { return part<QTreeWidget>("childRows"); }
+    QTreeWidgetItem *child(const QString &title) const
+    {
+        const auto found = children()->findItems(title, Qt::MatchExactly | Qt::MatchRecursive);
+        return found.isEmpty() ? nullptr : found.first();
+    }
+    const Control *subform(const Form &form, const QString &table) const
+    {
+        for (const Control &control : form.controls) {
+            if (control.inner && control.inner.get()->rowSource == table) {
+                return &control;
+            }
+        }
+        return nullptr;
+    }
+
+    void rowsThatBelongAreTakenAndLeft()
+    {
+        m_dialog->choose("visit");
+        QTRY_VERIFY(m_dialog->isProfiled());
+        QVERIFY(subform(m_dialog->form(), "part_fitted"));
+        // Rows of rows, one deeper.
+        QVERIFY(child("Part claim"));
+        child("Part claim")->setCheckState(0, Qt::Checked);
+        QTRY_VERIFY(subform(*subform(m_dialog->form(), "part_fitted")->inner.get(), "part_claim"));
+        child("Part claim")->setCheckState(0, Qt::Unchecked);
+        QTRY_VERIFY(!subform(*subform(m_dialog->form(), "part_fitted")->inner.get(), "part_claim"));
+        // Their own title, and shown another way.
+        child("Part fitted")->setText(0, "Parts");
+        QTRY_VERIFY(child("Parts"));
+        QCOMPARE(captionOf(m_dialog->form(), subform(m_dialog->form(), "part_fitted")->id)->text, "Parts");
+        child("Parts")->setData(1, Qt::UserRole + 2, 3);
+        QTRY_COMPARE(subform(m_dialog->form(), "part_fitted")->kind, "button");
+        child("Parts")->setCheckState(0, Qt::Unchecked);
+        QTRY_VERIFY(!subform(m_dialog->form(), "part_fitted"));
+    }
+
+    void theirColumnsAreChosenInTheSameList()
+    {
+        m_dialog->choose("visit");
+        QTRY_VERIFY(m_dialog->isProfiled());
+        auto *of = part<QComboBox>("columnsOf");
+        QCOMPARE(of->count(), 2);
+        of->setCurrentIndex(1);
+        QVERIFY(row("unit_price") && !row("crew_lead"));
+        row("unit_price")->setText(1, "Price");
+        const Form &inner = *subform(m_dialog->form(), "part_fitted")->inner.get();
+        bool isThere = false;
+        for (const Control &control : inner.controls) {
+            isThere = isThere || control.text == "Price";
+        }
+        QVERIFY(isThere);
+        of->setCurrentIndex(0);
+        QVERIFY(row("crew_lead"));
+    }
+
+    void aLinkIsMadeByHand()
+    {
+        m_dialog->choose("contractor");
+        QTimer::singleShot(0, m_dialog.get(), [this] {
+            auto *dialog = m_dialog->findChild<QDialog *>("linkByHand");
+            dialog->findChild<QComboBox *>("linkTable")->setCurrentText("observer");
+            QVERIFY(!dialog->findChild<QPushButton *>("takeLink")->isEnabled());
+            dialog->findChild<QComboBox *>("linkChild0")->setCurrentText("town");
+            dialog->findChild<QComboBox *>("linkParent0")->setCurrentText("town");
+            dialog->findChild<QPushButton *>("takeLink")->click();
+        });
+        part<QPushButton>("linkByHandButton")->click();
+        const Control *rows = subform(m_dialog->form(), "observer");
+        QVERIFY(rows);
+        QCOMPARE(childLinkOf(*rows).childColumns, QStringList("town"));
+    }
+
+    void columnsOfTheLinkedRowAreTaken()
+    {
+        m_dialog->choose("vessel");
+        QTRY_VERIFY(m_dialog->isProfiled());
+        auto *menu = part<QMenu>("linkedMenu");
+        Q_EMIT menu->aboutToShow();
+        QAction *town = nullptr;
+        for (QAction *lookup : menu->actions()) {
+            for (QAction *column : lookup->menu()->actions()) {
+                town = column->text() == "town" ? column : town;
+            }
+        }
+        QVERIFY(town);
+        town->setChecked(true);
+        const auto followed = [&] {
+            int count = 0;
+            for (const Control &control : m_dialog->form().controls) {
+                count += followedBy(control) ? 1 : 0;
+            }
+            return count;
+        };
+        QCOMPARE(followed(), 1);
+        QTreeWidgetItem *linked = row(QString::fromUtf8("operator_id → town"));
+        QVERIFY(linked);
+        QCOMPARE(columns()->indexOfTopLevelItem(linked), columns()->indexOfTopLevelItem(row("operator_id")) + 1);
+        linked->setCheckState(0, Qt::Unchecked);
+        QCOMPARE(followed(), 0);
+    }
+
+    void aSelectIsCheckedAsItIsTyped()
+    {
+        m_dialog->start(NewFormDialog::From::Select);
+        auto *select = part<QPlainTextEdit>("ownSelect");
+        auto *says = part<QLabel>("selectSays");
+        QVERIFY(select->isVisible() && select->hasFocus());
+        QVERIFY(!part<QPushButton>("makeForm")->isEnabled());
+        QTest::keyClicks(select, "SELECT visit_id, battery_v, upper(crew_lead) AS lead FRO visit");
+        QTRY_VERIFY(says->text().contains("not understood"));
+        select->clear();
+        QTest::keyClicks(select, "SELECT visit_id, battery_v, upper(crew_lead) AS lead FROM visit");
+        QTRY_VERIFY(says->text().contains("3 columns, 2 can be written"));
+        QVERIFY(says->text().contains("lead: worked out by the SELECT"));
+        QVERIFY(part<QPushButton>("makeForm")->isEnabled());
+        QVERIFY(!m_dialog->form().select.isEmpty());
+        QVERIFY(isLocked(*boundTo("lead")) && !isLocked(*boundTo("battery_v")));
+        QVERIFY(!m_dialog->form().permissions.add); // a visit needs more than that
+        QTRY_VERIFY(m_dialog->isProfiled());
+        m_dialog->choose("buoy");
+        QVERIFY(!select->isVisible());
+        QVERIFY(m_dialog->form().select.isEmpty());
+    }
+
+    void aFormMayStartEmptyOrFromAPattern()
+    {
+        m_dialog->start(NewFormDialog::From::Nothing);
+        QVERIFY(m_dialog->form().rowSource.isEmpty() && m_dialog->form().rails.isEmpty());
+        QVERIFY(part<QPushButton>("makeForm")->isEnabled());
+        m_dialog->start(NewFormDialog::From::Pattern);
+        part<QComboBox>("columnsOfBoxes")->setCurrentIndex(3);
+        QCOMPARE(m_dialog->form().rails.size(), 3);
+        auto *title = part<QLineEdit>("planTitle");
+        title->selectAll();
+        QTest::keyClicks(title, "Moorings");
+        QCOMPARE(m_dialog->form().title, "Moorings");
+        m_dialog->choose("buoy");
+        QVERIFY(boundTo("name"));
+    }
+
+    void lookingThroughTheValuesCanBeStopped()
+    {
+        samples::sqlite3(m_path,
+                         "CREATE TABLE IF NOT EXISTS many (id INTEGER PRIMARY KEY, words TEXT); WITH RECURSIVE n(i) AS "
+                         "(SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 90000) INSERT INTO many (words) SELECT "
+                         "'word ' || i FROM n");
+        m_dialog.reset();
+        init();
+        m_dialog->choose("many");
+        auto *stop = part<QPushButton>("stopLearning");
+        QVERIFY(stop->isVisible());
+        stop->click();
+        QVERIFY(!stop->isVisible() && !part<QWidget>("learningProgress")->isVisible());
+        QCoreApplication::processEvents(); // what was given up must not report any more
+        QVERIFY(!m_dialog->isProfiled());
+        QVERIFY(m_dialog->form().rowSource == "many");
+        m_dialog.reset();
+        samples::sqlite3(m_path, "DROP TABLE many");
+    }
+
+    // From opening the sheet to a form with everything chosen, without the mouse.
+    void theKeyboardAloneDoesIt()
+    {
+        QTest::keyClicks(QApplication::focusWidget(), "vess");
+        QCOMPARE(m_dialog->form().rowSource, "vessel");
+        QTRY_VERIFY(m_dialog->isProfiled());
+        const auto tabTo = [&](QWidget *wanted) {
+            for (int i = 0; i < 60 && QApplication::focusWidget() != wanted; ++i) {
+                QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
+            }
+            return QApplication::focusWidget() == wanted;
+        };
+        QVERIFY(tabTo(columns()));
+        columns()->setCurrentItem(columns()->topLevelItem(0));
+        QTest::keyClick(columns(), Qt::Key_Down);
+        QTest::keyClick(columns(), Qt::Key_Space); // leaves the second column out
+        QVERIFY(!boundTo("call_sign"));
+        QTest::keyClick(columns(), Qt::Key_Up, Qt::AltModifier);
+        QCOMPARE(columns()->topLevelItem(0)->text(0), "call_sign");
+        QVERIFY(tabTo(part<QWidget>("takeAll")));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space);
+        QVERIFY(boundTo("call_sign") && boundTo("vessel_id"));
+        QVERIFY(tabTo(children()));
+        children()->setCurrentItem(children()->topLevelItem(0));
+        QTest::keyClick(children(), Qt::Key_Space);
+        QTRY_VERIFY(subform(m_dialog->form(), "visit"));
+        QVERIFY(tabTo(part<QWidget>("planTitle")));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(QApplication::focusWidget(), "Fleet");
+        QVERIFY(tabTo(part<QWidget>("mayDelete")));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space);
+        QVERIFY(tabTo(part<QWidget>("columnar")) || tabTo(part<QWidget>("stacked")));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Right);
+        QVERIFY(tabTo(part<QWidget>("spacing")));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Down);
+        QVERIFY(tabTo(part<QWidget>("planTitle")));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+        QCOMPARE(m_dialog->result(), int(QDialog::Accepted));
+        QCOMPARE(m_dialog->form().title, "Fleet");
+        QVERIFY(!m_dialog->form().permissions.remove);
+        QVERIFY(m_dialog->plan().spacing == Spacing::Roomy);
     }
 
     void closingGivesUpWhatIsUnderWay()

@@ -1,0 +1,447 @@
+// Rows under one another and rows that belong to a record, at work: with the session alone and with real widgets.
+#include "core/draft/draft.h"
+#include "entry/editors/field_editor.h"
+#include "entry/entry_view.h"
+#include "entry/form_painter.h"
+#include "entry/rows_band.h"
+#include "support/sample_database.h"
+
+#include <QAbstractButton>
+#include <QApplication>
+#include <QDialog>
+#include <QLineEdit>
+#include <QPainter>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestSubforms : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    int m_databases = 0;
+    QString m_path;
+    std::unique_ptr<Appearance> m_appearance;
+    std::unique_ptr<Connection> m_connection;
+    Catalogue m_catalogue;
+    Form m_form;
+    std::unique_ptr<EntrySession> m_session;
+    std::unique_ptr<EntryView> m_view;
+
+    QString ask(const QString &sql) const { return samples::sqlite3(m_path, sql); }
+
+    static const Control *find(const Form &form, const QString &name)
+    {
+        for (const Control &control : form.controls) {
+            if (control.column == name || (control.inner && control.inner.get()->rowSource == name)) {
+                return &control;
+            }
+        }
+        return nullptr;
+    }
+
+    // A form with a session, and a window when it is wanted.
+    void begin(const QString &table, Arrangement arrangement, ChildPlace place = ChildPlace::Subform)
+    {
+        DraftPlan plan = planWithChildren(m_catalogue, *findTable(m_catalogue, table));
+        plan.arrangement = arrangement;
+        plan.hasTotals = true;
+        for (PlannedChild &child : plan.children) {
+            child.place = place;
+            child.plan.hasTotals = true;
+        }
+        m_form = draftForm(m_catalogue, *findTable(m_catalogue, table), plan, nullptr, *m_appearance);
+        m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
+        const Outcome started = m_session->start();
+        QVERIFY2(started.isOk(), qPrintable(started.error().sentence));
+        QTRY_VERIFY(m_session->isMapped());
+    }
+
+    void show()
+    {
+        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
+        m_view->resize(std::max(900, m_form.width + 20), shownHeight(m_form) + 80);
+        m_view->show();
+        m_view->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
+    }
+
+    EntrySession *rowsOf(const QString &table) { return m_session->childOf(*find(m_form, table)); }
+    QWidget *box(const QString &column) const { return m_view->widgetFor(find(m_form, column)->id); }
+    EntryView *innerView(const QString &table) const
+    {
+        return m_view->widgetFor(find(m_form, table)->id)->findChild<EntryView *>();
+    }
+    QWidget *innerBox(const QString &table, const QString &column) const
+    {
+        return innerView(table)->widgetFor(find(*find(m_form, table)->inner.get(), column)->id);
+    }
+    static void retype(QWidget *line, const QString &words)
+    {
+        line->setFocus();
+        qobject_cast<QLineEdit *>(line)->selectAll();
+        QTest::keyClicks(line, words);
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        m_path = samples::fairwayDatabase(m_folder, QString("s%1.db").arg(++m_databases));
+        m_appearance = std::make_unique<Appearance>(looks().first(), Theme::Light, QApplication::font());
+        m_connection = std::make_unique<Connection>(samples::opened(m_path));
+        m_catalogue = *m_connection->readCatalogue();
+    }
+
+    void cleanup()
+    {
+        m_view.reset();
+        m_session.reset();
+        m_connection.reset();
+    }
+
+    // ------------------------------------------------------------ the session
+
+    void rowsFollowTheRecordInHand()
+    {
+        begin("visit", Arrangement::Columnar);
+        EntrySession *parts = rowsOf("part_fitted");
+        int rows = 0;
+        for (int i = 0; i < 12; ++i) {
+            const QString visit = m_session->value("visit_id").toString();
+            QCOMPARE(QString::number(parts->window().rows().size()),
+                     ask("SELECT count(*) FROM part_fitted WHERE visit_id = " +
+                         ask(QString("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET %1").arg(i))));
+            rows += static_cast<int>(parts->window().rows().size());
+            QCOMPARE(parts->count().value_or(-1), parts->window().rows().size());
+            m_session->goNext();
+        }
+        QVERIFY(rows > 0);
+    }
+
+    void aNewRowIsFilledWithItsParent()
+    {
+        begin("visit", Arrangement::Columnar);
+        m_session->goTo(2);
+        const QString visit = ask("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET 2");
+        EntrySession *parts = rowsOf("part_fitted");
+        const Form &inner = parts->form();
+        const auto before = parts->window().rows().size();
+        QVERIFY(parts->add());
+        parts->type(*find(inner, "line_no"), "88");
+        parts->chooseRow(*find(inner, "part_no"), {ask("SELECT min(part_no) FROM part")}, {});
+        parts->type(*find(inner, "unit_price"), "12.50");
+        parts->type(*find(inner, "quantity"), "2");
+        QVERIFY2(parts->save(), qPrintable(parts->messages().isEmpty() ? "" : parts->messages().first().sentence));
+        QCOMPARE(ask("SELECT visit_id || ' ' || line_cost FROM part_fitted WHERE line_no = 88"), visit + " 25");
+        QCOMPARE(parts->window().rows().size(), before + 1);
+        QVERIFY(parts->windowIndex() >= 0);
+        // And taken back.
+        QVERIFY(parts->takeBack());
+        QCOMPARE(ask("SELECT count(*) FROM part_fitted WHERE line_no = 88"), "0");
+        QCOMPARE(parts->window().rows().size(), before);
+    }
+
+    void totalsFollowEveryChange()
+    {
+        begin("visit", Arrangement::Columnar);
+        m_session->goTo(2);
+        EntrySession *parts = rowsOf("part_fitted");
+        const Control *total = nullptr;
+        for (const Control &control : parts->form().controls) {
+            total = totalOf(control) && totalOf(control)->column == "line_cost" ? &control : total;
+        }
+        QVERIFY(total);
+        const auto stored = [&] {
+            return ask(
+                "SELECT printf('%.2f', sum(line_cost)) FROM part_fitted WHERE visit_id = (SELECT visit_id FROM visit "
+                "ORDER BY visit_id LIMIT 1 OFFSET 2)");
+        };
+        QCOMPARE(parts->shown(*total).words, stored());
+        const QString before = stored();
+        parts->type(*find(parts->form(), "quantity"), "40");
+        QVERIFY(parts->save());
+        QVERIFY(stored() != before);
+        QCOMPARE(parts->shown(*total).words, stored());
+    }
+
+    void leavingTheRecordSavesItsRowsAndARefusalKeepsIt()
+    {
+        begin("visit", Arrangement::Columnar);
+        m_session->goTo(2);
+        EntrySession *parts = rowsOf("part_fitted");
+        QVERIFY(!parts->window().rows().isEmpty());
+        const QVariant line = parts->value("line_no");
+        parts->type(*find(parts->form(), "quantity"), "-4");
+        QVERIFY(m_session->hasUnsaved() && !m_session->isChanged());
+        QVERIFY(!m_session->goNext()); // the database refuses it, so nobody goes on
+        QCOMPARE(m_session->position().value_or(-1), 2);
+        QCOMPARE(parts->shown(*find(parts->form(), "quantity")).words, "-4");
+        parts->type(*find(parts->form(), "quantity"), "4");
+        QVERIFY(m_session->goNext());
+        QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE line_no = " + line.toString() +
+                     " AND visit_id = (SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET 2)"),
+                 "4");
+    }
+
+    void aRecordThatIsNotStoredYetHasNoRows()
+    {
+        begin("visit", Arrangement::Columnar);
+        EntrySession *parts = rowsOf("part_fitted");
+        QVERIFY(m_session->add());
+        QCOMPARE(parts->window().rows().size(), 0);
+        QVERIFY(!parts->canAdd());
+    }
+
+    void oneChoiceWritesAllColumnsOfItsLink()
+    {
+        begin("part_claim", Arrangement::Columnar);
+        const Control *fitted = find(m_form, "line_no");
+        QVERIFY(fitted && lookupOf(*fitted)->columns.size() == 2);
+        QVERIFY(!m_session->shown(*fitted).words.isEmpty());
+        const QStringList other =
+            ask("SELECT visit_id || ' ' || line_no FROM part_fitted WHERE visit_id > 100 LIMIT 1").split(' ');
+        m_session->chooseRow(*fitted, {other.at(0).toInt(), other.at(1).toInt()}, {});
+        QVERIFY(m_session->shown(*fitted).words.startsWith(other.join(' ')));
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT visit_id || ' ' || line_no FROM part_claim ORDER BY claim_id LIMIT 1"), other.join(' '));
+        QVERIFY(m_session->takeBack());
+        QVERIFY(ask("SELECT visit_id || ' ' || line_no FROM part_claim ORDER BY claim_id LIMIT 1") != other.join(' '));
+    }
+
+    void whatFollowsALookupChangesWithIt()
+    {
+        const Table &vessel = *findTable(m_catalogue, "vessel");
+        DraftPlan plan = planDraft(vessel);
+        for (PlannedColumn column : linkedColumns(m_catalogue, vessel, "operator_id")) {
+            column.isTaken = column.column == "town";
+            plan.columns.append(column);
+        }
+        m_form = draftForm(m_catalogue, vessel, plan, nullptr, *m_appearance);
+        EntrySession session(*m_connection, m_catalogue, m_form);
+        QVERIFY(session.start().isOk());
+        const Control *town = nullptr;
+        for (const Control &control : m_form.controls) {
+            town = followedBy(control) ? &control : town;
+        }
+        const auto townOf = [&](const QVariant &contractor) {
+            return ask("SELECT town FROM contractor WHERE contractor_id = " + contractor.toString());
+        };
+        QCOMPARE(session.shown(*town).words, townOf(session.value("operator_id")));
+        const QString other = ask("SELECT contractor_id FROM contractor WHERE town <> '" +
+                                  townOf(session.value("operator_id")) + "' LIMIT 1");
+        session.chooseRow(*find(m_form, "operator_id"), {other.toInt()}, {});
+        QCOMPARE(session.shown(*town).words, townOf(other)); // before it is saved
+        QCOMPARE(session.shown(*town).state, BoxState::Locked);
+        session.type(*town, "Nowhere");
+        QCOMPARE(session.changedCaptions(), QStringList("Operator"));
+        session.takeBack();
+    }
+
+    void rowsAreReadAStepAtATime()
+    {
+        begin("visit", Arrangement::Tabular);
+        QCOMPARE(m_session->window().rows().size(), RowWindow::Step);
+        QVERIFY(m_session->window().hasFirst() && !m_session->window().hasLast());
+        int reads = 0;
+        while (!m_session->window().hasLast() && reads < 20) {
+            m_session->readMoreAfter();
+            ++reads;
+        }
+        QCOMPARE(QString::number(m_session->window().rows().size()), ask("SELECT count(*) FROM visit"));
+        // In the middle, with rows on both sides and the right numbers.
+        m_session->readRowsAt(200);
+        const RowWindow &window = m_session->window();
+        const qint64 first = window.firstNumber(m_session->count()).value_or(-1);
+        QCOMPARE(window.rows().at(200 - first).key.first().toString(),
+                 ask("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET 200"));
+        m_session->readMoreBefore();
+        const qint64 now = window.firstNumber(m_session->count()).value_or(-1);
+        QCOMPARE(window.rows().at(0).key.first().toString(),
+                 ask(QString("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET %1").arg(now)));
+        QVERIFY(m_session->goToRow(3));
+        QCOMPARE(m_session->position().value_or(-1), now + 3);
+    }
+
+    // ------------------------------------------------------------ the widgets
+
+    void keysGoFromRowToRowAndSave()
+    {
+        begin("vessel", Arrangement::Tabular);
+        show();
+        m_view->focusFirst();
+        QCOMPARE(QApplication::focusWidget(), box("name"));
+        const QString first = qobject_cast<QLineEdit *>(box("name"))->text();
+        retype(box("name"), "Grey Heron");
+        QTest::keyClick(box("name"), Qt::Key_Down);
+        QCOMPARE(ask("SELECT count(*) FROM vessel WHERE name = 'Grey Heron'"), "1");
+        QCOMPARE(m_session->windowIndex(), 1);
+        QVERIFY(qobject_cast<QLineEdit *>(box("name"))->text() != first);
+        QCOMPARE(QApplication::focusWidget(), box("name")); // the same box, a row below
+        QTest::keyClick(box("name"), Qt::Key_Up);
+        QCOMPARE(m_session->windowIndex(), 0);
+        // Tab leaves the last box for the first of the next row.
+        box("in_service")->setFocus();
+        QTest::keyClick(box("in_service"), Qt::Key_Tab);
+        QCOMPARE(m_session->windowIndex(), 1);
+        QCOMPARE(QApplication::focusWidget(), box("name"));
+        QTest::keyClick(box("name"), Qt::Key_Backtab);
+        QCOMPARE(m_session->windowIndex(), 0);
+        QCOMPARE(QApplication::focusWidget(), box("in_service"));
+    }
+
+    void theBlankRowTakesANewRecord()
+    {
+        begin("vessel", Arrangement::Tabular);
+        show();
+        const int rows = static_cast<int>(m_session->window().rows().size());
+        auto *band = m_view->findChild<RowsBand *>();
+        QCOMPARE(band->rowsInAll(), rows + 1);
+        const QRect name = find(m_form, "name")->place;
+        QTest::mouseClick(band, Qt::LeftButton, {}, QPoint(name.center().x(), band->yOf(rows) + name.center().y()));
+        QVERIFY(m_session->isNew());
+        QCOMPARE(QApplication::focusWidget(), box("name"));
+        QTest::keyClicks(box("name"), "Sea Kale");
+        m_session->chooseRow(*find(m_form, "operator_id"), {1}, {});
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT operator_id FROM vessel WHERE name = 'Sea Kale'"), "1");
+        QCOMPARE(band->rowsInAll(), rows + 2);
+        QCOMPARE(band->rowInHand(), rows);
+    }
+
+    void aClickGoesToItsRowAndARefusalKeepsTheOldOne()
+    {
+        begin("vessel", Arrangement::Tabular);
+        show();
+        auto *band = m_view->findChild<RowsBand *>();
+        const QRect name = find(m_form, "name")->place;
+        const auto click = [&](int row) {
+            QTest::mouseClick(band, Qt::LeftButton, {}, QPoint(name.center().x(), band->yOf(row) + name.center().y()));
+        };
+        click(2);
+        QCOMPARE(m_session->windowIndex(), 2);
+        retype(box("name"), "");
+        m_session->type(*find(m_form, "name"), "");
+        click(0);
+        QCOMPARE(m_session->windowIndex(), 2); // a name is needed
+        QVERIFY(!m_session->messages().isEmpty());
+        m_session->takeBack();
+        click(0);
+        QCOMPARE(m_session->windowIndex(), 0);
+    }
+
+    void tenThousandRowsAreScrolledThrough()
+    {
+        ask("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 10000) INSERT INTO vessel (name, "
+            "operator_id) SELECT 'Hull ' || i, 1 FROM n");
+        begin("vessel", Arrangement::Tabular);
+        show();
+        auto *bar = m_view->findChild<QScrollBar *>("rowBar");
+        auto *band = m_view->findChild<RowsBand *>();
+        QTRY_VERIFY(bar->maximum() > 9900);
+        QVERIFY(m_session->window().rows().size() < 200);
+        bar->setValue(7000);
+        const qint64 first = m_session->window().firstNumber(m_session->count()).value_or(-1);
+        QCOMPARE(first + band->top(), 7000);
+        QCOMPARE(m_session->window().rows().at(band->top()).key.first().toString(),
+                 ask("SELECT vessel_id FROM vessel ORDER BY vessel_id LIMIT 1 OFFSET 7000"));
+        QCOMPARE(m_session->windowIndex(), -1); // the record in hand stays where it is, out of sight
+        bar->setValue(bar->maximum());
+        QTRY_VERIFY(m_session->window().hasLast());
+        m_session->goLast();
+        QCOMPARE(band->rowInHand(), static_cast<int>(m_session->window().rows().size()) - 1);
+    }
+
+    void theRowsOfARecordAreTypedInPlace()
+    {
+        begin("visit", Arrangement::Columnar);
+        show();
+        m_session->goTo(2);
+        EntrySession *parts = rowsOf("part_fitted");
+        // What was typed in the record is saved when the keyboard goes among its rows.
+        retype(box("hours"), "3.25");
+        QVERIFY(m_session->isChanged());
+        retype(innerBox("part_fitted", "quantity"), "7");
+        QVERIFY(!m_session->isChanged());
+        QVERIFY(parts->isChanged());
+        QTest::keyClick(innerBox("part_fitted", "quantity"), Qt::Key_Down);
+        QVERIFY(!parts->isChanged());
+        QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "7");
+        QCOMPARE(ask("SELECT hours FROM visit WHERE visit_id = 3"), "3.25");
+        // Page Down among the rows means the rows, not the record.
+        QTest::keyClick(innerBox("part_fitted", "quantity"), Qt::Key_PageDown);
+        QCOMPARE(m_session->position().value_or(-1), 2);
+    }
+
+    void aRecordThatIsRefusedKeepsTheKeyboard()
+    {
+        begin("visit", Arrangement::Columnar);
+        show();
+        m_session->goTo(2);
+        retype(box("hours"), "-1");
+        innerBox("part_fitted", "quantity")->setFocus();
+        QTRY_COMPARE(QApplication::focusWidget(), box("hours"));
+        QVERIFY(m_session->isChanged());
+        m_session->takeBack();
+    }
+
+    void aButtonOpensTheRowsOnTheirOwnForm()
+    {
+        begin("visit", Arrangement::Columnar, ChildPlace::Button);
+        show();
+        m_session->goTo(2);
+        auto *button = qobject_cast<QAbstractButton *>(box("part_fitted"));
+        QVERIFY(button);
+        button->click();
+        auto *dialog = m_view->findChild<QDialog *>();
+        QVERIFY(dialog && dialog->isVisible());
+        QCOMPARE(dialog->windowTitle(), "Part fitted");
+        EntrySession *parts = rowsOf("part_fitted");
+        QCOMPARE(QString::number(parts->window().rows().size()),
+                 ask("SELECT count(*) FROM part_fitted WHERE visit_id = 3"));
+        parts->type(*find(parts->form(), "quantity"), "9");
+        dialog->reject();
+        QVERIFY(!dialog->isVisible());
+        QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "9");
+    }
+
+    void aChangedFormLetsGoOfItsRowsWithoutHarm()
+    {
+        begin("visit", Arrangement::Columnar);
+        show();
+        EntrySession *old = rowsOf("part_fitted");
+        QPointer<EntrySession> watched(old);
+        Form without = m_form;
+        without.controls.removeAt(without.controls.indexOf(find(m_form, "part_fitted")->id));
+        QVERIFY(m_session->setForm(without).isOk());
+        m_view->setForm(without);
+        QTRY_VERIFY(!watched);
+        QVERIFY(m_session->setForm(m_form).isOk());
+        m_view->setForm(m_form);
+        QVERIFY(innerView("part_fitted"));
+        QCOMPARE(innerView("part_fitted")->session(), rowsOf("part_fitted"));
+    }
+
+    // Every row looks the same painted as it does with the keyboard away from it.
+    void rowsLookTheSameOnTheBoard()
+    {
+        begin("vessel", Arrangement::Tabular);
+        show();
+        box("name")->clearFocus();
+        m_view->setFocus();
+        auto *band = m_view->findChild<RowsBand *>();
+        const QImage inEntry = band->grab().toImage().convertToFormat(QImage::Format_RGB32);
+        QImage onBoard(band->size(), QImage::Format_RGB32);
+        QPainter painter(&onBoard);
+        const int top = findBand(m_form, BandRole::Header)->height;
+        painter.translate(0, -top);
+        paintForm(painter, m_form, m_session.get(), QSize(band->width(), top + band->height() + 32), *m_appearance);
+        painter.end();
+        const int rows = static_cast<int>(m_session->window().rows().size());
+        const QRect area(0, 0, band->width(), band->yOf(rows));
+        QVERIFY(inEntry.copy(area) == onBoard.copy(area));
+    }
+};
+
+QTEST_MAIN(TestSubforms)
+#include "tst_subforms.moc"
