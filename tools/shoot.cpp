@@ -8,10 +8,10 @@
 
 #include <QAbstractButton>
 #include <QApplication>
-#include <QPlainTextEdit>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QLineEdit>
+#include <QPlainTextEdit>
 #include <QTextStream>
 
 #include <functional>

@@ -1,5 +1,6 @@
 // The program from the command line, as a process of its own.
 #include "core/file/form_file.h"
+#include "core/file/project_file.h"
 #include "support/sample_database.h"
 
 #include <QImage>
@@ -111,13 +112,113 @@ private Q_SLOTS:
             QCOMPARE(run({"draft", m_database, table.name, "-o", path}).code, 0);
             files.append(path);
         }
+        // With everything that a form can hold: rows, buttons, totals, options, linked columns.
+        const QString all = m_folder.filePath("schema/all.nabform");
+        const QString choices = m_folder.filePath("choices.json");
+        QFile plan(choices);
+        QVERIFY(plan.open(QIODevice::WriteOnly));
+        plan.write(R"({"columns": [{"column": "phone", "through": "contractor_id"}], "children": [
+            {"table": "visit", "place": "button", "totals": true, "children": [{"table": "part_fitted"}]}]})");
+        plan.close();
+        QCOMPARE(run({"draft", m_database, "buoy", "--plan", choices, "--tabular", "--totals", "-o", all}).code, 0);
+        files.append(all);
         QProcess check;
         check.setProcessChannelMode(QProcess::MergedChannels);
         check.start("/usr/bin/python3", QStringList{NABBLET_ROOT "/tests/support/check_schema.py",
                                                     NABBLET_ROOT "/docs/nabform.schema.json"} +
                                             files);
         QVERIFY(check.waitForFinished(60000));
-        QVERIFY2(check.exitCode() == 0 && files.size() == 13, check.readAll().constData());
+        QVERIFY2(check.exitCode() == 0 && files.size() == 14, check.readAll().constData());
+    }
+
+    void everyChoiceHasAFlag()
+    {
+        const QString path = m_folder.filePath("flags.nabform");
+        QCOMPARE(run({"draft",     m_database,
+                      "visit",     "--arrangement",
+                      "tabular",   "--rows",
+                      "7",         "--repeat-captions",
+                      "--only",    "visited_on,buoy_id,hours,crew_lead",
+                      "--people",  "see,add",
+                      "--names",   "{column}_x",
+                      "--look",    "Chart room",
+                      "--title",   "Short",
+                      "--spacing", "tight",
+                      "--widths",  "same",
+                      "--totals",  "--children",
+                      "buttons",   "-o",
+                      path})
+                     .code,
+                 0);
+        const Result<Form> form = loadForm(path);
+        QVERIFY(form.isOk());
+        QCOMPARE(form->rowsShown, 7);
+        QCOMPARE(form->boundColumns.size(), 4);
+        QCOMPARE(form->title, "Short");
+        QCOMPARE(form->look, "Chart room");
+        QVERIFY(form->permissions.add && !form->permissions.change);
+        QSet<int> widths;
+        QStringList kinds;
+        for (const Control &control : form->controls) {
+            kinds.append(control.kind);
+            if (!control.column.isEmpty()) {
+                QVERIFY(control.name.endsWith("_x"));
+                widths.insert(control.place.width());
+            }
+        }
+        QCOMPARE(widths.size(), 1);
+        QVERIFY(kinds.contains("button") && kinds.contains("total") && !kinds.contains("subform"));
+        // A plan that was printed gives the same form again.
+        const Ran printed = run({"draft", m_database, "visit", "--stacked", "--print-plan"});
+        QCOMPARE(printed.code, 0);
+        QFile file(m_folder.filePath("plan.json"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write(printed.output.toUtf8());
+        file.close();
+        QCOMPARE(run({"draft", m_database, "visit", "--plan", file.fileName()}).output,
+                 run({"draft", m_database, "visit", "--stacked"}).output);
+        QCOMPARE(run({"draft", m_database, "visit", "--arrangement", "round"}).code, 1);
+        QCOMPARE(run({"draft", m_database, "visit", "--children", "many"}).code, 2);
+    }
+
+    void aWholeDatabaseIsDraftedAndFailuresDoNotStopIt()
+    {
+        const QString database = m_folder.filePath("all.db");
+        samples::sqlite3(
+            database,
+            "CREATE TABLE person (id INTEGER PRIMARY KEY, vat_code TEXT); CREATE TABLE \"a/b\" (x TEXT);"
+            "CREATE TABLE \"A/B!\" (x TEXT); CREATE VIEW fails AS SELECT abs(-9223372036854775807 - 1) AS n;");
+        const QString project = m_folder.filePath("everything");
+        Ran ran = run({"draft", "--all", database, "-o", project});
+        QCOMPARE(ran.code, 1);
+        QVERIFY2(ran.output.contains("3 forms drafted."), qPrintable(ran.output + ran.errors));
+        QVERIFY2(ran.errors.contains("One table has no form:") && ran.errors.contains("fails: "),
+                 qPrintable(ran.errors));
+        QCOMPARE(QDir(project + "/forms").entryList({"*.nabform"}).size(), 3);
+        const Result<Project> made = loadProject(project);
+        QVERIFY(made && QFileInfo(project + '/' + made->database) == QFileInfo(database));
+        // A second time, nothing is overwritten unasked.
+        ran = run({"draft", "--all", database, "-o", project});
+        QCOMPARE(ran.code, 1);
+        QVERIFY(ran.errors.contains("--replace"));
+        // The project's words and names are used.
+        Project with = *made;
+        with.words = {{"vat", "tax"}};
+        with.namingPattern = "{column}";
+        QVERIFY(saveProject(project, with).isOk());
+        samples::sqlite3(database, "DROP VIEW fails");
+        ran = run({"draft", "--all", database, "-o", project, "--replace"});
+        QCOMPARE(ran.code, 0);
+        const Result<Form> person = loadForm(project + "/forms/person.nabform");
+        QVERIFY(person.isOk());
+        QStringList texts;
+        for (const Control &control : person->controls) {
+            texts.append(control.text);
+            QVERIFY(control.column.isEmpty() || control.name == control.column);
+        }
+        QVERIFY(texts.contains("Tax code"));
+        QCOMPARE(run({"draft", "--all", database}).code, 2);
+        QCOMPARE(run({"draft", "--all", database, "person", "-o", project}).code, 2);
     }
 
     void whatIsNotThereIsSaid()

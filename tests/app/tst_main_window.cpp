@@ -5,11 +5,13 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "designer/board.h"
+#include "designer/catalogue_panel.h"
 #include "designer/new_form_dialog.h"
 #include "designer/recovery.h"
 #include "entry/entry_view.h"
 #include "support/sample_database.h"
 
+#include <QAction>
 #include <QApplication>
 #include <QLineEdit>
 #include <QMessageBox>
@@ -48,12 +50,40 @@ class TestMainWindow : public QObject
         }
     };
 
+    // Does something with a sheet or dialog as soon as it is open.
+    struct WhenOpen
+    {
+        QTimer timer;
+        WhenOpen(const QString &name, const std::function<void(QDialog *)> &act)
+        {
+            QObject::connect(&timer, &QTimer::timeout, [this, name, act] {
+                auto *dialog = qobject_cast<QDialog *>(QApplication::activeModalWidget());
+                if (dialog && dialog->objectName() == name) {
+                    timer.stop();
+                    act(dialog);
+                }
+            });
+            timer.start(5);
+        }
+    };
+
     QString formPath(const QString &name) const { return m_project + "/forms/" + name + ".nabform"; }
     static ControlId boundTo(const Form &form, const QString &column)
     {
         for (const Control &control : form.controls) {
             if (control.column == column) {
                 return control.id;
+            }
+        }
+        return 0;
+    }
+    // Which of the columns of that name belongs to a table.
+    static qsizetype indexIn(QTreeWidget *tree, const QString &table)
+    {
+        const auto found = tree->findItems("name", Qt::MatchExactly | Qt::MatchRecursive);
+        for (qsizetype i = 0; i < found.size(); ++i) {
+            if (found.at(i)->parent()->text(0) == table) {
+                return i;
             }
         }
         return 0;
@@ -375,6 +405,81 @@ private Q_SLOTS:
             Answer letGo("answer1");
             QVERIFY(window.close());
         }
+    }
+
+    void anEmptyFormGetsItsRowsLater()
+    {
+        MainWindow window;
+        window.show();
+        WhenOpen sheet("newForm", [](QDialog *dialog) {
+            static_cast<NewFormDialog *>(dialog)->start(NewFormDialog::From::Pattern);
+            dialog->accept();
+        });
+        window.openPath(m_project + "/fairway.db"); // a bare database goes straight to the sheet
+        QVERIFY(window.document() && window.document()->form().rowSource.isEmpty());
+        QCOMPARE(window.document()->form().rails.size(), 2);
+        auto *button = window.findChild<QPushButton *>("boardRowSource");
+        QVERIFY(button && button->isVisible());
+        WhenOpen rows("rowSourceDialog", [](QDialog *dialog) {
+            auto *tables = dialog->findChild<QTreeWidget *>("rowSources");
+            tables->setCurrentItem(tables->findItems("vessel", Qt::MatchExactly).first());
+            dialog->findChild<QPushButton *>("takeRowSource")->click();
+        });
+        button->click();
+        QTRY_COMPARE(window.document()->form().rowSource, "vessel");
+        QVERIFY(!button->isVisible());
+        // Fields come by a double click, each in the next free place.
+        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
+        for (const char *column : {"name", "call_sign", "operator_id"}) {
+            Q_EMIT tree->itemActivated(tree->findItems(column, Qt::MatchExactly | Qt::MatchRecursive)
+                                           .at(column == QString("name") ? indexIn(tree, "vessel") : 0),
+                                       0);
+            QVERIFY(boundTo(window.document()->form(), column));
+        }
+        QTRY_VERIFY(window.session()->isMapped());
+        window.showEntry();
+        const Control *name = window.document()->form().controls.find(boundTo(window.document()->form(), "name"));
+        QCOMPARE(window.session()->shown(*name).words, "MV Grey Gannet");
+        window.showDesign();
+        for (int i = 0; i < 4; ++i) {
+            window.document()->steps()->undo();
+        }
+        QVERIFY(window.document()->form().rowSource.isEmpty());
+        QVERIFY(button->isVisible());
+        Answer letGo("answer1");
+        window.close();
+    }
+
+    void oneNamingPatternForTheWholeProject()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(m_project);
+        const QString before = window.document()->form().controls.at(1).name;
+        WhenOpen names("renameDialog", [](QDialog *dialog) {
+            auto *pattern = dialog->findChild<QLineEdit *>("renamePattern");
+            pattern->setText("{kind}");
+            QVERIFY(!dialog->findChild<QPushButton *>("renameAll")->isEnabled());
+            pattern->setText("{column}_{kind}");
+            QVERIFY(dialog->findChild<QTreeWidget *>("renamedControls")->topLevelItemCount() > 10);
+            dialog->findChild<QPushButton *>("renameAll")->click();
+        });
+        for (QAction *action : window.findChildren<QAction *>()) {
+            if (action->text() == "Control &names…") {
+                action->trigger();
+            }
+        }
+        const Form &form = window.document()->form();
+        QCOMPARE(form.controls.find(boundTo(form, "name"))->name, "name_text");
+        QVERIFY(window.document()->isChanged());
+        // The other form is saved, the open one waits for its own saving; undo brings its names back.
+        const Form visit = *loadForm(formPath("visit"));
+        QCOMPARE(visit.controls.find(boundTo(visit, "hours"))->name, "hours_number");
+        QCOMPARE(loadProject(m_project)->namingPattern, "{column}_{kind}");
+        window.document()->steps()->undo();
+        QCOMPARE(window.document()->form().controls.at(1).name, before);
+        Answer letGo("answer1");
+        window.close();
     }
 
     void theCatalogueMarksWhatIsPlaced()

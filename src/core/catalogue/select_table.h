@@ -14,10 +14,10 @@ struct SelectColumn
     QString originColumn;
 };
 
-// The table that a SELECT makes. Rows are written to the table whose whole key is among the columns; where that goes for
-// several, to the one that points to the others. Columns of other tables, worked-out columns and second appearances of
-// the same column can only be read, and say why. Without a key, or with rows put together from several SELECTs, nothing
-// can be written.
+// The table that a SELECT makes. Rows are written to the table whose whole key is among the columns; where that goes
+// for several, to the one that points to the others. Columns of other tables, worked-out columns and second appearances
+// of the same column can only be read, and say why. Without a key, or with rows put together from several SELECTs,
+// nothing can be written.
 Table tableOfSelect(const Catalogue &catalogue, const QString &name, const QString &sql,
                     const QList<SelectColumn> &columns);
 

@@ -47,9 +47,9 @@ Control draftField(const Catalogue &catalogue, const Table &table, const Column 
 // A control that shows a column of the row that a lookup points to; nothing when there is no such link or column.
 std::optional<Control> draftFollowed(const Catalogue &catalogue, const Table &table, const PlannedColumn &planned);
 
-// A column of the form's rows added as a draft would make it, with its caption, in the next free place of its columns of
-// boxes: below what stands lowest, on the rail where that is highest up. A form without rails gets one. Nothing changes
-// for a column that the table does not have.
+// A column of the form's rows added as a draft would make it, with its caption, in the next free place of its columns
+// of boxes: below what stands lowest, on the rail where that is highest up. A form without rails gets one. Nothing
+// changes for a column that the table does not have.
 Form withField(const Form &form, const Catalogue &catalogue, const Table &table, const QString &column,
                const QString &namingPattern, const TextMeasure &measure);
 

@@ -182,6 +182,7 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
     for (const Control *control : std::as_const(summed)) {
         Control total;
         total.kind = QStringLiteral("total");
+        total.role = QStringLiteral("field");
         total.name = control->column;
         total.band = BandRole::Footer;
         total.rides.left = control->rides.left;

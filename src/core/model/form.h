@@ -72,7 +72,7 @@ struct Form
     Permissions permissions;
     QString look = QStringLiteral("Harbour");
     Grid grid;
-    int width = 640; // px
+    int width = 640;   // px
     int rowsShown = 0; // of a tabular form, which repeats its body for each record; 0: one record at a time
     TabOrder tabOrder = TabOrder::Rows;
     QList<Band> bands; // header, body and footer, those that there are, in that order
