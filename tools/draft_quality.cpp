@@ -88,7 +88,7 @@ int main(int argc, char **argv)
         QElapsedTimer clock;
         clock.start();
         if (!learned.profiles.contains(table.name)) {
-            const auto profile = profileTable(*connection, *catalogue, table, goesOn);
+            const auto profile = profileTable(*connection, *catalogue, table, goesOn, {}, &learned.words);
             if (!profile) {
                 errors << table.name << ": " << profile.error().sentence << '\n';
                 ++failures;

@@ -120,7 +120,7 @@ public:
         clerk.resize(ShotSize);
         clerk.show();
         m_isGood = m_isGood && waitUntil([&] { return clerk.session()->isMapped(); });
-        clerk.session()->goTo(17);
+        clerk.session()->goTo(2);
         clerk.activateWindow();
         clerk.view()->focusFirst();
         shoot("enter-alone", &clerk);

@@ -47,16 +47,21 @@ struct Prepared
     Learned learned;
 };
 
-Result<Prepared> prepare(const Workspace &workspace, const Table &table, const Choices &choices)
+// known: what was learned for tables before this one.
+Result<Prepared> prepare(const Workspace &workspace, const Table &table, const Choices &choices, Learned &known)
 {
     const std::atomic<bool> goesOn{false};
     Prepared prepared;
     if (!choices.isDeclared) {
-        const auto profile = profileTable(*workspace.connection, workspace.catalogue, table, goesOn);
-        if (!profile) {
-            return profile.error();
+        if (!known.profiles.contains(table.name)) {
+            const auto profile =
+                profileTable(*workspace.connection, workspace.catalogue, table, goesOn, {}, &known.words);
+            if (!profile) {
+                return profile.error();
+            }
+            known.profiles.insert(table.name, **profile);
         }
-        prepared.profile = *profile;
+        prepared.profile = known.profiles.value(table.name);
     }
     const Profile *profile = prepared.profile ? &*prepared.profile : nullptr;
     DraftPlan plan = planWithChildren(workspace.catalogue, table, profile, choices.words);
@@ -74,11 +79,12 @@ Result<Prepared> prepare(const Workspace &workspace, const Table &table, const C
     prepared.plan = *chosen;
     if (!choices.isDeclared) {
         const Result<bool> learned =
-            learnChildren(*workspace.connection, workspace.catalogue, prepared.plan, prepared.learned, goesOn);
+            learnChildren(*workspace.connection, workspace.catalogue, prepared.plan, known, goesOn);
         if (!learned) {
             return learned.error();
         }
-        prepared.plan = withLearned(workspace.catalogue, prepared.plan, prepared.learned);
+        prepared.plan = withLearned(workspace.catalogue, prepared.plan, known);
+        prepared.learned = known;
     }
     return prepared;
 }
@@ -120,6 +126,7 @@ int draftAll(const Workspace &opened, const Choices &choices, const QString &fol
     const bool showsProgress = isatty(STDERR_FILENO) == 1;
     QTextStream errors(stderr);
     QStringList failures;
+    Learned known;
     NamePool names;
     int done = 0;
     const qsizetype all = workspace.catalogue.tables.size();
@@ -138,7 +145,7 @@ int draftAll(const Workspace &opened, const Choices &choices, const QString &fol
             note(DraftCommand::tr("%1 is there already; --replace writes it anew").arg(path));
             continue;
         }
-        const Result<Prepared> prepared = prepare(workspace, table, choices);
+        const Result<Prepared> prepared = prepare(workspace, table, choices, known);
         if (!prepared) {
             note(prepared.error().sentence);
             continue;
@@ -335,7 +342,8 @@ int draftCommand(const QStringList &arguments)
         }
         choices.plan.insert(QLatin1String("columns"), list);
     }
-    const Result<Prepared> prepared = prepare(*workspace, *table, choices);
+    Learned known;
+    const Result<Prepared> prepared = prepare(*workspace, *table, choices, known);
     if (!prepared) {
         return fail(prepared.error());
     }

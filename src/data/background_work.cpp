@@ -32,6 +32,8 @@ void BackgroundWork::start(const DatabaseAddress &address, const Work &work)
     std::unique_ptr<QThread> thread(QThread::create([address, work, isCancelled, report] {
         const Result<Connection> connection = Connection::open(address);
         if (connection && !*isCancelled) {
+            // Also in the middle of a long statement.
+            connection->dialect().stopWhen(connection->database(), isCancelled.get());
             work(*connection, *isCancelled, report);
         }
     }));

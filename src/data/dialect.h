@@ -11,6 +11,7 @@
 #include <QString>
 #include <QStringList>
 
+#include <atomic>
 #include <functional>
 
 namespace nabblet {
@@ -56,6 +57,8 @@ struct Dialect
     Refusal (*explainRefusal)(const QSqlError &error, const RefusalContext &context);
     // The columns that a SELECT gives; the error says what is wrong with it.
     Result<QList<SelectColumn>> (*describeSelect)(const QSqlDatabase &database, const QString &sql);
+    // Ends whatever the connection is doing soon after the flag turns true, with an error. The flag must outlive it.
+    void (*stopWhen)(const QSqlDatabase &database, const std::atomic<bool> *isCancelled);
     // A failed reading, said to a person.
     Error (*explainFailure)(const QSqlError &error, const DatabaseAddress &address);
 };

@@ -109,6 +109,19 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
         }
         return Walked{true, !hasCutStretch};
     }
+    if (table.kind != TableKind::Table) {
+        if (!query.exec(
+                QStringLiteral("SELECT %1 FROM %2 LIMIT %3").arg(list, from, QString::number(ExactProfileRows)))) {
+            return fail(query);
+        }
+        if (!takeRows(query)) {
+            return Walked{false, false};
+        }
+        if (progress) {
+            progress(1);
+        }
+        return Walked{true, rows < ExactProfileRows};
+    }
     // Rows without a number to spread by: every n-th of them, counted off by the database.
     QSqlQuery count(connection.database());
     if (!count.exec(QStringLiteral("SELECT count(*) FROM %1").arg(from)) || !count.next()) {
@@ -163,7 +176,8 @@ Result<int> usualRowsOf(const Connection &connection, const Table &table, const 
 
 Result<std::optional<Profile>> profileTable(const Connection &connection, const Catalogue &catalogue,
                                             const Table &table, const std::atomic<bool> &isCancelled,
-                                            const std::function<void(double)> &progress)
+                                            const std::function<void(double)> &progress,
+                                            QHash<QString, ColumnProfile> *knownWords)
 {
     Profile profile;
     profile.table = table.name;
@@ -204,6 +218,10 @@ Result<std::optional<Profile>> profileTable(const Connection &connection, const 
         if (shown.isEmpty()) {
             continue;
         }
+        if (knownWords && knownWords->contains(other->name)) {
+            profile.lookupWords.insert(column.name, knownWords->value(other->name));
+            continue;
+        }
         ColumnProfile words;
         const Result<Walked> looked = walkRows(connection, *other, shown, isCancelled, {}, [&](const QSqlQuery &query) {
             QStringList parts;
@@ -219,6 +237,9 @@ Result<std::optional<Profile>> profileTable(const Connection &connection, const 
         }
         if (looked) {
             profile.lookupWords.insert(column.name, words);
+            if (knownWords) {
+                knownWords->insert(other->name, words);
+            }
         }
     }
     return std::optional(profile);
@@ -233,7 +254,7 @@ Result<bool> learnChildren(const Connection &connection, const Catalogue &catalo
             continue;
         }
         if (!learned.profiles.contains(table->name)) {
-            const auto profile = profileTable(connection, catalogue, *table, isCancelled);
+            const auto profile = profileTable(connection, catalogue, *table, isCancelled, {}, &learned.words);
             if (!profile) {
                 return profile.error();
             }

@@ -141,8 +141,8 @@ void PlanColumns::show(const Table &table, const QList<PlannedColumn> &columns)
         item->setText(KindSection, kindTitle(kindNamed(planned.kind)));
         item->setData(KindSection, KindRole, planned.kind);
     }
-    setColumnWidth(NameSection, 138);
-    setColumnWidth(CaptionSection, 122);
+    setColumnWidth(NameSection, 126);
+    setColumnWidth(CaptionSection, 112);
     refreshMarks();
     m_isShowing = false;
 }

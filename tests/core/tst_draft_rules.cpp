@@ -287,6 +287,35 @@ private Q_SLOTS:
         QCOMPARE(captions, QStringList({"First", "Third"})); // long text comes last
     }
 
+    void binaryValuesThatAreNoPicturesAreLeftOut()
+    {
+        Table table = tableOf({"name", "photo", "digest", "seal"}, "BLOB");
+        table.columns[0] = samples::column("name", "TEXT");
+        table.columns[3].isRequired = true;
+        Profile profile;
+        profile.columns["photo"] = profileOf({QByteArray("\x89PNG\r\n\x1a\n....")});
+        profile.columns["digest"] = profile.columns["seal"] = profileOf({QByteArray("\x01\x02\x03\x04")});
+        const DraftPlan before = planDraft(table);
+        const DraftPlan after = replanned(before, before, table, profile);
+        const auto isTaken = [](const DraftPlan &plan, const QString &name) {
+            for (const PlannedColumn &column : plan.columns) {
+                if (column.column == name) {
+                    return column.isTaken;
+                }
+            }
+            return false;
+        };
+        QVERIFY(isTaken(before, "digest") && !isTaken(after, "digest"));
+        QVERIFY(isTaken(after, "photo"));
+        QVERIFY(isTaken(after, "seal")); // a record cannot do without it
+        // What somebody left out stays left out.
+        DraftPlan chosen = before;
+        for (PlannedColumn &column : chosen.columns) {
+            column.isTaken = column.column != "photo";
+        }
+        QVERIFY(!isTaken(replanned(chosen, before, table, profile), "photo"));
+    }
+
     void requiredColumnsWithoutABoxAreNamed()
     {
         Table table = tableOf({"id", "a", "b", "c"});

@@ -93,6 +93,27 @@ private Q_SLOTS:
         QVERIFY(hasEnded);
     }
 
+    // A statement that would run for minutes ends soon after it is given up.
+    void aLongStatementIsGivenUpToo()
+    {
+        std::atomic<bool> hasBegun{false};
+        std::atomic<bool> wasCut{false};
+        {
+            BackgroundWork work;
+            work.start(m_address, [&](const Connection &connection, const std::atomic<bool> &,
+                                      const BackgroundWork::Report &) {
+                QSqlQuery query(connection.database());
+                hasBegun = true;
+                wasCut =
+                    !query.exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n LIMIT 1000000000000) "
+                                "SELECT count(*) FROM n") ||
+                    !query.next();
+            });
+            QTRY_VERIFY(hasBegun);
+        }
+        QVERIFY(wasCut);
+    }
+
     void aDatabaseThatIsNotThereReportsNothing()
     {
         bool hasArrived = false;

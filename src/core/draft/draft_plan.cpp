@@ -19,6 +19,12 @@ bool isFilledByDatabase(const Column &column)
     return column.numbersItself || column.isGenerated || column.hasDefault;
 }
 
+// Binary values that are no pictures: there is nothing to show of them.
+bool isUnseen(const Column &column, const ColumnProfile *profile)
+{
+    return column.type == ColumnType::Binary && profile && profile->values > 0 && !holdsImages(*profile);
+}
+
 // What a database's keeper wrote about a column serves as its caption where it is as short as one.
 bool isCaption(const QString &comment)
 {
@@ -115,6 +121,9 @@ DraftPlan planDraft(const Table &table, const Profile *profile, const WordList &
             planned.isTaken = false;
             planned.isRequired = false;
             planned.reason = Texts::tr("chosen with %1").arg(captions.value(leader));
+        } else if (isUnseen(column, profileOf(profile, name)) && !planned.isRequired) {
+            planned.isTaken = false;
+            planned.reason = Texts::tr("no pictures, nothing to show");
         } else if (!column.readOnlyReason.isEmpty()) {
             planned.reason = column.readOnlyReason;
         } else if (column.isGenerated) {
@@ -158,7 +167,13 @@ DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Tabl
     }
     for (PlannedColumn &column : result.columns) {
         if (column.through.isEmpty() && column.kind == find(proposed, column.column).kind) {
-            column.kind = find(better, column.column).kind;
+            const PlannedColumn learned = find(better, column.column);
+            column.kind = learned.kind;
+            // What nobody took or left by hand follows what was learned, too.
+            if (column.isTaken == find(proposed, column.column).isTaken && !plan.filledColumns.contains(column.column)) {
+                column.isTaken = learned.isTaken;
+                column.reason = learned.reason;
+            }
         }
     }
     return result;

@@ -110,6 +110,7 @@ struct Learned
 {
     QHash<QString, Profile> profiles;
     QHash<QString, int> usualRows;
+    QHash<QString, ColumnProfile> words; // that lookups into a table show, by its name
 };
 QString learnedKey(const QString &table, const ChildLink &link);
 

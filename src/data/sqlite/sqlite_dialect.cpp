@@ -214,6 +214,7 @@ const Dialect &sqliteDialect()
                                  QStringLiteral("IS"),
                                  explainRefusal,
                                  describeSqliteSelect,
+                                 stopSqliteWhen,
                                  explainFailure};
     return dialect;
 }

@@ -1,5 +1,5 @@
-// What SQLite says of a SELECT: its columns and where they come from
-// (https://www.sqlite.org/c3ref/column_database_name.html).
+// What only SQLite's own interface gives: ending a statement that is under way, and what the columns of a SELECT are
+// and where they come from (https://www.sqlite.org/c3ref/column_database_name.html).
 #include "core/text/tr.h"
 #include "data/sqlite/sqlite_parts.h"
 
@@ -14,6 +14,21 @@ namespace nabblet {
 NABBLET_TEXTS(SqliteSelect)
 
 namespace {
+
+constexpr int StepsBetweenLooks = 4000;
+
+int hasBeenCancelled(void *flag)
+{
+    return static_cast<const std::atomic<bool> *>(flag)->load(std::memory_order_relaxed) ? 1 : 0;
+}
+
+// SQLite's own handle of a connection, or nullptr.
+sqlite3 *handleOf(const QSqlDatabase &database)
+{
+    const QVariant handed = database.driver()->handle();
+    const bool isSqlite = handed.isValid() && qstrcmp(handed.typeName(), "sqlite3*") == 0;
+    return isSqlite ? *static_cast<sqlite3 *const *>(handed.constData()) : nullptr;
+}
 
 struct Finalize
 {
@@ -53,13 +68,20 @@ bool isEmptySql(sqlite3 *handle, const QByteArray &sql)
 
 } // namespace
 
+void stopSqliteWhen(const QSqlDatabase &database, const std::atomic<bool> *isCancelled)
+{
+    if (sqlite3 *handle = handleOf(database)) {
+        sqlite3_progress_handler(handle, StepsBetweenLooks, hasBeenCancelled,
+                                 const_cast<std::atomic<bool> *>(isCancelled));
+    }
+}
+
 Result<QList<SelectColumn>> describeSqliteSelect(const QSqlDatabase &database, const QString &sql)
 {
-    const QVariant handed = database.driver()->handle();
-    if (!handed.isValid() || qstrcmp(handed.typeName(), "sqlite3*") != 0) {
+    sqlite3 *handle = handleOf(database);
+    if (!handle) {
         return Error{Texts::tr("The database does not say what the SELECT gives."), {}};
     }
-    sqlite3 *handle = *static_cast<sqlite3 *const *>(handed.constData());
     if (sql.trimmed().isEmpty()) {
         return Error{Texts::tr("Write a SELECT, such as SELECT * FROM a table."), {}};
     }
