@@ -5,6 +5,7 @@
 #include <QSqlQuery>
 
 #include <algorithm>
+#include <limits>
 
 namespace nabblet {
 
@@ -91,10 +92,11 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
         query.prepare(QStringLiteral("SELECT %1 FROM %2 WHERE %3 >= ? AND %3 < ? ORDER BY %3 LIMIT %4")
                           .arg(list, from, key, QString::number(each)));
         for (int i = 0; i < Stretches; ++i) {
+            // As fractions: keys may lie so far apart that whole numbers overflow between them.
             const bool isEnd = i == Stretches - 1;
-            query.bindValue(0, first + static_cast<qint64>(step * i));
-            query.bindValue(1, isEnd ? QVariant(static_cast<double>(last) + 1)
-                                     : QVariant(first + static_cast<qint64>(step * (i + 1))));
+            query.bindValue(0, i == 0 ? QVariant(first) : QVariant(static_cast<double>(first) + step * i));
+            query.bindValue(1, isEnd ? QVariant(std::numeric_limits<double>::infinity())
+                                     : QVariant(static_cast<double>(first) + step * (i + 1)));
             if (!query.exec()) {
                 return fail(query);
             }

@@ -382,7 +382,7 @@ Result<std::optional<qint64>> estimatedRows(const Connection &connection, const 
         return std::optional<qint64>();
     }
     const Result<qint64> span =
-        oneNumber(connection, {QStringLiteral("SELECT (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1")
+        oneNumber(connection, {QStringLiteral("SELECT CAST(min(9e15, (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1) AS INTEGER)")
                                    .arg(key, connection.quoted(table.name)),
                                {}});
     return span ? Result<std::optional<qint64>>(std::optional(*span)) : span.error();
