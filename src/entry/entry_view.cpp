@@ -685,8 +685,13 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             m_session->add();
         }
     }
-    if (event->type() == QEvent::ShortcutOverride && m_session->parentSession() &&
-        insideKey(*static_cast<QKeyEvent *>(event))) {
+    const auto isPageKey = [](const QKeyEvent &key) {
+        return key.key() == Qt::Key_PageDown || key.key() == Qt::Key_PageUp;
+    };
+    const bool takesKeys = event->type() == QEvent::ShortcutOverride &&
+                           (m_session->parentSession() ? insideKey(*static_cast<QKeyEvent *>(event))
+                                                       : m_rows && isPageKey(*static_cast<QKeyEvent *>(event)));
+    if (takesKeys) {
         event->accept();
         return true;
     }

@@ -95,6 +95,9 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #panel QHeaderView::section { background: transparent; color: %faint; border: none; border-bottom: 1px solid %line; padding: 3px 6px; }
 #panel QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
 #panel QPushButton:hover, #panel QPushButton:focus { border-color: %accent; }
+#panel QPushButton:disabled { color: %faint; background: %panel; }
+#panel QPushButton::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 12px; height: 12px; subcontrol-position: right center; right: 5px; }
+#panel QPushButton#linkedColumns { padding-right: 20px; }
 #panel QLineEdit, #panel QSpinBox, #panel QComboBox, QDialog QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 6px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
 #ownSelect { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px; selection-background-color: %accent; selection-color: %accentText; }
 #ownSelect:focus { border: 1px solid %accent; }

@@ -78,6 +78,10 @@ private Q_SLOTS:
                "(NULL, NULL, NULL, NULL, NULL), (1e300, -9223372036854775808, 7, x'00ff', '');"
                "CREATE TABLE far (id INTEGER PRIMARY KEY, t TEXT);"
                "INSERT INTO far VALUES (-9223372036854775808, 'first'), (9223372036854775807, 'last');";
+        QTest::newRow("a virtual table without its module")
+            << "CREATE TABLE plain (id INTEGER PRIMARY KEY, name TEXT); PRAGMA writable_schema = ON; INSERT INTO "
+               "sqlite_schema "
+               "VALUES ('table', 'lost', 'lost', 0, 'CREATE VIRTUAL TABLE lost USING nosuchmodule(x)');";
         QTest::newRow("nothing") << "SELECT 1;";
     }
 
@@ -89,6 +93,7 @@ private Q_SLOTS:
         const Connection connection = samples::opened(path);
         const Result<Catalogue> catalogue = connection.readCatalogue();
         QVERIFY2(catalogue.isOk(), qPrintable(catalogue.error().sentence));
+        QCOMPARE(findTable(*catalogue, "plain") != nullptr, sql.contains("TABLE plain"));
         const FixedTextMeasure measure;
         const std::atomic<bool> goesOn{false};
         Learned learned;

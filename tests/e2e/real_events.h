@@ -128,12 +128,23 @@ inline void typeWords(const QString &words)
     xdotool({QStringLiteral("type"), QStringLiteral("--delay"), QStringLiteral("15"), QStringLiteral("--"), words});
 }
 
-// The middle of a widget on the screen, once it is shown.
+// The middle of a widget on the screen, once its window is the active one and stands still: a window manager places new
+// windows when it gets to it.
 inline QPoint middleOf(const std::function<QWidget *()> &find, const QString &what)
 {
+    constexpr int Looks = 5; // at the same place, one after the other
+    int same = 0;
+    QPoint last;
     waitFor(what, [&] {
         QWidget *widget = find();
-        return widget && widget->isVisible();
+        if (!widget || !widget->isVisible() || !widget->isActiveWindow()) {
+            same = 0;
+            return false;
+        }
+        const QPoint now = widget->mapToGlobal(widget->rect().center());
+        same = now == last ? same + 1 : 0;
+        last = now;
+        return same >= Looks;
     });
     return inWindow([&] { return find()->mapToGlobal(find()->rect().center()); });
 }

@@ -47,6 +47,7 @@ public:
         enter();
         add();
         removeAndBringBack();
+        rows();
         quit();
     }
 
@@ -211,6 +212,70 @@ private:
         tell("Deleted the record and took that back.");
     }
 
+    // A second form, with the rows that belong to each record, made and filled by the keyboard.
+    void rows()
+    {
+        press("F5");
+        waitFor("Design", [this] { return !m_window->isEntry(); });
+        press("ctrl+shift+n");
+        waitFor("the new form sheet", [this] { return dialog<NewFormDialog>() != nullptr; });
+        waitFor("the keyboard in the sheet",
+                [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });
+        typeWords("visit");
+        waitFor("the draft of visit, with its parts", [this] {
+            const auto *sheet = dialog<NewFormDialog>();
+            return sheet->form().rowSource == "visit" && sheet->isProfiled() && rowsControl(sheet->form());
+        });
+        picture("8-rows", "Chose visit: the parts that were fitted stand below each visit.");
+        press("Return");
+        waitFor("the board", [this] { return m_window->board() && form().rowSource == "visit"; });
+        waitFor("the window with the keyboard again", [this] { return m_window->isActiveWindow(); });
+        press("F5");
+        waitFor("Entry", [this] { return m_window->isEntry(); });
+        waitFor("the records counted", [this] { return m_window->session()->isMapped(); });
+        press("Next"); // Page Down
+        press("Next");
+        waitFor("the third visit", [this] { return m_window->session()->position() == 2; });
+        const QString before = sqlite("SELECT count(*) FROM part_fitted WHERE visit_id = 3");
+        click(middleOf([this] { return innerBox("quantity"); }, "the quantity"));
+        press("ctrl+a");
+        typeWords("7");
+        press("Down");
+        waitFor("the blank row", [this] { return parts()->isNew() || parts()->windowIndex() > 0; });
+        check(sqlite("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1") == "7",
+              "sqlite3 reads the changed part");
+        while (!inWindow([this] { return parts()->isNew(); })) {
+            const int row = inWindow([this] { return parts()->windowIndex(); });
+            press("Down");
+            waitFor("the next row", [&] { return parts()->isNew() || parts()->windowIndex() > row; });
+        }
+        click(middleOf([this] { return innerBox("line_no"); }, "the line's number"));
+        typeWords("90");
+        press("Tab");
+        typeWords("daylight");
+        press("Tab");
+        press("ctrl+a");
+        typeWords("2");
+        press("Tab");
+        typeWords("5.5");
+        press("Up"); // leaving the row saves it
+        waitFor("the saved row", [this] { return !parts()->isNew() && !parts()->isChanged(); });
+        check(sqlite("SELECT p.name || ' ' || f.quantity || ' ' || f.line_cost FROM part_fitted f JOIN part p USING "
+                     "(part_no) "
+                     "WHERE visit_id = 3 AND line_no = 90") == "Daylight switch 2 11",
+              "sqlite3 reads the added part: " + sqlite("SELECT * FROM part_fitted WHERE visit_id = 3"));
+        check(sqlite("SELECT count(*) FROM part_fitted WHERE visit_id = 3").toInt() == before.toInt() + 1,
+              "one part more");
+        picture("9-filled", "Changed a part and added one; the visit's key filled itself.");
+        QTimer::singleShot(0, qApp, [this] { m_window->openPath(m_path); });
+        waitFor("the question", [this] { return dialog<QMessageBox>() != nullptr; });
+        click(middleOf([this] { return dialog<QMessageBox>()->findChild<QWidget *>("answer1"); }, "the answer"));
+        waitFor("the first form again", [this] { return m_window->document()->path() == m_path; });
+        waitFor("the window with the keyboard again", [this] { return m_window->isActiveWindow(); });
+        press("F5");
+        waitFor("Entry", [this] { return m_window->isEntry(); });
+    }
+
     void quit()
     {
         // Back to the board, one key away; a change not saved asks before closing.
@@ -264,6 +329,27 @@ private:
         return nullptr;
     }
     QLineEdit *line(const QString &column) const { return qobject_cast<QLineEdit *>(box(column)); }
+    static const Control *rowsControl(const Form &of)
+    {
+        for (const Control &control : of.controls) {
+            if (control.inner && control.inner.get()->rowSource == "part_fitted") {
+                return &control;
+            }
+        }
+        return nullptr;
+    }
+    EntrySession *parts() const { return m_window->session()->childOf(*rowsControl(form())); }
+    QWidget *innerBox(const QString &column) const // in the window's thread
+    {
+        const auto *frame = m_window->entryView()->widgetFor(rowsControl(form())->id);
+        const auto *view = frame->findChild<EntryView *>();
+        for (const Control &control : parts()->form().controls) {
+            if (control.column == column) {
+                return view->widgetFor(control.id);
+            }
+        }
+        return nullptr;
+    }
     QString sqlite(const QString &sql) const { return samples::sqlite3(m_database, sql); }
 
     void tell(const QString &sentence)

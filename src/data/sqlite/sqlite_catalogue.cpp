@@ -205,6 +205,7 @@ Result<Catalogue> readSqliteCatalogue(const QSqlDatabase &database, const Databa
         Table table;
         QString statement;
         bool hasRowNumber = false;
+        bool mayFail = false; // it depends on something that may be gone
     };
     QList<Entry> entries;
     QSqlError error;
@@ -221,6 +222,7 @@ Result<Catalogue> readSqliteCatalogue(const QSqlDatabase &database, const Databa
                        entry.table.name = row.value(0).toString();
                        const bool isView = row.value(1).toString() == QLatin1String("view");
                        entry.table.kind = isView ? TableKind::View : TableKind::Table;
+                       entry.mayFail = row.value(1).toString() != QLatin1String("table");
                        entry.hasRowNumber = !isView && !row.value(2).toBool();
                        entry.statement = isView ? QString() : row.value(3).toString();
                        entries.append(entry);
@@ -231,8 +233,9 @@ Result<Catalogue> readSqliteCatalogue(const QSqlDatabase &database, const Databa
     Catalogue catalogue;
     for (Entry &entry : entries) {
         if (!readTable(database, entry.table, entry.statement, entry.hasRowNumber, &error)) {
-            // A view over a table that is gone must not keep the other tables from being seen.
-            if (entry.table.kind == TableKind::View) {
+            // A view over a table that is gone, or a virtual table whose module is, must not keep the other tables from
+            // being seen.
+            if (entry.mayFail) {
                 continue;
             }
             return fail();
