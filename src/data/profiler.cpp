@@ -250,6 +250,24 @@ Result<std::optional<Profile>> profileTable(const Connection &connection, const 
 Result<bool> learnChildren(const Connection &connection, const Catalogue &catalogue, const DraftPlan &plan,
                            Learned &learned, const std::atomic<bool> &isCancelled)
 {
+    // Columns of the rows that lookups point to.
+    const Table *own = findTable(catalogue, plan.table);
+    for (const PlannedColumn &column : plan.columns) {
+        const ForeignKey *link =
+            own && column.isTaken && !column.through.isEmpty() ? ledLink(*own, column.through) : nullptr;
+        const Table *other = link ? findTable(catalogue, link->parentTable) : nullptr;
+        if (!other || learned.profiles.contains(other->name)) {
+            continue;
+        }
+        const auto profile = profileTable(connection, catalogue, *other, isCancelled, {}, &learned.words);
+        if (!profile) {
+            return profile.error();
+        }
+        if (!*profile) {
+            return false;
+        }
+        learned.profiles.insert(other->name, **profile);
+    }
     for (const PlannedChild &child : plan.children) {
         const Table *table = child.isTaken ? findTable(catalogue, child.plan.table) : nullptr;
         if (!table) {

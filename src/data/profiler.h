@@ -21,7 +21,8 @@ Result<std::optional<Profile>> profileTable(const Connection &connection, const 
                                             const std::function<void(double)> &progress = {},
                                             QHash<QString, ColumnProfile> *knownWords = nullptr);
 
-// Looks through the rows of the taken children of a plan, and theirs; what is known already is not looked at again.
+// Looks through the rows of the taken children of a plan, and theirs, and through the rows that its linked columns come
+// from; what is known already is not looked at again.
 // False when isCancelled turned true.
 Result<bool> learnChildren(const Connection &connection, const Catalogue &catalogue, const DraftPlan &plan,
                            Learned &learned, const std::atomic<bool> &isCancelled);

@@ -62,7 +62,7 @@ void ArrangementCard::paintEvent(QPaintEvent *)
     QFont bold = font();
     bold.setWeight(QFont::DemiBold);
     painter.setFont(bold);
-    painter.setPen(colours.text);
+    painter.setPen(isEnabled() ? colours.text : colours.faintText);
     painter.drawText(QRect(78, 9, width() - 82, 20), Qt::AlignLeft | Qt::AlignVCenter, text());
     painter.setFont(font());
     painter.setPen(colours.faintText);

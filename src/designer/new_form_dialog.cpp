@@ -193,6 +193,7 @@ QWidget *NewFormDialog::makeColumns()
     stack->addWidget(m_selectPanel);
 
     auto *panel = new Panel(tr("Columns"));
+    m_columnsPanel = panel;
     panel->contents()->setContentsMargins(8, 6, 8, 8);
     m_columnsOf = new QComboBox;
     m_columnsOf->setObjectName(QStringLiteral("columnsOf"));
@@ -520,9 +521,9 @@ void NewFormDialog::chooseSource()
     m_from = from;
     m_selectPanel->setVisible(from == From::Select);
     const bool hasRows = from == From::Table || from == From::Select;
-    for (QWidget *part : std::initializer_list<QWidget *>{m_columns, m_columnsOf, m_linked, m_children, m_linkByHand,
-                                                          m_see, m_add, m_change, m_delete, m_pattern, m_columnar,
-                                                          m_stacked, m_tabular, m_spacing, m_widths}) {
+    for (QWidget *part :
+         std::initializer_list<QWidget *>{m_columnsPanel, m_children, m_linkByHand, m_see, m_add, m_change, m_delete,
+                                          m_pattern, m_columnar, m_stacked, m_tabular, m_spacing, m_widths}) {
         part->setEnabled(hasRows);
     }
     m_columnsOfBoxes->setEnabled(from != From::Nothing);
@@ -781,6 +782,7 @@ void NewFormDialog::takeLinked(const PlannedColumn &wanted, bool isTaken)
     }
     showColumns();
     showDraft();
+    learn();
 }
 
 void NewFormDialog::linkByHand()

@@ -95,6 +95,7 @@ private:
     QLineEdit *m_filter = nullptr;
     QTreeWidget *m_tables = nullptr;
     Panel *m_selectPanel = nullptr;
+    Panel *m_columnsPanel = nullptr;
     SelectBox *m_select = nullptr;
     QComboBox *m_columnsOf = nullptr;
     PlanColumns *m_columns = nullptr;

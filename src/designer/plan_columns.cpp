@@ -129,9 +129,10 @@ void PlanColumns::show(const Table &table, const QList<PlannedColumn> &columns)
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable | Qt::ItemIsEditable |
                        Qt::ItemIsDragEnabled);
         item->setText(NameSection, planned.through.isEmpty() ? planned.column.simplified()
-                                                             : planned.through.simplified() + QStringLiteral(" → ") +
-                                                                   planned.column.simplified());
-        item->setToolTip(NameSection, item->text(NameSection));
+                                                             : QStringLiteral("    → ") + planned.column.simplified());
+        item->setToolTip(NameSection, planned.through.isEmpty()
+                                          ? planned.column
+                                          : planned.through + QStringLiteral(" → ") + planned.column);
         item->setData(NameSection, ThroughRole, planned.through);
         item->setData(NameSection, ColumnRole, planned.column);
         item->setData(NameSection, ReasonRole, planned.reason);

@@ -504,12 +504,12 @@ void EntrySession::type(const Control &control, const QString &words)
     Q_EMIT pendingChanged();
 }
 
-void EntrySession::choose(const Control &control, const QVariant &value, const QString &)
+void EntrySession::choose(const Control &control, const QVariant &value)
 {
-    chooseRow(control, {value}, {});
+    chooseRow(control, {value});
 }
 
-void EntrySession::chooseRow(const Control &control, const QVariantList &values, const QString &words)
+void EntrySession::chooseRow(const Control &control, const QVariantList &values)
 {
     if (!isEditable(control)) {
         return;
@@ -526,7 +526,6 @@ void EntrySession::chooseRow(const Control &control, const QVariantList &values,
             m_pending.insert(columns.at(i), Pending{chosen, QString(), QString()});
         }
     }
-    Q_UNUSED(words);
     m_lookupWords.clear(); // read anew: the row chosen may have been changed meanwhile
     QList<FieldMessage> messages = m_messages;
     messages.removeIf(

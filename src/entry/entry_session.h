@@ -68,9 +68,9 @@ public:
     // The person typed or chose something. Typed words that do not read as a value are kept and reported beside the
     // box.
     void type(const Control &control, const QString &words);
-    void choose(const Control &control, const QVariant &value, const QString &words = {});
+    void choose(const Control &control, const QVariant &value);
     // A row of the control's lookup was chosen, with the values of its value columns; none to choose nothing.
-    void chooseRow(const Control &control, const QVariantList &values, const QString &words);
+    void chooseRow(const Control &control, const QVariantList &values);
     // What the choices of a lookup are held to, by its value columns: in rows that belong to another record, its
     // values.
     ColumnValues fixedChoiceValues(const Lookup &lookup) const;

@@ -95,6 +95,8 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #panel QHeaderView::section { background: transparent; color: %faint; border: none; border-bottom: 1px solid %line; padding: 3px 6px; }
 #panel QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
 #panel QPushButton:hover, #panel QPushButton:focus { border-color: %accent; }
+#panel QCheckBox:disabled, #panel QComboBox:disabled, #panel QLineEdit:disabled { color: %faint; }
+#rowSources, #renamedControls { background: %field; border: 1px solid %line; border-radius: 3px; }
 #panel QPushButton:disabled { color: %faint; background: %panel; }
 #panel QPushButton::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 12px; height: 12px; subcontrol-position: right center; right: 5px; }
 #panel QPushButton#linkedColumns { padding-right: 20px; }

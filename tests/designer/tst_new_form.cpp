@@ -294,7 +294,7 @@ private Q_SLOTS:
             return count;
         };
         QCOMPARE(followed(), 1);
-        QTreeWidgetItem *linked = row(QString::fromUtf8("operator_id → town"));
+        QTreeWidgetItem *linked = row(QString::fromUtf8("    → town"));
         QVERIFY(linked);
         QCOMPARE(columns()->indexOfTopLevelItem(linked), columns()->indexOfTopLevelItem(row("operator_id")) + 1);
         linked->setCheckState(0, Qt::Unchecked);

@@ -154,7 +154,7 @@ private Q_SLOTS:
         for (const auto &[column, typed] : {std::pair{"asset_no", "NB-9001-A"}, std::pair{"name", "New Rock"}}) {
             m_session->type(field(column), typed);
         }
-        m_session->choose(field("buoy_type"), "ID", "Isolated danger");
+        m_session->choose(field("buoy_type"), "ID");
         m_session->choose(field("fairway_id"), 4);
         m_session->choose(field("contractor_id"), 1);
         QCOMPARE(words("buoy_type"), "Isolated danger");

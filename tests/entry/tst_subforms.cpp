@@ -129,7 +129,7 @@ private Q_SLOTS:
         const auto before = parts->window().rows().size();
         QVERIFY(parts->add());
         parts->type(*find(inner, "line_no"), "88");
-        parts->chooseRow(*find(inner, "part_no"), {ask("SELECT min(part_no) FROM part")}, {});
+        parts->chooseRow(*find(inner, "part_no"), {ask("SELECT min(part_no) FROM part")});
         parts->type(*find(inner, "unit_price"), "12.50");
         parts->type(*find(inner, "quantity"), "2");
         QVERIFY2(parts->save(), qPrintable(parts->messages().isEmpty() ? "" : parts->messages().first().sentence));
@@ -201,7 +201,7 @@ private Q_SLOTS:
         QVERIFY(!m_session->shown(*fitted).words.isEmpty());
         const QStringList other =
             ask("SELECT visit_id || ' ' || line_no FROM part_fitted WHERE visit_id > 100 LIMIT 1").split(' ');
-        m_session->chooseRow(*fitted, {other.at(0).toInt(), other.at(1).toInt()}, {});
+        m_session->chooseRow(*fitted, {other.at(0).toInt(), other.at(1).toInt()});
         QVERIFY(m_session->shown(*fitted).words.startsWith(other.join(' ')));
         QVERIFY(m_session->save());
         QCOMPARE(ask("SELECT visit_id || ' ' || line_no FROM part_claim ORDER BY claim_id LIMIT 1"), other.join(' '));
@@ -230,7 +230,7 @@ private Q_SLOTS:
         QCOMPARE(session.shown(*town).words, townOf(session.value("operator_id")));
         const QString other = ask("SELECT contractor_id FROM contractor WHERE town <> '" +
                                   townOf(session.value("operator_id")) + "' LIMIT 1");
-        session.chooseRow(*find(m_form, "operator_id"), {other.toInt()}, {});
+        session.chooseRow(*find(m_form, "operator_id"), {other.toInt()});
         QCOMPARE(session.shown(*town).words, townOf(other)); // before it is saved
         QCOMPARE(session.shown(*town).state, BoxState::Locked);
         session.type(*town, "Nowhere");
@@ -302,7 +302,7 @@ private Q_SLOTS:
         QVERIFY(m_session->isNew());
         QCOMPARE(QApplication::focusWidget(), box("name"));
         QTest::keyClicks(box("name"), "Sea Kale");
-        m_session->chooseRow(*find(m_form, "operator_id"), {1}, {});
+        m_session->chooseRow(*find(m_form, "operator_id"), {1});
         QVERIFY(m_session->save());
         QCOMPARE(ask("SELECT operator_id FROM vessel WHERE name = 'Sea Kale'"), "1");
         QCOMPARE(band->rowsInAll(), rows + 2);

@@ -185,7 +185,13 @@ QList<Piece> piecesOf(const Maker &maker)
             }
             piece.key = planned.through + u'\n' + planned.column;
             piece.field = *field;
-            piece.size = draftSize(maker.catalogue, *column, piece.field, nullptr, maker.measure, character);
+            const ColumnProfile *profile = nullptr;
+            const auto known = maker.profiles.constFind(other->name);
+            if (known != maker.profiles.constEnd() && maker.plan.widths != BoxWidths::ByLength) {
+                const auto found = known->columns.constFind(planned.column);
+                profile = found == known->columns.constEnd() ? nullptr : &*found;
+            }
+            piece.size = draftSize(maker.catalogue, *column, piece.field, profile, maker.measure, character);
         }
         if (isTabular) {
             piece.size = lineSize(piece.field, piece.size);

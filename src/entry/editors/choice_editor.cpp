@@ -163,7 +163,7 @@ private:
             return;
         }
         const QString words = item->text();
-        session().chooseRow(control(), item->data(ValueRole).toList(), words);
+        session().chooseRow(control(), item->data(ValueRole).toList());
         m_hasTyped = false;
         m_line->setText(words);
         m_line->selectAll(); // what is typed next replaces it
@@ -179,7 +179,7 @@ private:
         m_hasTyped = false;
         const QString typed = m_line->text().trimmed();
         if (typed.isEmpty()) {
-            session().chooseRow(control(), {}, QString());
+            session().chooseRow(control(), {});
             return;
         }
         QList<LookupRow> fitting;
@@ -192,7 +192,7 @@ private:
         }
         const bool isWhole = fitting.size() == 1 && fitting.first().words.compare(typed, Qt::CaseInsensitive) == 0;
         if (fitting.size() == 1 && (isWhole || !takesNewChoices(control()))) {
-            session().chooseRow(control(), fitting.first().values, fitting.first().words);
+            session().chooseRow(control(), fitting.first().values);
             m_line->setText(fitting.first().words);
         }
     }
