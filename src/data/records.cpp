@@ -312,7 +312,7 @@ QVariant valueOf(const RecordSource &source, const Row &row, const QString &colu
     return index < 0 || index >= row.values.size() ? QVariant() : row.values.at(index);
 }
 
-Result<RecordSource> readable(const Connection &connection, const RecordSource &source)
+Result<RecordSource> readable(const Connection &connection, const RecordSource &source, std::optional<int> mostRows)
 {
     if (!source.keyColumns.isEmpty()) {
         return source;
@@ -320,12 +320,16 @@ Result<RecordSource> readable(const Connection &connection, const RecordSource &
     RecordSource copy = source;
     copy.table = QStringLiteral("nabblet rows of ") + (source.select.isEmpty() ? source.table : source.select);
     copy.select.clear();
+    if (mostRows) {
+        copy.table += QStringLiteral(" (first rows)"); // beside a whole copy that someone else may be reading
+    }
     copy.keyColumns = {QStringLiteral("rowid")};
     copy.keyIsRowNumber = true;
     copy.isWritable = false;
     for (const QString &sql : {QStringLiteral("DROP TABLE IF EXISTS temp.%1").arg(connection.quoted(copy.table)),
-                               QStringLiteral("CREATE TEMP TABLE %1 AS SELECT * FROM %2")
-                                   .arg(connection.quoted(copy.table), rowsFrom(connection, source))}) {
+                               QStringLiteral("CREATE TEMP TABLE %1 AS SELECT * FROM %2%3")
+                                   .arg(connection.quoted(copy.table), rowsFrom(connection, source),
+                                        mostRows ? QStringLiteral(" LIMIT %1").arg(*mostRows) : QString())}) {
         Running running(connection, {sql, {}});
         if (!running.isGood) {
             return connection.explain(running.query.lastError());
@@ -381,10 +385,11 @@ Result<std::optional<qint64>> estimatedRows(const Connection &connection, const 
     if (key.isEmpty()) {
         return std::optional<qint64>();
     }
-    const Result<qint64> span =
-        oneNumber(connection, {QStringLiteral("SELECT CAST(min(9e15, (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1) AS INTEGER)")
-                                   .arg(key, connection.quoted(table.name)),
-                               {}});
+    const Result<qint64> span = oneNumber(
+        connection,
+        {QStringLiteral("SELECT CAST(min(9e15, (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1) AS INTEGER)")
+             .arg(key, connection.quoted(table.name)),
+         {}});
     return span ? Result<std::optional<qint64>>(std::optional(*span)) : span.error();
 }
 

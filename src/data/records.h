@@ -29,8 +29,10 @@ struct Row
 QVariant valueOf(const RecordSource &source, const Row &row, const QString &column);
 
 // Makes a source readable: for a view, whose rows have no key, copies them into a temporary numbered table of this
-// connection. To be called once a connection before reading; a second call reads the view anew.
-Result<RecordSource> readable(const Connection &connection, const RecordSource &source);
+// connection, at most so many of them where that is said. To be called once a connection before reading; a second call
+// reads the view anew.
+Result<RecordSource> readable(const Connection &connection, const RecordSource &source,
+                              std::optional<int> mostRows = {});
 
 using MaybeRow = Result<std::optional<Row>>; // no row where the table ends
 

@@ -28,7 +28,7 @@ Outcome EntrySession::start(Counting counting)
     if (!source) {
         return source.error();
     }
-    const Result<RecordSource> ready = readable(m_connection, *source);
+    const Result<RecordSource> ready = readable(m_connection, *source, rowsWanted());
     if (!ready) {
         return ready.error();
     }
@@ -78,6 +78,13 @@ Outcome EntrySession::readFromStart()
     recordHasChanged();
     Q_EMIT positionChanged();
     return Done{};
+}
+
+// A preview shows the first rows; of a view or SELECT it copies no more than a screen may hold.
+std::optional<int> EntrySession::rowsWanted() const
+{
+    constexpr int RowsOfAPreview = 300;
+    return m_counting == Counting::No ? std::optional(RowsOfAPreview) : std::nullopt;
 }
 
 Result<RecordSource> EntrySession::ownSource() const
@@ -327,7 +334,7 @@ Outcome EntrySession::setForm(const Form &form)
     if (source->columns == before.columns) {
         return Done{};
     }
-    const Result<RecordSource> ready = readable(m_connection, *source);
+    const Result<RecordSource> ready = readable(m_connection, *source, rowsWanted());
     if (!ready) {
         return ready.error();
     }

@@ -168,6 +168,7 @@ private:
     QString rowWords(const Lookup &lookup, const QVariantList &values) const;
     Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
     Result<RecordSource> ownSource() const;
+    std::optional<int> rowsWanted() const;
 
     bool show(const MaybeRow &row, const QString &nothingThere);
     bool take(const Written &written);

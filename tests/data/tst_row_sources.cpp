@@ -160,6 +160,26 @@ private Q_SLOTS:
         QCOMPARE(QString::number(*countRows(*m_connection, *source)), ask("SELECT count(*) FROM visit"));
     }
 
+    // A preview of something endless shows its first rows, beside the whole of something else.
+    void aPreviewReadsNoMoreThanItShows()
+    {
+        const RecordSource view = recordSourceOf(*findTable(m_catalogue, "parts_cost_by_buoy"));
+        const RecordSource whole = *readable(*m_connection, view);
+        const RecordSource few = *readable(*m_connection, view, 10);
+        QCOMPARE(*countRows(*m_connection, few), 10);
+        QCOMPARE(QString::number(*countRows(*m_connection, whole)), ask("SELECT count(*) FROM parts_cost_by_buoy"));
+        const Result<Table> endless = described(
+            "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n) SELECT i, i * 2 AS twice FROM n");
+        QVERIFY(endless.isOk());
+        const Result<RecordSource> first = readable(*m_connection, recordSourceOf(*endless), 300);
+        QVERIFY(first.isOk());
+        QCOMPARE(valueOf(*first, **lastRow(*m_connection, *first), "twice").toInt(), 600);
+        // Not even the first row may keep the builder waiting.
+        QVERIFY(
+            described("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n) SELECT max(i) AS most FROM n")
+                .isOk());
+    }
+
     void columnsOfOneNameAreTold()
     {
         const Result<Table> table = described("SELECT b.*, f.* FROM buoy b JOIN fairway f USING (fairway_id)");

@@ -3,6 +3,7 @@
 #include "core/text/tr.h"
 #include "data/sqlite/sqlite_parts.h"
 
+#include <QElapsedTimer>
 #include <QSqlDriver>
 
 #include <sqlite3.h>
@@ -16,6 +17,12 @@ NABBLET_TEXTS(SqliteSelect)
 namespace {
 
 constexpr int StepsBetweenLooks = 4000;
+constexpr int LongestLook = 1000; // ms that the first row of a SELECT may take while it is described
+
+int hasTakenTooLong(void *clock)
+{
+    return static_cast<const QElapsedTimer *>(clock)->elapsed() > LongestLook ? 1 : 0;
+}
 
 int hasBeenCancelled(void *flag)
 {
@@ -114,7 +121,12 @@ Result<QList<SelectColumn>> describeSqliteSelect(const QSqlDatabase &database, c
         const QString said = textOf(sqlite3_errmsg(handle));
         return Error{Texts::tr("Rows cannot be read from this: %1").arg(said), said};
     }
+    // A SELECT that is long in coming with its first row is described without it.
+    QElapsedTimer clock;
+    clock.start();
+    sqlite3_progress_handler(handle, StepsBetweenLooks, hasTakenTooLong, &clock);
     const bool hasRow = sqlite3_step(whole.get()) == SQLITE_ROW;
+    sqlite3_progress_handler(handle, 0, nullptr, nullptr);
     QList<SelectColumn> columns;
     for (int i = 0; i < sqlite3_column_count(whole.get()); ++i) {
         SelectColumn column;
