@@ -9,8 +9,10 @@
 #include "core/file/json_reader.h"
 #include "core/file/project_file.h"
 #include "core/file/whole_file.h"
+#include "core/model/look.h"
 #include "core/text/tr.h"
 #include "data/profiler.h"
+#include "data/select_source.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -228,20 +230,34 @@ int draftCommand(const QStringList &arguments)
     const auto children = option(
         "children", DraftCommand::tr("Rows that belong to each record: subforms (the usual ones), buttons or none."),
         "WHICH");
+    const auto select =
+        option("select",
+               DraftCommand::tr("The rows of a SELECT of your own, in place of a table's; no TABLE is given."), "SQL");
+    const auto pattern = option(
+        "pattern", DraftCommand::tr("A page with a title and the rails of so many columns, 1 to 4; no TABLE is given."),
+        "N");
+    const auto empty = option("empty", DraftCommand::tr("An empty form with a title; no TABLE is given."));
     const auto planOption = option("plan", DraftCommand::tr("A JSON file with choices; flags go before it."), "FILE");
     const auto printPlan = option(
         "print-plan", DraftCommand::tr("Writes the plan as JSON instead of the form, to be changed and given back."));
-    parser.addOptions({output,  all,    replace,  arrangement, stacked,  tabular,    columns,
-                       spacing, widths, declared, rows,        repeat,   totals,     look,
-                       title,   only,   people,   names,       children, planOption, printPlan});
+    parser.addOptions({output, all,      replace,  arrangement, stacked, tabular, columns,    spacing,
+                       widths, declared, rows,     repeat,      totals,  look,    title,      only,
+                       people, names,    children, select,      pattern, empty,   planOption, printPlan});
     if (const std::optional<int> code = parseCall(parser, command, arguments, 1, 2)) {
         return *code;
     }
     const bool isAll = parser.isSet(all);
-    if (isAll != (parser.positionalArguments().size() == 1)) {
-        return misunderstood(isAll ? DraftCommand::tr("there is too much in the call: --all takes no table")
-                                   : DraftCommand::tr("something is missing in the call: which table?"),
+    const bool isBlank = parser.isSet(pattern) || parser.isSet(empty);
+    const int starts = static_cast<int>(isAll) + static_cast<int>(parser.isSet(select)) + static_cast<int>(isBlank) +
+                       static_cast<int>(parser.positionalArguments().size() == 2);
+    if (starts != 1) {
+        return misunderstood(starts > 1 ? DraftCommand::tr("there is too much in the call: a table, --all, --select, "
+                                                           "--pattern or --empty, one of them")
+                                        : DraftCommand::tr("something is missing in the call: which table?"),
                              command);
+    }
+    if (parser.isSet(pattern) && (parser.value(pattern).toInt() < 1 || parser.value(pattern).toInt() > 4)) {
+        return misunderstood(DraftCommand::tr("--pattern takes a number from 1 to 4"), command);
     }
     if (isAll && !parser.isSet(output)) {
         return misunderstood(DraftCommand::tr("say with -o which folder the forms go to"), command);
@@ -300,7 +316,7 @@ int draftCommand(const QStringList &arguments)
         choices.plan.insert(QLatin1String("people"), object);
     }
 
-    const Result<Workspace> workspace = openDatabaseFile(parser.positionalArguments().first());
+    Result<Workspace> workspace = openDatabaseFile(parser.positionalArguments().first());
     if (!workspace) {
         return fail(workspace.error());
     }
@@ -318,7 +334,30 @@ int draftCommand(const QStringList &arguments)
         return draftAll(*workspace, choices, parser.value(output), parser.isSet(replace));
     }
 
-    const QString name = parser.positionalArguments().at(1);
+    const auto give = [&](const Form &form) {
+        if (!parser.isSet(output)) {
+            QTextStream(stdout) << QString::fromUtf8(writeForm(form));
+            return static_cast<int>(ExitDone);
+        }
+        const Outcome saved = saveForm(parser.value(output), form);
+        return saved ? static_cast<int>(ExitDone) : fail(saved.error());
+    };
+    if (isBlank) {
+        const QString words = parser.isSet(title) ? parser.value(title) : DraftCommand::tr("New form");
+        const Appearance appearance = usualAppearance(parser.value(look), Theme::Light);
+        const QString own = lookNamed(parser.value(look)).name;
+        return give(parser.isSet(empty) ? blankForm(words, own, appearance)
+                                        : patternForm(words, parser.value(pattern).toInt(), own, appearance));
+    }
+    if (parser.isSet(select)) {
+        const Result<Table> described =
+            describeSelect(*workspace->connection, workspace->catalogue, selectTableName(), parser.value(select));
+        if (!described) {
+            return fail(described.error());
+        }
+        workspace->catalogue.tables.append(*described);
+    }
+    const QString name = parser.isSet(select) ? selectTableName() : parser.positionalArguments().at(1);
     const Table *table = findTable(workspace->catalogue, name);
     if (!table) {
         QStringList there;
@@ -351,13 +390,7 @@ int draftCommand(const QStringList &arguments)
         QTextStream(stdout) << QString::fromUtf8(QJsonDocument(planToJson(prepared->plan)).toJson());
         return ExitDone;
     }
-    const Form form = formOf(*workspace, *table, *prepared, usualAppearance(QString(), Theme::Light));
-    if (!parser.isSet(output)) {
-        QTextStream(stdout) << QString::fromUtf8(writeForm(form));
-        return ExitDone;
-    }
-    const Outcome saved = saveForm(parser.value(output), form);
-    return saved ? static_cast<int>(ExitDone) : fail(saved.error());
+    return give(formOf(*workspace, *table, *prepared, usualAppearance(QString(), Theme::Light)));
 }
 
 } // namespace nabblet

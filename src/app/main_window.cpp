@@ -172,7 +172,8 @@ void MainWindow::makePages()
 
 void MainWindow::changeRowSource()
 {
-    if (!m_document || !m_workspace.connection) {
+    // Other rows would take the place of the record in hand, so what was typed in it is settled first.
+    if (!m_document || !m_workspace.connection || (m_session && !mayLeaveRecord(m_session.get(), this))) {
         return;
     }
     const Form &form = m_document->form();
@@ -183,17 +184,31 @@ void MainWindow::changeRowSource()
     }
 }
 
+// The database, and with it the SELECT that the form's rows come from.
+const Catalogue &MainWindow::shownCatalogue() const
+{
+    const bool hasSelect = m_session && m_document && !m_document->form().select.isEmpty();
+    return hasSelect ? m_session->catalogue() : m_workspace.catalogue;
+}
+
+void MainWindow::refreshCatalogue()
+{
+    m_catalogue->setCatalogue(shownCatalogue(), QFileInfo(m_workspace.address.file).fileName());
+    m_catalogue->setForm(m_document->form());
+}
+
 // A column asked for in the catalogue comes on to the form, or is selected where it is there already. A form without
 // rows gets those of the column's table.
 void MainWindow::takeColumn(const QString &tableName, const QString &column)
 {
-    const Table *table = findTable(m_workspace.catalogue, tableName);
+    const Catalogue &catalogue = shownCatalogue();
+    const Table *table = findTable(catalogue, tableName);
     if (!m_document || !m_board || isEntry() || !table) {
         return;
     }
     const Form &form = m_document->form();
     const bool isFirst = form.rowSource.isEmpty();
-    if ((!isFirst && form.rowSource != tableName) || isTabular(form)) {
+    if (!isFirst && form.rowSource != tableName) {
         return;
     }
     for (const Control &control : form.controls) {
@@ -202,9 +217,12 @@ void MainWindow::takeColumn(const QString &tableName, const QString &column)
             return;
         }
     }
+    if (isTabular(form)) {
+        say(tr("Columns cannot be added to the rows of a tabular form yet; draft it again with them."));
+        return;
+    }
     const Form start = isFirst ? setRowSource(form, tableName) : form;
-    const Form with =
-        withField(start, m_workspace.catalogue, *table, column, m_workspace.project.namingPattern, *m_appearance);
+    const Form with = withField(start, catalogue, *table, column, m_workspace.project.namingPattern, *m_appearance);
     m_document->apply(tr("Add the field %1").arg(column.simplified()), with);
     for (const Control &control : with.controls) {
         if (control.column == column) {
@@ -590,6 +608,9 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
                 say(changed.error().sentence);
             }
         }
+        if (before.select != after.select) {
+            refreshCatalogue();
+        }
         m_catalogue->setForm(after);
         refreshNames();
         refreshStatus();
@@ -599,7 +620,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     connect(steps, &QUndoStack::canUndoChanged, this, &MainWindow::refreshActions);
     connect(steps, &QUndoStack::canRedoChanged, this, &MainWindow::refreshActions);
     connect(steps, &QUndoStack::indexChanged, this, &MainWindow::refreshActions);
-    m_catalogue->setForm(form);
+    refreshCatalogue();
     showDesign();
     refreshNames();
     refreshRecord();
@@ -770,7 +791,7 @@ void MainWindow::refreshRecord()
         return;
     }
     const std::optional<qint64> position = m_session->position();
-    const bool canStep = m_session->hasRecord() && !m_session->isChanged() && !m_session->isNew();
+    const bool canStep = m_session->hasRecord() && !m_session->hasUnsaved() && !m_session->isNew();
     m_bar->setRecord(m_session->isNew()        ? tr("New record")
                      : !m_session->hasRecord() ? tr("No record")
                      : position                ? tr("Record %L1").arg(*position + 1)

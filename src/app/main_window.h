@@ -42,6 +42,8 @@ public:
     void newFormFromTable(const QString &table);
     void newForm();
     void changeRowSource();
+    const Catalogue &shownCatalogue() const;
+    void refreshCatalogue();
     void takeColumn(const QString &table, const QString &column);
     void renameControls();
 

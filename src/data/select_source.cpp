@@ -75,6 +75,11 @@ Result<Table> describeSelect(const Connection &connection, const Catalogue &cata
     return table;
 }
 
+QString selectTableName()
+{
+    return QStringLiteral("own_select");
+}
+
 Result<Catalogue> withSelects(const Connection &connection, const Catalogue &catalogue, const Form &form)
 {
     Catalogue result = catalogue;

@@ -4,6 +4,7 @@
 #include "core/text/tr.h"
 #include "data/profiler.h"
 #include "data/records.h"
+#include "data/select_source.h"
 #include "designer/arrangement_card.h"
 #include "designer/form_picture.h"
 #include "designer/link_by_hand.h"
@@ -457,6 +458,14 @@ void NewFormDialog::choose(const QString &wanted)
     }
 }
 
+// A form can be made of what is chosen and in sight, once there is one.
+void NewFormDialog::refreshMake()
+{
+    const QTreeWidgetItem *item = m_tables->currentItem();
+    const bool isChosen = item && !item->isHidden();
+    m_make->setEnabled(isChosen && !m_form.bands.isEmpty() && (m_from != From::Select || m_select->table()));
+}
+
 void NewFormDialog::start(From from)
 {
     for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
@@ -479,7 +488,7 @@ void NewFormDialog::filter(const QString &part)
     if (first && (!m_tables->currentItem() || m_tables->currentItem()->isHidden())) {
         m_tables->setCurrentItem(first);
     }
-    m_make->setEnabled(first != nullptr && (!m_form.bands.isEmpty()));
+    refreshMake();
 }
 
 bool NewFormDialog::eventFilter(QObject *watched, QEvent *event)
@@ -510,7 +519,7 @@ void NewFormDialog::chooseSource()
 {
     const QTreeWidgetItem *item = m_tables->currentItem();
     if (!item) {
-        m_make->setEnabled(false);
+        refreshMake();
         return;
     }
     const auto from = static_cast<From>(item->data(0, FromRole).toInt());
@@ -556,9 +565,6 @@ void NewFormDialog::chooseRows(const Table &chosen)
 {
     // How the last one was arranged goes for this one too; what it is made of does not.
     DraftPlan plan = planWithChildren(m_catalogue, chosen, nullptr, m_words);
-    if (chosen.kind == TableKind::Select) {
-        plan.title = chosen.writesTo.isEmpty() ? tr("Rows") : titleFromTable(chosen.writesTo);
-    }
     plan.arrangement = m_plan.arrangement;
     plan.columnsOfBoxes = m_plan.columnsOfBoxes;
     plan.spacing = m_plan.spacing;
@@ -572,7 +578,6 @@ void NewFormDialog::chooseRows(const Table &chosen)
     m_columnsAt.clear();
     m_profile.reset();
     m_wasStopped = false;
-    m_make->setEnabled(true);
     showPlan();
     showDraft();
     learn();
@@ -587,7 +592,7 @@ void NewFormDialog::takeSelect()
     if (!m_select->table()) {
         m_learning.giveUp();
         m_isLearning = false;
-        m_make->setEnabled(false);
+        refreshMake();
         m_progress->hide();
         m_stop->hide();
         m_truth->setText(tr("The form shows as soon as the SELECT is understood."));
@@ -845,7 +850,7 @@ void NewFormDialog::showDraft()
         m_form =
             draftForm(m_catalogue, *rows, m_plan, m_profile ? &*m_profile : nullptr, m_appearance, m_learned.profiles);
     }
-    m_make->setEnabled(!m_form.bands.isEmpty());
+    refreshMake();
     m_picture->show(m_form, m_connection, m_catalogue);
 
     qsizetype taken = 0;

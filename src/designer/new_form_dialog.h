@@ -74,6 +74,7 @@ private:
     void takeChildren();
     void showDraft();
     void showTruth();
+    void refreshMake();
     DraftPlan &planShown();
     const Table *table() const { return findTable(m_catalogue, m_plan.table); }
 

@@ -1,5 +1,6 @@
 #include "designer/row_source_dialog.h"
 
+#include "data/select_source.h"
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>

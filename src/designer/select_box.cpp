@@ -14,11 +14,6 @@ constexpr int Pause = 250; // ms after the last key before a SELECT is looked at
 
 } // namespace
 
-QString selectTableName()
-{
-    return QStringLiteral("own_select");
-}
-
 SelectBox::SelectBox(const Connection &connection, const Catalogue &catalogue, Theme theme, QWidget *parent)
     : QWidget(parent), m_connection(connection), m_catalogue(catalogue), m_theme(theme)
 {

@@ -42,7 +42,4 @@ private:
     QTimer m_pause;
 };
 
-// The name by which the rows of a builder's SELECT go in a form.
-QString selectTableName();
-
 } // namespace nabblet

@@ -42,10 +42,6 @@ Outcome EntrySession::start(Counting counting)
     m_position = 0;
     m_fromEnd.reset();
     clearRecord();
-    if (!m_form.permissions.see) {
-        return add() ? Outcome(Done{})
-                     : Outcome(Error{tr("People may neither see nor add records with this form."), {}});
-    }
     return readFromStart();
 }
 
@@ -54,6 +50,10 @@ Outcome EntrySession::readFromStart()
     m_position = 0;
     m_fromEnd.reset();
     m_window.clear();
+    if (m_hasParentRecord && !m_form.permissions.see) {
+        return add() ? Outcome(Done{})
+                     : Outcome(Error{tr("People may neither see nor add records with this form."), {}});
+    }
     if (!m_hasParentRecord) {
         m_row.reset();
     } else if (isTabular(m_form)) {
@@ -91,6 +91,23 @@ Result<RecordSource> EntrySession::ownSource() const
 {
     const Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
     return source ? Result<RecordSource>(linkedTo(*source, m_linkColumns, m_linkValues)) : source;
+}
+
+// Every column of the table that rows are written to, by the key of this session's rows: of a SELECT, more than it
+// shows.
+RecordSource EntrySession::wholeSource() const
+{
+    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Table *written = table && table->kind == TableKind::Select ? findTable(m_catalogue, table->writesTo) : table;
+    if (!written) {
+        return m_source;
+    }
+    RecordSource whole = recordSourceOf(*written);
+    if (written != table) {
+        whole.keyColumns = written->primaryKey;
+        whole.keyIsRowNumber = false;
+    }
+    return whole;
 }
 
 // What every change of the record in hand brings with it: the rows around it, and those that belong to it.
@@ -197,6 +214,7 @@ EntrySession *EntrySession::childOf(const Control &control)
     EntrySession *made = child.get();
     m_children.emplace(control.id, std::move(child));
     connect(made, &EntrySession::said, this, &EntrySession::said);
+    connect(made, &EntrySession::pendingChanged, this, &EntrySession::pendingChanged);
     linkChild(control, *made);
     return made;
 }
@@ -313,15 +331,19 @@ Outcome EntrySession::setForm(const Form &form)
     const RecordSource before = m_source;
     const bool hasOtherRows =
         form.rowSource != m_form.rowSource || form.select != m_form.select || isTabular(form) != isTabular(m_form);
-    // Subforms that are gone, or show another form, get a session of their own when they are next shown.
+    // The rows of a subform that shows another form go on with it; those of one that is gone stay while something typed
+    // in them is not saved, since the subform may come back by undo.
     for (auto child = m_children.begin(); child != m_children.end();) {
-        const Control *was = m_form.controls.find(child->first);
         const Control *is = form.controls.find(child->first);
-        const bool stays = was && is && was->inner == is->inner && childLinkOf(*was) == childLinkOf(*is);
-        if (!stays) {
+        const bool stays = is && is->inner;
+        if (stays && !(child->second->m_form == *is->inner.get())) {
+            (void)child->second->setForm(*is->inner.get());
+        }
+        const bool isKept = stays || child->second->hasUnsaved();
+        if (!isKept) {
             child->second.release()->deleteLater(); // views let go of it when they next show the form
         }
-        child = stays ? std::next(child) : m_children.erase(child);
+        child = isKept ? std::next(child) : m_children.erase(child);
     }
     m_form = form;
     if (!m_isStarted || hasOtherRows) {
@@ -632,12 +654,16 @@ bool EntrySession::show(const MaybeRow &row, const QString &nothingThere)
     return true;
 }
 
+// Saves what was typed in the rows of the subforms before another record takes their place.
+bool EntrySession::leaveChildren()
+{
+    return std::all_of(m_children.begin(), m_children.end(), [](const auto &child) { return child.second->leave(); });
+}
+
 bool EntrySession::leave()
 {
-    for (const auto &[id, child] : m_children) {
-        if (!child->leave()) {
-            return false;
-        }
+    if (!leaveChildren()) {
+        return false;
     }
     if (!isChanged()) {
         if (m_isNew) {
@@ -884,11 +910,11 @@ bool EntrySession::take(const Written &written)
 bool EntrySession::removeRecord()
 {
     const Table *table = findTable(m_catalogue, m_form.rowSource);
-    if (!canDelete() || !table) {
+    if (!canDelete() || !table || !leaveChildren()) {
         return false;
     }
     // Read whole, so that taking back can store every column again.
-    const RecordSource whole = recordSourceOf(*table);
+    const RecordSource whole = wholeSource();
     const MaybeRow all = rowWithKey(m_connection, whole, m_row->key);
     const RefusalContext context{m_catalogue, *table, [this](const QString &column) { return captionFor(column); }};
     const QString words = recordWords();
@@ -1016,14 +1042,14 @@ bool EntrySession::takeBack()
         return true;
     }
     const Table *table = findTable(m_catalogue, m_form.rowSource);
-    if (!m_lastStep || !table) {
+    if (!m_lastStep || !table || !leaveChildren()) {
         return false;
     }
     const RefusalContext context{m_catalogue, *table, [this](const QString &column) { return captionFor(column); }};
     const LastStep step = *m_lastStep;
     Written written;
     if (step.kind == LastStep::Deleted) {
-        const RecordSource whole = recordSourceOf(*table);
+        const RecordSource whole = wholeSource();
         ColumnValues values;
         for (int i = 0; i < whole.columns.size(); ++i) {
             if (!whole.readOnly.contains(whole.columns.at(i))) {

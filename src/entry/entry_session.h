@@ -167,6 +167,8 @@ private:
     void refreshTotals();
     QString rowWords(const Lookup &lookup, const QVariantList &values) const;
     Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    bool leaveChildren();
+    RecordSource wholeSource() const;
     Result<RecordSource> ownSource() const;
     std::optional<int> rowsWanted() const;
 

@@ -70,7 +70,7 @@ private:
 
 } // namespace
 
-EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidget *parent)
+EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidget *parent, Furniture furniture)
     : QWidget(parent), m_session(session), m_appearance(appearance)
 {
     setObjectName(QStringLiteral("entry"));
@@ -112,10 +112,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     middle->addWidget(m_rowBar);
     column->addLayout(middle, 1);
     column->addWidget(bandView(BandRole::Footer));
-    // Rows inside another form have no strip of their own: it is all there in rows.
-    const bool hasStrip = !session->parentSession() || !m_isTabular || window() == this;
-    m_strip->setVisible(hasStrip);
-    if (hasStrip) {
+    if (furniture == Furniture::RecordStrip) {
         column->addSpacing(8);
         column->addWidget(m_strip);
     } else {
@@ -387,9 +384,13 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
 {
     const int row = m_rows->rowInHand();
     const int last = m_rows->rowsInAll() - 1;
+    // Behind a new row that was filled comes the next blank one, once it is saved.
+    const bool isFilled = m_session->isNew() && m_session->isChanged();
     if (modifiers == Qt::NoModifier && key == Qt::Key_Down) {
         if (row < last) {
             goToRow(row + 1);
+        } else if (isFilled && m_session->save()) {
+            m_session->add();
         }
         return true;
     }
@@ -429,8 +430,7 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
         }
         return true;
     }
-    if (isForward && watched == boxes.last() && m_session->isNew() && m_session->isChanged()) {
-        // The row that was just filled is saved, and the next blank one begun.
+    if (isForward && watched == boxes.last() && isFilled) {
         if (m_session->save() && m_session->add()) {
             boxes.first()->setFocus(Qt::TabFocusReason);
         }

@@ -21,13 +21,20 @@ class RecordStrip;
 class FieldEditor;
 class RowsBand;
 
+// What stands around a form at work.
+enum class Furniture {
+    RecordStrip, // where among the records, and what may be done with them
+    None,        // for rows inside another form: it is all there in rows
+};
+
 class EntryView : public QWidget
 {
     Q_OBJECT
 
 public:
     // session stays the caller's and must live as long as the view.
-    EntryView(EntrySession *session, const Appearance &appearance, QWidget *parent = nullptr);
+    EntryView(EntrySession *session, const Appearance &appearance, QWidget *parent = nullptr,
+              Furniture furniture = Furniture::RecordStrip);
     ~EntryView() override;
 
     // Brings a changed form or another appearance into force. Only what differs is made anew.

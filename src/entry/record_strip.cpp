@@ -126,13 +126,16 @@ void RecordStrip::refresh()
     m_last->setEnabled(m_session->hasRecord() && !isLast);
     m_add->setEnabled(m_session->canAdd() && !(isNew && !m_session->isChanged()));
     m_delete->setEnabled(m_session->canDelete());
-    m_save->setEnabled(m_session->isChanged());
+    m_save->setEnabled(m_session->hasUnsaved());
     m_takeBack->setEnabled(m_session->canTakeBack());
     m_takeBack->setToolTip(m_session->takeBackWords());
     const bool isChanged = m_session->isChanged();
-    m_state->setText(isChanged ? isNew ? tr("New, not saved") : tr("Changed, not saved") : QString());
-    m_state->setVisible(isChanged);
-    m_changed->setText(isChanged ? m_session->changedCaptions().join(QStringLiteral(", ")) : QString());
+    const bool hasUnsaved = m_session->hasUnsaved();
+    m_state->setText(hasUnsaved ? isNew ? tr("New, not saved") : tr("Changed, not saved") : QString());
+    m_state->setVisible(hasUnsaved);
+    m_changed->setText(isChanged    ? m_session->changedCaptions().join(QStringLiteral(", "))
+                       : hasUnsaved ? tr("rows that belong to it")
+                                    : QString());
 }
 
 } // namespace nabblet

@@ -177,6 +177,22 @@ private Q_SLOTS:
         file.close();
         QCOMPARE(run({"draft", m_database, "visit", "--plan", file.fileName()}).output,
                  run({"draft", m_database, "visit", "--stacked"}).output);
+        // Rows of a SELECT, an empty form, a page pattern.
+        const Ran own =
+            run({"draft", m_database, "--select", "SELECT visit_id, hours, hours * 2 AS twice FROM visit;"});
+        QCOMPARE(own.code, 0);
+        const Result<Form> select = readForm(own.output.toUtf8());
+        QVERIFY(select && select->select == "SELECT visit_id, hours, hours * 2 AS twice FROM visit");
+        QCOMPARE(select->title, "Visit");
+        QVERIFY(!select->permissions.add);
+        QVERIFY(run({"draft", m_database, "--select", "SELECT nothing"}).errors.contains("not understood"));
+        const Result<Form> page =
+            readForm(run({"draft", m_database, "--pattern", "3", "--title", "Page"}).output.toUtf8());
+        QVERIFY(page && page->rails.size() == 3 && page->title == "Page" && page->rowSource.isEmpty());
+        const Result<Form> none = readForm(run({"draft", m_database, "--empty"}).output.toUtf8());
+        QVERIFY(none && none->rails.isEmpty() && none->rowSource.isEmpty());
+        QCOMPARE(run({"draft", m_database, "visit", "--empty"}).code, 2);
+        QCOMPARE(run({"draft", m_database, "--pattern", "9"}).code, 2);
         QCOMPARE(run({"draft", m_database, "visit", "--arrangement", "round"}).code, 1);
         QCOMPARE(run({"draft", m_database, "visit", "--children", "many"}).code, 2);
     }

@@ -450,6 +450,45 @@ private Q_SLOTS:
         window.close();
     }
 
+    void theColumnsOfASelectAreInTheCatalogue()
+    {
+        MainWindow window;
+        window.show();
+        WhenOpen sheet("newForm", [](QDialog *dialog) {
+            static_cast<NewFormDialog *>(dialog)->start(NewFormDialog::From::Nothing);
+            dialog->accept();
+        });
+        window.openPath(m_project + "/fairway.db");
+        window.document()->apply("Rows",
+                                 setRowSource(window.document()->form(), "own_select",
+                                              "SELECT vessel_id, name AS ship, length(name) AS letters FROM vessel"));
+        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
+        const auto column = [&](const QString &name) {
+            const auto found = tree->findItems(name, Qt::MatchExactly | Qt::MatchRecursive);
+            return found.isEmpty() ? nullptr : found.first();
+        };
+        QVERIFY(column("ship") && column("letters"));
+        for (const char *name : {"ship", "letters"}) {
+            Q_EMIT tree->itemActivated(column(name), 0);
+        }
+        const Form &form = window.document()->form();
+        QVERIFY(!isLocked(*form.controls.find(boundTo(form, "ship"))));
+        QVERIFY(isLocked(*form.controls.find(boundTo(form, "letters"))));
+        window.showEntry();
+        const Control ship = *form.controls.find(boundTo(form, "ship"));
+        window.session()->type(ship, "Grey Heron");
+        QVERIFY(window.session()->save());
+        QCOMPARE(samples::sqlite3(m_project + "/fairway.db", "SELECT name FROM vessel WHERE vessel_id = 1"),
+                 "Grey Heron");
+        // Undone, they are gone from the catalogue again.
+        while (window.document()->steps()->canUndo()) {
+            window.document()->steps()->undo();
+        }
+        QVERIFY(!column("letters"));
+        Answer letGo("answer1");
+        window.close();
+    }
+
     void oneNamingPatternForTheWholeProject()
     {
         MainWindow window;

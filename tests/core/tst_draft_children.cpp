@@ -241,6 +241,36 @@ private Q_SLOTS:
         QCOMPARE(uncoveredColumns(without, table("claim")).size(), 2);
     }
 
+    // Two links that end in the same column are two lookups, each led by a column of its own.
+    void linksThatShareAColumnBothBecomeLookups()
+    {
+        Table place;
+        place.name = "place";
+        place.columns = {samples::column("site", "INTEGER", true), samples::column("no", "INTEGER", true),
+                         samples::column("name", "TEXT", true)};
+        place.primaryKey = {"site", "no"};
+        Table move;
+        move.name = "move";
+        move.columns = {samples::column("origin", "INTEGER", true), samples::column("goal", "INTEGER", true),
+                        samples::column("site", "INTEGER", true)};
+        move.foreignKeys = {ForeignKey{{"origin", "site"}, "place", {"no", "site"}},
+                            ForeignKey{{"goal", "site"}, "place", {"no", "site"}}};
+        const Catalogue catalogue{{place, move}};
+        QCOMPARE(ledLink(move, "site"), &move.foreignKeys.at(0));
+        QCOMPARE(ledLink(move, "goal"), &move.foreignKeys.at(1));
+        QVERIFY(!ledLink(move, "origin"));
+        QCOMPARE(leaderOf(move, "origin"), "site");
+        const Form form = draftForm(catalogue, move, planDraft(move), nullptr, m_measure);
+        QCOMPARE(qualityOf(form, catalogue, {}, m_measure).linksWithoutLookup, 0);
+        QCOMPARE(qualityOf(form, catalogue, {}, m_measure).requiredMissing, 0);
+        Form raw = form;
+        const int index = raw.controls.indexOf(boundTo(form, "goal")->id);
+        Control control = raw.controls.at(index);
+        control.settings.remove("lookup");
+        raw.controls.replace(index, control);
+        QCOMPARE(qualityOf(raw, catalogue, {}, m_measure).linksWithoutLookup, 1);
+    }
+
     void columnsOfTheLinkedRowFollowIt()
     {
         DraftPlan plan = planDraft(table("purchase"));

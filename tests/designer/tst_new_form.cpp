@@ -319,7 +319,14 @@ private Q_SLOTS:
         QVERIFY(isLocked(*boundTo("lead")) && !isLocked(*boundTo("battery_v")));
         QVERIFY(!m_dialog->form().permissions.add); // a visit needs more than that
         QTRY_VERIFY(m_dialog->isProfiled());
+        // What is not understood any more makes no form, whatever is filtered meanwhile.
+        select->setPlainText("SELECT");
+        QTRY_VERIFY(!part<QPushButton>("makeForm")->isEnabled());
+        part<QLineEdit>("tableFilter")->setText("own");
+        QVERIFY(!part<QPushButton>("makeForm")->isEnabled());
+        part<QLineEdit>("tableFilter")->clear();
         m_dialog->choose("buoy");
+        QVERIFY(part<QPushButton>("makeForm")->isEnabled());
         QVERIFY(!select->isVisible());
         QVERIFY(m_dialog->form().select.isEmpty());
     }

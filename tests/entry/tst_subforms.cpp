@@ -3,6 +3,7 @@
 #include "entry/editors/field_editor.h"
 #include "entry/entry_view.h"
 #include "entry/form_painter.h"
+#include "entry/record_strip.h"
 #include "entry/rows_band.h"
 #include "support/sample_database.h"
 
@@ -263,6 +264,95 @@ private Q_SLOTS:
         QCOMPARE(m_session->position().value_or(-1), now + 3);
     }
 
+    // Whatever takes another record into the place of the one in hand settles its rows first.
+    void rowsThatAreTypedAreNeverDropped()
+    {
+        begin("visit", Arrangement::Columnar);
+        m_session->type(*find(m_form, "hours"), "3");
+        QVERIFY(m_session->save());
+        m_session->goTo(2);
+        EntrySession *parts = rowsOf("part_fitted");
+        const Control quantity = *find(parts->form(), "quantity");
+        parts->type(quantity, "-4");     // refused by the database
+        QVERIFY(!m_session->takeBack()); // would go back to the first visit
+        QCOMPARE(m_session->position().value_or(-1), 2);
+        QCOMPARE(parts->shown(quantity).words, "-4");
+        QVERIFY(!m_session->removeRecord());
+        QCOMPARE(parts->shown(quantity).words, "-4");
+        // Nor does a changed design drop them.
+        Form wider = m_form;
+        for (int i = 0; i < wider.controls.size(); ++i) {
+            Control control = wider.controls.at(i);
+            if (control.inner) {
+                Form inner = *control.inner.get();
+                inner.title = "Parts";
+                control.inner = InnerForm(inner);
+                wider.controls.replace(i, control);
+            }
+        }
+        QVERIFY(m_session->setForm(wider).isOk());
+        QCOMPARE(rowsOf("part_fitted"), parts);
+        QCOMPARE(parts->form().title, "Parts");
+        QCOMPARE(parts->shown(quantity).words, "-4");
+        Form without = m_form;
+        without.controls.removeAt(without.controls.indexOf(find(m_form, "part_fitted")->id));
+        QVERIFY(m_session->setForm(without).isOk());
+        QVERIFY(m_session->setForm(m_form).isOk()); // undone
+        QCOMPARE(rowsOf("part_fitted")->shown(quantity).words, "-4");
+    }
+
+    void whatIsUnsavedInTheRowsIsToldByTheRecord()
+    {
+        begin("visit", Arrangement::Columnar);
+        m_session->goTo(2);
+        int told = 0;
+        connect(m_session.get(), &EntrySession::pendingChanged, this, [&] { ++told; });
+        EntrySession *parts = rowsOf("part_fitted");
+        parts->type(*find(parts->form(), "quantity"), "4");
+        QVERIFY(told > 0 && m_session->hasUnsaved());
+        QVERIFY(m_session->save()); // of the record: its rows with it
+        QVERIFY(!m_session->hasUnsaved());
+    }
+
+    // A record deleted through a SELECT comes back with the columns that the SELECT leaves out.
+    void aRowOfASelectComesBackWhole()
+    {
+        Form form;
+        form.rowSource = "few";
+        form.select = "SELECT claim_id AS no, reason FROM part_claim";
+        form.bands = {Band{BandRole::Body, 100, {}}};
+        for (const char *column : {"no", "reason"}) {
+            Control box;
+            box.id = form.controls.size() + 1;
+            box.kind = "text-box";
+            box.name = box.column = column;
+            box.place = QRect(0, 0, 100, 24);
+            form.controls.append(box);
+        }
+        const QString before = ask("SELECT * FROM part_claim ORDER BY claim_id LIMIT 1");
+        EntrySession session(*m_connection, m_catalogue, form);
+        QVERIFY(session.start().isOk());
+        QVERIFY(session.removeRecord());
+        QVERIFY(ask("SELECT * FROM part_claim ORDER BY claim_id LIMIT 1") != before);
+        QVERIFY(session.takeBack());
+        QCOMPARE(ask("SELECT * FROM part_claim ORDER BY claim_id LIMIT 1"), before);
+    }
+
+    void rowsThatPeopleMayOnlyAddStayUnseen()
+    {
+        DraftPlan plan = planWithChildren(m_catalogue, *findTable(m_catalogue, "visit"));
+        plan.children.front().plan.people.see = false;
+        m_form = draftForm(m_catalogue, *findTable(m_catalogue, "visit"), plan, nullptr, *m_appearance);
+        m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
+        QVERIFY(m_session->start().isOk());
+        QTRY_VERIFY(m_session->isMapped());
+        EntrySession *parts = rowsOf("part_fitted");
+        for (int i = 0; i < 4; ++i) {
+            QVERIFY(parts->isNew() && parts->window().rows().isEmpty());
+            m_session->goNext();
+        }
+    }
+
     // ------------------------------------------------------------ the widgets
 
     void keysGoFromRowToRowAndSave()
@@ -307,6 +397,14 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT operator_id FROM vessel WHERE name = 'Sea Kale'"), "1");
         QCOMPARE(band->rowsInAll(), rows + 2);
         QCOMPARE(band->rowInHand(), rows);
+        // Down from a filled new row saves it and begins the next.
+        QVERIFY(m_session->add());
+        m_session->type(*find(m_form, "name"), "Dulse");
+        m_session->chooseRow(*find(m_form, "operator_id"), {2});
+        box("name")->setFocus();
+        QTest::keyClick(box("name"), Qt::Key_Down);
+        QCOMPARE(ask("SELECT operator_id FROM vessel WHERE name = 'Dulse'"), "2");
+        QVERIFY(m_session->isNew() && !m_session->isChanged());
     }
 
     void aClickGoesToItsRowAndARefusalKeepsTheOldOne()
@@ -396,6 +494,7 @@ private Q_SLOTS:
         auto *dialog = m_view->findChild<QDialog *>();
         QVERIFY(dialog && dialog->isVisible());
         QCOMPARE(dialog->windowTitle(), "Part fitted");
+        QVERIFY(dialog->findChild<RecordStrip *>()->isVisible()); // a form of its own has what belongs to one
         EntrySession *parts = rowsOf("part_fitted");
         QCOMPARE(QString::number(parts->window().rows().size()),
                  ask("SELECT count(*) FROM part_fitted WHERE visit_id = 3"));

@@ -13,15 +13,9 @@ namespace nabblet::samples {
 
 inline Column column(const QString &name, const QString &declared, bool isRequired = false)
 {
-    const DeclaredType type = readDeclaredType(declared);
     Column result;
     result.name = name;
-    result.declaredType = declared;
-    result.type = type.type;
-    result.length = type.length;
-    result.decimals = type.decimals;
-    result.least = type.least;
-    result.most = type.most;
+    takeDeclaredType(result, declared);
     result.isRequired = isRequired;
     return result;
 }

@@ -4,6 +4,17 @@
 
 namespace nabblet {
 
+void takeDeclaredType(Column &column, const QString &declared)
+{
+    const DeclaredType type = readDeclaredType(declared);
+    column.declaredType = declared;
+    column.type = type.type;
+    column.length = type.length;
+    column.decimals = type.decimals;
+    column.least = type.least;
+    column.most = type.most;
+}
+
 const Table *findTable(const Catalogue &catalogue, const QString &name)
 {
     for (const Table &table : catalogue.tables) {
@@ -34,25 +45,34 @@ const ForeignKey *findLink(const Table &table, const QString &column)
     return nullptr;
 }
 
+namespace {
+
+// For each link over several columns the column that stands for it: the last that has no link of its own and stands for
+// no other one; empty where there is none left.
+QStringList leadersOf(const Table &table)
+{
+    QStringList leaders;
+    for (const ForeignKey &link : table.foreignKeys) {
+        QString leader;
+        if (link.columns.size() > 1 && link.columns.size() == link.parentColumns.size()) {
+            for (const QString &column : link.columns) {
+                leader = findLink(table, column) || leaders.contains(column) ? leader : column;
+            }
+        }
+        leaders.append(leader);
+    }
+    return leaders;
+}
+
+} // namespace
+
 const ForeignKey *ledLink(const Table &table, const QString &column)
 {
     if (const ForeignKey *own = findLink(table, column)) {
         return own;
     }
-    for (const ForeignKey &link : table.foreignKeys) {
-        if (link.columns.size() > 1 && link.columns.contains(column) &&
-            link.columns.size() == link.parentColumns.size()) {
-            for (auto last = link.columns.crbegin(); last != link.columns.crend(); ++last) {
-                if (!findLink(table, *last)) {
-                    if (*last == column) {
-                        return &link;
-                    }
-                    break;
-                }
-            }
-        }
-    }
-    return nullptr;
+    const qsizetype index = column.isEmpty() ? -1 : leadersOf(table).indexOf(column);
+    return index < 0 ? nullptr : &table.foreignKeys.at(index);
 }
 
 QString leaderOf(const Table &table, const QString &column)
@@ -60,13 +80,10 @@ QString leaderOf(const Table &table, const QString &column)
     if (ledLink(table, column)) {
         return {};
     }
-    for (const ForeignKey &link : table.foreignKeys) {
-        if (link.columns.size() > 1 && link.columns.contains(column)) {
-            for (const QString &other : link.columns) {
-                if (ledLink(table, other) == &link) {
-                    return other;
-                }
-            }
+    const QStringList leaders = leadersOf(table);
+    for (qsizetype i = 0; i < leaders.size(); ++i) {
+        if (!leaders.at(i).isEmpty() && table.foreignKeys.at(i).columns.contains(column)) {
+            return leaders.at(i);
         }
     }
     return {};

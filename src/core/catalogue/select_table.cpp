@@ -94,11 +94,7 @@ Table tableOfSelect(const Catalogue &catalogue, const QString &name, const QStri
             column = *own;
             column.origin = own->name;
         } else {
-            const DeclaredType type = readDeclaredType(each.declaredType);
-            column.declaredType = each.declaredType;
-            column.type = type.type;
-            column.length = type.length;
-            column.decimals = type.decimals;
+            takeDeclaredType(column, each.declaredType);
         }
         column.name = each.name;
         if (isCombined) {

@@ -75,21 +75,16 @@ const ColumnProfile *profileOf(const Profile *profile, const QString &column)
 
 } // namespace
 
-bool DraftPlan::operator==(const DraftPlan &other) const
-{
-    return table == other.table && title == other.title && columns == other.columns &&
-           arrangement == other.arrangement && columnsOfBoxes == other.columnsOfBoxes && spacing == other.spacing &&
-           widths == other.widths && look == other.look && people == other.people &&
-           namingPattern == other.namingPattern && rowsShown == other.rowsShown &&
-           repeatsCaptions == other.repeatsCaptions && hasTotals == other.hasTotals &&
-           filledColumns == other.filledColumns && children == other.children;
-}
+// Here, where children are whole.
+bool DraftPlan::operator==(const DraftPlan &other) const = default;
 
 DraftPlan planDraft(const Table &table, const Profile *profile, const WordList &words)
 {
     DraftPlan plan;
     plan.table = table.name;
-    plan.title = titleFromTable(table.name);
+    plan.title = table.kind != TableKind::Select ? titleFromTable(table.name)
+                 : table.writesTo.isEmpty()      ? Texts::tr("Rows")
+                                                 : titleFromTable(table.writesTo);
     if (table.kind == TableKind::View || (table.kind == TableKind::Select && table.writesTo.isEmpty())) {
         plan.people = {true, false, false, false};
     }
@@ -170,7 +165,8 @@ DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Tabl
             const PlannedColumn learned = find(better, column.column);
             column.kind = learned.kind;
             // What nobody took or left by hand follows what was learned, too.
-            if (column.isTaken == find(proposed, column.column).isTaken && !plan.filledColumns.contains(column.column)) {
+            if (column.isTaken == find(proposed, column.column).isTaken &&
+                !plan.filledColumns.contains(column.column)) {
                 column.isTaken = learned.isTaken;
                 column.reason = learned.reason;
             }

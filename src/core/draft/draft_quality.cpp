@@ -58,6 +58,31 @@ int bottom(const QRect &rect)
     return rect.y() + rect.height();
 }
 
+// Whether a link that could be a lookup is on the form as a raw value: the column that stands for it has a box, which
+// is none; where no column is left to stand for it, all its columns have boxes.
+bool isTypedRaw(const Form &form, const Catalogue &catalogue, const Table &table, const ForeignKey &link)
+{
+    const Table *parent = findTable(catalogue, link.parentTable);
+    const auto all = [](const QStringList &columns, auto holds) {
+        return !columns.isEmpty() && std::all_of(columns.begin(), columns.end(), holds);
+    };
+    const bool canLookUp = parent && link.columns.size() == link.parentColumns.size() &&
+                           all(link.columns, [&](const QString &name) { return findColumn(table, name); }) &&
+                           all(link.parentColumns, [&](const QString &name) { return findColumn(*parent, name); });
+    const auto isRaw = [&](const QString &column) {
+        return std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
+            return isBox(control) && control.column == column && !lookupOf(control);
+        });
+    };
+    for (const QString &column : link.columns) {
+        if (ledLink(table, column) == &link) {
+            return canLookUp && isRaw(column);
+        }
+    }
+    // Another link over the very same single column may be the lookup; otherwise all are typed.
+    return canLookUp && all(link.columns, isRaw);
+}
+
 int backwardTabs(const Form &form)
 {
     int backward = 0;
@@ -208,12 +233,6 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
         const Column *column = table ? findColumn(*table, control.column) : nullptr;
         if (column) {
             quality.typeableIdentities += column->numbersItself && !isLocked(control) ? 1 : 0;
-            const ForeignKey *link = ledLink(*table, column->name);
-            const Table *other = link ? findTable(catalogue, link->parentTable) : nullptr;
-            const bool canLookUp = other && link->columns.size() == link->parentColumns.size() &&
-                                   std::all_of(link->parentColumns.begin(), link->parentColumns.end(),
-                                               [&](const QString &name) { return findColumn(*other, name); });
-            quality.linksWithoutLookup += canLookUp && !lookupOf(control) ? 1 : 0;
         }
         const ColumnProfile *values = profile == profiles.constEnd() ? nullptr : shownValues(control, *profile);
         if (values) {
@@ -226,6 +245,9 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
                 quality.leastFitBox = form.rowSource + u'.' + control.column;
             }
         }
+    }
+    for (const ForeignKey &link : table ? table->foreignKeys : QList<ForeignKey>()) {
+        quality.linksWithoutLookup += isTypedRaw(form, catalogue, *table, link) ? 1 : 0;
     }
     const bool isWritable = table && table->kind == TableKind::Table && form.permissions.add;
     for (const Column &column : isWritable ? table->columns : QList<Column>()) {

@@ -37,13 +37,7 @@ void addColumn(Table &table, const QSqlQuery &row, bool isAutoNumber)
     // name, type, notnull, dflt_value, pk, hidden
     Column column;
     column.name = row.value(0).toString();
-    column.declaredType = row.value(1).toString();
-    const DeclaredType declared = readDeclaredType(column.declaredType);
-    column.type = declared.type;
-    column.length = declared.length;
-    column.decimals = declared.decimals;
-    column.least = declared.least;
-    column.most = declared.most;
+    takeDeclaredType(column, row.value(1).toString());
     column.isRequired = row.value(2).toBool();
     column.hasDefault = !row.value(3).isNull();
     column.defaultExpression = row.value(3).toString();

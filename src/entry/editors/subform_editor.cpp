@@ -44,13 +44,15 @@ public:
     void refresh() override
     {
         EntrySession *rows = session().childOf(control());
-        if (m_view && m_view->session() == rows) {
+        if (m_view && m_view->session() == rows && m_form == rows->form()) {
             return; // follows its own session
         }
         delete m_view;
         m_view = nullptr;
         if (rows) {
-            m_view = new EntryView(rows, *context().appearance, m_frame);
+            m_form = rows->form();
+            m_view = new EntryView(rows, *context().appearance, m_frame,
+                                   isTabular(rows->form()) ? Furniture::None : Furniture::RecordStrip);
             m_frame->layout()->addWidget(m_view);
             QObject::connect(m_view, &EntryView::parentRefused, m_frame, [this] {
                 for (QWidget *above = m_frame->parentWidget(); above; above = above->parentWidget()) {
@@ -66,6 +68,7 @@ public:
 private:
     SubformFrame *m_frame;
     EntryView *m_view = nullptr;
+    Form m_form; // that it shows
 };
 
 } // namespace
