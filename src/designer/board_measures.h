@@ -1,7 +1,7 @@
 // The measures of the board around the form, px, shared by what listens and what draws.
 #pragma once
 
-#include <QRect>
+#include "core/arrange/edges.h"
 
 namespace nabblet {
 
@@ -13,15 +13,5 @@ constexpr int HandleSize = 7;
 constexpr int KnobRadius = 7;
 constexpr int HitSlack = 4;
 constexpr int EdgeSlack = 4;
-
-// The coordinates just behind a rectangle.
-inline int rightOf(const QRect &rect)
-{
-    return rect.x() + rect.width();
-}
-inline int bottomOf(const QRect &rect)
-{
-    return rect.y() + rect.height();
-}
 
 } // namespace nabblet

@@ -1,5 +1,7 @@
 #include "designer/link_by_hand.h"
 
+#include "designer/dialog_buttons.h"
+
 #include <QComboBox>
 #include <QGridLayout>
 #include <QLabel>
@@ -48,18 +50,9 @@ LinkByHand::LinkByHand(const Catalogue &catalogue, const Table &parent, QWidget 
     m_words = new QLabel;
     m_words->setObjectName(QStringLiteral("faint"));
     grid->addWidget(m_words, MostPairs + 1, 0, 1, 4);
-    auto *buttons = new QHBoxLayout;
-    m_take = new QPushButton(tr("Link"));
-    m_take->setObjectName(QStringLiteral("takeLink"));
-    m_take->setDefault(true);
-    auto *cancel = new QPushButton(tr("Cancel"));
-    cancel->setAutoDefault(false);
-    buttons->addStretch();
-    buttons->addWidget(cancel);
-    buttons->addWidget(m_take);
-    grid->addLayout(buttons, MostPairs + 2, 0, 1, 4);
-    connect(m_take, &QPushButton::clicked, this, &QDialog::accept);
-    connect(cancel, &QPushButton::clicked, this, &QDialog::reject);
+    const DialogButtons buttons = makeDialogButtons(this, tr("Link"), "takeLink");
+    m_take = buttons.take;
+    grid->addLayout(buttons.row, MostPairs + 2, 0, 1, 4);
     connect(m_tables, &QComboBox::currentIndexChanged, this, &LinkByHand::showColumns);
     showColumns();
 }

@@ -2,6 +2,7 @@
 
 #include "core/edit/edits.h"
 #include "core/text/tr.h"
+#include "designer/dialog_buttons.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -43,18 +44,9 @@ RenameDialog::RenameDialog(const Form &form, int others, const QString &pattern,
     m_says->setObjectName(QStringLiteral("faint"));
     m_says->setWordWrap(true);
     column->addWidget(m_says);
-    auto *buttons = new QHBoxLayout;
-    m_rename = new QPushButton(tr("Rename"));
-    m_rename->setObjectName(QStringLiteral("renameAll"));
-    m_rename->setDefault(true);
-    auto *cancel = new QPushButton(tr("Cancel"));
-    cancel->setAutoDefault(false);
-    buttons->addStretch();
-    buttons->addWidget(cancel);
-    buttons->addWidget(m_rename);
-    column->addLayout(buttons);
-    connect(m_rename, &QPushButton::clicked, this, &QDialog::accept);
-    connect(cancel, &QPushButton::clicked, this, &QDialog::reject);
+    const DialogButtons buttons = makeDialogButtons(this, tr("Rename"), "renameAll");
+    m_rename = buttons.take;
+    column->addLayout(buttons.row);
     connect(m_pattern, &QLineEdit::textChanged, this, &RenameDialog::refresh);
     refresh();
 }

@@ -1,6 +1,8 @@
 #include "designer/row_source_dialog.h"
 
 #include "data/select_source.h"
+#include "designer/dialog_buttons.h"
+
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -48,18 +50,9 @@ RowSourceDialog::RowSourceDialog(const Connection &connection, const Catalogue &
     middle->addWidget(m_tables);
     middle->addWidget(m_select, 1);
     column->addLayout(middle, 1);
-    auto *buttons = new QHBoxLayout;
-    m_take = new QPushButton(tr("Take these rows"));
-    m_take->setObjectName(QStringLiteral("takeRowSource"));
-    m_take->setDefault(true);
-    auto *cancel = new QPushButton(tr("Cancel"));
-    cancel->setAutoDefault(false);
-    buttons->addStretch();
-    buttons->addWidget(cancel);
-    buttons->addWidget(m_take);
-    column->addLayout(buttons);
-    connect(m_take, &QPushButton::clicked, this, &QDialog::accept);
-    connect(cancel, &QPushButton::clicked, this, &QDialog::reject);
+    const DialogButtons buttons = makeDialogButtons(this, tr("Take these rows"), "takeRowSource");
+    m_take = buttons.take;
+    column->addLayout(buttons.row);
     connect(m_tables, &QTreeWidget::currentItemChanged, this, &RowSourceDialog::refresh);
     connect(m_tables, &QTreeWidget::itemDoubleClicked, this, [this] {
         if (m_take->isEnabled()) {

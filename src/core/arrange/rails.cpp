@@ -1,5 +1,6 @@
 #include "core/arrange/rails.h"
 
+#include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/kinds/kind.h"
 
@@ -13,11 +14,6 @@ namespace {
 
 constexpr int LeastWidth = 8; // px; no control is stretched to less
 
-int rightEdge(const QRect &place)
-{
-    return place.x() + place.width();
-}
-
 // A control after the rails it rides moved by these distances.
 Control followed(Control control, int leftBy, int rightBy)
 {
@@ -25,7 +21,7 @@ Control followed(Control control, int leftBy, int rightBy)
     const bool rightRides = control.rides.right != FixedRail::None;
     if (leftRides && rightRides) {
         const int left = control.place.x() + leftBy;
-        const int right = std::max(rightEdge(control.place) + rightBy, left + LeastWidth);
+        const int right = std::max(rightOf(control.place) + rightBy, left + LeastWidth);
         control.place = QRect(left, control.place.y(), right - left, control.place.height());
     } else if (leftRides || rightRides) {
         control.place.translate(leftRides ? leftBy : rightBy, 0);
@@ -135,7 +131,7 @@ Form settled(const Form &form, const TextMeasure &measure)
         }
         Control caption = control;
         if (caption.rides.right != FixedRail::None) {
-            caption.place.setLeft(rightEdge(control.place) - width);
+            caption.place.setLeft(rightOf(control.place) - width);
         } else {
             caption.place.setWidth(width);
         }
@@ -155,7 +151,7 @@ Form settled(const Form &form, const TextMeasure &measure)
         int needed = -1;
         for (const Control &control : result.controls) {
             if (control.rides.right == id && isTitleOrText(control)) {
-                const int gap = std::max(0, rail.position - rightEdge(control.place));
+                const int gap = std::max(0, rail.position - rightOf(control.place));
                 needed = std::max(needed, rail.captionsFrom + control.place.width() + gap);
             }
         }
@@ -213,7 +209,7 @@ Control withRidesByPlace(const Form &form, const Control &control)
 {
     Control result = control;
     const bool isFieldCaption = control.captionFor != 0 && !sitsAbove(control);
-    const int edge = isFieldCaption ? rightEdge(control.place) + CaptionGap : control.place.x();
+    const int edge = isFieldCaption ? rightOf(control.place) + CaptionGap : control.place.x();
     RailId &rides = isFieldCaption ? result.rides.right : result.rides.left;
     rides = FixedRail::None;
     for (const Rail &rail : form.rails) {
@@ -229,7 +225,7 @@ Form grownToHold(const Form &form)
 {
     Form result = form;
     for (const Control &control : form.controls) {
-        result.width = std::max(result.width, rightEdge(control.place));
+        result.width = std::max(result.width, rightOf(control.place));
         for (Band &band : result.bands) {
             if (band.role == control.band) {
                 band.height = std::max(band.height, control.place.y() + control.place.height());

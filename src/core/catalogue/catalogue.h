@@ -82,7 +82,8 @@ const Column *findColumn(const Table &table, const QString &name);
 const ForeignKey *findLink(const Table &table, const QString &column);
 
 // The link that this column stands for on a form: its own, or one over several columns of which it is the last that has
-// no link of its own and stands for no other. Such a link is one choice, which writes all its columns. nullptr for all other columns.
+// no link of its own and stands for no other. Such a link is one choice, which writes all its columns. nullptr for all
+// other columns.
 const ForeignKey *ledLink(const Table &table, const QString &column);
 // The column that stands for the link over several columns through which this one is written; empty where it is not
 // written that way alone.

@@ -1,5 +1,6 @@
 #include "core/draft/draft_quality.h"
 
+#include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/kinds/box_parts.h"
@@ -48,16 +49,6 @@ bool isBox(const Control &control)
     return takesValue(kindNamed(control.kind));
 }
 
-int right(const QRect &rect)
-{
-    return rect.x() + rect.width();
-}
-
-int bottom(const QRect &rect)
-{
-    return rect.y() + rect.height();
-}
-
 // Whether a link that could be a lookup is on the form as a raw value: the column that stands for it has a box, which
 // is none; where no column is left to stand for it, all its columns have boxes.
 bool isTypedRaw(const Form &form, const Catalogue &catalogue, const Table &table, const ForeignKey &link)
@@ -91,8 +82,8 @@ int backwardTabs(const Form &form)
         const Control *control = form.controls.find(id);
         if (before && before->band == control->band) {
             const bool isSameRow =
-                control->place.y() < bottom(before->place) && before->place.y() < bottom(control->place);
-            const bool isUp = bottom(control->place) <= before->place.y();
+                control->place.y() < bottomOf(before->place) && before->place.y() < bottomOf(control->place);
+            const bool isUp = bottomOf(control->place) <= before->place.y();
             const bool isLeft =
                 isSameRow && control->place.x() < before->place.x() && control->place.y() == before->place.y();
             backward += isUp || isLeft ? 1 : 0;
@@ -200,12 +191,12 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
         const bool isText = kindNamed(control.kind).name == QLatin1String("caption");
         if (isText) {
             quality.cutCaptions += captionWidth(control, measure) > control.place.width() || control.place.x() < 0 ||
-                                           right(control.place) > form.width
+                                           rightOf(control.place) > form.width
                                        ? 1
                                        : 0;
             continue;
         }
-        for (const int edge : {control.place.x(), control.place.y(), right(control.place), bottom(control.place)}) {
+        for (const int edge : {control.place.x(), control.place.y(), rightOf(control.place), bottomOf(control.place)}) {
             quality.offGrid += edge % pitch == 0 ? 0 : 1;
         }
         if (control.inner) {
@@ -227,7 +218,7 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
         }
         ++quality.boxes;
         lefts.insert(control.place.x());
-        rights.insert(right(control.place));
+        rights.insert(rightOf(control.place));
         const QStringList columns = columnsWritten(control);
         written.unite(QSet<QString>(columns.begin(), columns.end()));
         const Column *column = table ? findColumn(*table, control.column) : nullptr;

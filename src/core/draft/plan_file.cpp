@@ -2,6 +2,7 @@
 
 #include "core/kinds/kind.h"
 #include "core/model/look.h"
+#include "core/text/json_names.h"
 #include "core/text/tr.h"
 
 #include <QJsonArray>
@@ -35,21 +36,6 @@ const QStringList &widthNames()
 const QStringList &placeNames()
 {
     static const QStringList names{QStringLiteral("subform"), QStringLiteral("button")};
-    return names;
-}
-
-QString key(const char *name)
-{
-    return QString::fromLatin1(name);
-}
-
-QStringList namesOf(const QJsonValue &value)
-{
-    QStringList names;
-    const QJsonArray list = value.toArray();
-    for (const auto &name : list) {
-        names.append(name.toString());
-    }
     return names;
 }
 
@@ -176,8 +162,8 @@ QJsonObject planToJson(const DraftPlan &plan)
     for (const PlannedChild &child : plan.children) {
         QJsonObject object = child.isTaken ? planToJson(child.plan) : QJsonObject();
         object.insert(key("table"), child.plan.table);
-        object.insert(key("link"), QJsonObject{{key("child"), QJsonArray::fromStringList(child.link.childColumns)},
-                                               {key("parent"), QJsonArray::fromStringList(child.link.parentColumns)}});
+        object.insert(key("link"), QJsonObject{{key("child"), listOf(child.link.childColumns)},
+                                               {key("parent"), listOf(child.link.parentColumns)}});
         object.insert(key("taken"), child.isTaken);
         object.insert(key("place"), placeNames().at(static_cast<int>(child.place)));
         children.append(object);

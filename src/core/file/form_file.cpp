@@ -3,6 +3,7 @@
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
 #include "core/file/whole_file.h"
+#include "core/text/json_names.h"
 #include "core/text/tr.h"
 
 #include <QHash>
@@ -49,11 +50,6 @@ struct FixedRailName
 };
 constexpr std::array<FixedRailName, 3> FixedRailNames{
     {{FixedRail::FormLeft, "form left"}, {FixedRail::FormRight, "form right"}, {FixedRail::BodyBottom, "body bottom"}}};
-
-QString key(const char *name)
-{
-    return QString::fromLatin1(name);
-}
 
 QString railName(const Form &form, RailId id)
 {

@@ -3,6 +3,7 @@
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
 #include "core/file/whole_file.h"
+#include "core/text/json_names.h"
 #include "core/text/tr.h"
 
 #include <QDir>
@@ -15,11 +16,6 @@ NABBLET_TEXTS(ProjectFile)
 namespace {
 
 constexpr int ProjectFileVersion = 1;
-
-QString key(const char *name)
-{
-    return QString::fromLatin1(name);
-}
 
 } // namespace
 

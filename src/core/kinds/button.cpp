@@ -1,11 +1,9 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
-#include "core/text/tr.h"
+#include "core/kinds/text_words.h"
 
 namespace nabblet {
-
-NABBLET_TEXTS(Buttons)
 
 namespace {
 
@@ -26,16 +24,6 @@ Picture draw(const Control &control, const Shown &shown)
     return {box, text};
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &)
-{
-    return value.toString();
-}
-
-Result<QVariant> read(const Control &, const QString &, const QLocale &)
-{
-    return Error{Texts::tr("A button is pressed, not typed into"), {}};
-}
-
 } // namespace
 
 Kind buttonKind()
@@ -47,8 +35,8 @@ Kind buttonKind()
             {},
             QSize(120, 32),
             draw,
-            words,
-            read};
+            wordsAsStored,
+            readNothing};
 }
 
 } // namespace nabblet

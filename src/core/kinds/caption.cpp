@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/kinds/text_words.h"
 
 namespace nabblet {
 
@@ -16,16 +17,6 @@ Picture draw(const Control &control, const Shown &shown)
     return {text};
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &)
-{
-    return value.toString();
-}
-
-Result<QVariant> read(const Control &, const QString &, const QLocale &)
-{
-    return QVariant();
-}
-
 } // namespace
 
 Kind captionKind()
@@ -37,8 +28,8 @@ Kind captionKind()
             {},
             QSize(96, 24),
             draw,
-            words,
-            read};
+            wordsAsStored,
+            readNothing};
 }
 
 } // namespace nabblet

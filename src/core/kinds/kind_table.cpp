@@ -1,5 +1,6 @@
 #include "core/kinds/kind_table.h"
 
+#include "core/text/json_names.h"
 #include "core/text/tr.h"
 
 #include <QJsonArray>
@@ -164,26 +165,6 @@ bool takesNewChoices(const Control &control)
 
 namespace {
 
-QString key(const char *name)
-{
-    return QString::fromLatin1(name);
-}
-
-QStringList wordsOf(const QJsonValue &value)
-{
-    QStringList words;
-    const QJsonArray list = value.toArray();
-    for (const auto &word : list) {
-        words.append(word.toString());
-    }
-    return words;
-}
-
-QJsonArray listOf(const QStringList &words)
-{
-    return QJsonArray::fromStringList(words);
-}
-
 constexpr std::array<const char *, 5> TotalNames{"sum", "average", "least", "greatest", "count"};
 
 } // namespace
@@ -197,9 +178,9 @@ std::optional<Lookup> lookupOf(const Control &control)
     Lookup lookup;
     lookup.table = object.value(QLatin1String("table")).toString();
     const QJsonValue value = object.value(QLatin1String("value"));
-    lookup.valueColumns = value.isArray() ? wordsOf(value) : QStringList{value.toString()};
-    lookup.wordsColumns = wordsOf(object.value(QLatin1String("words")));
-    lookup.columns = wordsOf(object.value(QLatin1String("columns")));
+    lookup.valueColumns = value.isArray() ? namesOf(value) : QStringList{value.toString()};
+    lookup.wordsColumns = namesOf(object.value(QLatin1String("words")));
+    lookup.columns = namesOf(object.value(QLatin1String("columns")));
     if (lookup.columns.size() != lookup.valueColumns.size()) {
         lookup.valueColumns = lookup.valueColumns.mid(0, 1);
         lookup.columns = QStringList{control.column};
@@ -222,8 +203,8 @@ void setLookup(Control &control, const Lookup &lookup)
 std::optional<Followed> followedBy(const Control &control)
 {
     const QJsonObject object = control.settings.value(QLatin1String("follows")).toObject();
-    Followed followed{wordsOf(object.value(QLatin1String("columns"))), object.value(QLatin1String("table")).toString(),
-                      wordsOf(object.value(QLatin1String("keys"))), object.value(QLatin1String("column")).toString()};
+    Followed followed{namesOf(object.value(QLatin1String("columns"))), object.value(QLatin1String("table")).toString(),
+                      namesOf(object.value(QLatin1String("keys"))), object.value(QLatin1String("column")).toString()};
     const bool isWhole = !followed.columns.isEmpty() && followed.columns.size() == followed.keyColumns.size();
     return isWhole ? std::optional(followed) : std::nullopt;
 }
@@ -239,7 +220,7 @@ void setFollowed(Control &control, const Followed &followed)
 ChildLink childLinkOf(const Control &control)
 {
     const QJsonObject object = control.settings.value(QLatin1String("link")).toObject();
-    ChildLink link{wordsOf(object.value(QLatin1String("child"))), wordsOf(object.value(QLatin1String("parent")))};
+    ChildLink link{namesOf(object.value(QLatin1String("child"))), namesOf(object.value(QLatin1String("parent")))};
     return link.childColumns.size() == link.parentColumns.size() ? link : ChildLink();
 }
 

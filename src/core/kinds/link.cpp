@@ -17,11 +17,6 @@ Picture draw(const Control &control, const Shown &shown)
     return {boxOutline(control, shown), text};
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &)
-{
-    return value.toString();
-}
-
 Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)
 {
     return readText(control, typed);
@@ -38,7 +33,7 @@ Kind linkKind()
             {ColumnType::Text},
             QSize(240, 24),
             draw,
-            words,
+            wordsAsStored,
             read};
 }
 

@@ -16,11 +16,6 @@ Picture draw(const Control &control, const Shown &shown)
     return {boxOutline(control, shown), text};
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &)
-{
-    return value.toString();
-}
-
 Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)
 {
     return readText(control, typed);
@@ -37,7 +32,7 @@ Kind longTextKind()
             {ColumnType::Text},
             QSize(320, 72),
             draw,
-            words,
+            wordsAsStored,
             read};
 }
 

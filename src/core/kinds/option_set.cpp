@@ -2,6 +2,7 @@
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/option_places.h"
+#include "core/kinds/text_words.h"
 
 #include <algorithm>
 #include <numeric>
@@ -62,12 +63,6 @@ QString words(const Control &control, const QVariant &value, const QLocale &)
     return value.toString();
 }
 
-// Options are chosen, not typed.
-Result<QVariant> read(const Control &, const QString &, const QLocale &)
-{
-    return QVariant();
-}
-
 } // namespace
 
 QList<QRect> optionPlaces(const Control &control)
@@ -109,7 +104,7 @@ Kind optionSetKind()
             QSize(240, 24),
             draw,
             words,
-            read};
+            readNothing};
 }
 
 } // namespace nabblet

@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/text_words.h"
 
 namespace nabblet {
 
@@ -20,16 +21,6 @@ Picture draw(const Control &control, const Shown &shown)
     return picture;
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &)
-{
-    return value.toString();
-}
-
-Result<QVariant> read(const Control &, const QString &, const QLocale &)
-{
-    return QVariant();
-}
-
 } // namespace
 
 Kind pictureBoxKind()
@@ -41,8 +32,8 @@ Kind pictureBoxKind()
             {ColumnType::Binary},
             QSize(120, 96),
             draw,
-            words,
-            read};
+            wordsAsStored,
+            readNothing};
 }
 
 } // namespace nabblet

@@ -1,10 +1,7 @@
 #include "core/kinds/kind_table.h"
-
-#include "core/text/tr.h"
+#include "core/kinds/text_words.h"
 
 namespace nabblet {
-
-NABBLET_TEXTS(Subforms)
 
 namespace {
 
@@ -18,16 +15,6 @@ Picture draw(const Control &control, const Shown &shown)
     return {box};
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &)
-{
-    return value.toString();
-}
-
-Result<QVariant> read(const Control &, const QString &, const QLocale &)
-{
-    return Error{Texts::tr("A subform has rows of its own"), {}};
-}
-
 } // namespace
 
 Kind subformKind()
@@ -39,8 +26,8 @@ Kind subformKind()
             {},
             QSize(480, 160),
             draw,
-            words,
-            read};
+            wordsAsStored,
+            readNothing};
 }
 
 } // namespace nabblet

@@ -12,11 +12,6 @@ Picture draw(const Control &control, const Shown &shown)
     return lineBox(control, shown, TextAlign::Left);
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &)
-{
-    return value.toString();
-}
-
 Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)
 {
     return readText(control, typed);
@@ -34,7 +29,7 @@ Kind textBoxKind()
              ColumnType::DateTime},
             QSize(160, 24),
             draw,
-            words,
+            wordsAsStored,
             read};
 }
 

@@ -20,4 +20,14 @@ Result<QVariant> readText(const Control &control, const QString &typed)
     return QVariant(typed);
 }
 
+QString wordsAsStored(const Control &, const QVariant &value, const QLocale &)
+{
+    return value.toString();
+}
+
+Result<QVariant> readNothing(const Control &, const QString &, const QLocale &)
+{
+    return QVariant();
+}
+
 } // namespace nabblet

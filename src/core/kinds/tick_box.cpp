@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/text_words.h"
 
 namespace nabblet {
 
@@ -33,16 +34,6 @@ Picture draw(const Control &control, const Shown &shown)
     return picture;
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &)
-{
-    return value.toString();
-}
-
-Result<QVariant> read(const Control &, const QString &, const QLocale &)
-{
-    return QVariant();
-}
-
 } // namespace
 
 Kind tickBoxKind()
@@ -54,8 +45,8 @@ Kind tickBoxKind()
             {ColumnType::YesNo, ColumnType::WholeNumber},
             QSize(24, 24),
             draw,
-            words,
-            read};
+            wordsAsStored,
+            readNothing};
 }
 
 } // namespace nabblet

@@ -2,13 +2,11 @@
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/number_words.h"
-#include "core/text/tr.h"
+#include "core/kinds/text_words.h"
 
 #include <cmath>
 
 namespace nabblet {
-
-NABBLET_TEXTS(Totals)
 
 namespace {
 
@@ -40,11 +38,6 @@ QString words(const Control &control, const QVariant &value, const QLocale &loca
     return numberInWords(value, places, locale);
 }
 
-Result<QVariant> read(const Control &, const QString &, const QLocale &)
-{
-    return Error{Texts::tr("A total is worked out from the rows"), {}};
-}
-
 } // namespace
 
 Kind totalKind()
@@ -57,7 +50,7 @@ Kind totalKind()
             QSize(96, 24),
             draw,
             words,
-            read};
+            readNothing};
 }
 
 } // namespace nabblet
