@@ -26,6 +26,7 @@ public:
 
     int width(const QString &text, TextRole role) const override;
     int lineHeight(TextRole role) const override;
+    int ascent(TextRole role) const override { return metrics(role).ascent(); }
 
 private:
     Look m_look;

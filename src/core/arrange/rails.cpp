@@ -120,6 +120,7 @@ int captionWidth(const Control &caption, const TextMeasure &measure)
 Form settled(const Form &form, const TextMeasure &measure)
 {
     Form result = form;
+    int beyond = 0; // px that a caption sticks out at the left
     for (int i = 0; i < result.controls.size(); ++i) {
         const Control &control = result.controls.at(i);
         if (!isTitleOrText(control)) {
@@ -130,12 +131,17 @@ Form settled(const Form &form, const TextMeasure &measure)
             continue;
         }
         Control caption = control;
-        if (caption.rides.right != FixedRail::None) {
+        if (caption.rides.right != FixedRail::None || (caption.captionFor != 0 && !sitsAbove(caption))) {
             caption.place.setLeft(rightOf(control.place) - width);
         } else {
             caption.place.setWidth(width);
         }
+        beyond = std::max(beyond, -caption.place.x());
         result.controls.replace(i, caption);
+    }
+    if (beyond > 0) {
+        // A caption that no rail keeps clear has grown out of the form: the form makes room at its left.
+        openSpace(result, FixedRail::FormLeft, -beyond, onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)));
     }
 
     QList<RailId> automatic;
@@ -209,14 +215,22 @@ Control withRidesByPlace(const Form &form, const Control &control)
 {
     Control result = control;
     const bool isFieldCaption = control.captionFor != 0 && !sitsAbove(control);
-    const int edge = isFieldCaption ? rightOf(control.place) + CaptionGap : control.place.x();
-    RailId &rides = isFieldCaption ? result.rides.right : result.rides.left;
-    rides = FixedRail::None;
-    for (const Rail &rail : form.rails) {
-        if (rail.position == edge) {
-            rides = rail.id;
-            break;
+    const auto railAt = [&](int edge, RailId before) {
+        for (const Rail &rail : form.rails) {
+            if (rail.position == edge) {
+                return rail.id;
+            }
         }
+        // A hold on the form's own edges is a wish about the window's size, not about a line to stand on.
+        return before < FixedRail::FirstFree ? before : FixedRail::None;
+    };
+    if (isFieldCaption) {
+        result.rides.right = railAt(rightOf(control.place) + CaptionGap, control.rides.right);
+        return result;
+    }
+    result.rides.left = railAt(control.place.x(), control.rides.left);
+    if (control.kind != QLatin1String("caption")) {
+        result.rides.right = railAt(rightOf(control.place), control.rides.right);
     }
     return result;
 }

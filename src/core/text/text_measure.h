@@ -16,6 +16,8 @@ public:
     virtual int width(const QString &text, TextRole role) const = 0;
     // The distance from one line of text to the next, px.
     virtual int lineHeight(TextRole role) const = 0;
+    // The distance from the top of a line to the line that its letters stand on, px.
+    virtual int ascent(TextRole role) const = 0;
 };
 
 // Every character as wide as every other.
@@ -27,6 +29,7 @@ public:
     }
     int width(const QString &text, TextRole) const override { return static_cast<int>(text.size()) * m_character; }
     int lineHeight(TextRole) const override { return m_height; }
+    int ascent(TextRole) const override { return m_height * 3 / 4; }
 
 private:
     int m_character;

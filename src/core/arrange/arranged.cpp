@@ -1,0 +1,166 @@
+#include "core/arrange/arranged.h"
+
+#include "core/arrange/edges.h"
+#include "core/arrange/rails.h"
+#include "core/kinds/kind.h"
+
+#include <QHash>
+#include <QSet>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int LeastSize = 8;  // px
+constexpr int FirstLine = 24; // px, the height of a box of one line
+
+Arranged arrangedFrom(const Control &control, const Control *other)
+{
+    Arranged item;
+    item.control = control.id;
+    item.band = control.band;
+    item.place = item.whole = control.place;
+    item.isCaption = control.captionFor != 0;
+    if (other) {
+        item.other = other->id;
+        item.otherIsInBand = other->band == control.band;
+        item.otherKeepsX = item.isCaption && !sitsAbove(control) && other->rides.left != FixedRail::None;
+        if (item.otherIsInBand) {
+            item.whole = item.place.united(other->place);
+        }
+    }
+    return item;
+}
+
+} // namespace
+
+QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected)
+{
+    const QSet<ControlId> chosen(selected.begin(), selected.end());
+    QHash<ControlId, const Control *> controls;
+    QHash<ControlId, const Control *> captions;
+    controls.reserve(form.controls.size());
+    for (const Control &control : form.controls) {
+        controls.insert(control.id, &control);
+        if (control.captionFor != 0) {
+            captions.insert(control.captionFor, &control);
+        }
+    }
+    QList<Arranged> items;
+    items.reserve(selected.size());
+    for (const ControlId id : selected) {
+        const Control *control = controls.value(id);
+        if (!control || (control->captionFor != 0 && chosen.contains(control->captionFor))) {
+            continue;
+        }
+        const Control *other = control->captionFor != 0 ? controls.value(control->captionFor) : captions.value(id);
+        items.append(arrangedFrom(*control, other));
+    }
+    // Where the lead is a caption selected with its box, the box leads.
+    if (!selected.isEmpty() && !items.isEmpty()) {
+        const Control *lead = controls.value(selected.last());
+        const ControlId leading =
+            lead && lead->captionFor != 0 && chosen.contains(lead->captionFor) ? lead->captionFor : selected.last();
+        const auto found =
+            std::find_if(items.begin(), items.end(), [&](const Arranged &item) { return item.control == leading; });
+        if (found != items.end()) {
+            std::rotate(found, found + 1, items.end());
+        }
+    }
+    return items;
+}
+
+QList<Arranged> arrangedInBand(const Form &form, BandRole band)
+{
+    QList<ControlId> all;
+    for (const Control &control : form.controls) {
+        if (control.band == band) {
+            all.append(control.id);
+        }
+    }
+    return arrangedOf(form, all);
+}
+
+Form withPlacings(const Form &form, const QList<Placing> &placings)
+{
+    struct Change
+    {
+        QPoint by;
+        QSize size; // empty: as it is
+    };
+    if (placings.isEmpty()) {
+        return form;
+    }
+    QHash<ControlId, Change> changes;
+    changes.reserve(placings.size() * 2);
+    for (const Placing &placing : placings) {
+        const Arranged &item = placing.item;
+        QPoint by = placing.place.topLeft() - item.place.topLeft();
+        by.setX(std::max(by.x(), -(item.otherKeepsX ? item.place.x() : item.whole.x())));
+        by.setY(std::max(by.y(), -item.whole.y()));
+        changes.insert(item.control,
+                       {by, {std::max(LeastSize, placing.place.width()), std::max(LeastSize, placing.place.height())}});
+        if (item.other != 0) {
+            changes.insert(item.other, {{item.otherKeepsX ? 0 : by.x(), item.otherIsInBand ? by.y() : 0}, {}});
+        }
+    }
+    Form result = form;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        const auto change = changes.constFind(form.controls.at(i).id);
+        if (change == changes.constEnd() ||
+            (change->by.isNull() && (change->size.isEmpty() || change->size == form.controls.at(i).place.size()))) {
+            continue;
+        }
+        Control control = form.controls.at(i);
+        const QRect before = control.place;
+        control.place.translate(change->by);
+        if (!change->size.isEmpty()) {
+            control.place.setSize(change->size);
+        }
+        // A head in another band may be pushed against the edge.
+        control.place.moveLeft(std::max(0, control.place.x()));
+        if (before.x() != control.place.x() || rightOf(before) != rightOf(control.place)) {
+            control = withRidesByPlace(form, control);
+        }
+        result.controls.replace(i, control);
+    }
+    return grownToHold(result);
+}
+
+std::optional<int> textBaseline(const Control &control, const TextMeasure &measure)
+{
+    Shown shown = shownBlank(control);
+    if (shown.words.isEmpty()) {
+        shown.words = QStringLiteral("x");
+        shown.isMissing = false;
+    }
+    const Picture picture = kindNamed(control.kind).draw(control, shown);
+    for (const Stroke &stroke : picture) {
+        const auto *text = std::get_if<TextStroke>(&stroke);
+        if (!text) {
+            continue;
+        }
+        const int height = measure.lineHeight(text->role);
+        if (text->wraps) {
+            return text->rect.y() + measure.ascent(text->role);
+        }
+        const auto lines = static_cast<int>(text->text.count(u'\n')) + 1;
+        return text->rect.y() + (text->rect.height() - lines * height + 1) / 2 + measure.ascent(text->role);
+    }
+    return std::nullopt;
+}
+
+QRect captionPlace(const QRect &box, const Control &caption)
+{
+    const QSize size = caption.place.size();
+    if (sitsAbove(caption)) {
+        return {QPoint(box.x(), box.y() - size.height()), size};
+    }
+    const int firstLine = std::min(box.height(), FirstLine);
+    const int top = box.y() + (size.height() <= firstLine ? (firstLine - size.height()) / 2 : 0);
+    return {QPoint(box.x() - CaptionGap - size.width(), top), size};
+}
+
+} // namespace nabblet

@@ -1,0 +1,113 @@
+// Fitting sizes: captions to their words, boxes to their stored values or to the free space in their row.
+#include "core/arrange/arranged.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
+#include "core/arrange/operations.h"
+#include "core/arrange/rails.h"
+#include "core/text/tr.h"
+
+#include <algorithm>
+#include <limits>
+
+NABBLET_TEXTS(Arrange)
+
+namespace nabblet {
+
+namespace {
+
+constexpr int SpaceBetween = 8; // px left between a box and what it grows towards
+constexpr int LeastWidth = 24;  // px of a fitted box
+
+Form words(const ArrangeContext &context)
+{
+    return settled(context.form, context.measure);
+}
+
+QString needsValues(const ArrangeContext &context)
+{
+    if (!needsBox(context).isEmpty()) {
+        return needsBox(context);
+    }
+    const bool isKnown = context.boxWidth && std::any_of(context.selected.begin(), context.selected.end(), [&](int id) {
+                             const Control *control = context.form.controls.find(id);
+                             return control && !control->column.isEmpty() && context.boxWidth(*control, 1.0) > 0;
+                         });
+    return isKnown ? QString() : Texts::tr("The stored values of what is selected are not known.");
+}
+
+template <int percent> Form values(const ArrangeContext &context)
+{
+    QList<Placing> placings;
+    const int pitch = std::max(1, context.form.grid.pitch);
+    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+        const Control *control = context.form.controls.find(item.control);
+        const int width = context.boxWidth && !control->column.isEmpty() && control->kind != QLatin1String("caption")
+                              ? context.boxWidth(*control, percent / 100.0)
+                              : 0;
+        if (width > 0) {
+            const QSize size(std::max(LeastWidth, onGridAtOrAfter(width, pitch)), item.place.height());
+            placings.append({item, QRect(item.place.topLeft(), size)});
+        }
+    }
+    return withPlacings(context.form, placings);
+}
+
+// The right margin: as wide as the space left of the leftmost control, so that both sides are alike.
+int marginOf(const Form &form)
+{
+    int least = std::numeric_limits<int>::max();
+    for (const Control &control : form.controls) {
+        least = std::min(least, control.place.x());
+    }
+    return std::min(least, 16);
+}
+
+Form freeSpace(const ArrangeContext &context)
+{
+    const Form &form = context.form;
+    const int margin = marginOf(form);
+    QList<Placing> placings;
+    for (const Arranged &item : arrangedOf(form, context.selected)) {
+        if (form.controls.find(item.control)->kind == QLatin1String("caption")) {
+            continue;
+        }
+        int until = form.width - margin;
+        for (const Control &other : form.controls) {
+            const bool isBehind = other.id != item.control && other.id != item.other && other.band == item.band &&
+                                  other.place.x() >= rightOf(item.place) && other.place.y() < bottomOf(item.place) &&
+                                  bottomOf(other.place) > item.place.y();
+            if (isBehind) {
+                until = std::min(until, other.place.x() - SpaceBetween);
+            }
+        }
+        if (until > rightOf(item.place)) {
+            placings.append({item, QRect(item.place.topLeft(), QSize(until - item.place.x(), item.place.height()))});
+        }
+    }
+    return withPlacings(form, placings);
+}
+
+} // namespace
+
+QList<ArrangeOperation> fitOperations()
+{
+    constexpr auto Group = ArrangeGroup::Fit;
+    return {
+        {QStringLiteral("fit-all"), QT_TRANSLATE_NOOP("Arrange", "Fit to all stored values"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as their widest stored value."), Group, needsValues,
+         values<100>},
+        {QStringLiteral("fit-99"), QT_TRANSLATE_NOOP("Arrange", "Fit to 99 % of the values"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes show 99 of 100 stored values whole."), Group, needsValues, values<99>},
+        {QStringLiteral("fit-95"), QT_TRANSLATE_NOOP("Arrange", "Fit to 95 % of the values"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes show 95 of 100 stored values whole."), Group, needsValues, values<95>},
+        {QStringLiteral("fit-free-space"), QT_TRANSLATE_NOOP("Arrange", "Fit to the free space"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes grow to what stands behind them in their row, or to the margin."), Group,
+         needsBox, freeSpace},
+        {QStringLiteral("fit-words"), QT_TRANSLATE_NOOP("Arrange", "Fit captions to their words"),
+         QT_TRANSLATE_NOOP("Arrange",
+                           "Captions get the width of their words, and automatic rails stand clear of them."),
+         Group, needsNothing, words},
+    };
+}
+
+} // namespace nabblet

@@ -1,0 +1,94 @@
+// Matching sizes: to the lead, the largest or the smallest of what is selected.
+#include "core/arrange/arranged.h"
+#include "core/arrange/operations.h"
+#include "core/text/tr.h"
+
+#include <algorithm>
+
+NABBLET_TEXTS(Arrange)
+
+namespace nabblet {
+
+namespace {
+
+// The boxes selected; captions have the size of their words. The lead's comes last.
+QList<Arranged> boxes(const ArrangeContext &context)
+{
+    QList<Arranged> items;
+    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+        if (context.form.controls.find(item.control)->kind != QLatin1String("caption")) {
+            items.append(item);
+        }
+    }
+    return items;
+}
+
+QString needsTwoBoxes(const ArrangeContext &context)
+{
+    return boxes(context).size() < 2 ? Texts::tr("Select two or more boxes; captions have the size of their words.")
+                                     : QString();
+}
+
+enum class Model { Lead, Largest, Smallest };
+enum class Way { Width, Height, Both };
+
+template <Model model, Way way> Form matched(const ArrangeContext &context)
+{
+    const QList<Arranged> items = boxes(context);
+    if (items.isEmpty()) {
+        return context.form;
+    }
+    QSize wanted = items.last().place.size();
+    for (const Arranged &item : items) {
+        if (model == Model::Largest) {
+            wanted = wanted.expandedTo(item.place.size());
+        } else if (model == Model::Smallest) {
+            wanted = wanted.boundedTo(item.place.size());
+        }
+    }
+    QList<Placing> placings;
+    for (const Arranged &item : items) {
+        const QSize size(way == Way::Height ? item.place.width() : wanted.width(),
+                         way == Way::Width ? item.place.height() : wanted.height());
+        placings.append({item, QRect(item.place.topLeft(), size)});
+    }
+    return withPlacings(context.form, placings);
+}
+
+} // namespace
+
+QList<ArrangeOperation> matchOperations()
+{
+    constexpr auto Group = ArrangeGroup::Match;
+    return {
+        {QStringLiteral("match-width"), QT_TRANSLATE_NOOP("Arrange", "Match width"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as the lead."), Group, needsTwoBoxes,
+         matched<Model::Lead, Way::Width>},
+        {QStringLiteral("match-height"), QT_TRANSLATE_NOOP("Arrange", "Match height"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get as high as the lead."), Group, needsTwoBoxes,
+         matched<Model::Lead, Way::Height>},
+        {QStringLiteral("match-size"), QT_TRANSLATE_NOOP("Arrange", "Match width and height"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get the size of the lead."), Group, needsTwoBoxes,
+         matched<Model::Lead, Way::Both>},
+        {QStringLiteral("match-widest"), QT_TRANSLATE_NOOP("Arrange", "Match width to the widest"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as the widest of them."), Group, needsTwoBoxes,
+         matched<Model::Largest, Way::Width>},
+        {QStringLiteral("match-narrowest"), QT_TRANSLATE_NOOP("Arrange", "Match width to the narrowest"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as the narrowest of them."), Group, needsTwoBoxes,
+         matched<Model::Smallest, Way::Width>},
+        {QStringLiteral("match-highest"), QT_TRANSLATE_NOOP("Arrange", "Match height to the highest"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get as high as the highest of them."), Group, needsTwoBoxes,
+         matched<Model::Largest, Way::Height>},
+        {QStringLiteral("match-lowest"), QT_TRANSLATE_NOOP("Arrange", "Match height to the lowest"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get as high as the lowest of them."), Group, needsTwoBoxes,
+         matched<Model::Smallest, Way::Height>},
+        {QStringLiteral("match-largest"), QT_TRANSLATE_NOOP("Arrange", "Match size to the largest"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get the greatest width and the greatest height among them."), Group,
+         needsTwoBoxes, matched<Model::Largest, Way::Both>},
+        {QStringLiteral("match-smallest"), QT_TRANSLATE_NOOP("Arrange", "Match size to the smallest"),
+         QT_TRANSLATE_NOOP("Arrange", "Boxes get the least width and the least height among them."), Group,
+         needsTwoBoxes, matched<Model::Smallest, Way::Both>},
+    };
+}
+
+} // namespace nabblet

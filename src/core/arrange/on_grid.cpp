@@ -1,0 +1,52 @@
+// Putting corners and sizes on the grid.
+#include "core/arrange/arranged.h"
+#include "core/arrange/grid.h"
+#include "core/arrange/operations.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+enum class Part { Corners, Sizes, Both };
+
+template <Part part> Form snapped(const ArrangeContext &context)
+{
+    const int pitch = std::max(1, context.form.grid.pitch);
+    QList<Placing> placings;
+    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+        QRect place = item.place;
+        // A caption's width is that of its words.
+        const bool isCaption = context.form.controls.find(item.control)->kind == QLatin1String("caption");
+        if (part != Part::Corners && !isCaption) {
+            place.setSize(
+                {std::max(pitch, onGrid(place.width(), pitch)), std::max(pitch, onGrid(place.height(), pitch))});
+        }
+        if (part != Part::Sizes) {
+            place.moveTopLeft({onGrid(place.x(), pitch), onGrid(place.y(), pitch)});
+        }
+        placings.append({item, place});
+    }
+    return withPlacings(context.form, placings);
+}
+
+} // namespace
+
+QList<ArrangeOperation> gridOperations()
+{
+    constexpr auto Group = ArrangeGroup::Grid;
+    return {
+        {QStringLiteral("grid-corners"), QT_TRANSLATE_NOOP("Arrange", "Corners on the grid"),
+         QT_TRANSLATE_NOOP("Arrange", "Top left corners go to the nearest grid point."), Group, needsOne,
+         snapped<Part::Corners>},
+        {QStringLiteral("grid-sizes"), QT_TRANSLATE_NOOP("Arrange", "Sizes on the grid"),
+         QT_TRANSLATE_NOOP("Arrange", "Widths and heights become whole grid steps."), Group, needsBox,
+         snapped<Part::Sizes>},
+        {QStringLiteral("grid-both"), QT_TRANSLATE_NOOP("Arrange", "Corners and sizes on the grid"),
+         QT_TRANSLATE_NOOP("Arrange", "Every edge goes to the nearest grid line."), Group, needsOne,
+         snapped<Part::Both>},
+    };
+}
+
+} // namespace nabblet

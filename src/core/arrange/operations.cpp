@@ -1,0 +1,107 @@
+#include "core/arrange/operations.h"
+
+#include "core/arrange/arranged.h"
+#include "core/kinds/kind.h"
+#include "core/text/tr.h"
+
+#include <algorithm>
+#include <initializer_list>
+
+NABBLET_TEXTS(Arrange)
+
+namespace nabblet {
+
+const QList<ArrangeOperation> &arrangeOperations()
+{
+    static const QList<ArrangeOperation> table = [] {
+        QList<ArrangeOperation> all;
+        for (const auto &group :
+             {lineUpOperations(), matchOperations(), gapOperations(), fitOperations(), gridOperations(),
+              centreOperations(), orderOperations(), captionOperations(), rowOperations(), wholeFormOperations()}) {
+            all += group;
+        }
+        return all;
+    }();
+    return table;
+}
+
+const ArrangeOperation *findArrangeOperation(const QString &id)
+{
+    for (const ArrangeOperation &operation : arrangeOperations()) {
+        if (operation.id == id) {
+            return &operation;
+        }
+    }
+    return nullptr;
+}
+
+QString arrangeTitle(const ArrangeOperation &operation)
+{
+    return Texts::tr(operation.title);
+}
+
+QString arrangeHelp(const ArrangeOperation &operation)
+{
+    return Texts::tr(operation.help);
+}
+
+QString arrangeGroupTitle(ArrangeGroup group)
+{
+    switch (group) {
+    case ArrangeGroup::LineUp:
+        return Texts::tr("Line up");
+    case ArrangeGroup::Match:
+        return Texts::tr("Match size");
+    case ArrangeGroup::Gaps:
+        return Texts::tr("Gaps");
+    case ArrangeGroup::Fit:
+        return Texts::tr("Fit");
+    case ArrangeGroup::Grid:
+        return Texts::tr("Grid");
+    case ArrangeGroup::Centre:
+        return Texts::tr("Centre");
+    case ArrangeGroup::Order:
+        return Texts::tr("Front, back");
+    case ArrangeGroup::Captions:
+        return Texts::tr("Captions");
+    case ArrangeGroup::Rows:
+        return Texts::tr("Rows");
+    case ArrangeGroup::Whole:
+        return Texts::tr("Tidy");
+    }
+    return {};
+}
+
+QString needsOne(const ArrangeContext &context)
+{
+    return context.selected.isEmpty() ? Texts::tr("Select a control first.") : QString();
+}
+
+QString needsTwo(const ArrangeContext &context)
+{
+    return arrangedOf(context.form, context.selected).size() < 2
+               ? Texts::tr("Select two or more controls; the last one chosen leads.")
+               : QString();
+}
+
+QString needsThree(const ArrangeContext &context)
+{
+    return arrangedOf(context.form, context.selected).size() < 3 ? Texts::tr("Select three or more controls.")
+                                                                 : QString();
+}
+
+QString needsBox(const ArrangeContext &context)
+{
+    const bool hasBox = std::any_of(context.selected.begin(), context.selected.end(), [&](ControlId id) {
+        const Control *control = context.form.controls.find(id);
+        return control && control->kind != QLatin1String("caption");
+    });
+    return hasBox ? QString() : Texts::tr("Select a box first.");
+}
+
+QString needsNothing(const ArrangeContext &)
+{
+    return {};
+}
+
+} // namespace nabblet

@@ -1,0 +1,68 @@
+// Every arrange operation of the board, in one table: the arrange strip, the menus, the keyboard and "find a command"
+// all go by it. An operation is one function in a file of its group (line_up.cpp, match.cpp, …) and one line there.
+#pragma once
+
+#include "core/model/form.h"
+#include "core/text/text_measure.h"
+
+#include <QList>
+#include <QString>
+
+#include <functional>
+
+namespace nabblet {
+
+// The parts of the arrange strip, in its order.
+enum class ArrangeGroup { LineUp, Match, Gaps, Fit, Grid, Centre, Order, Captions, Rows, Whole };
+
+// What an operation works on.
+struct ArrangeContext
+{
+    const Form &form;
+    QList<ControlId> selected; // the last one is the lead
+    const TextMeasure &measure;
+    // The width in px of a box that shows a share (0 to 1) of its stored values whole; 0 where that is not known. May
+    // be empty.
+    std::function<int(const Control &, double)> boxWidth;
+    int gap = 8;     // px, for "set gaps"
+    int columns = 2; // for "flow into columns"
+};
+
+struct ArrangeOperation
+{
+    QString id;        // "line-up-left"; the name of its icon and of its command
+    const char *title; // for people, in English; arrangeTitle() translates it
+    const char *help;  // one sentence for the point of choice
+    ArrangeGroup group = ArrangeGroup::LineUp;
+    // Why it cannot apply, a sentence; empty where it can.
+    QString (*whyNot)(const ArrangeContext &context);
+    Form (*apply)(const ArrangeContext &context);
+};
+
+const QList<ArrangeOperation> &arrangeOperations();
+// The operation with that id, or nullptr.
+const ArrangeOperation *findArrangeOperation(const QString &id);
+QString arrangeTitle(const ArrangeOperation &operation);
+QString arrangeHelp(const ArrangeOperation &operation);
+QString arrangeGroupTitle(ArrangeGroup group);
+
+// The tables of the groups, in their files.
+QList<ArrangeOperation> lineUpOperations();
+QList<ArrangeOperation> matchOperations();
+QList<ArrangeOperation> gapOperations();
+QList<ArrangeOperation> fitOperations();
+QList<ArrangeOperation> gridOperations();
+QList<ArrangeOperation> centreOperations();
+QList<ArrangeOperation> orderOperations();
+QList<ArrangeOperation> captionOperations();
+QList<ArrangeOperation> rowOperations();
+QList<ArrangeOperation> wholeFormOperations();
+
+// Usual reasons for not applying.
+QString needsOne(const ArrangeContext &context);
+QString needsTwo(const ArrangeContext &context);
+QString needsThree(const ArrangeContext &context);
+QString needsBox(const ArrangeContext &context);
+QString needsNothing(const ArrangeContext &context);
+
+} // namespace nabblet

@@ -1,0 +1,479 @@
+#include "core/arrange/row_edits.h"
+
+#include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
+#include "core/arrange/operations.h"
+#include "core/arrange/rails.h"
+#include "core/arrange/structure.h"
+#include "core/text/tr.h"
+
+#include <QMap>
+
+#include <algorithm>
+#include <limits>
+
+NABBLET_TEXTS(Arrange)
+
+namespace nabblet {
+
+namespace {
+
+constexpr int RowHeight = 24; // px
+
+struct Strip
+{
+    int top;
+    int height;
+};
+
+// The empty strips of a band between its first and last control, higher than a gap; what is too much of each.
+QList<Strip> emptyStrips(const Form &form, BandRole band)
+{
+    const QList<Arranged> items = arrangedInBand(form, band);
+    const int gap = std::max(usualRowGap(items, form.grid.pitch), form.grid.pitch);
+    QList<QRect> places;
+    for (const Control &control : form.controls) {
+        if (control.band == band) {
+            places.append(control.place);
+        }
+    }
+    std::sort(places.begin(), places.end(), [](const QRect &a, const QRect &b) { return a.y() < b.y(); });
+    QList<Strip> strips;
+    int bottom = places.isEmpty() ? 0 : bottomOf(places.first());
+    for (const QRect &place : std::as_const(places)) {
+        // Up to a grid step more than the usual gap is no row that was left.
+        if (place.y() - bottom > gap + form.grid.pitch) {
+            strips.append({bottom + gap, place.y() - bottom - gap});
+        }
+        bottom = std::max(bottom, bottomOf(place));
+    }
+    return strips;
+}
+
+struct Found // the lead's row among all rows of its band
+{
+    QList<Arranged> items;
+    QList<FieldRow> rows;
+    qsizetype row = -1;
+    int lead = -1;
+};
+
+Found found(const ArrangeContext &context)
+{
+    Found result;
+    const QList<Arranged> selected = arrangedOf(context.form, context.selected);
+    if (selected.isEmpty()) {
+        return result;
+    }
+    const Arranged &lead = selected.last();
+    result.items = arrangedInBand(context.form, lead.band);
+    result.rows = fieldRows(result.items);
+    for (qsizetype i = 0; i < result.rows.size(); ++i) {
+        for (const int member : result.rows.at(i).members) {
+            const Arranged &item = result.items.at(member);
+            if (item.control == lead.control || item.control == lead.other) {
+                result.row = i;
+                result.lead = member;
+            }
+        }
+    }
+    return result;
+}
+
+Form insertRow(const ArrangeContext &context, bool isAbove)
+{
+    const Found there = found(context);
+    if (there.row < 0) {
+        return context.form;
+    }
+    const FieldRow &row = there.rows.at(there.row);
+    const int gap = usualRowGap(there.items, context.form.grid.pitch);
+    const int step = onGridAtOrAfter(RowHeight + gap, context.form.grid.pitch);
+    const BandRole band = there.items.at(there.lead).band;
+    const int below = there.row + 1 < there.rows.size() ? there.rows.at(there.row + 1).top : row.bottom;
+    return withRoomDown(context.form, band, isAbove ? row.top : below, step);
+}
+
+Form insertRowAbove(const ArrangeContext &context)
+{
+    return insertRow(context, true);
+}
+
+Form insertRowBelow(const ArrangeContext &context)
+{
+    return insertRow(context, false);
+}
+
+Form insertColumn(const ArrangeContext &context)
+{
+    const Found there = found(context);
+    return there.lead < 0 ? context.form
+                          : withRoomAcross(context.form, there.items.at(there.lead).whole.x(),
+                                           onGridAtOrAfter(5 * RowHeight, context.form.grid.pitch));
+}
+
+QString noEmptyRows(const ArrangeContext &context)
+{
+    const bool hasAny = std::any_of(context.form.bands.begin(), context.form.bands.end(),
+                                    [&](const Band &band) { return emptyRowsHeight(context.form, band.role) > 0; });
+    return hasAny ? QString() : Texts::tr("There are no empty rows.");
+}
+
+Form closeUp(const ArrangeContext &context)
+{
+    Form form = context.form;
+    for (const Band &band : context.form.bands) {
+        form = withRowsClosedUp(form, band.role);
+    }
+    return form;
+}
+
+QString needsTwoRows(const ArrangeContext &context)
+{
+    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    const bool isOneBand =
+        std::all_of(items.begin(), items.end(), [&](const Arranged &item) { return item.band == items.first().band; });
+    return isOneBand && fieldRows(items).size() == 2 ? QString()
+                                                     : Texts::tr("Select fields of two rows, to swap the rows.");
+}
+
+// Puts the members of rows at new tops; their distance within the row stays.
+void moveRow(QList<Placing> &placings, const QList<Arranged> &items, const FieldRow &row, int top)
+{
+    for (const int member : row.members) {
+        const Arranged &item = items.at(member);
+        placings.append({item, item.place.translated(0, top - row.top)});
+    }
+}
+
+// Exchanges two rows; what stands between them moves by the difference of their heights.
+Form swappedRows(const Form &form, const QList<Arranged> &items, const QList<FieldRow> &rows, qsizetype upper,
+                 qsizetype lower)
+{
+    QList<Placing> placings;
+    const FieldRow &first = rows.at(upper);
+    const FieldRow &second = rows.at(lower);
+    const int firstHeight = first.bottom - first.top;
+    const int secondHeight = second.bottom - second.top;
+    moveRow(placings, items, second, first.top);
+    for (qsizetype i = upper + 1; i < lower; ++i) {
+        moveRow(placings, items, rows.at(i), rows.at(i).top + secondHeight - firstHeight);
+    }
+    moveRow(placings, items, first, second.top + secondHeight - firstHeight);
+    return withPlacings(form, placings);
+}
+
+Form swapRows(const ArrangeContext &context)
+{
+    const Found there = found(context);
+    const QList<Arranged> selected = arrangedOf(context.form, context.selected);
+    QList<qsizetype> chosen;
+    for (qsizetype i = 0; i < there.rows.size(); ++i) {
+        const bool isChosen =
+            std::any_of(there.rows.at(i).members.begin(), there.rows.at(i).members.end(), [&](int member) {
+                return std::any_of(selected.begin(), selected.end(), [&](const Arranged &item) {
+                    return item.control == there.items.at(member).control ||
+                           item.other == there.items.at(member).control;
+                });
+            });
+        if (isChosen) {
+            chosen.append(i);
+        }
+    }
+    return chosen.size() == 2 ? swappedRows(context.form, there.items, there.rows, chosen.first(), chosen.last())
+                              : context.form;
+}
+
+template <int step> QString noRowThere(const ArrangeContext &context)
+{
+    if (!needsOne(context).isEmpty()) {
+        return needsOne(context);
+    }
+    const Found there = found(context);
+    const qsizetype other = there.row + step;
+    return there.row >= 0 && other >= 0 && other < there.rows.size()
+               ? QString()
+               : (step < 0 ? Texts::tr("There is no row above.") : Texts::tr("There is no row below."));
+}
+
+template <int step> Form rowMoved(const ArrangeContext &context)
+{
+    const Found there = found(context);
+    const qsizetype other = there.row + step;
+    if (there.row < 0 || other < 0 || other >= there.rows.size()) {
+        return context.form;
+    }
+    return swappedRows(context.form, there.items, there.rows, std::min(there.row, other), std::max(there.row, other));
+}
+
+QString needsTwoFields(const ArrangeContext &context)
+{
+    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    return items.size() == 2 && items.first().band == items.last().band
+               ? QString()
+               : Texts::tr("Select two controls of one band, to swap them.");
+}
+
+// Two fields change places; where one is higher or wider than the other, what is in its way makes way.
+Form swappedFields(const Form &form, const Arranged &a, const Arranged &b)
+{
+    QRect first = a.place;
+    QRect second = b.place;
+    first.moveTopLeft(b.place.topLeft());
+    second.moveTopLeft(a.place.topLeft());
+    Arranged freeA = a;
+    Arranged freeB = b;
+    freeA.otherKeepsX = freeB.otherKeepsX = false;
+    // Side by side, the one behind starts where the other's width lets it.
+    const bool isOneRow = a.whole.y() < bottomOf(b.whole) && b.whole.y() < bottomOf(a.whole);
+    if (isOneRow) {
+        const bool isFirstLeft = a.place.x() < b.place.x();
+        QRect &moved = isFirstLeft ? first : second;
+        moved.translate((isFirstLeft ? b.place.width() - a.place.width() : a.place.width() - b.place.width()), 0);
+    } else {
+        const bool isFirstUpper = a.place.y() < b.place.y();
+        QRect &moved = isFirstUpper ? first : second;
+        const int by = isFirstUpper ? b.place.height() - a.place.height() : a.place.height() - b.place.height();
+        const bool isNextTo = a.place.x() == b.place.x();
+        moved.translate(0, isNextTo ? by : 0);
+    }
+    const Form swapped = withPlacings(form, {{freeA, first}, {freeB, second}});
+    return withWayMade(swapped, {a.control, b.control});
+}
+
+Form swapFields(const ArrangeContext &context)
+{
+    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    return swappedFields(context.form, items.first(), items.last());
+}
+
+// The nearest field in a direction from the lead: in its column for up and down, in its row for left and right.
+int neighbourOf(const Found &there, QPoint direction)
+{
+    if (there.lead < 0) {
+        return -1;
+    }
+    const Arranged &lead = there.items.at(there.lead);
+    if (direction.y() == 0) {
+        const QList<int> &members = there.rows.at(there.row).members;
+        const qsizetype next = members.indexOf(there.lead) + direction.x();
+        return next >= 0 && next < members.size() ? members.at(next) : -1;
+    }
+    for (qsizetype i = there.row + direction.y(); i >= 0 && i < there.rows.size(); i += direction.y()) {
+        for (const int member : there.rows.at(i).members) {
+            if (there.items.at(member).place.x() == lead.place.x()) {
+                return member;
+            }
+        }
+    }
+    return -1;
+}
+
+template <int x, int y> QString noNeighbour(const ArrangeContext &context)
+{
+    if (!needsOne(context).isEmpty()) {
+        return needsOne(context);
+    }
+    if (neighbourOf(found(context), QPoint(x, y)) >= 0) {
+        return {};
+    }
+    return x != 0 ? Texts::tr("No field stands beside it on that side.")
+                  : Texts::tr("No field of its column stands on that side.");
+}
+
+template <int x, int y> Form fieldMoved(const ArrangeContext &context)
+{
+    const Found there = found(context);
+    const int neighbour = neighbourOf(there, QPoint(x, y));
+    return neighbour < 0 ? context.form
+                         : swappedFields(context.form, there.items.at(there.lead), there.items.at(neighbour));
+}
+
+// The right edge of the next column behind a box, or its own where there is none.
+int nextRightEdge(const Form &form, const Arranged &item)
+{
+    const QList<Arranged> items = arrangedInBand(form, item.band);
+    QMap<int, int> rightOfColumn; // by left edge: the rightmost end of its boxes
+    for (const Arranged &other : items) {
+        int &right = rightOfColumn[other.place.x()];
+        right = std::max(right, rightOf(other.place));
+    }
+    int next = std::numeric_limits<int>::max();
+    for (const int right : std::as_const(rightOfColumn)) {
+        if (right > rightOf(item.place)) {
+            next = std::min(next, right);
+        }
+    }
+    return next == std::numeric_limits<int>::max() ? rightOf(item.place) : next;
+}
+
+int nextBottomEdge(const Form &form, const Arranged &item)
+{
+    const QList<Arranged> items = arrangedInBand(form, item.band);
+    int next = std::numeric_limits<int>::max();
+    for (const Arranged &other : items) {
+        if (bottomOf(other.place) > bottomOf(item.place)) {
+            next = std::min(next, bottomOf(other.place));
+        }
+    }
+    return next == std::numeric_limits<int>::max() ? bottomOf(item.place) + RowHeight : next;
+}
+
+QString noNextColumn(const ArrangeContext &context)
+{
+    if (!needsBox(context).isEmpty()) {
+        return needsBox(context);
+    }
+    const Arranged lead = arrangedOf(context.form, context.selected).last();
+    return nextRightEdge(context.form, lead) > rightOf(lead.place) ? QString()
+                                                                   : Texts::tr("There is no column behind it.");
+}
+
+Form spread(const ArrangeContext &context, bool isAcross)
+{
+    QList<Placing> placings;
+    QList<ControlId> grown;
+    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+        if (context.form.controls.find(item.control)->kind == QLatin1String("caption")) {
+            continue;
+        }
+        QRect place = item.place;
+        if (isAcross) {
+            place.setWidth(nextRightEdge(context.form, item) - place.x());
+        } else {
+            place.setHeight(nextBottomEdge(context.form, item) - place.y());
+        }
+        placings.append({item, place});
+        grown.append(item.control);
+    }
+    return withWayMade(withPlacings(context.form, placings), grown);
+}
+
+Form spreadAcross(const ArrangeContext &context)
+{
+    return spread(context, true);
+}
+
+Form spreadDown(const ArrangeContext &context)
+{
+    return spread(context, false);
+}
+
+} // namespace
+
+Form withRoomDown(const Form &form, BandRole band, int y, int distance)
+{
+    Form result = form;
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (control.band == band && control.place.y() >= y) {
+            control.place.moveTop(std::max(0, control.place.y() + distance));
+            result.controls.replace(i, control);
+        } else if (control.band == band && control.rides.bottom == FixedRail::BodyBottom) {
+            // What reaches down to the band's bottom keeps doing so.
+            control.place.setHeight(std::max(8, control.place.height() + distance));
+            result.controls.replace(i, control);
+        }
+    }
+    for (Band &each : result.bands) {
+        if (each.role == band) {
+            each.height = std::max(0, each.height + distance);
+        }
+    }
+    return grownToHold(result);
+}
+
+Form withRoomAcross(const Form &form, int x, int distance)
+{
+    Form result = form;
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (control.place.x() >= x) {
+            control.place.translate(distance, 0);
+            result.controls.replace(i, control);
+        } else if (control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None) {
+            control.place.setWidth(std::max(8, control.place.width() + distance));
+            result.controls.replace(i, control);
+        }
+    }
+    for (Rail &rail : result.rails) {
+        // A rail goes with the captions that end on it.
+        const bool moves = rail.isAutomatic ? rail.captionsFrom >= x : rail.position >= x;
+        if (moves) {
+            rail.position += distance;
+            rail.captionsFrom += rail.isAutomatic ? distance : 0;
+        }
+    }
+    result.width = std::max(8, result.width + distance);
+    return grownToHold(result);
+}
+
+int emptyRowsHeight(const Form &form, BandRole band)
+{
+    int height = 0;
+    for (const Strip &strip : emptyStrips(form, band)) {
+        height += strip.height;
+    }
+    return height;
+}
+
+Form withRowsClosedUp(const Form &form, BandRole band)
+{
+    Form result = form;
+    // What the usual gap is may become clearer with fewer empty strips, so it is asked until there are none.
+    for (QList<Strip> strips = emptyStrips(result, band); !strips.isEmpty(); strips = emptyStrips(result, band)) {
+        std::reverse(strips.begin(), strips.end()); // from the lowest, so that the others stay where they are
+        for (const Strip &strip : std::as_const(strips)) {
+            result = withRoomDown(result, band, strip.top + strip.height, -strip.height);
+        }
+    }
+    return result;
+}
+
+QList<ArrangeOperation> rowOperations()
+{
+    constexpr auto Group = ArrangeGroup::Rows;
+    return {
+        {QStringLiteral("insert-row-above"), QT_TRANSLATE_NOOP("Arrange", "Insert a row above"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead's row and all below it make room for one row."), Group, needsOne,
+         insertRowAbove},
+        {QStringLiteral("insert-row-below"), QT_TRANSLATE_NOOP("Arrange", "Insert a row below"),
+         QT_TRANSLATE_NOOP("Arrange", "All rows below the lead's make room for one row."), Group, needsOne,
+         insertRowBelow},
+        {QStringLiteral("insert-column"), QT_TRANSLATE_NOOP("Arrange", "Insert a column before"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead and all to the right of it make room."), Group, needsOne, insertColumn},
+        {QStringLiteral("close-up-rows"), QT_TRANSLATE_NOOP("Arrange", "Remove empty rows"),
+         QT_TRANSLATE_NOOP("Arrange", "Rows close up over empty strips of the form."), Group, noEmptyRows, closeUp},
+        {QStringLiteral("row-up"), QT_TRANSLATE_NOOP("Arrange", "Move the row up"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead's row changes places with the row above."), Group, noRowThere<-1>,
+         rowMoved<-1>},
+        {QStringLiteral("row-down"), QT_TRANSLATE_NOOP("Arrange", "Move the row down"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead's row changes places with the row below."), Group, noRowThere<1>,
+         rowMoved<1>},
+        {QStringLiteral("swap-rows"), QT_TRANSLATE_NOOP("Arrange", "Swap two rows"),
+         QT_TRANSLATE_NOOP("Arrange", "The two rows of the selection change places."), Group, needsTwoRows, swapRows},
+        {QStringLiteral("field-up"), QT_TRANSLATE_NOOP("Arrange", "Move the field up"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead changes places with the field above it in its column."), Group,
+         noNeighbour<0, -1>, fieldMoved<0, -1>},
+        {QStringLiteral("field-down"), QT_TRANSLATE_NOOP("Arrange", "Move the field down"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead changes places with the field below it in its column."), Group,
+         noNeighbour<0, 1>, fieldMoved<0, 1>},
+        {QStringLiteral("field-left"), QT_TRANSLATE_NOOP("Arrange", "Move the field left"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead changes places with the field before it in its row."), Group,
+         noNeighbour<-1, 0>, fieldMoved<-1, 0>},
+        {QStringLiteral("field-right"), QT_TRANSLATE_NOOP("Arrange", "Move the field right"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead changes places with the field behind it in its row."), Group,
+         noNeighbour<1, 0>, fieldMoved<1, 0>},
+        {QStringLiteral("swap-fields"), QT_TRANSLATE_NOOP("Arrange", "Swap two fields"),
+         QT_TRANSLATE_NOOP("Arrange", "Two controls change places, captions and all."), Group, needsTwoFields,
+         swapFields},
+        {QStringLiteral("spread-across"), QT_TRANSLATE_NOOP("Arrange", "Spread across the next column"),
+         QT_TRANSLATE_NOOP("Arrange", "The box reaches to the end of the next column; what is there makes way."), Group,
+         noNextColumn, spreadAcross},
+        {QStringLiteral("spread-down"), QT_TRANSLATE_NOOP("Arrange", "Spread down the next row"),
+         QT_TRANSLATE_NOOP("Arrange", "The box reaches to the end of the next row; what is there makes way."), Group,
+         needsBox, spreadDown},
+    };
+}
+
+} // namespace nabblet

@@ -1,0 +1,32 @@
+// The structure that arranging goes by, seen from where things stand: rows, columns of boxes, and blocks of fields that
+// belong together because they stand one right behind the other.
+#pragma once
+
+#include "core/arrange/arranged.h"
+
+namespace nabblet {
+
+// Fields that stand side by side, the leftmost first; indexes into a list of arranged fields of one band.
+struct FieldRow
+{
+    QList<int> members;
+    int top = 0;    // px, of the highest
+    int bottom = 0; // px, of the lowest
+};
+// From top to bottom. Two fields are in one row when their first lines stand within half a line of each other.
+QList<FieldRow> fieldRows(const QList<Arranged> &items);
+
+// A field that begins a line of its own or of its column, with those that follow right behind it in its row.
+using FieldBlock = QList<int>;
+// In the order of the rows.
+QList<FieldBlock> fieldBlocks(const QList<Arranged> &items);
+
+// The space that most rows keep to the next one, px, on the grid; 8 where there is nothing to go by.
+int usualRowGap(const QList<Arranged> &items, int pitch);
+
+// What is on the form after some fields were put where others stand: those make way downwards, the blocks below them
+// likewise, as far as it takes. Fields put on the lower part of another go below it. placed: the controls that were
+// put.
+Form withWayMade(const Form &form, const QList<ControlId> &placed);
+
+} // namespace nabblet
