@@ -120,7 +120,6 @@ int captionWidth(const Control &caption, const TextMeasure &measure)
 Form settled(const Form &form, const TextMeasure &measure)
 {
     Form result = form;
-    int beyond = 0; // px that a caption sticks out at the left
     for (int i = 0; i < result.controls.size(); ++i) {
         const Control &control = result.controls.at(i);
         if (!isTitleOrText(control)) {
@@ -136,12 +135,7 @@ Form settled(const Form &form, const TextMeasure &measure)
         } else {
             caption.place.setWidth(width);
         }
-        beyond = std::max(beyond, -caption.place.x());
         result.controls.replace(i, caption);
-    }
-    if (beyond > 0) {
-        // A caption that no rail keeps clear has grown out of the form: the form makes room at its left.
-        openSpace(result, FixedRail::FormLeft, -beyond, onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)));
     }
 
     QList<RailId> automatic;
@@ -165,6 +159,13 @@ Form settled(const Form &form, const TextMeasure &measure)
         if (needed >= 0 && wanted != rail.position) {
             openSpace(result, id, rail.position, wanted - rail.position);
         }
+    }
+    int beyond = 0; // px that a caption which no rail keeps clear sticks out at the left
+    for (const Control &control : result.controls) {
+        beyond = std::max(beyond, isTitleOrText(control) ? -control.place.x() : 0);
+    }
+    if (beyond > 0) {
+        openSpace(result, FixedRail::FormLeft, -beyond, onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)));
     }
     return grownToHold(result);
 }
