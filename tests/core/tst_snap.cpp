@@ -126,11 +126,12 @@ private Q_SLOTS:
             const QPoint by(random.bounded(-50, 200), random.bounded(-50, 200));
             const Snap snap = dragged(form, 5, by);
             QVERIFY(std::abs(snap.by.x()) <= 5 && std::abs(snap.by.y()) <= 5);
-            if (hasGuide(snap, SnapKind::Gap, Qt::Vertical) || hasGuide(snap, SnapKind::Gap, Qt::Horizontal)) {
-                continue; // once there, other neighbours may be the nearest
-            }
+            // What stands level with another by an edge or a middle stays so; by the grid alone, it may have come within
+            // reach of something better.
             const Snap again = dragged(form, 5, by + snap.by);
-            QCOMPARE(again.by, QPoint(0, 0));
+            if (hasGuide(snap, SnapKind::Edge, Qt::Horizontal) || hasGuide(snap, SnapKind::Centre, Qt::Horizontal)) {
+                QCOMPARE(again.by.y(), 0);
+            }
         }
     }
 };
