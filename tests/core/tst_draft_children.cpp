@@ -1,4 +1,5 @@
 // Tabular drafts, rows that belong to each record, lookups over several columns, columns of linked rows, plans as JSON.
+#include "core/arrange/rows.h"
 #include "core/draft/draft.h"
 #include "core/draft/draft_quality.h"
 #include "core/draft/field_kinds.h"
@@ -469,11 +470,9 @@ private Q_SLOTS:
         QCOMPARE(quality(cut).cutCaptions, 1);
         Form backwards = good;
         backwards.tabOrder = TabOrder::ByHand;
-        ControlList turned;
-        for (int i = good.controls.size() - 1; i >= 0; --i) {
-            turned.append(good.controls.at(i));
+        for (const ControlId id : tabSequence(good)) {
+            backwards.handOrder.prepend(id);
         }
-        backwards.controls = turned;
         QVERIFY(quality(backwards).backwardTabs > 0);
         // Values that do not fit.
         Profile profile;

@@ -126,8 +126,8 @@ private Q_SLOTS:
             const QPoint by(random.bounded(-50, 200), random.bounded(-50, 200));
             const Snap snap = dragged(form, 5, by);
             QVERIFY(std::abs(snap.by.x()) <= 5 && std::abs(snap.by.y()) <= 5);
-            // What stands level with another by an edge or a middle stays so; by the grid alone, it may have come within
-            // reach of something better.
+            // What stands level with another by an edge or a middle stays so; by the grid alone, it may have come
+            // within reach of something better.
             const Snap again = dragged(form, 5, by + snap.by);
             if (hasGuide(snap, SnapKind::Edge, Qt::Horizontal) || hasGuide(snap, SnapKind::Centre, Qt::Horizontal)) {
                 QCOMPARE(again.by.y(), 0);

@@ -170,10 +170,10 @@ Form settled(const Form &form, const TextMeasure &measure)
     return grownToHold(result);
 }
 
-Form stretchedTo(const Form &form, int width, int bodyHeight)
+Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowing)
 {
     Form result = form;
-    result.width = std::max(form.width, width);
+    result.width = narrowing == Narrowing::Allowed ? std::max(LeastWidth, width) : std::max(form.width, width);
     int extraHeight = 0;
     for (Band &band : result.bands) {
         if (band.role == BandRole::Body) {

@@ -20,9 +20,12 @@ Form moveRail(const Form &form, RailId rail, int position);
 // nothing is covered and no gap changes.
 Form settled(const Form &form, const TextMeasure &measure);
 
-// The form as a window of that width shows it (px, at least the form's own width; a narrower one scrolls), with the
-// body band that high (at least its own height): rails move by their hold, edges follow.
-Form stretchedTo(const Form &form, int width, int bodyHeight);
+// Whether a form may be shown narrower than it was designed; where not, a narrower window scrolls.
+enum class Narrowing { Allowed, Refused };
+
+// The form as a window of that width shows it, px, with the body band that high (at least its own height): rails move
+// by their hold, edges follow.
+Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowing = Narrowing::Refused);
 
 // The width a caption needs for its words, px.
 int captionWidth(const Control &caption, const TextMeasure &measure);

@@ -2,6 +2,8 @@
 
 #include "core/kinds/kind.h"
 
+#include <QHash>
+
 #include <algorithm>
 
 namespace nabblet {
@@ -75,18 +77,23 @@ QList<ControlId> tabSequence(const Form &form)
                 stops.append(control);
             }
         }
-        if (form.tabOrder == TabOrder::ByHand) {
-            for (const Control *control : stops) {
-                sequence.append(control->id);
-            }
-            continue;
-        }
-        const auto groups =
-            form.tabOrder == TabOrder::Rows ? grouped(stops, firstLine, leftEdge) : grouped(stops, leftEdge, firstLine);
+        const auto groups = form.tabOrder == TabOrder::Columns ? grouped(stops, leftEdge, firstLine)
+                                                               : grouped(stops, firstLine, leftEdge);
         for (const QList<ControlId> &group : groups) {
             sequence.append(group);
         }
     }
+    if (form.tabOrder != TabOrder::ByHand) {
+        return sequence;
+    }
+    // Those set by hand first; what came to the form since then follows as it stands.
+    QHash<ControlId, int> places;
+    for (const ControlId id : form.handOrder) {
+        places.insert(id, static_cast<int>(places.size()));
+    }
+    const int last = static_cast<int>(places.size());
+    std::stable_sort(sequence.begin(), sequence.end(),
+                     [&](ControlId a, ControlId b) { return places.value(a, last) < places.value(b, last); });
     return sequence;
 }
 

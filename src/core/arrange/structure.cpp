@@ -105,7 +105,7 @@ int usualRowGap(const QList<Arranged> &items, int pitch)
     return usual;
 }
 
-Form withWayMade(const Form &form, const QList<ControlId> &placed)
+Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<ControlId> &under)
 {
     const QSet<ControlId> chosen(placed.begin(), placed.end());
     const int pitch = std::max(1, form.grid.pitch);
@@ -121,7 +121,7 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed)
         for (int i = 0; i < items.size(); ++i) {
             if (isPlaced(i)) {
                 put.append(i);
-            } else {
+            } else if (!under.contains(items.at(i).control)) {
                 others.append(items.at(i));
             }
         }
@@ -179,6 +179,24 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed)
         }
     }
     return withPlacings(form, placings);
+}
+
+QSet<ControlId> lyingUnder(const Form &form, const QList<ControlId> &controls)
+{
+    QSet<ControlId> under;
+    const QList<Arranged> over = arrangedOf(form, controls);
+    const QSet<ControlId> chosen(controls.begin(), controls.end());
+    for (const Band &band : form.bands) {
+        for (const Arranged &item : arrangedInBand(form, band.role)) {
+            const bool isCovered = std::any_of(over.begin(), over.end(), [&](const Arranged &each) {
+                return each.band == item.band && each.control != item.control && overlap(each.whole, item.whole);
+            });
+            if (isCovered && !chosen.contains(item.control) && !chosen.contains(item.other)) {
+                under.insert(item.control);
+            }
+        }
+    }
+    return under;
 }
 
 } // namespace nabblet

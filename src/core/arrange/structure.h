@@ -4,6 +4,8 @@
 
 #include "core/arrange/arranged.h"
 
+#include <QSet>
+
 namespace nabblet {
 
 // Fields that stand side by side, the leftmost first; indexes into a list of arranged fields of one band.

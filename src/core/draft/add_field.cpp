@@ -1,102 +1,370 @@
-// Fields added one by one to a form that is there.
+// Fields added to a form that is there.
+#include "core/arrange/arranged.h"
+#include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/structure.h"
 #include "core/draft/box_sizes.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/maker.h"
+#include "core/edit/edits.h"
+
+#include <QSet>
 
 #include <algorithm>
+#include <limits>
 
 namespace nabblet {
 
 namespace {
 
 constexpr int UsualCaptions = 104; // px, kept for captions where a form has no rail yet
-constexpr int Below = 8;           // px between a field and the one above it
+constexpr int Joins = 24;          // px; a field put as near to a column of boxes belongs to it
+constexpr int JoinsRow = 6;        // px; the same for a row
+
+struct NewField
+{
+    Control box;
+    Control caption;
+};
+
+// The fields in the order asked for, with names and sizes and no places yet.
+QList<NewField> newFields(const Form &form, const Catalogue &catalogue, const Table &table, const QStringList &columns,
+                          const Profile *profile, const QString &namingPattern, const TextMeasure &measure)
+{
+    QStringList taken;
+    QSet<QString> shown;
+    for (const Control &control : form.controls) {
+        taken.append(control.name);
+        shown.insert(control.column);
+    }
+    NamePool names(taken);
+    const int character = usualCharacter(measure);
+    QList<NewField> fields;
+    ControlId next = nextControlId(form);
+    QList<int> widths;
+    for (const QString &name : columns) {
+        const Column *column = findColumn(table, name);
+        if (!column || shown.contains(name)) {
+            continue;
+        }
+        shown.insert(name);
+        const auto known = profile ? profile->columns.constFind(name) : QHash<QString, ColumnProfile>::const_iterator();
+        const ColumnProfile *values = profile && known != profile->columns.constEnd() ? &*known : nullptr;
+        NewField field;
+        field.box = draftField(catalogue, table, *column, kindForColumn(table, *column), values);
+        field.box.id = next++;
+        field.box.name = names.take(nameFromPattern(namingPattern, kindNamed(field.box.kind).shortName, name));
+        field.box.place = QRect(QPoint(), draftSize(catalogue, *column, field.box, values, measure, character));
+        field.caption.id = next++;
+        field.caption.kind = field.caption.role = QStringLiteral("caption");
+        field.caption.captionFor = field.box.id;
+        field.caption.text = captionFromColumn(name, table.name);
+        field.caption.name = names.take(nameFromPattern(namingPattern, kindNamed(field.caption.kind).shortName, name));
+        field.caption.place = QRect(0, 0, captionWidth(field.caption, measure), DraftLine);
+        widths.append(field.box.place.width());
+        fields.append(field);
+    }
+    const QList<int> evened = evenedWidths(widths);
+    for (qsizetype i = 0; i < fields.size(); ++i) {
+        const bool isLine = kindNamed(fields.at(i).box.kind).editor == Editor::Line;
+        if (isLine) {
+            fields[i].box.place.setWidth(evened.at(i));
+        }
+    }
+    return fields;
+}
+
+Rail newCaptionRail(const Form &form, int position, int captionsFrom)
+{
+    QStringList taken;
+    for (const Rail &each : form.rails) {
+        taken.append(each.name);
+    }
+    Rail rail;
+    rail.id = nextRailId(form);
+    rail.name = NamePool(taken).take(QStringLiteral("captions"));
+    rail.isAutomatic = true;
+    rail.position = position;
+    rail.captionsFrom = captionsFrom;
+    return rail;
+}
 
 // The lowest edge of what stands in the body between two rails' captions; the margin where nothing does.
 int lowestFrom(const Form &form, int from, int until)
 {
-    int lowest = DraftMargin - Below;
+    int lowest = 0;
     for (const Control &control : form.controls) {
-        const bool isHere = control.band == BandRole::Body && control.place.x() < until &&
-                            control.place.x() + control.place.width() > from;
-        lowest = isHere ? std::max(lowest, control.place.y() + control.place.height()) : lowest;
+        const bool isHere =
+            control.band == BandRole::Body && control.place.x() < until && rightOf(control.place) > from;
+        lowest = isHere ? std::max(lowest, bottomOf(control.place)) : lowest;
     }
     return lowest;
 }
 
-} // namespace
-
-Form withField(const Form &form, const Catalogue &catalogue, const Table &table, const QString &name,
-               const QString &namingPattern, const TextMeasure &measure)
+// Where the first box goes when nobody said: below what stands lowest, on the rail where that is highest up.
+QPoint nextPlace(Form &form, int gap)
 {
-    const Column *column = findColumn(table, name);
-    if (!column) {
-        return form;
-    }
-    Form result = form;
     QList<Rail> rails;
-    for (const Rail &rail : result.rails) {
+    for (const Rail &rail : form.rails) {
         if (rail.isAutomatic) {
             rails.append(rail);
         }
     }
     if (rails.isEmpty()) {
-        Rail rail;
-        rail.id = nextRailId(result);
-        QStringList taken;
-        for (const Rail &each : result.rails) {
-            taken.append(each.name);
-        }
-        rail.name = NamePool(taken).take(QStringLiteral("captions"));
-        rail.isAutomatic = true;
-        rail.captionsFrom = DraftMargin;
-        rail.position = DraftMargin + UsualCaptions;
-        result.rails.append(rail);
-        rails.append(rail);
+        rails.append(newCaptionRail(form, DraftMargin + UsualCaptions, DraftMargin));
+        form.rails.append(rails.first());
     }
     std::sort(rails.begin(), rails.end(), [](const Rail &a, const Rail &b) { return a.position < b.position; });
-    Rail chosen = rails.first();
-    int y = std::numeric_limits<int>::max();
+    QPoint best(rails.first().position, std::numeric_limits<int>::max());
     for (qsizetype i = 0; i < rails.size(); ++i) {
         const int until = i + 1 < rails.size() ? rails.at(i + 1).captionsFrom : std::numeric_limits<int>::max();
-        const int lowest = lowestFrom(result, rails.at(i).captionsFrom, until);
-        if (lowest < y) {
-            y = lowest;
-            chosen = rails.at(i);
+        const int lowest = lowestFrom(form, rails.at(i).captionsFrom, until);
+        const int y = lowest == 0 ? DraftMargin : onGridAtOrAfter(lowest + gap, std::max(1, form.grid.pitch));
+        if (y < best.y()) {
+            best = QPoint(rails.at(i).position, y);
         }
     }
-    y = onGridAtOrAfter(y + Below, std::max(1, result.grid.pitch));
+    return best;
+}
 
+// The first place below a field, in its column, that nothing covers.
+QPoint placeAfter(const Form &form, const Control &lead, const QSize &size, int captionRoom, int gap)
+{
+    const int pitch = std::max(1, form.grid.pitch);
+    QRect wanted(QPoint(lead.place.x() - captionRoom, onGridAtOrAfter(bottomOf(lead.place) + gap, pitch)),
+                 size + QSize(captionRoom, 0));
+    for (bool isFree = false; !isFree;) {
+        isFree = true;
+        for (const Control &control : form.controls) {
+            if (control.band == lead.band && control.place.intersects(wanted)) {
+                wanted.moveTop(onGridAtOrAfter(bottomOf(control.place) + gap, pitch));
+                isFree = false;
+            }
+        }
+    }
+    return {lead.place.x(), wanted.y()};
+}
+
+AddedFields addedColumns(const Form &form, QList<NewField> fields)
+{
+    AddedFields result{form, {}};
+    Form &to = result.form;
+    int at = 0;
+    RailId lastRail = FixedRail::None;
+    int top = 0;
+    for (const Control &control : form.controls) {
+        if (control.band == BandRole::Body && rightOf(control.place) > at) {
+            at = rightOf(control.place);
+            lastRail = control.rides.right;
+            top = control.place.y();
+        }
+    }
+    const int pitch = std::max(1, form.grid.pitch);
+    int headTop = 0;
+    for (const Control &control : form.controls) {
+        if (control.band == BandRole::Header && control.captionFor != 0) {
+            headTop = std::max(headTop, control.place.y());
+        }
+    }
+    QStringList names;
+    for (const Rail &rail : form.rails) {
+        names.append(rail.name);
+    }
+    NamePool pool(names);
+    for (NewField &field : fields) {
+        const int width =
+            onGridAtOrAfter(std::max(field.box.place.width(), field.caption.place.width() + pitch), pitch);
+        field.box.place = QRect(at, top, width, field.box.place.height());
+        field.box.rides.left = lastRail;
+        Rail rail;
+        rail.id = nextRailId(to);
+        rail.name = pool.take(field.box.column);
+        rail.position = at + width;
+        to.rails.append(rail);
+        field.box.rides.right = rail.id;
+        field.caption.band = findBand(form, BandRole::Header) ? BandRole::Header : BandRole::Body;
+        field.caption.rides.left = lastRail;
+        field.caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+        field.caption.place.moveTopLeft({at, headTop});
+        to.controls.append(field.box);
+        to.controls.append(field.caption);
+        result.fields.append(field.box.id);
+        at += width;
+        lastRail = rail.id;
+    }
+    to = grownToHold(to);
+    return result;
+}
+
+} // namespace
+
+AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table &table, const QStringList &columns,
+                       const FieldTarget &target, const Profile *profile, const QString &namingPattern,
+                       const TextMeasure &measure)
+{
+    QList<NewField> fields = newFields(form, catalogue, table, columns, profile, namingPattern, measure);
+    AddedFields result{form, {}};
+    if (fields.isEmpty()) {
+        return result;
+    }
+    const auto remember = [&](Form &to) {
+        for (const NewField &field : std::as_const(fields)) {
+            to.boundColumns.append(rememberColumn(table, *findColumn(table, field.box.column)));
+        }
+    };
+    if (isTabular(form)) {
+        result = addedColumns(form, fields);
+        remember(result.form);
+        return result;
+    }
+    Form &to = result.form;
+    const int pitch = std::max(1, form.grid.pitch);
+    const BandRole band = target.at && findBand(form, target.band) ? target.band : BandRole::Body;
+    const QList<Arranged> there = arrangedInBand(form, band);
+    const int gap = std::clamp(usualRowGap(there, pitch), 0, 3 * pitch);
+    int captionRoom = 0;
+    for (const NewField &field : std::as_const(fields)) {
+        captionRoom = std::max(captionRoom, field.caption.place.width() + CaptionGap);
+    }
+
+    QPoint at;
+    const Control *after = form.controls.find(target.after);
+    if (after && after->captionFor != 0) {
+        after = form.controls.find(after->captionFor);
+    }
+    if (target.at) {
+        at = *target.at;
+        // The nearest column of boxes, by its rail or by the boxes that stand there; else the grid.
+        int nearest = Joins + 1;
+        int x = onGrid(at.x(), pitch);
+        const auto offer = [&](int edge) {
+            if (std::abs(edge - at.x()) < nearest) {
+                nearest = std::abs(edge - at.x());
+                x = edge;
+            }
+        };
+        for (const Rail &rail : form.rails) {
+            offer(rail.position);
+        }
+        for (const Arranged &item : there) {
+            if (form.controls.find(item.control)->kind != QLatin1String("caption")) {
+                offer(item.place.x());
+            }
+        }
+        at = QPoint(x, onGrid(at.y(), pitch));
+        // Captions need their room whatever the place.
+        at.setX(std::max(at.x(), onGridAtOrAfter(captionRoom, pitch)));
+        for (const FieldRow &row : fieldRows(there)) {
+            const int top = there.at(row.members.first()).place.y();
+            if (std::abs(top - target.at->y()) <= JoinsRow) {
+                at.setY(top);
+            }
+        }
+    } else if (after && after->band == BandRole::Body) {
+        at = placeAfter(form, *after, fields.first().box.place.size(), captionRoom, gap);
+    } else {
+        at = nextPlace(to, std::max(gap, pitch));
+    }
+    at.setY(std::max(0, at.y()));
+
+    RailId rail = FixedRail::None;
+    for (const Rail &each : to.rails) {
+        rail = each.position == at.x() ? each.id : rail;
+    }
+    if (rail == FixedRail::None && fields.size() > 1) {
+        // A block of its own gets a rail that keeps clear of its captions.
+        const Rail own = newCaptionRail(to, at.x(), std::max(0, at.x() - captionRoom));
+        to.rails.append(own);
+        rail = own.id;
+    }
+    QList<ControlId> placed;
+    int y = at.y();
+    for (NewField &field : fields) {
+        field.box.band = field.caption.band = band;
+        field.box.place.moveTopLeft({at.x(), y});
+        field.box.rides.left = rail;
+        field.caption.place = captionPlace(field.box.place, field.caption);
+        field.caption.rides.right = rail;
+        to.controls.append(field.box);
+        to.controls.append(field.caption);
+        result.fields.append(field.box.id);
+        placed.append(field.box.id);
+        y = onGridAtOrAfter(y + field.box.place.height() + gap, pitch);
+    }
+    remember(to);
+    to = withWayMade(to, placed);
+    for (Band &each : to.bands) {
+        if (each.role == band && !target.at) {
+            each.height = std::max(each.height, y - gap + DraftMargin);
+        }
+    }
+    int right = 0;
+    for (const NewField &field : std::as_const(fields)) {
+        right = std::max(right, rightOf(field.box.place));
+    }
+    if (right + DraftMargin > to.width) {
+        to = setFormWidth(to, right + DraftMargin);
+    }
+    to = settled(grownToHold(to), measure);
+    return result;
+}
+
+Form withField(const Form &form, const Catalogue &catalogue, const Table &table, const QString &column,
+               const QString &namingPattern, const TextMeasure &measure)
+{
+    return withFields(form, catalogue, table, {column}, {}, nullptr, namingPattern, measure).form;
+}
+
+Form withColumnChanged(const Form &form, const Catalogue &catalogue, const Table &table, ControlId field,
+                       const QString &name, const QString &namingPattern, const TextMeasure &measure)
+{
+    const Control *control = form.controls.find(field);
+    const Column *column = findColumn(table, name);
+    if (!control || !column || control->column == name) {
+        return form;
+    }
+    Form result = form;
+    const Kind &kind = kindNamed(control->kind);
+    const bool fitsKind = kind.binds.contains(column->type) && !lookupOf(*control) && fixedChoices(*control).isEmpty();
+    const QString wanted = kindForColumn(table, *column);
+    Control changed = draftField(catalogue, table, *column,
+                                 fitsKind && wanted != QLatin1String("drop-down") ? control->kind : wanted, nullptr);
+    changed.id = control->id;
+    changed.band = control->band;
+    changed.place = control->place;
+    changed.rides = control->rides;
+    changed.role = control->role;
+    const bool isNamedByPattern =
+        control->name == nameFromPattern(namingPattern, kindNamed(control->kind).shortName, control->column);
     QStringList taken;
-    for (const Control &control : result.controls) {
-        taken.append(control.name);
+    for (const Control &other : form.controls) {
+        if (other.id != field) {
+            taken.append(other.name);
+        }
     }
-    NamePool names(taken);
-    Control field = draftField(catalogue, table, *column, kindForColumn(table, *column), nullptr);
-    const QSize size = draftSize(catalogue, *column, field, nullptr, measure, usualCharacter(measure));
-    field.id = nextControlId(result);
-    field.name = names.take(nameFromPattern(namingPattern, kindNamed(field.kind).shortName, name));
-    field.place = QRect(QPoint(chosen.position, y), size);
-    field.rides.left = chosen.id;
-    result.controls.append(field);
-    Control caption;
-    caption.id = field.id + 1;
-    caption.kind = QStringLiteral("caption");
-    caption.role = QStringLiteral("caption");
-    caption.captionFor = field.id;
-    caption.text = captionFromColumn(name, table.name);
-    caption.name = names.take(nameFromPattern(namingPattern, kindNamed(caption.kind).shortName, name));
-    caption.rides.right = chosen.id;
-    const int width = captionWidth(caption, measure);
-    caption.place = QRect(chosen.position - CaptionGap - width, y, width, DraftLine);
-    result.controls.append(caption);
-    result.boundColumns.append(rememberColumn(table, *column));
-    for (Band &band : result.bands) {
-        const int lowest = y + size.height() + DraftMargin;
-        band.height = band.role == BandRole::Body ? std::max(band.height, lowest) : band.height;
+    changed.name = isNamedByPattern
+                       ? NamePool(taken).take(nameFromPattern(namingPattern, kindNamed(changed.kind).shortName, name))
+                       : control->name;
+    const QString before = control->column;
+    result.controls.replace(result.controls.indexOf(field), changed);
+    if (const Control *caption = captionOf(form, field);
+        caption && caption->text == captionFromColumn(before, table.name)) {
+        Control words = *caption;
+        words.text = captionFromColumn(name, table.name);
+        result.controls.replace(result.controls.indexOf(words.id), words);
     }
-    result.width = std::max(result.width, chosen.position + size.width() + DraftMargin);
+    QSet<QString> stillBound;
+    for (const Control &each : result.controls) {
+        for (const QString &written : columnsWritten(each)) {
+            stillBound.insert(written);
+        }
+    }
+    result.boundColumns.removeIf([&](const BoundColumn &bound) { return !stillBound.contains(bound.column); });
+    const bool isRemembered = std::any_of(result.boundColumns.begin(), result.boundColumns.end(),
+                                          [&](const BoundColumn &bound) { return bound.column == name; });
+    if (!isRemembered) {
+        result.boundColumns.append(rememberColumn(table, *column));
+    }
     return settled(result, measure);
 }
 

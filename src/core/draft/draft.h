@@ -47,11 +47,37 @@ Control draftField(const Catalogue &catalogue, const Table &table, const Column 
 // A control that shows a column of the row that a lookup points to; nothing when there is no such link or column.
 std::optional<Control> draftFollowed(const Catalogue &catalogue, const Table &table, const PlannedColumn &planned);
 
-// A column of the form's rows added as a draft would make it, with its caption, in the next free place of its columns
-// of boxes: below what stands lowest, on the rail where that is highest up. A form without rails gets one. Nothing
-// changes for a column that the table does not have.
+// Where fields that are added come to stand.
+struct FieldTarget
+{
+    // The top left corner of the first box, px relative to its band; without it, the next free place after `after`.
+    std::optional<QPoint> at;
+    BandRole band = BandRole::Body;
+    ControlId after = 0; // 0: below what stands lowest, on the rail where that is highest up
+};
+
+struct AddedFields
+{
+    Form form;
+    QList<ControlId> fields; // the new ones, in the order asked for
+};
+
+// Columns of the form's rows added as a draft would make them, with their captions, in the order given: an evenly
+// spaced block with room for its captions wherever it is put. They take up the column, the line and the rails that are
+// there; what is in the way makes way. A form without rails gets one. On a tabular form they come as further columns of
+// the row, at its end. Columns that the table does not have, or that the form shows already, are left out.
+AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table &table, const QStringList &columns,
+                       const FieldTarget &target, const Profile *profile, const QString &namingPattern,
+                       const TextMeasure &measure);
+
+// The same for one column in the next free place.
 Form withField(const Form &form, const Catalogue &catalogue, const Table &table, const QString &column,
                const QString &namingPattern, const TextMeasure &measure);
+
+// A field bound to another column: it keeps its place, its look and, where it can show the column, its kind; the words
+// of its caption follow unless someone wrote them.
+Form withColumnChanged(const Form &form, const Catalogue &catalogue, const Table &table, ControlId field,
+                       const QString &column, const QString &namingPattern, const TextMeasure &measure);
 
 // What the form remembers of a column it is bound to.
 BoundColumn rememberColumn(const Table &table, const Column &column);

@@ -1,5 +1,6 @@
 #include "core/edit/edits.h"
 
+#include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
@@ -7,6 +8,7 @@
 #include <QSet>
 
 #include <algorithm>
+#include <limits>
 
 namespace nabblet {
 
@@ -72,7 +74,7 @@ QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint d
     return distance;
 }
 
-Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint distance)
+Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint distance, RideRule rule)
 {
     const QPoint possible = possibleMove(form, controls, distance);
     if (possible.isNull()) {
@@ -81,11 +83,11 @@ Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint dis
     const ControlSet named = setOf(controls);
     return grownToHold(changed(form, setOf(withCaptions(form, controls)), [&](Control control) {
         control.place.translate(isHeadOf(form, control, named) ? QPoint(possible.x(), 0) : possible);
-        return possible.x() == 0 ? control : withRidesByPlace(form, control);
+        return possible.x() == 0 || rule == RideRule::Kept ? control : withRidesByPlace(form, control);
     }));
 }
 
-Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges edges, QPoint distance)
+Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges edges, QPoint distance, RideRule rule)
 {
     return grownToHold(changed(form, setOf(controls), [&](Control control) {
         int left = control.place.x();
@@ -104,9 +106,17 @@ Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges ed
         if (edges & Edge::Bottom) {
             bottom = std::max(bottom + distance.y(), top + LeastSize);
         }
-        const bool leftMoved = left != control.place.x();
+        const QRect before = control.place;
         control.place = QRect(left, top, right - left, bottom - top);
-        return leftMoved ? withRidesByPlace(form, control) : control;
+        const bool isMovedAcross = left != before.x() || right != rightOf(before);
+        if (!isMovedAcross || rule == RideRule::Kept) {
+            return control;
+        }
+        // Only an edge that moved lets go of its rail.
+        const Control riding = withRidesByPlace(form, control);
+        control.rides.left = left != before.x() ? riding.rides.left : control.rides.left;
+        control.rides.right = right != rightOf(before) ? riding.rides.right : control.rides.right;
+        return control;
     }));
 }
 
@@ -226,7 +236,21 @@ Form renamedByPattern(const Form &form, const QString &pattern)
     return result;
 }
 
-Form setBandHeight(const Form &form, BandRole role, int height)
+Form deleteCaptionsOf(const Form &form, const QList<ControlId> &controls)
+{
+    const ControlSet named = setOf(controls);
+    Form result = form;
+    for (int i = result.controls.size() - 1; i >= 0; --i) {
+        const Control &control = result.controls.at(i);
+        const bool isNamed = named.contains(control.id) || named.contains(control.captionFor);
+        if (control.kind == QLatin1String("caption") && isNamed) {
+            result.controls.removeAt(i);
+        }
+    }
+    return result;
+}
+
+Form setBandHeight(const Form &form, BandRole role, int height, Crowding crowding)
 {
     Form result = form;
     for (Band &band : result.bands) {
@@ -234,7 +258,128 @@ Form setBandHeight(const Form &form, BandRole role, int height)
             band.height = std::max(height, 0);
         }
     }
+    if (crowding == Crowding::StopsAt) {
+        return grownToHold(result);
+    }
+    int highest = std::numeric_limits<int>::max();
+    int lowest = 0;
+    for (const Control &control : form.controls) {
+        if (control.band == role) {
+            highest = std::min(highest, control.place.y());
+            lowest = std::max(lowest, bottomOf(control.place));
+        }
+    }
+    const int by = std::min(std::max(0, lowest - std::max(height, 0)), highest);
+    for (int i = 0; by > 0 && i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (control.band == role) {
+            control.place.translate(0, -by);
+            result.controls.replace(i, control);
+        }
+    }
     return grownToHold(result);
+}
+
+Form withBand(const Form &form, BandRole role)
+{
+    constexpr int UsualHeight = 48; // px
+    if (findBand(form, role)) {
+        return form;
+    }
+    Form result = form;
+    result.bands.append(Band{role, UsualHeight, {}});
+    std::sort(result.bands.begin(), result.bands.end(), [](const Band &a, const Band &b) { return a.role < b.role; });
+    return result;
+}
+
+Form withoutBand(const Form &form, BandRole role)
+{
+    if (role == BandRole::Body) {
+        return form;
+    }
+    QList<ControlId> leaving;
+    for (const Control &control : form.controls) {
+        if (control.band == role) {
+            leaving.append(control.id);
+        }
+    }
+    Form result = leaving.isEmpty() ? form : deleteControls(form, leaving);
+    result.bands.removeIf([&](const Band &band) { return band.role == role; });
+    return result;
+}
+
+Form trimmed(const Form &form)
+{
+    int left = std::numeric_limits<int>::max();
+    int right = 0;
+    for (const Control &control : form.controls) {
+        left = std::min(left, control.place.x());
+        // What stretches to the form's edge follows the edge; it counts with its least width.
+        right = std::max(right, rightOf(control.place));
+    }
+    Form result = form;
+    for (Band &band : result.bands) {
+        int top = std::numeric_limits<int>::max();
+        int bottom = 0;
+        for (const Control &control : form.controls) {
+            if (control.band == band.role) {
+                top = std::min(top, control.place.y());
+                bottom = std::max(bottom, bottomOf(control.place));
+            }
+        }
+        if (bottom > 0) {
+            band.height = std::min(band.height, bottom + std::min(top, 2 * form.grid.pitch));
+        }
+    }
+    if (right == 0) {
+        return result;
+    }
+    // The controls keep their places, so holds at the right edge keep their new distance.
+    result.width = std::min(form.width, right + std::min(left, 2 * form.grid.pitch));
+    return result;
+}
+
+Form withTabOrder(const Form &form, TabOrder order)
+{
+    Form result = form;
+    result.tabOrder = order;
+    if (order != TabOrder::ByHand) {
+        result.handOrder.clear();
+    }
+    return result;
+}
+
+Form withHandOrder(const Form &form, const QList<ControlId> &order)
+{
+    Form result = form;
+    result.tabOrder = TabOrder::ByHand;
+    result.handOrder = order;
+    return result;
+}
+
+Form withLookOf(const Form &form, ControlId from, const QList<ControlId> &to)
+{
+    // The settings that say how a control looks and not what it shows.
+    static const QStringList LookSettings{QStringLiteral("align"), QStringLiteral("look")};
+    const Control *model = form.controls.find(from);
+    if (!model) {
+        return form;
+    }
+    const Control source = *model;
+    return changed(form, setOf(to), [&](Control control) {
+        if (control.id == source.id) {
+            return control;
+        }
+        control.role = source.role;
+        for (const QString &name : LookSettings) {
+            if (source.settings.contains(name)) {
+                control.settings.insert(name, source.settings.value(name));
+            } else {
+                control.settings.remove(name);
+            }
+        }
+        return control;
+    });
 }
 
 Form setFormWidth(const Form &form, int width)

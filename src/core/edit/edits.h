@@ -12,10 +12,14 @@ namespace nabblet {
 // The controls named, and with each field its caption; in the order of the form, each once.
 QList<ControlId> withCaptions(const Form &form, const QList<ControlId> &controls);
 
+// Whether edges that are moved keep the rails they ride, at another distance, or go by where they come to stand.
+enum class RideRule { ByPlace, Kept };
+
 // Moves controls by a distance in px. Fields take their captions along; a caption named alone moves alone. None leaves
 // its band at the top or the left; the band and the form grow where they would at the bottom or the right. Edges let
 // go of the rails they leave and ride those they come to stand on.
-Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint distance);
+Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint distance,
+                  RideRule rule = RideRule::ByPlace);
 
 // How far moveControls really goes: the distance, cut where a control would leave its band.
 QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint distance);
@@ -25,7 +29,8 @@ Q_DECLARE_FLAGS(Edges, Edge)
 
 // Moves the given edges of controls by a distance in px; no control gets narrower or lower than 8 px, and none leaves
 // its band at the top or the left.
-Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges edges, QPoint distance);
+Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges edges, QPoint distance,
+                    RideRule rule = RideRule::ByPlace);
 
 // Puts one control at a place, relative to its band. A field's caption moves along.
 Form placeControl(const Form &form, ControlId control, const QRect &place);
@@ -51,8 +56,30 @@ Form setRowSource(const Form &form, const QString &name, const QString &select =
 // caption goes by the column of its field, a subform by its table; what has neither keeps its name.
 Form renamedByPattern(const Form &form, const QString &pattern);
 
-// Changes a band's height, px; it stops at the lowest control in it.
-Form setBandHeight(const Form &form, BandRole band, int height);
+// Removes the captions of fields, or captions alone; the fields stay.
+Form deleteCaptionsOf(const Form &form, const QList<ControlId> &controls);
+
+enum class Crowding { StopsAt, Pushes };
+
+// Changes a band's height, px; it stops at the lowest control in it, or pushes what is there up as far as there is
+// room.
+Form setBandHeight(const Form &form, BandRole band, int height, Crowding crowding = Crowding::StopsAt);
+
+// Adds an empty header or footer, if there is none.
+Form withBand(const Form &form, BandRole band);
+// Takes a header or footer away, with what stands in it.
+Form withoutBand(const Form &form, BandRole band);
+
+// Makes bands and form just large enough for what is on them, with the space that stands at the left and the top kept
+// at the right and the bottom, too.
+Form trimmed(const Form &form);
+
+// The order in which Tab visits the controls: worked out from where they stand, …
+Form withTabOrder(const Form &form, TabOrder order);
+// … or as listed.
+Form withHandOrder(const Form &form, const QList<ControlId> &order);
+// The look of one control given to others: its role and what its settings say of looks.
+Form withLookOf(const Form &form, ControlId from, const QList<ControlId> &to);
 
 // Changes the form's width, px; it stops at the rightmost control that does not ride the right edge.
 Form setFormWidth(const Form &form, int width);

@@ -332,7 +332,29 @@ void writeFormMembers(JsonText &json, const Form &form)
     if (isTabular(form)) {
         json.value("rowsShown", form.rowsShown);
     }
+    if (form.leastWidth > 0) {
+        json.value("leastWidth", form.leastWidth);
+    }
     json.value("tabOrder", tabOrderNames().at(static_cast<int>(form.tabOrder)));
+    if (form.tabOrder == TabOrder::ByHand || !form.handOrder.isEmpty()) {
+        QStringList order;
+        for (const ControlId id : form.handOrder) {
+            if (names.contains(id)) {
+                order.append(names.value(id));
+            }
+        }
+        json.value("handOrder", QJsonValue(listOf(order)));
+    }
+    if (!form.tracing.file.isEmpty()) {
+        json.beginObject("tracing", OneLine);
+        json.value("file", form.tracing.file);
+        json.value("x", form.tracing.at.x());
+        json.value("y", form.tracing.at.y());
+        json.value("percent", form.tracing.percent);
+        json.value("strength", form.tracing.strength);
+        json.members(form.unknownInside.value(key("tracing")).toObject());
+        json.endObject();
+    }
 
     json.beginList("bands");
     for (const Band &band : form.bands) {
@@ -418,11 +440,35 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
     keepUnknown("grid", grid);
     form.width = reader.number("width", 0, Far);
     form.rowsShown = reader.number("rowsShown", 0, MostRowsShown, 0);
+    form.leastWidth = reader.number("leastWidth", 0, Far, 0);
     form.tabOrder = static_cast<TabOrder>(reader.oneOf("tabOrder", tabOrderNames(), 0));
+    const bool hasHandOrder = reader.has("handOrder");
+    const QStringList handOrder = namesOf(reader.list("handOrder"));
+    if (reader.has("tracing")) {
+        JsonReader tracing(reader.object("tracing"), reader.pointerTo(key("tracing")), &mistakes);
+        form.tracing.file = tracing.text("file");
+        form.tracing.at = QPoint(tracing.number("x", -Far, Far, 0), tracing.number("y", -Far, Far, 0));
+        form.tracing.percent = tracing.number("percent", 1, 1000, 100);
+        form.tracing.strength = tracing.number("strength", 1, 100, 35);
+        keepUnknown("tracing", tracing);
+    }
     readBands(form, reader.list("bands", true), reader.pointerTo(key("bands")), mistakes);
     readRails(form, reader.list("rails"), reader.pointerTo(key("rails")), mistakes);
     readBoundColumns(form, reader.list("columns"), reader.pointerTo(key("columns")), mistakes);
     readControls(form, reader.list("controls", true), reader.pointerTo(key("controls")), depth, mistakes);
+    QHash<QString, ControlId> ids;
+    for (const Control &control : form.controls) {
+        ids.insert(control.name, control.id);
+        // Before there was a list of its own, an order by hand was that of the controls.
+        if (!hasHandOrder && form.tabOrder == TabOrder::ByHand) {
+            form.handOrder.append(control.id);
+        }
+    }
+    for (const QString &name : handOrder) {
+        if (ids.contains(name) && !form.handOrder.contains(ids.value(name))) {
+            form.handOrder.append(ids.value(name));
+        }
+    }
     form.unknown = reader.unknownKeys();
     return form;
 }

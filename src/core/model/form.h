@@ -60,7 +60,18 @@ struct Grid
 enum class TabOrder {
     Rows,    // row by row as they stand
     Columns, // column by column as they stand
-    ByHand,  // the order of Form::controls
+    ByHand,  // the order of Form::handOrder
+};
+
+// A picture or scanned page that lies faintly under the board, so that a form can follow its paper. Only for designing.
+struct TracingSheet
+{
+    QString file;      // where the picture is; empty for none
+    QPoint at;         // of its top left corner, px on the form
+    int percent = 100; // of its own size
+    int strength = 35; // percent, 100 is as it is
+
+    bool operator==(const TracingSheet &) const = default;
 };
 
 struct Form
@@ -72,9 +83,12 @@ struct Form
     Permissions permissions;
     QString look = QStringLiteral("Harbour");
     Grid grid;
-    int width = 640;   // px
-    int rowsShown = 0; // of a tabular form, which repeats its body for each record; 0: one record at a time
+    int width = 640;    // px
+    int rowsShown = 0;  // of a tabular form, which repeats its body for each record; 0: one record at a time
+    int leastWidth = 0; // px, the narrowest window, pinned; 0: as worked out
     TabOrder tabOrder = TabOrder::Rows;
+    QList<ControlId> handOrder; // of the controls that Tab visits, with TabOrder::ByHand; others come behind
+    TracingSheet tracing;
     QList<Band> bands; // header, body and footer, those that there are, in that order
     QList<Rail> rails;
     QList<BoundColumn> boundColumns;

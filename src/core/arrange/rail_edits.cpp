@@ -1,0 +1,192 @@
+#include "core/arrange/rail_edits.h"
+
+#include "core/arrange/arranged.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/rails.h"
+#include "core/kinds/kind.h"
+#include "core/text/caption_words.h"
+
+#include <QSet>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+QStringList railNames(const Form &form)
+{
+    QStringList names;
+    for (const Rail &rail : form.rails) {
+        names.append(rail.name);
+    }
+    return names;
+}
+
+template <typename Change> Form withRailChanged(const Form &form, RailId id, Change change)
+{
+    Form result = form;
+    for (Rail &rail : result.rails) {
+        if (rail.id == id) {
+            change(rail);
+        }
+    }
+    return result;
+}
+
+// Whether the left edge of a caption that stands before its box is of no account: it follows from its words.
+bool endsOnRail(const Control &control)
+{
+    return control.captionFor != 0 && !sitsAbove(control);
+}
+
+} // namespace
+
+Form withRail(const Form &form, int x)
+{
+    Rail rail;
+    rail.id = nextRailId(form);
+    rail.name = NamePool(railNames(form)).take(QStringLiteral("rail"));
+    rail.position = std::clamp(x, 0, form.width);
+    Form result = form;
+    result.rails.append(rail);
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (endsOnRail(control)) {
+            const bool isThere =
+                control.rides.right == FixedRail::None && rightOf(control.place) + CaptionGap == rail.position;
+            control.rides.right = isThere ? rail.id : control.rides.right;
+        } else {
+            if (control.rides.left == FixedRail::None && control.place.x() == rail.position) {
+                control.rides.left = rail.id;
+            }
+            if (control.rides.right == FixedRail::None && rightOf(control.place) == rail.position &&
+                control.kind != QLatin1String("caption")) {
+                control.rides.right = rail.id;
+            }
+        }
+        result.controls.replace(i, control);
+    }
+    return result;
+}
+
+Form withEdgesKept(const Form &form, const QList<ControlId> &selected, Edge edge)
+{
+    const QList<Arranged> items = arrangedOf(form, selected);
+    if (items.isEmpty()) {
+        return form;
+    }
+    const bool isLeft = edge == Edge::Left;
+    const auto edgeOf = [&](const QRect &place) { return isLeft ? place.x() : rightOf(place); };
+    const int x = edgeOf(items.last().place);
+    Form result = form;
+    RailId id = FixedRail::None;
+    for (const Rail &rail : form.rails) {
+        id = rail.position == x ? rail.id : id;
+    }
+    if (id == FixedRail::None) {
+        Rail rail;
+        rail.id = id = nextRailId(form);
+        rail.name = NamePool(railNames(form)).take(QStringLiteral("rail"));
+        rail.position = x;
+        result.rails.append(rail);
+    }
+    QList<Placing> placings;
+    for (const Arranged &item : items) {
+        placings.append({item, item.place.translated(x - edgeOf(item.place), 0)});
+    }
+    result = withPlacings(result, placings);
+    for (const Arranged &item : items) {
+        const int index = result.controls.indexOf(item.control);
+        Control control = result.controls.at(index);
+        (isLeft ? control.rides.left : control.rides.right) = id;
+        // The other edge is free, or the control would stretch.
+        RailId &otherEdge = isLeft ? control.rides.right : control.rides.left;
+        otherEdge = otherEdge == id ? FixedRail::None : otherEdge;
+        result.controls.replace(index, control);
+        if (isLeft && item.other != 0 && item.otherIsInBand && !item.isCaption) {
+            const int other = result.controls.indexOf(item.other);
+            Control caption = result.controls.at(other);
+            (sitsAbove(caption) ? caption.rides.left : caption.rides.right) = id;
+            result.controls.replace(other, caption);
+        }
+    }
+    return result;
+}
+
+Form withRailRenamed(const Form &form, RailId id, const QString &name)
+{
+    const QString wanted = name.simplified();
+    if (wanted.isEmpty()) {
+        return form;
+    }
+    QStringList taken = railNames(form);
+    if (const Rail *rail = findRail(form, id)) {
+        taken.removeOne(rail->name);
+    }
+    const QString sound = NamePool(taken).take(wanted);
+    return withRailChanged(form, id, [&](Rail &rail) { rail.name = sound; });
+}
+
+Form withRailHold(const Form &form, RailId id, Hold hold)
+{
+    return withRailChanged(form, id, [&](Rail &rail) { rail.hold = hold; });
+}
+
+Form withRailAutomatic(const Form &form, RailId id, bool isAutomatic, const TextMeasure &measure)
+{
+    int captionsFrom = -1;
+    for (const Control &control : form.controls) {
+        if (control.rides.right == id && endsOnRail(control)) {
+            captionsFrom = captionsFrom < 0 ? control.place.x() : std::min(captionsFrom, control.place.x());
+        }
+    }
+    const Form changed = withRailChanged(form, id, [&](Rail &rail) {
+        rail.isAutomatic = isAutomatic;
+        rail.captionsFrom = isAutomatic ? std::max(0, captionsFrom < 0 ? rail.position : captionsFrom) : 0;
+    });
+    return isAutomatic ? settled(changed, measure) : changed;
+}
+
+Form withoutRail(const Form &form, RailId id)
+{
+    Form result = form;
+    result.rails.removeIf([&](const Rail &rail) { return rail.id == id; });
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        for (RailId *edge : {&control.rides.left, &control.rides.right, &control.rides.bottom}) {
+            *edge = *edge == id ? FixedRail::None : *edge;
+        }
+        result.controls.replace(i, control);
+    }
+    return result;
+}
+
+QList<RailId> railsRidden(const Form &form, const QList<ControlId> &controls)
+{
+    const QSet<ControlId> chosen(controls.begin(), controls.end());
+    QList<RailId> rails;
+    for (const Control &control : form.controls) {
+        if (!chosen.contains(control.id)) {
+            continue;
+        }
+        for (const RailId id : {control.rides.left, control.rides.right, control.rides.bottom}) {
+            if (id != FixedRail::None && !rails.contains(id)) {
+                rails.append(id);
+            }
+        }
+    }
+    return rails;
+}
+
+int edgesOn(const Form &form, RailId id)
+{
+    int edges = 0;
+    for (const Control &control : form.controls) {
+        edges += (control.rides.left == id ? 1 : 0) + (control.rides.right == id ? 1 : 0) +
+                 (control.rides.bottom == id ? 1 : 0);
+    }
+    return edges;
+}
+
+} // namespace nabblet

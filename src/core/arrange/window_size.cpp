@@ -1,0 +1,113 @@
+#include "core/arrange/window_size.h"
+
+#include "core/arrange/edges.h"
+#include "core/arrange/rails.h"
+
+#include <QSet>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int FewLetters = 48; // px; a stretching box that is narrower says nothing any more
+
+bool overlap(const QRect &a, const QRect &b)
+{
+    return a.x() < rightOf(b) && b.x() < rightOf(a) && a.y() < bottomOf(b) && b.y() < bottomOf(a);
+}
+
+// Whether a control alone is out of order: out of the form, or too narrow though it was not designed so.
+bool isCramped(const Form &form, const Control &control, const Control &designed)
+{
+    const int least = std::min(designed.place.width(), FewLetters);
+    return control.place.x() < 0 || rightOf(control.place) > form.width || control.place.width() < least;
+}
+
+// Controls that clash at that width and did not as designed, found along the form's height.
+QList<ControlId> clashes(const Form &designed, const Form &shown)
+{
+    QSet<ControlId> found;
+    QList<int> order;
+    for (int i = 0; i < shown.controls.size(); ++i) {
+        order.append(i);
+        if (isCramped(shown, shown.controls.at(i), designed.controls.at(i)) &&
+            !isCramped(designed, designed.controls.at(i), designed.controls.at(i))) {
+            found.insert(shown.controls.at(i).id);
+        }
+    }
+    std::sort(order.begin(), order.end(), [&](int a, int b) {
+        const Control &first = shown.controls.at(a);
+        const Control &second = shown.controls.at(b);
+        return std::pair(first.band, first.place.y()) < std::pair(second.band, second.place.y());
+    });
+    for (qsizetype i = 0; i < order.size(); ++i) {
+        const Control &upper = shown.controls.at(order.at(i));
+        for (qsizetype j = i + 1; j < order.size(); ++j) {
+            const Control &lower = shown.controls.at(order.at(j));
+            if (lower.band != upper.band || lower.place.y() >= bottomOf(upper.place)) {
+                break;
+            }
+            if (overlap(upper.place, lower.place) &&
+                !overlap(designed.controls.at(order.at(i)).place, designed.controls.at(order.at(j)).place)) {
+                found.insert(upper.id);
+                found.insert(lower.id);
+            }
+        }
+    }
+    QList<ControlId> result;
+    for (const Control &control : shown.controls) {
+        if (found.contains(control.id)) {
+            result.append(control.id);
+        }
+    }
+    return result;
+}
+
+} // namespace
+
+Form atWidth(const Form &form, int width)
+{
+    const Band *body = findBand(form, BandRole::Body);
+    return stretchedTo(form, width, body ? body->height : 0, Narrowing::Allowed);
+}
+
+WidthReport widthReport(const Form &form, int width)
+{
+    const Form shown = atWidth(form, width);
+    WidthReport report;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        const Control &before = form.controls.at(i);
+        const Control &after = shown.controls.at(i);
+        if (before.place.width() != after.place.width()) {
+            report.stretching.append(after.id);
+        } else if (before.place.x() != after.place.x()) {
+            report.moving.append(after.id);
+        }
+    }
+    report.clashing = clashes(form, shown);
+    return report;
+}
+
+int narrowestWidth(const Form &form)
+{
+    int least = 8;
+    int most = std::max(8, form.width);
+    while (least < most) {
+        const int middle = (least + most) / 2;
+        if (clashes(form, atWidth(form, middle)).isEmpty()) {
+            most = middle;
+        } else {
+            least = middle + 1;
+        }
+    }
+    return most;
+}
+
+int leastWindowWidth(const Form &form)
+{
+    return form.leastWidth > 0 ? form.leastWidth : narrowestWidth(form);
+}
+
+} // namespace nabblet

@@ -1,0 +1,117 @@
+#include "core/edit/clipboard.h"
+
+#include "core/arrange/rails.h"
+#include "core/edit/edits.h"
+#include "core/file/form_file.h"
+#include "core/kinds/kind.h"
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+
+#include <QHash>
+#include <QSet>
+
+#include <algorithm>
+
+NABBLET_TEXTS(Clipboard)
+
+namespace nabblet {
+
+Form clipOf(const Form &form, const QList<ControlId> &controls)
+{
+    Form clip = form;
+    clip.controls = ControlList();
+    clip.handOrder.clear();
+    clip.tabOrder = TabOrder::Rows;
+    clip.tracing = {};
+    QSet<RailId> rails;
+    QSet<QString> columns;
+    const QList<ControlId> taken = withCaptions(form, controls);
+    const QSet<ControlId> chosen(taken.begin(), taken.end());
+    for (const Control &control : form.controls) {
+        if (!chosen.contains(control.id)) {
+            continue;
+        }
+        Control copy = control;
+        // A caption taken without its field belongs to none.
+        copy.captionFor = chosen.contains(copy.captionFor) ? copy.captionFor : 0;
+        rails += {control.rides.left, control.rides.right};
+        for (const QString &column : columnsNeeded(control)) {
+            columns.insert(column);
+        }
+        clip.controls.append(copy);
+    }
+    clip.rails.removeIf([&](const Rail &rail) { return !rails.contains(rail.id); });
+    clip.boundColumns.removeIf([&](const BoundColumn &bound) { return !columns.contains(bound.column); });
+    return clip;
+}
+
+QByteArray clipText(const Form &form, const QList<ControlId> &controls)
+{
+    return writeForm(clipOf(form, controls));
+}
+
+Result<Form> readClip(const QByteArray &text)
+{
+    const Result<Form> clip = readForm(text);
+    if (!clip) {
+        return Error{Texts::tr("What is on the clipboard is not a set of controls: %1.").arg(clip.error().sentence),
+                     {}};
+    }
+    return clip;
+}
+
+Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString &namingPattern)
+{
+    Pasted result{form, {}};
+    QStringList taken;
+    for (const Control &control : form.controls) {
+        taken.append(control.name);
+    }
+    NamePool names(taken);
+    QHash<ControlId, ControlId> ids;
+    ControlId next = nextControlId(form);
+    for (const Control &control : clip.controls) {
+        ids.insert(control.id, next++);
+    }
+    const auto railFor = [&](RailId id) -> RailId {
+        if (id < FixedRail::FirstFree) {
+            return id;
+        }
+        const Rail *rail = findRail(clip, id);
+        for (const Rail &own : form.rails) {
+            if (rail && own.name == rail->name) {
+                return own.id;
+            }
+        }
+        return FixedRail::None;
+    };
+    for (const Control &control : clip.controls) {
+        Control copy = control;
+        copy.id = ids.value(control.id);
+        copy.captionFor = ids.value(control.captionFor);
+        if (!findBand(form, copy.band)) {
+            copy.band = BandRole::Body;
+        }
+        const Control *field = copy.captionFor != 0 ? clip.controls.find(control.captionFor) : &control;
+        const QString base = field && !field->column.isEmpty() ? field->column : QString();
+        copy.name = names.take(
+            base.isEmpty() ? control.name : nameFromPattern(namingPattern, kindNamed(control.kind).shortName, base));
+        copy.rides = {railFor(control.rides.left), railFor(control.rides.right), railFor(control.rides.bottom)};
+        copy.place.translate(distance);
+        copy.place.moveTopLeft({std::max(0, copy.place.x()), std::max(0, copy.place.y())});
+        result.form.controls.append(
+            distance.x() == 0 && form.rails == clip.rails ? copy : withRidesByPlace(result.form, copy));
+        result.controls.append(copy.id);
+    }
+    for (const BoundColumn &bound : clip.boundColumns) {
+        const bool isKnown = std::any_of(form.boundColumns.begin(), form.boundColumns.end(),
+                                         [&](const BoundColumn &own) { return own.column == bound.column; });
+        if (!isKnown && clip.rowSource == form.rowSource) {
+            result.form.boundColumns.append(bound);
+        }
+    }
+    result.form = grownToHold(result.form);
+    return result;
+}
+
+} // namespace nabblet
