@@ -1,20 +1,27 @@
 #include "app/main_window.h"
 
 #include "app/project_names.h"
+#include "app/stored_values.h"
 #include "app/top_bar.h"
 #include "app/unsaved_record.h"
+#include "core/arrange/units.h"
 #include "core/draft/draft.h"
+#include "core/draft/fitted_width.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/text/tr.h"
+#include "designer/arrange_actions.h"
+#include "designer/arrange_strip.h"
 #include "designer/board.h"
 #include "designer/catalogue_panel.h"
 #include "designer/inspector.h"
 #include "designer/new_form_dialog.h"
+#include "designer/outline_panel.h"
 #include "designer/recovery.h"
 #include "designer/rename_dialog.h"
 #include "designer/row_source_dialog.h"
+#include "designer/width_slider.h"
 #include "entry/ask.h"
 #include "entry/entry_view.h"
 #include "entry/theme.h"
@@ -29,6 +36,7 @@
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSettings>
 #include <QSplitter>
 #include <QStackedWidget>
@@ -54,6 +62,7 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
 {
     setWindowTitle(tr("Nabblet"));
     resize(1280, 800);
+    m_unit = static_cast<Unit>(std::clamp(QSettings().value(QStringLiteral("unit")).toInt(), 0, 3));
     m_desktopTheme = themeOfPalette(QApplication::palette());
     const QString stored = QSettings().value(QStringLiteral("theme")).toString();
     m_themeChoice = stored == QLatin1String("light")  ? ThemeChoice::Light
@@ -110,14 +119,31 @@ void MainWindow::makePages()
     QVBoxLayout *unused = nullptr;
     m_boardFrame = framed(&unused);
     m_inspectorFrame = framed(&unused);
-    m_designPage->addWidget(m_catalogue);
+    m_arrange = new ArrangeActions(this);
+    auto *strip = new QScrollArea;
+    strip->setObjectName(QStringLiteral("stripArea"));
+    strip->setWidget(new ArrangeStrip(m_arrange));
+    strip->setWidgetResizable(true);
+    strip->setFrameShape(QFrame::NoFrame);
+    strip->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    strip->setFixedWidth(72);
+    m_leftFrame = new QSplitter(Qt::Vertical);
+    m_leftFrame->setHandleWidth(8);
+    m_leftFrame->setChildrenCollapsible(false);
+    m_outline = new OutlinePanel;
+    m_leftFrame->addWidget(m_catalogue);
+    m_leftFrame->addWidget(m_outline);
+    m_leftFrame->setSizes({420, 220});
+    m_designPage->addWidget(m_leftFrame);
+    m_designPage->addWidget(strip);
     m_designPage->addWidget(m_boardFrame);
     m_designPage->addWidget(m_inspectorFrame);
-    m_catalogue->setMinimumWidth(160);
+    m_designPage->setCollapsible(1, false);
+    m_leftFrame->setMinimumWidth(160);
     m_boardFrame->setMinimumWidth(240);
     m_inspectorFrame->setMinimumWidth(200);
-    m_designPage->setStretchFactor(1, 1);
-    m_designPage->setSizes({196, 860, 212});
+    m_designPage->setStretchFactor(2, 1);
+    m_designPage->setSizes({196, 72, 780, 216});
     m_pages->addWidget(m_designPage);
 
     QVBoxLayout *entryColumn = nullptr;
@@ -128,9 +154,13 @@ void MainWindow::makePages()
     m_selectionStatus = new QLabel;
     m_gridStatus = new QLabel;
     m_databaseStatus = new QLabel;
+    m_orderStatus = new QLabel;
+    m_zoomStatus = new QLabel;
     statusBar()->addPermanentWidget(m_selectionStatus);
     statusBar()->addPermanentWidget(m_gridStatus);
+    statusBar()->addPermanentWidget(m_orderStatus);
     statusBar()->addPermanentWidget(m_databaseStatus);
+    statusBar()->addPermanentWidget(m_zoomStatus);
     statusBar()->setSizeGripEnabled(false);
 
     connect(m_bar, &TopBar::designRequested, this, &MainWindow::showDesign);
@@ -147,15 +177,20 @@ void MainWindow::makePages()
     });
     connect(m_bar, &TopBar::valuesRequested, this, [this] {
         if (m_board) {
-            m_board->setShowsValues(true);
+            showValues(BoardValues::Record);
+        }
+    });
+    connect(m_bar, &TopBar::longestRequested, this, [this] {
+        if (m_board) {
+            showValues(BoardValues::Longest);
         }
     });
     connect(m_bar, &TopBar::blankRequested, this, [this] {
         if (m_board) {
-            m_board->setShowsValues(false);
+            showValues(BoardValues::Blank);
         }
     });
-    connect(m_catalogue, &CataloguePanel::columnActivated, this, &MainWindow::takeColumn);
+    connect(m_catalogue, &CataloguePanel::columnsActivated, this, &MainWindow::takeColumns);
     connect(m_catalogue, &CataloguePanel::columnChosen, this, [this](const QString &chosen) {
         if (!m_board || chosen.isEmpty()) {
             return;
@@ -195,40 +230,57 @@ void MainWindow::refreshCatalogue()
 {
     m_catalogue->setCatalogue(shownCatalogue(), QFileInfo(m_workspace.address.file).fileName());
     m_catalogue->setForm(m_document->form());
+    if (m_inspector) {
+        m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
+    }
 }
 
-// A column asked for in the catalogue comes on to the form, or is selected where it is there already. A form without
-// rows gets those of the column's table.
-void MainWindow::takeColumn(const QString &tableName, const QString &column)
+// How columns of a table become fields of a form, for the board's drops too. A form without rows gets those of the
+// table; columns of another table than the form's are none of its own.
+AddedFields MainWindow::addedFields(const Form &form, const QString &tableName, const QStringList &columns,
+                                    const FieldTarget &target) const
 {
     const Catalogue &catalogue = shownCatalogue();
     const Table *table = findTable(catalogue, tableName);
-    if (!m_document || !m_board || isEntry() || !table) {
-        return;
-    }
-    const Form &form = m_document->form();
     const bool isFirst = form.rowSource.isEmpty();
-    if (!isFirst && form.rowSource != tableName) {
+    if (!table || (!isFirst && form.rowSource != tableName)) {
+        return {form, {}};
+    }
+    const bool isProfiled = m_storedValues && m_storedValues->profile().table == tableName;
+    return withFields(isFirst ? setRowSource(form, tableName) : form, catalogue, *table, columns, target,
+                      isProfiled ? &m_storedValues->profile() : nullptr, m_workspace.project.namingPattern,
+                      *m_appearance);
+}
+
+// Columns asked for in the catalogue come on to the form after the lead, or are selected where they are there already.
+void MainWindow::takeColumns(const QString &table, const QStringList &columns)
+{
+    if (!m_document || !m_board || isEntry()) {
         return;
     }
-    for (const Control &control : form.controls) {
-        if (control.column == column) {
-            m_board->select({control.id});
-            return;
+    const Form form = m_document->form();
+    FieldTarget target;
+    target.after = m_board->selection().lead();
+    const AddedFields added = addedFields(form, table, columns, target);
+    if (added.fields.isEmpty()) {
+        QList<ControlId> there;
+        for (const Control &control : form.controls) {
+            if (form.rowSource == table && columns.contains(control.column)) {
+                there.append(control.id);
+            }
         }
-    }
-    if (isTabular(form)) {
-        say(tr("Columns cannot be added to the rows of a tabular form yet; draft it again with them."));
+        m_board->select(there);
+        if (form.rowSource != table && !form.rowSource.isEmpty()) {
+            say(tr("The form shows rows of %1; columns of %2 come with a lookup or a subform.")
+                    .arg(form.rowSource.simplified(), table.simplified()));
+        }
         return;
     }
-    const Form start = isFirst ? setRowSource(form, tableName) : form;
-    const Form with = withField(start, catalogue, *table, column, m_workspace.project.namingPattern, *m_appearance);
-    m_document->apply(tr("Add the field %1").arg(column.simplified()), with);
-    for (const Control &control : with.controls) {
-        if (control.column == column) {
-            m_board->select({control.id});
-        }
-    }
+    m_document->apply(added.fields.size() == 1 ? tr("Add the field %1").arg(columns.first().simplified())
+                                               : tr("Add %1 fields").arg(added.fields.size()),
+                      added.form);
+    m_board->select(added.fields);
+    m_board->scrollTo(added.fields.last());
 }
 
 void MainWindow::renameControls()
@@ -266,105 +318,6 @@ void MainWindow::renameControls()
     }
 }
 
-void MainWindow::makeMenus()
-{
-    const auto add = [this](QMenu *menu, const QString &words, const QKeySequence &keys, auto slot,
-                            QList<QAction *> *group) {
-        QAction *action = menu->addAction(words, this, slot);
-        action->setShortcut(keys);
-        if (group) {
-            group->append(action);
-        }
-        return action;
-    };
-    QMenu *file = menuBar()->addMenu(tr("&File"));
-    add(file, tr("&New form from data…"), QKeySequence(tr("Ctrl+Shift+N")), &MainWindow::newForm, &m_databaseActions);
-    add(file, tr("&Open…"), QKeySequence::Open, &MainWindow::open, nullptr);
-    m_formsMenu = file->addMenu(tr("&Forms of this project"));
-    connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
-    file->addSeparator();
-    m_saveAction = add(
-        file, tr("&Save form"), QKeySequence::Save,
-        [this] {
-            if (isEntry() && m_session) {
-                m_session->save();
-            } else {
-                save();
-            }
-        },
-        &m_formActions);
-    add(
-        file, tr("Save form &as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { saveAs(); }, &m_designActions);
-    file->addSeparator();
-    add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), &QWidget::close, nullptr);
-
-    QMenu *edit = menuBar()->addMenu(tr("&Edit"));
-    m_undo = add(
-        edit, tr("&Undo"), QKeySequence::Undo, [this] { m_document->steps()->undo(); }, nullptr);
-    m_redo = add(
-        edit, tr("&Redo"), QKeySequence(tr("Ctrl+Shift+Z")), [this] { m_document->steps()->redo(); }, nullptr);
-    edit->addSeparator();
-    add(
-        edit, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->selectAll(); }, &m_designActions);
-    add(
-        edit, tr("Edit the &caption"), QKeySequence(), [this] { m_board->editCaption(m_board->selection().lead()); },
-        &m_designActions);
-    add(
-        edit, tr("&Delete"), QKeySequence(), [this] { m_board->deleteSelection(); }, &m_designActions);
-    edit->addSeparator();
-    add(edit, tr("&Row source…"), QKeySequence(), &MainWindow::changeRowSource, &m_designActions);
-    add(edit, tr("Control &names…"), QKeySequence(), &MainWindow::renameControls, &m_designActions);
-
-    QMenu *records = menuBar()->addMenu(tr("&Records"));
-    add(
-        records, tr("&First"), QKeySequence(tr("Ctrl+Home")), [this] { m_session->goFirst(); }, &m_entryActions);
-    add(
-        records, tr("&Previous"), QKeySequence(tr("PgUp")), [this] { m_session->goPrevious(); }, &m_entryActions);
-    add(
-        records, tr("&Next"), QKeySequence(tr("PgDown")), [this] { m_session->goNext(); }, &m_entryActions);
-    add(
-        records, tr("&Last"), QKeySequence(tr("Ctrl+End")), [this] { m_session->goLast(); }, &m_entryActions);
-    records->addSeparator();
-    add(
-        records, tr("&Add"), QKeySequence(tr("Ctrl+N")),
-        [this] {
-            if (m_session->add()) {
-                m_entryView->focusFirst();
-            }
-        },
-        &m_entryActions);
-    add(
-        records, tr("&Delete…"), QKeySequence(tr("Ctrl+Del")), [this] { m_entryView->askAndDelete(); },
-        &m_entryActions);
-    add(
-        records, tr("&Take back"), QKeySequence(tr("Ctrl+Backspace")), [this] { m_session->takeBack(); },
-        &m_entryActions);
-
-    QMenu *view = menuBar()->addMenu(tr("&View"));
-    m_switch = add(
-        view, tr("&Entry"), QKeySequence(Qt::Key_F5), [this] { isEntry() ? showDesign() : showEntry(); },
-        &m_formActions);
-    view->addSeparator();
-    auto *themes = new QActionGroup(this);
-    const QList<QPair<ThemeChoice, QString>> choices{{ThemeChoice::AsDesktop, tr("Colours as on the &desktop")},
-                                                     {ThemeChoice::Light, tr("&Light colours")},
-                                                     {ThemeChoice::Dark, tr("D&ark colours")}};
-    for (const auto &[choice, words] : choices) {
-        QAction *action = view->addAction(words, this, [this, wanted = choice] { setThemeChoice(wanted); });
-        action->setCheckable(true);
-        action->setChecked(choice == m_themeChoice);
-        themes->addAction(action);
-    }
-
-    QMenu *help = menuBar()->addMenu(tr("&Help"));
-    help->addAction(tr("&About Nabblet"), this, [this] {
-        QMessageBox::about(this, tr("About Nabblet"),
-                           tr("Nabblet %1\n\nDrafts bound entry forms from database tables, lets you arrange them, and "
-                              "puts them to work.")
-                               .arg(QStringLiteral(NABBLET_VERSION)));
-    });
-}
-
 // ---------------------------------------------------------------- themes
 
 Theme MainWindow::theme() const
@@ -391,6 +344,7 @@ void MainWindow::applyTheme()
     const Look &look = lookNamed(m_document ? m_document->form().look : QString());
     *m_appearance = Appearance(look, theme(), QApplication::font());
     m_catalogue->setTheme(theme());
+    m_arrange->setTheme(theme());
     if (m_board) {
         m_board->setAppearance(*m_appearance);
         m_entryView->setAppearance(*m_appearance);
@@ -553,8 +507,15 @@ void MainWindow::newFormFromTable(const QString &table)
 
 void MainWindow::closeDocument()
 {
+    m_arrange->setBoard(nullptr);
+    m_outline->setBoard(nullptr);
+    m_storedValues.reset();
+    showHistory(false);
+    showRowsTable(false);
+    delete m_widthSlider;
     delete m_board;
     delete m_inspector;
+    m_widthSlider = nullptr;
     delete m_entryView;
     m_board = nullptr;
     m_inspector = nullptr;
@@ -587,8 +548,11 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     }
     m_board = new Board(m_document.get(), m_session.get(), *m_appearance);
     m_inspector = new Inspector(m_document.get(), m_appearance.get());
+    m_widthSlider = new WidthSlider(m_board);
     m_boardFrame->layout()->addWidget(m_board);
+    m_boardFrame->layout()->addWidget(m_widthSlider);
     m_inspectorFrame->layout()->addWidget(m_inspector);
+    prepareBoard();
     if (m_session) {
         m_entryView = new EntryView(m_session.get(), *m_appearance);
         m_entryPage->layout()->addWidget(m_entryView);
@@ -597,6 +561,8 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     connect(m_inspector, &Inspector::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
     connect(m_board, &Board::selectionChanged, this, [this] {
         m_inspector->show(m_board->selection());
+        m_arrange->refresh();
+        refreshActions();
         refreshStatus();
     });
     connect(m_document.get(), &FormDocument::formChanged, this, [this](const Form &before, const Form &after) {
@@ -611,6 +577,10 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
         if (before.select != after.select) {
             refreshCatalogue();
         }
+        if (m_storedValues && (before.rowSource != after.rowSource || before.select != after.select)) {
+            m_storedValues->lookAt(shownCatalogue(), after.rowSource);
+        }
+        m_arrange->refresh();
         m_catalogue->setForm(after);
         refreshNames();
         refreshStatus();
@@ -624,6 +594,49 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     showDesign();
     refreshNames();
     refreshRecord();
+}
+
+void MainWindow::showValues(BoardValues values)
+{
+    m_board->setValues(values);
+    m_bar->setValues(values);
+    if (values == BoardValues::Longest && m_storedValues && m_storedValues->profile().table.isEmpty()) {
+        say(tr("The stored values are still being looked through; the longest come as soon as they are known."));
+    }
+}
+
+// What the board needs to know of the project and the database, and who follows it.
+void MainWindow::prepareBoard()
+{
+    m_arrange->setBoard(m_board);
+    m_outline->setBoard(m_board);
+    m_board->setNamingPattern(m_workspace.project.namingPattern);
+    m_board->setUnit(m_unit);
+    m_inspector->setUnit(m_unit);
+    m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
+    m_bar->setValues(BoardValues::Record);
+    m_board->setFieldMaker([this](const Form &form, const DraggedColumns &columns, const FieldTarget &target) {
+        return addedFields(form, columns.table, columns.columns, target);
+    });
+    connect(m_board, &Board::said, this, &MainWindow::say);
+    connect(m_board, &Board::zoomChanged, this, &MainWindow::refreshStatus);
+    connect(m_board, &Board::modesChanged, this, &MainWindow::refreshActions);
+    connect(m_board, &Board::menuRequested, this, &MainWindow::showBoardMenu);
+    if (!m_workspace.connection) {
+        return;
+    }
+    m_storedValues = std::make_unique<StoredValues>(m_workspace.address);
+    m_storedValues->lookAt(shownCatalogue(), m_document->form().rowSource);
+    connect(m_storedValues.get(), &StoredValues::known, this, [this] {
+        m_board->setLongestWords(longestWords(m_storedValues->profile(), *m_appearance));
+        m_arrange->refresh();
+    });
+    m_arrange->setBoxWidth([this](const Control &control, double share) {
+        const Table *table = findTable(shownCatalogue(), m_document->form().rowSource);
+        return table && m_storedValues && m_storedValues->profile().table == table->name
+                   ? fittedWidth(shownCatalogue(), *table, m_storedValues->profile(), control, share, *m_appearance)
+                   : 0;
+    });
 }
 
 // ---------------------------------------------------------------- Design and Entry
@@ -805,12 +818,19 @@ void MainWindow::refreshActions()
 {
     const bool hasForm = m_document != nullptr;
     const bool inEntry = isEntry();
+    m_arrange->setEnabled(hasForm && !inEntry);
     for (QAction *action : std::as_const(m_formActions)) {
         action->setEnabled(hasForm);
     }
     for (QAction *action : std::as_const(m_designActions)) {
         action->setEnabled(hasForm && !inEntry);
     }
+    for (QAction *action : std::as_const(m_controlActions)) {
+        const bool isOn = hasForm && !inEntry && m_board && !m_board->selection().isEmpty();
+        action->setEnabled(isOn);
+        action->setProperty("whyNot", isOn ? QString() : tr("Select a control first."));
+    }
+    m_tabOrderAction->setChecked(m_board && m_board->showsTabOrder());
     for (QAction *action : std::as_const(m_entryActions)) {
         action->setEnabled(inEntry);
     }
@@ -831,22 +851,31 @@ void MainWindow::refreshStatus()
 {
     m_selectionStatus->setVisible(m_document && !isEntry());
     m_gridStatus->setVisible(m_document && !isEntry());
+    m_orderStatus->setVisible(m_document && !isEntry());
+    m_zoomStatus->setVisible(m_document && !isEntry());
     if (m_document && m_board) {
         const Form &form = m_document->form();
         const Selection &selection = m_board->selection();
         const Control *lead = form.controls.find(selection.lead());
-        const QString place = lead ? tr("x %1 · y %2 · %3 × %4 px")
-                                         .arg(lead->place.x())
-                                         .arg(lead->place.y())
-                                         .arg(lead->place.width())
-                                         .arg(lead->place.height())
-                                   : QString();
+        const auto number = [&](int size) { return sizeNumber(size, m_unit, form.grid.pitch); };
+        const QString place =
+            lead ? tr("x %1 · y %2 · %3 × %4 %5")
+                       .arg(number(lead->place.x()), number(lead->place.y()), number(lead->place.width()),
+                            number(lead->place.height()), unitSign(m_unit))
+                 : QString();
         const auto count = static_cast<int>(selection.controls().size());
         m_selectionStatus->setText(count > 1 ? tr("%1 selected").arg(count) + QStringLiteral("   ") + place : place);
         const QString marks = form.grid.marks == GridMarks::Dots    ? tr("dots")
                               : form.grid.marks == GridMarks::Lines ? tr("lines")
                                                                     : tr("not drawn");
-        m_gridStatus->setText(tr("Grid %1 px, %2").arg(form.grid.pitch).arg(marks));
+        m_gridStatus->setText(
+            tr("Grid %1, %2")
+                .arg(sizeInWords(form.grid.pitch, m_unit == Unit::GridSteps ? Unit::Pixels : m_unit, form.grid.pitch),
+                     marks));
+        m_orderStatus->setText(form.tabOrder == TabOrder::ByHand    ? tr("Tab order by hand")
+                               : form.tabOrder == TabOrder::Columns ? tr("Tab goes by columns")
+                                                                    : tr("Tab goes by rows"));
+        m_zoomStatus->setText(tr("%1 %").arg(m_board->zoom()));
     }
     QString database = QFileInfo(m_workspace.address.file).fileName();
     if (m_workspace.connection && m_workspace.connection->isReadOnly()) {

@@ -2,11 +2,12 @@
 #pragma once
 
 #include "app/workspace.h"
-#include "designer/form_document.h"
+#include "designer/board.h"
 #include "entry/appearance.h"
 
 #include <QMainWindow>
 
+#include <functional>
 #include <memory>
 
 class QLabel;
@@ -16,13 +17,17 @@ class QStackedWidget;
 
 namespace nabblet {
 
-class Board;
 class CataloguePanel;
 class EntrySession;
 class EntryView;
 class Inspector;
 class Recovery;
+class ArrangeActions;
+class OutlinePanel;
+class Panel;
+class StoredValues;
 class TopBar;
+class WidthSlider;
 
 enum class ThemeChoice { AsDesktop, Light, Dark };
 
@@ -44,7 +49,7 @@ public:
     void changeRowSource();
     const Catalogue &shownCatalogue() const;
     void refreshCatalogue();
-    void takeColumn(const QString &table, const QString &column);
+    void takeColumns(const QString &table, const QStringList &columns);
     void renameControls();
 
     void showDesign();
@@ -71,6 +76,27 @@ protected:
 
 private:
     void makeMenus();
+    void makeFileMenu();
+    void makeEditMenu();
+    void makeSelectMenu();
+    void makeArrangeMenu();
+    void makeRecordsMenu();
+    void makeViewMenu();
+    void makeHelpMenu();
+    // A command of a menu. group: those that can be used at the same times; nullptr for always.
+    QAction *addCommand(QMenu *menu, const QString &words, const QKeySequence &keys, const std::function<void()> &run,
+                        QList<QAction *> *group);
+    void findCommand();
+    void showBoardMenu(const QPoint &global);
+    void setUnit(Unit unit);
+    void showValues(BoardValues values);
+    void prepareBoard();
+    AddedFields addedFields(const Form &form, const QString &table, const QStringList &columns,
+                            const FieldTarget &target) const;
+    void editCaptions();
+    void showHistory(bool shows);
+    void showRowsTable(bool shows);
+    void chooseTracing();
     void makePages();
     void openWorkspace(const Workspace &workspace);
     void openForm(const QString &path);
@@ -103,6 +129,12 @@ private:
     QWidget *m_entryPage = nullptr;
     QWidget *m_welcomePage = nullptr;
     CataloguePanel *m_catalogue = nullptr;
+    OutlinePanel *m_outline = nullptr;
+    QSplitter *m_leftFrame = nullptr;
+    ArrangeActions *m_arrange = nullptr;
+    WidthSlider *m_widthSlider = nullptr;
+    std::unique_ptr<StoredValues> m_storedValues;
+    Unit m_unit = Unit::Pixels;
     QWidget *m_boardFrame = nullptr;
     QWidget *m_inspectorFrame = nullptr;
     Board *m_board = nullptr;
@@ -111,15 +143,23 @@ private:
     QMenu *m_formsMenu = nullptr;
     QAction *m_switch = nullptr;
     QAction *m_saveAction = nullptr;
+    QAction *m_history = nullptr;
+    QAction *m_rowsAction = nullptr;
+    QAction *m_tabOrderAction = nullptr;
+    Panel *m_historyPanel = nullptr;
+    QWidget *m_rowsTable = nullptr;
     QAction *m_undo = nullptr;
     QAction *m_redo = nullptr;
-    QList<QAction *> m_formActions;   // need a form
-    QList<QAction *> m_designActions; // need a form in Design
-    QList<QAction *> m_entryActions;  // need a form in Entry
+    QList<QAction *> m_formActions;    // need a form
+    QList<QAction *> m_designActions;  // need a form in Design
+    QList<QAction *> m_entryActions;   // need a form in Entry
+    QList<QAction *> m_controlActions; // need a control selected
     QList<QAction *> m_databaseActions;
     QLabel *m_selectionStatus = nullptr;
     QLabel *m_gridStatus = nullptr;
     QLabel *m_databaseStatus = nullptr;
+    QLabel *m_orderStatus = nullptr;
+    QLabel *m_zoomStatus = nullptr;
 };
 
 } // namespace nabblet

@@ -40,7 +40,8 @@ TopBar::TopBar(QWidget *parent)
     : QWidget(parent), m_project(new QLabel), m_form(new QLabel), m_unsaved(new QLabel),
       m_design(part(tr("Design"), "design", true)), m_entry(part(tr("Entry"), "entrySide", true)),
       m_previous(part(QStringLiteral("‹"), "previousValues", false)), m_record(part(tr("Record"), "showRecord", true)),
-      m_next(part(QStringLiteral("›"), "nextValues", false)), m_blank(part(tr("Blank"), "showBlank", true))
+      m_next(part(QStringLiteral("›"), "nextValues", false)),
+      m_longest(part(tr("Longest values"), "showLongest", true)), m_blank(part(tr("Blank"), "showBlank", true))
 {
     setObjectName(QStringLiteral("bar"));
     setAttribute(Qt::WA_StyledBackground);
@@ -64,12 +65,14 @@ TopBar::TopBar(QWidget *parent)
 
     auto *values = new QButtonGroup(this);
     values->addButton(m_record);
+    values->addButton(m_longest);
     values->addButton(m_blank);
     m_record->setChecked(true);
     m_previous->setAccessibleName(tr("Previous record"));
     m_next->setAccessibleName(tr("Next record"));
     m_previous->setToolTip(tr("Show the previous record's values on the board"));
     m_next->setToolTip(tr("Show the next record's values on the board"));
+    m_longest->setToolTip(tr("Show the longest stored value of each column"));
     m_blank->setToolTip(tr("Show the boxes empty"));
     m_values = new QWidget;
     auto *right = new QHBoxLayout(m_values);
@@ -79,7 +82,7 @@ TopBar::TopBar(QWidget *parent)
     show->setObjectName(QStringLiteral("barFaint"));
     right->addStretch();
     right->addWidget(show);
-    right->addWidget(frameAround({m_previous, m_record, m_next, m_blank}));
+    right->addWidget(frameAround({m_previous, m_record, m_next, m_longest, m_blank}));
 
     auto *grid = new QGridLayout(this);
     grid->setContentsMargins(14, 7, 14, 7);
@@ -94,6 +97,7 @@ TopBar::TopBar(QWidget *parent)
     connect(m_previous, &QPushButton::clicked, this, &TopBar::previousRequested);
     connect(m_next, &QPushButton::clicked, this, &TopBar::nextRequested);
     connect(m_record, &QPushButton::clicked, this, &TopBar::valuesRequested);
+    connect(m_longest, &QPushButton::clicked, this, &TopBar::longestRequested);
     connect(m_blank, &QPushButton::clicked, this, &TopBar::blankRequested);
 }
 
@@ -119,10 +123,11 @@ void TopBar::setRecord(const QString &words, bool canStep, const QString &why)
     m_record->setToolTip(canStep ? tr("Show a record's values on the board") : why);
 }
 
-void TopBar::setShowsValues(bool shows)
+void TopBar::setValues(BoardValues values)
 {
-    m_record->setChecked(shows);
-    m_blank->setChecked(!shows);
+    m_record->setChecked(values == BoardValues::Record);
+    m_longest->setChecked(values == BoardValues::Longest);
+    m_blank->setChecked(values == BoardValues::Blank);
 }
 
 } // namespace nabblet

@@ -1,6 +1,8 @@
 // The slate bar at the top: project and form, the switch between Design and Entry, and what values the board shows.
 #pragma once
 
+#include "designer/board.h"
+
 #include <QWidget>
 
 class QLabel;
@@ -17,9 +19,9 @@ public:
 
     void setNames(const QString &project, const QString &form, bool isUnsaved);
     void setEntry(bool isEntry);
+    void setValues(BoardValues values);
     // The record that the board shows; words such as "Record 14".
     void setRecord(const QString &words, bool canStep, const QString &why);
-    void setShowsValues(bool shows);
 
 Q_SIGNALS:
     void designRequested();
@@ -27,6 +29,7 @@ Q_SIGNALS:
     void previousRequested();
     void nextRequested();
     void valuesRequested();
+    void longestRequested();
     void blankRequested();
 
 private:
@@ -39,6 +42,7 @@ private:
     QPushButton *m_previous;
     QPushButton *m_record;
     QPushButton *m_next;
+    QPushButton *m_longest;
     QPushButton *m_blank;
 };
 

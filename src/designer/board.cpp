@@ -1,22 +1,32 @@
 #include "designer/board.h"
 
-#include "core/arrange/grid.h"
+#include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
-#include "core/arrange/rows.h"
+#include "core/arrange/window_size.h"
+#include "core/edit/clipboard.h"
 #include "core/text/tr.h"
 #include "designer/board_measures.h"
+#include "designer/caption_editor.h"
 #include "entry/theme.h"
 
 #include <QApplication>
-#include <QKeyEvent>
-#include <QLineEdit>
+#include <QClipboard>
+#include <QMimeData>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QToolTip>
 
 #include <algorithm>
+#include <cmath>
 
 namespace nabblet {
+
+namespace {
+
+const QString ClipFormat = QStringLiteral("application/x-nabform+json");
+constexpr std::array<int, 9> ZoomSteps{25, 33, 50, 75, 100, 150, 200, 300, 400};
+
+} // namespace
 
 Board::Board(FormDocument *document, EntrySession *session, const Appearance &appearance, QWidget *parent)
     : QAbstractScrollArea(parent), m_document(document), m_session(nullptr), m_appearance(appearance)
@@ -25,9 +35,13 @@ Board::Board(FormDocument *document, EntrySession *session, const Appearance &ap
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Board"));
+    setAcceptDrops(true);
+    viewport()->setAcceptDrops(true);
     viewport()->setMouseTracking(true);
     viewport()->setAttribute(Qt::WA_OpaquePaintEvent);
+    m_step = document->steps()->index();
     connect(document, &FormDocument::formChanged, this, &Board::showForm);
+    connect(document->steps(), &QUndoStack::indexChanged, this, &Board::showStep);
     m_rowsButton = new QPushButton(tr("Choose the row source…"), viewport());
     m_rowsButton->setObjectName(QStringLiteral("boardRowSource"));
     m_rowsButton->setCursor(Qt::ArrowCursor);
@@ -72,22 +86,46 @@ void Board::setSession(EntrySession *session)
     viewport()->update();
 }
 
-void Board::setShowsValues(bool shows)
+void Board::setValues(BoardValues values)
 {
-    m_showsValues = shows;
+    m_values = values;
     viewport()->update();
 }
+
+void Board::setLongestWords(const QHash<QString, QString> &words)
+{
+    m_longestWords = words;
+    if (m_values == BoardValues::Longest) {
+        viewport()->update();
+    }
+}
+
+void Board::setUnit(Unit unit)
+{
+    m_unit = unit;
+    viewport()->update();
+    Q_EMIT selectionChanged();
+}
+
+// ---------------------------------------------------------------- selection
 
 void Board::select(const QList<ControlId> &controls)
 {
     Selection wanted;
     wanted.set(controls);
+    setSelection(wanted);
+}
+
+void Board::setSelection(const Selection &selection)
+{
+    Selection wanted = selection;
     wanted.keepOnly(m_document->form());
     if (wanted == m_selection) {
         return;
     }
     updateSelectionMarks();
     m_selection = wanted;
+    updatePills();
     updateSelectionMarks();
     Q_EMIT selectionChanged();
 }
@@ -95,14 +133,30 @@ void Board::select(const QList<ControlId> &controls)
 void Board::selectAll()
 {
     QList<ControlId> all;
-    for (const Control &control : m_document->form().controls) {
+    for (const nabblet::Control &control : m_document->form().controls) {
         all.append(control.id);
     }
     select(all);
 }
 
+void Board::selectOutwards()
+{
+    const nabblet::Control *lead = m_document->form().controls.find(m_selection.lead());
+    Selection wanted;
+    if (lead) {
+        wanted.setBand(lead->band);
+    }
+    setSelection(wanted);
+}
+
 void Board::deleteSelection()
 {
+    if (m_selection.rail() != FixedRail::None) {
+        Form without = m_document->form();
+        without = withoutRail(without, m_selection.rail());
+        m_document->apply(tr("Delete a rail"), without);
+        return;
+    }
     if (m_selection.isEmpty()) {
         return;
     }
@@ -111,28 +165,225 @@ void Board::deleteSelection()
                       deleteControls(m_document->form(), m_selection.controls()));
 }
 
-Form Board::shownForm() const
+const Form &Board::shownForm() const
 {
-    return m_dragged ? *m_dragged : m_document->form();
+    return m_dragged ? *m_dragged : m_preview ? *m_preview : m_trial ? *m_trial : m_document->form();
+}
+
+const QList<SnapGuide> &Board::guides() const
+{
+    static const QList<SnapGuide> None;
+    return m_drag ? m_drag->guides : None;
+}
+
+void Board::updatePills()
+{
+    m_pills.clear();
+    const bool isMeant = m_selection.controls().size() > 1 && m_selection.controls().size() <= 400;
+    if (isMeant && !m_preview && !m_trial) {
+        m_pills = gapsOf(shownForm(), m_selection.controls());
+    }
+}
+
+// ---------------------------------------------------------------- previews and modes
+
+void Board::preview(const Form &form)
+{
+    m_preview = form;
+    updatePills();
+    viewport()->update();
+}
+
+void Board::endPreview()
+{
+    if (m_preview) {
+        m_preview.reset();
+        updatePills();
+        viewport()->update();
+    }
+}
+
+void Board::setTrialWidth(int width)
+{
+    if (width == m_trialWidth) {
+        return;
+    }
+    m_trialWidth = width;
+    m_trial.reset();
+    if (width > 0) {
+        m_trial = atWidth(m_document->form(), width);
+    }
+    updatePills();
+    updateScrollBars();
+    viewport()->update();
+    Q_EMIT trialWidthChanged(width);
+}
+
+void Board::setShowsTabOrder(bool shows)
+{
+    if (m_showsTabOrder == shows) {
+        return;
+    }
+    m_showsTabOrder = shows;
+    m_tabClicked.clear();
+    if (shows) {
+        Q_EMIT said(
+            tr("Click the fields in the order in which Tab is to visit them, or drag a number to another place. "
+               "Escape ends."));
+    }
+    viewport()->update();
+    Q_EMIT modesChanged();
+}
+
+void Board::beginCopyLook(LookCopies copies)
+{
+    if (m_selection.lead() == 0) {
+        return;
+    }
+    m_lookFrom = m_selection.lead();
+    m_lookCopies = copies;
+    Q_EMIT said(copies == LookCopies::Once ? tr("Click a control to give it this look.")
+                                           : tr("Click controls to give them this look. Escape ends."));
+    viewport()->setCursor(Qt::PointingHandCursor);
+    Q_EMIT modesChanged();
+}
+
+void Board::endModes()
+{
+    m_lookFrom = 0;
+    viewport()->setCursor(Qt::ArrowCursor);
+    setShowsTabOrder(false);
+    setTrialWidth(0);
+    Q_EMIT modesChanged();
+}
+
+// ---------------------------------------------------------------- clipboard
+
+void Board::copy() const
+{
+    if (m_selection.isEmpty()) {
+        return;
+    }
+    const QByteArray text = clipText(m_document->form(), m_selection.controls());
+    auto *mime = new QMimeData;
+    mime->setData(ClipFormat, text);
+    mime->setText(QString::fromUtf8(text));
+    QApplication::clipboard()->setMimeData(mime);
+}
+
+void Board::cut()
+{
+    if (!m_selection.isEmpty()) {
+        copy();
+        const qsizetype count = m_selection.controls().size();
+        m_document->apply(counted(count, tr("Cut a control"), tr("Cut %1 controls")),
+                          deleteControls(m_document->form(), m_selection.controls()));
+    }
+}
+
+void Board::paste(PastePlace place)
+{
+    const QMimeData *mime = QApplication::clipboard()->mimeData();
+    const QByteArray text = mime && mime->hasFormat(ClipFormat) ? mime->data(ClipFormat)
+                            : mime                              ? mime->text().toUtf8()
+                                                                : QByteArray();
+    if (text.isEmpty()) {
+        Q_EMIT said(tr("There is nothing on the clipboard."));
+        return;
+    }
+    const Result<Form> clip = readClip(text);
+    if (!clip) {
+        Q_EMIT said(clip.error().sentence);
+        return;
+    }
+    // Beside: a grid step off, as often as it takes to lie on nothing that is exactly there.
+    const int pitch = std::max(1, m_document->form().grid.pitch);
+    QPoint by;
+    if (place == PastePlace::Beside) {
+        const auto isTaken = [&](QPoint distance) {
+            for (const nabblet::Control &control : clip->controls) {
+                for (const nabblet::Control &there : m_document->form().controls) {
+                    if (there.band == control.band && there.place.topLeft() == control.place.topLeft() + distance) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        };
+        while (isTaken(by)) {
+            by += QPoint(2 * pitch, 2 * pitch);
+        }
+    }
+    const Pasted result = pasted(m_document->form(), *clip, by, m_namingPattern);
+    const auto count = static_cast<qsizetype>(result.controls.size());
+    m_document->apply(counted(count, tr("Paste a control"), tr("Paste %1 controls")), result.form);
+    select(boxesAmong(result.form, result.controls).isEmpty() ? result.controls
+                                                              : boxesAmong(result.form, result.controls));
+}
+
+void Board::duplicate()
+{
+    if (m_selection.isEmpty()) {
+        return;
+    }
+    const Form &form = m_document->form();
+    const int pitch = std::max(1, form.grid.pitch);
+    QPoint step(2 * pitch, 2 * pitch);
+    // The copies made last, moved since: the next ones go as far again.
+    const QSet<ControlId> chosen(m_selection.controls().begin(), m_selection.controls().end());
+    const QSet<ControlId> last(m_duplicates.begin(), m_duplicates.end());
+    const nabblet::Control *first = m_duplicates.isEmpty() ? nullptr : form.controls.find(m_duplicates.first());
+    if (first && chosen == last) {
+        step = first->place.topLeft() - m_duplicatesAt;
+    }
+    const Pasted result = pasted(form, clipOf(form, m_selection.controls()), step, m_namingPattern);
+    QList<ControlId> copies = boxesAmong(result.form, result.controls);
+    copies = copies.isEmpty() ? result.controls : copies;
+    const ControlId model = m_selection.controls().first();
+    QPoint modelAt = form.controls.find(model)->place.topLeft();
+    // The first copy's model is the first of the selection in the form's order.
+    for (const nabblet::Control &control : form.controls) {
+        if (chosen.contains(control.id) && control.kind != QLatin1String("caption")) {
+            modelAt = control.place.topLeft();
+            break;
+        }
+    }
+    const auto count = static_cast<qsizetype>(m_selection.controls().size());
+    m_document->apply(counted(count, tr("Duplicate a control"), tr("Duplicate %1 controls")), result.form);
+    select(copies);
+    m_duplicates = copies;
+    m_duplicatesAt = modelAt;
 }
 
 // ---------------------------------------------------------------- places
 
 QPoint Board::toViewport(QPoint onForm) const
 {
-    return onForm + QPoint(SpineWidth + 8 - horizontalScrollBar()->value(), RulerHeight - verticalScrollBar()->value());
+    const double scale = m_zoom / 100.0;
+    return QPoint(static_cast<int>(std::lround(onForm.x() * scale)),
+                  static_cast<int>(std::lround(onForm.y() * scale))) +
+           QPoint(LeftSide - horizontalScrollBar()->value(), RulerHeight - verticalScrollBar()->value());
+}
+
+QRect Board::toViewport(const QRect &onForm) const
+{
+    const QPoint topLeft = toViewport(onForm.topLeft());
+    const QPoint end = toViewport(onForm.topLeft() + QPoint(onForm.width(), onForm.height()));
+    return {topLeft, QSize(end.x() - topLeft.x(), end.y() - topLeft.y())};
 }
 
 QPoint Board::toForm(QPoint inViewport) const
 {
-    return inViewport - toViewport(QPoint(0, 0));
+    const QPoint distance = inViewport - toViewport(QPoint(0, 0));
+    return {static_cast<int>(std::floor(distance.x() * 100.0 / m_zoom)),
+            static_cast<int>(std::floor(distance.y() * 100.0 / m_zoom))};
 }
 
 QRect Board::viewportRectOf(ControlId id) const
 {
-    const Form form = shownForm();
-    const Control *control = form.controls.find(id);
-    return control ? QRect(toViewport(placeOnForm(form, *control).topLeft()), control->place.size()) : QRect();
+    const Form &form = shownForm();
+    const nabblet::Control *control = form.controls.find(id);
+    return control ? toViewport(placeOnForm(form, *control)) : QRect();
 }
 
 QPoint Board::railKnob(RailId rail) const
@@ -140,390 +391,97 @@ QPoint Board::railKnob(RailId rail) const
     return {toViewport(QPoint(railPosition(shownForm(), rail), 0)).x(), RulerHeight - KnobRadius - 3};
 }
 
-QList<Edges> Board::handlesOf(const QRect &place) const
+QRect Board::pillRect(const Gap &gap) const
 {
-    QList<Edges> handles{Edge::Left, Edge::Right};
-    if (place.height() >= 40) {
-        handles += {Edges(Edge::Top), Edges(Edge::Bottom), Edge::Right | Edge::Bottom, Edge::Left | Edge::Bottom};
-    }
-    return handles;
+    const QRect space = toViewport(gap.space);
+    const QFontMetrics metrics(m_appearance.font(TextRole::Note));
+    const int width =
+        std::max(18, metrics.horizontalAdvance(sizeNumber(gap.size, m_unit, m_document->form().grid.pitch)) + 12);
+    QRect pill(0, 0, width, metrics.height());
+    pill.moveCenter(space.center());
+    return pill;
 }
 
-QRect Board::handleRect(const QRect &place, Edges edges) const
+// The ring by which the lead's caption is shifted alone: at the outer end of its words.
+QRect Board::captionHandle() const
 {
-    int x = place.x() + place.width() / 2;
-    int y = place.y() + place.height() / 2;
-    if (edges & Edge::Left) {
-        x = place.x();
-    } else if (edges & Edge::Right) {
-        x = rightOf(place) - 1;
-    }
-    if (edges & Edge::Top) {
-        y = place.y();
-    } else if (edges & Edge::Bottom) {
-        y = bottomOf(place) - 1;
-    }
-    return {x - HandleSize / 2, y - HandleSize / 2, HandleSize, HandleSize};
-}
-
-Board::Hit Board::hitAt(QPoint at) const
-{
-    const Form form = shownForm();
-    Hit hit;
-    if (at.y() < RulerHeight) {
-        QList<RailId> rails{FixedRail::FormRight};
-        for (const Rail &rail : form.rails) {
-            rails.prepend(rail.id);
-        }
-        for (const RailId rail : rails) {
-            if (std::abs(railKnob(rail).x() - at.x()) <= KnobRadius + 2) {
-                hit.kind = rail == FixedRail::FormRight ? Hit::FormEdge : Hit::RailKnob;
-                hit.rail = rail;
-                return hit;
-            }
-        }
-        return hit;
-    }
-    const QPoint point = toForm(at);
-    if (const Control *lead = form.controls.find(m_selection.lead()); lead && lead->kind != QLatin1String("caption")) {
-        const QRect place = placeOnForm(form, *lead);
-        for (const Edges edges : handlesOf(place)) {
-            if (handleRect(place, edges).adjusted(-3, -3, 3, 3).contains(point)) {
-                hit.kind = Hit::Handle;
-                hit.control = lead->id;
-                hit.edges = edges;
-                return hit;
-            }
-        }
-    }
-    hit.control = controlAt(form, point, HitSlack);
-    if (hit.control != 0) {
-        hit.kind = Hit::Control;
-        return hit;
-    }
-    if (std::abs(point.x() - form.width) <= EdgeSlack && point.y() >= 0 && point.y() < formHeight(form)) {
-        hit.kind = Hit::FormEdge;
-        return hit;
-    }
-    for (const Band &band : form.bands) {
-        const int edge = bandTop(form, band.role) + band.height;
-        if (std::abs(point.y() - edge) <= EdgeSlack && point.x() <= form.width) {
-            hit.kind = Hit::BandEdge;
-            hit.band = band.role;
-            return hit;
-        }
-    }
-    return hit;
-}
-
-// ---------------------------------------------------------------- mouse
-
-void Board::mousePressEvent(QMouseEvent *event)
-{
-    finishCaption(true);
-    if (event->button() != Qt::LeftButton) {
-        return;
-    }
-    Drag drag;
-    drag.hit = hitAt(event->pos());
-    drag.start = drag.now = toForm(event->pos());
-    if (drag.hit.kind == Hit::Control) {
-        const bool isAdding = event->modifiers().testFlag(Qt::ControlModifier);
-        Selection wanted = m_selection;
-        if (isAdding) {
-            wanted.toggle(drag.hit.control);
-        } else {
-            wanted.choose(drag.hit.control);
-        }
-        select(wanted.controls());
-        if (!m_selection.contains(drag.hit.control)) {
-            drag.hit.kind = Hit::Nothing;
-            return;
-        }
-    } else if (drag.hit.kind == Hit::Nothing) {
-        drag.isBox = true;
-        drag.before = event->modifiers().testFlag(Qt::ControlModifier) ? m_selection.controls() : QList<ControlId>();
-        select(drag.before);
-    }
-    m_drag = drag;
-}
-
-void Board::mouseMoveEvent(QMouseEvent *event)
-{
-    if (m_drag && event->buttons().testFlag(Qt::LeftButton)) {
-        followDrag(toForm(event->pos()));
-        return;
-    }
-    const Hit hit = hitAt(event->pos());
-    Qt::CursorShape shape = Qt::ArrowCursor;
-    switch (hit.kind) {
-    case Hit::Handle:
-        shape = hit.edges == (Edge::Right | Edge::Bottom)  ? Qt::SizeFDiagCursor
-                : hit.edges == (Edge::Left | Edge::Bottom) ? Qt::SizeBDiagCursor
-                : hit.edges & (Edge::Top | Edge::Bottom)   ? Qt::SizeVerCursor
-                                                           : Qt::SizeHorCursor;
-        break;
-    case Hit::RailKnob:
-    case Hit::FormEdge:
-        shape = Qt::SplitHCursor;
-        break;
-    case Hit::BandEdge:
-        shape = Qt::SplitVCursor;
-        break;
-    case Hit::Control:
-        shape = m_selection.contains(hit.control) ? Qt::SizeAllCursor : Qt::ArrowCursor;
-        break;
-    case Hit::Nothing:
-        break;
-    }
-    viewport()->setCursor(shape);
-}
-
-void Board::mouseReleaseEvent(QMouseEvent *event)
-{
-    if (event->button() == Qt::LeftButton && m_drag) {
-        followDrag(toForm(event->pos()));
-        finishDrag();
-    }
-}
-
-void Board::mouseDoubleClickEvent(QMouseEvent *event)
-{
-    // A double click edits a caption where it stands and never does anything else.
-    const Hit hit = hitAt(event->pos());
-    m_drag.reset();
-    if (hit.kind != Hit::Control && hit.kind != Hit::Handle) {
-        return;
-    }
-    editCaption(hit.control);
-}
-
-void Board::followDrag(QPoint onForm)
-{
-    Drag &drag = *m_drag;
-    const QRect oldBox = QRect(drag.start, drag.now).normalized();
-    drag.now = onForm;
-    if (!drag.isMoving && (drag.now - drag.start).manhattanLength() < QApplication::startDragDistance() / 2) {
-        return;
-    }
-    drag.isMoving = true;
-    if (drag.isBox) {
-        const bool isRightwards = drag.now.x() >= drag.start.x();
-        const QRect box = QRect(drag.start, drag.now).normalized();
-        Selection wanted;
-        wanted.set(drag.before);
-        wanted.add(controlsInBox(m_document->form(), box, isRightwards ? Reach::WhollyInside : Reach::Touched));
-        select(wanted.controls());
-        const QRect dirty = oldBox.united(box).adjusted(-2, -2, 2, 2);
-        viewport()->update(QRect(toViewport(dirty.topLeft()), dirty.size()));
-        return;
-    }
-    const Form before = shownForm();
-    m_dragged = draggedForm();
-    showForm(before, *m_dragged);
-}
-
-// How far the selection moves so that the lead's top left corner lands on the grid; when it stands off the grid and is
-// not moved along one axis, it stays there.
-QPoint Board::snappedMove() const
-{
-    const Form &form = m_document->form();
-    const Control *lead = form.controls.find(m_drag->hit.control);
-    const QPoint raw = m_drag->now - m_drag->start;
-    if (!lead) {
+    const Form &form = shownForm();
+    const nabblet::Control *lead = form.controls.find(m_selection.lead());
+    const nabblet::Control *caption = lead && m_selection.controls().size() == 1 ? captionOf(form, lead->id) : nullptr;
+    if (!caption) {
         return {};
     }
-    const int pitch = form.grid.pitch;
-    const QPoint corner = lead->place.topLeft();
-    const auto along = [pitch](int from, int by) {
-        return std::abs(by) * 2 < pitch ? 0 : onGrid(from + by, pitch) - from;
+    const QRect shown = toViewport(placeOnForm(form, *caption));
+    return {shown.x() - HandleSize - 3, shown.y() + (shown.height() - HandleSize) / 2, HandleSize, HandleSize};
+}
+
+QRect Board::tabBadge(ControlId control) const
+{
+    const QRect shown = viewportRectOf(control);
+    return shown.isNull() ? QRect() : QRect(shown.x() - 11, shown.y() - 7, 22, 16);
+}
+
+void Board::scrollTo(ControlId control)
+{
+    const QRect place = viewportRectOf(control);
+    if (place.isNull()) {
+        return;
+    }
+    const auto reveal = [](QScrollBar *bar, int from, int to, int least, int most) {
+        if (to > most) {
+            bar->setValue(bar->value() + to - most + Around);
+        }
+        if (from < least) {
+            bar->setValue(bar->value() + from - least - Around);
+        }
     };
-    return {along(corner.x(), raw.x()), along(corner.y(), raw.y())};
+    reveal(verticalScrollBar(), place.top(), place.bottom(), RulerHeight, viewport()->height());
+    reveal(horizontalScrollBar(), place.left(), place.right(), LeftSide, viewport()->width());
 }
 
-Form Board::draggedForm() const
-{
-    const Form &form = m_document->form();
-    const Drag &drag = *m_drag;
-    const int pitch = form.grid.pitch;
-    const QPoint raw = drag.now - drag.start;
-    switch (drag.hit.kind) {
-    case Hit::Control:
-        return moveControls(form, m_selection.controls(), snappedMove());
-    case Hit::Handle: {
-        const Control *control = form.controls.find(drag.hit.control);
-        const QRect place = control->place;
-        const int x = drag.hit.edges & Edge::Left ? place.x() : rightOf(place);
-        const int y = drag.hit.edges & Edge::Top ? place.y() : bottomOf(place);
-        const QPoint snapped(onGrid(x + raw.x(), pitch) - x, onGrid(y + raw.y(), pitch) - y);
-        return resizeControls(form, {control->id}, drag.hit.edges, snapped);
-    }
-    case Hit::RailKnob:
-        return moveRail(form, drag.hit.rail, onGrid(railPosition(form, drag.hit.rail) + raw.x(), pitch));
-    case Hit::FormEdge:
-        return setFormWidth(form, onGrid(form.width + raw.x(), pitch));
-    case Hit::BandEdge:
-        return setBandHeight(form, drag.hit.band, onGrid(findBand(form, drag.hit.band)->height + raw.y(), pitch));
-    case Hit::Nothing:
-        break;
-    }
-    return form;
-}
+// ---------------------------------------------------------------- zoom
 
-QString Board::dragName() const
+void Board::setZoom(int percent)
 {
-    switch (m_drag->hit.kind) {
-    case Hit::Control:
-        return counted(m_selection.controls().size(), tr("Move a control"), tr("Move %1 controls"));
-    case Hit::Handle:
-        return tr("Resize a control");
-    case Hit::RailKnob:
-        return tr("Move a rail");
-    case Hit::FormEdge:
-        return tr("Change the form's width");
-    case Hit::BandEdge:
-        return tr("Change a band's height");
-    case Hit::Nothing:
-        break;
+    percent = std::clamp(percent, 25, 400);
+    if (percent == m_zoom) {
+        return;
     }
-    return {};
-}
-
-void Board::finishDrag()
-{
-    const bool isEdit = m_dragged.has_value();
-    const Form edited = shownForm();
-    const QString name = dragName();
-    const Drag drag = *m_drag;
-    m_drag.reset();
-    m_dragged.reset();
-    if (drag.isBox) {
-        const QRect box = QRect(drag.start, drag.now).normalized().adjusted(-2, -2, 2, 2);
-        viewport()->update(QRect(toViewport(box.topLeft()), box.size()));
-    }
-    if (isEdit) {
-        m_document->apply(name, edited);
-    }
-}
-
-void Board::giveUpDrag()
-{
-    const Form before = shownForm();
-    m_drag.reset();
-    m_dragged.reset();
-    showForm(before, m_document->form());
+    finishCaption(true);
+    const QPoint middle = viewport()->rect().center();
+    const QPoint stays = toForm(middle);
+    m_zoom = percent;
+    updateScrollBars();
+    const QPoint moved = toViewport(stays) - middle;
+    horizontalScrollBar()->setValue(horizontalScrollBar()->value() + moved.x());
+    verticalScrollBar()->setValue(verticalScrollBar()->value() + moved.y());
     viewport()->update();
+    Q_EMIT zoomChanged(m_zoom);
 }
 
-// ---------------------------------------------------------------- keys
-
-bool Board::focusNextPrevChild(bool)
+void Board::zoomIn()
 {
-    return false; // Tab walks through the controls; see keyPressEvent
+    setZoom(*std::find_if(ZoomSteps.begin(), ZoomSteps.end() - 1, [this](int step) { return step > m_zoom; }));
 }
 
-bool Board::event(QEvent *event)
+void Board::zoomOut()
 {
-    if (event->type() == QEvent::ShortcutOverride) {
-        const int key = static_cast<QKeyEvent *>(event)->key();
-        if (key == Qt::Key_Escape || key == Qt::Key_Tab || key == Qt::Key_Backtab || key == Qt::Key_F2) {
-            event->accept();
-            return true;
-        }
+    int wanted = ZoomSteps.front();
+    for (const int step : ZoomSteps) {
+        wanted = step < m_zoom ? step : wanted;
     }
-    return QAbstractScrollArea::event(event);
+    setZoom(wanted);
 }
 
-void Board::keyPressEvent(QKeyEvent *event)
-{
-    switch (event->key()) {
-    case Qt::Key_Left:
-        return nudge(QPoint(-1, 0), event->modifiers());
-    case Qt::Key_Right:
-        return nudge(QPoint(1, 0), event->modifiers());
-    case Qt::Key_Up:
-        return nudge(QPoint(0, -1), event->modifiers());
-    case Qt::Key_Down:
-        return nudge(QPoint(0, 1), event->modifiers());
-    case Qt::Key_Escape:
-        if (m_drag) {
-            giveUpDrag();
-        } else {
-            select({});
-        }
-        return;
-    case Qt::Key_Delete:
-    case Qt::Key_Backspace:
-        deleteSelection();
-        return;
-    case Qt::Key_F2:
-    case Qt::Key_Return:
-    case Qt::Key_Enter:
-        if (m_selection.lead() != 0) {
-            editCaption(m_selection.lead());
-        }
-        return;
-    case Qt::Key_Tab:
-    case Qt::Key_Backtab: {
-        // Fields in their tab order; captions are reached with their field.
-        const QList<ControlId> sequence = tabSequence(m_document->form());
-        if (!sequence.isEmpty()) {
-            const qsizetype at = sequence.indexOf(m_selection.lead());
-            const qsizetype step = event->key() == Qt::Key_Tab ? 1 : -1;
-            const qsizetype next =
-                at < 0 ? (step > 0 ? 0 : sequence.size() - 1) : (at + step + sequence.size()) % sequence.size();
-            select({sequence.at(next)});
-            const QRect place = viewportRectOf(m_selection.lead());
-            if (place.bottom() > viewport()->height()) {
-                verticalScrollBar()->setValue(verticalScrollBar()->value() + place.bottom() - viewport()->height() +
-                                              Around);
-            } else if (place.top() < RulerHeight) {
-                verticalScrollBar()->setValue(verticalScrollBar()->value() + place.top() - RulerHeight - Around);
-            }
-        }
-        return;
-    }
-    default:
-        QAbstractScrollArea::keyPressEvent(event);
-    }
-}
-
-void Board::nudge(QPoint direction, Qt::KeyboardModifiers modifiers)
+void Board::zoomToForm()
 {
     const Form &form = m_document->form();
-    const Control *lead = form.controls.find(m_selection.lead());
-    if (!lead) {
-        return;
-    }
-    const int pitch = form.grid.pitch;
-    const bool isFine = modifiers.testFlag(Qt::ControlModifier);
-    const bool isResize = modifiers.testFlag(Qt::ShiftModifier);
-    const QPoint corner = isResize ? QPoint(rightOf(lead->place), bottomOf(lead->place)) : lead->place.topLeft();
-    QPoint distance = direction;
-    if (!isFine) {
-        distance.setX(direction.x() == 0 ? 0 : nextGridLine(corner.x(), pitch, direction.x()) - corner.x());
-        distance.setY(direction.y() == 0 ? 0 : nextGridLine(corner.y(), pitch, direction.y()) - corner.y());
-    }
-    QStringList ids;
-    for (const ControlId id : m_selection.controls()) {
-        ids.append(QString::number(id));
-    }
-    const qsizetype count = m_selection.controls().size();
-    if (isResize) {
-        QList<ControlId> boxes;
-        for (const ControlId id : m_selection.controls()) {
-            if (form.controls.find(id)->kind != QLatin1String("caption")) {
-                boxes.append(id);
-            }
-        }
-        m_document->apply(counted(count, tr("Resize a control"), tr("Resize %1 controls")),
-                          resizeControls(form, boxes, Edge::Right | Edge::Bottom, distance),
-                          QStringLiteral("resize ") + ids.join(u' '));
-    } else {
-        m_document->apply(counted(count, tr("Move a control"), tr("Move %1 controls")),
-                          moveControls(form, m_selection.controls(), distance),
-                          QStringLiteral("move ") + ids.join(u' '));
-    }
+    const double across = (viewport()->width() - LeftSide - BehindForm) / static_cast<double>(std::max(1, form.width));
+    const double down =
+        (viewport()->height() - RulerHeight - Around / 2) / static_cast<double>(std::max(1, formHeight(form)));
+    setZoom(static_cast<int>(std::min({across, down, 1.0}) * 100));
+    horizontalScrollBar()->setValue(0);
+    verticalScrollBar()->setValue(0);
 }
 
 // ---------------------------------------------------------------- captions in place
@@ -532,79 +490,62 @@ void Board::editCaption(ControlId id)
 {
     finishCaption(true);
     const Form &form = m_document->form();
-    const Control *control = form.controls.find(id);
-    if (!control) {
-        return;
-    }
-    const Control *caption = control->kind == QLatin1String("caption") ? control : captionOf(form, id);
+    const nabblet::Control *control = form.controls.find(id);
+    const nabblet::Control *caption =
+        control ? control->kind == QLatin1String("caption") ? control : captionOf(form, id) : nullptr;
     if (!caption) {
         return;
     }
     m_editedCaption = caption->id;
     const TextRole role = textRoleNamed(caption->role, TextRole::Caption);
-    m_captionLine = new QLineEdit(caption->text, viewport());
-    m_captionLine->setObjectName(QStringLiteral("captionLine"));
-    m_captionLine->setFont(m_appearance.font(role));
-    m_captionLine->setFrame(false);
-    QPalette palette;
-    palette.setColor(QPalette::Base, m_appearance.colour(Ink::FieldFill));
-    palette.setColor(QPalette::Text, m_appearance.colour(Ink::FieldText));
-    palette.setColor(QPalette::Highlight, m_appearance.colour(Ink::Accent));
-    palette.setColor(QPalette::HighlightedText, m_appearance.colour(Ink::AccentText));
-    m_captionLine->setPalette(palette);
-    const bool endsOnRail = caption->captionFor != 0;
-    m_captionLine->setAlignment(endsOnRail ? Qt::AlignRight : Qt::AlignLeft);
-    const auto fit = [this, endsOnRail, role, anchor = viewportRectOf(caption->id)] {
-        if (!m_captionLine) {
-            return;
-        }
-        const int width = std::max(anchor.width(), m_appearance.width(m_captionLine->text(), role)) + 12;
-        const int x = endsOnRail ? anchor.right() + 5 - width : anchor.x() - 4;
-        m_captionLine->setGeometry(std::max(0, x), anchor.y(), width, anchor.height());
-    };
-    fit();
-    connect(m_captionLine, &QLineEdit::textChanged, this, fit);
-    connect(m_captionLine, &QLineEdit::editingFinished, this, [this] { finishCaption(true); });
-    m_captionLine->selectAll();
-    m_captionLine->show();
-    m_captionLine->setFocus();
-    m_captionLine->installEventFilter(this);
+    QFont font = m_appearance.font(role);
+    font.setPointSizeF(font.pointSizeF() * m_zoom / 100);
+    const bool endsOnRight = caption->captionFor != 0 && !sitsAbove(*caption);
+    m_captionEditor = new CaptionEditor(caption->text, viewportRectOf(caption->id),
+                                        endsOnRight ? Qt::AlignRight : Qt::AlignLeft, font, m_appearance, viewport());
+    connect(m_captionEditor, &CaptionEditor::finished, this, &Board::finishCaption);
+    m_captionEditor->show();
+    m_captionEditor->setFocus();
 }
 
 void Board::finishCaption(bool keep)
 {
-    if (!m_captionLine) {
+    if (!m_captionEditor) {
         return;
     }
-    QLineEdit *line = m_captionLine;
-    m_captionLine.clear();
-    const QString words = line->text().trimmed();
-    line->disconnect(this);
-    line->hide();
-    line->deleteLater();
-    setFocus();
-    const Control *caption = m_document->form().controls.find(m_editedCaption);
-    if (keep && caption && words != caption->text && !words.isEmpty()) {
+    CaptionEditor *editor = m_captionEditor;
+    m_captionEditor.clear();
+    QStringList lines = editor->toPlainText().split(u'\n');
+    for (QString &line : lines) {
+        line = line.trimmed();
+    }
+    const QString words = lines.join(u'\n').trimmed();
+    const bool hadFocus = editor->hasFocus();
+    editor->disconnect(this);
+    editor->hide();
+    editor->deleteLater();
+    // Words cleared away leave the caption as it was: a caption is taken off by deleting it.
+    if (keep && !words.isEmpty()) {
         m_document->apply(tr("Change a caption"),
                           setCaptionText(m_document->form(), m_editedCaption, words, m_appearance));
     }
-}
-
-bool Board::eventFilter(QObject *watched, QEvent *event)
-{
-    if (watched == m_captionLine && event->type() == QEvent::KeyPress &&
-        static_cast<QKeyEvent *>(event)->key() == Qt::Key_Escape) {
-        finishCaption(false);
-        return true;
+    m_editedCaption = 0;
+    if (hadFocus) {
+        setFocus();
     }
-    return QAbstractScrollArea::eventFilter(watched, event);
 }
 
-// ---------------------------------------------------------------- drawing
+// ---------------------------------------------------------------- painting what changed
 
-Shown Board::shownOf(const Control &control) const
+Shown Board::shownOf(const nabblet::Control &control) const
 {
-    if (!m_showsValues || !m_session || !m_session->hasRecord()) {
+    if (m_values == BoardValues::Longest && m_longestWords.contains(control.column)) {
+        Shown shown = shownBlank(control);
+        shown.words = m_longestWords.value(control.column);
+        shown.isMissing = false;
+        return shown;
+    }
+    if (m_values == BoardValues::Blank || !m_session) {
         return shownBlank(control);
     }
     Shown shown = m_session->shown(control);
@@ -614,20 +555,30 @@ Shown Board::shownOf(const Control &control) const
     return shown;
 }
 
-void Board::updateControl(const Form &form, const Control &control)
+void Board::updateControl(const Form &form, const nabblet::Control &control)
 {
-    const QRect place = placeOnForm(form, control).adjusted(-6, -22, 220, 6); // with handles and the lead's tag
-    viewport()->update(QRect(toViewport(place.topLeft()), place.size()));
+    // With handles and the lead's tag.
+    viewport()->update(toViewport(placeOnForm(form, control)).adjusted(-18, -22, 220, 8));
 }
 
 void Board::updateSelectionMarks()
 {
-    const Form form = shownForm();
-    for (const Control &control : form.controls) {
-        if (m_selection.contains(control.id)) {
-            updateControl(form, control);
+    const Form &form = shownForm();
+    const bool hasMarks = m_selection.band() || m_selection.rail() != FixedRail::None ||
+                          m_selection.controls().size() > 1 || !m_pills.isEmpty();
+    if (hasMarks) {
+        viewport()->update();
+        return;
+    }
+    for (const ControlId id : m_selection.controls()) {
+        if (const nabblet::Control *control = form.controls.find(id)) {
+            updateControl(form, *control);
+            if (const nabblet::Control *caption = captionOf(form, id)) {
+                updateControl(form, *caption);
+            }
         }
     }
+    viewport()->update(0, 0, viewport()->width(), RulerHeight); // knobs of the rails it rides
 }
 
 // Asks for painting only where the two forms differ.
@@ -635,8 +586,10 @@ void Board::showForm(const Form &before, const Form &after)
 {
     const bool isFrameSame = before.width == after.width && before.bands == after.bands &&
                              before.rails == after.rails && before.look == after.look && before.grid == after.grid &&
-                             before.controls.size() == after.controls.size();
-    if (!isFrameSame) {
+                             before.controls.size() == after.controls.size() && before.tracing == after.tracing &&
+                             !m_showsTabOrder;
+    const bool hasMarks = m_drag || !m_pills.isEmpty() || m_preview || m_trial;
+    if (!isFrameSame || hasMarks) {
         viewport()->update();
     } else {
         for (int i = 0; i < after.controls.size(); ++i) {
@@ -647,27 +600,42 @@ void Board::showForm(const Form &before, const Form &after)
         }
     }
     if (!m_drag) {
-        const Selection old = m_selection;
+        m_preview.reset();
+        setTrialWidth(0);
+        m_selectionBefore = m_selection;
         m_selection.keepOnly(after);
+        updatePills();
         updateScrollBars();
         // The values in the inspector may have changed even when the selection did not.
         Q_EMIT selectionChanged();
     }
 }
 
+// What was selected when a step was made comes back when it is undone.
+void Board::showStep(int index)
+{
+    if (index > m_step) {
+        m_selectionAt.insert(m_step, m_selectionBefore);
+    } else if (index < m_step && m_selectionAt.contains(index)) {
+        setSelection(m_selectionAt.value(index));
+    }
+    m_step = index;
+}
+
 // ---------------------------------------------------------------- scrolling
 
 void Board::updateScrollBars()
 {
-    const Form &form = m_document->form();
-    const int width = SpineWidth + 8 + form.width + RightOf;
-    const int height = RulerHeight + formHeight(form) + Around;
+    const Form &form = m_trial ? *m_trial : m_document->form();
+    const auto scaled = [this](int size) { return size * m_zoom / 100; };
+    const int width = LeftSide + scaled(form.width) + BehindForm;
+    const int height = RulerHeight + scaled(formHeight(form)) + Around;
     horizontalScrollBar()->setRange(0, std::max(0, width - viewport()->width()));
     horizontalScrollBar()->setPageStep(viewport()->width());
-    horizontalScrollBar()->setSingleStep(form.grid.pitch * 2);
+    horizontalScrollBar()->setSingleStep(std::max(8, scaled(form.grid.pitch * 2)));
     verticalScrollBar()->setRange(0, std::max(0, height - viewport()->height()));
     verticalScrollBar()->setPageStep(viewport()->height());
-    verticalScrollBar()->setSingleStep(form.grid.pitch * 4);
+    verticalScrollBar()->setSingleStep(std::max(8, scaled(form.grid.pitch * 4)));
     placeRowsButton();
 }
 
@@ -696,10 +664,18 @@ bool Board::viewportEvent(QEvent *event)
                         ? tr("Rail “%1”: stands clear of the longest caption. Drag to move all edges on it.")
                               .arg(rail->name)
                         : tr("Rail “%1”. Drag to move all edges on it.").arg(rail->name);
+        } else if (hit.kind == Hit::Ruler) {
+            words = tr("Drag down from here to make a rail.");
         } else if (hit.kind == Hit::FormEdge) {
             words = tr("The form's right edge. Drag to change the width.");
         } else if (hit.kind == Hit::BandEdge) {
-            words = tr("Drag to change the band's height.");
+            words = tr("Drag to change the band's height; with Ctrl, what is there is pushed along.");
+        } else if (hit.kind == Hit::GapPill) {
+            words = tr("Click to give all gaps this size.");
+        } else if (hit.kind == Hit::CaptionHandle) {
+            words = tr("Drag to shift the caption alone.");
+        } else if (hit.kind == Hit::Spine) {
+            words = tr("Click to select the band.");
         }
         QToolTip::showText(help->globalPos(), words, viewport());
         return true;

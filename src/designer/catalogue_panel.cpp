@@ -1,7 +1,10 @@
 #include "designer/catalogue_panel.h"
 
+#include <QApplication>
+#include <QDrag>
 #include <QHeaderView>
 #include <QLineEdit>
+#include <QMouseEvent>
 #include <QPainter>
 #include <QStyledItemDelegate>
 #include <QTreeWidget>
@@ -114,6 +117,11 @@ CataloguePanel::CataloguePanel(QWidget *parent)
     m_tree->setItemDelegate(new CatalogueDelegate(&m_theme, this));
     m_tree->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_tree->setAccessibleName(tr("Tables and columns"));
+    m_tree->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    m_tree->setToolTip(
+        tr("Drag columns on to the form; Ctrl and Shift choose several. A double click or Enter puts them "
+           "in the next free place."));
+    m_tree->viewport()->installEventFilter(this);
     contents()->setContentsMargins(8, 8, 8, 8);
     contents()->addWidget(m_filter);
     contents()->addWidget(m_tree, 1);
@@ -123,9 +131,14 @@ CataloguePanel::CataloguePanel(QWidget *parent)
         const bool isOwn = table && table->data(0, NameRole).toString() == m_rowSource;
         Q_EMIT columnChosen(isOwn ? item->data(0, NameRole).toString() : QString());
     });
-    connect(m_tree, &QTreeWidget::itemActivated, this, [this](const QTreeWidgetItem *item) {
-        if (const QTreeWidgetItem *table = item->parent()) {
-            Q_EMIT columnActivated(table->data(0, NameRole).toString(), item->data(0, NameRole).toString());
+    connect(m_tree, &QTreeWidget::itemSelectionChanged, this, &CataloguePanel::noteOrder);
+    connect(m_tree, &QTreeWidget::itemActivated, this, [this](QTreeWidgetItem *item) {
+        DraggedColumns chosen = chosenColumns();
+        if (item->parent() && !item->isSelected()) {
+            chosen = {item->parent()->data(0, NameRole).toString(), {item->data(0, NameRole).toString()}};
+        }
+        if (!chosen.columns.isEmpty()) {
+            Q_EMIT columnsActivated(chosen.table, chosen.columns);
         }
     });
 }
@@ -134,6 +147,7 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
 {
     m_catalogue = catalogue;
     setNote(databaseName);
+    m_order.clear();
     m_tree->clear();
     for (const Table &table : catalogue.tables) {
         auto *top = new QTreeWidgetItem(m_tree, {table.name.simplified()});
@@ -144,11 +158,81 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
             item->setData(0, NameRole, column.name);
             item->setData(0, NoteRole, noteOf(table, column));
             const ForeignKey *link = findLink(table, column.name);
+            item->setData(0, Qt::AccessibleTextRole, tr("%1, %2").arg(column.name.simplified(), noteOf(table, column)));
             item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable)
                                      : column.declaredType);
         }
     }
     refreshDots();
+}
+
+void CataloguePanel::focusTree()
+{
+    m_tree->setFocus();
+}
+
+void CataloguePanel::noteOrder()
+{
+    const QList<QTreeWidgetItem *> chosen = m_tree->selectedItems();
+    m_order.removeIf([&](QTreeWidgetItem *item) { return !chosen.contains(item); });
+    for (QTreeWidgetItem *item : chosen) {
+        if (!m_order.contains(item)) {
+            m_order.append(item);
+        }
+    }
+}
+
+DraggedColumns CataloguePanel::chosenColumns() const
+{
+    DraggedColumns result;
+    for (auto it = m_order.rbegin(); it != m_order.rend(); ++it) {
+        const QTreeWidgetItem *table = (*it)->parent();
+        if (!table) {
+            continue;
+        }
+        const QString name = table->data(0, NameRole).toString();
+        if (result.table.isEmpty()) {
+            result.table = name;
+        }
+        if (name == result.table) {
+            result.columns.prepend((*it)->data(0, NameRole).toString());
+        }
+    }
+    return result;
+}
+
+void CataloguePanel::startDrag()
+{
+    const DraggedColumns chosen = chosenColumns();
+    if (chosen.columns.isEmpty()) {
+        return;
+    }
+    auto *drag = new QDrag(m_tree);
+    drag->setMimeData(columnMimeData(chosen));
+    drag->exec(Qt::CopyAction);
+}
+
+bool CataloguePanel::eventFilter(QObject *watched, QEvent *event)
+{
+    // Dragging begins on what is chosen already or on what is pressed; pressing alone must not undo a choice of
+    // several.
+    if (event->type() == QEvent::MouseButtonPress) {
+        m_pressedAt = static_cast<QMouseEvent *>(event)->pos();
+        const QTreeWidgetItem *item = m_tree->itemAt(m_pressedAt);
+        const bool isPlain = static_cast<QMouseEvent *>(event)->modifiers() == Qt::NoModifier;
+        if (item && item->isSelected() && isPlain && m_tree->selectedItems().size() > 1) {
+            return true;
+        }
+    } else if (event->type() == QEvent::MouseMove) {
+        const auto *move = static_cast<QMouseEvent *>(event);
+        if (move->buttons().testFlag(Qt::LeftButton)) {
+            if ((move->pos() - m_pressedAt).manhattanLength() >= QApplication::startDragDistance()) {
+                startDrag();
+            }
+            return true; // no sweeping choice: the drag is for the board
+        }
+    }
+    return Panel::eventFilter(watched, event);
 }
 
 void CataloguePanel::setForm(const Form &form)

@@ -4,6 +4,7 @@
 
 #include "core/catalogue/catalogue.h"
 #include "core/model/form.h"
+#include "designer/column_drag.h"
 #include "designer/panel.h"
 #include "entry/theme.h"
 
@@ -24,15 +25,21 @@ public:
     // Brings the dots in step with a form and opens its table.
     void setForm(const Form &form);
     void setTheme(Theme theme);
+    void focusTree();
 
 Q_SIGNALS:
     // A column of the form's own table was chosen; empty for none.
     void columnChosen(const QString &column);
-    // A column was asked for, by a double click or Enter.
-    void columnActivated(const QString &table, const QString &column);
+    // Columns of one table were asked for, by a double click or Enter, in the order in which they were chosen.
+    void columnsActivated(const QString &table, const QStringList &columns);
 
 private:
     void filter(const QString &part);
+    void noteOrder();
+    // What is chosen of one table, in the order chosen; the table of the last one where it is of several.
+    DraggedColumns chosenColumns() const;
+    void startDrag();
+    bool eventFilter(QObject *watched, QEvent *event) override;
     void refreshDots();
 
     Catalogue m_catalogue;
@@ -41,6 +48,8 @@ private:
     Theme m_theme = Theme::Light;
     QLineEdit *m_filter;
     QTreeWidget *m_tree;
+    QList<QTreeWidgetItem *> m_order; // of choosing
+    QPoint m_pressedAt;
 };
 
 } // namespace nabblet

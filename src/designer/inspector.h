@@ -1,17 +1,17 @@
-// The settings of what is selected: the form when nothing is, else the controls. Values that differ show as mixed; an
-// edit applies to all that are selected, in one step.
+// The settings of what is selected: controls, a band, a rail, or the form. Values that differ show as mixed; an edit
+// applies to all that are selected, in one step. What cannot be is said below the field, and what was typed stays.
 #pragma once
 
 #include "designer/form_document.h"
 #include "designer/panel.h"
-#include "designer/selection.h"
+#include "designer/settings.h"
 #include "entry/appearance.h"
 
-class QCheckBox;
-class QComboBox;
+#include <functional>
+
+class QLabel;
 class QLineEdit;
 class QPushButton;
-class QSpinBox;
 
 namespace nabblet {
 
@@ -23,42 +23,50 @@ public:
     Inspector(FormDocument *document, const Appearance *measure, QWidget *parent = nullptr);
 
     void show(const Selection &selection);
+    void setUnit(Unit unit);
+    // The database of the form's rows, for the columns there are; nullptr for none. Stays the caller's.
+    void setCatalogue(const Catalogue *catalogue, const QString &namingPattern);
+    void focusSearch();
 
 Q_SIGNALS:
     // The form is to get its rows, or other ones.
     void rowSourceRequested();
 
 private:
+    struct Field
+    {
+        const Setting *setting;
+        QWidget *row;
+        QWidget *editor;
+        QLabel *mistake;
+    };
+
     void refresh();
-    void refreshForm();
-    void refreshControls();
-    QList<const Control *> selected() const;
-    void addSection(QVBoxLayout *column, const QString &title);
-    QLineEdit *addLine(QVBoxLayout *column, const QString &caption, const QString &help, const char *name);
-    void addRow(QVBoxLayout *column, const QString &caption, QWidget *field, const QString &help);
+    void refreshField(Field &field, const SettingContext &context);
+    void refreshTitle();
+    void filter();
+    void write(Field &field, const QString &typed);
+    SettingContext context() const;
+    SettingOf shownOf() const;
+    QWidget *editorFor(const Setting &setting, std::size_t index);
 
     FormDocument *m_document;
     const Appearance *m_measure;
     Selection m_selection;
+    Unit m_unit = Unit::Pixels;
+    const Catalogue *m_catalogue = nullptr;
+    QString m_namingPattern = QStringLiteral("{kind}_{column}");
     bool m_isRefreshing = false;
-
-    QWidget *m_formPage;
-    QLineEdit *m_title;
-    QLineEdit *m_name;
-    QLineEdit *m_rowSource;
+    QLineEdit *m_search;
     QPushButton *m_changeRows;
-    QSpinBox *m_width;
-    QSpinBox *m_pitch;
-    QComboBox *m_marks;
-
-    QWidget *m_controlPage;
-    QLineEdit *m_column;
-    QLineEdit *m_kind;
-    QLineEdit *m_caption;
-    QLineEdit *m_controlName;
-    QLineEdit *m_prompt;
-    QCheckBox *m_locked;
-    std::array<QLineEdit *, 4> m_place{};
+    std::vector<Field> m_fields;
+    struct Section
+    {
+        QLabel *title;
+        SettingOf of;
+        const char *name;
+    };
+    std::vector<Section> m_sections;
 };
 
 } // namespace nabblet

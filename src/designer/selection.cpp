@@ -1,8 +1,50 @@
 #include "designer/selection.h"
 
+#include "core/arrange/rows.h"
+
 #include <QSet>
 
+#include <algorithm>
+
 namespace nabblet {
+
+namespace {
+
+template <typename Test> QList<ControlId> thoseThat(const Form &form, Test test)
+{
+    QList<ControlId> ids;
+    for (const Control &control : form.controls) {
+        if (test(control)) {
+            ids.append(control.id);
+        }
+    }
+    return ids;
+}
+
+bool isCaption(const Control &control)
+{
+    return control.kind == QLatin1String("caption");
+}
+
+} // namespace
+
+void Selection::set(const QList<ControlId> &controls)
+{
+    clear();
+    m_controls = controls;
+}
+
+void Selection::setBand(BandRole band)
+{
+    clear();
+    m_band = band;
+}
+
+void Selection::setRail(RailId rail)
+{
+    clear();
+    m_rail = rail;
+}
 
 void Selection::choose(ControlId control)
 {
@@ -10,12 +52,14 @@ void Selection::choose(ControlId control)
         m_controls.removeOne(control);
         m_controls.append(control);
     } else {
-        m_controls = {control};
+        set({control});
     }
 }
 
 void Selection::toggle(ControlId control)
 {
+    m_band.reset();
+    m_rail = FixedRail::None;
     if (!m_controls.removeOne(control)) {
         m_controls.append(control);
     }
@@ -23,10 +67,9 @@ void Selection::toggle(ControlId control)
 
 void Selection::add(const QList<ControlId> &controls)
 {
-    for (const ControlId control : controls) {
-        m_controls.removeOne(control);
-        m_controls.append(control);
-    }
+    const QSet<ControlId> added(controls.begin(), controls.end());
+    m_controls.removeIf([&](ControlId control) { return added.contains(control); });
+    m_controls += controls;
 }
 
 void Selection::keepOnly(const Form &form)
@@ -36,31 +79,94 @@ void Selection::keepOnly(const Form &form)
         there.insert(control.id);
     }
     m_controls.removeIf([&](ControlId control) { return !there.contains(control); });
+    if (m_band && !findBand(form, *m_band)) {
+        m_band.reset();
+    }
+    if (!findRail(form, m_rail)) {
+        m_rail = FixedRail::None;
+    }
 }
 
 QList<ControlId> controlsInBox(const Form &form, const QRect &box, Reach reach)
 {
-    QList<ControlId> taken;
-    for (const Control &control : form.controls) {
+    return thoseThat(form, [&](const Control &control) {
         const QRect place = placeOnForm(form, control);
-        if (reach == Reach::WhollyInside ? box.contains(place) : box.intersects(place)) {
-            taken.append(control.id);
-        }
-    }
-    return taken;
+        return reach == Reach::WhollyInside ? box.contains(place) : box.intersects(place);
+    });
 }
 
-ControlId controlAt(const Form &form, QPoint point, int slack)
+QList<ControlId> controlsAt(const Form &form, QPoint point, int slack)
 {
+    QList<ControlId> found;
     for (const int room : {0, slack}) {
         for (int i = form.controls.size() - 1; i >= 0; --i) {
             const Control &control = form.controls.at(i);
             if (placeOnForm(form, control).adjusted(-room, -room, room, room).contains(point)) {
-                return control.id;
+                found.append(control.id);
             }
         }
+        if (!found.isEmpty()) {
+            break;
+        }
     }
-    return 0;
+    return found;
+}
+
+ControlId controlAt(const Form &form, QPoint point, int slack)
+{
+    const QList<ControlId> found = controlsAt(form, point, slack);
+    return found.isEmpty() ? 0 : found.first();
+}
+
+QList<ControlId> controlsBetween(const Form &form, ControlId from, ControlId to)
+{
+    const auto stopFor = [&](ControlId id) {
+        const Control *control = form.controls.find(id);
+        return control && control->captionFor != 0 ? control->captionFor : id;
+    };
+    const QList<ControlId> order = tabSequence(form);
+    const qsizetype first = order.indexOf(stopFor(from));
+    const qsizetype last = order.indexOf(stopFor(to));
+    if (first < 0 || last < 0) {
+        return {to};
+    }
+    QList<ControlId> between = order.mid(std::min(first, last), std::abs(last - first) + 1);
+    if (last < first) {
+        std::reverse(between.begin(), between.end());
+    }
+    return between;
+}
+
+QList<ControlId> controlsInBand(const Form &form, BandRole band)
+{
+    return thoseThat(form, [&](const Control &control) { return control.band == band; });
+}
+
+QList<ControlId> controlsOfKind(const Form &form, const QString &kind)
+{
+    return thoseThat(form, [&](const Control &control) { return control.kind == kind; });
+}
+
+QList<ControlId> captionsAmong(const Form &form, const QList<ControlId> &controls)
+{
+    const QSet<ControlId> named(controls.begin(), controls.end());
+    return thoseThat(form, [&](const Control &control) {
+        return isCaption(control) &&
+               (named.isEmpty() || named.contains(control.id) || named.contains(control.captionFor));
+    });
+}
+
+QList<ControlId> boxesAmong(const Form &form, const QList<ControlId> &controls)
+{
+    QSet<ControlId> named(controls.begin(), controls.end());
+    for (const Control &control : form.controls) {
+        if (named.contains(control.id) && control.captionFor != 0) {
+            named.insert(control.captionFor);
+        }
+    }
+    return thoseThat(form, [&](const Control &control) {
+        return !isCaption(control) && (named.isEmpty() || named.contains(control.id));
+    });
 }
 
 } // namespace nabblet

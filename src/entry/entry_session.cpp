@@ -757,6 +757,20 @@ bool EntrySession::goTo(qint64 wanted)
     return isThere;
 }
 
+bool EntrySession::goToKey(const QVariantList &key)
+{
+    if (!m_isStarted || key.size() != m_source.keyColumns.size() || !leave()) {
+        return false;
+    }
+    const bool isThere = show(rowWithKey(m_connection, m_source, key), tr("There is no such record."));
+    if (isThere) {
+        m_position.reset();
+        m_fromEnd.reset();
+        Q_EMIT positionChanged();
+    }
+    return isThere;
+}
+
 bool EntrySession::add()
 {
     if (!canAdd() || !leave()) {

@@ -88,6 +88,8 @@ public:
     bool goNext();
     bool goLast();
     bool goTo(qint64 position); // from 0
+    // The record with that key, as RecordSource::keyColumns.
+    bool goToKey(const QVariantList &key);
     bool add();
     bool leave();
 

@@ -14,14 +14,16 @@ namespace nabblet {
 
 const PanelColours &panelColours(Theme theme)
 {
-    static const PanelColours light{
-        QColor(0xE7E4DE), QColor(0xF6F4EF), QColor(0xD3CEC4), QColor(0xFFFFFF), QColor(0x242A30), QColor(0x646B72),
-        QColor(0x23364A), QColor(0xF6F4EF), QColor(0xB4C0CC), QColor(0x0B7A70), QColor(0xFFFFFF), QColor(0xD6EEEA),
-        QColor(0xD9591E), QColor(0xDDD9D1), QColor(0xB9B4A8), QColor(0xB42318), QColor(0xFBE3E0)};
-    static const PanelColours dark{
-        QColor(0x191C1F), QColor(0x25292D), QColor(0x3A4046), QColor(0x1B1E21), QColor(0xE4E7EA), QColor(0xA3ABB3),
-        QColor(0x141F2B), QColor(0xEEF1F4), QColor(0x93A3B3), QColor(0x35B5A8), QColor(0x06201D), QColor(0x17423E),
-        QColor(0xF08A4B), QColor(0x15181A), QColor(0x4A5157), QColor(0xFF9A8E), QColor(0x4A2522)};
+    static const PanelColours light{QColor(0xE7E4DE), QColor(0xF6F4EF), QColor(0xD3CEC4), QColor(0xFFFFFF),
+                                    QColor(0x242A30), QColor(0x646B72), QColor(0x23364A), QColor(0xF6F4EF),
+                                    QColor(0xB4C0CC), QColor(0x0B7A70), QColor(0xFFFFFF), QColor(0xD6EEEA),
+                                    QColor(0xD9591E), QColor(0xDDD9D1), QColor(0xB9B4A8), QColor(0xB42318),
+                                    QColor(0xFBE3E0), QColor(0xF2A91E), QColor(0x2B1D00)};
+    static const PanelColours dark{QColor(0x191C1F), QColor(0x25292D), QColor(0x3A4046), QColor(0x1B1E21),
+                                   QColor(0xE4E7EA), QColor(0xA3ABB3), QColor(0x141F2B), QColor(0xEEF1F4),
+                                   QColor(0x93A3B3), QColor(0x35B5A8), QColor(0x06201D), QColor(0x17423E),
+                                   QColor(0xF08A4B), QColor(0x15181A), QColor(0x4A5157), QColor(0xFF9A8E),
+                                   QColor(0x4A2522), QColor(0xF2B84B), QColor(0x241800)};
     return theme == Theme::Light ? light : dark;
 }
 
@@ -100,6 +102,24 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #panel QPushButton:disabled { color: %faint; background: %panel; }
 #panel QPushButton::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 12px; height: 12px; subcontrol-position: right center; right: 5px; }
 #panel QPushButton#linkedColumns { padding-right: 20px; }
+#mistake { color: %alarm; }
+#settingArea, #settingPage { background: transparent; }
+#stripArea { background: %panel; border: 1px solid %line; }
+#arrangeStrip { background: %panel; }
+#stripTitle { color: %faint; }
+#arrangeStrip QToolButton { background: %field; border: 1px solid %line; border-radius: 3px; }
+#arrangeStrip QToolButton:hover, #arrangeStrip QToolButton:focus { border-color: %accent; background: %tint; }
+#arrangeStrip QToolButton:disabled { background: %panel; }
+#arrangeStrip QSpinBox { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 2px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
+#arrangeStrip QSpinBox:focus { border-color: %accent; }
+#widthStrip { background: %panel; border: 1px solid %line; }
+#widthStrip QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
+#widthStrip QPushButton:hover, #widthStrip QPushButton:focus { border-color: %accent; }
+#widthWords { color: %faint; }
+#panel QTableView { background: %field; color: %text; border: 1px solid %line; gridline-color: %line; selection-background-color: %tint; selection-color: %text; }
+QDialog QTableView { background: %field; color: %text; border: 1px solid %line; gridline-color: %line; selection-background-color: %tint; selection-color: %text; }
+QDialog QHeaderView::section { background: %panel; color: %faint; border: none; border-bottom: 1px solid %line; padding: 3px 6px; }
+#captionEditor { border: 1px solid %accent; }
 #panel QLineEdit, #panel QSpinBox, #panel QComboBox, QDialog QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 6px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
 #ownSelect { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px; selection-background-color: %accent; selection-color: %accentText; }
 #ownSelect:focus { border: 1px solid %accent; }

@@ -29,6 +29,8 @@ struct PanelColours
     QColor gridMark;
     QColor alarm;
     QColor alarmTint;
+    QColor odd; // ground of a figure that differs from the others
+    QColor oddText;
 };
 
 const PanelColours &panelColours(Theme theme);

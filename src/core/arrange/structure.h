@@ -27,8 +27,8 @@ QList<FieldBlock> fieldBlocks(const QList<Arranged> &items);
 int usualRowGap(const QList<Arranged> &items, int pitch);
 
 // What is on the form after some fields were put where others stand: those make way downwards, the blocks below them
-// likewise, as far as it takes. Fields put on the lower part of another go below it. placed: the controls that were put;
-// under: those that they lay over before, and may go on lying over.
+// likewise, as far as it takes. Fields put on the lower part of another go below it. placed: the controls that were
+// put; under: those that they lay over before, and may go on lying over.
 Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<ControlId> &under = {});
 
 // The controls that some others lie over.

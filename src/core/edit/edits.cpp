@@ -1,7 +1,9 @@
 #include "core/edit/edits.h"
 
 #include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/structure.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 
@@ -87,6 +89,21 @@ Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint dis
     }));
 }
 
+Form moveControlsToBand(const Form &form, const QList<ControlId> &controls, BandRole role, QPoint distance)
+{
+    const int top = bandTop(form, role);
+    const ControlSet named = setOf(controls);
+    return grownToHold(changed(form, setOf(withCaptions(form, controls)), [&](Control control) {
+        if (isHeadOf(form, control, named)) {
+            return control;
+        }
+        control.place = placeOnForm(form, control).translated(distance).translated(0, -top);
+        control.place.moveTopLeft({std::max(0, control.place.x()), std::max(0, control.place.y())});
+        control.band = role;
+        return withRidesByPlace(form, control);
+    }));
+}
+
 Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges edges, QPoint distance, RideRule rule)
 {
     return grownToHold(changed(form, setOf(controls), [&](Control control) {
@@ -156,11 +173,30 @@ Form deleteControls(const Form &form, const QList<ControlId> &controls)
 
 Form setCaptionText(const Form &form, ControlId caption, const QString &text, const TextMeasure &measure)
 {
+    bool isTaller = false;
     const Form renamed = changed(form, {caption}, [&](Control control) {
+        const auto linesBefore = control.text.count(u'\n') + 1;
+        const auto lines = static_cast<int>(text.count(u'\n')) + 1;
         control.text = text;
+        if (lines == linesBefore || control.kind != QLatin1String("caption")) {
+            return control;
+        }
+        // As high as its lines need; above its box, it grows upwards.
+        const TextRole role = textRoleNamed(control.role, TextRole::Caption);
+        const int usual = kindNamed(control.kind).usualSize.height();
+        const int height =
+            lines == 1 ? usual : onGridAtOrAfter(lines * measure.lineHeight(role), std::max(1, form.grid.pitch));
+        const int more = height - control.place.height();
+        isTaller = more > 0;
+        control.place.setHeight(height);
+        if (sitsAbove(control)) {
+            control.place.moveTop(std::max(0, control.place.y() - more));
+        }
         return control;
     });
-    return settled(renamed, measure);
+    const Form result = settled(renamed, measure);
+    // What the words would cover makes way.
+    return isTaller ? withWayMade(result, {caption}) : result;
 }
 
 Form renameControl(const Form &form, ControlId id, const QString &name)

@@ -21,6 +21,9 @@ enum class RideRule { ByPlace, Kept };
 Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint distance,
                   RideRule rule = RideRule::ByPlace);
 
+// The same into another band: the controls stand where they stood on the form, moved by the distance.
+Form moveControlsToBand(const Form &form, const QList<ControlId> &controls, BandRole band, QPoint distance);
+
 // How far moveControls really goes: the distance, cut where a control would leave its band.
 QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint distance);
 

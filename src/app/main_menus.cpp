@@ -1,0 +1,522 @@
+// The menus of the main window. Every command of the program stands in one of them, so that "find a command" finds it.
+#include "app/main_window.h"
+
+#include "app/stored_values.h"
+#include "core/arrange/rail_edits.h"
+#include "core/text/tr.h"
+#include "designer/arrange_actions.h"
+#include "designer/board.h"
+#include "designer/caption_list.h"
+#include "designer/catalogue_panel.h"
+#include "designer/command_finder.h"
+#include "designer/inspector.h"
+#include "designer/outline_panel.h"
+#include "designer/rows_table.h"
+#include "entry/entry_view.h"
+
+#include <QAction>
+#include <QActionGroup>
+#include <QApplication>
+#include <QFileDialog>
+#include <QMenu>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QSettings>
+#include <QSplitter>
+#include <QUndoView>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+namespace {
+
+QKeySequence keys(const char *text)
+{
+    return QKeySequence(QString::fromLatin1(text));
+}
+
+} // namespace
+
+QAction *MainWindow::addCommand(QMenu *menu, const QString &words, const QKeySequence &shortcut,
+                                const std::function<void()> &run, QList<QAction *> *group)
+{
+    QAction *action = menu->addAction(words);
+    connect(action, &QAction::triggered, this, run);
+    action->setShortcut(shortcut);
+    if (group) {
+        group->append(action);
+    }
+    return action;
+}
+
+void MainWindow::makeMenus()
+{
+    makeFileMenu();
+    makeEditMenu();
+    makeSelectMenu();
+    makeArrangeMenu();
+    makeRecordsMenu();
+    makeViewMenu();
+    makeHelpMenu();
+}
+
+void MainWindow::makeFileMenu()
+{
+    QMenu *file = menuBar()->addMenu(tr("&File"));
+    addCommand(
+        file, tr("&New form from data…"), keys("Ctrl+Shift+N"), [this] { newForm(); }, &m_databaseActions);
+    addCommand(
+        file, tr("&Open…"), QKeySequence::Open, [this] { open(); }, nullptr);
+    m_formsMenu = file->addMenu(tr("&Forms of this project"));
+    connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
+    file->addSeparator();
+    m_saveAction = addCommand(
+        file, tr("&Save form"), QKeySequence::Save,
+        [this] {
+            if (isEntry() && m_session) {
+                m_session->save();
+            } else {
+                save();
+            }
+        },
+        &m_formActions);
+    addCommand(
+        file, tr("Save form &as…"), keys("Ctrl+Shift+S"), [this] { saveAs(); }, &m_designActions);
+    file->addSeparator();
+    addCommand(
+        file, tr("&Quit"), keys("Ctrl+Q"), [this] { close(); }, nullptr);
+}
+
+void MainWindow::makeEditMenu()
+{
+    QMenu *edit = menuBar()->addMenu(tr("&Edit"));
+    m_undo = addCommand(
+        edit, tr("&Undo"), QKeySequence::Undo, [this] { m_document->steps()->undo(); }, nullptr);
+    m_redo = addCommand(
+        edit, tr("&Redo"), keys("Ctrl+Shift+Z"), [this] { m_document->steps()->redo(); }, nullptr);
+    m_history = addCommand(
+        edit, tr("Steps &done…"), keys("Ctrl+Shift+H"), [this] { showHistory(m_history->isChecked()); },
+        &m_designActions);
+    m_history->setCheckable(true);
+    edit->addSeparator();
+    addCommand(
+        edit, tr("Cu&t"), QKeySequence::Cut, [this] { m_board->cut(); }, &m_controlActions);
+    addCommand(
+        edit, tr("&Copy"), QKeySequence::Copy, [this] { m_board->copy(); }, &m_controlActions);
+    addCommand(
+        edit, tr("&Paste"), QKeySequence::Paste, [this] { m_board->paste(Board::PastePlace::Beside); },
+        &m_designActions);
+    addCommand(
+        edit, tr("Paste in &place"), keys("Ctrl+Shift+V"), [this] { m_board->paste(Board::PastePlace::InPlace); },
+        &m_designActions);
+    addCommand(
+        edit, tr("D&uplicate"), keys("Ctrl+D"), [this] { m_board->duplicate(); }, &m_controlActions);
+    addCommand(
+        edit, tr("&Delete"), QKeySequence(), [this] { m_board->deleteSelection(); }, &m_controlActions);
+    edit->addSeparator();
+    addCommand(
+        edit, tr("Copy the &look"), keys("Ctrl+Alt+K"), [this] { m_board->beginCopyLook(Board::LookCopies::Once); },
+        &m_controlActions);
+    addCommand(
+        edit, tr("Copy the look &many times"), keys("Ctrl+Alt+Shift+K"),
+        [this] { m_board->beginCopyLook(Board::LookCopies::UntilEscape); }, &m_controlActions);
+    edit->addSeparator();
+    addCommand(
+        edit, tr("Edit the capt&ion"), QKeySequence(), [this] { m_board->editCaption(m_board->selection().lead()); },
+        &m_controlActions);
+    addCommand(
+        edit, tr("C&aptions and options…"), keys("Ctrl+Shift+L"), [this] { editCaptions(); }, &m_designActions);
+    addCommand(
+        edit, tr("Control &names…"), QKeySequence(), [this] { renameControls(); }, &m_designActions);
+    addCommand(
+        edit, tr("Ro&w source…"), QKeySequence(), [this] { changeRowSource(); }, &m_designActions);
+}
+
+void MainWindow::makeSelectMenu()
+{
+    QMenu *menu = menuBar()->addMenu(tr("&Select"));
+    const auto choose = [this](const QString &words, const QKeySequence &shortcut, QMenu *to,
+                               const std::function<QList<ControlId>(const Form &, const Selection &)> &which) {
+        addCommand(
+            to, words, shortcut, [this, which] { m_board->select(which(m_document->form(), m_board->selection())); },
+            &m_designActions);
+    };
+    addCommand(
+        menu, tr("&All"), QKeySequence::SelectAll, [this] { m_board->selectAll(); }, &m_designActions);
+    choose(tr("All of this &kind"), keys("Ctrl+Shift+A"), menu, [](const Form &form, const Selection &selection) {
+        const Control *lead = form.controls.find(selection.lead());
+        return lead ? controlsOfKind(form, lead->kind) : QList<ControlId>();
+    });
+    choose(tr("All of this &band"), keys("Ctrl+Shift+B"), menu, [](const Form &form, const Selection &selection) {
+        const Control *lead = form.controls.find(selection.lead());
+        return controlsInBand(form, lead ? lead->band : selection.band().value_or(BandRole::Body));
+    });
+    choose(tr("&Captions only"), keys("Ctrl+Alt+Shift+C"), menu,
+           [](const Form &form, const Selection &selection) { return captionsAmong(form, selection.controls()); });
+    choose(tr("Bo&xes only"), keys("Ctrl+Alt+Shift+B"), menu,
+           [](const Form &form, const Selection &selection) { return boxesAmong(form, selection.controls()); });
+    choose(tr("What lies &under"), keys("Ctrl+U"), menu, [](const Form &form, const Selection &selection) {
+        const Control *lead = form.controls.find(selection.lead());
+        if (!lead) {
+            return QList<ControlId>();
+        }
+        const QList<ControlId> pile = controlsAt(form, placeOnForm(form, *lead).center(), 0);
+        return pile.isEmpty() ? selection.controls()
+                              : QList<ControlId>{pile.at((pile.indexOf(lead->id) + 1) % pile.size())};
+    });
+    menu->addSeparator();
+    addCommand(
+        menu, tr("&Next"), QKeySequence(), [this] { m_board->selectNext(1, Board::Walk::Alone); }, &m_designActions);
+    addCommand(
+        menu, tr("&Previous"), QKeySequence(), [this] { m_board->selectNext(-1, Board::Walk::Alone); },
+        &m_designActions);
+    addCommand(
+        menu, tr("Add the next"), keys("Shift+PgDown"), [this] { m_board->selectNext(1, Board::Walk::Adding); },
+        &m_designActions);
+    addCommand(
+        menu, tr("Add the previous"), keys("Shift+PgUp"), [this] { m_board->selectNext(-1, Board::Walk::Adding); },
+        &m_designActions);
+    addCommand(
+        menu, tr("&Outwards"), QKeySequence(), [this] { m_board->selectOutwards(); }, &m_designActions);
+    menu->addSeparator();
+    const auto selectBand = [this, menu](const QString &words, BandRole role) {
+        addCommand(
+            menu, words, QKeySequence(),
+            [this, role] {
+                Selection wanted;
+                wanted.setBand(role);
+                m_board->setSelection(wanted);
+            },
+            &m_designActions);
+    };
+    selectBand(tr("The &header"), BandRole::Header);
+    selectBand(tr("The bo&dy"), BandRole::Body);
+    selectBand(tr("The &footer"), BandRole::Footer);
+    addCommand(
+        menu, tr("The for&m"), QKeySequence(), [this] { m_board->setSelection(Selection()); }, &m_designActions);
+}
+
+void MainWindow::makeArrangeMenu()
+{
+    QMenu *menu = menuBar()->addMenu(tr("&Arrange"));
+    const auto apply = [this](const QString &step, const std::function<Form(const Form &)> &edit) {
+        return [this, step, edit] { m_document->apply(step, edit(m_document->form())); };
+    };
+    for (const ArrangeGroup group :
+         {ArrangeGroup::LineUp, ArrangeGroup::Match, ArrangeGroup::Gaps, ArrangeGroup::Fit, ArrangeGroup::Grid,
+          ArrangeGroup::Centre, ArrangeGroup::Order, ArrangeGroup::Captions, ArrangeGroup::Rows, ArrangeGroup::Whole}) {
+        QMenu *part = menu->addMenu(arrangeGroupTitle(group));
+        part->setToolTipsVisible(true);
+        part->addActions(m_arrange->actionsOf(group));
+        connect(part, &QMenu::aboutToHide, m_arrange, &ArrangeActions::endPreview);
+    }
+    menu->addSeparator();
+    const auto keep = [this](Edge edge) {
+        return [this, edge] {
+            m_document->apply(tr("Keep lined up"),
+                              withEdgesKept(m_document->form(), m_board->selection().controls(), edge));
+        };
+    };
+    addCommand(menu, tr("&Keep left edges lined up"), keys("Ctrl+Alt+R"), keep(Edge::Left), &m_controlActions)
+        ->setStatusTip(tr("Left edges go where the lead's is and stay together on a rail."));
+    addCommand(menu, tr("Keep &right edges lined up"), keys("Ctrl+Alt+Shift+R"), keep(Edge::Right), &m_controlActions)
+        ->setStatusTip(tr("Right edges go where the lead's is and stay together on a rail."));
+    menu->addSeparator();
+    QMenu *bands = menu->addMenu(tr("&Bands and form"));
+    addCommand(bands, tr("Add a &header"), QKeySequence(),
+               apply(tr("Add a header"), [](const Form &form) { return withBand(form, BandRole::Header); }),
+               &m_designActions);
+    addCommand(bands, tr("Add a &footer"), QKeySequence(),
+               apply(tr("Add a footer"), [](const Form &form) { return withBand(form, BandRole::Footer); }),
+               &m_designActions);
+    addCommand(bands, tr("Remove the header"), QKeySequence(),
+               apply(tr("Remove the header"), [](const Form &form) { return withoutBand(form, BandRole::Header); }),
+               &m_designActions);
+    addCommand(bands, tr("Remove the footer"), QKeySequence(),
+               apply(tr("Remove the footer"), [](const Form &form) { return withoutBand(form, BandRole::Footer); }),
+               &m_designActions);
+    addCommand(bands, tr("&Trim the form to its content"), keys("Ctrl+Alt+Y"),
+               apply(tr("Trim the form"), [](const Form &form) { return trimmed(form); }), &m_designActions);
+    QMenu *order = menu->addMenu(tr("Tab &order"));
+    m_tabOrderAction = addCommand(
+        order, tr("&Show and set by hand"), keys("Ctrl+T"),
+        [this] { m_board->setShowsTabOrder(m_tabOrderAction->isChecked()); }, &m_designActions);
+    m_tabOrderAction->setCheckable(true);
+    addCommand(order, tr("By &rows"), QKeySequence(),
+               apply(tr("Tab order by rows"), [](const Form &form) { return withTabOrder(form, TabOrder::Rows); }),
+               &m_designActions);
+    addCommand(
+        order, tr("By &columns"), QKeySequence(),
+        apply(tr("Tab order by columns"), [](const Form &form) { return withTabOrder(form, TabOrder::Columns); }),
+        &m_designActions);
+}
+
+void MainWindow::makeRecordsMenu()
+{
+    QMenu *records = menuBar()->addMenu(tr("&Records"));
+    addCommand(
+        records, tr("&First"), keys("Ctrl+Home"), [this] { m_session->goFirst(); }, &m_entryActions);
+    addCommand(
+        records, tr("&Previous"), keys("PgUp"), [this] { m_session->goPrevious(); }, &m_entryActions);
+    addCommand(
+        records, tr("&Next"), keys("PgDown"), [this] { m_session->goNext(); }, &m_entryActions);
+    addCommand(
+        records, tr("&Last"), keys("Ctrl+End"), [this] { m_session->goLast(); }, &m_entryActions);
+    records->addSeparator();
+    addCommand(
+        records, tr("&Add"), keys("Ctrl+N"),
+        [this] {
+            if (m_session->add()) {
+                m_entryView->focusFirst();
+            }
+        },
+        &m_entryActions);
+    addCommand(
+        records, tr("&Delete…"), keys("Ctrl+Del"), [this] { m_entryView->askAndDelete(); }, &m_entryActions);
+    addCommand(
+        records, tr("&Take back"), keys("Ctrl+Backspace"), [this] { m_session->takeBack(); }, &m_entryActions);
+}
+
+void MainWindow::makeViewMenu()
+{
+    QMenu *view = menuBar()->addMenu(tr("&View"));
+    m_switch = addCommand(
+        view, tr("&Entry"), QKeySequence(Qt::Key_F5), [this] { isEntry() ? showDesign() : showEntry(); },
+        &m_formActions);
+    addCommand(
+        view, tr("&Find a command…"), keys("Ctrl+K"), [this] { findCommand(); }, nullptr);
+    view->addSeparator();
+    addCommand(
+        view, tr("Zoom &in"), QKeySequence::ZoomIn, [this] { m_board->zoomIn(); }, &m_designActions);
+    addCommand(
+        view, tr("Zoom &out"), QKeySequence::ZoomOut, [this] { m_board->zoomOut(); }, &m_designActions);
+    addCommand(
+        view, tr("A&ctual size"), keys("Ctrl+1"), [this] { m_board->setZoom(100); }, &m_designActions);
+    addCommand(
+        view, tr("&Whole form"), keys("Ctrl+0"), [this] { m_board->zoomToForm(); }, &m_designActions);
+    QMenu *units = view->addMenu(tr("&Unit"));
+    auto *unitGroup = new QActionGroup(this);
+    for (const auto &[unit, words] :
+         {std::pair{Unit::Pixels, tr("&Pixels")}, std::pair{Unit::Millimetres, tr("&Millimetres")},
+          std::pair{Unit::Inches, tr("&Inches")}, std::pair{Unit::GridSteps, tr("&Grid steps")}}) {
+        QAction *action = addCommand(
+            units, words, QKeySequence(), [this, wanted = unit] { setUnit(wanted); }, nullptr);
+        action->setCheckable(true);
+        action->setChecked(unit == m_unit);
+        unitGroup->addAction(action);
+    }
+    QMenu *grid = view->addMenu(tr("&Grid"));
+    for (const auto &[marks, words] :
+         {std::pair{GridMarks::Dots, tr("&Dots")}, std::pair{GridMarks::Lines, tr("&Lines")},
+          std::pair{GridMarks::None, tr("&Nothing")}}) {
+        addCommand(
+            grid, words, QKeySequence(),
+            [this, wanted = marks] {
+                Form form = m_document->form();
+                form.grid.marks = wanted;
+                m_document->apply(tr("Change the grid"), form);
+            },
+            &m_designActions);
+    }
+    QMenu *values = view->addMenu(tr("&Values on the board"));
+    addCommand(
+        values, tr("A &record"), keys("Ctrl+Shift+1"), [this] { showValues(BoardValues::Record); }, &m_designActions);
+    addCommand(
+        values, tr("&Longest values"), keys("Ctrl+Shift+2"), [this] { showValues(BoardValues::Longest); },
+        &m_designActions);
+    addCommand(
+        values, tr("&Blank"), keys("Ctrl+Shift+3"), [this] { showValues(BoardValues::Blank); }, &m_designActions);
+    m_rowsAction = addCommand(
+        view, tr("&Stored rows"), keys("Ctrl+Shift+R"), [this] { showRowsTable(m_rowsAction->isChecked()); },
+        &m_designActions);
+    m_rowsAction->setCheckable(true);
+    addCommand(
+        view, tr("&Tracing sheet…"), QKeySequence(), [this] { chooseTracing(); }, &m_designActions);
+    view->addSeparator();
+    addCommand(
+        view, tr("Go to the &catalogue"), keys("Ctrl+Shift+C"), [this] { m_catalogue->focusTree(); }, &m_designActions);
+    addCommand(
+        view, tr("Go to the &board"), keys("Ctrl+B"), [this] { m_board->setFocus(); }, &m_designActions);
+    addCommand(
+        view, tr("Go to the i&nspector"), keys("Ctrl+I"), [this] { m_inspector->focusSearch(); }, &m_designActions);
+    addCommand(
+        view, tr("Go to the o&utline"), keys("Ctrl+Shift+O"), [this] { m_outline->focusTree(); }, &m_designActions);
+    view->addSeparator();
+    auto *themes = new QActionGroup(this);
+    const QList<QPair<ThemeChoice, QString>> choices{{ThemeChoice::AsDesktop, tr("Colours as on the &desktop")},
+                                                     {ThemeChoice::Light, tr("&Light colours")},
+                                                     {ThemeChoice::Dark, tr("D&ark colours")}};
+    for (const auto &[choice, words] : choices) {
+        QAction *action = view->addAction(words, this, [this, wanted = choice] { setThemeChoice(wanted); });
+        action->setCheckable(true);
+        action->setChecked(choice == m_themeChoice);
+        themes->addAction(action);
+    }
+}
+
+void MainWindow::makeHelpMenu()
+{
+    QMenu *help = menuBar()->addMenu(tr("&Help"));
+    help->addAction(tr("&About Nabblet"), this, [this] {
+        QMessageBox::about(this, tr("About Nabblet"),
+                           tr("Nabblet %1\n\nDrafts bound entry forms from database tables, lets you arrange them, and "
+                              "puts them to work.")
+                               .arg(QStringLiteral(NABBLET_VERSION)));
+    });
+}
+
+// ---------------------------------------------------------------- what commands do
+
+void MainWindow::findCommand()
+{
+    if (m_board) {
+        m_board->endPreview();
+    }
+    CommandFinder finder(commandsOf(menuBar()), this);
+    if (finder.exec() == QDialog::Accepted && finder.chosen()) {
+        finder.chosen()->trigger();
+    }
+}
+
+// The menu under the mouse: what is done most with what is selected.
+void MainWindow::showBoardMenu(const QPoint &global)
+{
+    QMenu menu(this);
+    menu.setObjectName(QStringLiteral("boardMenu"));
+    const Selection &selection = m_board->selection();
+    if (selection.rail() != FixedRail::None) {
+        const RailId rail = selection.rail();
+        const Rail *there = findRail(m_document->form(), rail);
+        const auto hold = [&](const QString &words, Hold wanted) {
+            QAction *action = menu.addAction(words, this, [this, rail, wanted] {
+                m_document->apply(tr("Change a rail's hold"), withRailHold(m_document->form(), rail, wanted));
+            });
+            action->setCheckable(true);
+            action->setChecked(there->hold == wanted);
+        };
+        hold(tr("Holds to the left"), Hold::Left);
+        hold(tr("Holds to the right"), Hold::Right);
+        hold(tr("Keeps its share"), Hold::Share);
+        menu.addSeparator();
+        QAction *automatic = menu.addAction(tr("Stands clear of captions"), this, [this, rail, there] {
+            m_document->apply(tr("Change a rail"),
+                              withRailAutomatic(m_document->form(), rail, !there->isAutomatic, *m_appearance));
+        });
+        automatic->setCheckable(true);
+        automatic->setChecked(there->isAutomatic);
+        menu.addSeparator();
+        menu.addAction(tr("Delete the rail"), this, [this] { m_board->deleteSelection(); });
+    } else if (!selection.isEmpty()) {
+        for (const ArrangeGroup group :
+             {ArrangeGroup::LineUp, ArrangeGroup::Match, ArrangeGroup::Gaps, ArrangeGroup::Fit, ArrangeGroup::Captions,
+              ArrangeGroup::Rows, ArrangeGroup::Order}) {
+            QMenu *part = menu.addMenu(arrangeGroupTitle(group));
+            part->addActions(m_arrange->actionsOf(group));
+            connect(part, &QMenu::aboutToHide, m_arrange, &ArrangeActions::endPreview);
+        }
+        menu.addSeparator();
+        menu.addActions(m_controlActions);
+    } else {
+        menu.addAction(m_arrange->action(QStringLiteral("tidy")));
+        menu.addAction(m_arrange->action(QStringLiteral("close-up-rows")));
+        menu.addAction(tr("Trim the form to its content"), this,
+                       [this] { m_document->apply(tr("Trim the form"), trimmed(m_document->form())); });
+        menu.addSeparator();
+        for (const BandRole role : {BandRole::Header, BandRole::Footer}) {
+            const bool isThere = findBand(m_document->form(), role) != nullptr;
+            const bool isHeader = role == BandRole::Header;
+            const QString words = isThere    ? isHeader ? tr("Remove the header") : tr("Remove the footer")
+                                     : isHeader ? tr("Add a header")
+                                             : tr("Add a footer");
+            menu.addAction(words, this, [this, words, role, isThere] {
+                m_document->apply(words,
+                                  isThere ? withoutBand(m_document->form(), role) : withBand(m_document->form(), role));
+            });
+        }
+        menu.addSeparator();
+        menu.addAction(tr("Paste"), this, [this] { m_board->paste(Board::PastePlace::Beside); });
+        menu.addAction(tr("Select all"), this, [this] { m_board->selectAll(); });
+    }
+    menu.exec(global);
+    m_arrange->endPreview();
+}
+
+void MainWindow::setUnit(Unit unit)
+{
+    m_unit = unit;
+    QSettings().setValue(QStringLiteral("unit"), static_cast<int>(unit));
+    if (m_board) {
+        m_board->setUnit(unit);
+        m_inspector->setUnit(unit);
+    }
+    refreshStatus();
+}
+
+void MainWindow::editCaptions()
+{
+    CaptionList list(m_document->form(), this);
+    if (list.exec() == QDialog::Accepted) {
+        m_document->apply(tr("Change captions"), withFormTexts(m_document->form(), list.texts(), *m_appearance));
+    }
+}
+
+void MainWindow::showHistory(bool shows)
+{
+    delete m_historyPanel;
+    m_historyPanel = nullptr;
+    m_history->setChecked(shows && m_document);
+    if (!shows || !m_document) {
+        return;
+    }
+    m_historyPanel = new Panel(tr("Steps done"));
+    auto *list = new QUndoView(m_document->steps());
+    list->setObjectName(QStringLiteral("history"));
+    list->setAccessibleName(tr("Steps done"));
+    list->setEmptyLabel(tr("As it was opened"));
+    list->setToolTip(tr("Click a step to go back to it, or forward again."));
+    m_historyPanel->contents()->setContentsMargins(8, 4, 8, 8);
+    m_historyPanel->contents()->addWidget(list);
+    m_inspectorFrame->layout()->addWidget(m_historyPanel);
+}
+
+void MainWindow::showRowsTable(bool shows)
+{
+    delete m_rowsTable;
+    m_rowsTable = nullptr;
+    const Table *table = m_document ? findTable(shownCatalogue(), m_document->form().rowSource) : nullptr;
+    m_rowsAction->setChecked(shows && table && m_workspace.connection);
+    if (!m_rowsAction->isChecked()) {
+        return;
+    }
+    auto *rows = new RowsTable(m_workspace.address, *table, m_document->form().select);
+    rows->setMinimumHeight(120);
+    rows->setMaximumHeight(240);
+    m_rowsTable = rows;
+    connect(rows, &RowsTable::rowChosen, this, [this](const QVariantList &key) {
+        if (m_session && !key.isEmpty() && !m_session->hasUnsaved()) {
+            m_session->goToKey(key);
+        }
+    });
+    m_boardFrame->layout()->addWidget(rows);
+}
+
+void MainWindow::chooseTracing()
+{
+    const QString file = QFileDialog::getOpenFileName(this, tr("Tracing sheet: a picture or scanned page"), {},
+                                                      tr("Pictures (*.png *.jpg *.jpeg *.bmp *.gif *.svg *.webp)"));
+    if (file.isEmpty()) {
+        return;
+    }
+    if (QPixmap(file).isNull()) {
+        complain(
+            {tr("%1 is not a picture that can be shown. Choose a PNG, JPEG, GIF, BMP or SVG file.").arg(file), {}});
+        return;
+    }
+    Form form = m_document->form();
+    form.tracing.file = file;
+    m_document->apply(tr("Lay a tracing sheet under"), form);
+    m_board->setSelection(Selection());
+    say(tr("The sheet lies under the form. Its place, size and strength stand in the inspector of the form."));
+}
+
+} // namespace nabblet

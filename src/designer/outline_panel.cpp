@@ -1,0 +1,288 @@
+#include "designer/outline_panel.h"
+
+#include "core/arrange/rail_edits.h"
+#include "core/arrange/rows.h"
+#include "core/kinds/kind.h"
+
+#include <QDropEvent>
+#include <QScrollBar>
+#include <QSet>
+#include <QTimer>
+#include <QTreeWidget>
+#include <QTreeWidgetItemIterator>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+namespace {
+
+enum ItemRole { SortRole = Qt::UserRole + 1, IdRole };
+enum Sort { FormItem, BandItem, RailItem, ControlItem };
+
+// Tells when rows were dropped elsewhere in the list.
+class OutlineTree : public QTreeWidget
+{
+public:
+    std::function<void()> dropped;
+
+protected:
+    void dropEvent(QDropEvent *event) override
+    {
+        QTreeWidget::dropEvent(event);
+        if (dropped) {
+            dropped();
+        }
+    }
+};
+
+QString bandTitle(BandRole role)
+{
+    switch (role) {
+    case BandRole::Header:
+        return OutlinePanel::tr("Header");
+    case BandRole::Body:
+        return OutlinePanel::tr("Body");
+    case BandRole::Footer:
+        return OutlinePanel::tr("Footer");
+    }
+    return {};
+}
+
+} // namespace
+
+OutlinePanel::OutlinePanel(QWidget *parent) : Panel(tr("Outline"), parent)
+{
+    auto *tree = new OutlineTree;
+    tree->dropped = [this] { reorder(); };
+    m_tree = tree;
+    m_tree->setObjectName(QStringLiteral("outline"));
+    m_tree->setAccessibleName(tr("Outline of the form"));
+    m_tree->setToolTip(tr("F2 or a double click renames; dragging a field up or down changes the tab order."));
+    m_tree->setHeaderHidden(true);
+    m_tree->setIndentation(12);
+    m_tree->setUniformRowHeights(true);
+    m_tree->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    m_tree->setEditTriggers(QAbstractItemView::EditKeyPressed | QAbstractItemView::DoubleClicked);
+    m_tree->setDragDropMode(QAbstractItemView::InternalMove);
+    m_tree->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    contents()->setContentsMargins(8, 4, 8, 8);
+    contents()->addWidget(m_tree, 1);
+    connect(m_tree, &QTreeWidget::itemSelectionChanged, this, &OutlinePanel::takeSelection);
+    connect(m_tree, &QTreeWidget::itemChanged, this, &OutlinePanel::rename);
+}
+
+void OutlinePanel::setBoard(Board *board)
+{
+    m_board = board;
+    if (board) {
+        connect(board->document(), &FormDocument::formChanged, this, &OutlinePanel::fill);
+        connect(board, &Board::selectionChanged, this, &OutlinePanel::showSelection);
+    }
+    fill();
+}
+
+void OutlinePanel::focusTree()
+{
+    m_tree->setFocus();
+    if (!m_tree->currentItem() && m_tree->topLevelItemCount() > 0) {
+        m_tree->setCurrentItem(m_tree->topLevelItem(0), 0, QItemSelectionModel::NoUpdate);
+    }
+}
+
+// Fields in their tab order, each with its caption's words; what Tab does not visit comes behind.
+void OutlinePanel::fill()
+{
+    m_isFilling = true;
+    const int scrolled = m_tree->verticalScrollBar() ? m_tree->verticalScrollBar()->value() : 0;
+    m_tree->clear();
+    if (m_board) {
+        const Form &form = m_board->document()->form();
+        auto *top = new QTreeWidgetItem(m_tree, {form.title.isEmpty() ? form.name : form.title});
+        top->setData(0, SortRole, FormItem);
+        top->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
+        top->setExpanded(true);
+        const QList<ControlId> stops = tabSequence(form);
+        QHash<ControlId, QString> captions;
+        for (const Control &control : form.controls) {
+            if (control.captionFor != 0) {
+                captions.insert(control.captionFor, control.text.simplified());
+            }
+        }
+        for (const Band &band : form.bands) {
+            auto *bandItem = new QTreeWidgetItem(top, {bandTitle(band.role)});
+            bandItem->setData(0, SortRole, BandItem);
+            bandItem->setData(0, IdRole, static_cast<int>(band.role));
+            bandItem->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
+            QList<const Control *> controls;
+            for (const ControlId id : stops) {
+                const Control *control = form.controls.find(id);
+                if (control->band == band.role) {
+                    controls.append(control);
+                }
+            }
+            for (const Control &control : form.controls) {
+                if (control.band == band.role && !stops.contains(control.id) && control.captionFor == 0) {
+                    controls.append(&control);
+                }
+            }
+            for (const Control *control : controls) {
+                auto *item = new QTreeWidgetItem(bandItem, {control->name});
+                item->setData(0, SortRole, ControlItem);
+                item->setData(0, IdRole, control->id);
+                item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable | Qt::ItemIsDragEnabled);
+                const QString words = captions.value(control->id, control->text.simplified());
+                item->setToolTip(0, words);
+                // Said aloud: name, kind and place.
+                item->setData(0, Qt::AccessibleTextRole,
+                              tr("%1, %2, %3, left %4, top %5")
+                                  .arg(control->name, kindTitle(kindNamed(control->kind)), words)
+                                  .arg(control->place.x())
+                                  .arg(control->place.y()));
+            }
+            bandItem->setExpanded(true);
+        }
+        if (!form.rails.isEmpty()) {
+            auto *rails = new QTreeWidgetItem(top, {tr("Rails")});
+            rails->setFlags(Qt::ItemIsEnabled);
+            for (const Rail &rail : form.rails) {
+                auto *item = new QTreeWidgetItem(rails, {rail.name});
+                item->setData(0, SortRole, RailItem);
+                item->setData(0, IdRole, rail.id);
+                item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
+            }
+            rails->setExpanded(true);
+        }
+        setNote(tr("%1 controls").arg(form.controls.size()));
+    }
+    m_tree->verticalScrollBar()->setValue(scrolled);
+    m_isFilling = false;
+    showSelection();
+}
+
+void OutlinePanel::showSelection()
+{
+    if (!m_board || m_isFilling) {
+        return;
+    }
+    m_isFilling = true;
+    const Selection &selection = m_board->selection();
+    QSet<ControlId> chosen(selection.controls().begin(), selection.controls().end());
+    for (const Control &control : m_board->document()->form().controls) {
+        if (control.captionFor != 0 && chosen.contains(control.id)) {
+            chosen.insert(control.captionFor);
+        }
+    }
+    for (QTreeWidgetItemIterator it(m_tree); *it; ++it) {
+        const int id = (*it)->data(0, IdRole).toInt();
+        bool isChosen = false;
+        switch ((*it)->data(0, SortRole).toInt()) {
+        case ControlItem:
+            isChosen = chosen.contains(id);
+            break;
+        case BandItem:
+            isChosen = (*it)->data(0, SortRole).isValid() && selection.band() == static_cast<BandRole>(id);
+            break;
+        case RailItem:
+            isChosen = selection.rail() == id;
+            break;
+        default:
+            break;
+        }
+        (*it)->setSelected(isChosen);
+        if (isChosen && id == selection.lead()) {
+            m_tree->scrollToItem(*it);
+        }
+    }
+    m_isFilling = false;
+}
+
+void OutlinePanel::takeSelection()
+{
+    if (!m_board || m_isFilling) {
+        return;
+    }
+    Selection wanted;
+    QList<ControlId> controls;
+    const QList<QTreeWidgetItem *> items = m_tree->selectedItems();
+    for (const QTreeWidgetItem *item : items) {
+        const int id = item->data(0, IdRole).toInt();
+        switch (item->data(0, SortRole).toInt()) {
+        case ControlItem:
+            controls.append(id);
+            break;
+        case BandItem:
+            wanted.setBand(static_cast<BandRole>(id));
+            break;
+        case RailItem:
+            wanted.setRail(id);
+            break;
+        default:
+            break;
+        }
+    }
+    if (!controls.isEmpty()) {
+        // The one under the keyboard leads.
+        const QTreeWidgetItem *current = m_tree->currentItem();
+        if (current && controls.removeOne(current->data(0, IdRole).toInt())) {
+            controls.append(current->data(0, IdRole).toInt());
+        }
+        wanted.set(controls);
+    }
+    m_isFilling = true;
+    m_board->setSelection(wanted);
+    if (wanted.lead() != 0) {
+        m_board->scrollTo(wanted.lead());
+    }
+    m_isFilling = false;
+}
+
+void OutlinePanel::rename(QTreeWidgetItem *item)
+{
+    if (!m_board || m_isFilling) {
+        return;
+    }
+    FormDocument *document = m_board->document();
+    const int id = item->data(0, IdRole).toInt();
+    const QString name = item->text(0).trimmed();
+    Form edited = document->form();
+    QString step;
+    switch (item->data(0, SortRole).toInt()) {
+    case ControlItem:
+        edited = name.isEmpty() ? edited : renameControl(edited, id, name);
+        step = tr("Rename a control");
+        break;
+    case RailItem:
+        edited = withRailRenamed(edited, id, name);
+        step = tr("Rename a rail");
+        break;
+    case FormItem:
+        edited.title = name.isEmpty() ? edited.title : name;
+        step = tr("Change the window's title");
+        break;
+    default:
+        break;
+    }
+    document->apply(step, edited);
+    // The tree must not be rebuilt while its editor is closing.
+    QTimer::singleShot(0, this, &OutlinePanel::fill);
+}
+
+// The order of the fields in the tree becomes the tab order.
+void OutlinePanel::reorder()
+{
+    if (!m_board) {
+        return;
+    }
+    QList<ControlId> order;
+    for (QTreeWidgetItemIterator it(m_tree); *it; ++it) {
+        if ((*it)->data(0, SortRole).toInt() == ControlItem) {
+            order.append((*it)->data(0, IdRole).toInt());
+        }
+    }
+    const QList<ControlId> stops = tabSequence(m_board->document()->form());
+    order.removeIf([&](ControlId id) { return !stops.contains(id); });
+    m_board->document()->apply(tr("Change the tab order"), withHandOrder(m_board->document()->form(), order));
+    QTimer::singleShot(0, this, &OutlinePanel::fill);
+}
+
+} // namespace nabblet
