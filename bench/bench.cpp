@@ -1,4 +1,6 @@
 // Measures what the program must reach. Called by bench/run.
+#include "measure.h"
+
 #include "app/workspace.h"
 #include "core/draft/draft.h"
 #include "core/draft/draft_quality.h"
@@ -30,77 +32,6 @@
 using namespace nabblet;
 
 namespace {
-
-struct Measured
-{
-    QString work;
-    QString figure;
-    QString bound;
-    bool isWithin = false;
-    QJsonObject figures;
-};
-
-double milliseconds(const std::function<void()> &work)
-{
-    QElapsedTimer timer;
-    timer.start();
-    work();
-    return static_cast<double>(timer.nsecsElapsed()) / 1e6;
-}
-
-double quantile(QList<double> values, double part)
-{
-    std::sort(values.begin(), values.end());
-    const auto index = static_cast<qsizetype>(part * static_cast<double>(values.size() - 1) + 0.5);
-    return values.at(index);
-}
-
-QList<double> repeated(int times, const std::function<void()> &work)
-{
-    QList<double> values;
-    for (int i = 0; i < times; ++i) {
-        values.append(milliseconds(work));
-    }
-    return values;
-}
-
-QString number(double value)
-{
-    return QString::number(value, 'f', value < 10 ? 2 : 1);
-}
-
-// A time that must stay under a number of milliseconds, at a quantile.
-Measured under(const QString &work, const QList<double> &values, double bound, double part, const QString &partName)
-{
-    const double figure = quantile(values, part);
-    return {work,
-            QString("%1 ms (%2)").arg(number(figure), partName),
-            QString("%1 ms").arg(bound),
-            figure < bound,
-            {{"median_ms", quantile(values, 0.5)},
-             {"p99_ms", quantile(values, 0.99)},
-             {"max_ms", quantile(values, 1)},
-             {"runs", values.size()},
-             {"bound_ms", bound}}};
-}
-
-Form formOf(int controls)
-{
-    Table table;
-    table.name = "wide";
-    static const QStringList Types{"VARCHAR(40)", "INTEGER", "DATE", "BOOLEAN", "DECIMAL(8,2)", "VARCHAR(12)"};
-    for (int i = 0; i < controls / 2; ++i) {
-        const DeclaredType type = readDeclaredType(Types.at(i % Types.size()));
-        Column column;
-        column.name = QString("column_number_%1").arg(i);
-        column.declaredType = Types.at(i % Types.size());
-        column.type = type.type;
-        column.length = type.length;
-        table.columns.append(column);
-    }
-    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
-    return draftColumnar({{table}}, table, appearance, {4, "{kind}_{column}"});
-}
 
 Measured start(const QString &folder)
 {
@@ -410,14 +341,14 @@ int main(int argc, char **argv)
     }
     QApplication::setFont(desktopFont());
     const QString folder = QString::fromLocal8Bit(argv[1]);
-    QList<Measured> all{start(folder), draft()};
-    all += files(folder);
-    all += edits();
-    all.append(entry(folder));
-    all.append(sheet(folder));
-    all.append(preview(folder));
-    all.append(allForms(folder));
-    all.append(quality(folder));
+    QList<Measured> all = boardBench();
+    const bool isBoardAlone = argc > 2; // a second word, whatever it is
+    if (!isBoardAlone) {
+        all += {start(folder), draft()};
+        all += files(folder);
+        all += edits();
+        all += {entry(folder), sheet(folder), preview(folder), allForms(folder), quality(folder)};
+    }
 
     QTextStream out(stdout);
     QJsonArray json;

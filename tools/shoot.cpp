@@ -1,17 +1,25 @@
 // Drives the real window to each main view and saves a picture of it. Called by tools/shoot.
 #include "app/entry_window.h"
 #include "app/main_window.h"
+#include "core/arrange/operations.h"
 #include "core/file/form_file.h"
 #include "designer/board.h"
+#include "designer/caption_list.h"
+#include "designer/command_finder.h"
 #include "designer/new_form_dialog.h"
 #include "entry/entry_view.h"
 
 #include <QAbstractButton>
+#include <QAction>
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QKeyEvent>
 #include <QLineEdit>
+#include <QMenuBar>
+#include <QMouseEvent>
 #include <QPlainTextEdit>
+#include <QTableWidget>
 #include <QTextStream>
 
 #include <functional>
@@ -59,6 +67,7 @@ public:
         shoot("design-dark");
         m_window.setThemeChoice(ThemeChoice::Light);
 
+        shootBoard();
         m_window.showEntry();
         focusOn("name");
         shoot("entry");
@@ -160,6 +169,81 @@ private:
         if (auto *line = qobject_cast<QLineEdit *>(m_window.entryView()->widgetFor(control(column)))) {
             line->setText(words);
             Q_EMIT line->textEdited(words);
+        }
+    }
+
+    void mouse(QEvent::Type type, QPoint at)
+    {
+        Board *board = m_window.board();
+        QMouseEvent event(type, QPointF(at), QPointF(board->viewport()->mapToGlobal(at)),
+                          type == QEvent::MouseMove ? Qt::NoButton : Qt::LeftButton,
+                          type == QEvent::MouseButtonRelease ? Qt::NoButton : Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(board->viewport(), &event);
+    }
+
+    // The board at work: dragging, a rail and another window width, tab order, tidy before it is taken, all captions.
+    void shootBoard()
+    {
+        Board *board = m_window.board();
+        selectFields({"depth_m"});
+        const QPoint from = board->viewportRectOf(control("depth_m")).center();
+        mouse(QEvent::MouseButtonPress, from);
+        mouse(QEvent::MouseMove, from + QPoint(30, 30));
+        mouse(QEvent::MouseMove, QPoint(from.x() + 4, board->viewportRectOf(control("name")).center().y() + 2));
+        shoot("board-drag");
+        QKeyEvent escape(QEvent::KeyPress, Qt::Key_Escape, Qt::NoModifier);
+        QApplication::sendEvent(board, &escape);
+        mouse(QEvent::MouseButtonRelease, from);
+
+        Selection rail;
+        rail.setRail(m_window.document()->form().rails.last().id);
+        board->setSelection(rail);
+        board->setTrialWidth(960);
+        board->zoomToForm();
+        shoot("board-width");
+        board->setTrialWidth(0);
+        board->setZoom(100);
+
+        board->select({});
+        board->setShowsTabOrder(true);
+        shoot("board-tab-order");
+        board->setShowsTabOrder(false);
+
+        // A hurried hand: everything a little off.
+        Form rough = m_window.document()->form();
+        int step = 0;
+        for (const char *column : {"asset_no", "name", "buoy_type", "fairway_id", "contractor_id", "position",
+                                   "depth_m", "laid_on", "is_lit", "battery_v", "light_character"}) {
+            ++step;
+            rough = moveControls(rough, {control(QString::fromLatin1(column))},
+                                 QPoint((step * 5) % 11 - 3, (step * 7) % 9 - 4));
+        }
+        m_window.document()->apply(QStringLiteral("Rough"), rough);
+        const ArrangeOperation *tidy = findArrangeOperation(QStringLiteral("tidy"));
+        board->preview(tidy->apply({rough, {}, board->appearance(), {}}));
+        shoot("board-tidy");
+        board->endPreview();
+        m_window.document()->steps()->undo();
+
+        CaptionList captions(m_window.document()->form(), &m_window);
+        captions.show();
+        shoot("caption-list", &captions);
+        captions.close();
+        CommandFinder finder(commandsOf(m_window.menuBar()), &m_window);
+        finder.show();
+        if (auto *words = finder.findChild<QLineEdit *>("commandWords")) {
+            words->setText(QStringLiteral("gaps"));
+        }
+        shoot("find-command", &finder);
+        finder.close();
+        if (auto *rows = m_window.findChild<QAction *>("storedRowsAction")) {
+            rows->trigger();
+            (void)waitUntil([&] {
+                auto *table = m_window.findChild<QTableWidget *>("storedRows");
+                return table && table->rowCount() > 0;
+            });
+            shoot("stored-rows");
+            rows->trigger();
         }
     }
 

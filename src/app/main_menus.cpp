@@ -330,6 +330,7 @@ void MainWindow::makeViewMenu()
         view, tr("&Stored rows"), keys("Ctrl+Shift+R"), [this] { showRowsTable(m_rowsAction->isChecked()); },
         &m_designActions);
     m_rowsAction->setCheckable(true);
+    m_rowsAction->setObjectName(QStringLiteral("storedRowsAction"));
     addCommand(
         view, tr("&Tracing sheet…"), QKeySequence(), [this] { chooseTracing(); }, &m_designActions);
     view->addSeparator();

@@ -65,6 +65,12 @@ public:
     Recovery *recovery() const { return m_recovery.get(); }
     const Workspace &workspace() const { return m_workspace; }
 
+    void setUnit(Unit unit);
+    void showValues(BoardValues values);
+    void editCaptions();
+    void showHistory(bool shows);
+    void showRowsTable(bool shows);
+
     bool save();
     bool saveAs();
 
@@ -88,14 +94,9 @@ private:
                         QList<QAction *> *group);
     void findCommand();
     void showBoardMenu(const QPoint &global);
-    void setUnit(Unit unit);
-    void showValues(BoardValues values);
     void prepareBoard();
     AddedFields addedFields(const Form &form, const QString &table, const QStringList &columns,
                             const FieldTarget &target) const;
-    void editCaptions();
-    void showHistory(bool shows);
-    void showRowsTable(bool shows);
     void chooseTracing();
     void makePages();
     void openWorkspace(const Workspace &workspace);

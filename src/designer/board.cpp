@@ -9,6 +9,7 @@
 #include "designer/caption_editor.h"
 #include "entry/theme.h"
 
+#include <QAccessible>
 #include <QApplication>
 #include <QClipboard>
 #include <QMimeData>
@@ -70,6 +71,7 @@ Board::~Board() = default;
 void Board::setAppearance(const Appearance &appearance)
 {
     m_appearance = appearance;
+    m_ground = QPixmap();
     viewport()->update();
 }
 
@@ -127,7 +129,32 @@ void Board::setSelection(const Selection &selection)
     m_selection = wanted;
     updatePills();
     updateSelectionMarks();
+    describeSelection();
     Q_EMIT selectionChanged();
+}
+
+// What a screen reader says of the selection: the lead's name, kind, words and place.
+void Board::describeSelection()
+{
+    const Form &form = m_document->form();
+    const nabblet::Control *lead = form.controls.find(m_selection.lead());
+    QString words = m_selection.rail() != FixedRail::None ? tr("a rail is selected")
+                    : m_selection.band()                  ? tr("a band is selected")
+                                                          : tr("the form is selected");
+    if (lead) {
+        const nabblet::Control *caption = captionOf(form, lead->id);
+        const auto size = [&](int pixels) { return sizeNumber(pixels, m_unit, form.grid.pitch); };
+        words = tr("%1, %2, %3, left %4, top %5, width %6, height %7 %8")
+                    .arg(lead->name, kindTitle(kindNamed(lead->kind)), caption ? caption->text : lead->text,
+                         size(lead->place.x()), size(lead->place.y()), size(lead->place.width()),
+                         size(lead->place.height()), unitSign(m_unit));
+        if (m_selection.controls().size() > 1) {
+            words += tr(", leads %1 controls").arg(m_selection.controls().size());
+        }
+    }
+    setAccessibleDescription(words);
+    QAccessibleEvent changed(this, QAccessible::DescriptionChanged);
+    QAccessible::updateAccessibility(&changed);
 }
 
 void Board::selectAll()
@@ -589,8 +616,10 @@ void Board::showForm(const Form &before, const Form &after)
                              before.controls.size() == after.controls.size() && before.tracing == after.tracing &&
                              !m_showsTabOrder;
     const bool hasMarks = m_drag || !m_pills.isEmpty() || m_preview || m_trial;
-    if (!isFrameSame || hasMarks) {
+    if (!isFrameSame) {
         viewport()->update();
+    } else if (hasMarks) {
+        viewport()->update(LeftSide, RulerHeight, viewport()->width(), viewport()->height());
     } else {
         for (int i = 0; i < after.controls.size(); ++i) {
             if (!after.controls.sharesWith(before.controls, i) && !(before.controls.at(i) == after.controls.at(i))) {
@@ -606,6 +635,7 @@ void Board::showForm(const Form &before, const Form &after)
         m_selection.keepOnly(after);
         updatePills();
         updateScrollBars();
+        describeSelection();
         // The values in the inspector may have changed even when the selection did not.
         Q_EMIT selectionChanged();
     }

@@ -234,12 +234,15 @@ private:
     void finishCaption(bool keep);
     void updateSelectionMarks();
     void updatePills();
+    void describeSelection();
     void placeRowsButton();
     void endModes();
 
     void paintRuler(QPainter &painter, const Form &form);
     void paintSideRuler(QPainter &painter, const Form &form);
     void paintSpine(QPainter &painter, const Form &form);
+    void paintShown(QPainter &painter, const nabblet::Control &control, const QRect &place);
+    void paintGround(QPainter &painter, const Form &form, const QRect &dirty);
     void paintTracing(QPainter &painter, const Form &form);
     void paintGrid(QPainter &painter, const Form &form, const QRect &exposed);
     void paintRails(QPainter &painter, const Form &form);
@@ -282,6 +285,28 @@ private:
     QPointer<CaptionEditor> m_captionEditor;
     ControlId m_editedCaption = 0;
     QPushButton *m_rowsButton; // while the form has no row source
+    // Pictures of controls as painted last, so that what only moves under a drag is not drawn anew at each step.
+    struct Painted
+    {
+        nabblet::Control control;
+        Shown shown;
+        QPixmap pixmap;
+    };
+    QHash<ControlId, Painted> m_paintedControls;
+    // What the kept ground shows; painted anew when that differs.
+    struct Ground
+    {
+        int width = 0;
+        QList<Band> bands;
+        Grid grid;
+        TracingSheet tracing;
+        QPoint origin;
+        int zoom = 0;
+        QSize size;
+        bool operator==(const Ground &) const = default;
+    };
+    QPixmap m_ground;
+    Ground m_groundShows;
     QString m_tracingFile;
     QPixmap m_tracing;
     int m_painted = 0;

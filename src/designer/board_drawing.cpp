@@ -9,6 +9,7 @@
 
 #include <QPaintEvent>
 #include <QPainter>
+#include <QSet>
 
 #include <algorithm>
 #include <cmath>
@@ -33,21 +34,8 @@ void Board::paintEvent(QPaintEvent *event)
     QPainter painter(viewport());
     const PanelColours &colours = panelColours(m_appearance.theme());
     const Form &form = shownForm();
-    painter.fillRect(event->rect(), colours.board);
     const QPoint origin = toViewport(QPoint(0, 0));
-    const QRect shownRect = event->region().boundingRect();
-    const QRect exposed(toForm(shownRect.topLeft()), toForm(shownRect.bottomRight() + QPoint(1, 1)) + QPoint(1, 1));
-
-    painter.save();
-    painter.setClipRect(QRect(LeftSide - 2, RulerHeight, viewport()->width(), viewport()->height()));
-    painter.translate(origin);
-    painter.scale(m_zoom / 100.0, m_zoom / 100.0);
-    for (const Band &band : form.bands) {
-        paintBand(painter, band.role, QRect(0, bandTop(form, band.role), form.width, band.height), m_appearance);
-    }
-    painter.restore();
-    paintTracing(painter, form);
-    paintGrid(painter, form, exposed);
+    paintGround(painter, form, event->rect());
     paintRails(painter, form);
     painter.save();
     painter.setClipRect(QRect(LeftSide - 2, RulerHeight, viewport()->width(), viewport()->height()), Qt::IntersectClip);
@@ -57,9 +45,7 @@ void Board::paintEvent(QPaintEvent *event)
     for (const nabblet::Control &control : form.controls) {
         const QRect place = placeOnForm(form, control);
         if (event->region().intersects(toViewport(place).adjusted(-1, -1, 1, 1))) {
-            paintControlWithRows(painter, control, shownOf(control),
-                                 m_values == BoardValues::Blank ? nullptr : m_session,
-                                 QPoint(0, place.y() - control.place.y()), m_appearance);
+            paintShown(painter, control, place);
             ++m_painted;
         }
     }
@@ -81,9 +67,66 @@ void Board::paintEvent(QPaintEvent *event)
         painter.setPen(QPen(colours.accent, 1, isRightwards ? Qt::SolidLine : Qt::DashLine));
         painter.drawRect(toViewport(QRect(m_drag->start, m_drag->now).normalized()));
     }
-    paintSpine(painter, form);
-    paintSideRuler(painter, form);
-    paintRuler(painter, form);
+    if (event->rect().x() < LeftSide) {
+        paintSpine(painter, form);
+        paintSideRuler(painter, form);
+    }
+    if (event->rect().y() < RulerHeight) {
+        paintRuler(painter, form);
+    }
+}
+
+// The table, the paper and the grid, which stay the same while controls change: painted once and kept.
+void Board::paintGround(QPainter &painter, const Form &form, const QRect &dirty)
+{
+    const Ground now{form.width, form.bands,        form.grid, form.tracing, toViewport(QPoint(0, 0)),
+                     m_zoom,     viewport()->size()};
+    if (m_ground.isNull() || !(now == m_groundShows)) {
+        const qreal ratio = viewport()->devicePixelRatioF();
+        m_ground = QPixmap(viewport()->size() * ratio);
+        m_ground.setDevicePixelRatio(ratio);
+        m_groundShows = now;
+        QPainter own(&m_ground);
+        own.fillRect(viewport()->rect(), panelColours(m_appearance.theme()).board);
+        own.save();
+        own.translate(now.origin);
+        own.scale(m_zoom / 100.0, m_zoom / 100.0);
+        for (const Band &band : form.bands) {
+            paintBand(own, band.role, QRect(0, bandTop(form, band.role), form.width, band.height), m_appearance);
+        }
+        own.restore();
+        paintTracing(own, form);
+        const QRect seen = viewport()->rect();
+        paintGrid(own, form, QRect(toForm(seen.topLeft()), toForm(seen.bottomRight() + QPoint(1, 1)) + QPoint(1, 1)));
+    }
+    const qreal ratio = m_ground.devicePixelRatio();
+    painter.drawPixmap(QRectF(dirty), m_ground, QRectF(QPointF(dirty.topLeft()) * ratio, QSizeF(dirty.size()) * ratio));
+}
+
+// A control at its place on the form. While something is dragged at full size, from the picture kept of it.
+void Board::paintShown(QPainter &painter, const nabblet::Control &control, const QRect &place)
+{
+    constexpr int Spare = 4; // px around, for what a kind draws beyond its edges
+    EntrySession *session = m_values == BoardValues::Blank ? nullptr : m_session;
+    const Shown shown = shownOf(control);
+    const bool isKept = m_drag && m_drag->isMoving && m_zoom == 100 && !control.inner;
+    if (!isKept) {
+        paintControlWithRows(painter, control, shown, session, QPoint(0, place.y() - control.place.y()), m_appearance);
+        return;
+    }
+    nabblet::Control still = control;
+    still.place.moveTopLeft(QPoint(Spare, Spare));
+    still.rides = {};
+    Painted &kept = m_paintedControls[control.id];
+    if (kept.pixmap.isNull() || !(kept.control == still) || !(kept.shown == shown)) {
+        const qreal ratio = viewport()->devicePixelRatioF();
+        kept = {still, shown, QPixmap((still.place.size() + QSize(2 * Spare, 2 * Spare)) * ratio)};
+        kept.pixmap.setDevicePixelRatio(ratio);
+        kept.pixmap.fill(Qt::transparent);
+        QPainter own(&kept.pixmap);
+        paintControlWithRows(own, still, shown, session, QPoint(0, 0), m_appearance);
+    }
+    painter.drawPixmap(place.topLeft() - QPoint(Spare, Spare), kept.pixmap);
 }
 
 void Board::paintTracing(QPainter &painter, const Form &form)
@@ -188,11 +231,17 @@ void Board::paintSelection(QPainter &painter, const Form &form)
     const QList<ControlId> &shown = isDragging && m_drag->isCopy ? m_drag->moving : m_selection.controls();
     const ControlId leadId = shown.isEmpty() ? 0 : shown.last();
     const nabblet::Control *lead = nullptr;
-    for (const nabblet::Control &control : form.controls) {
-        if (!shown.contains(control.id)) {
+    const QRect seen = viewport()->rect().adjusted(-4, -4, 4, 4);
+    for (const ControlId id : shown) {
+        const nabblet::Control *found = form.controls.find(id);
+        if (!found) {
             continue;
         }
+        const nabblet::Control &control = *found;
         const QRect place = toViewport(placeOnForm(form, control));
+        if (!seen.intersects(place) && id != leadId) {
+            continue;
+        }
         const bool isLead = control.id == leadId;
         painter.setPen(QPen(colours.accent, isLead ? 2 : 1, Qt::SolidLine, Qt::SquareCap, Qt::MiterJoin));
         painter.drawRect(isLead ? place.adjusted(-1, -1, 1, 1) : place.adjusted(-2, -2, 1, 1));
@@ -251,7 +300,8 @@ void Board::paintChanges(QPainter &painter, const Form &form)
     const Form &before = m_document->form();
     painter.setPen(QPen(colours.faintText, 1, Qt::DotLine));
     painter.setBrush(Qt::NoBrush);
-    const QList<ControlId> &moving = m_drag ? m_drag->moving : m_selection.controls();
+    const QList<ControlId> &listed = m_drag ? m_drag->moving : m_selection.controls();
+    const QSet<ControlId> moving(listed.begin(), listed.end());
     int drawn = 0;
     for (int i = 0; i < before.controls.size() && drawn < 400; ++i) {
         const bool isShared = i < form.controls.size() && form.controls.sharesWith(before.controls, i);

@@ -6,6 +6,7 @@
 #include "designer/board_measures.h"
 #include "entry/theme.h"
 
+#include <QHash>
 #include <QPainter>
 
 #include <algorithm>
@@ -85,17 +86,34 @@ void Board::paintRails(QPainter &painter, const Form &form)
 {
     QColor line = panelColours(m_appearance.theme()).rail;
     const QList<RailId> ridden = railsRidden(form, m_selection.controls());
+    QHash<RailId, int> riddenIn; // by rail: a bit for each band in which edges ride it
+    for (const Rail &rail : form.rails) {
+        riddenIn.insert(rail.id, 0);
+    }
+    RailId last = FixedRail::None;
+    BandRole lastBand = BandRole::Body;
+    for (const nabblet::Control &control : form.controls) {
+        for (const RailId id : {control.rides.left, control.rides.right}) {
+            if (id < FixedRail::FirstFree || (id == last && control.band == lastBand)) {
+                continue; // mostly, neighbours ride the same
+            }
+            last = id;
+            lastBand = control.band;
+            riddenIn[id] |= 1 << static_cast<int>(control.band);
+        }
+    }
+    const QRect seen = viewport()->rect();
     for (const Rail &rail : form.rails) {
         const bool isMeant = ridden.contains(rail.id) || m_selection.rail() == rail.id;
         for (const Band &band : form.bands) {
             // Plain where edges ride it, faint where it only passes through; strong where the selection rides it.
-            const bool isRidden = std::any_of(form.controls.begin(), form.controls.end(), [&](const auto &control) {
-                return control.band == band.role && (control.rides.left == rail.id || control.rides.right == rail.id);
-            });
-            line.setAlpha(isMeant ? 255 : isRidden ? 150 : 45);
-            painter.setPen(QPen(line, isMeant && isRidden ? 2 : 1));
-            const QRect shown = toViewport(QRect(rail.position, bandTop(form, band.role), 1, band.height));
-            painter.drawLine(shown.x(), shown.y(), shown.x(), shown.y() + shown.height() - 1);
+            const bool isRidden = (riddenIn.value(rail.id) & (1 << static_cast<int>(band.role))) != 0;
+            const QRect shown =
+                toViewport(QRect(rail.position, bandTop(form, band.role), 1, band.height)).intersected(seen);
+            if (!shown.isEmpty()) {
+                line.setAlpha(isMeant ? 255 : isRidden ? 150 : 45);
+                painter.fillRect(QRect(shown.x(), shown.y(), isMeant && isRidden ? 2 : 1, shown.height()), line);
+            }
         }
     }
     if (m_selection.rail() == FixedRail::None) {
@@ -311,9 +329,14 @@ void Board::paintSideRuler(QPainter &painter, const Form &form)
     // Each band counts from its own top edge, as places do.
     for (const Band &band : form.bands) {
         const int top = toViewport(QPoint(0, bandTop(form, band.role))).y();
-        for (int i = 0; i * steps.small < band.height; ++i) {
+        // From the first mark in sight to the last.
+        const int first = std::max(0, static_cast<int>((RulerHeight - top) / (steps.small * scale)) - 1);
+        for (int i = first; i * steps.small < band.height; ++i) {
             const double y = i * steps.small;
             const int at = top + static_cast<int>(std::lround(y * scale));
+            if (at > strip.bottom()) {
+                break;
+            }
             const bool isMajor = i % steps.numbered == 0;
             painter.setPen(i == 0 ? colours.text : colours.faintText);
             painter.drawLine(strip.right() - (isMajor ? 6 : 3), at, strip.right() - 1, at);

@@ -656,6 +656,7 @@ void Board::finishDrag()
     const Drag drag = *m_drag;
     m_drag.reset();
     m_dragged.reset();
+    m_paintedControls.clear();
     viewport()->update();
     if (drag.hit.kind == Hit::TabBadge) {
         // A number dropped on another field: it comes just before it, or behind it when it was dragged backwards.
@@ -696,6 +697,7 @@ void Board::giveUpDrag()
     m_autoScroll.stop();
     m_drag.reset();
     m_dragged.reset();
+    m_paintedControls.clear();
     updatePills();
     viewport()->update();
 }

@@ -54,7 +54,7 @@ CommandFinder::CommandFinder(const QList<FoundCommand> &commands, QWidget *paren
 {
     setObjectName(QStringLiteral("commandFinder"));
     setWindowTitle(tr("Find a command"));
-    resize(560, 420);
+    resize(660, 440);
     auto *column = new QVBoxLayout(this);
     m_words->setObjectName(QStringLiteral("commandWords"));
     m_words->setPlaceholderText(tr("What do you want to do?"));

@@ -2,20 +2,69 @@
 
 #include "core/file/form_file.h"
 
+#include <optional>
+
 namespace nabblet {
 
-// A step keeps the form before and after as values; what did not change is shared between all of them.
+namespace {
+
+// What a step of undo moved of one control.
+struct PlaceChange
+{
+    int index;
+    QRect before;
+    QRect after;
+    Rides ridesBefore;
+    Rides ridesAfter;
+};
+
+// Two forms whose controls differ in nothing but where they stand, as most steps leave them: what moved. Nothing where
+// they differ in more.
+std::optional<QList<PlaceChange>> placeChanges(const Form &before, const Form &after)
+{
+    if (before.controls.size() != after.controls.size()) {
+        return std::nullopt;
+    }
+    QList<PlaceChange> changes;
+    for (int i = 0; i < before.controls.size(); ++i) {
+        if (before.controls.sharesWith(after.controls, i)) {
+            continue;
+        }
+        const Control &old = before.controls.at(i);
+        Control now = after.controls.at(i);
+        const PlaceChange change{i, old.place, now.place, old.rides, now.rides};
+        now.place = old.place;
+        now.rides = old.rides;
+        if (!(now == old)) {
+            return std::nullopt;
+        }
+        changes.append(change);
+    }
+    changes.squeeze();
+    return changes;
+}
+
+Form withoutControls(Form form)
+{
+    form.controls = ControlList();
+    return form;
+}
+
+} // namespace
+
+// A step keeps the form before and after as values; what did not change is shared between all of them. Where controls
+// only moved, it keeps where they stood and stand instead of the controls, which takes a fraction of the memory.
 class FormStep : public QUndoCommand
 {
 public:
-    FormStep(FormDocument *document, const QString &name, Form before, Form after, QString mergeKey)
-        : QUndoCommand(name), m_document(document), m_before(std::move(before)), m_after(std::move(after)),
-          m_mergeKey(std::move(mergeKey))
+    FormStep(FormDocument *document, const QString &name, const Form &before, const Form &after, QString mergeKey)
+        : QUndoCommand(name), m_document(document), m_mergeKey(std::move(mergeKey))
     {
+        keep(before, after);
     }
 
-    void undo() override { m_document->setForm(m_before); }
-    void redo() override { m_document->setForm(m_after); }
+    void undo() override { m_document->setForm(formAt(Side::Before)); }
+    void redo() override { m_document->setForm(formAt(Side::After)); }
     int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
 
     bool mergeWith(const QUndoCommand *next) override
@@ -24,15 +73,53 @@ public:
         if (step->m_mergeKey != m_mergeKey) {
             return false;
         }
-        m_after = step->m_after;
-        setObsolete(m_after == m_before);
+        // The next step is done already: the document holds what it gives.
+        const Form after = m_document->form();
+        const Form before = asBefore(step->formAt(Side::Before));
+        keep(before, after);
+        setObsolete(after == before);
         return true;
     }
 
 private:
+    enum class Side { Before, After };
+
+    void keep(const Form &before, const Form &after)
+    {
+        m_changes = placeChanges(before, after);
+        m_before = m_changes ? withoutControls(before) : before;
+        m_after = m_changes ? withoutControls(after) : after;
+    }
+
+    // The form on one side of the step, the document holding the other.
+    Form formAt(Side side) const
+    {
+        Form form = side == Side::Before ? m_before : m_after;
+        return m_changes ? moved(form, m_document->form().controls, side) : form;
+    }
+
+    // The form before this step, from what it gave.
+    Form asBefore(const Form &given) const
+    {
+        return m_changes ? moved(m_before, given.controls, Side::Before) : m_before;
+    }
+
+    Form moved(Form form, const ControlList &controls, Side side) const
+    {
+        form.controls = controls;
+        for (const PlaceChange &change : *m_changes) {
+            Control control = controls.at(change.index);
+            control.place = side == Side::Before ? change.before : change.after;
+            control.rides = side == Side::Before ? change.ridesBefore : change.ridesAfter;
+            form.controls.replace(change.index, control);
+        }
+        return form;
+    }
+
     FormDocument *m_document;
-    Form m_before;
+    Form m_before; // without controls where m_changes says what moved
     Form m_after;
+    std::optional<QList<PlaceChange>> m_changes;
     QString m_mergeKey;
 };
 

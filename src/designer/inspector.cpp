@@ -4,6 +4,7 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
@@ -25,7 +26,7 @@ const QString Yes = QStringLiteral("yes");
 } // namespace
 
 Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget *parent)
-    : Panel(tr("Form"), parent), m_document(document), m_measure(measure), m_search(new QLineEdit),
+    : Panel(tr("Form"), parent), m_document(document), m_measure(measure), m_search(new QLineEdit), m_help(new QLabel),
       m_changeRows(new QPushButton)
 {
     m_search->setObjectName(QStringLiteral("settingSearch"));
@@ -76,6 +77,10 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
         editor->setToolTip(help);
         editor->setAccessibleName(settingText(setting.caption));
         editor->setAccessibleDescription(help);
+        editor->installEventFilter(this);
+        row->installEventFilter(this);
+        row->setProperty("help", help);
+        editor->setProperty("help", help);
         label->setBuddy(editor);
         line->addWidget(label);
         line->addWidget(editor, 1);
@@ -92,8 +97,22 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
         }
     }
     column->addStretch();
+    // One line that explains the setting in hand.
+    m_help->setObjectName(QStringLiteral("settingHelp"));
+    m_help->setWordWrap(true);
+    m_help->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    m_help->setFixedHeight(3 * fontMetrics().lineSpacing() + 4);
+    contents()->addWidget(m_help);
     connect(m_search, &QLineEdit::textChanged, this, &Inspector::filter);
     refresh();
+}
+
+bool Inspector::eventFilter(QObject *watched, QEvent *event)
+{
+    if (event->type() == QEvent::FocusIn || event->type() == QEvent::Enter) {
+        m_help->setText(watched->property("help").toString());
+    }
+    return Panel::eventFilter(watched, event);
 }
 
 QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)

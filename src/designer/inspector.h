@@ -32,6 +32,9 @@ Q_SIGNALS:
     // The form is to get its rows, or other ones.
     void rowSourceRequested();
 
+protected:
+    bool eventFilter(QObject *watched, QEvent *event) override;
+
 private:
     struct Field
     {
@@ -58,6 +61,7 @@ private:
     QString m_namingPattern = QStringLiteral("{kind}_{column}");
     bool m_isRefreshing = false;
     QLineEdit *m_search;
+    QLabel *m_help;
     QPushButton *m_changeRows;
     std::vector<Field> m_fields;
     struct Section

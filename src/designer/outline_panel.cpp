@@ -75,7 +75,7 @@ void OutlinePanel::setBoard(Board *board)
 {
     m_board = board;
     if (board) {
-        connect(board->document(), &FormDocument::formChanged, this, &OutlinePanel::fill);
+        connect(board->document(), &FormDocument::formChanged, this, &OutlinePanel::follow);
         connect(board, &Board::selectionChanged, this, &OutlinePanel::showSelection);
     }
     fill();
@@ -86,6 +86,27 @@ void OutlinePanel::focusTree()
     m_tree->setFocus();
     if (!m_tree->currentItem() && m_tree->topLevelItemCount() > 0) {
         m_tree->setCurrentItem(m_tree->topLevelItem(0), 0, QItemSelectionModel::NoUpdate);
+    }
+}
+
+// Fills the tree anew where something that it shows has changed; moving controls mostly changes nothing of it.
+void OutlinePanel::follow(const Form &before, const Form &after)
+{
+    bool isSame = before.controls.size() == after.controls.size() && before.bands.size() == after.bands.size() &&
+                  before.rails.size() == after.rails.size() && before.title == after.title;
+    for (qsizetype i = 0; isSame && i < after.rails.size(); ++i) {
+        isSame = before.rails.at(i).name == after.rails.at(i).name;
+    }
+    for (int i = 0; isSame && i < after.controls.size(); ++i) {
+        if (!after.controls.sharesWith(before.controls, i)) {
+            const Control &old = before.controls.at(i);
+            const Control &now = after.controls.at(i);
+            isSame = old.id == now.id && old.name == now.name && old.text == now.text && old.band == now.band &&
+                     old.captionFor == now.captionFor && old.kind == now.kind;
+        }
+    }
+    if (!isSame || tabSequence(after) != m_order) {
+        fill();
     }
 }
 
@@ -102,6 +123,8 @@ void OutlinePanel::fill()
         top->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
         top->setExpanded(true);
         const QList<ControlId> stops = tabSequence(form);
+        m_order = stops;
+        const QSet<ControlId> isStop(stops.begin(), stops.end());
         QHash<ControlId, QString> captions;
         for (const Control &control : form.controls) {
             if (control.captionFor != 0) {
@@ -121,7 +144,7 @@ void OutlinePanel::fill()
                 }
             }
             for (const Control &control : form.controls) {
-                if (control.band == band.role && !stops.contains(control.id) && control.captionFor == 0) {
+                if (control.band == band.role && !isStop.contains(control.id) && control.captionFor == 0) {
                     controls.append(&control);
                 }
             }

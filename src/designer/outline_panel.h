@@ -22,6 +22,7 @@ public:
 
 private:
     void fill();
+    void follow(const Form &before, const Form &after);
     void showSelection();
     void takeSelection();
     void rename(QTreeWidgetItem *item);
@@ -30,6 +31,7 @@ private:
     QPointer<Board> m_board;
     QTreeWidget *m_tree;
     bool m_isFilling = false;
+    QList<ControlId> m_order; // of the fields as the tree shows them
 };
 
 } // namespace nabblet

@@ -14,7 +14,7 @@ namespace nabblet {
 
 WidthSlider::WidthSlider(Board *board, QWidget *parent)
     : QWidget(parent), m_board(board), m_slider(new QSlider(Qt::Horizontal)), m_width(new QLabel), m_words(new QLabel),
-      m_pin(new QPushButton), m_back(new QPushButton(tr("As designed")))
+      m_pin(new QPushButton), m_back(new QPushButton(tr("Back")))
 {
     setObjectName(QStringLiteral("widthStrip"));
     setAttribute(Qt::WA_StyledBackground);
@@ -26,11 +26,12 @@ WidthSlider::WidthSlider(Board *board, QWidget *parent)
     m_slider->setObjectName(QStringLiteral("widthSlider"));
     m_slider->setAccessibleName(tr("Window width"));
     m_slider->setToolTip(tr("Shows the form in a window of that width"));
-    m_slider->setFixedWidth(200);
+    m_slider->setFixedWidth(150);
     m_width->setMinimumWidth(fontMetrics().horizontalAdvance(QStringLiteral("00000 steps")));
     m_words->setObjectName(QStringLiteral("widthWords"));
     m_words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     m_back->setObjectName(QStringLiteral("widthBack"));
+    m_back->setToolTip(tr("Shows the form as it is designed"));
     m_pin->setObjectName(QStringLiteral("pinWidth"));
     row->addWidget(title);
     row->addWidget(m_slider);
@@ -46,7 +47,10 @@ WidthSlider::WidthSlider(Board *board, QWidget *parent)
     connect(m_back, &QPushButton::clicked, this, [this] { m_board->setTrialWidth(0); });
     connect(m_pin, &QPushButton::clicked, this, &WidthSlider::pin);
     connect(board, &Board::trialWidthChanged, this, &WidthSlider::refresh);
-    connect(board->document(), &FormDocument::formChanged, this, &WidthSlider::refresh);
+    m_later.setSingleShot(true);
+    m_later.setInterval(250);
+    connect(&m_later, &QTimer::timeout, this, &WidthSlider::refresh);
+    connect(board->document(), &FormDocument::formChanged, &m_later, qOverload<>(&QTimer::start));
     refresh();
 }
 
@@ -76,7 +80,7 @@ void WidthSlider::report()
                               ? tr("Smallest window: %1, pinned").arg(sizeInWords(form.leastWidth, unit, pitch))
                               : tr("Smallest window: %1").arg(sizeInWords(narrowest, unit, pitch));
     const bool canPin = isTrial && shown != form.leastWidth;
-    m_pin->setText(canPin || form.leastWidth == 0 ? tr("Pin as smallest") : tr("Unpin"));
+    m_pin->setText(canPin || form.leastWidth == 0 ? tr("Pin smallest") : tr("Unpin"));
     m_pin->setToolTip(canPin || form.leastWidth == 0
                           ? tr("Windows of this form never get narrower than the width shown")
                           : tr("The smallest width is worked out again"));
@@ -99,6 +103,7 @@ void WidthSlider::report()
                                            : counted(report.clashing.size(), tr("1 would overlap or be cut"),
                                                      tr("%1 would overlap or be cut")));
     m_words->setText(parts.join(QStringLiteral(" · ")));
+    m_words->setToolTip(m_words->text());
 }
 
 void WidthSlider::pin()

@@ -3,6 +3,7 @@
 
 #include "designer/board.h"
 
+#include <QTimer>
 #include <QWidget>
 
 class QLabel;
@@ -29,6 +30,7 @@ private:
     QLabel *m_words;
     QPushButton *m_pin;
     QPushButton *m_back;
+    QTimer m_later; // what the width means is worked out once the form has come to rest
     bool m_isRefreshing = false;
 };
 

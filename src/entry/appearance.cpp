@@ -25,7 +25,16 @@ QColor Appearance::colour(Ink ink) const
 
 int Appearance::width(const QString &text, TextRole role) const
 {
-    return metrics(role).horizontalAdvance(text);
+    constexpr int MostKept = 20000;
+    QHash<QString, int> &known = m_widths.at(static_cast<std::size_t>(role));
+    const auto found = known.constFind(text);
+    if (found != known.constEnd()) {
+        return *found;
+    }
+    if (known.size() >= MostKept) {
+        known.clear();
+    }
+    return *known.insert(text, metrics(role).horizontalAdvance(text));
 }
 
 int Appearance::lineHeight(TextRole role) const

@@ -8,6 +8,9 @@
 #include <QFont>
 #include <QFontMetrics>
 
+#include <QHash>
+
+#include <array>
 #include <vector>
 
 namespace nabblet {
@@ -33,6 +36,8 @@ private:
     Theme m_theme;
     std::vector<QFont> m_fonts;
     std::vector<QFontMetrics> m_metrics;
+    // Widths asked for before; measuring words is slow, and the same words are measured at every step.
+    mutable std::array<QHash<QString, int>, TextRoleCount> m_widths;
 };
 
 } // namespace nabblet

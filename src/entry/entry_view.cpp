@@ -2,6 +2,7 @@
 
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
+#include "core/arrange/window_size.h"
 #include "entry/ask.h"
 #include "entry/band_view.h"
 #include "entry/editors/field_editor.h"
@@ -255,6 +256,7 @@ void EntryView::rebuild(const Form &form)
             editor->widget()->setAccessibleName(caption ? caption->text : editor->control().name);
         }
     }
+    m_leastWidth = leastWindowWidth(form);
     layOut();
     applyTabOrder();
     refresh();
@@ -267,7 +269,9 @@ void EntryView::layOut()
     const int space = m_scroll->viewport()->width();
     const int height = m_scroll->viewport()->height();
     const Band *ownBody = findBand(m_form, BandRole::Body);
-    m_laidOut = stretchedTo(m_form, space, m_rows && ownBody ? ownBody->height : height);
+    // Narrower than designed as far as nothing overlaps; from there on the window scrolls.
+    m_laidOut = stretchedTo(m_form, std::max(space, std::min(m_leastWidth, m_form.width)),
+                            m_rows && ownBody ? ownBody->height : height, Narrowing::Allowed);
     if (m_rows) {
         QList<Control> row;
         for (const Control &control : m_laidOut.controls) {

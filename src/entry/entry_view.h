@@ -80,8 +80,9 @@ private:
 
     EntrySession *m_session;
     Appearance m_appearance;
-    Form m_form;    // as designed
-    Form m_laidOut; // as stretched to the window
+    Form m_form;          // as designed
+    Form m_laidOut;       // as stretched to the window
+    int m_leastWidth = 0; // px, the narrowest at which nothing overlaps, or as pinned
     QHash<BandRole, BandView *> m_bands;
     RowsBand *m_rows = nullptr; // the body of a tabular form
     QScrollBar *m_rowBar;

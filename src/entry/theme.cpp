@@ -103,6 +103,7 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #panel QPushButton::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 12px; height: 12px; subcontrol-position: right center; right: 5px; }
 #panel QPushButton#linkedColumns { padding-right: 20px; }
 #mistake { color: %alarm; }
+#settingHelp { color: %faint; border: none; border-top: 1px solid %line; padding-top: 4px; }
 #settingArea, #settingPage { background: transparent; }
 #stripArea { background: %panel; border: 1px solid %line; }
 #arrangeStrip { background: %panel; }

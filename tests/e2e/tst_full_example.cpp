@@ -44,6 +44,7 @@ public:
     {
         draft();
         arrange();
+        rearrange();
         saveForm();
         enter();
         add();
@@ -128,6 +129,55 @@ private:
         picture("3-arranged",
                 "Edited a caption in place, moved and resized boxes, moved the rail, selected three boxes.");
         press("Escape");
+    }
+
+    // From where the draft put things to a given target: every position is compared.
+    void rearrange()
+    {
+        const QStringList columns{"asset_no",      "name",     "buoy_type", "fairway_id",
+                                  "contractor_id", "position", "depth_m"};
+        QHash<QString, ControlId> ids;
+        for (const QString &column : columns) {
+            ids.insert(column, field(column));
+        }
+        const auto placeOf = [&](const QString &column) { return form().controls.find(ids.value(column))->place; };
+        QHash<QString, QRect> target = inWindow([&] {
+            QHash<QString, QRect> places;
+            for (const QString &column : columns) {
+                places.insert(column, placeOf(column));
+            }
+            return places;
+        });
+        const int step = target["buoy_type"].y() - target["name"].y();
+        // The depth goes between asset number and name; those in between make way.
+        const QSize depth = target["depth_m"].size();
+        target["depth_m"] = QRect(target["name"].topLeft(), depth);
+        for (const char *column : {"name", "buoy_type", "fairway_id", "contractor_id", "position"}) {
+            target[column].translate(0, step);
+        }
+        // Type and contractor get as wide as the fairway.
+        for (const char *column : {"buoy_type", "contractor_id"}) {
+            target[column].setWidth(target["fairway_id"].width());
+        }
+
+        const QPoint from = onBoard(field("depth_m"));
+        const QPoint to = onBoard(field("name"));
+        drag(from, QPoint(from.x() + 2, to.y() + 1));
+        waitFor("the depth above the name", [&] { return placeOf("depth_m").y() < placeOf("name").y(); });
+        click(onBoard(field("buoy_type")));
+        click(onBoard(field("contractor_id")), "ctrl");
+        click(onBoard(field("fairway_id")), "ctrl");
+        press("ctrl+alt+w");
+        waitFor("equal widths", [&] { return placeOf("buoy_type").width() == placeOf("fairway_id").width(); });
+        // A pixel off, and on the grid again.
+        click(onBoard(field("position")));
+        press("ctrl+Right");
+        press("ctrl+Down");
+        press("ctrl+alt+g");
+        for (const QString &column : columns) {
+            waitFor("the target place of " + column, [&] { return placeOf(column) == target[column]; });
+        }
+        picture("3-rearranged", "The depth stands above the name, widths match, everything is on the grid again.");
     }
 
     void saveForm()

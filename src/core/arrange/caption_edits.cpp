@@ -8,6 +8,8 @@
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
+#include <QMap>
+
 #include <algorithm>
 
 NABBLET_TEXTS(Arrange)
@@ -43,62 +45,95 @@ bool isFree(const Form &form, const Control &caption, const QRect &there)
            });
 }
 
-Form seated(const ArrangeContext &context, bool isAbove)
+// A caption with its new seat, still where it stood.
+Control reseated(const Form &form, Control caption, bool isAbove)
 {
-    Form form = context.form;
+    if (isAbove) {
+        caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+    } else {
+        caption.settings.remove(QStringLiteral("sits"));
+    }
+    caption.band = form.controls.find(caption.captionFor)->band;
+    caption.rides = {};
+    return caption;
+}
+
+// Those among the captions that do not stand there already.
+QList<ControlId> toSeat(const ArrangeContext &context, bool isAbove)
+{
     QList<ControlId> ids;
     for (const Control *caption : captions(context)) {
-        ids.append(caption->id);
+        const Control *box = context.form.controls.find(caption->captionFor);
+        const bool isThere = sitsAbove(*caption) == isAbove && caption->band == box->band &&
+                             caption->place == captionPlace(box->place, *caption);
+        if (!isThere) {
+            ids.append(caption->id);
+        }
     }
-    // From the top, so that room made for one is there for those in its row.
-    std::stable_sort(ids.begin(), ids.end(), [&](ControlId a, ControlId b) {
-        return form.controls.find(form.controls.find(a)->captionFor)->place.y() <
-               form.controls.find(form.controls.find(b)->captionFor)->place.y();
-    });
-    const int pitch = std::max(1, form.grid.pitch);
-    for (const ControlId id : std::as_const(ids)) {
+    return ids;
+}
+
+Form inPlace(Form form, const QList<ControlId> &ids, const TextMeasure &measure)
+{
+    for (const ControlId id : ids) {
         Control caption = *form.controls.find(id);
-        const ControlId box = caption.captionFor;
-        const bool isThere = sitsAbove(caption) == isAbove && caption.band == form.controls.find(box)->band &&
-                             caption.place == captionPlace(form.controls.find(box)->place, caption);
-        if (isThere) {
-            continue;
-        }
-        if (isAbove) {
-            caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
-        } else {
-            caption.settings.remove(QStringLiteral("sits"));
-        }
-        caption.band = form.controls.find(box)->band;
-        caption.rides = {};
-        // A line of its own only where it does not fit as things stand.
-        const QRect wanted = captionPlace(form.controls.find(box)->place, caption);
-        caption.place = wanted;
-        form.controls.replace(form.controls.indexOf(id), caption);
-        if (isAbove && !isFree(form, caption, wanted)) {
-            const int by = onGridAtOrAfter(caption.place.height(), pitch);
-            form = withRoomDown(form, caption.band, form.controls.find(box)->place.y(), by);
-        } else if (!isAbove && wanted.x() < 0) {
-            form = withRoomAcross(form, 0, onGridAtOrAfter(-wanted.x() + pitch, pitch));
-        } else if (!isAbove && !isFree(form, caption, wanted)) {
-            const int x = form.controls.find(box)->place.x();
-            form = withRoomAcross(form, x, onGridAtOrAfter(caption.place.width() + CaptionGap, pitch));
-        }
-        caption.place = captionPlace(form.controls.find(box)->place, caption);
+        caption.place = captionPlace(form.controls.find(caption.captionFor)->place, caption);
         caption.place.moveTopLeft({std::max(0, caption.place.x()), std::max(0, caption.place.y())});
         form.controls.replace(form.controls.indexOf(id), withRidesByPlace(form, caption));
     }
-    return settled(grownToHold(form), context.measure);
+    return settled(grownToHold(form), measure);
 }
 
 Form beside(const ArrangeContext &context)
 {
-    return seated(context, false);
+    Form form = context.form;
+    const QList<ControlId> ids = toSeat(context, false);
+    const int pitch = std::max(1, form.grid.pitch);
+    for (const ControlId id : ids) {
+        Control caption = reseated(form, *form.controls.find(id), false);
+        const QRect box = form.controls.find(caption.captionFor)->place;
+        caption.place = captionPlace(box, caption);
+        form.controls.replace(form.controls.indexOf(id), caption);
+        // Room is made once for all that start there.
+        if (caption.place.x() < 0) {
+            form = withRoomAcross(form, 0, onGridAtOrAfter(-caption.place.x() + pitch, pitch));
+        } else if (!isFree(form, caption, caption.place)) {
+            form = withRoomAcross(form, box.x(), onGridAtOrAfter(caption.place.width() + CaptionGap, pitch));
+        }
+    }
+    return inPlace(form, ids, context.measure);
 }
 
 Form above(const ArrangeContext &context)
 {
-    return seated(context, true);
+    Form form = context.form;
+    const QList<ControlId> ids = toSeat(context, true);
+    const int pitch = std::max(1, form.grid.pitch);
+    for (const ControlId id : ids) {
+        Control caption = reseated(form, *form.controls.find(id), true);
+        caption.place = captionPlace(form.controls.find(caption.captionFor)->place, caption);
+        form.controls.replace(form.controls.indexOf(id), caption);
+    }
+    // A line of its own for each row in which one does not fit as things stand.
+    constexpr int HalfLine = 12; // px; boxes that start as near to one another are of one row
+    QMap<QPair<BandRole, int>, ControlId> fromTheTop;
+    for (const ControlId id : ids) {
+        const Control &caption = *form.controls.find(id);
+        if (!isFree(form, caption, caption.place)) {
+            fromTheTop.insert({caption.band, form.controls.find(caption.captionFor)->place.y()}, id);
+        }
+    }
+    QMap<BandRole, QMap<int, int>> rooms;
+    for (auto [where, id] : fromTheTop.asKeyValueRange()) {
+        QMap<int, int> &made = rooms[where.first];
+        if (made.isEmpty() || where.second - made.lastKey() > HalfLine) {
+            made.insert(where.second, onGridAtOrAfter(form.controls.find(id)->place.height(), pitch));
+        }
+    }
+    for (auto [band, places] : rooms.asKeyValueRange()) {
+        form = withRoomsDown(form, band, places);
+    }
+    return inPlace(form, ids, context.measure);
 }
 
 Form removed(const ArrangeContext &context)

@@ -289,34 +289,33 @@ template <int x, int y> Form fieldMoved(const ArrangeContext &context)
                          : swappedFields(context.form, there.items.at(there.lead), there.items.at(neighbour));
 }
 
-// The right edge of the next column behind a box, or its own where there is none.
-int nextRightEdge(const Form &form, const Arranged &item)
+// Where the columns of a band end, and where its rows do.
+struct Ends
 {
-    const QList<Arranged> items = arrangedInBand(form, item.band);
+    QList<int> right;
+    QList<int> bottom;
+};
+
+Ends endsOf(const Form &form, BandRole band)
+{
     QMap<int, int> rightOfColumn; // by left edge: the rightmost end of its boxes
-    for (const Arranged &other : items) {
-        int &right = rightOfColumn[other.place.x()];
-        right = std::max(right, rightOf(other.place));
+    Ends ends;
+    for (const Arranged &item : arrangedInBand(form, band)) {
+        int &right = rightOfColumn[item.place.x()];
+        right = std::max(right, rightOf(item.place));
+        ends.bottom.append(bottomOf(item.place));
     }
-    int next = std::numeric_limits<int>::max();
-    for (const int right : std::as_const(rightOfColumn)) {
-        if (right > rightOf(item.place)) {
-            next = std::min(next, right);
-        }
-    }
-    return next == std::numeric_limits<int>::max() ? rightOf(item.place) : next;
+    ends.right = rightOfColumn.values();
+    std::sort(ends.right.begin(), ends.right.end());
+    std::sort(ends.bottom.begin(), ends.bottom.end());
+    return ends;
 }
 
-int nextBottomEdge(const Form &form, const Arranged &item)
+// The first end behind an edge, or another where there is none.
+int nextEnd(const QList<int> &ends, int edge, int otherwise)
 {
-    const QList<Arranged> items = arrangedInBand(form, item.band);
-    int next = std::numeric_limits<int>::max();
-    for (const Arranged &other : items) {
-        if (bottomOf(other.place) > bottomOf(item.place)) {
-            next = std::min(next, bottomOf(other.place));
-        }
-    }
-    return next == std::numeric_limits<int>::max() ? bottomOf(item.place) + RowHeight : next;
+    const auto next = std::upper_bound(ends.begin(), ends.end(), edge);
+    return next == ends.end() ? otherwise : *next;
 }
 
 QString noNextColumn(const ArrangeContext &context)
@@ -325,23 +324,29 @@ QString noNextColumn(const ArrangeContext &context)
         return needsBox(context);
     }
     const Arranged lead = arrangedOf(context.form, context.selected).last();
-    return nextRightEdge(context.form, lead) > rightOf(lead.place) ? QString()
-                                                                   : Texts::tr("There is no column behind it.");
+    const int right = rightOf(lead.place);
+    return nextEnd(endsOf(context.form, lead.band).right, right, right) > right
+               ? QString()
+               : Texts::tr("There is no column behind it.");
 }
 
 Form spread(const ArrangeContext &context, bool isAcross)
 {
     QList<Placing> placings;
     QList<ControlId> grown;
+    QMap<BandRole, Ends> ends;
     for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+        if (!ends.contains(item.band)) {
+            ends.insert(item.band, endsOf(context.form, item.band));
+        }
         if (context.form.controls.find(item.control)->kind == QLatin1String("caption")) {
             continue;
         }
         QRect place = item.place;
         if (isAcross) {
-            place.setWidth(nextRightEdge(context.form, item) - place.x());
+            place.setWidth(nextEnd(ends[item.band].right, rightOf(place), rightOf(place)) - place.x());
         } else {
-            place.setHeight(nextBottomEdge(context.form, item) - place.y());
+            place.setHeight(nextEnd(ends[item.band].bottom, bottomOf(place), bottomOf(place) + RowHeight) - place.y());
         }
         placings.append({item, place});
         grown.append(item.control);
@@ -363,21 +368,35 @@ Form spreadDown(const ArrangeContext &context)
 
 Form withRoomDown(const Form &form, BandRole band, int y, int distance)
 {
+    return withRoomsDown(form, band, {{y, distance}});
+}
+
+Form withRoomsDown(const Form &form, BandRole band, const QMap<int, int> &rooms)
+{
+    int total = 0;
+    for (const int distance : rooms) {
+        total += distance;
+    }
     Form result = form;
-    for (int i = 0; i < result.controls.size(); ++i) {
-        Control control = result.controls.at(i);
-        if (control.band == band && control.place.y() >= y) {
-            control.place.moveTop(std::max(0, control.place.y() + distance));
-            result.controls.replace(i, control);
-        } else if (control.band == band && control.rides.bottom == FixedRail::BodyBottom) {
-            // What reaches down to the band's bottom keeps doing so.
-            control.place.setHeight(std::max(8, control.place.height() + distance));
-            result.controls.replace(i, control);
+    for (int i = 0; i < form.controls.size(); ++i) {
+        if (form.controls.at(i).band != band) {
+            continue;
         }
+        Control control = form.controls.at(i);
+        int by = 0;
+        for (auto [y, distance] : rooms.asKeyValueRange()) {
+            by += control.place.y() >= y ? distance : 0;
+        }
+        control.place.moveTop(std::max(0, control.place.y() + by));
+        if (control.rides.bottom == FixedRail::BodyBottom) {
+            // What reaches down to the band's bottom keeps doing so.
+            control.place.setHeight(std::max(8, control.place.height() + total - by));
+        }
+        result.controls.replace(i, control);
     }
     for (Band &each : result.bands) {
         if (each.role == band) {
-            each.height = std::max(0, each.height + distance);
+            each.height = std::max(0, each.height + total);
         }
     }
     return grownToHold(result);

@@ -3,11 +3,15 @@
 
 #include "core/model/form.h"
 
+#include <QMap>
+
 namespace nabblet {
 
 // Moves everything of a band whose top edge stands at or below y down by a distance, px; up with a negative one. The
 // band grows and shrinks with it.
 Form withRoomDown(const Form &form, BandRole band, int y, int distance);
+// The same at several places at once: y to distance.
+Form withRoomsDown(const Form &form, BandRole band, const QMap<int, int> &rooms);
 // The same to the right of x, in every band, with the rails there; the form grows and shrinks with it.
 Form withRoomAcross(const Form &form, int x, int distance);
 

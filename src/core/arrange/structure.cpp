@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <numeric>
+#include <vector>
 
 namespace nabblet {
 
@@ -27,6 +28,41 @@ bool overlap(const QRect &a, const QRect &b)
 {
     return a.x() < rightOf(b) && b.x() < rightOf(a) && a.y() < bottomOf(b) && b.y() < bottomOf(a);
 }
+
+// Places that are taken, found again by the strips of the band's height that they touch.
+class Taken
+{
+public:
+    void add(const QRect &rect)
+    {
+        const auto index = static_cast<int>(m_rects.size());
+        m_rects.push_back(rect);
+        for (int strip = stripOf(rect.y()); strip <= stripOf(bottomOf(rect) - 1); ++strip) {
+            if (static_cast<int>(m_strips.size()) <= strip) {
+                m_strips.resize(static_cast<std::size_t>(strip) + 1);
+            }
+            m_strips[static_cast<std::size_t>(strip)].push_back(index);
+        }
+    }
+    // One that overlaps the rectangle, or nullptr.
+    const QRect *over(const QRect &rect) const
+    {
+        const int last = std::min(stripOf(bottomOf(rect) - 1), static_cast<int>(m_strips.size()) - 1);
+        for (int strip = stripOf(rect.y()); strip <= last; ++strip) {
+            for (const int index : m_strips[static_cast<std::size_t>(strip)]) {
+                if (overlap(rect, m_rects[static_cast<std::size_t>(index)])) {
+                    return &m_rects[static_cast<std::size_t>(index)];
+                }
+            }
+        }
+        return nullptr;
+    }
+
+private:
+    static int stripOf(int y) { return std::max(0, y) / 64; }
+    std::vector<QRect> m_rects;
+    std::vector<std::vector<int>> m_strips;
+};
 
 } // namespace
 
@@ -131,20 +167,20 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<Co
         const int gap = usualRowGap(others, pitch);
         // What was put on the lower part of another goes below it.
         int down = 0;
+        Taken there;
+        for (const int i : std::as_const(put)) {
+            there.add(items.at(i).whole);
+        }
         for (const Arranged &other : std::as_const(others)) {
-            for (const int i : std::as_const(put)) {
-                const QRect &whole = items.at(i).whole;
-                if (overlap(whole, other.whole) && other.whole.y() < whole.y() &&
-                    other.whole.center().y() < whole.center().y()) {
-                    down = std::max(down,
-                                    onGridAtOrAfter(bottomOf(other.whole) + std::min(gap, pitch), pitch) - whole.y());
-                }
+            const QRect *whole = there.over(other.whole);
+            if (whole && other.whole.y() < whole->y() && other.whole.center().y() < whole->center().y()) {
+                const int below = onGridAtOrAfter(bottomOf(other.whole) + std::min(gap, pitch), pitch);
+                down = std::max(down, below - whole->y());
             }
         }
-        // Already clear of everything: nothing makes way.
-        QList<QRect> fixed;
+        Taken fixed;
         for (const int i : std::as_const(put)) {
-            fixed.append(items.at(i).whole.translated(0, down));
+            fixed.add(items.at(i).whole.translated(0, down));
             if (down != 0) {
                 placings.append({items.at(i), items.at(i).place.translated(0, down)});
             }
@@ -156,15 +192,10 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<Co
             for (bool isClear = false; !isClear;) {
                 isClear = true;
                 for (const int member : block) {
-                    const QRect there = others.at(member).whole.translated(0, by);
-                    for (const QRect &taken : std::as_const(fixed)) {
-                        if (overlap(there, taken)) {
-                            by += std::max(1, onGridAtOrAfter(bottomOf(taken) + gap, pitch) - there.y());
-                            isClear = false;
-                            break;
-                        }
-                    }
-                    if (!isClear) {
+                    const QRect wanted = others.at(member).whole.translated(0, by);
+                    if (const QRect *taken = fixed.over(wanted)) {
+                        by += std::max(1, onGridAtOrAfter(bottomOf(*taken) + gap, pitch) - wanted.y());
+                        isClear = false;
                         break;
                     }
                 }
@@ -173,7 +204,7 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<Co
                 continue;
             }
             for (const int member : block) {
-                fixed.append(others.at(member).whole.translated(0, by));
+                fixed.add(others.at(member).whole.translated(0, by));
                 placings.append({others.at(member), others.at(member).place.translated(0, by)});
             }
         }

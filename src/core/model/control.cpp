@@ -1,10 +1,21 @@
 #include "core/model/control.h"
 
+#include <algorithm>
+
 namespace nabblet {
 
 int ControlList::indexOf(ControlId id) const
 {
-    for (int i = 0; i < m_items.size(); ++i) {
+    // Controls mostly stand in the order of their ids, with gaps where some were deleted: the search begins where the
+    // control would stand without gaps.
+    const int count = size();
+    const int guess = std::clamp(id - 1, 0, std::max(0, count - 1));
+    for (int i = guess; i >= 0 && i < count; --i) {
+        if (m_items.at(i)->id == id) {
+            return i;
+        }
+    }
+    for (int i = guess + 1; i < count; ++i) {
         if (m_items.at(i)->id == id) {
             return i;
         }

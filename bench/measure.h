@@ -1,0 +1,94 @@
+// What the benches share: taking times, and a figure with the bound that it must keep.
+#pragma once
+
+#include "core/draft/draft.h"
+#include "core/edit/edits.h"
+#include "entry/appearance.h"
+
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QJsonObject>
+#include <QList>
+#include <QString>
+
+#include <algorithm>
+#include <functional>
+
+namespace nabblet {
+
+struct Measured
+{
+    QString work;
+    QString figure;
+    QString bound;
+    bool isWithin = false;
+    QJsonObject figures;
+};
+
+inline double milliseconds(const std::function<void()> &work)
+{
+    QElapsedTimer timer;
+    timer.start();
+    work();
+    return static_cast<double>(timer.nsecsElapsed()) / 1e6;
+}
+
+inline double quantile(QList<double> values, double part)
+{
+    std::sort(values.begin(), values.end());
+    const auto index = static_cast<qsizetype>(part * static_cast<double>(values.size() - 1) + 0.5);
+    return values.at(index);
+}
+
+inline QList<double> repeated(int times, const std::function<void()> &work)
+{
+    QList<double> values;
+    for (int i = 0; i < times; ++i) {
+        values.append(milliseconds(work));
+    }
+    return values;
+}
+
+inline QString number(double value)
+{
+    return QString::number(value, 'f', value < 10 ? 2 : 1);
+}
+
+// A time that must stay under a number of milliseconds, at a quantile.
+inline Measured under(const QString &work, const QList<double> &values, double bound, double part,
+                      const QString &partName)
+{
+    const double figure = quantile(values, part);
+    return {work,
+            QString("%1 ms (%2)").arg(number(figure), partName),
+            QString("%1 ms").arg(bound),
+            figure < bound,
+            {{"median_ms", quantile(values, 0.5)},
+             {"p99_ms", quantile(values, 0.99)},
+             {"max_ms", quantile(values, 1)},
+             {"runs", values.size()},
+             {"bound_ms", bound}}};
+}
+
+inline Form formOf(int controls)
+{
+    Table table;
+    table.name = "wide";
+    static const QStringList Types{"VARCHAR(40)", "INTEGER", "DATE", "BOOLEAN", "DECIMAL(8,2)", "VARCHAR(12)"};
+    for (int i = 0; i < controls / 2; ++i) {
+        const DeclaredType type = readDeclaredType(Types.at(i % Types.size()));
+        Column column;
+        column.name = QString("column_number_%1").arg(i);
+        column.declaredType = Types.at(i % Types.size());
+        column.type = type.type;
+        column.length = type.length;
+        table.columns.append(column);
+    }
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    return draftColumnar({{table}}, table, appearance, {4, "{kind}_{column}"});
+}
+
+// The board and the arrange operations, in board_bench.cpp.
+QList<Measured> boardBench();
+
+} // namespace nabblet

@@ -1,0 +1,513 @@
+// Design in the whole window: a form laid out by the keyboard alone, the menus, the inspector, the outline, the lists.
+#include "app/main_window.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/operations.h"
+#include "core/arrange/rows.h"
+#include "designer/arrange_actions.h"
+#include "designer/arrange_strip.h"
+#include "designer/caption_list.h"
+#include "designer/catalogue_panel.h"
+#include "designer/command_finder.h"
+#include "designer/inspector.h"
+#include "designer/new_form_dialog.h"
+#include "designer/outline_panel.h"
+#include "designer/rows_table.h"
+#include "designer/width_slider.h"
+#include "support/sample_database.h"
+
+#include <QAccessible>
+#include <QAction>
+#include <QComboBox>
+#include <QDropEvent>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMenuBar>
+#include <QMimeData>
+#include <QMouseEvent>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSettings>
+#include <QSlider>
+#include <QStandardPaths>
+#include <QTableWidget>
+#include <QTest>
+#include <QTimer>
+#include <QToolButton>
+#include <QTreeWidget>
+#include <QUndoView>
+
+using namespace nabblet;
+
+namespace {
+
+// Counts the mouse events that the application sees.
+class MouseCounter : public QObject
+{
+public:
+    int count = 0;
+
+protected:
+    bool eventFilter(QObject *, QEvent *event) override
+    {
+        const bool isMouse = event->type() == QEvent::MouseButtonPress || event->type() == QEvent::MouseMove ||
+                             event->type() == QEvent::MouseButtonRelease ||
+                             event->type() == QEvent::MouseButtonDblClick;
+        count += isMouse ? 1 : 0;
+        return false;
+    }
+};
+
+} // namespace
+
+class TestDesignWindow : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    std::unique_ptr<MainWindow> m_window;
+
+    // Does something with a dialog as soon as it is open.
+    struct WhenOpen
+    {
+        QTimer timer;
+        WhenOpen(const QString &name, const std::function<void(QDialog *)> &act)
+        {
+            QObject::connect(&timer, &QTimer::timeout, [this, name, act] {
+                auto *dialog = qobject_cast<QDialog *>(QApplication::activeModalWidget());
+                if (dialog && dialog->objectName() == name) {
+                    timer.stop();
+                    act(dialog);
+                }
+            });
+            timer.start(5);
+        }
+    };
+
+    const Form &form() const { return m_window->document()->form(); }
+    Board *board() const { return m_window->board(); }
+    ControlId boundTo(const QString &column) const
+    {
+        for (const Control &control : form().controls) {
+            if (control.column == column) {
+                return control.id;
+            }
+        }
+        return 0;
+    }
+    QRect place(const QString &column) const { return form().controls.find(boundTo(column))->place; }
+    static void key(int code, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
+    {
+        QWidget *to = QApplication::focusWidget();
+        QTest::keyClick(to, static_cast<Qt::Key>(code), modifiers);
+    }
+    template <typename Widget> Widget *part(const char *name) const
+    {
+        auto *widget = m_window->findChild<Widget *>(name);
+        if (!widget) {
+            qFatal("no %s", name);
+        }
+        return widget;
+    }
+    void open(const QString &path)
+    {
+        m_window->openPath(path);
+        QVERIFY(m_window->document());
+        m_window->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_window.get()));
+        board()->setFocus();
+        QTRY_COMPARE(QApplication::focusWidget(), board());
+    }
+    // Closes without asking to save.
+    void letGo()
+    {
+        QTimer timer;
+        connect(&timer, &QTimer::timeout, [] {
+            if (auto *box = QApplication::activeModalWidget()) {
+                if (auto *button = box->findChild<QPushButton *>("answer1")) {
+                    button->click();
+                }
+            }
+        });
+        timer.start(5);
+        m_window->close();
+        m_window.reset();
+    }
+
+private Q_SLOTS:
+    void initTestCase()
+    {
+        QStandardPaths::setTestModeEnabled(true);
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_folder.filePath("settings"));
+        samples::fairwayDatabase(m_folder);
+        QDir().mkpath(m_folder.filePath("forms"));
+        QVERIFY(QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", m_folder.filePath("project.nabblet")));
+        QVERIFY(QFile::copy(NABBLET_ROOT "/demo/fairway-depot/forms/buoy.nabform",
+                            m_folder.filePath("forms/buoy.nabform")));
+    }
+    void init()
+    {
+        m_window = std::make_unique<MainWindow>();
+        m_window->resize(1280, 800);
+        m_window->show();
+    }
+    void cleanup()
+    {
+        if (m_window) {
+            letGo();
+        }
+    }
+
+    // From an empty form to a laid out one without one mouse event.
+    void theKeyboardAloneLaysOutAForm()
+    {
+        MouseCounter mouse;
+        qApp->installEventFilter(&mouse);
+        WhenOpen sheet("newForm", [](QDialog *dialog) {
+            static_cast<NewFormDialog *>(dialog)->start(NewFormDialog::From::Nothing);
+            dialog->accept();
+        });
+        open(m_folder.filePath("fairway.db"));
+
+        // Columns from the catalogue, several at once.
+        key(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+        auto *tree = qobject_cast<QTreeWidget *>(QApplication::focusWidget());
+        QVERIFY(tree);
+        tree->setCurrentItem(tree->topLevelItem(0));
+        QTest::keyClicks(tree, "contractor");
+        QCOMPARE(tree->currentItem()->text(0), "contractor");
+        key(Qt::Key_Right); // opens it
+        key(Qt::Key_Down);
+        key(Qt::Key_Down);
+        key(Qt::Key_Down, Qt::ShiftModifier);
+        key(Qt::Key_Down, Qt::ShiftModifier);
+        key(Qt::Key_Down, Qt::ShiftModifier);
+        key(Qt::Key_Return);
+        QCOMPARE(form().rowSource, "contractor");
+        QCOMPARE(board()->selection().controls().size(), 4);
+        const QList<ControlId> fields = tabSequence(form());
+        QCOMPARE(fields.size(), 4);
+
+        // Moved by arrows, lined up, matched, spaced.
+        key(Qt::Key_B, Qt::ControlModifier);
+        QCOMPARE(QApplication::focusWidget(), board());
+        key(Qt::Key_Escape);
+        key(Qt::Key_Escape);
+        key(Qt::Key_Tab);
+        QCOMPARE(board()->selection().lead(), fields.first());
+        key(Qt::Key_Tab);
+        for (int i = 0; i < 3; ++i) {
+            key(Qt::Key_Right, Qt::ControlModifier);
+        }
+        key(Qt::Key_Down, Qt::ControlModifier);
+        const QRect off = form().controls.find(fields.at(1))->place;
+        QVERIFY(off.x() % 8 != 0 || off.y() % 8 != 0);
+        key(Qt::Key_PageUp, Qt::ShiftModifier);
+        QCOMPARE(board()->selection().controls(), QList<ControlId>({fields.at(1), fields.at(0)}));
+        key(Qt::Key_Left, Qt::AltModifier);
+        QCOMPARE(form().controls.find(fields.at(1))->place.x(), form().controls.find(fields.at(0))->place.x());
+        key(Qt::Key_W, Qt::ControlModifier | Qt::AltModifier);
+        QCOMPARE(form().controls.find(fields.at(1))->place.width(), form().controls.find(fields.at(0))->place.width());
+        key(Qt::Key_A, Qt::ControlModifier);
+        key(Qt::Key_T, Qt::ControlModifier | Qt::AltModifier);
+        for (const ControlId id : fields) {
+            QCOMPARE(form().controls.find(id)->place.y() % 8, 0);
+        }
+        // Two columns, and back by undo.
+        key(Qt::Key_2, Qt::ControlModifier | Qt::AltModifier);
+        QVERIFY(form().controls.find(fields.at(2))->place.x() > form().controls.find(fields.at(0))->place.x());
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(form().controls.find(fields.at(2))->place.x(), form().controls.find(fields.at(0))->place.x());
+
+        // A caption in place, over two lines.
+        board()->select({fields.at(0)});
+        key(Qt::Key_F2);
+        auto *editor = qobject_cast<QPlainTextEdit *>(QApplication::focusWidget());
+        QVERIFY(editor);
+        QTest::keyClicks(editor, "Firm");
+        QTest::keyClick(editor, Qt::Key_Return, Qt::ShiftModifier);
+        QTest::keyClicks(editor, "or person");
+        QTest::keyClick(editor, Qt::Key_Return);
+        QCOMPARE(captionOf(form(), fields.at(0))->text, "Firm\nor person");
+        QCOMPARE(QApplication::focusWidget(), board());
+
+        // A number in the inspector, with arithmetic.
+        key(Qt::Key_I, Qt::ControlModifier);
+        auto *width = part<QLineEdit>("placeWidth");
+        width->setFocus(Qt::TabFocusReason);
+        const int before = form().controls.find(fields.at(0))->place.width();
+        QTest::keyClick(width, Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(width, "+1in");
+        QTest::keyClick(width, Qt::Key_Return);
+        QCOMPARE(form().controls.find(fields.at(0))->place.width(), before + 96);
+
+        // Any command by its name.
+        key(Qt::Key_B, Qt::ControlModifier);
+        WhenOpen finder("commandFinder", [](QDialog *dialog) {
+            auto *words = dialog->findChild<QLineEdit *>("commandWords");
+            QTest::keyClicks(words, "add a footer");
+            QTest::keyClick(words, Qt::Key_Return);
+        });
+        key(Qt::Key_K, Qt::ControlModifier);
+        QVERIFY(findBand(form(), BandRole::Footer));
+        m_window->activateWindow(); // the offscreen platform gives the keyboard back to nobody
+        QTRY_COMPARE(QApplication::focusWidget(), board());
+
+        // The tab order, in the outline's order by hand; copies; a rail from edges kept.
+        board()->select({fields.at(3), fields.at(1)});
+        key(Qt::Key_R, Qt::ControlModifier | Qt::AltModifier);
+        QVERIFY(!form().rails.isEmpty());
+        const int controls = form().controls.size();
+        key(Qt::Key_C, Qt::ControlModifier);
+        key(Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(form().controls.size(), controls + 4);
+        key(Qt::Key_Delete);
+        QCOMPARE(form().controls.size(), controls);
+        QCOMPARE(mouse.count, 0);
+        // What a screen reader says of the selection.
+        board()->select({fields.at(1)});
+        QVERIFY(board()->accessibleDescription().contains(form().controls.find(fields.at(1))->name));
+        QVERIFY(board()->accessibleDescription().contains("left"));
+    }
+
+    void everyCommandStandsInAMenuWithItsReason()
+    {
+        open(m_folder.path());
+        const QList<FoundCommand> commands = commandsOf(m_window->menuBar());
+        QSet<QString> titles;
+        for (const FoundCommand &command : commands) {
+            titles.insert(QString(command.action->text()).remove('&'));
+        }
+        for (const ArrangeOperation &operation : arrangeOperations()) {
+            QVERIFY2(titles.contains(arrangeTitle(operation)), qPrintable(operation.id));
+        }
+        board()->select({});
+        for (const FoundCommand &command : commands) {
+            if (!command.action->isEnabled() && findArrangeOperation(command.action->objectName())) {
+                QVERIFY2(!command.action->property("whyNot").toString().isEmpty(), qPrintable(command.action->text()));
+            }
+        }
+        // No two commands at work in Design share a key.
+        QHash<QString, QString> keys;
+        for (const FoundCommand &command : commands) {
+            const QString shortcut = command.action->shortcut().toString();
+            if (shortcut.isEmpty() || command.path.startsWith("Records")) {
+                continue;
+            }
+            QVERIFY2(!keys.contains(shortcut), qPrintable(shortcut + ' ' + command.action->text()));
+            keys.insert(shortcut, command.action->text());
+        }
+    }
+
+    void theStripPreviewsAndDoes()
+    {
+        open(m_folder.path());
+        board()->select({boundTo("name"), boundTo("asset_no")});
+        auto *button = part<QToolButton>("arrange-match-width");
+        QVERIFY(button->isEnabled());
+        const Form before = form();
+        QEnterEvent enter(QPointF(3, 3), QPointF(3, 3), QPointF(3, 3));
+        QApplication::sendEvent(button, &enter);
+        QVERIFY(board()->isPreviewing());
+        QVERIFY(form() == before);
+        QEvent leave(QEvent::Leave);
+        QApplication::sendEvent(button, &leave);
+        QVERIFY(!board()->isPreviewing());
+        button->click();
+        QCOMPARE(place("name").width(), place("asset_no").width());
+        board()->select({boundTo("name")});
+        QVERIFY(!button->isEnabled());
+        QVERIFY(button->toolTip().contains("two or more"));
+    }
+
+    void boxesFitTheirStoredValues()
+    {
+        open(m_folder.path());
+        m_window->document()->apply(
+            "Narrow", placeControl(form(), boundTo("name"), QRect(place("name").topLeft(), QSize(40, 24))));
+        board()->select({boundTo("name")});
+        auto *fit = part<QAction>("fit-all");
+        QTRY_VERIFY(fit->isEnabled()); // once the values are known
+        fit->trigger();
+        const int all = place("name").width();
+        QVERIFY(all > 100);
+        part<QAction>("fit-95")->trigger();
+        QVERIFY(place("name").width() <= all);
+        // The board shows the longest of them.
+        m_window->showValues(BoardValues::Longest);
+        QCOMPARE(board()->values(), BoardValues::Longest);
+    }
+
+    void theInspectorRefusesAndKeepsWhatWasTyped()
+    {
+        open(m_folder.path());
+        board()->select({boundTo("name")});
+        auto *left = part<QLineEdit>("placeLeft");
+        left->setFocus();
+        left->selectAll();
+        QTest::keyClicks(left, "somewhere");
+        QTest::keyClick(left, Qt::Key_Return);
+        QCOMPARE(left->text(), "somewhere");
+        QVERIFY(left->parentWidget()->findChild<QLabel *>("mistake")->isVisible());
+        QVERIFY(!m_window->document()->steps()->canUndo());
+        left->clear();
+        QTest::keyClicks(left, "40mm");
+        QTest::keyClick(left, Qt::Key_Return);
+        QCOMPARE(place("name").x(), 151);
+        QVERIFY(!left->parentWidget()->findChild<QLabel *>("mistake")->isVisible());
+        // Found by a word of its explanation.
+        auto *search = part<QLineEdit>("settingSearch");
+        search->setText("faint words");
+        QVERIFY(part<QLineEdit>("prompt")->isVisible());
+        QVERIFY(!left->isVisible());
+        search->clear();
+        // Units.
+        m_window->setUnit(Unit::Millimetres);
+        QCOMPARE(left->text(), "40 mm");
+        m_window->setUnit(Unit::Pixels);
+        // Another column, in its place.
+        const QRect before = place("light_character");
+        board()->select({boundTo("position")});
+        auto *column = part<QComboBox>("column");
+        const ControlId box = boundTo("position");
+        const QRect there = place("position");
+        column->setCurrentIndex(column->findData("chart_page"));
+        Q_EMIT column->activated(column->currentIndex());
+        QCOMPARE(form().controls.find(box)->column, "chart_page");
+        QCOMPARE(form().controls.find(box)->place, there);
+        QCOMPARE(place("light_character"), before);
+    }
+
+    void theOutlineSelectsRenamesAndReorders()
+    {
+        open(m_folder.path());
+        auto *tree = part<QTreeWidget>("outline");
+        const auto item = [&](const QString &name) {
+            const auto found = tree->findItems(name, Qt::MatchExactly | Qt::MatchRecursive);
+            return found.isEmpty() ? nullptr : found.first();
+        };
+        QVERIFY(item("text_name"));
+        tree->clearSelection();
+        tree->setCurrentItem(item("text_name"));
+        QCOMPARE(board()->selection().controls(), QList<ControlId>{boundTo("name")});
+        item("text_name")->setText(0, "title_of_buoy");
+        QCOMPARE(form().controls.find(boundTo("name"))->name, "title_of_buoy");
+        QTRY_VERIFY(item("title_of_buoy"));
+        board()->select({boundTo("asset_no")});
+        QVERIFY(item("text_asset_no")->isSelected());
+        QVERIFY(item("text_asset_no")->data(0, Qt::AccessibleTextRole).toString().contains("Asset number"));
+        // Rails stand there, too.
+        tree->clearSelection();
+        tree->setCurrentItem(item(form().rails.first().name));
+        QCOMPARE(board()->selection().rail(), form().rails.first().id);
+        QVERIFY(part<QLineEdit>("railName")->isVisible());
+        auto *hold = part<QComboBox>("railHold");
+        hold->setCurrentIndex(2);
+        Q_EMIT hold->activated(2);
+        QVERIFY(form().rails.first().hold == Hold::Share);
+    }
+
+    void columnsAreDroppedOnTheBoard()
+    {
+        open(m_folder.path());
+        board()->select({boundTo("remarks"), boundTo("depth_m")});
+        board()->deleteSelection();
+        const std::unique_ptr<QMimeData> data(columnMimeData({"buoy", {"depth_m", "remarks"}}));
+        const QPoint at = board()->toViewport(QPoint(5, 300));
+        QDragEnterEvent enter(at, Qt::CopyAction, data.get(), Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(board()->viewport(), &enter);
+        QDragMoveEvent move(at, Qt::CopyAction, data.get(), Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(board()->viewport(), &move);
+        QVERIFY(board()->isPreviewing()); // seen before the button is let go
+        QCOMPARE(boundTo("remarks"), 0);
+        QDropEvent drop(at, Qt::CopyAction, data.get(), Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(board()->viewport(), &drop);
+        QVERIFY(!board()->isPreviewing());
+        QVERIFY(boundTo("remarks") != 0 && boundTo("depth_m") != 0);
+        QCOMPARE(m_window->document()->steps()->undoText(), "Add 2 fields");
+        for (const char *column : {"remarks", "depth_m"}) {
+            QVERIFY(captionOf(form(), boundTo(column))->place.x() >= 0);
+        }
+        for (const Control &a : form().controls) {
+            for (const Control &b : form().controls) {
+                if (a.id < b.id && a.band == b.band) {
+                    QVERIFY2(!a.place.intersects(b.place), qPrintable(a.name + ' ' + b.name));
+                }
+            }
+        }
+    }
+
+    void allCaptionsInOneList()
+    {
+        open(m_folder.path());
+        WhenOpen list("captionList", [this](QDialog *dialog) {
+            auto *table = dialog->findChild<QTableWidget *>("captionTable");
+            for (int row = 0; row < table->rowCount(); ++row) {
+                if (table->item(row, 0)->text() == "name" && table->item(row, 1)->text() == "caption") {
+                    table->item(row, 2)->setText("full name of the buoy:");
+                }
+            }
+            dialog->findChild<QPushButton *>("evenMarks")->click();
+            dialog->findChild<QPushButton *>("evenCapitals")->click();
+            dialog->accept();
+        });
+        m_window->editCaptions();
+        QCOMPARE(captionOf(form(), boundTo("name"))->text, "Full name of the buoy");
+        QCOMPARE(m_window->document()->steps()->count(), 1);
+        // The rail that captions end on has made room.
+        QVERIFY(captionOf(form(), boundTo("name"))->place.x() >= 0);
+        QCOMPARE(rightOf(captionOf(form(), boundTo("name"))->place) + CaptionGap, place("name").x());
+    }
+
+    void theWidthSliderShowsOtherWidths()
+    {
+        open(m_folder.path());
+        auto *slider = part<QSlider>("widthSlider");
+        slider->setValue(form().width + 200);
+        QCOMPARE(board()->trialWidth(), form().width + 200);
+        QVERIFY(board()->shownForm().width == form().width + 200);
+        QVERIFY(part<QLabel>("widthWords")->text().contains("stretch"));
+        part<QPushButton>("pinWidth")->click();
+        QCOMPARE(form().leastWidth, form().width + 200);
+        QCOMPARE(board()->trialWidth(), 0); // an edit shows the form as designed again
+        m_window->document()->steps()->undo();
+        QCOMPARE(form().leastWidth, 0);
+    }
+
+    void stepsDoneAreAList()
+    {
+        open(m_folder.path());
+        m_window->document()->apply("One", moveControls(form(), {boundTo("name")}, QPoint(0, 200)));
+        m_window->document()->apply("Two", moveControls(form(), {boundTo("depth_m")}, QPoint(0, 200)));
+        m_window->showHistory(true);
+        auto *list = part<QUndoView>("history");
+        QCOMPARE(list->model()->rowCount(), 3);
+        list->setCurrentIndex(list->model()->index(1, 0));
+        QCOMPARE(m_window->document()->steps()->index(), 1);
+        m_window->showHistory(false);
+        QVERIFY(!m_window->findChild<QUndoView *>("history"));
+    }
+
+    void storedRowsAreSortedAndLookedThrough()
+    {
+        open(m_folder.path());
+        m_window->showRowsTable(true);
+        auto *table = part<QTableWidget>("storedRows");
+        QTRY_VERIFY(table->rowCount() > 100);
+        table->horizontalHeader()->setSortIndicator(1, Qt::DescendingOrder);
+        QTRY_VERIFY(table->item(0, 1)->text() > table->item(50, 1)->text());
+        part<QLineEdit>("rowWords")->setText("100%_not there");
+        QTRY_COMPARE(table->rowCount(), 0);
+        part<QLineEdit>("rowWords")->setText("Elbow");
+        QTRY_VERIFY(table->rowCount() > 0 && table->rowCount() < 50);
+        // The row chosen is the record on the board.
+        table->setCurrentCell(0, 1);
+        const Control *asset = form().controls.find(boundTo("asset_no"));
+        QCOMPARE(m_window->session()->shown(*asset).words, table->item(0, 1)->text());
+        m_window->showRowsTable(false);
+    }
+};
+
+QTEST_MAIN(TestDesignWindow)
+#include "tst_design_window.moc"
