@@ -126,7 +126,7 @@ void MainWindow::makePages()
     strip->setWidgetResizable(true);
     strip->setFrameShape(QFrame::NoFrame);
     strip->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    strip->setFixedWidth(72);
+    strip->setFixedWidth(96);
     m_leftFrame = new QSplitter(Qt::Vertical);
     m_leftFrame->setHandleWidth(8);
     m_leftFrame->setChildrenCollapsible(false);
@@ -143,7 +143,7 @@ void MainWindow::makePages()
     m_boardFrame->setMinimumWidth(240);
     m_inspectorFrame->setMinimumWidth(200);
     m_designPage->setStretchFactor(2, 1);
-    m_designPage->setSizes({196, 72, 780, 216});
+    m_designPage->setSizes({188, 96, 772, 208});
     m_pages->addWidget(m_designPage);
 
     QVBoxLayout *entryColumn = nullptr;

@@ -2,7 +2,7 @@
 
 #include <QEvent>
 #include <QGridLayout>
-#include <QLabel>
+#include <QMenu>
 #include <QSpinBox>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -11,8 +11,8 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Columns = 2;
-constexpr int ButtonSize = 26; // px
+constexpr int Columns = 3;
+constexpr int ButtonSize = 25; // px
 
 struct Section
 {
@@ -47,17 +47,16 @@ ArrangeStrip::ArrangeStrip(ArrangeActions *actions, QWidget *parent) : QWidget(p
     setObjectName(QStringLiteral("arrangeStrip"));
     setAttribute(Qt::WA_StyledBackground);
     auto *column = new QVBoxLayout(this);
-    column->setContentsMargins(6, 8, 6, 8);
+    column->setContentsMargins(6, 6, 6, 6);
     column->setSpacing(3);
     for (const Section &section : sections()) {
-        auto *title = new QLabel(section.group == ArrangeGroup::Match  ? tr("Match")
-                                 : section.group == ArrangeGroup::Rows ? tr("Order")
-                                                                       : arrangeGroupTitle(section.group));
-        title->setObjectName(QStringLiteral("stripTitle"));
-        title->setAlignment(Qt::AlignCenter);
-        column->addWidget(title);
+        column->addWidget(titleOf(section.group));
         auto *grid = new QGridLayout;
         grid->setSpacing(3);
+        for (int i = 0; i < Columns; ++i) {
+            grid->setColumnMinimumWidth(i, ButtonSize);
+        }
+        grid->setAlignment(Qt::AlignLeft);
         int place = 0;
         for (const QString &id : section.ids) {
             auto *button = new QToolButton;
@@ -99,7 +98,31 @@ ArrangeStrip::ArrangeStrip(ArrangeActions *actions, QWidget *parent) : QWidget(p
         }
         column->addSpacing(4);
     }
+    // What needs no button of its own is one click further.
+    for (const ArrangeGroup group : {ArrangeGroup::Captions, ArrangeGroup::Centre, ArrangeGroup::Order}) {
+        column->addWidget(titleOf(group));
+    }
     column->addStretch();
+}
+
+// The heading of a part, which opens a menu of everything in it.
+QWidget *ArrangeStrip::titleOf(ArrangeGroup group)
+{
+    auto *title = new QToolButton;
+    title->setObjectName(QStringLiteral("stripTitle"));
+    title->setText(group == ArrangeGroup::Match  ? tr("Match")
+                   : group == ArrangeGroup::Rows ? tr("Rows")
+                                                 : arrangeGroupTitle(group));
+    title->setToolTip(tr("Everything under “%1”").arg(arrangeGroupTitle(group)));
+    title->setPopupMode(QToolButton::InstantPopup);
+    title->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    title->setFocusPolicy(Qt::TabFocus);
+    auto *menu = new QMenu(title);
+    menu->setToolTipsVisible(true);
+    menu->addActions(m_actions->actionsOf(group));
+    connect(menu, &QMenu::aboutToHide, m_actions, &ArrangeActions::endPreview);
+    title->setMenu(menu);
+    return title;
 }
 
 bool ArrangeStrip::eventFilter(QObject *watched, QEvent *event)

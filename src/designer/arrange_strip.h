@@ -20,6 +20,8 @@ protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
 
 private:
+    QWidget *titleOf(ArrangeGroup group);
+
     ArrangeActions *m_actions;
 };
 

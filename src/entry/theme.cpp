@@ -107,10 +107,12 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #settingArea, #settingPage { background: transparent; }
 #stripArea { background: %panel; border: 1px solid %line; }
 #arrangeStrip { background: %panel; }
-#stripTitle { color: %faint; }
 #arrangeStrip QToolButton { background: %field; border: 1px solid %line; border-radius: 3px; }
 #arrangeStrip QToolButton:hover, #arrangeStrip QToolButton:focus { border-color: %accent; background: %tint; }
 #arrangeStrip QToolButton:disabled { background: %panel; }
+#arrangeStrip QToolButton#stripTitle { color: %faint; background: transparent; border: none; padding: 0 0 1px 0; }
+#arrangeStrip QToolButton#stripTitle:hover, #arrangeStrip QToolButton#stripTitle:focus { color: %accent; text-decoration: underline; }
+#arrangeStrip QToolButton#stripTitle::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 9px; height: 9px; subcontrol-position: right center; }
 #arrangeStrip QSpinBox { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 2px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
 #arrangeStrip QSpinBox:focus { border-color: %accent; }
 #widthStrip { background: %panel; border: 1px solid %line; }

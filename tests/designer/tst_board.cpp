@@ -1,4 +1,5 @@
 // The board, by mouse and keyboard.
+#include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
 #include "designer/board.h"
 #include "designer/inspector.h"
@@ -465,6 +466,107 @@ private Q_SLOTS:
         QVERIFY(m_board->selection().isEmpty());
         m_document->steps()->undo();
         QVERIFY(m_document->form() == before);
+    }
+
+    // Whatever mouse, keys and commands do, in any order: nothing is lost but what was deleted, nothing leaves its
+    // band, undone whole it is the form of the beginning, done again the form of the end.
+    void anyRowOfEditsIsUndoneAndDoneAgain()
+    {
+        for (const quint32 seed : {1U, 2U, 3U, 4U}) {
+            cleanup();
+            init();
+            QRandomGenerator random(seed);
+            const Form before = m_document->form();
+            const QList<Qt::KeyboardModifiers> modifiers{Qt::NoModifier, Qt::NoModifier, Qt::ControlModifier,
+                                                         Qt::ShiftModifier, Qt::AltModifier};
+            const auto anyPoint = [&] {
+                return QPoint(random.bounded(view()->width()), random.bounded(view()->height()));
+            };
+            const auto anyControl = [&] {
+                const ControlList &controls = m_document->form().controls;
+                return controls.isEmpty() ? 0 : controls.at(random.bounded(controls.size())).id;
+            };
+            for (int i = 0; i < 250; ++i) {
+                switch (random.bounded(9)) {
+                case 0:
+                    QTest::mouseClick(view(), Qt::LeftButton, modifiers.at(random.bounded(5)), anyPoint());
+                    break;
+                case 1:
+                    drag(anyPoint(), anyPoint(), modifiers.at(random.bounded(5)));
+                    break;
+                case 2:
+                    drag(centre(anyControl()),
+                         centre(anyControl()) + QPoint(random.bounded(-90, 90), random.bounded(-60, 60)),
+                         modifiers.at(random.bounded(5)));
+                    break;
+                case 3: {
+                    QList<ControlId> chosen;
+                    for (int j = 0; j < 4; ++j) {
+                        const ControlId id = anyControl();
+                        chosen.removeOne(id);
+                        chosen.append(id);
+                    }
+                    m_board->select(chosen);
+                    break;
+                }
+                case 4:
+                case 5: {
+                    const ArrangeOperation &operation =
+                        arrangeOperations().at(random.bounded(arrangeOperations().size()));
+                    const ArrangeContext context{
+                        m_document->form(), m_board->selection().controls(), *m_appearance, {}};
+                    if (operation.whyNot(context).isEmpty() && operation.id != "caption-remove") {
+                        m_document->apply(arrangeTitle(operation), operation.apply(context));
+                    }
+                    break;
+                }
+                case 6:
+                    m_board->duplicate();
+                    break;
+                case 7:
+                    if (random.bounded(4) == 0) {
+                        m_board->deleteSelection();
+                    } else {
+                        QTest::keyClick(m_board.get(), Qt::Key_Right, modifiers.at(random.bounded(4)));
+                    }
+                    break;
+                default:
+                    m_board->setZoom(random.bounded(2) == 0 ? 100 : 25 + random.bounded(200));
+                    QTest::keyClick(m_board.get(), Qt::Key_Escape);
+                }
+                const Form &form = m_document->form();
+                QSet<QString> names;
+                for (const Control &control : form.controls) {
+                    const Band *band = findBand(form, control.band);
+                    QVERIFY(control.place.x() >= 0 && control.place.y() >= 0);
+                    QVERIFY(control.place.x() + control.place.width() <= form.width);
+                    QVERIFY(control.place.y() + control.place.height() <= band->height);
+                    QVERIFY(!names.contains(control.name));
+                    names.insert(control.name);
+                    for (const RailId rail : {control.rides.left, control.rides.right}) {
+                        QVERIFY(rail < FixedRail::FirstFree || findRail(form, rail));
+                    }
+                }
+                if (form.controls.size() > 150) {
+                    m_board->selectAll();
+                    m_board->deleteSelection();
+                    m_document->steps()->undo();
+                    m_board->select(form.controls.size() > 4 ? QList<ControlId>{form.controls.at(0).id}
+                                                             : QList<ControlId>());
+                    m_board->deleteSelection();
+                }
+            }
+            const Form after = m_document->form();
+            QVERIFY(m_document->steps()->count() > 20);
+            while (m_document->steps()->canUndo()) {
+                m_document->steps()->undo();
+            }
+            QVERIFY(m_document->form() == before);
+            while (m_document->steps()->canRedo()) {
+                m_document->steps()->redo();
+            }
+            QVERIFY(m_document->form() == after);
+        }
     }
 
     // Any row of edits, undone whole, gives an equal form; done again, the same result.
