@@ -23,6 +23,7 @@
 #include <QMessageBox>
 #include <QSettings>
 #include <QSplitter>
+#include <QStyledItemDelegate>
 #include <QUndoView>
 #include <QVBoxLayout>
 
@@ -34,6 +35,17 @@ QKeySequence keys(const char *text)
 {
     return QKeySequence(QString::fromLatin1(text));
 }
+
+// Items as high as their words and the room around them.
+class RoomyDelegate : public QStyledItemDelegate
+{
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    QSize sizeHint(const QStyleOptionViewItem &option, const QModelIndex &) const override
+    {
+        return {0, option.fontMetrics.height() + 8};
+    }
+};
 
 } // namespace
 
@@ -474,6 +486,7 @@ void MainWindow::showHistory(bool shows)
     list->setObjectName(QStringLiteral("history"));
     list->setAccessibleName(tr("Steps done"));
     list->setEmptyLabel(tr("As it was opened"));
+    list->setItemDelegate(new RoomyDelegate(list));
     list->setToolTip(tr("Click a step to go back to it, or forward again."));
     m_historyPanel->contents()->setContentsMargins(8, 4, 8, 8);
     m_historyPanel->contents()->addWidget(list);

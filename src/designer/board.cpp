@@ -4,6 +4,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/window_size.h"
 #include "core/edit/clipboard.h"
+#include "core/kinds/kind.h"
 #include "core/text/tr.h"
 #include "designer/board_measures.h"
 #include "designer/caption_editor.h"
@@ -566,11 +567,12 @@ void Board::finishCaption(bool keep)
 
 Shown Board::shownOf(const nabblet::Control &control) const
 {
-    if (m_values == BoardValues::Longest && m_longestWords.contains(control.column)) {
-        Shown shown = shownBlank(control);
-        shown.words = m_longestWords.value(control.column);
-        shown.isMissing = false;
-        return shown;
+    const bool isPicture = kindNamed(control.kind).editor == Editor::Image; // the widest bytes say nothing
+    if (m_values == BoardValues::Longest && m_longestWords.contains(control.column) && !isPicture) {
+        // Of a lookup the words are known, of all others the value, which its kind puts into words.
+        const QString longest = m_longestWords.value(control.column);
+        return lookupOf(control) ? shownFor(control, longest, QLocale(), longest)
+                                 : shownFor(control, longest, QLocale());
     }
     if (m_values == BoardValues::Blank || !m_session) {
         return shownBlank(control);

@@ -102,6 +102,7 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     m_help->setWordWrap(true);
     m_help->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     m_help->setFixedHeight(3 * fontMetrics().lineSpacing() + 4);
+    m_help->hide();
     contents()->addWidget(m_help);
     connect(m_search, &QLineEdit::textChanged, this, &Inspector::filter);
     refresh();
@@ -111,6 +112,7 @@ bool Inspector::eventFilter(QObject *watched, QEvent *event)
 {
     if (event->type() == QEvent::FocusIn || event->type() == QEvent::Enter) {
         m_help->setText(watched->property("help").toString());
+        m_help->setVisible(!m_help->text().isEmpty());
     }
     return Panel::eventFilter(watched, event);
 }

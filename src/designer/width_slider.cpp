@@ -51,6 +51,7 @@ WidthSlider::WidthSlider(Board *board, QWidget *parent)
     m_later.setInterval(250);
     connect(&m_later, &QTimer::timeout, this, &WidthSlider::refresh);
     connect(board->document(), &FormDocument::formChanged, &m_later, qOverload<>(&QTimer::start));
+    connect(board, &Board::selectionChanged, &m_later, qOverload<>(&QTimer::start)); // and the unit
     refresh();
 }
 

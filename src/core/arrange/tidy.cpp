@@ -5,11 +5,14 @@
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
+#include "core/text/tr.h"
 
 #include <QMap>
 #include <QSet>
 
 #include <algorithm>
+
+NABBLET_TEXTS(Arrange)
 
 namespace nabblet {
 
@@ -255,8 +258,10 @@ QList<ControlId> chosenOrAll(const ArrangeContext &context)
 
 QString needsControls(const ArrangeContext &context)
 {
-    return context.form.controls.isEmpty() ? QString(QCoreApplication::translate("Arrange", "The form is empty."))
-                                           : QString();
+    if (isTabular(context.form)) {
+        return Texts::tr("A tabular form is one row of boxes between rails; its columns are moved by their rails.");
+    }
+    return context.form.controls.isEmpty() ? Texts::tr("The form is empty.") : QString();
 }
 
 Form tidy(const ArrangeContext &context)
