@@ -4,6 +4,7 @@ nabblet_test(entry tst_entry_view)
 nabblet_test(entry tst_subforms)
 nabblet_test(entry tst_same_pixels nabblet_designer)
 nabblet_test(designer tst_board)
+nabblet_test(designer tst_settings)
 nabblet_test(designer tst_new_form)
 nabblet_test(designer tst_document)
 

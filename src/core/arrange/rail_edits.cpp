@@ -135,6 +135,10 @@ Form withRailHold(const Form &form, RailId id, Hold hold)
 
 Form withRailAutomatic(const Form &form, RailId id, bool isAutomatic, const TextMeasure &measure)
 {
+    const Rail *now = findRail(form, id);
+    if (!now || now->isAutomatic == isAutomatic) {
+        return form;
+    }
     int captionsFrom = -1;
     for (const Control &control : form.controls) {
         if (control.rides.right == id && endsOnRail(control)) {

@@ -1,0 +1,245 @@
+// Every setting of the inspector's table, so that a new one is covered from its first day; and the selection it is of.
+#include "core/arrange/edges.h"
+#include "core/arrange/rows.h"
+#include "core/edit/edits.h"
+#include "designer/column_drag.h"
+#include "designer/inspector.h"
+#include "designer/settings.h"
+#include "support/orders.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestSettings : public QObject
+{
+    Q_OBJECT
+
+    const FixedTextMeasure m_measure;
+    Catalogue m_catalogue;
+    Form m_form;
+
+    static Selection selectionFor(SettingOf of)
+    {
+        Selection selection;
+        if (of == SettingOf::Controls) {
+            selection.set({3, 1});
+        } else if (of == SettingOf::Band) {
+            selection.setBand(BandRole::Body);
+        } else if (of == SettingOf::Rail) {
+            selection.setRail(FixedRail::FirstFree);
+        }
+        return selection;
+    }
+    static const Setting &named(const char *name)
+    {
+        for (const Setting &setting : settings()) {
+            if (QString(setting.name) == name) {
+                return setting;
+            }
+        }
+        qFatal("no setting %s", name);
+    }
+    SettingContext contextOf(const Form &form, const Selection &selection, Unit unit = Unit::Pixels) const
+    {
+        return {form, selection, unit, m_measure, &m_catalogue, "{kind}_{column}"};
+    }
+    std::optional<QString> read(const Form &form, const char *name, const Selection &selection) const
+    {
+        return named(name).read(contextOf(form, selection));
+    }
+    Result<Form> written(const char *name, const Selection &selection, const QString &typed) const
+    {
+        return named(name).write(contextOf(m_form, selection), typed);
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        m_catalogue = samples::orders();
+        m_form = settled(samples::columnOfFields(4), m_measure);
+        m_form.tracing = {"sheet.png", QPoint(4, 8), 100, 35};
+    }
+
+    void everySettingHasWordsOfItsOwn()
+    {
+        QSet<QString> names;
+        for (const Setting &setting : settings()) {
+            QVERIFY2(!names.contains(setting.name), setting.name);
+            names.insert(setting.name);
+            QVERIFY2(settingText(setting.help).endsWith('.'), setting.name);
+            QVERIFY2(!settingText(setting.caption).isEmpty() && !settingText(setting.section).isEmpty(), setting.name);
+            QVERIFY2(setting.editor != SettingEditor::Choice || setting.choices, setting.name);
+            QVERIFY2(setting.editor == SettingEditor::Shown || *setting.step != '\0', setting.name);
+        }
+    }
+
+    // What a setting reads, written back, changes nothing.
+    void writingWhatIsReadChangesNothing()
+    {
+        for (const Setting &setting : settings()) {
+            const Selection selection =
+                setting.applies(contextOf(m_form, selectionFor(setting.of))) ? selectionFor(setting.of) : Selection();
+            if (setting.editor == SettingEditor::Shown || !setting.applies(contextOf(m_form, selection)) ||
+                QString(setting.name) == "tracingFile") {
+                continue;
+            }
+            const SettingContext context = contextOf(m_form, selection);
+            const std::optional<QString> now = setting.read(context);
+            if (!now || (setting.of == SettingOf::Controls && selection.isEmpty())) {
+                continue; // mixed, or of nothing
+            }
+            if (setting.editor == SettingEditor::Words && now->isEmpty()) {
+                continue;
+            }
+            const Result<Form> same = setting.write(context, *now);
+            QVERIFY2(same, setting.name);
+            QVERIFY2(*same == m_form, setting.name);
+        }
+    }
+
+    // Every choice there is, taken, is what is read then.
+    void everyChoiceCanBeTaken()
+    {
+        int taken = 0;
+        for (const Setting &setting : settings()) {
+            if (setting.editor != SettingEditor::Choice || QString(setting.name) == "column") {
+                continue;
+            }
+            const Selection selection = selectionFor(setting.of);
+            for (const SettingChoice &choice : setting.choices(contextOf(m_form, selection))) {
+                const Result<Form> edited = setting.write(contextOf(m_form, selection), choice.value);
+                QVERIFY2(edited, setting.name);
+                QCOMPARE(setting.read(contextOf(*edited, selection)).value_or("mixed"), choice.value);
+                ++taken;
+            }
+        }
+        QVERIFY(taken > 20);
+    }
+
+    void sizesApplyToAllThatAreSelectedEachFromItsOwn()
+    {
+        const Selection both = selectionFor(SettingOf::Controls);
+        QVERIFY(!read(m_form, "placeTop", both)); // mixed
+        QCOMPARE(*read(m_form, "placeWidth", both), "160 px");
+        const Result<Form> lower = written("placeTop", both, "+8");
+        QVERIFY(lower);
+        for (const ControlId id : {1, 3}) {
+            QCOMPARE(lower->controls.find(id)->place.y(), m_form.controls.find(id)->place.y() + 8);
+            QCOMPARE(lower->controls.find(id + 1)->place.y(), m_form.controls.find(id + 1)->place.y() + 8);
+        }
+        const Result<Form> wide = written("placeWidth", both, "2in");
+        QCOMPARE(wide->controls.find(1)->place.width(), 192);
+        QCOMPARE(wide->controls.find(3)->place.width(), 192);
+        for (const char *wrong : {"-5000", "nowhere", ""}) {
+            const Result<Form> refused = written("placeLeft", both, wrong);
+            QVERIFY2(!refused && !refused.error().sentence.isEmpty(), wrong);
+        }
+        QVERIFY(!written("placeWidth", both, "2"));
+    }
+
+    void namesAndWordsAreChecked()
+    {
+        Selection one;
+        one.set({1});
+        QVERIFY(!written("controlName", one, "text_1")); // another control's
+        QVERIFY(!written("controlName", one, "  "));
+        QCOMPARE(written("controlName", one, "The First")->controls.find(1)->name, "the_first");
+        QVERIFY(!written("captionWords", one, " "));
+        const Selection both = selectionFor(SettingOf::Controls);
+        const Result<Form> captions = written("captionWords", both, "Same");
+        QCOMPARE(captions->controls.find(2)->text, "Same");
+        QCOMPARE(captions->controls.find(4)->text, "Same");
+        QVERIFY(!written("formName", Selection(), ""));
+        QVERIFY(!written("railName", selectionFor(SettingOf::Rail), ""));
+        QVERIFY(!written("gridPitch", Selection(), "0"));
+        QVERIFY(!written("formWidth", Selection(), "20")); // controls stand there
+        QVERIFY(written("formWidth", Selection(), "900"));
+        QCOMPARE(written("leastWidth", Selection(), "300")->leastWidth, 300);
+        QCOMPARE(written("leastWidth", Selection(), "")->leastWidth, 0);
+    }
+
+    void theTracingSheetIsMovedScaledAndTakenAway()
+    {
+        QCOMPARE(written("tracingLeft", Selection(), "-20")->tracing.at, QPoint(-20, 8));
+        QCOMPARE(written("tracingTop", Selection(), "+4")->tracing.at, QPoint(4, 12));
+        QCOMPARE(written("tracingScale", Selection(), "250 %")->tracing.percent, 250);
+        QVERIFY(!written("tracingStrength", Selection(), "0"));
+        QVERIFY(written("tracingFile", Selection(), "")->tracing.file.isEmpty());
+        QVERIFY(!written("tracingFile", Selection(), "other.png"));
+    }
+
+    void theInspectorShowsWhatIsSelected()
+    {
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        FormDocument document(m_form);
+        Inspector inspector(&document, &appearance);
+        inspector.QWidget::show();
+        const auto isShown = [&](const char *name) { return inspector.findChild<QWidget *>(name)->isVisible(); };
+        QVERIFY(isShown("formTitle") && !isShown("placeLeft") && !isShown("railName"));
+        inspector.show(selectionFor(SettingOf::Rail));
+        QVERIFY(isShown("railName") && !isShown("formTitle"));
+        inspector.show(selectionFor(SettingOf::Band));
+        QVERIFY(isShown("bandHeight") && !isShown("railName"));
+        inspector.show(selectionFor(SettingOf::Controls));
+        QVERIFY(isShown("placeLeft") && !isShown("controlName")); // a name is for one
+        // One edit changes all selected, in one step.
+        auto *locked = inspector.findChild<QCheckBox *>("locked");
+        locked->click();
+        QVERIFY(isLocked(*document.form().controls.find(1)) && isLocked(*document.form().controls.find(3)));
+        QCOMPARE(document.steps()->count(), 1);
+        // Mixed shows as mixed.
+        document.apply("x", setControlSetting(document.form(), {1}, "locked", QJsonValue()));
+        inspector.show(selectionFor(SettingOf::Controls));
+        QCOMPARE(locked->checkState(), Qt::PartiallyChecked);
+        QCOMPARE(inspector.findChild<QLineEdit *>("placeTop")->placeholderText(), "mixed");
+        auto *role = inspector.findChild<QComboBox *>("role");
+        QCOMPARE(role->currentData().toString(), "field");
+    }
+
+    void selectionsAreMadeOfFormsAndPoints()
+    {
+        QCOMPARE(controlsBetween(m_form, 1, 5), QList<ControlId>({1, 3, 5}));
+        QCOMPARE(controlsBetween(m_form, 5, 1), QList<ControlId>({5, 3, 1}));
+        QCOMPARE(controlsBetween(m_form, 2, 4), QList<ControlId>({1, 3})); // captions stand for their fields
+        QCOMPARE(captionsAmong(m_form, {1, 4}), QList<ControlId>({2, 4}));
+        QCOMPARE(boxesAmong(m_form, {1, 4}), QList<ControlId>({1, 3}));
+        QCOMPARE(captionsAmong(m_form, {}).size(), 4);
+        QCOMPARE(controlsOfKind(m_form, "caption").size(), 4);
+        QVERIFY(controlsInBand(m_form, BandRole::Header).isEmpty());
+        QCOMPARE(controlsInBand(m_form, BandRole::Body).size(), 8);
+        // A thin control is hit beside its edge, where nothing else is.
+        Form thin = m_form;
+        Control line = *thin.controls.find(7);
+        line.place = QRect(300, 100, 100, 1);
+        thin.controls.replace(thin.controls.indexOf(7), line);
+        QCOMPARE(controlAt(thin, QPoint(350, 56 + 103), 4), 7);
+        QCOMPARE(controlAt(thin, QPoint(350, 56 + 120), 4), 0);
+        Selection selection;
+        selection.set({1, 3});
+        selection.setBand(BandRole::Body);
+        QVERIFY(selection.isEmpty() && selection.band());
+        selection.toggle(3);
+        QVERIFY(!selection.band());
+        selection.setRail(999);
+        selection.keepOnly(m_form);
+        QCOMPARE(selection.rail(), int(FixedRail::None));
+    }
+
+    void draggedColumnsComeThrough()
+    {
+        const std::unique_ptr<QMimeData> data(columnMimeData({"odd \"table\"", {"b", "a", "ö"}}));
+        const DraggedColumns there = columnsFrom(data.get());
+        QCOMPARE(there.table, "odd \"table\"");
+        QCOMPARE(there.columns, QStringList({"b", "a", "ö"}));
+        QMimeData other;
+        other.setText("words");
+        QVERIFY(columnsFrom(&other).columns.isEmpty());
+    }
+};
+
+QTEST_MAIN(TestSettings)
+#include "tst_settings.moc"
