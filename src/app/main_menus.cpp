@@ -254,6 +254,12 @@ void MainWindow::makeArrangeMenu()
         order, tr("&Show and set by hand"), keys("Ctrl+T"),
         [this] { m_board->setShowsTabOrder(m_tabOrderAction->isChecked()); }, &m_designActions);
     m_tabOrderAction->setCheckable(true);
+    addCommand(
+        order, tr("&Earlier"), keys("Ctrl+Shift+,"), [this] { m_board->moveInTabOrder(-1); }, &m_controlActions)
+        ->setStatusTip(tr("The lead is visited by Tab one place earlier."));
+    addCommand(
+        order, tr("&Later"), keys("Ctrl+Shift+."), [this] { m_board->moveInTabOrder(1); }, &m_controlActions)
+        ->setStatusTip(tr("The lead is visited by Tab one place later."));
     addCommand(order, tr("By &rows"), QKeySequence(),
                apply(tr("Tab order by rows"), [](const Form &form) { return withTabOrder(form, TabOrder::Rows); }),
                &m_designActions);

@@ -2,6 +2,8 @@
 
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/row_edits.h"
+#include "core/arrange/rows.h"
 #include "core/arrange/window_size.h"
 #include "core/edit/clipboard.h"
 #include "core/kinds/kind.h"
@@ -189,8 +191,19 @@ void Board::deleteSelection()
         return;
     }
     const qsizetype count = m_selection.controls().size();
+    const auto emptyRows = [this] {
+        int height = 0;
+        for (const Band &band : m_document->form().bands) {
+            height += emptyRowsHeight(m_document->form(), band.role);
+        }
+        return height;
+    };
+    const int before = emptyRows();
     m_document->apply(counted(count, tr("Delete a control"), tr("Delete %1 controls")),
                       deleteControls(m_document->form(), m_selection.controls()));
+    if (emptyRows() > before) {
+        Q_EMIT said(tr("That left an empty row. “Remove empty rows” (Ctrl+Alt+X) closes it up."));
+    }
 }
 
 const Form &Board::shownForm() const
@@ -283,6 +296,19 @@ void Board::endModes()
     setShowsTabOrder(false);
     setTrialWidth(0);
     Q_EMIT modesChanged();
+}
+
+void Board::moveInTabOrder(int step)
+{
+    QList<ControlId> order = tabSequence(m_document->form());
+    const nabblet::Control *lead = m_document->form().controls.find(m_selection.lead());
+    const qsizetype at = lead ? order.indexOf(lead->captionFor != 0 ? lead->captionFor : lead->id) : -1;
+    if (at < 0 || at + step < 0 || at + step >= order.size()) {
+        Q_EMIT said(at < 0 ? tr("Select a field that Tab visits first.") : tr("It is the outermost of the tab order."));
+        return;
+    }
+    order.move(at, at + step);
+    m_document->apply(tr("Change the tab order"), withHandOrder(m_document->form(), order));
 }
 
 // ---------------------------------------------------------------- clipboard

@@ -82,6 +82,8 @@ public:
 
     // Numbers and path of the tab order over the form; clicks in order set it by hand.
     void setShowsTabOrder(bool shows);
+    // Moves the lead one place earlier (-1) or later (1) in the tab order, which is by hand from then on.
+    void moveInTabOrder(int step);
     bool showsTabOrder() const { return m_showsTabOrder; }
 
     // Gives the look of the lead to what is clicked: once, or until Escape.

@@ -9,6 +9,7 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QScrollBar>
+#include <QSignalSpy>
 #include <QTest>
 
 using namespace nabblet;
@@ -345,6 +346,32 @@ private Q_SLOTS:
         QCOMPARE(tabSequence(m_document->form()), QList<ControlId>({11, 7, 3, 1, 5, 9}));
         QTest::keyClick(m_board.get(), Qt::Key_Escape);
         QVERIFY(!m_board->showsTabOrder());
+    }
+
+    void theKeyboardMovesFieldsInTheTabOrder()
+    {
+        m_board->select({5});
+        m_board->moveInTabOrder(-1);
+        QCOMPARE(tabSequence(m_document->form()), QList<ControlId>({1, 5, 3, 7, 9, 11}));
+        m_board->moveInTabOrder(1);
+        m_board->moveInTabOrder(1);
+        QCOMPARE(tabSequence(m_document->form()), QList<ControlId>({1, 3, 7, 5, 9, 11}));
+        m_board->select({1});
+        const int steps = m_document->steps()->count();
+        m_board->moveInTabOrder(-1);
+        QCOMPARE(m_document->steps()->count(), steps);
+    }
+
+    void anEmptyRowLeftByADeleteIsOfferedToBeClosed()
+    {
+        QSignalSpy said(m_board.get(), &Board::said);
+        m_board->select({11}); // the last one: no row is left empty between others
+        m_board->deleteSelection();
+        QCOMPARE(said.count(), 0);
+        m_board->select({5});
+        m_board->deleteSelection();
+        QCOMPARE(said.count(), 1);
+        QVERIFY(said.first().first().toString().contains("empty row"));
     }
 
     void aPreviewChangesNothing()

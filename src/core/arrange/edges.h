@@ -1,4 +1,4 @@
-// The coordinates just behind a rectangle: what QRect::right() and bottom() are one short of.
+// Rectangles by their edges: the coordinates just behind one, which QRect::right() and bottom() are one short of.
 #pragma once
 
 #include <QRect>
@@ -13,6 +13,12 @@ constexpr int rightOf(const QRect &rect)
 constexpr int bottomOf(const QRect &rect)
 {
     return rect.y() + rect.height();
+}
+
+// Whether two rectangles share any place; touching edges do not.
+constexpr bool overlap(const QRect &a, const QRect &b)
+{
+    return a.x() < rightOf(b) && b.x() < rightOf(a) && a.y() < bottomOf(b) && b.y() < bottomOf(a);
 }
 
 } // namespace nabblet

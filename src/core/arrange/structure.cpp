@@ -24,11 +24,6 @@ int firstLine(const Arranged &item)
     return item.place.y() + std::min(item.place.height(), Line) / 2;
 }
 
-bool overlap(const QRect &a, const QRect &b)
-{
-    return a.x() < rightOf(b) && b.x() < rightOf(a) && a.y() < bottomOf(b) && b.y() < bottomOf(a);
-}
-
 // Places that are taken, found again by the strips of the band's height that they touch.
 class Taken
 {

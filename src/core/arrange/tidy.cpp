@@ -22,11 +22,6 @@ constexpr int Near = 12;   // px; what differs by no more was meant to be equal
 constexpr int Between = 8; // px kept between neighbours in a row
 constexpr int MostPasses = 12;
 
-bool overlap(const QRect &a, const QRect &b)
-{
-    return a.x() < rightOf(b) && b.x() < rightOf(a) && a.y() < bottomOf(b) && b.y() < bottomOf(a);
-}
-
 // Groups of values of which each is near the first of its group; the value that the group becomes.
 QMap<int, int> gathered(const QMap<int, int> &counts, int pitch)
 {

@@ -13,11 +13,6 @@ namespace {
 
 constexpr int FewLetters = 48; // px; a stretching box that is narrower says nothing any more
 
-bool overlap(const QRect &a, const QRect &b)
-{
-    return a.x() < rightOf(b) && b.x() < rightOf(a) && a.y() < bottomOf(b) && b.y() < bottomOf(a);
-}
-
 // Whether a control alone is out of order: out of the form, or too narrow though it was not designed so.
 bool isCramped(const Form &form, const Control &control, const Control &designed)
 {
