@@ -238,7 +238,13 @@ void SnapIndex::seekGaps(Best &best, const QRect &whole, Direction direction) co
 
 void SnapIndex::addGuides(Snap &snap, const Best &best, const QRect &place, Qt::Orientation orientation)
 {
+    // Where edges are level, middles and text often are as well; the edges say enough.
+    const bool hasEdge = std::any_of(best.found.begin(), best.found.end(),
+                                     [](const Best::Found &found) { return found.kind == SnapKind::Edge; });
     for (const Best::Found &found : best.found) {
+        if (hasEdge && (found.kind == SnapKind::Centre || found.kind == SnapKind::Baseline)) {
+            continue;
+        }
         if (found.kind == SnapKind::Gap) {
             for (const QRect &space : {found.first, found.second}) {
                 SnapGuide guide;
