@@ -14,6 +14,7 @@
 #include "designer/rows_table.h"
 #include "designer/width_slider.h"
 #include "support/sample_database.h"
+#include "support/when_open.h"
 
 #include <QAccessible>
 #include <QAction>
@@ -39,6 +40,7 @@
 #include <QUndoView>
 
 using namespace nabblet;
+using samples::WhenOpen;
 
 namespace {
 
@@ -67,23 +69,6 @@ class TestDesignWindow : public QObject
 
     QTemporaryDir m_folder;
     std::unique_ptr<MainWindow> m_window;
-
-    // Does something with a dialog as soon as it is open.
-    struct WhenOpen
-    {
-        QTimer timer;
-        WhenOpen(const QString &name, const std::function<void(QDialog *)> &act)
-        {
-            QObject::connect(&timer, &QTimer::timeout, [this, name, act] {
-                auto *dialog = qobject_cast<QDialog *>(QApplication::activeModalWidget());
-                if (dialog && dialog->objectName() == name) {
-                    timer.stop();
-                    act(dialog);
-                }
-            });
-            timer.start(5);
-        }
-    };
 
     const Form &form() const { return m_window->document()->form(); }
     Board *board() const { return m_window->board(); }

@@ -10,6 +10,7 @@
 #include "designer/recovery.h"
 #include "entry/entry_view.h"
 #include "support/sample_database.h"
+#include "support/when_open.h"
 
 #include <QAction>
 #include <QApplication>
@@ -23,6 +24,7 @@
 #include <QTreeWidget>
 
 using namespace nabblet;
+using samples::WhenOpen;
 
 class TestMainWindow : public QObject
 {
@@ -44,23 +46,6 @@ class TestMainWindow : public QObject
                     said = box->text() + ' ' + box->informativeText();
                     timer.stop();
                     box->findChild<QPushButton *>(button)->click();
-                }
-            });
-            timer.start(5);
-        }
-    };
-
-    // Does something with a sheet or dialog as soon as it is open.
-    struct WhenOpen
-    {
-        QTimer timer;
-        WhenOpen(const QString &name, const std::function<void(QDialog *)> &act)
-        {
-            QObject::connect(&timer, &QTimer::timeout, [this, name, act] {
-                auto *dialog = qobject_cast<QDialog *>(QApplication::activeModalWidget());
-                if (dialog && dialog->objectName() == name) {
-                    timer.stop();
-                    act(dialog);
                 }
             });
             timer.start(5);

@@ -16,8 +16,6 @@ namespace {
 constexpr int Grid = 8;
 constexpr int MostLines = 10;         // of a drafted long text
 constexpr int MostOptionsWidth = 288; // px, of options in one line
-constexpr int SignGap = 6;            // px between the words of a box and the sign that opens something
-
 int lengthLimited(const Column &column, int usual, int most)
 {
     return std::min(column.length.value_or(usual), most);
@@ -135,7 +133,7 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
         most = MostFittedWidth;
     }
     const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date"));
-    const int width = words + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding + SignGap : 0);
+    const int width = words + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding + BoxSignGap : 0);
     return {std::clamp(onGridAtOrAfter(width, Grid), LeastBoxWidth, most), kind.usualSize.height()};
 }
 

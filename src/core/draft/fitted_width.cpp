@@ -10,8 +10,6 @@ namespace nabblet {
 
 namespace {
 
-constexpr int SignGap = 6; // px between the words of a box and the sign that opens something
-
 const ColumnProfile *profileOf(const Profile &profile, const Control &control)
 {
     const auto words = profile.lookupWords.constFind(control.column);
@@ -42,7 +40,7 @@ int fittedWidth(const Catalogue &catalogue, const Table &table, const Profile &p
     }
     const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date"));
     return widthOfValues(*values, share, measure) + 2 * BoxPadding + 1 +
-           (opens ? BoxButtonWidth - BoxPadding + SignGap : 0);
+           (opens ? BoxButtonWidth - BoxPadding + BoxSignGap : 0);
 }
 
 QHash<QString, QString> longestWords(const Profile &profile, const TextMeasure &measure)

@@ -9,6 +9,8 @@ namespace nabblet {
 constexpr int BoxPadding = 7;
 // The width of the part at a box's right end that opens something, px.
 constexpr int BoxButtonWidth = 24;
+// The empty space between the words of a box and that part, px.
+constexpr int BoxSignGap = 6;
 
 // The empty space above and below the lines of a long text, px: less in a box that has room for one line alone.
 int longTextPadding(const Control &control);
