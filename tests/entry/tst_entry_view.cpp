@@ -1,4 +1,5 @@
 // The form at work in real widgets, by keyboard and mouse.
+#include "core/arrange/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/kinds/option_places.h"
@@ -10,6 +11,8 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QTest>
 
 using namespace nabblet;
@@ -84,6 +87,36 @@ private Q_SLOTS:
         QCOMPARE(line("buoy_type")->text(), "Lateral, port");
         QTest::keyClick(box("name"), Qt::Key_PageDown);
         QCOMPARE(line("name")->text(), "Long Reach Entrance Starboard");
+    }
+
+    // Narrower than designed, boxes give way down to the width at which nothing overlaps; from there on it scrolls.
+    void aNarrowWindowShowsTheFormWhole()
+    {
+        Form form = m_form;
+        for (int i = 0; i < form.controls.size(); ++i) {
+            Control control = form.controls.at(i);
+            if (control.column == "remarks") {
+                control.rides.right = FixedRail::FormRight;
+                form.controls.replace(i, control);
+            }
+        }
+        form = setFormWidth(form, form.width + 600); // room that only the remarks use
+        QVERIFY(leastWindowWidth(form) < form.width - 400);
+        form.leastWidth = 1100; // pinned, wider than the strip above the form needs
+        m_view->setForm(form);
+        const int least = leastWindowWidth(form);
+        QCOMPARE(least, 1100);
+        auto *area = m_view->findChild<QScrollArea *>();
+        const auto widthAt = [&](int width) {
+            m_view->resize(m_view->width() + width - area->viewport()->width(), 760);
+            QCoreApplication::processEvents();
+            return box("remarks")->width();
+        };
+        const int designed = widthAt(form.width);
+        QCOMPARE(widthAt(form.width - 40), designed - 40);
+        QVERIFY(!area->horizontalScrollBar()->isVisible());
+        QCOMPARE(widthAt(least - 40), designed - (form.width - least));
+        QVERIFY(area->horizontalScrollBar()->isVisible());
     }
 
     void typedWordsAreSavedByKeyboardAlone()
