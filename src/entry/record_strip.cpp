@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QResizeEvent>
 #include <QSlider>
 
 namespace nabblet {
@@ -102,6 +103,33 @@ RecordStrip::RecordStrip(EntrySession *session, QWidget *parent) : QWidget(paren
     connect(session, &EntrySession::pendingChanged, this, &RecordStrip::refresh);
     connect(session, &EntrySession::positionChanged, this, &RecordStrip::refresh);
     refresh();
+}
+
+QSize RecordStrip::minimumSizeHint() const
+{
+    constexpr int Narrowest = 360; // px
+    return {Narrowest, QWidget::minimumSizeHint().height()};
+}
+
+// What is needed least goes first when there is no room for all.
+void RecordStrip::resizeEvent(QResizeEvent *event)
+{
+    const QList<QList<QWidget *>> dispensable{{m_slider}, {m_first, m_last}, {m_takeBack}, {m_delete}, {m_count}};
+    for (const QList<QWidget *> &parts : dispensable) {
+        for (QWidget *part : parts) {
+            part->show();
+        }
+    }
+    for (const QList<QWidget *> &parts : dispensable) {
+        layout()->invalidate();
+        if (layout()->minimumSize().width() <= event->size().width()) {
+            break;
+        }
+        for (QWidget *part : parts) {
+            part->hide();
+        }
+    }
+    QWidget::resizeEvent(event);
 }
 
 void RecordStrip::refresh()

@@ -22,8 +22,14 @@ public:
 
     void refresh();
 
+    // So narrow that only going on, saving and the record's number are left; all else has its keys.
+    QSize minimumSizeHint() const override;
+
 Q_SIGNALS:
     void deleteRequested();
+
+protected:
+    void resizeEvent(QResizeEvent *event) override;
 
 private:
     EntrySession *m_session;
