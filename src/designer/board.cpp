@@ -529,7 +529,7 @@ void Board::zoomOut()
 
 void Board::zoomToForm()
 {
-    const Form &form = m_document->form();
+    const Form &form = shownForm();
     const double across = (viewport()->width() - LeftSide - BehindForm) / static_cast<double>(std::max(1, form.width));
     const double down =
         (viewport()->height() - RulerHeight - Around / 2) / static_cast<double>(std::max(1, formHeight(form)));

@@ -662,7 +662,7 @@ const QList<Setting> &settings()
          SettingEditor::Words, T("Move a rail"), always, readRailPlace, writeRailPlace},
         {"railHold", SettingOf::Rail, T("Rail"), T("Holds"), T("How the rail moves when the window gets wider."),
          Choice, T("Change a rail's hold"), always, readHold, writeHold, holdChoices},
-        {"railAutomatic", SettingOf::Rail, T("Rail"), T("Clears captions"),
+        {"railAutomatic", SettingOf::Rail, T("Rail"), T("Automatic"),
          T("The rail stands just clear of the longest caption that ends on it."), Flag, T("Change a rail"), always,
          readAutomatic, writeAutomatic},
         {"railEdges", SettingOf::Rail, T("Rail"), T("Edges on it"), T("How many edges ride the rail."), Shown, "",
