@@ -703,11 +703,19 @@ void Board::resizeEvent(QResizeEvent *event)
     updateScrollBars();
 }
 
-void Board::scrollContentsBy(int, int)
+void Board::scrollContentsBy(int dx, int dy)
 {
     finishCaption(true);
     placeRowsButton();
-    viewport()->update();
+    if (m_drag || m_preview || m_trial || m_rowsButton->isVisible()) {
+        viewport()->update();
+        return;
+    }
+    // What is in sight already moves as it is; rulers and spine, and what comes into sight, are painted.
+    const QRect form(LeftSide, RulerHeight, viewport()->width() - LeftSide, viewport()->height() - RulerHeight);
+    viewport()->scroll(dx, dy, form);
+    viewport()->update(0, 0, viewport()->width(), RulerHeight);
+    viewport()->update(0, 0, LeftSide, viewport()->height());
 }
 
 bool Board::viewportEvent(QEvent *event)
