@@ -1,13 +1,19 @@
 // The board at work: dragging, snapping, arranging, rails, steps of undo.
 #include "measure.h"
 
+#include "app/main_window.h"
 #include "core/arrange/arranged.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/snap.h"
+#include "core/file/form_file.h"
 #include "designer/board.h"
 
+#include <QDir>
+#include <QFile>
+#include <QKeyEvent>
 #include <QMouseEvent>
+#include <QUndoStack>
 
 #include <cmath>
 #include <malloc.h>
@@ -207,13 +213,45 @@ Measured steps()
             {{"mib", taken}, {"steps", document.steps()->count()}}};
 }
 
+// One edit in the whole window: board, strip, outline, inspector and status follow it.
+Measured editingInTheWindow(const QString &folder)
+{
+    Form form = formOf(Controls);
+    form.name = "large";
+    form.rowSource.clear(); // the board alone is measured, not the database
+    form.boundColumns.clear();
+    const QString path = QDir(folder).absoluteFilePath("depot/forms/large.nabform");
+    if (!saveForm(path, form)) {
+        return {"one edit in the window", "the form could not be written", "", false, {}};
+    }
+    MainWindow window;
+    window.resize(1280, 800);
+    window.show();
+    window.openPath(path);
+    Board *board = window.board();
+    QList<double> times;
+    for (int i = 0; i < 200; ++i) {
+        const ControlId id = form.controls.at(2 * (i % 20) + 1).id;
+        times.append(milliseconds([&] {
+            board->select({id});
+            QKeyEvent press(QEvent::KeyPress, i % 2 ? Qt::Key_Up : Qt::Key_Down, Qt::ControlModifier);
+            QApplication::sendEvent(board, &press);
+            QApplication::processEvents();
+        }));
+    }
+    window.document()->steps()->setClean();
+    QFile::remove(path);
+    return under(QString("selecting and moving one of %1 controls in the whole window").arg(form.controls.size()),
+                 times, 33, 0.99, "99th percentile");
+}
+
 } // namespace
 
-QList<Measured> boardBench()
+QList<Measured> boardBench(const QString &folder)
 {
     QList<Measured> all{dragging()};
     all += snapping();
-    all += {arranging(), railMoving(), steps()};
+    all += {arranging(), railMoving(), steps(), editingInTheWindow(folder)};
     return all;
 }
 

@@ -88,7 +88,7 @@ inline Form formOf(int controls)
     return draftColumnar({{table}}, table, appearance, {4, "{kind}_{column}"});
 }
 
-// The board and the arrange operations, in board_bench.cpp.
-QList<Measured> boardBench();
+// The board and the arrange operations, in board_bench.cpp. folder: to write to.
+QList<Measured> boardBench(const QString &folder);
 
 } // namespace nabblet

@@ -561,7 +561,6 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     connect(m_inspector, &Inspector::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
     connect(m_board, &Board::selectionChanged, this, [this] {
         m_inspector->show(m_board->selection());
-        m_arrange->refresh();
         refreshActions();
         refreshStatus();
     });
@@ -580,7 +579,6 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
         if (m_storedValues && (before.rowSource != after.rowSource || before.select != after.select)) {
             m_storedValues->lookAt(shownCatalogue(), after.rowSource);
         }
-        m_arrange->refresh();
         m_catalogue->setForm(after);
         refreshNames();
         refreshStatus();

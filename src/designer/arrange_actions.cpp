@@ -67,13 +67,23 @@ ArrangeActions::ArrangeActions(QWidget *parent) : QObject(parent)
         connect(action, &QAction::hovered, this, [this, id = operation.id] { preview(id); });
         m_actions.append(action);
     }
+    m_later.setSingleShot(true);
+    m_later.setInterval(0);
+    connect(&m_later, &QTimer::timeout, this, &ArrangeActions::refreshNow);
     setTheme(Theme::Light);
-    refresh();
+    refreshNow();
 }
 
 void ArrangeActions::setBoard(Board *board)
 {
+    if (m_board) {
+        disconnect(m_board, nullptr, this, nullptr);
+    }
     m_board = board;
+    if (board) {
+        // The board tells of its form by its selection, too.
+        connect(board, &Board::selectionChanged, this, &ArrangeActions::refresh);
+    }
     refresh();
 }
 
@@ -164,13 +174,15 @@ void ArrangeActions::endPreview()
     }
 }
 
-void ArrangeActions::refresh()
+void ArrangeActions::refreshNow()
 {
     const QString notHere = tr("Open a form in Design first.");
+    const bool isHere = m_board && m_isEnabled;
+    const std::optional<ArrangeContext> now = isHere ? std::optional(context()) : std::nullopt;
     for (qsizetype i = 0; i < m_actions.size(); ++i) {
         const ArrangeOperation &operation = arrangeOperations().at(i);
         QAction *action = m_actions.at(i);
-        const QString why = !m_board || !m_isEnabled ? notHere : operation.whyNot(context());
+        const QString why = now ? operation.whyNot(*now) : notHere;
         action->setEnabled(why.isEmpty());
         const QString keys = action->shortcut().toString(QKeySequence::NativeText);
         const QString title = keys.isEmpty() ? action->text() : tr("%1 (%2)").arg(action->text(), keys);

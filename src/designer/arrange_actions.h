@@ -7,6 +7,8 @@
 
 #include <QAction>
 #include <QObject>
+#include <QPointer>
+#include <QTimer>
 
 namespace nabblet {
 
@@ -39,14 +41,17 @@ public:
     void preview(const QString &id);
     void endPreview();
 
-    // Says of each command whether it can apply now, and why not.
-    void refresh();
+    // Says of each command whether it can apply, and why not, as soon as the events at hand are done: one edit changes
+    // form and selection several times.
+    void refresh() { m_later.start(); }
 
 private:
+    void refreshNow();
     ArrangeContext context() const;
     void run(const ArrangeOperation &operation);
 
-    Board *m_board = nullptr;
+    QTimer m_later;
+    QPointer<Board> m_board;
     bool m_isEnabled = false;
     QList<QAction *> m_actions;
     std::function<int(const Control &, double)> m_boxWidth;

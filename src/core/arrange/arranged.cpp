@@ -39,28 +39,25 @@ Arranged arrangedFrom(const Control &control, const Control *other)
 QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected)
 {
     const QSet<ControlId> chosen(selected.begin(), selected.end());
-    QHash<ControlId, const Control *> controls;
-    QHash<ControlId, const Control *> captions;
-    controls.reserve(form.controls.size());
+    QHash<ControlId, const Control *> captions; // of the chosen fields
     for (const Control &control : form.controls) {
-        controls.insert(control.id, &control);
-        if (control.captionFor != 0) {
+        if (control.captionFor != 0 && chosen.contains(control.captionFor)) {
             captions.insert(control.captionFor, &control);
         }
     }
     QList<Arranged> items;
     items.reserve(selected.size());
     for (const ControlId id : selected) {
-        const Control *control = controls.value(id);
+        const Control *control = form.controls.find(id);
         if (!control || (control->captionFor != 0 && chosen.contains(control->captionFor))) {
             continue;
         }
-        const Control *other = control->captionFor != 0 ? controls.value(control->captionFor) : captions.value(id);
+        const Control *other = control->captionFor != 0 ? form.controls.find(control->captionFor) : captions.value(id);
         items.append(arrangedFrom(*control, other));
     }
     // Where the lead is a caption selected with its box, the box leads.
     if (!selected.isEmpty() && !items.isEmpty()) {
-        const Control *lead = controls.value(selected.last());
+        const Control *lead = form.controls.find(selected.last());
         const ControlId leading =
             lead && lead->captionFor != 0 && chosen.contains(lead->captionFor) ? lead->captionFor : selected.last();
         const auto found =

@@ -22,7 +22,7 @@ namespace {
 QList<const Control *> captions(const ArrangeContext &context)
 {
     QList<const Control *> result;
-    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+    for (const Arranged &item : context.arranged()) {
         const Control *control = context.form.controls.find(item.control);
         const Control *caption = control->captionFor != 0 ? control : context.form.controls.find(item.other);
         if (caption && caption->captionFor != 0) {

@@ -13,7 +13,7 @@ namespace {
 
 QString whyNotDown(const ArrangeContext &context)
 {
-    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    const QList<Arranged> items = context.arranged();
     if (items.isEmpty()) {
         return needsOne(context);
     }
@@ -24,7 +24,7 @@ QString whyNotDown(const ArrangeContext &context)
 
 Form moved(const ArrangeContext &context, bool isAcross)
 {
-    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    const QList<Arranged> items = context.arranged();
     QRect bounds;
     for (const Arranged &item : items) {
         bounds = bounds.united(item.whole);

@@ -39,7 +39,7 @@ template <int percent> Form values(const ArrangeContext &context)
 {
     QList<Placing> placings;
     const int pitch = std::max(1, context.form.grid.pitch);
-    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+    for (const Arranged &item : context.arranged()) {
         const Control *control = context.form.controls.find(item.control);
         const int width = context.boxWidth && !control->column.isEmpty() && control->kind != QLatin1String("caption")
                               ? context.boxWidth(*control, percent / 100.0)

@@ -112,7 +112,7 @@ QList<int> sizesOf(const Chain &chain)
 QString needsGaps(const ArrangeContext &context, Direction direction, int least)
 {
     qsizetype longest = 0;
-    for (const Chain &chain : chainsOf(context.form, arrangedOf(context.form, context.selected), direction)) {
+    for (const Chain &chain : chainsOf(context.form, context.arranged(), direction)) {
         longest = std::max(longest, chain.size());
     }
     if (longest >= least) {

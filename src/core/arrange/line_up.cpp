@@ -10,7 +10,7 @@ namespace {
 // Gives every one but the lead the place that change(its place, the lead's place) says.
 template <typename Change> Form linedUp(const ArrangeContext &context, Change change)
 {
-    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    const QList<Arranged> items = context.arranged();
     QList<Placing> placings;
     if (items.isEmpty()) {
         return context.form;

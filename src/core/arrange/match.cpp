@@ -15,7 +15,7 @@ namespace {
 QList<Arranged> boxes(const ArrangeContext &context)
 {
     QList<Arranged> items;
-    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+    for (const Arranged &item : context.arranged()) {
         if (context.form.controls.find(item.control)->kind != QLatin1String("caption")) {
             items.append(item);
         }

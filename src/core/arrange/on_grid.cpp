@@ -15,7 +15,7 @@ template <Part part> Form snapped(const ArrangeContext &context)
 {
     const int pitch = std::max(1, context.form.grid.pitch);
     QList<Placing> placings;
-    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+    for (const Arranged &item : context.arranged()) {
         QRect place = item.place;
         // A caption's width is that of its words.
         const bool isCaption = context.form.controls.find(item.control)->kind == QLatin1String("caption");

@@ -11,6 +11,28 @@ NABBLET_TEXTS(Arrange)
 
 namespace nabblet {
 
+QList<Arranged> ArrangeContext::arranged() const
+{
+    if (!seen.arranged) {
+        seen.arranged = arrangedOf(form, selected);
+    }
+    return *seen.arranged;
+}
+
+QList<Arranged> ArrangeContext::fieldsOf(BandRole band) const
+{
+    const auto key = static_cast<int>(band);
+    const auto known = seen.fields.constFind(key);
+    return known != seen.fields.constEnd() ? *known : *seen.fields.insert(key, arrangedInBand(form, band));
+}
+
+QList<FieldRow> ArrangeContext::rowsOf(BandRole band) const
+{
+    const auto key = static_cast<int>(band);
+    const auto known = seen.rows.constFind(key);
+    return known != seen.rows.constEnd() ? *known : *seen.rows.insert(key, fieldRows(fieldsOf(band)));
+}
+
 const QList<ArrangeOperation> &arrangeOperations()
 {
     static const QList<ArrangeOperation> table = [] {
@@ -79,15 +101,13 @@ QString needsOne(const ArrangeContext &context)
 
 QString needsTwo(const ArrangeContext &context)
 {
-    return arrangedOf(context.form, context.selected).size() < 2
-               ? Texts::tr("Select two or more controls; the last one chosen leads.")
-               : QString();
+    return context.arranged().size() < 2 ? Texts::tr("Select two or more controls; the last one chosen leads.")
+                                         : QString();
 }
 
 QString needsThree(const ArrangeContext &context)
 {
-    return arrangedOf(context.form, context.selected).size() < 3 ? Texts::tr("Select three or more controls.")
-                                                                 : QString();
+    return context.arranged().size() < 3 ? Texts::tr("Select three or more controls.") : QString();
 }
 
 QString needsBox(const ArrangeContext &context)

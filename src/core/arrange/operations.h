@@ -2,13 +2,16 @@
 // all go by it. An operation is one function in a file of its group (line_up.cpp, match.cpp, …) and one line there.
 #pragma once
 
+#include "core/arrange/structure.h"
 #include "core/model/form.h"
 #include "core/text/text_measure.h"
 
+#include <QHash>
 #include <QList>
 #include <QString>
 
 #include <functional>
+#include <optional>
 
 namespace nabblet {
 
@@ -26,6 +29,20 @@ struct ArrangeContext
     std::function<int(const Control &, double)> boxWidth;
     int gap = 8;     // px, for "set gaps"
     int columns = 2; // for "flow into columns"
+
+    // What is selected, as it is arranged, and the fields and rows of a band. Worked out once for all operations that
+    // ask whether they can apply.
+    QList<Arranged> arranged() const;
+    QList<Arranged> fieldsOf(BandRole band) const;
+    QList<FieldRow> rowsOf(BandRole band) const;
+
+    struct Seen
+    {
+        std::optional<QList<Arranged>> arranged;
+        QHash<int, QList<Arranged>> fields; // by band
+        QHash<int, QList<FieldRow>> rows;
+    };
+    mutable Seen seen = {};
 };
 
 struct ArrangeOperation

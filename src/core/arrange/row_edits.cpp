@@ -61,13 +61,13 @@ struct Found // the lead's row among all rows of its band
 Found found(const ArrangeContext &context)
 {
     Found result;
-    const QList<Arranged> selected = arrangedOf(context.form, context.selected);
+    const QList<Arranged> selected = context.arranged();
     if (selected.isEmpty()) {
         return result;
     }
     const Arranged &lead = selected.last();
-    result.items = arrangedInBand(context.form, lead.band);
-    result.rows = fieldRows(result.items);
+    result.items = context.fieldsOf(lead.band);
+    result.rows = context.rowsOf(lead.band);
     for (qsizetype i = 0; i < result.rows.size(); ++i) {
         for (const int member : result.rows.at(i).members) {
             const Arranged &item = result.items.at(member);
@@ -130,7 +130,7 @@ Form closeUp(const ArrangeContext &context)
 
 QString needsTwoRows(const ArrangeContext &context)
 {
-    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    const QList<Arranged> items = context.arranged();
     const bool isOneBand =
         std::all_of(items.begin(), items.end(), [&](const Arranged &item) { return item.band == items.first().band; });
     return isOneBand && fieldRows(items).size() == 2 ? QString()
@@ -166,7 +166,7 @@ Form swappedRows(const Form &form, const QList<Arranged> &items, const QList<Fie
 Form swapRows(const ArrangeContext &context)
 {
     const Found there = found(context);
-    const QList<Arranged> selected = arrangedOf(context.form, context.selected);
+    const QList<Arranged> selected = context.arranged();
     QList<qsizetype> chosen;
     for (qsizetype i = 0; i < there.rows.size(); ++i) {
         const bool isChosen =
@@ -208,7 +208,7 @@ template <int step> Form rowMoved(const ArrangeContext &context)
 
 QString needsTwoFields(const ArrangeContext &context)
 {
-    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    const QList<Arranged> items = context.arranged();
     return items.size() == 2 && items.first().band == items.last().band
                ? QString()
                : Texts::tr("Select two controls of one band, to swap them.");
@@ -243,7 +243,7 @@ Form swappedFields(const Form &form, const Arranged &a, const Arranged &b)
 
 Form swapFields(const ArrangeContext &context)
 {
-    const QList<Arranged> items = arrangedOf(context.form, context.selected);
+    const QList<Arranged> items = context.arranged();
     return swappedFields(context.form, items.first(), items.last());
 }
 
@@ -323,7 +323,7 @@ QString noNextColumn(const ArrangeContext &context)
     if (!needsBox(context).isEmpty()) {
         return needsBox(context);
     }
-    const Arranged lead = arrangedOf(context.form, context.selected).last();
+    const Arranged lead = context.arranged().last();
     const int right = rightOf(lead.place);
     return nextEnd(endsOf(context.form, lead.band).right, right, right) > right
                ? QString()
@@ -335,7 +335,7 @@ Form spread(const ArrangeContext &context, bool isAcross)
     QList<Placing> placings;
     QList<ControlId> grown;
     QMap<BandRole, Ends> ends;
-    for (const Arranged &item : arrangedOf(context.form, context.selected)) {
+    for (const Arranged &item : context.arranged()) {
         if (!ends.contains(item.band)) {
             ends.insert(item.band, endsOf(context.form, item.band));
         }
