@@ -298,6 +298,72 @@ private Q_SLOTS:
         }
     }
 
+    // The same when only some are chosen: the others are neither covered nor, but for making way below, disturbed.
+    void flowOfSomeCoversNothing()
+    {
+        QRandomGenerator random(19);
+        for (int i = 0; i < 150; ++i) {
+            const Form form = roughForm(random, 8 + random.bounded(10), 2, false);
+            QList<ControlId> some;
+            for (int field = 0; field < 5; ++field) {
+                some.append(2 * random.bounded(8) + 1);
+            }
+            const Form after = flowed(form, some, 1 + random.bounded(3), m_measure);
+            QCOMPARE(after.controls.size(), form.controls.size());
+            for (const Control &a : after.controls) {
+                for (const Control &b : after.controls) {
+                    const bool wasClear = !placeOf(form, a.id).intersects(placeOf(form, b.id));
+                    if (a.id < b.id && a.band == b.band && wasClear && a.place.intersects(b.place)) {
+                        qWarning() << i << a.name << a.place << b.name << b.place;
+                    }
+                    QVERIFY(a.id >= b.id || a.band != b.band || !wasClear || !a.place.intersects(b.place));
+                }
+            }
+        }
+    }
+
+    // Rows, columns, fields and captions moved about on messy layouts put nothing on top of anything.
+    void movingRowsAndFieldsCoversNothing_data()
+    {
+        QTest::addColumn<QString>("id");
+        for (const ArrangeOperation &operation : arrangeOperations()) {
+            const bool isMeant = operation.group == ArrangeGroup::Rows || operation.id == "caption-beside" ||
+                                 operation.id == "caption-above";
+            if (isMeant) {
+                QTest::newRow(qPrintable(operation.id)) << operation.id;
+            }
+        }
+    }
+    void movingRowsAndFieldsCoversNothing()
+    {
+        QFETCH(QString, id);
+        QRandomGenerator random(23);
+        int changes = 0;
+        for (int i = 0; i < 200; ++i) {
+            Form form = roughForm(random, 6 + random.bounded(10), 1 + random.bounded(3), false);
+            if (i % 3 == 0) { // a tall box among the others, with room made for it
+                const QRect tall = placeOf(form, 3);
+                form = withRoomDown(form, BandRole::Body, bottomOf(tall), 80);
+                form = resizeControls(form, {3}, Edge::Bottom, QPoint(0, 70));
+            }
+            const QList<ControlId> chosen{2 * random.bounded(3) + 1, 2 * random.bounded(3) + 7};
+            const Form after =
+                applied(contextOf(form, i % 2 == 0 ? chosen : QList<ControlId>{chosen.first()}), qPrintable(id));
+            changes += after == form ? 0 : 1;
+            for (const Control &a : after.controls) {
+                for (const Control &b : after.controls) {
+                    const bool wasClear = !placeOf(form, a.id).intersects(placeOf(form, b.id));
+                    if (a.id < b.id && a.band == b.band && wasClear && a.place.intersects(b.place)) {
+                        qWarning() << i << chosen << a.name << placeOf(form, a.id) << a.place << b.name
+                                   << placeOf(form, b.id) << b.place;
+                        QVERIFY(!a.place.intersects(b.place));
+                    }
+                }
+            }
+        }
+        QVERIFY(changes > 0);
+    }
+
     void tidyLinesUpWhatNearlyDid()
     {
         QRandomGenerator random(10);

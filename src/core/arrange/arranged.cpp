@@ -1,6 +1,7 @@
 #include "core/arrange/arranged.h"
 
 #include "core/arrange/edges.h"
+#include "core/arrange/lines.h"
 #include "core/arrange/rails.h"
 #include "core/kinds/kind.h"
 
@@ -13,8 +14,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LeastSize = 8;  // px
-constexpr int FirstLine = 24; // px, the height of a box of one line
+constexpr int LeastSize = 8; // px
 
 Arranged arrangedFrom(const Control &control, const Control *other)
 {
@@ -155,9 +155,29 @@ QRect captionPlace(const QRect &box, const Control &caption)
     if (sitsAbove(caption)) {
         return {QPoint(box.x(), box.y() - size.height()), size};
     }
-    const int firstLine = std::min(box.height(), FirstLine);
+    const int firstLine = std::min(box.height(), LineHeight);
     const int top = box.y() + (size.height() <= firstLine ? (firstLine - size.height()) / 2 : 0);
     return {QPoint(box.x() - CaptionGap - size.width(), top), size};
+}
+
+bool isAmong(const Arranged &item, const QSet<ControlId> &controls)
+{
+    return controls.contains(item.control) || (item.other != 0 && controls.contains(item.other));
+}
+
+Form withCaptionInPlace(const Form &form, ControlId id)
+{
+    const int index = form.controls.indexOf(id);
+    const Control *box = index < 0 ? nullptr : form.controls.find(form.controls.at(index).captionFor);
+    if (!box) {
+        return form;
+    }
+    Form result = form;
+    Control caption = form.controls.at(index);
+    caption.place = captionPlace(box->place, caption);
+    caption.place.moveTopLeft({std::max(0, caption.place.x()), std::max(0, caption.place.y())});
+    result.controls.replace(index, withRidesByPlace(form, caption));
+    return result;
 }
 
 } // namespace nabblet

@@ -6,6 +6,7 @@
 
 #include <QList>
 #include <QRect>
+#include <QSet>
 
 #include <optional>
 
@@ -42,7 +43,13 @@ Form withPlacings(const Form &form, const QList<Placing> &placings);
 // The distance from a control's top edge to the line on which its first text stands, px; nothing where it shows none.
 std::optional<int> textBaseline(const Control &control, const TextMeasure &measure);
 
+// Whether one of them, or what goes along with it, is among the controls named.
+bool isAmong(const Arranged &item, const QSet<ControlId> &controls);
+
 // Where a caption usually stands for a box at that place: before it, ending CaptionGap away, or above its left corner.
 QRect captionPlace(const QRect &box, const Control &caption);
+
+// A caption of a field put there, within its band; its edge rides rails by place.
+Form withCaptionInPlace(const Form &form, ControlId caption);
 
 } // namespace nabblet

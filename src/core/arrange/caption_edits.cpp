@@ -48,11 +48,7 @@ bool isFree(const Form &form, const Control &caption, const QRect &there)
 // A caption with its new seat, still where it stood.
 Control reseated(const Form &form, Control caption, bool isAbove)
 {
-    if (isAbove) {
-        caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
-    } else {
-        caption.settings.remove(QStringLiteral("sits"));
-    }
+    setSitsAbove(caption, isAbove);
     caption.band = form.controls.find(caption.captionFor)->band;
     caption.rides = {};
     return caption;
@@ -76,10 +72,7 @@ QList<ControlId> toSeat(const ArrangeContext &context, bool isAbove)
 Form inPlace(Form form, const QList<ControlId> &ids, const TextMeasure &measure)
 {
     for (const ControlId id : ids) {
-        Control caption = *form.controls.find(id);
-        caption.place = captionPlace(form.controls.find(caption.captionFor)->place, caption);
-        caption.place.moveTopLeft({std::max(0, caption.place.x()), std::max(0, caption.place.y())});
-        form.controls.replace(form.controls.indexOf(id), withRidesByPlace(form, caption));
+        form = withCaptionInPlace(form, id);
     }
     return settled(grownToHold(form), measure);
 }
@@ -193,15 +186,9 @@ Form attached(const ArrangeContext &context)
     Control caption = *pair.caption;
     caption.captionFor = pair.field->id;
     caption.band = pair.field->band;
-    if (bottomOf(caption.place) <= pair.field->place.y()) {
-        caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
-    } else {
-        caption.settings.remove(QStringLiteral("sits"));
-    }
-    caption.place = captionPlace(pair.field->place, caption);
-    caption.place.moveTopLeft({std::max(0, caption.place.x()), std::max(0, caption.place.y())});
-    form.controls.replace(form.controls.indexOf(caption.id), withRidesByPlace(form, caption));
-    return settled(form, context.measure);
+    setSitsAbove(caption, bottomOf(caption.place) <= pair.field->place.y());
+    form.controls.replace(form.controls.indexOf(caption.id), caption);
+    return settled(withCaptionInPlace(form, caption.id), context.measure);
 }
 
 } // namespace

@@ -4,6 +4,7 @@
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
 #include "core/arrange/tidy.h"
+#include "core/edit/edits.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 
@@ -29,16 +30,65 @@ struct Block
     bool isWide = false;
 };
 
-int heightOf(const QList<Block> &blocks, int gap)
+// Blocks side by side in columns, or one wide block over the whole width.
+struct Run
 {
-    int height = 0;
-    for (const Block &block : blocks) {
-        height += block.bounds.height() + gap;
+    QList<QList<Block>> columns;
+    std::optional<Block> wide;
+};
+
+// Where the boxes of each column start, and the room left of them for captions, the same in all runs; px.
+struct Columns
+{
+    QList<int> captionRoom;
+    QList<int> width;
+    QList<int> boxes;
+    int end = 0; // of the last column
+};
+
+// The chosen fields of the band in which most of them stand.
+QList<Arranged> fieldsToFlow(const Form &form, const QSet<ControlId> &chosen, BandRole *role)
+{
+    QList<Arranged> most;
+    for (const Band &band : form.bands) {
+        QList<Arranged> here = arrangedInBand(form, band.role);
+        here.removeIf([&](const Arranged &item) { return !isAmong(item, chosen); });
+        if (here.size() > most.size()) {
+            most = here;
+            *role = band.role;
+        }
     }
-    return height;
+    return most;
 }
 
-// Parts blocks into so many runs, in their order, of which the highest is as low as can be.
+// Blocks in tab order; what takes no value comes where it stands among the rows.
+QList<Block> blocksInTabOrder(const Form &form, const QList<Arranged> &items)
+{
+    QHash<ControlId, int> order;
+    for (const ControlId id : tabSequence(form)) {
+        order.insert(id, static_cast<int>(order.size()));
+    }
+    QList<std::pair<int, Block>> blocks;
+    for (const FieldBlock &found : fieldBlocks(items)) {
+        Block block;
+        for (const int member : found) {
+            block.members.append(items.at(member));
+            block.bounds = block.bounds.united(items.at(member).whole);
+            block.isWide = block.isWide || items.at(member).place.width() >= WideFrom;
+        }
+        block.captionRoom = block.members.first().place.x() - block.bounds.x();
+        const int before = blocks.isEmpty() ? -1 : blocks.last().first;
+        blocks.append({order.value(block.members.first().control, before), block});
+    }
+    std::stable_sort(blocks.begin(), blocks.end(), [](const auto &a, const auto &b) { return a.first < b.first; });
+    QList<Block> result;
+    for (const auto &[place, block] : std::as_const(blocks)) {
+        result.append(block);
+    }
+    return result;
+}
+
+// Parts blocks into so many columns, in their order, of which the highest is as low as can be.
 QList<QList<Block>> parted(const QList<Block> &blocks, int columns, int gap)
 {
     const auto fill = [&](int most) {
@@ -56,7 +106,10 @@ QList<QList<Block>> parted(const QList<Block> &blocks, int columns, int gap)
         return runs;
     };
     int least = 0;
-    int most = heightOf(blocks, gap);
+    int most = 0;
+    for (const Block &block : blocks) {
+        most += block.bounds.height() + gap;
+    }
     while (least < most) {
         const int middle = (least + most) / 2;
         if (fill(middle).size() <= columns) {
@@ -68,67 +121,8 @@ QList<QList<Block>> parted(const QList<Block> &blocks, int columns, int gap)
     return fill(most);
 }
 
-} // namespace
-
-Form flowed(const Form &form, const QList<ControlId> &controls, int columns, const TextMeasure &measure)
+QList<Run> runsOf(const QList<Block> &blocks, int columns, int gap)
 {
-    const QSet<ControlId> chosen(controls.begin(), controls.end());
-    const int pitch = std::max(1, form.grid.pitch);
-    columns = std::max(1, columns);
-    // One band: the one in which most of the fields stand.
-    QList<Arranged> items;
-    BandRole role = BandRole::Body;
-    for (const Band &band : form.bands) {
-        QList<Arranged> here;
-        for (const Arranged &item : arrangedInBand(form, band.role)) {
-            if (chosen.contains(item.control) || (item.other != 0 && chosen.contains(item.other))) {
-                here.append(item);
-            }
-        }
-        if (here.size() > items.size()) {
-            items = here;
-            role = band.role;
-        }
-    }
-    if (items.isEmpty()) {
-        return form;
-    }
-    QRect before;
-    for (const Arranged &item : std::as_const(items)) {
-        before = before.united(item.whole);
-    }
-    const int gap = std::clamp(usualRowGap(items, pitch), pitch, 3 * pitch);
-
-    // Blocks in tab order; what takes no value comes where it stands among the rows.
-    QHash<ControlId, int> order;
-    for (const ControlId id : tabSequence(form)) {
-        order.insert(id, static_cast<int>(order.size()));
-    }
-    QList<Block> blocks;
-    int lastOrder = -1;
-    QList<int> orders;
-    for (const FieldBlock &found : fieldBlocks(items)) {
-        Block block;
-        for (const int member : found) {
-            block.members.append(items.at(member));
-            block.bounds = block.bounds.united(items.at(member).whole);
-            block.isWide = block.isWide || items.at(member).place.width() >= WideFrom;
-        }
-        block.captionRoom = block.members.first().place.x() - block.bounds.x();
-        lastOrder = order.value(block.members.first().control, lastOrder);
-        orders.append(lastOrder);
-        blocks.append(block);
-    }
-    QList<int> sorted(blocks.size());
-    std::iota(sorted.begin(), sorted.end(), 0);
-    std::stable_sort(sorted.begin(), sorted.end(), [&](int a, int b) { return orders.at(a) < orders.at(b); });
-
-    // Runs of blocks for the columns, parted by wide ones.
-    struct Run
-    {
-        QList<QList<Block>> columns;
-        std::optional<Block> wide;
-    };
     QList<Run> runs;
     QList<Block> waiting;
     const auto take = [&] {
@@ -137,72 +131,156 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columns, con
             waiting.clear();
         }
     };
-    for (const int i : std::as_const(sorted)) {
-        if (blocks.at(i).isWide && columns > 1) {
+    for (const Block &block : blocks) {
+        if (block.isWide && columns > 1) {
             take();
-            runs.append({{}, blocks.at(i)});
+            runs.append({{}, block});
         } else {
-            waiting.append(blocks.at(i));
+            waiting.append(block);
         }
     }
     take();
+    return runs;
+}
 
-    // Where each column's boxes start, the same in all runs.
-    QList<int> captionRoom(columns, 0);
-    QList<int> width(columns, 0);
-    for (const Run &run : std::as_const(runs)) {
+Columns columnsFor(const QList<Run> &runs, int count, int from, int pitch)
+{
+    Columns columns{QList<int>(count, 0), QList<int>(count, 0), {}, 0};
+    for (const Run &run : runs) {
         for (qsizetype k = 0; k < run.columns.size(); ++k) {
             for (const Block &block : run.columns.at(k)) {
-                captionRoom[k] = std::max(captionRoom.at(k), block.captionRoom);
-                width[k] = std::max(width.at(k), block.bounds.width() - block.captionRoom);
+                columns.captionRoom[k] = std::max(columns.captionRoom.at(k), block.captionRoom);
+                columns.width[k] = std::max(columns.width.at(k), block.bounds.width() - block.captionRoom);
             }
         }
         if (run.wide) {
-            captionRoom[0] = std::max(captionRoom.at(0), run.wide->captionRoom);
+            columns.captionRoom[0] = std::max(columns.captionRoom.at(0), run.wide->captionRoom);
         }
     }
-    QList<int> boxes;
-    int x = std::max(0, std::min(before.x(), 2 * pitch));
-    for (int k = 0; k < columns; ++k) {
-        boxes.append(onGridAtOrAfter(x + captionRoom.at(k), pitch));
-        x = boxes.last() + width.at(k) + BetweenColumns;
+    int x = from;
+    for (int k = 0; k < count; ++k) {
+        columns.boxes.append(onGridAtOrAfter(x + columns.captionRoom.at(k), pitch));
+        x = columns.boxes.last() + columns.width.at(k) + BetweenColumns;
     }
-    const int until = onGridAtOrAfter(x - BetweenColumns, pitch);
+    columns.end = onGridAtOrAfter(x - BetweenColumns, pitch);
+    return columns;
+}
 
+// Puts the runs under one another from y on. Gives the places, and in `end` where the next row would begin.
+QList<Placing> placed(const QList<Run> &runs, const Columns &columns, int y, int gap, int pitch, int *end)
+{
     QList<Placing> placings;
-    const auto put = [&](const Block &block, int boxAt, int y) {
-        const QPoint by(boxAt - block.members.first().place.x(), y - block.bounds.y());
+    const auto put = [&](const Block &block, int x, int top) {
+        const QPoint by(x - block.members.first().place.x(), top - block.bounds.y());
         for (Arranged item : block.members) {
-            item.otherKeepsX = false;
+            item.otherKeepsX = false; // captions come along
             placings.append({item, item.place.translated(by)});
         }
+        return onGridAtOrAfter(top + block.bounds.height() + gap, pitch);
     };
-    int y = onGridAtOrAfter(before.y(), pitch);
-    for (const Run &run : std::as_const(runs)) {
+    for (const Run &run : runs) {
         int lowest = y;
         for (qsizetype k = 0; k < run.columns.size(); ++k) {
             int at = y;
             for (const Block &block : run.columns.at(k)) {
-                put(block, boxes.at(k), at);
-                at = onGridAtOrAfter(at + block.bounds.height() + gap, pitch);
+                at = put(block, columns.boxes.at(k), at);
             }
             lowest = std::max(lowest, at);
         }
-        if (run.wide) {
-            put(*run.wide, boxes.at(0), y);
-            lowest = onGridAtOrAfter(y + run.wide->bounds.height() + gap, pitch);
-        }
-        y = lowest;
+        y = run.wide ? put(*run.wide, columns.boxes.at(0), y) : lowest;
     }
+    *end = y;
+    return placings;
+}
 
-    // What stood below goes with the end of the fields; nothing else may be covered.
-    const int by = onGrid(y - gap - bottomOf(before), pitch);
+// Rails for the captions of the columns: automatic ones that only these fields ride, in their order, then new ones.
+// Those that are left over go.
+Form withCaptionRails(const Form &form, const Columns &columns, const QSet<ControlId> &moving)
+{
     Form result = form;
-    QSet<ControlId> moving;
-    for (const Arranged &item : std::as_const(items)) {
-        moving.insert(item.control);
-        moving.insert(item.other);
+    QStringList names;
+    QList<Rail> own;
+    RailId next = nextRailId(form);
+    for (const Rail &rail : form.rails) {
+        names.append(rail.name);
+        const bool isOnlyOurs = std::all_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
+            return moving.contains(control.id) || (control.rides.left != rail.id && control.rides.right != rail.id);
+        });
+        if (rail.isAutomatic && isOnlyOurs) {
+            own.append(rail);
+        }
     }
+    result.rails.removeIf([&](const Rail &rail) { return own.contains(rail); });
+    NamePool pool(names);
+    for (qsizetype k = 0; k < columns.boxes.size(); ++k) {
+        if (columns.captionRoom.at(k) == 0 || columns.width.at(k) == 0) {
+            continue;
+        }
+        Rail rail;
+        if (own.isEmpty()) {
+            rail.id = next++;
+            rail.name = pool.take(QStringLiteral("captions"));
+            rail.isAutomatic = true;
+        } else {
+            rail = own.takeFirst();
+        }
+        rail.position = columns.boxes.at(k);
+        rail.captionsFrom = std::max(0, columns.boxes.at(k) - columns.captionRoom.at(k));
+        result.rails.append(rail);
+    }
+    return result;
+}
+
+// The edges of what was moved let go of rails that went and ride those at hand; a box that stretched before reaches to
+// the end of the columns.
+Form withEdgesRiding(const Form &form, const QSet<ControlId> &moving, int end)
+{
+    Form result = form;
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (!moving.contains(control.id)) {
+            continue;
+        }
+        for (RailId *edge : {&control.rides.left, &control.rides.right}) {
+            *edge = *edge >= FixedRail::FirstFree && !findRail(result, *edge) ? FixedRail::None : *edge;
+        }
+        if (control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None) {
+            control.place.setWidth(std::max(8, end - control.place.x()));
+        }
+        result.controls.replace(i, withRidesByPlace(result, control));
+    }
+    return result;
+}
+
+} // namespace
+
+Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount, const TextMeasure &measure)
+{
+    const int pitch = std::max(1, form.grid.pitch);
+    BandRole role = BandRole::Body;
+    const QList<Arranged> items = fieldsToFlow(form, {controls.begin(), controls.end()}, &role);
+    if (items.isEmpty()) {
+        return form;
+    }
+    QRect before;
+    QSet<ControlId> moving;
+    QList<ControlId> fields;
+    for (const Arranged &item : items) {
+        before = before.united(item.whole);
+        moving += {item.control, item.other};
+        fields.append(item.control);
+    }
+    const int gap = std::clamp(usualRowGap(items, pitch), pitch, 3 * pitch);
+    const QList<Run> runs = runsOf(blocksInTabOrder(form, items), std::max(1, columnCount), gap);
+    const Columns columns = columnsFor(runs, std::max(1, columnCount), std::clamp(before.x(), 0, 2 * pitch), pitch);
+    int end = 0;
+    const QList<Placing> placings = placed(runs, columns, onGridAtOrAfter(before.y(), pitch), gap, pitch, &end);
+
+    // What stood below all of them follows their end, upwards only where nothing stays in between; the band and the
+    // form end as far behind their content as they did.
+    const bool isWhole = items.size() == arrangedInBand(form, role).size();
+    const int by = std::max(onGrid(end - gap - bottomOf(before), pitch), isWhole ? -before.height() : 0);
+    Form result = withPlacings(withCaptionRails(form, columns, moving), placings);
     for (int i = 0; i < result.controls.size(); ++i) {
         Control control = result.controls.at(i);
         if (control.band == role && !moving.contains(control.id) && control.place.y() >= bottomOf(before)) {
@@ -210,72 +288,17 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columns, con
             result.controls.replace(i, control);
         }
     }
-    // Rails for the captions: those that are there, in their order, then new ones; those that nothing rides any more
-    // go.
-    QStringList names;
-    QList<Rail> automatic;
-    for (const Rail &rail : result.rails) {
-        names.append(rail.name);
-        const bool isOnlyOurs = std::all_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
-            return moving.contains(control.id) || (control.rides.left != rail.id && control.rides.right != rail.id);
-        });
-        if (rail.isAutomatic && isOnlyOurs) {
-            automatic.append(rail);
-        }
-    }
-    for (const Rail &rail : std::as_const(automatic)) {
-        result.rails.removeIf([&](const Rail &each) { return each.id == rail.id; });
-    }
-    NamePool pool(names);
-    for (int k = 0; k < columns; ++k) {
-        if (captionRoom.at(k) == 0 || width.at(k) == 0) {
-            continue;
-        }
-        Rail rail;
-        if (k < automatic.size()) {
-            rail = automatic.at(k);
-        } else {
-            rail.id = nextRailId(automatic.isEmpty() ? result : form) + k;
-            rail.name = pool.take(QStringLiteral("captions"));
-            rail.isAutomatic = true;
-        }
-        rail.position = boxes.at(k);
-        rail.captionsFrom = std::max(0, boxes.at(k) - captionRoom.at(k));
-        result.rails.append(rail);
-    }
-    result = withPlacings(result, placings);
-    for (int i = 0; i < result.controls.size(); ++i) {
-        const Control &control = result.controls.at(i);
-        if (moving.contains(control.id)) {
-            Control riding = control;
-            // Rails that went are let go of, those at hand are taken.
-            if (!findRail(result, riding.rides.left) && riding.rides.left >= FixedRail::FirstFree) {
-                riding.rides.left = FixedRail::None;
-            }
-            if (!findRail(result, riding.rides.right) && riding.rides.right >= FixedRail::FirstFree) {
-                riding.rides.right = FixedRail::None;
-            }
-            result.controls.replace(i, withRidesByPlace(result, riding));
-        }
-    }
-    // The band and the form end as far behind their content as they did.
-    const int right = rightOf(before);
-    result.width = std::max(until + std::max(0, std::min(form.width - right, 4 * pitch)), pitch);
     for (Band &band : result.bands) {
         if (band.role == role) {
-            band.height = std::max(pitch, band.height + by);
+            band.height = std::max(pitch, findBand(form, role)->height + by);
         }
     }
-    // A wide box reaches to the end of the columns, where it stretched before.
-    for (int i = 0; i < result.controls.size(); ++i) {
-        Control control = result.controls.at(i);
-        if (control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None) {
-            const int end = moving.contains(control.id) ? until : rightOf(control.place) + result.width - form.width;
-            control.place.setWidth(std::max(8, end - control.place.x()));
-            result.controls.replace(i, control);
-        }
+    result = withEdgesRiding(grownToHold(result), moving, columns.end);
+    if (isWhole) {
+        result = setFormWidth(result, columns.end + std::clamp(form.width - rightOf(before), 0, 4 * pitch));
     }
-    return settled(grownToHold(result), measure);
+    // What stood beside them, and is in the way now, makes way.
+    return settled(withWayMade(grownToHold(result), fields), measure);
 }
 
 } // namespace nabblet

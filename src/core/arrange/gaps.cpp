@@ -33,14 +33,20 @@ Extent extentOf(const Form &form, const Arranged &item, Direction direction)
     return {top + item.whole.y(), top + bottomOf(item.whole)};
 }
 
-// Groups of fields that overlap along a direction, one behind the other.
-Chain grouped(const Form &form, const QList<Arranged> &items, QList<int> members, Direction direction)
+// The members in the order in which they start along a direction.
+QList<int> byStart(const Form &form, const QList<Arranged> &items, QList<int> members, Direction direction)
 {
     std::stable_sort(members.begin(), members.end(), [&](int a, int b) {
         return extentOf(form, items.at(a), direction).start < extentOf(form, items.at(b), direction).start;
     });
+    return members;
+}
+
+// Groups of fields that overlap along a direction, one behind the other.
+Chain grouped(const Form &form, const QList<Arranged> &items, const QList<int> &members, Direction direction)
+{
     Chain chain;
-    for (const int member : std::as_const(members)) {
+    for (const int member : byStart(form, items, members, direction)) {
         const Extent extent = extentOf(form, items.at(member), direction);
         if (chain.isEmpty() || extent.start >= chain.last().end) {
             chain.append({{member}, extent.start, extent.end});
@@ -58,13 +64,10 @@ Direction otherThan(Direction direction)
 }
 
 // Overlapping fields that were put roughly one behind the other: by their order alone.
-Chain inOrder(const Form &form, const QList<Arranged> &items, QList<int> members, Direction direction)
+Chain inOrder(const Form &form, const QList<Arranged> &items, const QList<int> &members, Direction direction)
 {
-    std::stable_sort(members.begin(), members.end(), [&](int a, int b) {
-        return extentOf(form, items.at(a), direction).start < extentOf(form, items.at(b), direction).start;
-    });
     Chain chain;
-    for (const int member : std::as_const(members)) {
+    for (const int member : byStart(form, items, members, direction)) {
         const Extent extent = extentOf(form, items.at(member), direction);
         chain.append({{member}, extent.start, extent.end});
     }

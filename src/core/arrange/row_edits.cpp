@@ -2,8 +2,10 @@
 
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
+#include "core/arrange/lines.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/strips.h"
 #include "core/arrange/structure.h"
 #include "core/text/tr.h"
 
@@ -17,8 +19,6 @@ NABBLET_TEXTS(Arrange)
 namespace nabblet {
 
 namespace {
-
-constexpr int RowHeight = 24; // px
 
 struct Strip
 {
@@ -88,7 +88,7 @@ Form insertRow(const ArrangeContext &context, bool isAbove)
     }
     const FieldRow &row = there.rows.at(there.row);
     const int gap = usualRowGap(there.items, context.form.grid.pitch);
-    const int step = onGridAtOrAfter(RowHeight + gap, context.form.grid.pitch);
+    const int step = onGridAtOrAfter(LineHeight + gap, context.form.grid.pitch);
     const BandRole band = there.items.at(there.lead).band;
     const int below = there.row + 1 < there.rows.size() ? there.rows.at(there.row + 1).top : row.bottom;
     return withRoomDown(context.form, band, isAbove ? row.top : below, step);
@@ -109,7 +109,7 @@ Form insertColumn(const ArrangeContext &context)
     const Found there = found(context);
     return there.lead < 0 ? context.form
                           : withRoomAcross(context.form, there.items.at(there.lead).whole.x(),
-                                           onGridAtOrAfter(5 * RowHeight, context.form.grid.pitch));
+                                           onGridAtOrAfter(5 * LineHeight, context.form.grid.pitch));
 }
 
 QString noEmptyRows(const ArrangeContext &context)
@@ -346,10 +346,20 @@ Form spread(const ArrangeContext &context, bool isAcross)
         if (isAcross) {
             place.setWidth(nextEnd(ends[item.band].right, rightOf(place), rightOf(place)) - place.x());
         } else {
-            place.setHeight(nextEnd(ends[item.band].bottom, bottomOf(place), bottomOf(place) + RowHeight) - place.y());
+            place.setHeight(nextEnd(ends[item.band].bottom, bottomOf(place), bottomOf(place) + LineHeight) - place.y());
         }
         placings.append({item, place});
-        grown.append(item.control);
+    }
+    // Where one grew into another, the lower one makes way like all others.
+    std::stable_sort(placings.begin(), placings.end(),
+                     [](const Placing &a, const Placing &b) { return a.place.y() < b.place.y(); });
+    QMap<BandRole, TakenPlaces> taken;
+    for (const Placing &placing : std::as_const(placings)) {
+        const QRect whole = placing.place.united(placing.item.whole);
+        if (!taken[placing.item.band].over(whole)) {
+            taken[placing.item.band].add(whole);
+            grown.append(placing.item.control);
+        }
     }
     return withWayMade(withPlacings(context.form, placings), grown);
 }

@@ -1,5 +1,6 @@
 #include "core/arrange/rows.h"
 
+#include "core/arrange/lines.h"
 #include "core/kinds/kind.h"
 
 #include <QHash>
@@ -10,12 +11,14 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LineHeight = 24; // px, the height of a box of one line
-
-// The middle of a control's first line.
-int firstLine(const Control &control)
+int firstLine(const Control *control)
 {
-    return control.place.y() + std::min(control.place.height(), LineHeight) / 2;
+    return firstLineOf(control->place);
+}
+
+int leftEdge(const Control *control)
+{
+    return control->place.x();
 }
 
 QList<const Control *> controlsOfBand(const Form &form, BandRole band)
@@ -29,42 +32,19 @@ QList<const Control *> controlsOfBand(const Form &form, BandRole band)
     return controls;
 }
 
-// Groups by nearness along one direction: a control joins the group whose first member lies within half a line.
-template <typename Along, typename Across>
-QList<QList<ControlId>> grouped(QList<const Control *> controls, Along along, Across across)
-{
-    std::stable_sort(controls.begin(), controls.end(),
-                     [&](const Control *a, const Control *b) { return along(*a) < along(*b); });
-    QList<QList<const Control *>> groups;
-    for (const Control *control : controls) {
-        if (groups.isEmpty() || along(*control) - along(*groups.last().first()) > LineHeight / 2) {
-            groups.append(QList<const Control *>());
-        }
-        groups.last().append(control);
-    }
-    QList<QList<ControlId>> result;
-    for (QList<const Control *> &group : groups) {
-        std::stable_sort(group.begin(), group.end(),
-                         [&](const Control *a, const Control *b) { return across(*a) < across(*b); });
-        QList<ControlId> ids;
-        for (const Control *control : group) {
-            ids.append(control->id);
-        }
-        result.append(ids);
-    }
-    return result;
-}
-
-int leftEdge(const Control &control)
-{
-    return control.place.x();
-}
-
 } // namespace
 
 QList<QList<ControlId>> rowsOfBand(const Form &form, BandRole band)
 {
-    return grouped(controlsOfBand(form, band), firstLine, leftEdge);
+    QList<QList<ControlId>> rows;
+    for (const QList<const Control *> &row : groupedByLine(controlsOfBand(form, band), firstLine, leftEdge)) {
+        QList<ControlId> ids;
+        for (const Control *control : row) {
+            ids.append(control->id);
+        }
+        rows.append(ids);
+    }
+    return rows;
 }
 
 QList<ControlId> tabSequence(const Form &form)
@@ -77,10 +57,12 @@ QList<ControlId> tabSequence(const Form &form)
                 stops.append(control);
             }
         }
-        const auto groups = form.tabOrder == TabOrder::Columns ? grouped(stops, leftEdge, firstLine)
-                                                               : grouped(stops, firstLine, leftEdge);
-        for (const QList<ControlId> &group : groups) {
-            sequence.append(group);
+        const auto groups = form.tabOrder == TabOrder::Columns ? groupedByLine(stops, leftEdge, firstLine)
+                                                               : groupedByLine(stops, firstLine, leftEdge);
+        for (const QList<const Control *> &group : groups) {
+            for (const Control *control : group) {
+                sequence.append(control->id);
+            }
         }
     }
     if (form.tabOrder != TabOrder::ByHand) {

@@ -12,20 +12,9 @@ namespace nabblet {
 
 namespace {
 
-constexpr int StripSize = 64; // px
-constexpr int Margin = 16;    // px that drafts keep free along the edges of a form
-constexpr int MostGap = 160;  // px; wider spaces are no gaps
-
-void addToStrips(std::vector<std::vector<int>> &strips, int from, int to, int index)
-{
-    const int last = std::max(from, to - 1) / StripSize;
-    if (static_cast<int>(strips.size()) <= last) {
-        strips.resize(static_cast<std::size_t>(last) + 1);
-    }
-    for (int strip = std::max(0, from) / StripSize; strip <= last; ++strip) {
-        strips.at(static_cast<std::size_t>(strip)).push_back(index);
-    }
-}
+constexpr int Margin = 16;     // px that drafts keep free along the edges of a form
+constexpr int MostGap = 160;   // px; wider spaces are no gaps
+constexpr int StillBeside = 4; // px; so much overlap, while dragging, is still beside
 
 } // namespace
 
@@ -133,8 +122,8 @@ SnapIndex::SnapIndex(const Form &form, const QList<ControlId> &moving, const Tex
                                 : place;
         const auto index = static_cast<int>(m_wholes.size());
         m_wholes.push_back(whole);
-        addToStrips(m_byLevel, whole.y(), bottomOf(whole), index);
-        addToStrips(m_byColumn, whole.x(), rightOf(whole), index);
+        m_byLevel.add(whole.y(), bottomOf(whole), index);
+        m_byColumn.add(whole.x(), rightOf(whole), index);
     }
     const int height = formHeight(form);
     for (const Rail &rail : form.rails) {
@@ -169,26 +158,24 @@ void SnapIndex::seek(Best &best, const Lines &lines, int edge, SnapKind kind)
 const QRect *SnapIndex::nearest(const QRect &whole, Direction direction, int sign) const
 {
     const bool isAcross = direction == Direction::Across;
-    const std::vector<std::vector<int>> &strips = isAcross ? m_byLevel : m_byColumn;
-    const int from = std::max(0, (isAcross ? whole.y() : whole.x()) / StripSize);
-    const int to = (isAcross ? bottomOf(whole) : rightOf(whole)) / StripSize;
     const QRect *best = nullptr;
     int least = MostGap + 1;
-    for (int strip = from; strip <= to && strip < static_cast<int>(strips.size()); ++strip) {
-        for (const int index : strips[static_cast<std::size_t>(strip)]) {
-            const QRect &other = m_wholes[static_cast<std::size_t>(index)];
-            const bool isLevel = isAcross ? other.y() < bottomOf(whole) && whole.y() < bottomOf(other)
-                                          : other.x() < rightOf(whole) && whole.x() < rightOf(other);
-            if (!isLevel) {
-                continue;
-            }
-            const int distance = sign < 0 ? (isAcross ? whole.x() - rightOf(other) : whole.y() - bottomOf(other))
-                                          : (isAcross ? other.x() - rightOf(whole) : other.y() - bottomOf(whole));
-            if (distance >= -4 && distance < least) { // a few px of overlap, while dragging, are still beside
-                least = distance;
-                best = &other;
-            }
+    const auto weigh = [&](int index) {
+        const QRect &other = m_wholes[static_cast<std::size_t>(index)];
+        const bool isLevel = isAcross ? other.y() < bottomOf(whole) && whole.y() < bottomOf(other)
+                                      : other.x() < rightOf(whole) && whole.x() < rightOf(other);
+        const int distance = sign < 0 ? (isAcross ? whole.x() - rightOf(other) : whole.y() - bottomOf(other))
+                                      : (isAcross ? other.x() - rightOf(whole) : other.y() - bottomOf(whole));
+        if (isLevel && distance >= -StillBeside && distance < least) {
+            least = distance;
+            best = &other;
         }
+        return false;
+    };
+    if (isAcross) {
+        m_byLevel.visitNear(whole.y(), bottomOf(whole), weigh);
+    } else {
+        m_byColumn.visitNear(whole.x(), rightOf(whole), weigh);
     }
     return best;
 }
@@ -307,6 +294,23 @@ Snap SnapIndex::forMove(const Snapping &snapping) const
     return snap;
 }
 
+// Where one edge comes to stand that is dragged along one direction: level with others, or so that the size is that of
+// another. isStart: the left or the top edge, with which a size grows the other way.
+void SnapIndex::seekEdge(Best &best, int at, int size, bool isStart, const Lines &edges, const Lines &margins,
+                         const Lines &sizes)
+{
+    seek(best, edges, at, SnapKind::Edge);
+    seek(best, margins, at, SnapKind::Margin);
+    Best equal;
+    equal.tolerance = best.tolerance;
+    seek(equal, sizes, size, SnapKind::Size);
+    if (equal.isFound()) {
+        const int by = isStart ? -equal.by : equal.by;
+        const auto &found = equal.found.first();
+        best.offer(1, by, {SnapKind::Size, at + by, found.from, found.to, {}, {}});
+    }
+}
+
 Snap SnapIndex::forResize(const Snapping &snapping, Edges edges) const
 {
     Snap snap;
@@ -318,17 +322,7 @@ Snap SnapIndex::forResize(const Snapping &snapping, Edges edges) const
         const int x = isLeft ? place.x() : rightOf(place);
         seek(across, m_rails, x, SnapKind::Rail);
         if (across.rank > 0) {
-            seek(across, m_uprightEdges, x, SnapKind::Edge);
-            seek(across, m_uprightMargins, x, SnapKind::Margin);
-            // As wide as another: the edge moves by the difference, leftwards for the left one.
-            Best size;
-            size.tolerance = snapping.tolerance;
-            seek(size, m_widths, place.width(), SnapKind::Size);
-            if (size.isFound()) {
-                const auto &found = size.found.first();
-                across.offer(1, isLeft ? -size.by : size.by,
-                             {SnapKind::Size, isLeft ? x - size.by : x + size.by, found.from, found.to, {}, {}});
-            }
+            seekEdge(across, x, place.width(), isLeft, m_uprightEdges, m_uprightMargins, m_widths);
         }
         snap.by.setX(across.isFound() ? across.by : onGrid(x, m_pitch) - x);
     }
@@ -337,16 +331,7 @@ Snap SnapIndex::forResize(const Snapping &snapping, Edges edges) const
     if (edges & (Edge::Top | Edge::Bottom)) {
         const bool isTop = edges.testFlag(Edge::Top);
         const int y = isTop ? place.y() : bottomOf(place);
-        seek(down, m_levelEdges, y, SnapKind::Edge);
-        seek(down, m_levelMargins, y, SnapKind::Margin);
-        Best size;
-        size.tolerance = snapping.tolerance;
-        seek(size, m_heights, place.height(), SnapKind::Size);
-        if (size.isFound()) {
-            const auto &found = size.found.first();
-            down.offer(1, isTop ? -size.by : size.by,
-                       {SnapKind::Size, isTop ? y - size.by : y + size.by, found.from, found.to, {}, {}});
-        }
+        seekEdge(down, y, place.height(), isTop, m_levelEdges, m_levelMargins, m_heights);
         snap.by.setY(down.isFound() ? down.by : onGrid(y - snapping.bandTop, m_pitch) - (y - snapping.bandTop));
     }
     addGuides(snap, across, place, Qt::Vertical);

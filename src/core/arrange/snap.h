@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/arrange/gaps.h"
+#include "core/arrange/strips.h"
 #include "core/edit/edits.h"
 
 #include <QList>
@@ -73,6 +74,8 @@ private:
 
     static void sortAndJoin(Lines &lines);
     static void seek(Best &best, const Lines &lines, int edge, SnapKind kind);
+    static void seekEdge(Best &best, int at, int size, bool isStart, const Lines &edges, const Lines &margins,
+                         const Lines &sizes);
     void seekGaps(Best &best, const QRect &whole, Direction direction) const;
     const QRect *nearest(const QRect &whole, Direction direction, int sign) const;
     static void addGuides(Snap &snap, const Best &best, const QRect &place, Qt::Orientation orientation);
@@ -88,8 +91,8 @@ private:
     Lines m_widths;
     Lines m_heights;
     std::vector<QRect> m_wholes;
-    std::vector<std::vector<int>> m_byLevel;  // indexes of wholes by the strip of the form's height they touch
-    std::vector<std::vector<int>> m_byColumn; // the same by strips of the width
+    Strips m_byLevel;  // of the wholes, along the form's height
+    Strips m_byColumn; // and along its width
     int m_pitch = 8;
 };
 

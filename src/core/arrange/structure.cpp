@@ -1,86 +1,39 @@
 #include "core/arrange/structure.h"
 
+#include "core/arrange/counts.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
+#include "core/arrange/lines.h"
+#include "core/arrange/strips.h"
 
 #include <QMap>
 #include <QSet>
 
 #include <algorithm>
 #include <numeric>
-#include <vector>
 
 namespace nabblet {
 
 namespace {
 
-constexpr int Line = 24;        // px, the height of a box of one line
 constexpr int InlineSpace = 24; // px; what stands closer behind a box belongs to it
 constexpr int UsualGap = 8;     // px
-
-// The middle of the first line of what counts in an arranged field.
-int firstLine(const Arranged &item)
-{
-    return item.place.y() + std::min(item.place.height(), Line) / 2;
-}
-
-// Places that are taken, found again by the strips of the band's height that they touch.
-class Taken
-{
-public:
-    void add(const QRect &rect)
-    {
-        const auto index = static_cast<int>(m_rects.size());
-        m_rects.push_back(rect);
-        for (int strip = stripOf(rect.y()); strip <= stripOf(bottomOf(rect) - 1); ++strip) {
-            if (static_cast<int>(m_strips.size()) <= strip) {
-                m_strips.resize(static_cast<std::size_t>(strip) + 1);
-            }
-            m_strips[static_cast<std::size_t>(strip)].push_back(index);
-        }
-    }
-    // One that overlaps the rectangle, or nullptr.
-    const QRect *over(const QRect &rect) const
-    {
-        const int last = std::min(stripOf(bottomOf(rect) - 1), static_cast<int>(m_strips.size()) - 1);
-        for (int strip = stripOf(rect.y()); strip <= last; ++strip) {
-            for (const int index : m_strips[static_cast<std::size_t>(strip)]) {
-                if (overlap(rect, m_rects[static_cast<std::size_t>(index)])) {
-                    return &m_rects[static_cast<std::size_t>(index)];
-                }
-            }
-        }
-        return nullptr;
-    }
-
-private:
-    static int stripOf(int y) { return std::max(0, y) / 64; }
-    std::vector<QRect> m_rects;
-    std::vector<std::vector<int>> m_strips;
-};
 
 } // namespace
 
 QList<FieldRow> fieldRows(const QList<Arranged> &items)
 {
-    QList<int> order(items.size());
-    std::iota(order.begin(), order.end(), 0);
-    std::stable_sort(order.begin(), order.end(),
-                     [&](int a, int b) { return firstLine(items.at(a)) < firstLine(items.at(b)); });
+    QList<int> all(items.size());
+    std::iota(all.begin(), all.end(), 0);
     QList<FieldRow> rows;
-    for (const int i : std::as_const(order)) {
-        const QRect &whole = items.at(i).whole;
-        if (rows.isEmpty() || firstLine(items.at(i)) - firstLine(items.at(rows.last().members.first())) > Line / 2) {
-            rows.append({{i}, whole.y(), bottomOf(whole)});
-        } else {
-            rows.last().members.append(i);
-            rows.last().top = std::min(rows.last().top, whole.y());
-            rows.last().bottom = std::max(rows.last().bottom, bottomOf(whole));
+    for (const QList<int> &members : groupedByLine(
+             all, [&](int i) { return firstLineOf(items.at(i).place); },
+             [&](int i) { return items.at(i).whole.x(); })) {
+        QRect bounds;
+        for (const int i : members) {
+            bounds = bounds.united(items.at(i).whole);
         }
-    }
-    for (FieldRow &row : rows) {
-        std::stable_sort(row.members.begin(), row.members.end(),
-                         [&](int a, int b) { return items.at(a).whole.x() < items.at(b).whole.x(); });
+        rows.append({members, bounds.y(), bottomOf(bounds)});
     }
     return rows;
 }
@@ -121,19 +74,11 @@ int usualRowGap(const QList<Arranged> &items, int pitch)
     QMap<int, int> counts;
     for (qsizetype i = 1; i < rows.size(); ++i) {
         const int gap = rows.at(i).top - rows.at(i - 1).bottom;
-        if (gap >= 0 && gap <= 2 * Line) {
+        if (gap >= 0 && gap <= 2 * LineHeight) {
             ++counts[onGrid(gap, std::max(1, pitch))];
         }
     }
-    int usual = UsualGap;
-    int most = 0;
-    for (auto [gap, count] : counts.asKeyValueRange()) {
-        if (count > most) {
-            most = count;
-            usual = gap;
-        }
-    }
-    return usual;
+    return mostFrequent(counts, UsualGap);
 }
 
 Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<ControlId> &under)
@@ -143,14 +88,11 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<Co
     QList<Placing> placings;
     for (const Band &band : form.bands) {
         const QList<Arranged> items = arrangedInBand(form, band.role);
-        const auto isPlaced = [&](int i) {
-            return chosen.contains(items.at(i).control) || chosen.contains(items.at(i).other);
-        };
         // Fields that count as put keep to one another; they move as one.
         QList<int> put;
         QList<Arranged> others;
         for (int i = 0; i < items.size(); ++i) {
-            if (isPlaced(i)) {
+            if (isAmong(items.at(i), chosen)) {
                 put.append(i);
             } else if (!under.contains(items.at(i).control)) {
                 others.append(items.at(i));
@@ -162,7 +104,7 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<Co
         const int gap = usualRowGap(others, pitch);
         // What was put on the lower part of another goes below it.
         int down = 0;
-        Taken there;
+        TakenPlaces there;
         for (const int i : std::as_const(put)) {
             there.add(items.at(i).whole);
         }
@@ -173,34 +115,36 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<Co
                 down = std::max(down, below - whole->y());
             }
         }
-        Taken fixed;
+        TakenPlaces fixed;
         for (const int i : std::as_const(put)) {
             fixed.add(items.at(i).whole.translated(0, down));
             if (down != 0) {
                 placings.append({items.at(i), items.at(i).place.translated(0, down)});
             }
         }
-        // The others block by block from the top; a block goes down until it is clear of what has its place.
-        const QList<FieldBlock> blocks = fieldBlocks(others);
-        for (const FieldBlock &block : blocks) {
+        // The others block by block from the top; a block goes down until it is clear of what was put or moved. Once it
+        // moves, it keeps clear of what stayed, too; what overlapped before is no matter of ours.
+        TakenPlaces stayed;
+        for (const FieldBlock &block : fieldBlocks(others)) {
             int by = 0;
             for (bool isClear = false; !isClear;) {
                 isClear = true;
                 for (const int member : block) {
                     const QRect wanted = others.at(member).whole.translated(0, by);
-                    if (const QRect *taken = fixed.over(wanted)) {
+                    const QRect *taken = fixed.over(wanted);
+                    taken = !taken && by > 0 ? stayed.over(wanted) : taken;
+                    if (taken) {
                         by += std::max(1, onGridAtOrAfter(bottomOf(*taken) + gap, pitch) - wanted.y());
                         isClear = false;
                         break;
                     }
                 }
             }
-            if (by == 0) {
-                continue;
-            }
             for (const int member : block) {
-                fixed.add(others.at(member).whole.translated(0, by));
-                placings.append({others.at(member), others.at(member).place.translated(0, by)});
+                (by > 0 ? fixed : stayed).add(others.at(member).whole.translated(0, by));
+                if (by > 0) {
+                    placings.append({others.at(member), others.at(member).place.translated(0, by)});
+                }
             }
         }
     }
@@ -217,7 +161,7 @@ QSet<ControlId> lyingUnder(const Form &form, const QList<ControlId> &controls)
             const bool isCovered = std::any_of(over.begin(), over.end(), [&](const Arranged &each) {
                 return each.band == item.band && each.control != item.control && overlap(each.whole, item.whole);
             });
-            if (isCovered && !chosen.contains(item.control) && !chosen.contains(item.other)) {
+            if (isCovered && !isAmong(item, chosen)) {
                 under.insert(item.control);
             }
         }

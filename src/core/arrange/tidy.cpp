@@ -1,5 +1,6 @@
 #include "core/arrange/tidy.h"
 
+#include "core/arrange/counts.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/arrange/operations.h"
@@ -18,186 +19,167 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Near = 12;   // px; what differs by no more was meant to be equal
-constexpr int Between = 8; // px kept between neighbours in a row
-constexpr int MostPasses = 12;
+constexpr int Near = 12;       // px; what differs by no more was meant to be equal
+constexpr int Between = 8;     // px kept between neighbours in a row
+constexpr int MostPasses = 12; // each makes less to do; the tests never saw more than four
 
-// Groups of values of which each is near the first of its group; the value that the group becomes.
-QMap<int, int> gathered(const QMap<int, int> &counts, int pitch)
+// Values in groups: each is near the least of its group. take(group) gives what all of it become.
+template <typename Take> QMap<int, int> gathered(const QMap<int, int> &counts, int near, Take take)
 {
     QMap<int, int> result;
-    auto it = counts.begin();
-    while (it != counts.end()) {
+    for (auto it = counts.begin(); it != counts.end();) {
+        QMap<int, int> group;
         const int first = it.key();
-        int best = first;
-        int most = 0;
-        QList<int> members;
-        for (; it != counts.end() && it.key() - first <= Near; ++it) {
-            members.append(it.key());
-            if (it.value() > most) {
-                most = it.value();
-                best = it.key();
-            }
+        for (; it != counts.end() && it.key() - first <= near; ++it) {
+            group.insert(it.key(), it.value());
         }
-        for (const int member : std::as_const(members)) {
-            result.insert(member, onGrid(best, pitch));
+        const int value = take(group);
+        for (const int member : group.keys()) {
+            result.insert(member, value);
         }
     }
     return result;
 }
 
-// Where the caption stands for a box at this place, and both together.
-QRect wholeFor(const Arranged &item, const QRect &place, const Control *caption)
+// The fields of a band that are tidied, what stands still around them, and where each of them comes to stand.
+struct Layout
 {
-    return caption && item.otherIsInBand && !item.isCaption ? place.united(captionPlace(place, *caption)) : place;
+    const Form &form;
+    int pitch;
+    QList<Arranged> items;
+    QList<const Control *> captions; // of each, or nullptr
+    QList<QRect> fixed;
+    QList<QRect> places;
+
+    // A field with its caption where captions stand, at the place it has now.
+    QRect wholeOf(int i) const
+    {
+        const QRect &place = places.at(i);
+        return captions.at(i) ? place.united(captionPlace(place, *captions.at(i))) : place;
+    }
+    // The space that its caption takes left of it, px.
+    int captionRoom(int i) const { return places.at(i).x() - wholeOf(i).x(); }
+};
+
+Layout layoutOf(const Form &form, BandRole band, const QSet<ControlId> &chosen)
+{
+    Layout layout{form, std::max(1, form.grid.pitch), {}, {}, {}, {}};
+    for (const Arranged &item : arrangedInBand(form, band)) {
+        if (!isAmong(item, chosen)) {
+            layout.fixed.append(item.whole);
+            continue;
+        }
+        const bool hasCaption = item.other != 0 && !item.isCaption && item.otherIsInBand;
+        layout.items.append(item);
+        layout.captions.append(hasCaption ? form.controls.find(item.other) : nullptr);
+        layout.places.append(item.place);
+    }
+    return layout;
 }
 
-Form tidiedBand(const Form &form, BandRole band, const QSet<ControlId> &chosen)
+// Left edges that nearly line up get the one that most have, or that of a rail nearby; near-equal widths in a column of
+// boxes and near-equal heights anywhere become the greatest of them, on the grid.
+void evenEdgesAndSizes(Layout &layout)
 {
-    const int pitch = std::max(1, form.grid.pitch);
-    QList<Arranged> items;
-    QList<QRect> fixed;
-    for (const Arranged &item : arrangedInBand(form, band)) {
-        if (chosen.contains(item.control) || (item.other != 0 && chosen.contains(item.other))) {
-            items.append(item);
-        } else {
-            fixed.append(item.whole);
-        }
-    }
-    if (items.isEmpty()) {
-        return form;
-    }
-    const auto captionFor = [&](const Arranged &item) {
-        return item.other != 0 && !item.isCaption ? form.controls.find(item.other) : nullptr;
-    };
-
-    // Sizes: near-equal widths in one column of boxes and near-equal heights anywhere become the greater one.
+    const int pitch = layout.pitch;
+    const auto greatest = [&](const QMap<int, int> &group) { return onGridAtOrAfter(group.lastKey(), pitch); };
     QMap<int, int> lefts;
     QMap<int, int> heights;
-    for (const Arranged &item : std::as_const(items)) {
-        ++lefts[item.place.x()];
-        ++heights[item.place.height()];
+    for (const QRect &place : std::as_const(layout.places)) {
+        ++lefts[place.x()];
+        ++heights[place.height()];
     }
-    QMap<int, int> columns = gathered(lefts, pitch);
-    // A rail nearby is what an edge was meant for.
-    for (auto it = columns.begin(); it != columns.end(); ++it) {
-        for (const Rail &rail : form.rails) {
-            if (std::abs(rail.position - it.key()) <= Near) {
-                it.value() = rail.position;
-            }
+    QMap<int, int> columns = gathered(
+        lefts, Near, [&](const QMap<int, int> &group) { return onGrid(mostFrequent(group, group.firstKey()), pitch); });
+    for (auto [left, column] : columns.asKeyValueRange()) {
+        for (const Rail &rail : layout.form.rails) {
+            column = std::abs(rail.position - left) <= Near ? rail.position : column;
         }
     }
-    QMap<int, int> rowHeights;
-    for (auto it = heights.begin(); it != heights.end();) {
-        QList<int> members;
-        const int first = it.key();
-        int greatest = first;
-        for (; it != heights.end() && it.key() - first <= Near / 2; ++it) {
-            members.append(it.key());
-            greatest = it.key();
-        }
-        for (const int member : std::as_const(members)) {
-            rowHeights.insert(member, onGridAtOrAfter(greatest, pitch));
-        }
+    const QMap<int, int> evenHeights = gathered(heights, Near / 2, greatest);
+    QMap<int, QMap<int, int>> widths; // by column
+    for (const QRect &place : std::as_const(layout.places)) {
+        ++widths[columns.value(place.x())][place.width()];
     }
-    QMap<QPair<int, int>, int> widths; // column and width, to the width they get
-    {
-        QMap<int, QMap<int, int>> ofColumn;
-        for (const Arranged &item : std::as_const(items)) {
-            ofColumn[columns.value(item.place.x())].insert(item.place.width(), 0);
-        }
-        for (auto [column, stored] : ofColumn.asKeyValueRange()) {
-            QList<int> sorted = stored.keys();
-            for (qsizetype i = 0; i < sorted.size();) {
-                qsizetype end = i;
-                while (end < sorted.size() && sorted.at(end) - sorted.at(i) <= Near) {
-                    ++end;
-                }
-                for (qsizetype j = i; j < end; ++j) {
-                    widths.insert({column, sorted.at(j)}, onGridAtOrAfter(sorted.at(end - 1), pitch));
-                }
-                i = end;
-            }
-        }
+    for (QMap<int, int> &ofColumn : widths) {
+        ofColumn = gathered(ofColumn, Near, greatest);
     }
-    QList<QRect> places;
-    for (const Arranged &item : std::as_const(items)) {
-        const bool isCaption = form.controls.find(item.control)->kind == QLatin1String("caption");
-        const int column = columns.value(item.place.x());
-        const QSize size(isCaption ? item.place.width() : widths.value({column, item.place.width()}),
-                         isCaption ? item.place.height() : rowHeights.value(item.place.height()));
-        places.append(QRect(QPoint(column, item.place.y()), size));
+    for (qsizetype i = 0; i < layout.places.size(); ++i) {
+        QRect &place = layout.places[i];
+        const int column = columns.value(place.x());
+        // A caption has the size of its words.
+        if (layout.form.controls.find(layout.items.at(i).control)->kind != QLatin1String("caption")) {
+            place.setSize({widths.value(column).value(place.width()), evenHeights.value(place.height())});
+        }
+        place.moveLeft(column);
     }
+}
 
-    // Columns: none starts before the captions and boxes left of it end. From the left, so that each is settled before
-    // what follows.
-    const QList<FieldRow> rows = fieldRows(items);
-    QMap<int, QList<QPair<int, int>>> neighbours; // by column: a field there and the one before it in its row, or -1
+// No column starts before the captions and boxes left of it end. From the left, so that each is settled before what
+// follows.
+void settleColumns(Layout &layout, const QList<FieldRow> &rows)
+{
+    struct InRow
+    {
+        int field;
+        int before; // the field left of it in its row, or -1
+    };
+    QMap<int, QList<InRow>> columns;
     for (const FieldRow &row : rows) {
         QList<int> members = row.members;
         std::stable_sort(members.begin(), members.end(),
-                         [&](int a, int b) { return items.at(a).place.x() < items.at(b).place.x(); });
+                         [&](int a, int b) { return layout.items.at(a).place.x() < layout.items.at(b).place.x(); });
         for (qsizetype i = 0; i < members.size(); ++i) {
-            neighbours[places.at(members.at(i)).x()].append({members.at(i), i > 0 ? members.at(i - 1) : -1});
+            columns[layout.places.at(members.at(i)).x()].append({members.at(i), i > 0 ? members.at(i - 1) : -1});
         }
     }
-    for (auto [column, pairs] : neighbours.asKeyValueRange()) {
+    const auto firstFree = [&](const InRow &there) {
+        const int from = there.before < 0 ? 0 : rightOf(layout.places.at(there.before)) + Between;
+        return onGridAtOrAfter(from + layout.captionRoom(there.field), layout.pitch);
+    };
+    for (auto [column, members] : columns.asKeyValueRange()) {
         int least = column;
-        for (const auto &[field, before] : pairs) {
-            const QRect whole = wholeFor(items.at(field), places.at(field), captionFor(items.at(field)));
-            const int captionRoom = places.at(field).x() - whole.x();
-            const bool isOwnColumn = before < 0 || places.at(before).x() < places.at(field).x();
-            if (isOwnColumn) {
-                const int from = before < 0 ? 0 : rightOf(places.at(before)) + Between;
-                least = std::max(least, onGridAtOrAfter(from + captionRoom, pitch));
-            }
+        for (const InRow &there : members) {
+            const bool isOwnColumn =
+                there.before < 0 || layout.places.at(there.before).x() < layout.places.at(there.field).x();
+            least = isOwnColumn ? std::max(least, firstFree(there)) : least;
         }
-        for (const auto &[field, before] : pairs) {
-            int x = least;
-            if (before >= 0 && rightOf(places.at(before)) + Between > x) {
-                // Two of one row in one column: the second goes behind the first.
-                const QRect whole = wholeFor(items.at(field), places.at(field), captionFor(items.at(field)));
-                x = onGridAtOrAfter(rightOf(places.at(before)) + Between + places.at(field).x() - whole.x(), pitch);
-            }
-            places[field].moveLeft(x);
+        for (const InRow &there : members) {
+            // Two of one row in one column: the second goes behind the first.
+            const bool isCrowded = there.before >= 0 && rightOf(layout.places.at(there.before)) + Between > least;
+            layout.places[there.field].moveLeft(isCrowded ? firstFree(there) : least);
         }
     }
+}
 
-    // Rows: tops on the grid, near-usual steps become the usual one, and each stands clear of all above it.
+// Tops on the grid; steps from row to row that are near the usual one become that; each row stands clear of all above
+// it and of what stands still.
+void settleRows(Layout &layout, const QList<FieldRow> &rows)
+{
+    const int pitch = layout.pitch;
+    const auto topOf = [&](const FieldRow &row) { return layout.items.at(row.members.first()).place.y(); };
     QMap<int, int> steps;
     for (qsizetype i = 1; i < rows.size(); ++i) {
-        const auto topOf = [&](const FieldRow &row) { return items.at(row.members.first()).place.y(); };
-        ++steps[onGrid(topOf(rows.at(i)) - topOf(rows.at(i - 1)), pitch)];
+        const int step = onGrid(topOf(rows.at(i)) - topOf(rows.at(i - 1)), pitch);
+        steps[step] += step > 0 ? 1 : 0;
     }
-    int usualStep = 0;
-    int most = 0;
-    for (auto [step, count] : steps.asKeyValueRange()) {
-        if (count > most && step > 0) {
-            most = count;
-            usualStep = step;
-        }
-    }
-    QList<QRect> taken = fixed;
+    const int usualStep = mostFrequent(steps, 0);
+    const int gap = std::clamp(usualRowGap(layout.items, pitch), pitch, 3 * pitch);
+    QList<QRect> taken = layout.fixed;
     int previousTop = 0;
-    int previousWas = 0;
-    const int gap = std::clamp(usualRowGap(items, pitch), pitch, 3 * pitch);
     for (qsizetype r = 0; r < rows.size(); ++r) {
         const FieldRow &row = rows.at(r);
-        const int was = items.at(row.members.first()).place.y();
-        int top = onGrid(was, pitch);
+        int top = onGrid(topOf(row), pitch);
         if (r > 0) {
-            const int step = onGrid(was - previousWas, pitch);
+            const int step = onGrid(topOf(row) - topOf(rows.at(r - 1)), pitch);
             top = previousTop + (std::abs(step - usualStep) <= Near ? usualStep : step);
         }
         QList<QRect> wholes;
-        for (const int member : row.members) {
-            places[member].moveTop(top);
-            wholes.append(wholeFor(items.at(member), places.at(member), captionFor(items.at(member))));
-        }
-        // Captions above their boxes must not stick out of the band either.
         int by = 0;
-        for (const QRect &whole : std::as_const(wholes)) {
-            by = std::max(by, onGridAtOrAfter(-whole.y(), pitch));
+        for (const int member : row.members) {
+            layout.places[member].moveTop(top);
+            wholes.append(layout.wholeOf(member));
+            by = std::max(by, onGridAtOrAfter(-wholes.last().y(), pitch)); // captions above stay in the band, too
         }
         for (bool isClear = false; !isClear;) {
             isClear = true;
@@ -211,30 +193,30 @@ Form tidiedBand(const Form &form, BandRole band, const QSet<ControlId> &chosen)
             }
         }
         for (qsizetype i = 0; i < row.members.size(); ++i) {
-            places[row.members.at(i)].translate(0, by);
+            layout.places[row.members.at(i)].translate(0, by);
             taken.append(wholes.at(i).translated(0, by));
         }
         previousTop = top + by;
-        previousWas = was;
     }
+}
 
-    Form result = form;
-    QList<Placing> placings;
-    for (qsizetype i = 0; i < items.size(); ++i) {
-        placings.append({items.at(i), places.at(i)});
+Form tidiedBand(const Form &form, BandRole band, const QSet<ControlId> &chosen)
+{
+    Layout layout = layoutOf(form, band, chosen);
+    if (layout.items.isEmpty()) {
+        return form;
     }
-    result = withPlacings(result, placings);
-    // Captions stand where captions stand.
-    for (qsizetype i = 0; i < items.size(); ++i) {
-        const Control *caption = captionFor(items.at(i));
-        if (!caption || !items.at(i).otherIsInBand) {
-            continue;
-        }
-        const int index = result.controls.indexOf(caption->id);
-        Control moved = result.controls.at(index);
-        moved.place = captionPlace(result.controls.find(items.at(i).control)->place, moved);
-        moved.place.moveTopLeft({std::max(0, moved.place.x()), std::max(0, moved.place.y())});
-        result.controls.replace(index, withRidesByPlace(result, moved));
+    const QList<FieldRow> rows = fieldRows(layout.items);
+    evenEdgesAndSizes(layout);
+    settleColumns(layout, rows);
+    settleRows(layout, rows);
+    QList<Placing> placings;
+    for (qsizetype i = 0; i < layout.items.size(); ++i) {
+        placings.append({layout.items.at(i), layout.places.at(i)});
+    }
+    Form result = withPlacings(form, placings);
+    for (const Control *caption : std::as_const(layout.captions)) {
+        result = caption ? withCaptionInPlace(result, caption->id) : result;
     }
     return grownToHold(result);
 }

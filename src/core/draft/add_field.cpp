@@ -184,7 +184,7 @@ AddedFields addedColumns(const Form &form, QList<NewField> fields)
         field.box.rides.right = rail.id;
         field.caption.band = findBand(form, BandRole::Header) ? BandRole::Header : BandRole::Body;
         field.caption.rides.left = lastRail;
-        field.caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+        setSitsAbove(field.caption, true);
         field.caption.place.moveTopLeft({at, headTop});
         to.controls.append(field.box);
         to.controls.append(field.caption);

@@ -121,7 +121,7 @@ void layOutChildren(Maker &maker, const QList<ChildForm> &children)
         caption.band = role;
         caption.captionFor = id;
         caption.rides.left = FixedRail::FormLeft;
-        caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+        setSitsAbove(caption, true);
         maker.place(caption, QRect(DraftMargin, y, captionWidth(caption, maker.measure), captionHeight));
         bandOf(form, role).height = y + captionHeight + height + DraftMargin;
     }

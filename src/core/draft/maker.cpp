@@ -114,7 +114,7 @@ void Maker::placeField(const Piece &piece, RailId rail, int x, int y, int width,
     caption.captionFor = id;
     if (hasCaptionsAbove()) {
         caption.rides.left = rail;
-        caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+        setSitsAbove(caption, true);
         place(caption, QRect(x, y, piece.captionWidth, captionLine()));
     } else {
         caption.rides.right = rail;

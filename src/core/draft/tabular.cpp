@@ -147,7 +147,7 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
                                         piece.captionWidth, height));
             } else {
                 head.rides.left = rails.at(i);
-                head.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+                setSitsAbove(head, true);
                 const bool isTick = kindNamed(field.kind).editor == Editor::Tick;
                 maker.place(head, QRect(x + (isTick ? 0 : HeadInset), top, piece.captionWidth, height));
             }

@@ -73,7 +73,8 @@ bool isLocked(const Control &control);                    // "locked": people se
 std::optional<int> decimalPlaces(const Control &control); // "decimals"
 std::optional<int> lengthLimit(const Control &control);   // "length", characters
 bool sitsAbove(const Control &caption);                   // "sits": "above", for a caption
-QString promptOf(const Control &control);                 // "prompt", faint words in an empty box
+void setSitsAbove(Control &caption, bool isAbove);
+QString promptOf(const Control &control); // "prompt", faint words in an empty box
 
 struct Choice
 {

@@ -141,6 +141,15 @@ bool sitsAbove(const Control &caption)
     return caption.settings.value(QLatin1String("sits")).toString() == QLatin1String("above");
 }
 
+void setSitsAbove(Control &caption, bool isAbove)
+{
+    if (isAbove) {
+        caption.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+    } else {
+        caption.settings.remove(QStringLiteral("sits"));
+    }
+}
+
 QString promptOf(const Control &control)
 {
     return control.settings.value(QLatin1String("prompt")).toString();
