@@ -190,6 +190,10 @@ void MainWindow::makeSelectMenu()
         &m_designActions);
     addCommand(
         menu, tr("&Outwards"), QKeySequence(), [this] { m_board->selectOutwards(); }, &m_designActions);
+    addCommand(
+        menu, tr("Next page in front"), keys("Ctrl+PgDown"), [this] { m_board->turnPage(1); }, &m_designActions);
+    addCommand(
+        menu, tr("Page before in front"), keys("Ctrl+PgUp"), [this] { m_board->turnPage(-1); }, &m_designActions);
     menu->addSeparator();
     const auto selectBand = [this, menu](const QString &words, BandRole role) {
         addCommand(
@@ -216,7 +220,8 @@ void MainWindow::makeArrangeMenu()
     };
     for (const ArrangeGroup group :
          {ArrangeGroup::LineUp, ArrangeGroup::Match, ArrangeGroup::Gaps, ArrangeGroup::Fit, ArrangeGroup::Grid,
-          ArrangeGroup::Centre, ArrangeGroup::Order, ArrangeGroup::Captions, ArrangeGroup::Rows, ArrangeGroup::Whole}) {
+          ArrangeGroup::Centre, ArrangeGroup::Order, ArrangeGroup::Captions, ArrangeGroup::Rows, ArrangeGroup::Groups,
+          ArrangeGroup::Whole}) {
         QMenu *part = menu->addMenu(arrangeGroupTitle(group));
         part->setToolTipsVisible(true);
         part->addActions(m_arrange->actionsOf(group));
@@ -351,6 +356,10 @@ void MainWindow::makeViewMenu()
     m_rowsAction->setObjectName(QStringLiteral("storedRowsAction"));
     addCommand(
         view, tr("&Tracing sheet…"), QKeySequence(), [this] { chooseTracing(); }, &m_designActions);
+    m_moveTracing = addCommand(
+        view, tr("Mo&ve the tracing sheet"), QKeySequence(),
+        [this] { m_board->setMovesTracing(m_moveTracing->isChecked()); }, &m_designActions);
+    m_moveTracing->setCheckable(true);
     view->addSeparator();
     addCommand(
         view, tr("Go to the &catalogue"), keys("Ctrl+Shift+C"), [this] { m_catalogue->focusTree(); }, &m_designActions);
@@ -428,7 +437,7 @@ void MainWindow::showBoardMenu(const QPoint &global)
     } else if (!selection.isEmpty()) {
         for (const ArrangeGroup group :
              {ArrangeGroup::LineUp, ArrangeGroup::Match, ArrangeGroup::Gaps, ArrangeGroup::Fit, ArrangeGroup::Captions,
-              ArrangeGroup::Rows, ArrangeGroup::Order}) {
+              ArrangeGroup::Rows, ArrangeGroup::Groups, ArrangeGroup::Order}) {
             QMenu *part = menu.addMenu(arrangeGroupTitle(group));
             part->addActions(m_arrange->actionsOf(group));
             connect(part, &QMenu::aboutToHide, m_arrange, &ArrangeActions::endPreview);
@@ -536,7 +545,7 @@ void MainWindow::chooseTracing()
     form.tracing.file = file;
     m_document->apply(tr("Lay a tracing sheet under"), form);
     m_board->setSelection(Selection());
-    say(tr("The sheet lies under the form. Its place, size and strength stand in the inspector of the form."));
+    m_board->setMovesTracing(true);
 }
 
 } // namespace nabblet

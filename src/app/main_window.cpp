@@ -259,9 +259,7 @@ void MainWindow::takeColumns(const QString &table, const QStringList &columns)
         return;
     }
     const Form form = m_document->form();
-    FieldTarget target;
-    target.after = m_board->selection().lead();
-    const AddedFields added = addedFields(form, table, columns, target);
+    const AddedFields added = addedFields(form, table, columns, m_board->fieldTarget());
     if (added.fields.isEmpty()) {
         QList<ControlId> there;
         for (const Control &control : form.controls) {
@@ -829,6 +827,7 @@ void MainWindow::refreshActions()
         action->setProperty("whyNot", isOn ? QString() : tr("Select a control first."));
     }
     m_tabOrderAction->setChecked(m_board && m_board->showsTabOrder());
+    m_moveTracing->setChecked(m_board && m_board->movesTracing());
     for (QAction *action : std::as_const(m_entryActions)) {
         action->setEnabled(inEntry);
     }

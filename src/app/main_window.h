@@ -147,6 +147,7 @@ private:
     QAction *m_history = nullptr;
     QAction *m_rowsAction = nullptr;
     QAction *m_tabOrderAction = nullptr;
+    QAction *m_moveTracing = nullptr;
     Panel *m_historyPanel = nullptr;
     QWidget *m_rowsTable = nullptr;
     QAction *m_undo = nullptr;

@@ -43,6 +43,10 @@ QKeySequence keysFor(const QString &id)
         {QStringLiteral("insert-row-above"), "Ctrl+Alt+I"},
         {QStringLiteral("insert-row-below"), "Ctrl+Alt+Shift+I"},
         {QStringLiteral("close-up-rows"), "Ctrl+Alt+X"},
+        {QStringLiteral("group-box"), "Ctrl+G"},
+        {QStringLiteral("take-group-off"), "Ctrl+Shift+G"},
+        {QStringLiteral("tab-pages"), "Ctrl+Alt+P"},
+        {QStringLiteral("page-add"), "Ctrl+Alt+Shift+P"},
         {QStringLiteral("tidy"), "Ctrl+Alt+T"},
         {QStringLiteral("flow-1"), "Ctrl+Alt+1"},
         {QStringLiteral("flow-2"), "Ctrl+Alt+2"},
@@ -135,7 +139,8 @@ ArrangeContext ArrangeActions::context() const
             m_board->appearance(),
             m_boxWidth,
             m_gap,
-            m_columns};
+            m_columns,
+            m_board->frontPages()};
 }
 
 void ArrangeActions::run(const ArrangeOperation &operation)
@@ -147,9 +152,34 @@ void ArrangeActions::run(const ArrangeOperation &operation)
     const ArrangeContext now = context();
     const QString why = operation.whyNot(now);
     if (why.isEmpty()) {
+        const Form before = now.form;
         m_board->document()->apply(arrangeTitle(operation), operation.apply(now));
+        if (operation.group == ArrangeGroup::Groups) {
+            selectGrouped(before);
+        }
     } else {
         Q_EMIT m_board->said(why);
+    }
+}
+
+// A new container is selected; where one was taken off, what was in it.
+void ArrangeActions::selectGrouped(const Form &before)
+{
+    const Form &after = m_board->document()->form();
+    QList<ControlId> freed;
+    for (const Control &control : after.controls) {
+        const Control *old = before.controls.find(control.id);
+        if (!old && holdsOthers(control)) {
+            m_board->select({control.id});
+            return;
+        }
+        const bool isFreed = old && old->container != 0 && !after.controls.find(old->container);
+        if (isFreed && control.captionFor == 0) {
+            freed.append(control.id);
+        }
+    }
+    if (!freed.isEmpty()) {
+        m_board->select(freed);
     }
 }
 

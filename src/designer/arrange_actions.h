@@ -49,6 +49,7 @@ private:
     void refreshNow();
     ArrangeContext context() const;
     void run(const ArrangeOperation &operation);
+    void selectGrouped(const Form &before);
 
     QTimer m_later;
     QPointer<Board> m_board;

@@ -111,6 +111,15 @@ const QHash<QString, const char *> &drawings()
         {QStringLiteral("close-up-rows"),
          "<rect class='b' x='2.5' y='1.5' width='11' height='3'/><rect class='b' x='2.5' y='11.5' width='11' "
          "height='3'/><path class='m' d='M8 10.2V6.2M6.2 8L8 6.2 9.8 8'/>"},
+        {QStringLiteral("group-box"), "<rect class='b' x='2' y='2.5' width='12' height='11' rx='1.5'/><path class='m' "
+                                      "d='M4.5 5.5h5'/><path class='b' "
+                                      "d='M4.5 8.5h7M4.5 11h5'/>"},
+        {QStringLiteral("tab-pages"),
+         "<path class='b' d='M1.5 5.5h13v8h-13z'/><path class='m' d='M1.5 5.5V2.5h4.5v3'/><path class='b' "
+         "d='M8 3.5h2.5M12 3.5h2M4 9h8'/>"},
+        {QStringLiteral("take-group-off"), "<path class='b' d='M5 2.5H3.5a1.5 1.5 0 0 0-1.5 1.5v8a1.5 1.5 0 0 0 1.5 "
+                                           "1.5h9a1.5 1.5 0 0 0 1.5-1.5V9'/><path "
+                                           "class='m' d='M9.5 2.5l4 4M13.5 2.5l-4 4'/>"},
         {QStringLiteral("tidy"),
          "<path class='b' d='M2 4.5h6M2 8h9M2 11.5h5'/><path class='m' d='M12.5 2l.8 1.9 1.9.8-1.9.8-.8 "
          "1.9-.8-1.9-1.9-.8 1.9-.8z'/>"},

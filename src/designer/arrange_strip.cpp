@@ -34,7 +34,8 @@ const QList<Section> &sections()
           id("gaps-shrink-down"), id("gaps-grow-down"), id("gaps-set-across"), id("gaps-set-down")}},
         {ArrangeGroup::Fit, {id("fit-all"), id("fit-free-space")}},
         {ArrangeGroup::Grid, {id("grid-corners"), id("grid-both")}},
-        {ArrangeGroup::Rows, {id("field-up"), id("field-down"), id("insert-row-above"), id("close-up-rows")}},
+        {ArrangeGroup::Rows, {id("field-up"), id("field-down"), id("insert-row-above")}},
+        {ArrangeGroup::Groups, {id("group-box"), id("tab-pages"), id("take-group-off")}},
         {ArrangeGroup::Whole, {id("tidy"), id("flow-columns")}},
     };
     return All;

@@ -5,7 +5,6 @@
 #include "core/arrange/row_edits.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/window_size.h"
-#include "core/edit/clipboard.h"
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 #include "designer/board_measures.h"
@@ -14,8 +13,6 @@
 
 #include <QAccessible>
 #include <QApplication>
-#include <QClipboard>
-#include <QMimeData>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QToolTip>
@@ -27,7 +24,6 @@ namespace nabblet {
 
 namespace {
 
-const QString ClipFormat = QStringLiteral("application/x-nabform+json");
 constexpr std::array<int, 9> ZoomSteps{25, 33, 50, 75, 100, 150, 200, 300, 400};
 
 } // namespace
@@ -130,6 +126,7 @@ void Board::setSelection(const Selection &selection)
     }
     updateSelectionMarks();
     m_selection = wanted;
+    setFronts(showing(m_document->form(), wanted.lead(), m_fronts));
     updatePills();
     updateSelectionMarks();
     describeSelection();
@@ -173,7 +170,9 @@ void Board::selectOutwards()
 {
     const nabblet::Control *lead = m_document->form().controls.find(m_selection.lead());
     Selection wanted;
-    if (lead) {
+    if (lead && lead->container != 0) {
+        wanted.set({lead->container});
+    } else if (lead) {
         wanted.setBand(lead->band);
     }
     setSelection(wanted);
@@ -191,17 +190,10 @@ void Board::deleteSelection()
         return;
     }
     const qsizetype count = m_selection.controls().size();
-    const auto emptyRows = [this] {
-        int height = 0;
-        for (const Band &band : m_document->form().bands) {
-            height += emptyRowsHeight(m_document->form(), band.role);
-        }
-        return height;
-    };
-    const int before = emptyRows();
+    const int before = emptyRowsHeight(m_document->form());
     m_document->apply(counted(count, tr("Delete a control"), tr("Delete %1 controls")),
                       deleteControls(m_document->form(), m_selection.controls()));
-    if (emptyRows() > before) {
+    if (emptyRowsHeight(m_document->form()) > before) {
         Q_EMIT said(tr("That left an empty row. “Remove empty rows” (Ctrl+Alt+X) closes it up."));
     }
 }
@@ -267,11 +259,9 @@ void Board::setShowsTabOrder(bool shows)
     }
     m_showsTabOrder = shows;
     m_tabClicked.clear();
-    if (shows) {
-        Q_EMIT said(
-            tr("Click the fields in the order in which Tab is to visit them, or drag a number to another place. "
-               "Escape ends."));
-    }
+    Q_EMIT said(shows ? tr("Click the fields in the order in which Tab is to visit them, or drag a number to another "
+                           "place. Escape ends.")
+                      : QString());
     viewport()->update();
     Q_EMIT modesChanged();
 }
@@ -294,6 +284,7 @@ void Board::endModes()
     m_lookFrom = 0;
     viewport()->setCursor(Qt::ArrowCursor);
     setShowsTabOrder(false);
+    setMovesTracing(false);
     setTrialWidth(0);
     Q_EMIT modesChanged();
 }
@@ -309,104 +300,6 @@ void Board::moveInTabOrder(int step)
     }
     order.move(at, at + step);
     m_document->apply(tr("Change the tab order"), withHandOrder(m_document->form(), order));
-}
-
-// ---------------------------------------------------------------- clipboard
-
-void Board::copy() const
-{
-    if (m_selection.isEmpty()) {
-        return;
-    }
-    const QByteArray text = clipText(m_document->form(), m_selection.controls());
-    auto *mime = new QMimeData;
-    mime->setData(ClipFormat, text);
-    mime->setText(QString::fromUtf8(text));
-    QApplication::clipboard()->setMimeData(mime);
-}
-
-void Board::cut()
-{
-    if (!m_selection.isEmpty()) {
-        copy();
-        const qsizetype count = m_selection.controls().size();
-        m_document->apply(counted(count, tr("Cut a control"), tr("Cut %1 controls")),
-                          deleteControls(m_document->form(), m_selection.controls()));
-    }
-}
-
-void Board::paste(PastePlace place)
-{
-    const QMimeData *mime = QApplication::clipboard()->mimeData();
-    const QByteArray text = mime && mime->hasFormat(ClipFormat) ? mime->data(ClipFormat)
-                            : mime                              ? mime->text().toUtf8()
-                                                                : QByteArray();
-    if (text.isEmpty()) {
-        Q_EMIT said(tr("There is nothing on the clipboard."));
-        return;
-    }
-    const Result<Form> clip = readClip(text);
-    if (!clip) {
-        Q_EMIT said(clip.error().sentence);
-        return;
-    }
-    // Beside: a grid step off, as often as it takes to lie on nothing that is exactly there.
-    const int pitch = std::max(1, m_document->form().grid.pitch);
-    QPoint by;
-    if (place == PastePlace::Beside) {
-        const auto isTaken = [&](QPoint distance) {
-            for (const nabblet::Control &control : clip->controls) {
-                for (const nabblet::Control &there : m_document->form().controls) {
-                    if (there.band == control.band && there.place.topLeft() == control.place.topLeft() + distance) {
-                        return true;
-                    }
-                }
-            }
-            return false;
-        };
-        while (isTaken(by)) {
-            by += QPoint(2 * pitch, 2 * pitch);
-        }
-    }
-    const Pasted result = pasted(m_document->form(), *clip, by, m_namingPattern);
-    const auto count = static_cast<qsizetype>(result.controls.size());
-    m_document->apply(counted(count, tr("Paste a control"), tr("Paste %1 controls")), result.form);
-    select(boxesAmong(result.form, result.controls).isEmpty() ? result.controls
-                                                              : boxesAmong(result.form, result.controls));
-}
-
-void Board::duplicate()
-{
-    if (m_selection.isEmpty()) {
-        return;
-    }
-    const Form &form = m_document->form();
-    const int pitch = std::max(1, form.grid.pitch);
-    QPoint step(2 * pitch, 2 * pitch);
-    // The copies made last, moved since: the next ones go as far again.
-    const QSet<ControlId> chosen(m_selection.controls().begin(), m_selection.controls().end());
-    const QSet<ControlId> last(m_duplicates.begin(), m_duplicates.end());
-    const nabblet::Control *first = m_duplicates.isEmpty() ? nullptr : form.controls.find(m_duplicates.first());
-    if (first && chosen == last) {
-        step = first->place.topLeft() - m_duplicatesAt;
-    }
-    const Pasted result = pasted(form, clipOf(form, m_selection.controls()), step, m_namingPattern);
-    QList<ControlId> copies = boxesAmong(result.form, result.controls);
-    copies = copies.isEmpty() ? result.controls : copies;
-    const ControlId model = m_selection.controls().first();
-    QPoint modelAt = form.controls.find(model)->place.topLeft();
-    // The first copy's model is the first of the selection in the form's order.
-    for (const nabblet::Control &control : form.controls) {
-        if (chosen.contains(control.id) && control.kind != QLatin1String("caption")) {
-            modelAt = control.place.topLeft();
-            break;
-        }
-    }
-    const auto count = static_cast<qsizetype>(m_selection.controls().size());
-    m_document->apply(counted(count, tr("Duplicate a control"), tr("Duplicate %1 controls")), result.form);
-    select(copies);
-    m_duplicates = copies;
-    m_duplicatesAt = modelAt;
 }
 
 // ---------------------------------------------------------------- places
@@ -538,61 +431,15 @@ void Board::zoomToForm()
     verticalScrollBar()->setValue(0);
 }
 
-// ---------------------------------------------------------------- captions in place
-
-void Board::editCaption(ControlId id)
-{
-    finishCaption(true);
-    const Form &form = m_document->form();
-    const nabblet::Control *control = form.controls.find(id);
-    const nabblet::Control *caption =
-        control ? control->kind == QLatin1String("caption") ? control : captionOf(form, id) : nullptr;
-    if (!caption) {
-        return;
-    }
-    m_editedCaption = caption->id;
-    const TextRole role = textRoleNamed(caption->role, TextRole::Caption);
-    QFont font = m_appearance.font(role);
-    font.setPointSizeF(font.pointSizeF() * m_zoom / 100);
-    const bool endsOnRight = caption->captionFor != 0 && !sitsAbove(*caption);
-    m_captionEditor = new CaptionEditor(caption->text, viewportRectOf(caption->id),
-                                        endsOnRight ? Qt::AlignRight : Qt::AlignLeft, font, m_appearance, viewport());
-    connect(m_captionEditor, &CaptionEditor::finished, this, &Board::finishCaption);
-    m_captionEditor->show();
-    m_captionEditor->setFocus();
-}
-
-void Board::finishCaption(bool keep)
-{
-    if (!m_captionEditor) {
-        return;
-    }
-    CaptionEditor *editor = m_captionEditor;
-    m_captionEditor.clear();
-    QStringList lines = editor->toPlainText().split(u'\n');
-    for (QString &line : lines) {
-        line = line.trimmed();
-    }
-    const QString words = lines.join(u'\n').trimmed();
-    const bool hadFocus = editor->hasFocus();
-    editor->disconnect(this);
-    editor->hide();
-    editor->deleteLater();
-    // Words cleared away leave the caption as it was: a caption is taken off by deleting it.
-    if (keep && !words.isEmpty()) {
-        m_document->apply(tr("Change a caption"),
-                          setCaptionText(m_document->form(), m_editedCaption, words, m_appearance));
-    }
-    m_editedCaption = 0;
-    if (hadFocus) {
-        setFocus();
-    }
-}
-
 // ---------------------------------------------------------------- painting what changed
 
 Shown Board::shownOf(const nabblet::Control &control) const
 {
+    if (kindNamed(control.kind).holds == Holds::Pages) {
+        Shown shown = shownBlank(control);
+        shown.page = frontPage(control, m_fronts);
+        return shown;
+    }
     const bool isPicture = kindNamed(control.kind).editor == Editor::Image; // the widest bytes say nothing
     if (m_values == BoardValues::Longest && m_longestWords.contains(control.column) && !isPicture) {
         // Of a lookup the words are known, of all others the value, which its kind puts into words.
@@ -657,6 +504,7 @@ void Board::showForm(const Form &before, const Form &after)
         }
     }
     if (!m_drag) {
+        followPages(before, after);
         m_preview.reset();
         setTrialWidth(0);
         m_selectionBefore = m_selection;

@@ -2,7 +2,9 @@
 // the left. It draws the form and listens to mouse and keys; every change is a function in core.
 //
 // board.cpp         what is shown and selected, and where
-// board_mouse.cpp   what is under the mouse, and drags
+// board_mouse.cpp   what is under the mouse, and clicks
+// board_drags.cpp   what dragging does
+// board_containers.cpp, board_clipboard.cpp, board_captions.cpp, board_tracing.cpp  what their names say
 // board_keys.cpp    the keyboard
 // board_drawing.cpp the form, the grid, the selection
 // board_marks.cpp   rulers, rails, guides, gap pills, tab order
@@ -86,6 +88,12 @@ public:
     void moveInTabOrder(int step);
     bool showsTabOrder() const { return m_showsTabOrder; }
 
+    // Whether mouse, wheel and arrows move and scale the tracing sheet and nothing else; Escape ends.
+    void setMovesTracing(bool moves);
+    bool movesTracing() const { return m_movesTracing; }
+    // Where the sheet lies, px in the viewport; null without one.
+    QRect tracingRect() const;
+
     // Gives the look of the lead to what is clicked: once, or until Escape.
     enum class LookCopies { Once, UntilEscape };
     void beginCopyLook(LookCopies copies);
@@ -115,6 +123,14 @@ public:
     void duplicate();
 
     void scrollTo(ControlId control);
+
+    // Which page of each tab pages is in front here; selecting what stands on another brings that one.
+    const FrontPages &frontPages() const { return m_fronts; }
+    void setFrontPage(ControlId container, int page);
+    // Turns the page of the tab pages that the lead is or stands on.
+    void turnPage(int steps);
+    // Where new fields go: into the container that is selected, else beside the lead.
+    FieldTarget fieldTarget() const;
 
     // Where a point or a control of the form stands in the viewport, px.
     QPoint toViewport(QPoint onForm) const;
@@ -146,6 +162,7 @@ Q_SIGNALS:
     void zoomChanged(int percent);
     void trialWidthChanged(int width);
     void modesChanged(); // tab order, copying looks
+    void pageTurned();
     void menuRequested(const QPoint &global);
     // A sentence for the status bar.
     void said(const QString &sentence);
@@ -176,6 +193,7 @@ private:
         enum Kind {
             Nothing,
             Control,
+            Inside, // a container, between what stands in it
             Handle,
             CaptionHandle,
             GapPill,
@@ -184,7 +202,8 @@ private:
             Ruler,
             BandEdge,
             FormEdge,
-            Spine
+            Spine,
+            Tracing
         } kind = Nothing;
         ControlId control = 0;
         Edges edges;
@@ -207,6 +226,7 @@ private:
         std::optional<SnapIndex> index;
         Form base; // what the drag starts from: the document's form, with the copies where copies are dragged
         bool isCopy = false;
+        std::optional<Area> target; // where it would land
         QList<SnapGuide> guides;
     };
 
@@ -215,12 +235,21 @@ private:
     QList<Edges> handlesOf(const QRect &shown) const;
     Shown shownOf(const Control &control) const;
     std::optional<BandRole> bandAt(QPoint onForm) const;
+    // The area at a point, that of the innermost container there; those named, and what they hold, do not count.
+    std::optional<Area> areaAt(QPoint onForm, const QList<ControlId> &without = {}) const;
+    Form seen(const Form &form) const; // without what stands on pages behind others
+    std::optional<Area> areaOfSelection() const;
+    QRect wordsRect(const nabblet::Control &control) const;
+    void followPages(const Form &before, const Form &after);
+    void setFronts(const FrontPages &fronts);
+    Area pasteArea(const Form &clip) const;
 
     void clickControl(const Drag &drag);
     void followDrag(QPoint inViewport, Qt::KeyboardModifiers modifiers);
     void finishDrag();
     void giveUpDrag();
     void startCopies(Drag &drag, bool wanted);
+    void turnPageUnder(const Drag &drag);
     Form draggedForm();
     QString dragName() const;
     QPoint snappedMove(Drag &drag, const Form &base);
@@ -246,6 +275,10 @@ private:
     void paintShown(QPainter &painter, const nabblet::Control &control, const QRect &place);
     void paintGround(QPainter &painter, const Form &form, const QRect &dirty);
     void paintTracing(QPainter &painter, const Form &form);
+    void paintTracingFrame(QPainter &painter);
+    void shiftTracing(QPoint by);
+    void scaleTracing(int percentMore, QPoint stays);
+    bool tracingKey(const QKeyEvent &event);
     void paintGrid(QPainter &painter, const Form &form, const QRect &exposed);
     void paintRails(QPainter &painter, const Form &form);
     void paintSelection(QPainter &painter, const Form &form);
@@ -253,6 +286,7 @@ private:
     void paintChanges(QPainter &painter, const Form &form);
     void paintGuides(QPainter &painter);
     void paintPills(QPainter &painter);
+    void paintContainers(QPainter &painter, const Form &form);
     void paintPill(QPainter &painter, QPoint middle, int size, bool isOdd);
     void paintTabOrder(QPainter &painter, const Form &form);
     void paintTrial(QPainter &painter, const Form &form);
@@ -268,6 +302,7 @@ private:
     QHash<QString, QString> m_longestWords;
     Unit m_unit = Unit::Pixels;
     int m_zoom = 100;
+    FrontPages m_fronts;
     std::optional<Drag> m_drag;
     std::optional<Form> m_dragged;
     std::optional<Form> m_preview;
@@ -275,6 +310,7 @@ private:
     int m_trialWidth = 0;
     QList<Gap> m_pills;
     bool m_showsTabOrder = false;
+    bool m_movesTracing = false;
     QList<ControlId> m_tabClicked; // in the order clicked so far
     ControlId m_lookFrom = 0;
     LookCopies m_lookCopies = LookCopies::Once;
@@ -286,6 +322,7 @@ private:
     QBasicTimer m_autoScroll;
     QPointer<CaptionEditor> m_captionEditor;
     ControlId m_editedCaption = 0;
+    int m_editedPage = 0;      // of tab pages
     QPushButton *m_rowsButton; // while the form has no row source
     // Pictures of controls as painted last, so that what only moves under a drag is not drawn anew at each step.
     struct Painted

@@ -23,7 +23,8 @@ void Board::paintForm(QPainter &painter) const
     for (const Band &band : form.bands) {
         paintBand(painter, band.role, QRect(0, bandTop(form, band.role), form.width, band.height), m_appearance);
     }
-    for (const nabblet::Control &control : form.controls) {
+    const Form inSight = seen(form);
+    for (const nabblet::Control &control : inSight.controls) {
         paintControlWithRows(painter, control, shownOf(control), m_values == BoardValues::Blank ? nullptr : m_session,
                              QPoint(0, bandTop(form, control.band)), m_appearance);
     }
@@ -42,7 +43,11 @@ void Board::paintEvent(QPaintEvent *event)
     painter.translate(origin);
     painter.scale(m_zoom / 100.0, m_zoom / 100.0);
     m_painted = 0;
+    const QSet<ControlId> behind = behindOtherPages(form, m_fronts);
     for (const nabblet::Control &control : form.controls) {
+        if (behind.contains(control.id)) {
+            continue;
+        }
         const QRect place = placeOnForm(form, control);
         if (event->region().intersects(toViewport(place).adjusted(-1, -1, 1, 1))) {
             paintShown(painter, control, place);
@@ -53,12 +58,14 @@ void Board::paintEvent(QPaintEvent *event)
     painter.setPen(colours.panelLine);
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(toViewport(QRect(0, 0, form.width, formHeight(form))).adjusted(-1, -1, 0, 0));
+    paintContainers(painter, form);
     paintTrial(painter, form);
     paintChanges(painter, form);
     paintSelection(painter, form);
     paintGuides(painter);
     paintPills(painter);
     paintTabOrder(painter, form);
+    paintTracingFrame(painter);
     if (m_drag && m_drag->isBox && m_drag->isMoving) {
         const bool isRightwards = m_drag->now.x() >= m_drag->start.x();
         QColor tint = colours.accent;
@@ -127,24 +134,6 @@ void Board::paintShown(QPainter &painter, const nabblet::Control &control, const
         paintControlWithRows(own, still, shown, session, QPoint(0, 0), m_appearance);
     }
     painter.drawPixmap(place.topLeft() - QPoint(Spare, Spare), kept.pixmap);
-}
-
-void Board::paintTracing(QPainter &painter, const Form &form)
-{
-    if (form.tracing.file != m_tracingFile) {
-        m_tracingFile = form.tracing.file;
-        m_tracing = m_tracingFile.isEmpty() ? QPixmap() : QPixmap(m_tracingFile);
-    }
-    if (m_tracing.isNull()) {
-        return;
-    }
-    const QSize size = m_tracing.size() * form.tracing.percent / 100;
-    painter.save();
-    painter.setClipRect(toViewport(QRect(0, 0, form.width, formHeight(form))));
-    painter.setOpacity(form.tracing.strength / 100.0);
-    painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    painter.drawPixmap(toViewport(QRect(form.tracing.at, size)), m_tracing);
-    painter.restore();
 }
 
 // The grid's marks stand at least this far apart on the screen; with a finer grid, only every second, fifth, … shows.
@@ -280,7 +269,7 @@ void Board::paintLeadTag(QPainter &painter, const Form &form, const nabblet::Con
     // seldom has words.
     label.moveTo(rightOf(place) + 10, place.y() + (std::min(place.height(), 24) - label.height()) / 2);
     const bool isCovering = std::any_of(form.controls.begin(), form.controls.end(), [&](const nabblet::Control &other) {
-        return toViewport(placeOnForm(form, other)).intersects(label);
+        return !holdsOthers(other) && toViewport(placeOnForm(form, other)).intersects(label);
     });
     if (isCovering || rightOf(label) > toViewport(QPoint(form.width, 0)).x()) {
         label.moveTo(rightOf(place) + 2 - label.width(), place.y() - label.height() + 2);

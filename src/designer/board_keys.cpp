@@ -36,6 +36,9 @@ bool Board::event(QEvent *event)
 void Board::keyPressEvent(QKeyEvent *event)
 {
     const Qt::KeyboardModifiers modifiers = event->modifiers();
+    if (m_movesTracing && tracingKey(*event)) {
+        return;
+    }
     switch (event->key()) {
     case Qt::Key_Left:
     case Qt::Key_Right:
@@ -52,7 +55,7 @@ void Board::keyPressEvent(QKeyEvent *event)
     case Qt::Key_Escape:
         if (m_drag) {
             giveUpDrag();
-        } else if (m_showsTabOrder || m_lookFrom != 0 || m_trial) {
+        } else if (m_showsTabOrder || m_movesTracing || m_lookFrom != 0 || m_trial) {
             endModes();
         } else {
             selectOutwards();
@@ -99,6 +102,16 @@ void Board::selectNext(int step, Walk walk)
     qsizetype next = 0;
     if (at >= 0) {
         next = (at + step + sequence.size()) % sequence.size();
+    } else if (lead && holdsOthers(*lead)) {
+        // From a container to the first or last in it.
+        const QSet<ControlId> inside = membersOf(form, {lead->id});
+        QList<qsizetype> within;
+        for (qsizetype i = 0; i < sequence.size(); ++i) {
+            if (inside.contains(sequence.at(i))) {
+                within.append(i);
+            }
+        }
+        next = within.isEmpty() ? 0 : step > 0 ? within.first() : within.last();
     } else if (m_selection.band()) {
         // From a band to its first or last control.
         QList<qsizetype> inBand;

@@ -4,6 +4,9 @@
 
 #include <optional>
 
+#include <QDir>
+#include <QFileInfo>
+
 namespace nabblet {
 
 namespace {
@@ -143,9 +146,27 @@ void FormDocument::setForm(const Form &form)
     Q_EMIT formChanged(before, m_form);
 }
 
+QString FormDocument::tracingPath() const
+{
+    const QString &file = m_form.tracing.file;
+    return file.isEmpty() || m_path.isEmpty() ? file : QFileInfo(m_path).absoluteDir().absoluteFilePath(file);
+}
+
 Outcome FormDocument::saveTo(const QString &path)
 {
-    const Outcome saved = saveForm(path, m_form);
+    // A tracing sheet in the project's folder, or beside the form, is named from the form's file, so that the folder
+    // may be moved.
+    Form stored = m_form;
+    const QDir folder = QFileInfo(path).absoluteDir();
+    const QString sheet = tracingPath();
+    QDir project = folder;
+    project.cdUp();
+    const bool isInside = sheet.startsWith(folder.path() + u'/') ||
+                          (folder.dirName() == QLatin1String("forms") && sheet.startsWith(project.path() + u'/'));
+    if (!sheet.isEmpty()) {
+        stored.tracing.file = isInside ? folder.relativeFilePath(sheet) : sheet;
+    }
+    const Outcome saved = saveForm(path, stored);
     if (saved) {
         m_path = path;
         m_steps.setClean();

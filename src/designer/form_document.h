@@ -25,6 +25,8 @@ public:
 
     // Where the form is saved; empty while it never was.
     const QString &path() const { return m_path; }
+    // Where the picture of the tracing sheet is; empty without one.
+    QString tracingPath() const;
     bool isChanged() const { return !m_steps.isClean(); }
     // Saves to a path and remembers it. On an error the form stays unsaved and the path as it was.
     Outcome saveTo(const QString &path);

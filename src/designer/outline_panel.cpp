@@ -1,5 +1,7 @@
 #include "designer/outline_panel.h"
 
+#include "core/arrange/containers.h"
+#include "core/arrange/grouping.h"
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rows.h"
 #include "core/kinds/kind.h"
@@ -12,12 +14,14 @@
 #include <QTreeWidgetItemIterator>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace nabblet {
 
 namespace {
 
-enum ItemRole { SortRole = Qt::UserRole + 1, IdRole };
-enum Sort { FormItem, BandItem, RailItem, ControlItem };
+enum ItemRole { SortRole = Qt::UserRole + 1, IdRole, PageRole };
+enum Sort { FormItem, BandItem, RailItem, ControlItem, PageItem };
 
 // Tells when rows were dropped elsewhere in the list.
 class OutlineTree : public QTreeWidget
@@ -102,7 +106,8 @@ void OutlinePanel::follow(const Form &before, const Form &after)
             const Control &old = before.controls.at(i);
             const Control &now = after.controls.at(i);
             isSame = old.id == now.id && old.name == now.name && old.text == now.text && old.band == now.band &&
-                     old.captionFor == now.captionFor && old.kind == now.kind;
+                     old.captionFor == now.captionFor && old.kind == now.kind && old.container == now.container &&
+                     old.page == now.page && pagesOf(old) == pagesOf(now);
         }
     }
     if (!isSame || tabSequence(after) != m_order) {
@@ -124,7 +129,6 @@ void OutlinePanel::fill()
         top->setExpanded(true);
         const QList<ControlId> stops = tabSequence(form);
         m_order = stops;
-        const QSet<ControlId> isStop(stops.begin(), stops.end());
         QHash<ControlId, QString> captions;
         for (const Control &control : form.controls) {
             if (control.captionFor != 0) {
@@ -136,32 +140,7 @@ void OutlinePanel::fill()
             bandItem->setData(0, SortRole, BandItem);
             bandItem->setData(0, IdRole, static_cast<int>(band.role));
             bandItem->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
-            QList<const Control *> controls;
-            for (const ControlId id : stops) {
-                const Control *control = form.controls.find(id);
-                if (control->band == band.role) {
-                    controls.append(control);
-                }
-            }
-            for (const Control &control : form.controls) {
-                if (control.band == band.role && !isStop.contains(control.id) && control.captionFor == 0) {
-                    controls.append(&control);
-                }
-            }
-            for (const Control *control : controls) {
-                auto *item = new QTreeWidgetItem(bandItem, {control->name});
-                item->setData(0, SortRole, ControlItem);
-                item->setData(0, IdRole, control->id);
-                item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable | Qt::ItemIsDragEnabled);
-                const QString words = captions.value(control->id, control->text.simplified());
-                item->setToolTip(0, words);
-                // Said aloud: name, kind and place.
-                item->setData(0, Qt::AccessibleTextRole,
-                              tr("%1, %2, %3, left %4, top %5")
-                                  .arg(control->name, kindTitle(kindNamed(control->kind)), words)
-                                  .arg(control->place.x())
-                                  .arg(control->place.y()));
-            }
+            fillArea(bandItem, {band.role, 0, 0}, captions);
             bandItem->setExpanded(true);
         }
         if (!form.rails.isEmpty()) {
@@ -180,6 +159,61 @@ void OutlinePanel::fill()
     m_tree->verticalScrollBar()->setValue(scrolled);
     m_isFilling = false;
     showSelection();
+}
+
+// The fields of an area in their tab order, then what Tab does not visit; containers with what is in them.
+void OutlinePanel::fillArea(QTreeWidgetItem *parent, const Area &area, const QHash<ControlId, QString> &captions)
+{
+    const Form &form = m_board->document()->form();
+    QHash<ControlId, int> order;
+    for (const ControlId id : std::as_const(m_order)) {
+        order.insert(id, static_cast<int>(order.size()));
+        for (const ControlId around : containersAround(form, id)) { // where the first of what is in it comes
+            if (!order.contains(around)) {
+                order.insert(around, order.value(id));
+            }
+        }
+    }
+    QList<const Control *> controls;
+    for (const Control &control : form.controls) {
+        if (areaOf(control) == area && control.captionFor == 0) {
+            controls.append(&control);
+        }
+    }
+    const int last = form.controls.size() * 2;
+    std::stable_sort(controls.begin(), controls.end(), [&](const Control *a, const Control *b) {
+        return order.value(a->id, last) < order.value(b->id, last);
+    });
+    for (const Control *control : std::as_const(controls)) {
+        auto *item = new QTreeWidgetItem(parent, {control->name});
+        item->setData(0, SortRole, ControlItem);
+        item->setData(0, IdRole, control->id);
+        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable | Qt::ItemIsDragEnabled);
+        const QString words = captions.value(control->id, control->text.simplified());
+        item->setToolTip(0, words);
+        // Said aloud: name, kind and place.
+        item->setData(0, Qt::AccessibleTextRole,
+                      tr("%1, %2, %3, left %4, top %5")
+                          .arg(control->name, kindTitle(kindNamed(control->kind)), words)
+                          .arg(control->place.x())
+                          .arg(control->place.y()));
+        const QList<Page> pages = pagesOf(*control);
+        for (const Area &inside : areasIn(*control)) {
+            QTreeWidgetItem *holder = item;
+            for (const Page &page : pages) {
+                if (page.id == inside.page) {
+                    holder = new QTreeWidgetItem(item, {page.title});
+                    holder->setData(0, SortRole, PageItem);
+                    holder->setData(0, IdRole, control->id);
+                    holder->setData(0, PageRole, page.id);
+                    holder->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
+                    holder->setExpanded(true);
+                }
+            }
+            fillArea(holder, inside, captions);
+        }
+        item->setExpanded(true);
+    }
 }
 
 void OutlinePanel::showSelection()
@@ -212,7 +246,7 @@ void OutlinePanel::showSelection()
             break;
         }
         (*it)->setSelected(isChosen);
-        if (isChosen && id == selection.lead()) {
+        if (isChosen && id == selection.lead() && (*it)->data(0, SortRole).toInt() == ControlItem) {
             m_tree->scrollToItem(*it);
         }
     }
@@ -231,6 +265,10 @@ void OutlinePanel::takeSelection()
         const int id = item->data(0, IdRole).toInt();
         switch (item->data(0, SortRole).toInt()) {
         case ControlItem:
+            controls.append(id);
+            break;
+        case PageItem:
+            m_board->setFrontPage(id, item->data(0, PageRole).toInt());
             controls.append(id);
             break;
         case BandItem:
@@ -273,6 +311,10 @@ void OutlinePanel::rename(QTreeWidgetItem *item)
     case ControlItem:
         edited = name.isEmpty() ? edited : renameControl(edited, id, name);
         step = tr("Rename a control");
+        break;
+    case PageItem:
+        edited = withPageTitle(edited, id, item->data(0, PageRole).toInt(), name);
+        step = tr("Rename a page");
         break;
     case RailItem:
         edited = withRailRenamed(edited, id, name);

@@ -22,6 +22,7 @@ public:
 
 private:
     void fill();
+    void fillArea(QTreeWidgetItem *parent, const Area &area, const QHash<ControlId, QString> &captions);
     void follow(const Form &before, const Form &after);
     void showSelection();
     void takeSelection();

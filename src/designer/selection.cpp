@@ -1,5 +1,7 @@
 #include "designer/selection.h"
 
+#include "core/arrange/containers.h"
+#include "core/arrange/edges.h"
 #include "core/arrange/rows.h"
 
 #include <QSet>
@@ -95,13 +97,47 @@ QList<ControlId> controlsInBox(const Form &form, const QRect &box, Reach reach)
     });
 }
 
+namespace {
+
+// Whether a point takes hold of a control. A container is held by its heading and its edges; inside, it is the ground
+// for what stands in it.
+bool isHeldAt(const Form &form, const Control &control, QPoint point, int room)
+{
+    const QRect place = placeOnForm(form, control);
+    if (!place.adjusted(-room, -room, room, room).contains(point)) {
+        return false;
+    }
+    if (!holdsOthers(control)) {
+        return true;
+    }
+    constexpr int LeastEdge = 4; // px that take hold where a container keeps no space free
+    const Insets insets = insetsOf(control);
+    return !place
+                .adjusted(std::max(LeastEdge, insets.left), std::max(LeastEdge, insets.top),
+                          -std::max(LeastEdge, insets.right), -std::max(LeastEdge, insets.bottom))
+                .contains(point);
+}
+
+} // namespace
+
+ControlId containerAt(const Form &form, QPoint point, const QSet<ControlId> &without)
+{
+    for (int i = form.controls.size() - 1; i >= 0; --i) {
+        const Control &control = form.controls.at(i);
+        if (holdsOthers(control) && !without.contains(control.id) && placeOnForm(form, control).contains(point)) {
+            return control.id;
+        }
+    }
+    return 0;
+}
+
 QList<ControlId> controlsAt(const Form &form, QPoint point, int slack)
 {
     QList<ControlId> found;
     for (const int room : {0, slack}) {
         for (int i = form.controls.size() - 1; i >= 0; --i) {
             const Control &control = form.controls.at(i);
-            if (placeOnForm(form, control).adjusted(-room, -room, room, room).contains(point)) {
+            if (isHeldAt(form, control, point, room)) {
                 found.append(control.id);
             }
         }

@@ -6,6 +6,7 @@
 
 #include <QList>
 #include <QRect>
+#include <QSet>
 
 #include <optional>
 
@@ -48,8 +49,11 @@ enum class Reach { WhollyInside, Touched };
 // The controls that a box on the form (px from its top left corner) takes, from back to front.
 QList<ControlId> controlsInBox(const Form &form, const QRect &box, Reach reach);
 
-// The controls at a point of the form, the frontmost first. Small and thin ones are given room around them, at most
-// `slack` px, where nothing else is hit.
+// The innermost container at a point of the form, or 0; those named do not count.
+ControlId containerAt(const Form &form, QPoint point, const QSet<ControlId> &without = {});
+
+// The controls at a point of the form, the frontmost first; containers where their heading or their edges are. Small
+// and thin ones are given room around them, at most `slack` px, where nothing else is hit.
 QList<ControlId> controlsAt(const Form &form, QPoint point, int slack);
 // The frontmost of them, or 0.
 ControlId controlAt(const Form &form, QPoint point, int slack);

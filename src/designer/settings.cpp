@@ -1,6 +1,8 @@
 #include "designer/settings.h"
 
+#include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
+#include "core/arrange/grouping.h"
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/window_size.h"
@@ -156,6 +158,96 @@ Result<Form> writeCaption(const Context &context, const QString &typed)
     return form;
 }
 
+// ---------------------------------------------------------------- containers
+
+bool isContainer(const Context &context)
+{
+    return anyControl(context, holdsOthers);
+}
+
+template <Holds wanted> bool areAll(const Context &context)
+{
+    const QList<const Control *> controls = selected(context);
+    return !controls.isEmpty() && std::all_of(controls.begin(), controls.end(), [](const Control *control) {
+        return kindNamed(control->kind).holds == wanted;
+    });
+}
+
+Words readHeading(const Context &context)
+{
+    return common(context, [](const Control &c) { return c.text; });
+}
+
+Result<Form> writeHeading(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    for (const Control *control : selected(context)) {
+        form = setCaptionText(form, control->id, typed.trimmed(), context.measure);
+    }
+    return form;
+}
+
+Words readFramed(const Context &context)
+{
+    return common(context, [](const Control &c) { return isFramed(c) ? Yes : QString(); });
+}
+
+Result<Form> writeFramed(const Context &context, const QString &typed)
+{
+    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("framed"),
+                             typed == Yes ? QJsonValue() : QJsonValue(false));
+}
+
+bool isOnePages(const Context &context)
+{
+    return isOne(context) && areAll<Holds::Pages>(context);
+}
+
+// Titles one after the other with a bar between them.
+Words readPages(const Context &context)
+{
+    return common(context, [](const Control &c) {
+        QStringList titles;
+        for (const Page &page : pagesOf(c)) {
+            titles.append(page.title);
+        }
+        return titles.join(QStringLiteral(" | "));
+    });
+}
+
+Result<Form> writePages(const Context &context, const QString &typed)
+{
+    const Control *control = selected(context).first();
+    const QList<Page> pages = pagesOf(*control);
+    QStringList titles = typed.split(u'|');
+    for (QString &title : titles) {
+        title = title.simplified();
+        if (title.isEmpty()) {
+            return Error{Texts::tr("Every page needs a title; a bar | stands between two of them."), {}};
+        }
+    }
+    if (titles.size() < pages.size()) {
+        return Error{Texts::tr("These are fewer titles than pages. A page goes by “Remove the page”, with what stands "
+                               "on it."),
+                     {}};
+    }
+    Form form = context.form;
+    for (qsizetype i = 0; i < titles.size(); ++i) {
+        form = i < pages.size() ? withPageTitle(form, control->id, pages.at(i).id, titles.at(i))
+                                : withPage(form, control->id, 0, titles.at(i));
+    }
+    return form;
+}
+
+Words readHeld(const Context &context)
+{
+    QSet<ControlId> ids;
+    for (const Control *control : selected(context)) {
+        ids.insert(control->id);
+    }
+    return QString::number(membersOf(context.form, ids).size());
+}
+
 // ---------------------------------------------------------------- place
 
 int figureOf(const Control &control, int which)
@@ -249,6 +341,12 @@ template <int which> Result<Form> writeRide(const Context &context, const QStrin
 Words readRole(const Context &context)
 {
     return common(context, [](const Control &c) { return c.role; });
+}
+
+// A container's heading has the look of headings.
+bool hasRole(const Context &context)
+{
+    return !anyControl(context, holdsOthers);
 }
 
 QList<SettingChoice> roleChoices(const Context &)
@@ -624,6 +722,15 @@ const QList<Setting> &settings()
         {"captionWords", Controls, T("Caption"), T("Words"),
          T("What stands beside the box. A double click on the form edits it there."), SettingEditor::Words,
          T("Change a caption"), hasWords, readCaption, writeCaption},
+        {"heading", Controls, T("Group"), T("Heading"), T("The words at the top of the frame; it may go without."),
+         SettingEditor::Words, T("Change a heading"), areAll<Holds::Controls>, readHeading, writeHeading},
+        {"framed", Controls, T("Group"), T("Frame"), T("Without a frame it only holds together what is in it."), Flag,
+         T("Change a frame"), areAll<Holds::Controls>, readFramed, writeFramed},
+        {"pages", Controls, T("Group"), T("Pages"),
+         T("The titles of the pages, with a bar | between them; one more title makes one more page."),
+         SettingEditor::Words, T("Change pages"), isOnePages, readPages, writePages},
+        {"held", Controls, T("Group"), T("Holds"), T("How many controls are in it."), Shown, "", isContainer, readHeld,
+         writeNothing},
         {"placeLeft", Controls, T("Place"), T("Left"),
          T("From the form's left edge. +8 moves on, 12mm and 1in do as well, *2 and /2 too."), SettingEditor::Words,
          T("Move by number"), always, readPlace<0>, writePlace<0>},
@@ -643,7 +750,7 @@ const QList<Setting> &settings()
          T("Held to the body's bottom edge, the box grows with the window's height."), Choice, T("Change a hold"),
          isSomething, readRide<2>, writeRide<2>, rideChoices<2>},
         {"role", Controls, T("Look"), T("Role"), T("Which of the look's fonts and colours it has."), Choice,
-         T("Change a look"), always, readRole, writeRole, roleChoices},
+         T("Change a look"), hasRole, readRole, writeRole, roleChoices},
         {"prompt", Controls, T("Behaviour"), T("Prompt"), T("Faint words in the empty box, such as an example."),
          SettingEditor::Words, T("Change a prompt"), takesValues, readPrompt, writePrompt},
         {"locked", Controls, T("Behaviour"), T("Only shown"), T("People see the value and cannot change it."), Flag,

@@ -6,6 +6,7 @@
 #include "entry/ask.h"
 #include "entry/band_view.h"
 #include "entry/editors/field_editor.h"
+#include "entry/page_tabs_bar.h"
 #include "entry/record_strip.h"
 #include "entry/rows_band.h"
 
@@ -94,7 +95,11 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         BandView *band = m_rows && role == BandRole::Body
                              ? m_rows
                              : new BandView(role, &m_appearance, role == BandRole::Body ? nullptr : this);
-        band->shown = [this](const Control &control) { return m_session->shown(control); };
+        band->shown = [this](const Control &control) {
+            Shown shown = m_session->shown(control);
+            shown.page = frontPage(control, m_fronts);
+            return shown;
+        };
         m_bands.insert(role, band);
     }
     m_scroll->setWidget(bandView(BandRole::Body));
@@ -224,32 +229,10 @@ void EntryView::setAppearance(const Appearance &appearance)
     rebuild(m_form);
 }
 
-// Makes widgets for new controls, lets go of those that are gone, and leaves the others alone.
 void EntryView::rebuild(const Form &form)
 {
     m_form = form;
-    const EditorContext context{m_session, &m_appearance};
-    std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> kept;
-    for (const Control &control : form.controls) {
-        const auto old = m_editors.find(control.id);
-        QWidget *band = bandView(control.band);
-        if (old != m_editors.end() && old->second->control().kind == control.kind &&
-            old->second->widget()->parentWidget() == band) {
-            if (!(old->second->control() == control)) {
-                old->second->setControl(control);
-            }
-            kept.emplace(control.id, std::move(old->second));
-            m_editors.erase(old);
-        } else if (std::unique_ptr<FieldEditor> made = makeEditor(context, control, band)) {
-            made->widget()->installEventFilter(this);
-            made->widget()->show();
-            kept.emplace(control.id, std::move(made));
-        }
-    }
-    for (const auto &[id, editor] : m_editors) {
-        delete editor->widget();
-    }
-    m_editors = std::move(kept);
+    makeWidgets();
     for (const auto &[id, editor] : m_editors) {
         const Control *caption = captionOf(form, id);
         if (editor->isOneBox()) {
@@ -283,8 +266,15 @@ void EntryView::layOut()
         m_rows->setRow(row, ownBody ? ownBody->height : 0);
     }
     QHash<BandRole, QList<Control>> painted;
+    const QSet<ControlId> behind = behindOtherPages(m_laidOut, m_fronts);
     for (const Control &control : m_laidOut.controls) {
         const auto editor = m_editors.find(control.id);
+        if (editor == m_editors.end() && behind.contains(control.id)) {
+            continue;
+        }
+        if (PageTabsBar *tabs = m_tabs.value(control.id)) {
+            tabs->showPages(control, frontPage(control, m_fronts));
+        }
         if (editor == m_editors.end()) {
             painted[control.band].append(control);
             continue;
@@ -501,8 +491,9 @@ void EntryView::refreshMessages()
             label->deleteLater();
         }
     }
+    const Form inSight = withoutPagesBehind(m_laidOut, m_fronts);
     for (const FieldMessage &message : m_session->messages()) {
-        const Control *control = m_laidOut.controls.find(message.control);
+        const Control *control = inSight.controls.find(message.control);
         if (!control) {
             continue;
         }
@@ -513,9 +504,9 @@ void EntryView::refreshMessages()
         QRect beside(place.right() + MessageGap, place.y() + (std::min(place.height(), 24) - label->height() + 1) / 2,
                      label->width(), label->height());
         bool isFree = beside.right() < band->width();
-        for (const Control &other : m_laidOut.controls) {
-            isFree = isFree &&
-                     (other.band != control->band || other.id == control->id || !placeOf(other).intersects(beside));
+        for (const Control &other : inSight.controls) {
+            isFree = isFree && (other.band != control->band || other.id == control->id || holdsOthers(other) ||
+                                !placeOf(other).intersects(beside));
         }
         if (isFree) {
             label->move(beside.topLeft());
@@ -556,6 +547,9 @@ void EntryView::focusFirstRefused()
         const auto &messages = m_session->messages();
         const bool isRefused = std::any_of(messages.begin(), messages.end(),
                                            [&](const FieldMessage &message) { return message.control == id; });
+        if (isRefused) {
+            bringToSight(id);
+        }
         if (isRefused && widgetFor(id)) {
             widgetFor(id)->setFocus(Qt::OtherFocusReason);
             return;
@@ -621,7 +615,8 @@ void EntryView::focusFirst()
 {
     const QList<ControlId> sequence = tabSequence(m_form);
     for (const ControlId id : sequence) {
-        if (QWidget *widget = widgetFor(id); widget && m_session->isEditable(*m_form.controls.find(id))) {
+        if (QWidget *widget = widgetFor(id);
+            widget && widget->isVisibleTo(this) && m_session->isEditable(*m_form.controls.find(id))) {
             widget->setFocus(Qt::OtherFocusReason);
             return;
         }
@@ -724,6 +719,16 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             default:
                 break;
             }
+        }
+        const bool isBack = key->key() == Qt::Key_Backtab;
+        const bool goesOn =
+            key->key() == Qt::Key_Tab ||
+            ((key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) && qobject_cast<QLineEdit *>(watched));
+        if ((goesOn || isBack) && !hasControl && tabAcrossPages(watched, isBack ? -1 : 1)) {
+            return true;
+        }
+        if (hasControl && isPageKey(*key) && turnPage(key->key() == Qt::Key_PageDown ? 1 : -1)) {
+            return true;
         }
         switch (key->key()) {
         case Qt::Key_PageDown:

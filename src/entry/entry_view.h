@@ -2,6 +2,7 @@
 // in any Qt application.
 #pragma once
 
+#include "core/arrange/containers.h"
 #include "entry/appearance.h"
 #include "entry/entry_session.h"
 
@@ -20,6 +21,7 @@ class BandView;
 class RecordStrip;
 class FieldEditor;
 class RowsBand;
+class PageTabsBar;
 
 // What stands around a form at work.
 enum class Furniture {
@@ -50,6 +52,10 @@ public:
     void focusFirstRefused();
     // Asks before it deletes.
     void askAndDelete();
+    // Brings a page of tab pages to the front, or the one on which a control stands.
+    void showPage(ControlId container, int page);
+    void bringToSight(ControlId control);
+    const FrontPages &frontPages() const { return m_fronts; }
 
 Q_SIGNALS:
     void said(const QString &sentence);
@@ -66,6 +72,12 @@ private:
     void refreshNotice();
     void showFloatingMessage();
     void applyTabOrder();
+    void makeWidgets();
+    void showPages(const FrontPages &fronts);
+    ControlId pageOfFocus(const QWidget *box) const;
+    void focusFirstIn(ControlId container);
+    bool turnPage(int steps);
+    bool tabAcrossPages(const QObject *box, int step);
     void rebuild(const Form &form);
     BandView *bandView(BandRole role) const { return m_bands.value(role); }
     void keepInSight(QWidget *widget);
@@ -91,6 +103,8 @@ private:
     QWidget *m_notice;
     RecordStrip *m_strip;
     std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> m_editors;
+    QHash<ControlId, PageTabsBar *> m_tabs;
+    FrontPages m_fronts;
 };
 
 } // namespace nabblet

@@ -1,5 +1,6 @@
 #include "entry/form_painter.h"
 
+#include "core/arrange/containers.h"
 #include "core/arrange/rails.h"
 #include "entry/picture_painter.h"
 #include "entry/theme.h"
@@ -71,7 +72,8 @@ void paintForm(QPainter &painter, const Form &asDesigned, EntrySession *session,
     const int rowHeight = designedBody ? designedBody->height : 0;
     const int bodyHeight = std::max(rowHeight, size.height() - (formHeight(asDesigned) - rowHeight));
     const bool isRepeated = isTabular(asDesigned) && rowHeight > 0;
-    const Form form = stretchedTo(asDesigned, size.width(), isRepeated ? rowHeight : bodyHeight);
+    const Form form =
+        withoutPagesBehind(stretchedTo(asDesigned, size.width(), isRepeated ? rowHeight : bodyHeight), {});
     int y = 0;
     for (const Band &band : form.bands) {
         const bool isBody = band.role == BandRole::Body;

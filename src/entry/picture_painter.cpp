@@ -12,7 +12,7 @@ namespace {
 void paintStroke(QPainter &painter, const BoxStroke &box, const Appearance &appearance)
 {
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setBrush(appearance.colour(box.fill));
+    painter.setBrush(box.isFilled ? QBrush(appearance.colour(box.fill)) : QBrush(Qt::NoBrush));
     painter.setPen(QPen(appearance.colour(box.outline), box.outlineWidth));
     const qreal inset = box.outlineWidth / 2.0;
     painter.drawRoundedRect(QRectF(box.rect).adjusted(inset, inset, -inset, -inset), box.radius, box.radius);

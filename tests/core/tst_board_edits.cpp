@@ -330,7 +330,7 @@ private Q_SLOTS:
     void controlsMoveToOtherBands()
     {
         const Form form = samples::columnOfFields(3);
-        const Form moved = moveControlsToBand(form, {1}, BandRole::Header, QPoint(0, -70));
+        const Form moved = moveControlsInto(form, {1}, {BandRole::Header, 0, 0}, QPoint(0, -70));
         QVERIFY(moved.controls.find(1)->band == BandRole::Header && moved.controls.find(2)->band == BandRole::Header);
         QCOMPARE(placeOf(moved, 1).y(), 56 + 16 - 70);
         QCOMPARE(moved.controls.find(3)->band, BandRole::Body);

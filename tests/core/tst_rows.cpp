@@ -28,7 +28,7 @@ private Q_SLOTS:
     {
         const Form form =
             at({{200, 18, 80, 24}, {16, 16, 80, 24}, {16, 50, 80, 24}, {200, 47, 80, 96}, {16, 90, 80, 24}});
-        QCOMPARE(rowsOfBand(form, BandRole::Body), QList<QList<ControlId>>({{2, 1}, {3, 4}, {5}}));
+        QCOMPARE(rowsOfArea(form, {BandRole::Body, 0, 0}), QList<QList<ControlId>>({{2, 1}, {3, 4}, {5}}));
         QCOMPARE(tabSequence(form), QList<ControlId>({2, 1, 3, 4, 5}));
     }
 

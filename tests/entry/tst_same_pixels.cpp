@@ -1,4 +1,5 @@
 // What the board shows is what Entry shows: each kind of control, in each of its states, pixel by pixel.
+#include "core/arrange/grouping.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "designer/board.h"
@@ -82,6 +83,53 @@ private Q_SLOTS:
         }
     }
 
+    // Containers are painted by their band; in each of the pages, board and Entry show the same.
+    void containersLookTheSame()
+    {
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        Form form = setFormWidth(draftColumnar(catalogue, *findTable(catalogue, "buoy"), appearance), 1200);
+        const auto fieldOf = [&](const char *column) {
+            for (const Control &control : form.controls) {
+                if (control.column == QLatin1String(column)) {
+                    return control.id;
+                }
+            }
+            return ControlId(0);
+        };
+        const ControlId depth = fieldOf("depth_m");
+        const ControlId laid = fieldOf("laid_on");
+        const auto [grouped, box] = withContainer(form, {fieldOf("asset_no"), fieldOf("name")}, "group-box");
+        const auto [paged, tabs] = withContainer(grouped, {depth}, "tab-pages");
+        form = moveControlsInto(paged, {laid}, {BandRole::Body, tabs, 2}, QPoint());
+        EntrySession session(connection, catalogue, form);
+        QVERIFY(session.start().isOk());
+        FormDocument document(form);
+        Board board(&document, &session, appearance);
+        EntryView view(&session, appearance);
+        view.resize(form.width, formHeight(form) + 200);
+        view.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&view));
+        for (const int page : {1, 2, 1}) {
+            board.setFrontPage(tabs, page);
+            view.showPage(tabs, page);
+            if (QWidget *focused = QApplication::focusWidget()) {
+                focused->clearFocus();
+            }
+            QCOMPARE(view.widgetFor(depth)->isVisibleTo(&view), page == 1);
+            QCOMPARE(view.widgetFor(laid) && view.widgetFor(laid)->isVisibleTo(&view), page == 2);
+            for (const ControlId id : {box, tabs}) {
+                const Control &control = *form.controls.find(id);
+                QWidget *band = view.widgetFor(depth)->parentWidget();
+                QImage inEntry(control.place.size(), QImage::Format_RGB32);
+                band->render(&inEntry, QPoint(), QRegion(control.place), QWidget::DrawChildren);
+                const QImage onBoard = boardPicture(board, form, control);
+                QVERIFY2(inEntry == onBoard, qPrintable(control.name + " differs on page " + QString::number(page)));
+            }
+        }
+    }
+
     void everyKindIsMet()
     {
         const Connection connection = samples::opened(m_path);
@@ -94,6 +142,7 @@ private Q_SLOTS:
             }
         }
         met.unite({"total", "subform", "button"}); // of forms with rows that belong to them: tst_subforms
+        met.unite({"group-box", "tab-pages"});     // below
         for (const Kind &kind : kinds()) {
             QVERIFY2(met.contains(kind.name), qPrintable(kind.name));
         }

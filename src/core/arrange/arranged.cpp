@@ -20,14 +20,14 @@ Arranged arrangedFrom(const Control &control, const Control *other)
 {
     Arranged item;
     item.control = control.id;
-    item.band = control.band;
+    item.area = areaOf(control);
     item.place = item.whole = control.place;
     item.isCaption = control.captionFor != 0;
     if (other) {
         item.other = other->id;
-        item.otherIsInBand = other->band == control.band;
+        item.otherIsNear = areaOf(*other) == item.area;
         item.otherKeepsX = item.isCaption && !sitsAbove(control) && other->rides.left != FixedRail::None;
-        if (item.otherIsInBand) {
+        if (item.otherIsNear) {
             item.whole = item.place.united(other->place);
         }
     }
@@ -47,9 +47,10 @@ QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected)
     }
     QList<Arranged> items;
     items.reserve(selected.size());
+    const QSet<ControlId> carried = hasContainers(form) ? membersOf(form, chosen) : QSet<ControlId>();
     for (const ControlId id : selected) {
         const Control *control = form.controls.find(id);
-        if (!control || (control->captionFor != 0 && chosen.contains(control->captionFor))) {
+        if (!control || carried.contains(id) || (control->captionFor != 0 && chosen.contains(control->captionFor))) {
             continue;
         }
         const Control *other = control->captionFor != 0 ? form.controls.find(control->captionFor) : captions.value(id);
@@ -69,11 +70,11 @@ QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected)
     return items;
 }
 
-QList<Arranged> arrangedInBand(const Form &form, BandRole band)
+QList<Arranged> arrangedIn(const Form &form, const Area &area)
 {
     QList<ControlId> all;
     for (const Control &control : form.controls) {
-        if (control.band == band) {
+        if (areaOf(control) == area) {
             all.append(control.id);
         }
     }
@@ -92,15 +93,28 @@ Form withPlacings(const Form &form, const QList<Placing> &placings)
     }
     QHash<ControlId, Change> changes;
     changes.reserve(placings.size() * 2);
+    QHash<Area, QPoint> corners; // the top left corner of each area's room
     for (const Placing &placing : placings) {
         const Arranged &item = placing.item;
         QPoint by = placing.place.topLeft() - item.place.topLeft();
-        by.setX(std::max(by.x(), -(item.otherKeepsX ? item.place.x() : item.whole.x())));
-        by.setY(std::max(by.y(), -item.whole.y()));
+        auto corner = corners.constFind(item.area);
+        if (corner == corners.constEnd()) {
+            corner = corners.insert(item.area, roomOf(form, item.area).topLeft());
+        }
+        by.setX(std::max(by.x(), std::min(0, corner->x() - (item.otherKeepsX ? item.place.x() : item.whole.x()))));
+        by.setY(std::max(by.y(), std::min(0, corner->y() - item.whole.y())));
         changes.insert(item.control,
                        {by, {std::max(LeastSize, placing.place.width()), std::max(LeastSize, placing.place.height())}});
         if (item.other != 0) {
-            changes.insert(item.other, {{item.otherKeepsX ? 0 : by.x(), item.otherIsInBand ? by.y() : 0}, {}});
+            changes.insert(item.other, {{item.otherKeepsX ? 0 : by.x(), item.otherIsNear ? by.y() : 0}, {}});
+        }
+    }
+    if (hasContainers(form)) {
+        for (const Control &control : form.controls) { // containers come before what they hold
+            const auto carrier = changes.constFind(control.container);
+            if (control.container != 0 && carrier != changes.constEnd() && !carrier->by.isNull()) {
+                changes[control.id].by += carrier->by;
+            }
         }
     }
     Form result = form;

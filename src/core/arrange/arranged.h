@@ -1,6 +1,7 @@
 // What is arranged as one: a box with its caption, a caption with its box, or a control alone.
 #pragma once
 
+#include "core/arrange/containers.h"
 #include "core/model/form.h"
 #include "core/text/text_measure.h"
 
@@ -16,18 +17,19 @@ struct Arranged
 {
     ControlId control = 0; // whose edges count: the box, or the caption where only captions are selected
     ControlId other = 0;   // goes along
-    BandRole band = BandRole::Body;
+    Area area;
     QRect place; // of the control, relative to its band
-    QRect whole; // with what goes along, where both share a band
+    QRect whole; // with what goes along, where both share an area
     bool isCaption = false;
-    bool otherIsInBand = false; // else it goes along sideways only, as heads do
-    bool otherKeepsX = false;   // a box that a rail holds stays there when its caption moves sideways
+    bool otherIsNear = false; // in the same area; else it goes along sideways only, as heads do
+    bool otherKeepsX = false; // a box that a rail holds stays there when its caption moves sideways
 };
 
-// What is selected, each field once, in the order of the selection; the last one is the lead's.
+// What is selected, each field once, in the order of the selection; the last one is the lead's. What is in a container
+// that is selected too comes with that.
 QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected);
-// The same for every control of a band.
-QList<Arranged> arrangedInBand(const Form &form, BandRole band);
+// The same for every control of an area.
+QList<Arranged> arrangedIn(const Form &form, const Area &area);
 
 // A new place for one of them. What goes along moves as far as its top left corner.
 struct Placing
@@ -36,8 +38,9 @@ struct Placing
     QRect place;
 };
 
-// Puts controls at their places. None leaves its band at the top or the left, or gets narrower or lower than 8 px; the
-// bands and the form grow where they would at the bottom or the right. Edges let go of rails and ride them by place.
+// Puts controls at their places; containers take what they hold along. None leaves its area at the top or the left, or
+// gets narrower or lower than 8 px; containers, bands and the form grow where they would at the bottom or the right.
+// Edges let go of rails and ride them by place.
 Form withPlacings(const Form &form, const QList<Placing> &placings);
 
 // The distance from a control's top edge to the line on which its first text stands, px; nothing where it shows none.

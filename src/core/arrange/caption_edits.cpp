@@ -41,7 +41,7 @@ bool isFree(const Form &form, const Control &caption, const QRect &there)
 {
     return there.x() >= 0 && there.y() >= 0 &&
            std::none_of(form.controls.begin(), form.controls.end(), [&](const Control &other) {
-               return other.id != caption.id && other.band == caption.band && other.place.intersects(there);
+               return other.id != caption.id && areaOf(other) == areaOf(caption) && other.place.intersects(there);
            });
 }
 
@@ -49,7 +49,7 @@ bool isFree(const Form &form, const Control &caption, const QRect &there)
 Control reseated(const Form &form, Control caption, bool isAbove)
 {
     setSitsAbove(caption, isAbove);
-    caption.band = form.controls.find(caption.captionFor)->band;
+    standWith(caption, *form.controls.find(caption.captionFor));
     caption.rides = {};
     return caption;
 }
@@ -74,7 +74,7 @@ Form inPlace(Form form, const QList<ControlId> &ids, const TextMeasure &measure)
     for (const ControlId id : ids) {
         form = withCaptionInPlace(form, id);
     }
-    return settled(grownToHold(form), measure);
+    return settled(grownToHold(inNestingOrder(form)), measure);
 }
 
 Form beside(const ArrangeContext &context)
@@ -109,22 +109,22 @@ Form above(const ArrangeContext &context)
     }
     // A line of its own for each row in which one does not fit as things stand.
     constexpr int HalfLine = 12; // px; boxes that start as near to one another are of one row
-    QMap<QPair<BandRole, int>, ControlId> fromTheTop;
+    QMap<QPair<Area, int>, ControlId> fromTheTop;
     for (const ControlId id : ids) {
         const Control &caption = *form.controls.find(id);
         if (!isFree(form, caption, caption.place)) {
-            fromTheTop.insert({caption.band, form.controls.find(caption.captionFor)->place.y()}, id);
+            fromTheTop.insert({areaOf(caption), form.controls.find(caption.captionFor)->place.y()}, id);
         }
     }
-    QMap<BandRole, QMap<int, int>> rooms;
+    QMap<Area, QMap<int, int>> rooms;
     for (auto [where, id] : fromTheTop.asKeyValueRange()) {
         QMap<int, int> &made = rooms[where.first];
         if (made.isEmpty() || where.second - made.lastKey() > HalfLine) {
             made.insert(where.second, onGridAtOrAfter(form.controls.find(id)->place.height(), pitch));
         }
     }
-    for (auto [band, places] : rooms.asKeyValueRange()) {
-        form = withRoomsDown(form, band, places);
+    for (auto [area, places] : rooms.asKeyValueRange()) {
+        form = withRoomsDown(form, area, places);
     }
     return inPlace(form, ids, context.measure);
 }
@@ -166,7 +166,7 @@ Pair pairOf(const ArrangeContext &context)
         const Control *control = context.form.controls.find(id);
         if (control && control->kind == QLatin1String("caption")) {
             pair.caption = control;
-        } else if (control) {
+        } else if (control && !holdsOthers(*control)) { // a container has a heading of its own
             pair.field = control;
         }
     }
@@ -185,10 +185,10 @@ Form attached(const ArrangeContext &context)
     Form form = context.form;
     Control caption = *pair.caption;
     caption.captionFor = pair.field->id;
-    caption.band = pair.field->band;
+    standWith(caption, *pair.field);
     setSitsAbove(caption, bottomOf(caption.place) <= pair.field->place.y());
     form.controls.replace(form.controls.indexOf(caption.id), caption);
-    return settled(withCaptionInPlace(form, caption.id), context.measure);
+    return settled(withCaptionInPlace(inNestingOrder(form), caption.id), context.measure);
 }
 
 } // namespace

@@ -1,4 +1,4 @@
-// Centring what is selected, as a whole, in its band.
+// Centring what is selected, as a whole, in its band or in the container that holds it.
 #include "core/arrange/arranged.h"
 #include "core/arrange/operations.h"
 #include "core/text/tr.h"
@@ -11,15 +11,19 @@ namespace nabblet {
 
 namespace {
 
+bool isOneArea(const QList<Arranged> &items)
+{
+    return std::all_of(items.begin(), items.end(),
+                       [&](const Arranged &item) { return item.area == items.first().area; });
+}
+
 QString whyNotDown(const ArrangeContext &context)
 {
     const QList<Arranged> items = context.arranged();
     if (items.isEmpty()) {
         return needsOne(context);
     }
-    const bool isOneBand =
-        std::all_of(items.begin(), items.end(), [&](const Arranged &item) { return item.band == items.first().band; });
-    return isOneBand ? QString() : Texts::tr("Select controls of one band only.");
+    return isOneArea(items) ? QString() : Texts::tr("Select controls of one band or one group only.");
 }
 
 Form moved(const ArrangeContext &context, bool isAcross)
@@ -29,12 +33,14 @@ Form moved(const ArrangeContext &context, bool isAcross)
     for (const Arranged &item : items) {
         bounds = bounds.united(item.whole);
     }
-    const Band *band = items.isEmpty() ? nullptr : findBand(context.form, items.first().band);
-    if (!band) {
+    if (items.isEmpty()) {
         return context.form;
     }
-    const QPoint by = isAcross ? QPoint((context.form.width - bounds.width()) / 2 - bounds.x(), 0)
-                               : QPoint(0, (band->height - bounds.height()) / 2 - bounds.y());
+    // Across, what stands in several areas goes to the middle of the form.
+    const Area area = isOneArea(items) ? items.first().area : Area{items.first().area.band, 0, 0};
+    const QRect room = roomOf(context.form, area);
+    const QPoint by = isAcross ? QPoint(room.x() + (room.width() - bounds.width()) / 2 - bounds.x(), 0)
+                               : QPoint(0, room.y() + (room.height() - bounds.height()) / 2 - bounds.y());
     QList<Placing> placings;
     for (Arranged item : items) {
         item.otherKeepsX = false; // the whole moves
@@ -59,12 +65,13 @@ QList<ArrangeOperation> centreOperations()
 {
     constexpr auto Group = ArrangeGroup::Centre;
     return {
-        {QStringLiteral("centre-across"), QT_TRANSLATE_NOOP("Arrange", "Centre across the form"),
-         QT_TRANSLATE_NOOP("Arrange", "The selection as a whole goes to the middle between left and right."), Group,
-         needsOne, across},
-        {QStringLiteral("centre-down"), QT_TRANSLATE_NOOP("Arrange", "Centre down the band"),
-         QT_TRANSLATE_NOOP("Arrange", "The selection as a whole goes to the middle of its band's height."), Group,
-         whyNotDown, down},
+        {QStringLiteral("centre-across"), QT_TRANSLATE_NOOP("Arrange", "Centre across"),
+         QT_TRANSLATE_NOOP("Arrange",
+                           "The selection as a whole goes to the middle between left and right of its form or group."),
+         Group, needsOne, across},
+        {QStringLiteral("centre-down"), QT_TRANSLATE_NOOP("Arrange", "Centre down"),
+         QT_TRANSLATE_NOOP("Arrange", "The selection as a whole goes to the middle of its band's or group's height."),
+         Group, whyNotDown, down},
     };
 }
 

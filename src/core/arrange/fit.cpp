@@ -71,9 +71,10 @@ Form freeSpace(const ArrangeContext &context)
         if (form.controls.find(item.control)->kind == QLatin1String("caption")) {
             continue;
         }
-        int until = form.width - margin;
+        const bool isInContainer = item.area.container != 0;
+        int until = rightOf(roomOf(form, item.area)) - (isInContainer ? 0 : margin);
         for (const Control &other : form.controls) {
-            const bool isBehind = other.id != item.control && other.id != item.other && other.band == item.band &&
+            const bool isBehind = other.id != item.control && other.id != item.other && areaOf(other) == item.area &&
                                   other.place.x() >= rightOf(item.place) && other.place.y() < bottomOf(item.place) &&
                                   bottomOf(other.place) > item.place.y();
             if (isBehind) {

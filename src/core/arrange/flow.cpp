@@ -46,16 +46,15 @@ struct Columns
     int end = 0; // of the last column
 };
 
-// The chosen fields of the band in which most of them stand.
-QList<Arranged> fieldsToFlow(const Form &form, const QSet<ControlId> &chosen, BandRole *role)
+// The chosen fields of the area in which most of them stand.
+QList<Arranged> fieldsToFlow(const Form &form, const QSet<ControlId> &chosen)
 {
     QList<Arranged> most;
-    for (const Band &band : form.bands) {
-        QList<Arranged> here = arrangedInBand(form, band.role);
+    for (const Area &area : areasOf(form)) {
+        QList<Arranged> here = arrangedIn(form, area);
         here.removeIf([&](const Arranged &item) { return !isAmong(item, chosen); });
         if (here.size() > most.size()) {
             most = here;
-            *role = band.role;
         }
     }
     return most;
@@ -252,16 +251,40 @@ Form withEdgesRiding(const Form &form, const QSet<ControlId> &moving, int end)
     return result;
 }
 
+// The height of an area's band or container, px.
+int heightOf(const Form &form, const Area &area)
+{
+    const Control *container = form.controls.find(area.container);
+    const Band *band = findBand(form, area.band);
+    return container ? container->place.height() : band ? band->height : 0;
+}
+
+Form withHeight(const Form &form, const Area &area, int height)
+{
+    Form result = form;
+    if (const int index = form.controls.indexOf(area.container); area.container != 0 && index >= 0) {
+        Control container = form.controls.at(index);
+        container.place.setHeight(height);
+        result.controls.replace(index, container);
+        return result;
+    }
+    for (Band &band : result.bands) {
+        band.height = band.role == area.band ? height : band.height;
+    }
+    return result;
+}
+
 } // namespace
 
 Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount, const TextMeasure &measure)
 {
     const int pitch = std::max(1, form.grid.pitch);
-    BandRole role = BandRole::Body;
-    const QList<Arranged> items = fieldsToFlow(form, {controls.begin(), controls.end()}, &role);
+    const QList<Arranged> items = fieldsToFlow(form, {controls.begin(), controls.end()});
     if (items.isEmpty()) {
         return form;
     }
+    const Area area = items.first().area;
+    const QRect room = roomOf(form, area);
     QRect before;
     QSet<ControlId> moving;
     QList<ControlId> fields;
@@ -272,29 +295,25 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount,
     }
     const int gap = std::clamp(usualRowGap(items, pitch), pitch, 3 * pitch);
     const QList<Run> runs = runsOf(blocksInTabOrder(form, items), std::max(1, columnCount), gap);
-    const Columns columns = columnsFor(runs, std::max(1, columnCount), std::clamp(before.x(), 0, 2 * pitch), pitch);
+    const Columns columns =
+        columnsFor(runs, std::max(1, columnCount), room.x() + std::clamp(before.x() - room.x(), 0, 2 * pitch), pitch);
     int end = 0;
     const QList<Placing> placings = placed(runs, columns, onGridAtOrAfter(before.y(), pitch), gap, pitch, &end);
 
     // What stood below all of them follows their end, upwards only where nothing stays in between; the band and the
     // form end as far behind their content as they did.
-    const bool isWhole = items.size() == arrangedInBand(form, role).size();
+    const bool isWhole = items.size() == arrangedIn(form, area).size();
     const int by = std::max(onGrid(end - gap - bottomOf(before), pitch), isWhole ? -before.height() : 0);
     Form result = withPlacings(withCaptionRails(form, columns, moving), placings);
-    for (int i = 0; i < result.controls.size(); ++i) {
-        Control control = result.controls.at(i);
-        if (control.band == role && !moving.contains(control.id) && control.place.y() >= bottomOf(before)) {
-            control.place.translate(0, by);
-            result.controls.replace(i, control);
+    QList<Placing> below;
+    for (Arranged item : arrangedIn(result, area)) {
+        if (!moving.contains(item.control) && item.place.y() >= bottomOf(before)) {
+            below.append({item, item.place.translated(0, by)});
         }
     }
-    for (Band &band : result.bands) {
-        if (band.role == role) {
-            band.height = std::max(pitch, findBand(form, role)->height + by);
-        }
-    }
+    result = withHeight(withPlacings(result, below), area, std::max(pitch, heightOf(form, area) + by));
     result = withEdgesRiding(grownToHold(result), moving, columns.end);
-    if (isWhole) {
+    if (isWhole && area.container == 0) {
         result = setFormWidth(result, columns.end + std::clamp(form.width - rightOf(before), 0, 4 * pitch));
     }
     // What stood beside them, and is in the way now, makes way.

@@ -1,4 +1,5 @@
 // Which control lies over which: the order of the form's list, from back to front.
+#include "core/arrange/containers.h"
 #include "core/arrange/operations.h"
 #include "core/edit/edits.h"
 
@@ -11,7 +12,7 @@ namespace {
 // The selected controls after all others, or before them; both keep their own order.
 Form reordered(const ArrangeContext &context, bool isToFront)
 {
-    const QList<ControlId> ids = withCaptions(context.form, context.selected);
+    const QList<ControlId> ids = withBelongings(context.form, context.selected);
     const QSet<ControlId> moving(ids.begin(), ids.end());
     Form result = context.form;
     result.controls = ControlList();
@@ -23,7 +24,7 @@ Form reordered(const ArrangeContext &context, bool isToFront)
             }
         }
     }
-    return result;
+    return inNestingOrder(result);
 }
 
 Form toFront(const ArrangeContext &context)

@@ -29,7 +29,7 @@ Extent extentOf(const Form &form, const Arranged &item, Direction direction)
     if (direction == Direction::Across) {
         return {item.whole.x(), rightOf(item.whole)};
     }
-    const int top = bandTop(form, item.band);
+    const int top = bandTop(form, item.area.band);
     return {top + item.whole.y(), top + bottomOf(item.whole)};
 }
 
@@ -207,8 +207,8 @@ QList<Gap> gapsOf(const Form &form, const QList<ControlId> &selected)
                 const auto boundsOf = [&](const Neighbours &neighbours) {
                     QRect bounds;
                     for (const int member : neighbours.members) {
-                        bounds =
-                            bounds.united(items.at(member).place.translated(0, bandTop(form, items.at(member).band)));
+                        bounds = bounds.united(
+                            items.at(member).place.translated(0, bandTop(form, items.at(member).area.band)));
                     }
                     return bounds;
                 };

@@ -27,7 +27,7 @@ template <typename Change> Form linedUp(const ArrangeContext &context, Change ch
 // Places in another band count from another top edge.
 int levelOf(const Form &form, const Arranged &item, const Arranged &lead)
 {
-    return bandTop(form, lead.band) - bandTop(form, item.band);
+    return bandTop(form, lead.area.band) - bandTop(form, item.area.band);
 }
 
 Form left(const ArrangeContext &context)

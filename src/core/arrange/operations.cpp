@@ -19,27 +19,25 @@ QList<Arranged> ArrangeContext::arranged() const
     return *seen.arranged;
 }
 
-QList<Arranged> ArrangeContext::fieldsOf(BandRole band) const
+QList<Arranged> ArrangeContext::fieldsOf(const Area &area) const
 {
-    const auto key = static_cast<int>(band);
-    const auto known = seen.fields.constFind(key);
-    return known != seen.fields.constEnd() ? *known : *seen.fields.insert(key, arrangedInBand(form, band));
+    const auto known = seen.fields.constFind(area);
+    return known != seen.fields.constEnd() ? *known : *seen.fields.insert(area, arrangedIn(form, area));
 }
 
-QList<FieldRow> ArrangeContext::rowsOf(BandRole band) const
+QList<FieldRow> ArrangeContext::rowsOf(const Area &area) const
 {
-    const auto key = static_cast<int>(band);
-    const auto known = seen.rows.constFind(key);
-    return known != seen.rows.constEnd() ? *known : *seen.rows.insert(key, fieldRows(fieldsOf(band)));
+    const auto known = seen.rows.constFind(area);
+    return known != seen.rows.constEnd() ? *known : *seen.rows.insert(area, fieldRows(fieldsOf(area)));
 }
 
 const QList<ArrangeOperation> &arrangeOperations()
 {
     static const QList<ArrangeOperation> table = [] {
         QList<ArrangeOperation> all;
-        for (const auto &group :
-             {lineUpOperations(), matchOperations(), gapOperations(), fitOperations(), gridOperations(),
-              centreOperations(), orderOperations(), captionOperations(), rowOperations(), wholeFormOperations()}) {
+        for (const auto &group : {lineUpOperations(), matchOperations(), gapOperations(), fitOperations(),
+                                  gridOperations(), centreOperations(), orderOperations(), captionOperations(),
+                                  rowOperations(), groupOperations(), wholeFormOperations()}) {
             all += group;
         }
         return all;
@@ -88,6 +86,8 @@ QString arrangeGroupTitle(ArrangeGroup group)
         return Texts::tr("Captions");
     case ArrangeGroup::Rows:
         return Texts::tr("Rows");
+    case ArrangeGroup::Groups:
+        return Texts::tr("Groups");
     case ArrangeGroup::Whole:
         return Texts::tr("Tidy");
     }

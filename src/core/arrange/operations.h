@@ -16,7 +16,7 @@
 namespace nabblet {
 
 // The parts of the arrange strip, in its order.
-enum class ArrangeGroup { LineUp, Match, Gaps, Fit, Grid, Centre, Order, Captions, Rows, Whole };
+enum class ArrangeGroup { LineUp, Match, Gaps, Fit, Grid, Centre, Order, Captions, Rows, Groups, Whole };
 
 // What an operation works on.
 struct ArrangeContext
@@ -29,18 +29,19 @@ struct ArrangeContext
     std::function<int(const Control &, double)> boxWidth;
     int gap = 8;     // px, for "set gaps"
     int columns = 2; // for "flow into columns"
+    FrontPages fronts = {};
 
-    // What is selected, as it is arranged, and the fields and rows of a band. Worked out once for all operations that
+    // What is selected, as it is arranged, and the fields and rows of an area. Worked out once for all operations that
     // ask whether they can apply.
     QList<Arranged> arranged() const;
-    QList<Arranged> fieldsOf(BandRole band) const;
-    QList<FieldRow> rowsOf(BandRole band) const;
+    QList<Arranged> fieldsOf(const Area &area) const;
+    QList<FieldRow> rowsOf(const Area &area) const;
 
     struct Seen
     {
         std::optional<QList<Arranged>> arranged;
-        QHash<int, QList<Arranged>> fields; // by band
-        QHash<int, QList<FieldRow>> rows;
+        QHash<Area, QList<Arranged>> fields;
+        QHash<Area, QList<FieldRow>> rows;
     };
     mutable Seen seen = {};
 };
@@ -73,6 +74,7 @@ QList<ArrangeOperation> centreOperations();
 QList<ArrangeOperation> orderOperations();
 QList<ArrangeOperation> captionOperations();
 QList<ArrangeOperation> rowOperations();
+QList<ArrangeOperation> groupOperations();
 QList<ArrangeOperation> wholeFormOperations();
 
 // Usual reasons for not applying.

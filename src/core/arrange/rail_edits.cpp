@@ -104,7 +104,7 @@ Form withEdgesKept(const Form &form, const QList<ControlId> &selected, Edge edge
         RailId &otherEdge = isLeft ? control.rides.right : control.rides.left;
         otherEdge = otherEdge == id ? FixedRail::None : otherEdge;
         result.controls.replace(index, control);
-        if (isLeft && item.other != 0 && item.otherIsInBand && !item.isCaption) {
+        if (isLeft && item.other != 0 && item.otherIsNear && !item.isCaption) {
             const int other = result.controls.indexOf(item.other);
             Control caption = result.controls.at(other);
             (sitsAbove(caption) ? caption.rides.left : caption.rides.right) = id;

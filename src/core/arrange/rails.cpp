@@ -1,5 +1,6 @@
 #include "core/arrange/rails.h"
 
+#include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/kinds/kind.h"
@@ -7,6 +8,7 @@
 #include <QStringList>
 
 #include <algorithm>
+#include <limits>
 
 namespace nabblet {
 
@@ -34,29 +36,124 @@ bool isTitleOrText(const Control &control)
     return control.kind == QLatin1String("caption");
 }
 
-// Opens (or closes, with a negative distance) space at x through the whole form.
-void openSpace(Form &form, RailId at, int x, int distance)
+// Opens (or closes, with a negative distance) space at x through the whole form. Rails that stand at x stay together,
+// with the captions that end on them.
+void openSpace(Form &form, const QSet<RailId> &at, int x, int distance)
 {
+    const QSet<ControlId> spanning = containersAcross(form, x);
     for (int i = 0; i < form.controls.size(); ++i) {
         Control control = form.controls.at(i);
-        const bool endsThere = control.rides.right == at;
+        const bool endsThere = at.contains(control.rides.right);
         const bool startsBehind = control.place.x() >= x;
         if (startsBehind || endsThere) {
             control.place.translate(distance, 0);
-        } else if (control.rides.right != FixedRail::None && railPosition(form, control.rides.right) > x) {
+        } else if (spanning.contains(control.id) ||
+                   (control.rides.right != FixedRail::None && railPosition(form, control.rides.right) > x)) {
             control.place.setWidth(std::max(LeastWidth, control.place.width() + distance));
         }
         form.controls.replace(i, control);
     }
     for (Rail &rail : form.rails) {
-        if (rail.id == at || rail.position > x) {
+        if (at.contains(rail.id) || rail.position > x) {
             rail.position += distance;
         }
-        if (rail.id != at && rail.isAutomatic && rail.captionsFrom >= x) {
+        if (!at.contains(rail.id) && rail.isAutomatic && rail.captionsFrom >= x) {
             rail.captionsFrom += distance;
         }
     }
     form.width += distance;
+}
+
+// Whether something lies across x that neither ends on those rails nor gets narrower when space closes there.
+bool isCrossed(const Form &form, const QSet<RailId> &at, int x)
+{
+    const QSet<ControlId> spanning = containersAcross(form, x);
+    return std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
+        const bool isStretching = control.rides.right != FixedRail::None && railPosition(form, control.rides.right) > x;
+        return control.place.x() < x && rightOf(control.place) > x && !at.contains(control.rides.right) &&
+               !isStretching && !spanning.contains(control.id);
+    });
+}
+
+// Moves rails and what rides them, and nothing else.
+void moveTogether(Form &form, const QSet<RailId> &rails, int distance)
+{
+    for (int i = 0; i < form.controls.size(); ++i) {
+        const Control &control = form.controls.at(i);
+        const int leftBy = rails.contains(control.rides.left) ? distance : 0;
+        const int rightBy = rails.contains(control.rides.right) ? distance : 0;
+        if (leftBy != 0 || rightBy != 0) {
+            form.controls.replace(i, followed(control, leftBy, rightBy));
+        }
+    }
+    for (Rail &rail : form.rails) {
+        rail.position += rails.contains(rail.id) ? distance : 0;
+    }
+}
+
+// Where an automatic rail stands clear of the longest caption that ends on it, px; -1 where none does.
+int leastPosition(const Form &form, const Rail &rail)
+{
+    int needed = -1;
+    for (const Control &control : form.controls) {
+        if (control.rides.right != rail.id || !isTitleOrText(control)) {
+            continue;
+        }
+        // In a container, its words begin inside the frame.
+        const int from =
+            control.container == 0 ? rail.captionsFrom : std::max(rail.captionsFrom, roomOf(form, areaOf(control)).x());
+        needed = std::max(needed, from + control.place.width() + std::max(0, rail.position - rightOf(control.place)));
+    }
+    return needed;
+}
+
+// The place of the leftmost automatic rail that is not done.
+std::optional<int> nextAutomatic(const Form &form, const QSet<RailId> &done)
+{
+    std::optional<int> next;
+    for (const Rail &rail : form.rails) {
+        if (rail.isAutomatic && !done.contains(rail.id)) {
+            next = std::min(next.value_or(rail.position), rail.position);
+        }
+    }
+    return next;
+}
+
+// What a container holds goes to the right where a caption that no automatic rail keeps clear would stick out of it.
+Form withCaptionsInside(const Form &form)
+{
+    if (!hasContainers(form)) {
+        return form;
+    }
+    Form result = form;
+    for (const Control &container : form.controls) {
+        for (const Area &area : areasIn(container)) {
+            const int left = roomOf(result, area).x();
+            int beyond = 0;
+            for (const Control &control : result.controls) {
+                const bool isInside = isTitleOrText(control) && areaOf(control) == area;
+                beyond = std::max(beyond, isInside ? left - control.place.x() : 0);
+            }
+            if (beyond == 0) {
+                continue;
+            }
+            QSet<ControlId> moving;
+            for (const Control &control : result.controls) {
+                if (areaOf(control) == area) {
+                    moving.insert(control.id);
+                }
+            }
+            moving += membersOf(result, moving);
+            for (int i = 0; i < result.controls.size(); ++i) {
+                Control control = result.controls.at(i);
+                if (moving.contains(control.id)) {
+                    control.place.translate(onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)), 0);
+                    result.controls.replace(i, withRidesByPlace(result, control));
+                }
+            }
+        }
+    }
+    return result;
 }
 
 } // namespace
@@ -104,7 +201,7 @@ Form moveRail(const Form &form, RailId id, int position)
             result.controls.replace(i, followed(control, leftBy, rightBy));
         }
     }
-    return grownToHold(result);
+    return grownToHold(withMembersFollowing(form, result));
 }
 
 int captionWidth(const Control &caption, const TextMeasure &measure)
@@ -138,34 +235,36 @@ Form settled(const Form &form, const TextMeasure &measure)
         result.controls.replace(i, caption);
     }
 
-    QList<RailId> automatic;
-    for (const Rail &rail : result.rails) {
-        if (rail.isAutomatic) {
-            automatic.append(rail.id);
-        }
-    }
-    std::sort(automatic.begin(), automatic.end(),
-              [&](RailId a, RailId b) { return railPosition(result, a) < railPosition(result, b); });
-    for (const RailId id : automatic) {
-        const Rail rail = *findRail(result, id);
+    // From the left; each moves those behind it.
+    QSet<RailId> done;
+    for (std::optional<int> x = nextAutomatic(result, done); x; x = nextAutomatic(result, done)) {
+        QSet<RailId> there;
         int needed = -1;
-        for (const Control &control : result.controls) {
-            if (control.rides.right == id && isTitleOrText(control)) {
-                const int gap = std::max(0, rail.position - rightOf(control.place));
-                needed = std::max(needed, rail.captionsFrom + control.place.width() + gap);
+        for (const Rail &rail : std::as_const(result.rails)) {
+            if (rail.position == *x) {
+                there.insert(rail.id);
+                needed = rail.isAutomatic ? std::max(needed, leastPosition(result, rail)) : needed;
             }
         }
+        done += there;
         const int wanted = onGridAtOrAfter(needed, std::max(1, result.grid.pitch));
-        if (needed >= 0 && wanted != rail.position) {
-            openSpace(result, id, rail.position, wanted - rail.position);
+        if (needed < 0 || wanted == *x) {
+            continue;
+        }
+        // Space closes up only where nothing lies across it, which what comes nearer would run into.
+        if (wanted < *x && isCrossed(result, there, *x)) {
+            moveTogether(result, there, wanted - *x);
+        } else {
+            openSpace(result, there, *x, wanted - *x);
         }
     }
+    result = withCaptionsInside(result);
     int beyond = 0; // px that a caption which no rail keeps clear sticks out at the left
     for (const Control &control : result.controls) {
         beyond = std::max(beyond, isTitleOrText(control) ? -control.place.x() : 0);
     }
     if (beyond > 0) {
-        openSpace(result, FixedRail::FormLeft, -beyond, onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)));
+        openSpace(result, {}, -beyond, onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)));
     }
     return grownToHold(result);
 }
@@ -180,6 +279,11 @@ Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowin
             extraHeight = std::max(0, bodyHeight - band.height);
             band.height += extraHeight;
         }
+    }
+    int endOfHighest = std::numeric_limits<int>::max(); // of what gets higher with the body
+    for (const Control &control : form.controls) {
+        const bool getsHigher = control.rides.bottom == FixedRail::BodyBottom && control.band == BandRole::Body;
+        endOfHighest = getsHigher ? std::min(endOfHighest, bottomOf(control.place)) : endOfHighest;
     }
     const int extra = result.width - form.width;
     if (extra == 0 && extraHeight == 0) {
@@ -206,19 +310,23 @@ Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowin
                                    movedBy(result.controls.at(i).rides.right));
         if (control.rides.bottom == FixedRail::BodyBottom && control.band == BandRole::Body) {
             control.place.setHeight(control.place.height() + extraHeight);
+        } else if (control.band == BandRole::Body && control.place.y() >= endOfHighest) {
+            control.place.translate(0, extraHeight); // stands below something that gets higher
         }
         result.controls.replace(i, control);
     }
-    return result;
+    return withMembersFollowing(form, result);
 }
 
 Control withRidesByPlace(const Form &form, const Control &control)
 {
     Control result = control;
     const bool isFieldCaption = control.captionFor != 0 && !sitsAbove(control);
+    // A container keeps the rails it was given, but takes none by where it comes to stand: it goes with what is in it.
+    const bool takesNew = !holdsOthers(control);
     const auto railAt = [&](int edge, RailId before) {
         for (const Rail &rail : form.rails) {
-            if (rail.position == edge) {
+            if (rail.position == edge && (takesNew || rail.id == before)) {
                 return rail.id;
             }
         }
@@ -236,8 +344,9 @@ Control withRidesByPlace(const Form &form, const Control &control)
     return result;
 }
 
-Form grownToHold(const Form &form)
+Form grownToHold(const Form &asked)
 {
+    const Form form = withContainersGrown(asked);
     Form result = form;
     for (const Control &control : form.controls) {
         result.width = std::max(result.width, rightOf(control.place));
@@ -258,7 +367,7 @@ Form grownToHold(const Form &form)
             result.controls.replace(i, followed(control, 0, distance));
         }
     }
-    return result;
+    return withMembersFollowing(form, result);
 }
 
 } // namespace nabblet

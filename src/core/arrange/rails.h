@@ -34,7 +34,7 @@ int captionWidth(const Control &caption, const TextMeasure &measure);
 // it: the left edge of a box on the rail, the right edge of a caption that belongs to a box CaptionGap before it.
 Control withRidesByPlace(const Form &form, const Control &control);
 
-// Makes form and bands large enough for every control.
+// Makes containers, bands and form large enough for every control; beside a container that grows, others make way.
 Form grownToHold(const Form &form);
 
 } // namespace nabblet

@@ -26,14 +26,14 @@ struct Strip
     int height;
 };
 
-// The empty strips of a band between its first and last control, higher than a gap; what is too much of each.
-QList<Strip> emptyStrips(const Form &form, BandRole band)
+// The empty strips of an area between its first and last control, higher than a gap; what is too much of each.
+QList<Strip> emptyStrips(const Form &form, const Area &area)
 {
-    const QList<Arranged> items = arrangedInBand(form, band);
+    const QList<Arranged> items = arrangedIn(form, area);
     const int gap = std::max(usualRowGap(items, form.grid.pitch), form.grid.pitch);
     QList<QRect> places;
     for (const Control &control : form.controls) {
-        if (control.band == band) {
+        if (areaOf(control) == area) {
             places.append(control.place);
         }
     }
@@ -50,7 +50,7 @@ QList<Strip> emptyStrips(const Form &form, BandRole band)
     return strips;
 }
 
-struct Found // the lead's row among all rows of its band
+struct Found // the lead's row among all rows of its area
 {
     QList<Arranged> items;
     QList<FieldRow> rows;
@@ -66,8 +66,8 @@ Found found(const ArrangeContext &context)
         return result;
     }
     const Arranged &lead = selected.last();
-    result.items = context.fieldsOf(lead.band);
-    result.rows = context.rowsOf(lead.band);
+    result.items = context.fieldsOf(lead.area);
+    result.rows = context.rowsOf(lead.area);
     for (qsizetype i = 0; i < result.rows.size(); ++i) {
         for (const int member : result.rows.at(i).members) {
             const Arranged &item = result.items.at(member);
@@ -89,9 +89,8 @@ Form insertRow(const ArrangeContext &context, bool isAbove)
     const FieldRow &row = there.rows.at(there.row);
     const int gap = usualRowGap(there.items, context.form.grid.pitch);
     const int step = onGridAtOrAfter(LineHeight + gap, context.form.grid.pitch);
-    const BandRole band = there.items.at(there.lead).band;
     const int below = there.row + 1 < there.rows.size() ? there.rows.at(there.row + 1).top : row.bottom;
-    return withRoomDown(context.form, band, isAbove ? row.top : below, step);
+    return withRoomDown(context.form, there.items.at(there.lead).area, isAbove ? row.top : below, step);
 }
 
 Form insertRowAbove(const ArrangeContext &context)
@@ -114,16 +113,16 @@ Form insertColumn(const ArrangeContext &context)
 
 QString noEmptyRows(const ArrangeContext &context)
 {
-    const bool hasAny = std::any_of(context.form.bands.begin(), context.form.bands.end(),
-                                    [&](const Band &band) { return emptyRowsHeight(context.form, band.role) > 0; });
-    return hasAny ? QString() : Texts::tr("There are no empty rows.");
+    return emptyRowsHeight(context.form) > 0 ? QString() : Texts::tr("There are no empty rows.");
 }
 
 Form closeUp(const ArrangeContext &context)
 {
+    // From the innermost areas outwards: a group that got lower may leave an empty strip below it.
     Form form = context.form;
-    for (const Band &band : context.form.bands) {
-        form = withRowsClosedUp(form, band.role);
+    const QList<Area> areas = areasOf(form);
+    for (auto area = areas.rbegin(); area != areas.rend(); ++area) {
+        form = withRowsClosedUp(form, *area);
     }
     return form;
 }
@@ -131,9 +130,9 @@ Form closeUp(const ArrangeContext &context)
 QString needsTwoRows(const ArrangeContext &context)
 {
     const QList<Arranged> items = context.arranged();
-    const bool isOneBand =
-        std::all_of(items.begin(), items.end(), [&](const Arranged &item) { return item.band == items.first().band; });
-    return isOneBand && fieldRows(items).size() == 2 ? QString()
+    const bool isOneArea =
+        std::all_of(items.begin(), items.end(), [&](const Arranged &item) { return item.area == items.first().area; });
+    return isOneArea && fieldRows(items).size() == 2 ? QString()
                                                      : Texts::tr("Select fields of two rows, to swap the rows.");
 }
 
@@ -209,9 +208,9 @@ template <int step> Form rowMoved(const ArrangeContext &context)
 QString needsTwoFields(const ArrangeContext &context)
 {
     const QList<Arranged> items = context.arranged();
-    return items.size() == 2 && items.first().band == items.last().band
+    return items.size() == 2 && items.first().area == items.last().area
                ? QString()
-               : Texts::tr("Select two controls of one band, to swap them.");
+               : Texts::tr("Select two controls of one band or one group, to swap them.");
 }
 
 // Two fields change places; where one is higher or wider than the other, what is in its way makes way.
@@ -289,18 +288,18 @@ template <int x, int y> Form fieldMoved(const ArrangeContext &context)
                          : swappedFields(context.form, there.items.at(there.lead), there.items.at(neighbour));
 }
 
-// Where the columns of a band end, and where its rows do.
+// Where the columns of an area end, and where its rows do.
 struct Ends
 {
     QList<int> right;
     QList<int> bottom;
 };
 
-Ends endsOf(const Form &form, BandRole band)
+Ends endsOf(const Form &form, const Area &area)
 {
     QMap<int, int> rightOfColumn; // by left edge: the rightmost end of its boxes
     Ends ends;
-    for (const Arranged &item : arrangedInBand(form, band)) {
+    for (const Arranged &item : arrangedIn(form, area)) {
         int &right = rightOfColumn[item.place.x()];
         right = std::max(right, rightOf(item.place));
         ends.bottom.append(bottomOf(item.place));
@@ -325,7 +324,7 @@ QString noNextColumn(const ArrangeContext &context)
     }
     const Arranged lead = context.arranged().last();
     const int right = rightOf(lead.place);
-    return nextEnd(endsOf(context.form, lead.band).right, right, right) > right
+    return nextEnd(endsOf(context.form, lead.area).right, right, right) > right
                ? QString()
                : Texts::tr("There is no column behind it.");
 }
@@ -334,30 +333,30 @@ Form spread(const ArrangeContext &context, bool isAcross)
 {
     QList<Placing> placings;
     QList<ControlId> grown;
-    QMap<BandRole, Ends> ends;
+    QMap<Area, Ends> ends;
     for (const Arranged &item : context.arranged()) {
-        if (!ends.contains(item.band)) {
-            ends.insert(item.band, endsOf(context.form, item.band));
+        if (!ends.contains(item.area)) {
+            ends.insert(item.area, endsOf(context.form, item.area));
         }
         if (context.form.controls.find(item.control)->kind == QLatin1String("caption")) {
             continue;
         }
         QRect place = item.place;
         if (isAcross) {
-            place.setWidth(nextEnd(ends[item.band].right, rightOf(place), rightOf(place)) - place.x());
+            place.setWidth(nextEnd(ends[item.area].right, rightOf(place), rightOf(place)) - place.x());
         } else {
-            place.setHeight(nextEnd(ends[item.band].bottom, bottomOf(place), bottomOf(place) + LineHeight) - place.y());
+            place.setHeight(nextEnd(ends[item.area].bottom, bottomOf(place), bottomOf(place) + LineHeight) - place.y());
         }
         placings.append({item, place});
     }
     // Where one grew into another, the lower one makes way like all others.
     std::stable_sort(placings.begin(), placings.end(),
                      [](const Placing &a, const Placing &b) { return a.place.y() < b.place.y(); });
-    QMap<BandRole, TakenPlaces> taken;
+    QMap<Area, TakenPlaces> taken;
     for (const Placing &placing : std::as_const(placings)) {
         const QRect whole = placing.place.united(placing.item.whole);
-        if (!taken[placing.item.band].over(whole)) {
-            taken[placing.item.band].add(whole);
+        if (!taken[placing.item.area].over(whole)) {
+            taken[placing.item.area].add(whole);
             grown.append(placing.item.control);
         }
     }
@@ -376,36 +375,50 @@ Form spreadDown(const ArrangeContext &context)
 
 } // namespace
 
-Form withRoomDown(const Form &form, BandRole band, int y, int distance)
+Form withRoomDown(const Form &form, const Area &area, int y, int distance)
 {
-    return withRoomsDown(form, band, {{y, distance}});
+    return withRoomsDown(form, area, {{y, distance}});
 }
 
-Form withRoomsDown(const Form &form, BandRole band, const QMap<int, int> &rooms)
+Form withRoomsDown(const Form &form, const Area &area, const QMap<int, int> &rooms)
 {
     int total = 0;
     for (const int distance : rooms) {
         total += distance;
     }
     Form result = form;
+    QHash<ControlId, int> carried; // containers of the area, and those in them: px downwards
     for (int i = 0; i < form.controls.size(); ++i) {
-        if (form.controls.at(i).band != band) {
+        Control control = form.controls.at(i);
+        const bool isInside = areaOf(control) == area;
+        if (!isInside && !carried.contains(control.container)) {
             continue;
         }
-        Control control = form.controls.at(i);
-        int by = 0;
-        for (auto [y, distance] : rooms.asKeyValueRange()) {
-            by += control.place.y() >= y ? distance : 0;
+        int by = isInside ? 0 : carried.value(control.container);
+        if (isInside) {
+            for (auto [y, distance] : rooms.asKeyValueRange()) {
+                by += control.place.y() >= y ? distance : 0;
+            }
         }
         control.place.moveTop(std::max(0, control.place.y() + by));
         if (control.rides.bottom == FixedRail::BodyBottom) {
             // What reaches down to the band's bottom keeps doing so.
             control.place.setHeight(std::max(8, control.place.height() + total - by));
         }
+        if (holdsOthers(control)) {
+            carried.insert(control.id, by);
+        }
         result.controls.replace(i, control);
     }
+    if (const int holder = result.controls.indexOf(area.container); area.container != 0 && holder >= 0) {
+        // A group that closes up gets lower; for one that opens, what is in it pushes its lower edge.
+        Control container = result.controls.at(holder);
+        container.place.setHeight(std::max(8, container.place.height() + std::min(0, total)));
+        result.controls.replace(holder, container);
+        return grownToHold(result);
+    }
     for (Band &each : result.bands) {
-        if (each.role == band) {
+        if (each.role == area.band) {
             each.height = std::max(0, each.height + total);
         }
     }
@@ -415,12 +428,14 @@ Form withRoomsDown(const Form &form, BandRole band, const QMap<int, int> &rooms)
 Form withRoomAcross(const Form &form, int x, int distance)
 {
     Form result = form;
+    const QSet<ControlId> spanning = containersAcross(form, x);
     for (int i = 0; i < result.controls.size(); ++i) {
         Control control = result.controls.at(i);
+        const bool isStretching = control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None;
         if (control.place.x() >= x) {
             control.place.translate(distance, 0);
             result.controls.replace(i, control);
-        } else if (control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None) {
+        } else if (isStretching || spanning.contains(control.id)) {
             control.place.setWidth(std::max(8, control.place.width() + distance));
             result.controls.replace(i, control);
         }
@@ -437,23 +452,32 @@ Form withRoomAcross(const Form &form, int x, int distance)
     return grownToHold(result);
 }
 
-int emptyRowsHeight(const Form &form, BandRole band)
+int emptyRowsHeight(const Form &form, const Area &area)
 {
     int height = 0;
-    for (const Strip &strip : emptyStrips(form, band)) {
+    for (const Strip &strip : emptyStrips(form, area)) {
         height += strip.height;
     }
     return height;
 }
 
-Form withRowsClosedUp(const Form &form, BandRole band)
+int emptyRowsHeight(const Form &form)
+{
+    int height = 0;
+    for (const Area &area : areasOf(form)) {
+        height += emptyRowsHeight(form, area);
+    }
+    return height;
+}
+
+Form withRowsClosedUp(const Form &form, const Area &area)
 {
     Form result = form;
     // What the usual gap is may become clearer with fewer empty strips, so it is asked until there are none.
-    for (QList<Strip> strips = emptyStrips(result, band); !strips.isEmpty(); strips = emptyStrips(result, band)) {
+    for (QList<Strip> strips = emptyStrips(result, area); !strips.isEmpty(); strips = emptyStrips(result, area)) {
         std::reverse(strips.begin(), strips.end()); // from the lowest, so that the others stay where they are
         for (const Strip &strip : std::as_const(strips)) {
-            result = withRoomDown(result, band, strip.top + strip.height, -strip.height);
+            result = withRoomDown(result, area, strip.top + strip.height, -strip.height);
         }
     }
     return result;

@@ -21,23 +21,47 @@ int leftEdge(const Control *control)
     return control->place.x();
 }
 
-QList<const Control *> controlsOfBand(const Form &form, BandRole band)
+// The form's controls by the area in which they stand.
+using Siblings = QHash<Area, QList<const Control *>>;
+
+Siblings siblingsOf(const Form &form)
 {
-    QList<const Control *> controls;
+    Siblings siblings;
     for (const Control &control : form.controls) {
-        if (control.band == band) {
-            controls.append(&control);
+        siblings[areaOf(control)].append(&control);
+    }
+    return siblings;
+}
+
+// The stops of one area and of the containers in it.
+void appendStops(QList<ControlId> &sequence, const Siblings &siblings, const Area &area, TabOrder order)
+{
+    QList<const Control *> stops;
+    for (const Control *control : siblings.value(area)) {
+        if (kindNamed(control->kind).editor != Editor::None || holdsOthers(*control)) {
+            stops.append(control);
         }
     }
-    return controls;
+    const auto groups = order == TabOrder::Columns ? groupedByLine(stops, leftEdge, firstLine)
+                                                   : groupedByLine(stops, firstLine, leftEdge);
+    for (const QList<const Control *> &group : groups) {
+        for (const Control *control : group) {
+            if (!holdsOthers(*control)) {
+                sequence.append(control->id);
+            }
+            for (const Area &inside : areasIn(*control)) {
+                appendStops(sequence, siblings, inside, order);
+            }
+        }
+    }
 }
 
 } // namespace
 
-QList<QList<ControlId>> rowsOfBand(const Form &form, BandRole band)
+QList<QList<ControlId>> rowsOfArea(const Form &form, const Area &area)
 {
     QList<QList<ControlId>> rows;
-    for (const QList<const Control *> &row : groupedByLine(controlsOfBand(form, band), firstLine, leftEdge)) {
+    for (const QList<const Control *> &row : groupedByLine(siblingsOf(form).value(area), firstLine, leftEdge)) {
         QList<ControlId> ids;
         for (const Control *control : row) {
             ids.append(control->id);
@@ -49,21 +73,10 @@ QList<QList<ControlId>> rowsOfBand(const Form &form, BandRole band)
 
 QList<ControlId> tabSequence(const Form &form)
 {
+    const Siblings siblings = siblingsOf(form);
     QList<ControlId> sequence;
     for (const Band &band : form.bands) {
-        QList<const Control *> stops;
-        for (const Control *control : controlsOfBand(form, band.role)) {
-            if (kindNamed(control->kind).editor != Editor::None) {
-                stops.append(control);
-            }
-        }
-        const auto groups = form.tabOrder == TabOrder::Columns ? groupedByLine(stops, leftEdge, firstLine)
-                                                               : groupedByLine(stops, firstLine, leftEdge);
-        for (const QList<const Control *> &group : groups) {
-            for (const Control *control : group) {
-                sequence.append(control->id);
-            }
-        }
+        appendStops(sequence, siblings, {band.role, 0, 0}, form.tabOrder);
     }
     if (form.tabOrder != TabOrder::ByHand) {
         return sequence;

@@ -1,5 +1,6 @@
 #include "core/arrange/snap.h"
 
+#include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 
@@ -70,7 +71,7 @@ void SnapIndex::sortAndJoin(Lines &lines)
 SnapIndex::SnapIndex(const Form &form, const QList<ControlId> &moving, const TextMeasure &measure)
     : m_pitch(std::max(1, form.grid.pitch))
 {
-    const QList<ControlId> along = withCaptions(form, moving);
+    const QList<ControlId> along = withBelongings(form, moving);
     const QSet<ControlId> dragged(along.begin(), along.end());
     const auto count = static_cast<std::size_t>(form.controls.size());
     m_uprightEdges.reserve(count * 2);
@@ -95,6 +96,13 @@ SnapIndex::SnapIndex(const Form &form, const QList<ControlId> &moving, const Tex
         const int right = rightOf(place);
         const int bottom = bottomOf(place);
         const bool isFieldCaption = control.captionFor != 0;
+        if (holdsOthers(control)) { // its inside is a margin, too
+            const Insets insets = insetsOf(control);
+            m_uprightMargins.push_back({place.x() + insets.left, place.y(), bottom});
+            m_uprightMargins.push_back({right - insets.right, place.y(), bottom});
+            m_levelMargins.push_back({place.y() + insets.top, place.x(), right});
+            m_levelMargins.push_back({bottom - insets.bottom, place.x(), right});
+        }
         m_levelEdges.push_back({place.y(), place.x(), right});
         m_levelEdges.push_back({bottom, place.x(), right});
         if (!isFieldCaption) {

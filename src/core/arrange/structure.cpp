@@ -11,6 +11,7 @@
 
 #include <algorithm>
 #include <numeric>
+#include <optional>
 
 namespace nabblet {
 
@@ -70,85 +71,112 @@ QList<FieldBlock> fieldBlocks(const QList<Arranged> &items)
 
 int usualRowGap(const QList<Arranged> &items, int pitch)
 {
+    constexpr qsizetype Looked = 3; // rows below; what is next in a column stands in one of them
     const QList<FieldRow> rows = fieldRows(items);
     QMap<int, int> counts;
-    for (qsizetype i = 1; i < rows.size(); ++i) {
-        const int gap = rows.at(i).top - rows.at(i - 1).bottom;
-        if (gap >= 0 && gap <= 2 * LineHeight) {
-            ++counts[onGrid(gap, std::max(1, pitch))];
+    for (qsizetype r = 0; r < rows.size(); ++r) {
+        for (const int member : rows.at(r).members) {
+            const QRect &upper = items.at(member).whole;
+            // The next one below it in its column: two columns may be out of step with one another.
+            std::optional<int> gap;
+            for (qsizetype next = r + 1; !gap && next < rows.size() && next <= r + Looked; ++next) {
+                for (const int other : rows.at(next).members) {
+                    const QRect &lower = items.at(other).whole;
+                    if (lower.x() < rightOf(upper) && upper.x() < rightOf(lower) && lower.y() >= bottomOf(upper)) {
+                        gap = std::min(gap.value_or(lower.y() - bottomOf(upper)), lower.y() - bottomOf(upper));
+                    }
+                }
+            }
+            if (gap && *gap <= 2 * LineHeight) {
+                ++counts[onGrid(*gap, std::max(1, pitch))];
+            }
         }
     }
     return mostFrequent(counts, UsualGap);
 }
 
+namespace {
+
+// How those of one area make way for some of them that were put there: where each comes to stand.
+QList<Placing> wayMade(const QList<Arranged> &items, const QSet<ControlId> &chosen, const QSet<ControlId> &under,
+                       int pitch)
+{
+    QList<Placing> placings;
+    // Fields that count as put keep to one another; they move as one.
+    QList<int> put;
+    QList<Arranged> others;
+    for (int i = 0; i < items.size(); ++i) {
+        if (isAmong(items.at(i), chosen)) {
+            put.append(i);
+        } else if (!under.contains(items.at(i).control)) {
+            others.append(items.at(i));
+        }
+    }
+    if (put.isEmpty() || others.isEmpty()) {
+        return placings;
+    }
+    const int gap = usualRowGap(others, pitch);
+    // What was put on the lower part of another goes below it.
+    int down = 0;
+    TakenPlaces there;
+    for (const int i : std::as_const(put)) {
+        there.add(items.at(i).whole);
+    }
+    for (const Arranged &other : std::as_const(others)) {
+        const QRect *whole = there.over(other.whole);
+        if (whole && other.whole.y() < whole->y() && other.whole.center().y() < whole->center().y()) {
+            const int below = onGridAtOrAfter(bottomOf(other.whole) + std::min(gap, pitch), pitch);
+            down = std::max(down, below - whole->y());
+        }
+    }
+    TakenPlaces fixed;
+    for (const int i : std::as_const(put)) {
+        fixed.add(items.at(i).whole.translated(0, down));
+        if (down != 0) {
+            placings.append({items.at(i), items.at(i).place.translated(0, down)});
+        }
+    }
+    // The others block by block from the top; a block goes down until it is clear of what was put or moved. Once it
+    // moves, it keeps clear of what stayed, too; what overlapped before is no matter of ours.
+    TakenPlaces stayed;
+    for (const FieldBlock &block : fieldBlocks(others)) {
+        int by = 0;
+        for (bool isClear = false; !isClear;) {
+            isClear = true;
+            for (const int member : block) {
+                const QRect wanted = others.at(member).whole.translated(0, by);
+                const QRect *taken = fixed.over(wanted);
+                taken = !taken && by > 0 ? stayed.over(wanted) : taken;
+                if (taken) {
+                    by += std::max(1, onGridAtOrAfter(bottomOf(*taken) + gap, pitch) - wanted.y());
+                    isClear = false;
+                    break;
+                }
+            }
+        }
+        for (const int member : block) {
+            (by > 0 ? fixed : stayed).add(others.at(member).whole.translated(0, by));
+            if (by > 0) {
+                placings.append({others.at(member), others.at(member).place.translated(0, by)});
+            }
+        }
+    }
+    return placings;
+}
+
+} // namespace
+
 Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<ControlId> &under)
 {
     const QSet<ControlId> chosen(placed.begin(), placed.end());
     const int pitch = std::max(1, form.grid.pitch);
-    QList<Placing> placings;
-    for (const Band &band : form.bands) {
-        const QList<Arranged> items = arrangedInBand(form, band.role);
-        // Fields that count as put keep to one another; they move as one.
-        QList<int> put;
-        QList<Arranged> others;
-        for (int i = 0; i < items.size(); ++i) {
-            if (isAmong(items.at(i), chosen)) {
-                put.append(i);
-            } else if (!under.contains(items.at(i).control)) {
-                others.append(items.at(i));
-            }
-        }
-        if (put.isEmpty() || others.isEmpty()) {
-            continue;
-        }
-        const int gap = usualRowGap(others, pitch);
-        // What was put on the lower part of another goes below it.
-        int down = 0;
-        TakenPlaces there;
-        for (const int i : std::as_const(put)) {
-            there.add(items.at(i).whole);
-        }
-        for (const Arranged &other : std::as_const(others)) {
-            const QRect *whole = there.over(other.whole);
-            if (whole && other.whole.y() < whole->y() && other.whole.center().y() < whole->center().y()) {
-                const int below = onGridAtOrAfter(bottomOf(other.whole) + std::min(gap, pitch), pitch);
-                down = std::max(down, below - whole->y());
-            }
-        }
-        TakenPlaces fixed;
-        for (const int i : std::as_const(put)) {
-            fixed.add(items.at(i).whole.translated(0, down));
-            if (down != 0) {
-                placings.append({items.at(i), items.at(i).place.translated(0, down)});
-            }
-        }
-        // The others block by block from the top; a block goes down until it is clear of what was put or moved. Once it
-        // moves, it keeps clear of what stayed, too; what overlapped before is no matter of ours.
-        TakenPlaces stayed;
-        for (const FieldBlock &block : fieldBlocks(others)) {
-            int by = 0;
-            for (bool isClear = false; !isClear;) {
-                isClear = true;
-                for (const int member : block) {
-                    const QRect wanted = others.at(member).whole.translated(0, by);
-                    const QRect *taken = fixed.over(wanted);
-                    taken = !taken && by > 0 ? stayed.over(wanted) : taken;
-                    if (taken) {
-                        by += std::max(1, onGridAtOrAfter(bottomOf(*taken) + gap, pitch) - wanted.y());
-                        isClear = false;
-                        break;
-                    }
-                }
-            }
-            for (const int member : block) {
-                (by > 0 ? fixed : stayed).add(others.at(member).whole.translated(0, by));
-                if (by > 0) {
-                    placings.append({others.at(member), others.at(member).place.translated(0, by)});
-                }
-            }
-        }
+    // From the innermost areas outwards: a container that grew for what it holds has its own room made then.
+    Form result = form;
+    const QList<Area> areas = areasOf(form);
+    for (auto area = areas.rbegin(); area != areas.rend(); ++area) {
+        result = withPlacings(result, wayMade(arrangedIn(result, *area), chosen, under, pitch));
     }
-    return withPlacings(form, placings);
+    return result;
 }
 
 QSet<ControlId> lyingUnder(const Form &form, const QList<ControlId> &controls)
@@ -156,10 +184,14 @@ QSet<ControlId> lyingUnder(const Form &form, const QList<ControlId> &controls)
     QSet<ControlId> under;
     const QList<Arranged> over = arrangedOf(form, controls);
     const QSet<ControlId> chosen(controls.begin(), controls.end());
-    for (const Band &band : form.bands) {
-        for (const Arranged &item : arrangedInBand(form, band.role)) {
+    QSet<Area> areas;
+    for (const Arranged &each : over) {
+        areas.insert(each.area);
+    }
+    for (const Area &area : std::as_const(areas)) {
+        for (const Arranged &item : arrangedIn(form, area)) {
             const bool isCovered = std::any_of(over.begin(), over.end(), [&](const Arranged &each) {
-                return each.band == item.band && each.control != item.control && overlap(each.whole, item.whole);
+                return each.area == area && each.control != item.control && overlap(each.whole, item.whole);
             });
             if (isCovered && !isAmong(item, chosen)) {
                 under.insert(item.control);

@@ -8,7 +8,7 @@
 
 namespace nabblet {
 
-// Fields that stand side by side, the leftmost first; indexes into a list of arranged fields of one band.
+// Fields that stand side by side, the leftmost first; indexes into a list of arranged fields of one area.
 struct FieldRow
 {
     QList<int> members;

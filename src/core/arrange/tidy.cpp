@@ -41,11 +41,12 @@ template <typename Take> QMap<int, int> gathered(const QMap<int, int> &counts, i
     return result;
 }
 
-// The fields of a band that are tidied, what stands still around them, and where each of them comes to stand.
+// The fields of an area that are tidied, what stands still around them, and where each of them comes to stand.
 struct Layout
 {
     const Form &form;
     int pitch;
+    QPoint corner; // the top left one of the area's room
     QList<Arranged> items;
     QList<const Control *> captions; // of each, or nullptr
     QList<QRect> fixed;
@@ -61,15 +62,15 @@ struct Layout
     int captionRoom(int i) const { return places.at(i).x() - wholeOf(i).x(); }
 };
 
-Layout layoutOf(const Form &form, BandRole band, const QSet<ControlId> &chosen)
+Layout layoutOf(const Form &form, const Area &area, const QSet<ControlId> &chosen)
 {
-    Layout layout{form, std::max(1, form.grid.pitch), {}, {}, {}, {}};
-    for (const Arranged &item : arrangedInBand(form, band)) {
+    Layout layout{form, std::max(1, form.grid.pitch), roomOf(form, area).topLeft(), {}, {}, {}, {}};
+    for (const Arranged &item : arrangedIn(form, area)) {
         if (!isAmong(item, chosen)) {
             layout.fixed.append(item.whole);
             continue;
         }
-        const bool hasCaption = item.other != 0 && !item.isCaption && item.otherIsInBand;
+        const bool hasCaption = item.other != 0 && !item.isCaption && item.otherIsNear;
         layout.items.append(item);
         layout.captions.append(hasCaption ? form.controls.find(item.other) : nullptr);
         layout.places.append(item.place);
@@ -107,8 +108,9 @@ void evenEdgesAndSizes(Layout &layout)
     for (qsizetype i = 0; i < layout.places.size(); ++i) {
         QRect &place = layout.places[i];
         const int column = columns.value(place.x());
-        // A caption has the size of its words.
-        if (layout.form.controls.find(layout.items.at(i).control)->kind != QLatin1String("caption")) {
+        // A caption has the size of its words, a container that of what it holds.
+        const Control &control = *layout.form.controls.find(layout.items.at(i).control);
+        if (control.kind != QLatin1String("caption") && !holdsOthers(control)) {
             place.setSize({widths.value(column).value(place.width()), evenHeights.value(place.height())});
         }
         place.moveLeft(column);
@@ -134,7 +136,7 @@ void settleColumns(Layout &layout, const QList<FieldRow> &rows)
         }
     }
     const auto firstFree = [&](const InRow &there) {
-        const int from = there.before < 0 ? 0 : rightOf(layout.places.at(there.before)) + Between;
+        const int from = there.before < 0 ? layout.corner.x() : rightOf(layout.places.at(there.before)) + Between;
         return onGridAtOrAfter(from + layout.captionRoom(there.field), layout.pitch);
     };
     for (auto [column, members] : columns.asKeyValueRange()) {
@@ -179,7 +181,8 @@ void settleRows(Layout &layout, const QList<FieldRow> &rows)
         for (const int member : row.members) {
             layout.places[member].moveTop(top);
             wholes.append(layout.wholeOf(member));
-            by = std::max(by, onGridAtOrAfter(-wholes.last().y(), pitch)); // captions above stay in the band, too
+            by = std::max(
+                by, onGridAtOrAfter(layout.corner.y() - wholes.last().y(), pitch)); // captions above stay inside, too
         }
         for (bool isClear = false; !isClear;) {
             isClear = true;
@@ -200,9 +203,9 @@ void settleRows(Layout &layout, const QList<FieldRow> &rows)
     }
 }
 
-Form tidiedBand(const Form &form, BandRole band, const QSet<ControlId> &chosen)
+Form tidiedArea(const Form &form, const Area &area, const QSet<ControlId> &chosen)
 {
-    Layout layout = layoutOf(form, band, chosen);
+    Layout layout = layoutOf(form, area, chosen);
     if (layout.items.isEmpty()) {
         return form;
     }
@@ -221,10 +224,14 @@ Form tidiedBand(const Form &form, BandRole band, const QSet<ControlId> &chosen)
     return grownToHold(result);
 }
 
+// What is selected and what that holds; with at most one control, the whole form.
 QList<ControlId> chosenOrAll(const ArrangeContext &context)
 {
-    if (context.selected.size() > 1) {
-        return context.selected;
+    // A container alone stands for what it holds.
+    const QSet<ControlId> selected(context.selected.begin(), context.selected.end());
+    const QSet<ControlId> inside = membersOf(context.form, selected);
+    if (context.selected.size() > 1 || !inside.isEmpty()) {
+        return (context.selected.size() > 1 ? selected + inside : inside).values();
     }
     QList<ControlId> all;
     for (const Control &control : context.form.controls) {
@@ -264,8 +271,9 @@ Form tidied(const Form &form, const QList<ControlId> &controls, const TextMeasur
     Form result = form;
     for (int pass = 0; pass < MostPasses; ++pass) {
         const Form before = result;
-        for (const Band &band : before.bands) {
-            result = tidiedBand(result, band.role, chosen);
+        const QList<Area> areas = areasOf(before);
+        for (auto area = areas.rbegin(); area != areas.rend(); ++area) { // from the innermost outwards
+            result = tidiedArea(result, *area, chosen);
         }
         result = settled(result, measure);
         if (result == before) {
@@ -282,7 +290,7 @@ QList<ArrangeOperation> wholeFormOperations()
         {QStringLiteral("tidy"), QT_TRANSLATE_NOOP("Arrange", "Tidy"),
          QT_TRANSLATE_NOOP("Arrange",
                            "What nearly lines up does, near-equal sizes and gaps become equal, all on the grid. The "
-                           "whole form, or what is selected."),
+                           "whole form, a group, or what is selected."),
          Group, needsControls, tidy},
         {QStringLiteral("flow-columns"), QT_TRANSLATE_NOOP("Arrange", "Flow into columns"),
          QT_TRANSLATE_NOOP("Arrange", "Fields go into the number of columns chosen, what belongs together stays so."),

@@ -1,5 +1,6 @@
 #include "core/arrange/window_size.h"
 
+#include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
 
@@ -13,11 +14,15 @@ namespace {
 
 constexpr int FewLetters = 48; // px; a stretching box that is narrower says nothing any more
 
-// Whether a control alone is out of order: out of the form, or too narrow though it was not designed so.
+// Whether a control alone is out of order: out of its container or the form, or too narrow though it was not designed
+// so.
 bool isCramped(const Form &form, const Control &control, const Control &designed)
 {
     const int least = std::min(designed.place.width(), FewLetters);
-    return control.place.x() < 0 || rightOf(control.place) > form.width || control.place.width() < least;
+    const Control *container = form.controls.find(control.container);
+    const int left = container ? container->place.x() : 0;
+    const int right = container ? rightOf(container->place) : form.width;
+    return control.place.x() < left || rightOf(control.place) > right || control.place.width() < least;
 }
 
 // Controls that clash at that width and did not as designed, found along the form's height.
@@ -44,7 +49,7 @@ QList<ControlId> clashes(const Form &designed, const Form &shown)
             if (lower.band != upper.band || lower.place.y() >= bottomOf(upper.place)) {
                 break;
             }
-            if (overlap(upper.place, lower.place) &&
+            if (areaOf(upper) == areaOf(lower) && overlap(upper.place, lower.place) &&
                 !overlap(designed.controls.at(order.at(i)).place, designed.controls.at(order.at(j)).place)) {
                 found.insert(upper.id);
                 found.insert(lower.id);

@@ -136,13 +136,40 @@ QPoint placeAfter(const Form &form, const Control &lead, const QSize &size, int 
     for (bool isFree = false; !isFree;) {
         isFree = true;
         for (const Control &control : form.controls) {
-            if (control.band == lead.band && control.place.intersects(wanted)) {
+            if (areaOf(control) == areaOf(lead) && control.place.intersects(wanted)) {
                 wanted.moveTop(onGridAtOrAfter(bottomOf(control.place) + gap, pitch));
                 isFree = false;
             }
         }
     }
     return {lead.place.x(), wanted.y()};
+}
+
+// The field after which new ones come: the lead, or for a lead that holds others the lowest of what is in there.
+const Control *leadFor(const Form &form, const FieldTarget &target)
+{
+    const Control *lead = form.controls.find(target.after);
+    if (lead && lead->captionFor != 0) {
+        lead = form.controls.find(lead->captionFor);
+    }
+    if (target.area.container == 0) {
+        return lead && lead->band == BandRole::Body && !holdsOthers(*lead) ? lead : nullptr;
+    }
+    if (lead && areaOf(*lead) == target.area) {
+        return lead;
+    }
+    const Control *lowest = nullptr;
+    for (const Control &control : form.controls) {
+        const bool isField = areaOf(control) == target.area && control.captionFor == 0;
+        lowest = isField && (!lowest || bottomOf(control.place) > bottomOf(lowest->place)) ? &control : lowest;
+    }
+    return lowest;
+}
+
+Area areaFor(const Form &form, const FieldTarget &target, const Control *lead)
+{
+    const Area wanted = target.at || target.area.container != 0 ? target.area : lead ? areaOf(*lead) : Area();
+    return areasOf(form).contains(wanted) ? wanted : Area();
 }
 
 AddedFields addedColumns(const Form &form, QList<NewField> fields)
@@ -219,8 +246,10 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
     }
     Form &to = result.form;
     const int pitch = std::max(1, form.grid.pitch);
-    const BandRole band = target.at && findBand(form, target.band) ? target.band : BandRole::Body;
-    const QList<Arranged> there = arrangedInBand(form, band);
+    const Control *after = leadFor(form, target);
+    const Area area = areaFor(form, target, after);
+    const QList<Arranged> there = arrangedIn(form, area);
+    const QPoint corner = roomOf(form, area).topLeft();
     const int gap = std::clamp(usualRowGap(there, pitch), 0, 3 * pitch);
     int captionRoom = 0;
     for (const NewField &field : std::as_const(fields)) {
@@ -228,10 +257,6 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
     }
 
     QPoint at;
-    const Control *after = form.controls.find(target.after);
-    if (after && after->captionFor != 0) {
-        after = form.controls.find(after->captionFor);
-    }
     if (target.at) {
         at = *target.at;
         // The nearest column of boxes, by its rail or by the boxes that stand there; else the grid.
@@ -253,19 +278,21 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
         }
         at = QPoint(x, onGrid(at.y(), pitch));
         // Captions need their room whatever the place.
-        at.setX(std::max(at.x(), onGridAtOrAfter(captionRoom, pitch)));
+        at.setX(std::max(at.x(), onGridAtOrAfter(corner.x() + captionRoom, pitch)));
         for (const FieldRow &row : fieldRows(there)) {
             const int top = there.at(row.members.first()).place.y();
             if (std::abs(top - target.at->y()) <= JoinsRow) {
                 at.setY(top);
             }
         }
-    } else if (after && after->band == BandRole::Body) {
+    } else if (after) {
         at = placeAfter(form, *after, fields.first().box.place.size(), captionRoom, gap);
+    } else if (area.container != 0) {
+        at = {onGridAtOrAfter(corner.x() + captionRoom, pitch), onGridAtOrAfter(corner.y(), pitch)};
     } else {
         at = nextPlace(to, std::max(gap, pitch));
     }
-    at.setY(std::max(0, at.y()));
+    at.setY(std::max(corner.y(), at.y()));
 
     RailId rail = FixedRail::None;
     for (const Rail &each : to.rails) {
@@ -280,7 +307,11 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
     QList<ControlId> placed;
     int y = at.y();
     for (NewField &field : fields) {
-        field.box.band = field.caption.band = band;
+        for (Control *each : {&field.box, &field.caption}) {
+            each->band = area.band;
+            each->container = area.container;
+            each->page = area.page;
+        }
         field.box.place.moveTopLeft({at.x(), y});
         field.box.rides.left = rail;
         field.caption.place = captionPlace(field.box.place, field.caption);
@@ -294,7 +325,7 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
     remember(to);
     to = withWayMade(to, placed);
     for (Band &each : to.bands) {
-        if (each.role == band && !target.at) {
+        if (each.role == area.band && area.container == 0 && !target.at) {
             each.height = std::max(each.height, y - gap + DraftMargin);
         }
     }
@@ -305,7 +336,7 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
     if (right + DraftMargin > to.width) {
         to = setFormWidth(to, right + DraftMargin);
     }
-    to = settled(grownToHold(to), measure);
+    to = settled(inNestingOrder(grownToHold(to)), measure);
     return result;
 }
 

@@ -1,6 +1,7 @@
 // Drafts: forms made by the program from the catalogue. Needs no interface and no database.
 #pragma once
 
+#include "core/arrange/containers.h"
 #include "core/draft/draft_plan.h"
 #include "core/text/text_measure.h"
 
@@ -52,7 +53,7 @@ struct FieldTarget
 {
     // The top left corner of the first box, px relative to its band; without it, the next free place after `after`.
     std::optional<QPoint> at;
-    BandRole band = BandRole::Body;
+    Area area;           // where `at` is; without `at`, a container into which they go
     ControlId after = 0; // 0: below what stands lowest, on the rail where that is highest up
 };
 

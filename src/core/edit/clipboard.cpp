@@ -25,7 +25,7 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
     clip.tracing = {};
     QSet<RailId> rails;
     QSet<QString> columns;
-    const QList<ControlId> taken = withCaptions(form, controls);
+    const QList<ControlId> taken = withBelongings(form, controls);
     const QSet<ControlId> chosen(taken.begin(), taken.end());
     for (const Control &control : form.controls) {
         if (!chosen.contains(control.id)) {
@@ -34,6 +34,9 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
         Control copy = control;
         // A caption taken without its field belongs to none.
         copy.captionFor = chosen.contains(copy.captionFor) ? copy.captionFor : 0;
+        if (!chosen.contains(copy.container)) {
+            copy.container = copy.page = 0;
+        }
         rails += {control.rides.left, control.rides.right};
         for (const QString &column : columnsNeeded(control)) {
             columns.insert(column);
@@ -60,7 +63,22 @@ Result<Form> readClip(const QByteArray &text)
     return clip;
 }
 
-Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString &namingPattern)
+namespace {
+
+// How much further a clip goes so that it stands inside a container.
+QPoint wayInto(const Form &form, const Form &clip, QPoint distance, const Area &into)
+{
+    QRect bounds;
+    for (const Control &control : clip.controls) {
+        bounds = bounds.united(control.place.translated(distance));
+    }
+    const QRect room = roomOf(form, into);
+    return into.container == 0 || room.contains(bounds.topLeft()) ? QPoint() : room.topLeft() - bounds.topLeft();
+}
+
+} // namespace
+
+Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString &namingPattern, const Area &into)
 {
     Pasted result{form, {}};
     QStringList taken;
@@ -85,11 +103,17 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
         }
         return FixedRail::None;
     };
+    distance += wayInto(form, clip, distance, into);
     for (const Control &control : clip.controls) {
         Control copy = control;
         copy.id = ids.value(control.id);
         copy.captionFor = ids.value(control.captionFor);
-        if (!findBand(form, copy.band)) {
+        copy.container = ids.value(control.container);
+        if (into.container != 0) {
+            copy.band = into.band;
+            copy.page = copy.container == 0 ? into.page : copy.page;
+            copy.container = copy.container == 0 ? into.container : copy.container;
+        } else if (!findBand(form, copy.band)) {
             copy.band = BandRole::Body;
         }
         const Control *field = copy.captionFor != 0 ? clip.controls.find(control.captionFor) : &control;
@@ -110,7 +134,7 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
             result.form.boundColumns.append(bound);
         }
     }
-    result.form = grownToHold(result.form);
+    result.form = grownToHold(inNestingOrder(result.form));
     return result;
 }
 

@@ -2,6 +2,7 @@
 // that it can be read, kept and edited anywhere.
 #pragma once
 
+#include "core/arrange/containers.h"
 #include "core/model/form.h"
 #include "core/result.h"
 
@@ -23,7 +24,8 @@ struct Pasted
 };
 
 // Puts the controls of a clip on a form, moved by a distance from where they stood; into the body where the form has
-// not their band. They get new names by the pattern and ride the form's rails of the same name, or those they stand on.
-Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString &namingPattern);
+// not their band, or into a container, at its corner where they would stand outside it. They get new names by the
+// pattern and ride the form's rails of the same name, or those they stand on.
+Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString &namingPattern, const Area &into = {});
 
 } // namespace nabblet

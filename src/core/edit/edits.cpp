@@ -49,9 +49,12 @@ bool isHeadOf(const Form &form, const Control &control, const ControlSet &named)
 
 } // namespace
 
-QList<ControlId> withCaptions(const Form &form, const QList<ControlId> &controls)
+QList<ControlId> withBelongings(const Form &form, const QList<ControlId> &controls)
 {
-    const ControlSet named = setOf(controls);
+    ControlSet named = setOf(controls);
+    if (hasContainers(form)) {
+        named += membersOf(form, named);
+    }
     QList<ControlId> result;
     for (const Control &control : form.controls) {
         if (named.contains(control.id) || named.contains(control.captionFor)) {
@@ -63,14 +66,21 @@ QList<ControlId> withCaptions(const Form &form, const QList<ControlId> &controls
 
 QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint distance)
 {
-    const ControlSet moving = setOf(withCaptions(form, controls));
+    const ControlSet moving = setOf(withBelongings(form, controls));
     const ControlSet named = setOf(controls);
+    QHash<Area, QPoint> corners; // the top left corner of each area's room
     for (const Control &control : form.controls) {
-        if (moving.contains(control.id)) {
-            distance.setX(std::max(distance.x(), -control.place.x()));
-            if (!isHeadOf(form, control, named)) {
-                distance.setY(std::max(distance.y(), -control.place.y()));
-            }
+        if (!moving.contains(control.id) || moving.contains(control.container)) {
+            continue;
+        }
+        const Area area = areaOf(control);
+        auto corner = corners.constFind(area);
+        if (corner == corners.constEnd()) {
+            corner = corners.insert(area, roomOf(form, area).topLeft());
+        }
+        distance.setX(std::max(distance.x(), std::min(0, corner->x() - control.place.x())));
+        if (!isHeadOf(form, control, named)) {
+            distance.setY(std::max(distance.y(), std::min(0, corner->y() - control.place.y())));
         }
     }
     return distance;
@@ -83,42 +93,82 @@ Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint dis
         return form;
     }
     const ControlSet named = setOf(controls);
-    return grownToHold(changed(form, setOf(withCaptions(form, controls)), [&](Control control) {
+    return grownToHold(changed(form, setOf(withBelongings(form, controls)), [&](Control control) {
         control.place.translate(isHeadOf(form, control, named) ? QPoint(possible.x(), 0) : possible);
         return possible.x() == 0 || rule == RideRule::Kept ? control : withRidesByPlace(form, control);
     }));
 }
 
-Form moveControlsToBand(const Form &form, const QList<ControlId> &controls, BandRole role, QPoint distance)
+Form moveControlsInto(const Form &form, const QList<ControlId> &controls, const Area &area, QPoint distance)
 {
-    const int top = bandTop(form, role);
+    const int top = bandTop(form, area.band);
     const ControlSet named = setOf(controls);
-    return grownToHold(changed(form, setOf(withCaptions(form, controls)), [&](Control control) {
+    const ControlSet moving = setOf(withBelongings(form, controls));
+    if (moving.contains(area.container)) {
+        return form;
+    }
+    const QPoint corner = roomOf(form, area).topLeft();
+    // As far as none of them leaves the area at the left or the top.
+    QPoint by = distance;
+    for (const Control &control : form.controls) {
+        if (moving.contains(control.id) && !isHeadOf(form, control, named)) {
+            const QPoint there = placeOnForm(form, control).topLeft() - QPoint(0, top);
+            by.setX(std::max(by.x(), corner.x() - there.x()));
+            by.setY(std::max(by.y(), corner.y() - there.y()));
+        }
+    }
+    const Form moved = changed(form, moving, [&](Control control) {
         if (isHeadOf(form, control, named)) {
             return control;
         }
-        control.place = placeOnForm(form, control).translated(distance).translated(0, -top);
-        control.place.moveTopLeft({std::max(0, control.place.x()), std::max(0, control.place.y())});
-        control.band = role;
+        control.place = placeOnForm(form, control).translated(by).translated(0, -top);
+        control.band = area.band;
+        if (!moving.contains(control.container)) {
+            control.container = area.container;
+            control.page = area.page;
+        }
         return withRidesByPlace(form, control);
-    }));
+    });
+    Form result = moved;
+    if (const int holder = result.controls.indexOf(area.container); area.container != 0 && holder >= 0) {
+        Control container = result.controls.at(holder);
+        const Rides needed = holdsFor(form, controls);
+        container.rides.left = needed.left != FixedRail::None ? needed.left : container.rides.left;
+        container.rides.right = needed.right != FixedRail::None ? needed.right : container.rides.right;
+        container.rides.bottom = needed.bottom != FixedRail::None ? needed.bottom : container.rides.bottom;
+        result.controls.replace(holder, container);
+    }
+    return grownToHold(inNestingOrder(result));
 }
 
 Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges edges, QPoint distance, RideRule rule)
 {
     return grownToHold(changed(form, setOf(controls), [&](Control control) {
+        const QPoint corner = control.container == 0 ? QPoint() : roomOf(form, areaOf(control)).topLeft();
+        QPoint held(std::numeric_limits<int>::max(), std::numeric_limits<int>::max()); // of what is in a container
+        if (holdsOthers(control)) {
+            const Insets insets = insetsOf(control);
+            for (const Control &member : form.controls) {
+                if (member.container == control.id) {
+                    held.setX(std::min(held.x(), member.place.x() - insets.left));
+                    held.setY(std::min(held.y(), member.place.y() - insets.top));
+                }
+            }
+        }
         int left = control.place.x();
         int top = control.place.y();
         int right = left + control.place.width();
         int bottom = top + control.place.height();
         if (edges & Edge::Left) {
-            left = std::clamp(left + distance.x(), 0, std::max(0, right - LeastSize));
+            const int least = std::min(left, corner.x());
+            left = std::clamp(left + distance.x(), least, std::max(least, std::min(held.x(), right - LeastSize)));
         }
         if (edges & Edge::Right) {
             right = std::max(right + distance.x(), left + LeastSize);
         }
         if (edges & Edge::Top) {
-            top = std::clamp(top + distance.y(), 0, std::max(0, bottom - LeastSize));
+            const int least = std::min(top, corner.y());
+            top = std::clamp(top + distance.y(), least, std::max(least, std::min(held.y(), bottom - LeastSize)));
         }
         if (edges & Edge::Bottom) {
             bottom = std::max(bottom + distance.y(), top + LeastSize);
@@ -154,7 +204,7 @@ Form placeControl(const Form &form, ControlId id, const QRect &place)
 
 Form deleteControls(const Form &form, const QList<ControlId> &controls)
 {
-    const ControlSet leaving = setOf(withCaptions(form, controls));
+    const ControlSet leaving = setOf(withBelongings(form, controls));
     Form result = form;
     result.controls = ControlList();
     result.controls.reserve(form.controls.size());
@@ -446,7 +496,7 @@ Form setFormWidth(const Form &form, int width)
             result.controls.replace(i, control);
         }
     }
-    return result;
+    return withMembersFollowing(form, result);
 }
 
 } // namespace nabblet

@@ -1,6 +1,7 @@
 // Edits: pure functions from form to form, named for what they do. Undo keeps the values they give.
 #pragma once
 
+#include "core/arrange/containers.h"
 #include "core/model/form.h"
 #include "core/text/text_measure.h"
 
@@ -9,20 +10,23 @@
 
 namespace nabblet {
 
-// The controls named, and with each field its caption; in the order of the form, each once.
-QList<ControlId> withCaptions(const Form &form, const QList<ControlId> &controls);
+// The controls named, with each field its caption and with each container all that is in it; in the order of the
+// form, each once.
+QList<ControlId> withBelongings(const Form &form, const QList<ControlId> &controls);
 
 // Whether edges that are moved keep the rails they ride, at another distance, or go by where they come to stand.
 enum class RideRule { ByPlace, Kept };
 
-// Moves controls by a distance in px. Fields take their captions along; a caption named alone moves alone. None leaves
-// its band at the top or the left; the band and the form grow where they would at the bottom or the right. Edges let
+// Moves controls by a distance in px. Fields take their captions along, containers what they hold; a caption named
+// alone moves alone. None leaves its band or its container at the top or the left; containers, bands and the form grow
+// where they would at the bottom or the right. Edges let
 // go of the rails they leave and ride those they come to stand on.
 Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint distance,
                   RideRule rule = RideRule::ByPlace);
 
-// The same into another band: the controls stand where they stood on the form, moved by the distance.
-Form moveControlsToBand(const Form &form, const QList<ControlId> &controls, BandRole band, QPoint distance);
+// The same into another band or container, or out of one: the controls stand where they stood on the form, moved by the
+// distance. A container stays where it is rather than go into itself.
+Form moveControlsInto(const Form &form, const QList<ControlId> &controls, const Area &area, QPoint distance);
 
 // How far moveControls really goes: the distance, cut where a control would leave its band.
 QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint distance);
@@ -38,7 +42,8 @@ Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges ed
 // Puts one control at a place, relative to its band. A field's caption moves along.
 Form placeControl(const Form &form, ControlId control, const QRect &place);
 
-// Removes controls; a field goes with its caption. Its column stays in the row source and can be placed again.
+// Removes controls; a field goes with its caption, a container with all that is in it. Its column stays in the row
+// source and can be placed again.
 Form deleteControls(const Form &form, const QList<ControlId> &controls);
 
 // Changes the words of a caption. Bindings and names stay as they are.

@@ -1,5 +1,6 @@
 #include "core/edit/form_texts.h"
 
+#include "core/arrange/grouping.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
@@ -22,16 +23,19 @@ QString placeOf(const Form &form, const Control &control)
 QList<FormText> formTexts(const Form &form)
 {
     QList<FormText> texts;
-    for (const Band &band : form.bands) {
-        for (const QList<ControlId> &row : rowsOfBand(form, band.role)) {
+    for (const Area &area : areasOf(form)) {
+        for (const QList<ControlId> &row : rowsOfArea(form, area)) {
             for (const ControlId id : row) {
                 const Control &control = *form.controls.find(id);
                 if (!control.text.isEmpty()) {
-                    texts.append({id, -1, placeOf(form, control), control.text});
+                    texts.append({id, -1, 0, placeOf(form, control), control.text});
                 }
                 const QList<Choice> choices = fixedChoices(control);
                 for (int i = 0; i < choices.size(); ++i) {
-                    texts.append({id, i, placeOf(form, control), choices.at(i).words});
+                    texts.append({id, i, 0, placeOf(form, control), choices.at(i).words});
+                }
+                for (const Page &page : pagesOf(control)) {
+                    texts.append({id, -1, page.id, placeOf(form, control), page.title});
                 }
             }
         }
@@ -48,6 +52,10 @@ Form withFormTexts(const Form &form, const QList<FormText> &texts, const TextMea
             continue;
         }
         Control control = result.controls.at(index);
+        if (text.page != 0) {
+            result = withPageTitle(result, control.id, text.page, text.words);
+            continue;
+        }
         if (text.choice < 0) {
             if (control.text == text.words) {
                 continue;

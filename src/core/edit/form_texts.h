@@ -1,4 +1,4 @@
-// All the words on a form, to be edited in one table: captions, and the words of options.
+// All the words on a form, to be edited in one table: captions, headings, the words of options, titles of pages.
 #pragma once
 
 #include "core/model/form.h"
@@ -12,6 +12,7 @@ struct FormText
 {
     ControlId control = 0;
     int choice = -1; // the option whose words these are; -1 for the words of a caption or beside a tick box
+    int page = 0;    // the page whose title these are, by its id; 0 for all else
     QString place;   // whose words: the column or the name of the control
     QString words;
 

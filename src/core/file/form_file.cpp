@@ -1,5 +1,6 @@
 #include "core/file/form_file.h"
 
+#include "core/arrange/containers.h"
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
 #include "core/file/whole_file.h"
@@ -65,7 +66,9 @@ QString railName(const Form &form, RailId id)
 // The look role of a control that names none.
 QString usualRole(const QString &kind)
 {
-    return kind == QLatin1String("caption") ? QStringLiteral("caption") : QStringLiteral("field");
+    return kind == QLatin1String("caption")          ? QStringLiteral("caption")
+           : kindNamed(kind).holds != Holds::Nothing ? QStringLiteral("heading")
+                                                     : QStringLiteral("field");
 }
 
 void writeFormMembers(JsonText &json, const Form &form);
@@ -78,6 +81,12 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
     json.value("name", control.name);
     if (control.band != BandRole::Body) {
         json.value("band", bandNames().at(static_cast<int>(control.band)));
+    }
+    if (control.container != 0) {
+        json.value("container", names.value(control.container));
+        if (control.page != 0) {
+            json.value("page", control.page);
+        }
     }
     json.endLine();
     json.beginList("place", JsonText::Layout::OneLine);
@@ -140,12 +149,19 @@ RailId railNamed(const Form &form, JsonReader &reader, const char *edge, JsonMis
     return FixedRail::None;
 }
 
+// The other controls that a control names.
+struct Named
+{
+    QString captionFor;
+    QString container;
+};
+
 constexpr int Deepest = 8; // forms inside forms
 
 Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes);
 
 Control readControl(const Form &form, const QJsonObject &object, const QString &pointer, int depth,
-                    JsonMistakes &mistakes, QString &captionFor)
+                    JsonMistakes &mistakes, Named &named)
 {
     JsonReader reader(object, pointer, &mistakes);
     Control control;
@@ -175,7 +191,9 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     control.rides.bottom = railNamed(form, reader, "bottomRides", mistakes);
     control.column = reader.text("column", QString());
     control.text = reader.text("text", QString());
-    captionFor = reader.text("captionFor", QString());
+    named.captionFor = reader.text("captionFor", QString());
+    named.container = reader.text("container", QString());
+    control.page = reader.number("page", 0, Far, 0);
     control.role = reader.text("role", usualRole(control.kind));
     control.settings = reader.object("settings");
     if (reader.has("form")) {
@@ -198,8 +216,8 @@ void readControls(Form &form, const QJsonArray &stored, const QString &base, int
     ids.reserve(stored.size());
     QList<Control> controls;
     controls.reserve(stored.size());
-    QStringList fields; // that each control is a caption for, by name; resolved once all names are known
-    fields.reserve(stored.size());
+    QList<Named> named; // what each control names; resolved once all names are known
+    named.reserve(stored.size());
     for (int i = 0; i < stored.size() && mistakes.isEmpty(); ++i) {
         const QString pointer = base + QLatin1Char('/') + QString::number(i);
         const QJsonValue value = stored.at(i);
@@ -207,8 +225,8 @@ void readControls(Form &form, const QJsonArray &stored, const QString &base, int
             mistakes.report(pointer, Texts::tr("an object was expected"));
             return;
         }
-        QString captionFor;
-        Control control = readControl(form, value.toObject(), pointer, depth, mistakes, captionFor);
+        Named names;
+        Control control = readControl(form, value.toObject(), pointer, depth, mistakes, names);
         control.id = i + 1;
         const auto taken = ids.constFind(control.name);
         if (taken != ids.constEnd()) {
@@ -217,20 +235,35 @@ void readControls(Form &form, const QJsonArray &stored, const QString &base, int
                                 .arg(control.name, base + u'/' + QString::number(*taken - 1)));
         }
         ids.insert(control.name, control.id);
-        fields.append(captionFor);
+        named.append(names);
         controls.append(std::move(control));
     }
     form.controls.reserve(static_cast<int>(controls.size()));
-    for (int i = 0; i < controls.size(); ++i) {
-        const QString &field = fields.at(i);
-        if (!field.isEmpty() && !ids.contains(field)) {
-            mistakes.report(base + QStringLiteral("/%1/captionFor").arg(i),
-                            Texts::tr("the name of a control was expected, and none is called “%1”").arg(field));
-            return;
+    const auto idOf = [&](const QString &name, int i, const char *member) -> ControlId {
+        if (!name.isEmpty() && !ids.contains(name)) {
+            mistakes.report(base + QStringLiteral("/%1/%2").arg(QString::number(i), key(member)),
+                            Texts::tr("the name of a control was expected, and none is called “%1”").arg(name));
         }
-        controls[i].captionFor = field.isEmpty() ? 0 : ids.value(field);
+        return ids.value(name, 0);
+    };
+    for (int i = 0; i < controls.size(); ++i) {
+        controls[i].captionFor = idOf(named.at(i).captionFor, i, "captionFor");
+        controls[i].container = idOf(named.at(i).container, i, "container");
         form.controls.append(controls.at(i));
     }
+    if (!mistakes.isEmpty()) {
+        return;
+    }
+    const Form sound = inNestingOrder(form);
+    for (int i = 0; i < controls.size(); ++i) {
+        if (controls.at(i).container != sound.controls.find(controls.at(i).id)->container) {
+            mistakes.report(
+                base + QStringLiteral("/%1/container").arg(i),
+                Texts::tr("a group box or a page of tab pages in the same band was expected, and not inside itself"));
+            return;
+        }
+    }
+    form.controls = sound.controls;
 }
 
 void readBands(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)

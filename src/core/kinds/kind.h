@@ -21,6 +21,18 @@ namespace nabblet {
 // Which real widget edits a control in Entry.
 enum class Editor { None, Line, LongText, Tick, Choice, Options, Image, Rows, Opener };
 
+// What a control has inside it: nothing, other controls, or pages with other controls.
+enum class Holds { Nothing, Controls, Pages };
+
+// How wide the space is that a container keeps free inside its edges, px.
+struct Insets
+{
+    int left = 0;
+    int top = 0; // with its heading or its tabs
+    int right = 0;
+    int bottom = 0;
+};
+
 // The state in which a control is drawn.
 enum class BoxState { Rest, Focused, Locked, Refused };
 
@@ -31,6 +43,7 @@ struct Shown
     bool isMissing = true; // NULL, or no record
     bool isOn = false;     // for tick boxes
     QByteArray image;      // for pictures
+    int page = 0;          // of tab pages: the one in front, by its id; 0 for the first
     BoxState state = BoxState::Rest;
 
     bool operator==(const Shown &) const = default;
@@ -50,6 +63,9 @@ struct Kind
     QString (*words)(const Control &control, const QVariant &value, const QLocale &locale);
     // The value for typed words, an invalid QVariant for NULL; an error whose sentence goes beside the box.
     Result<QVariant> (*read)(const Control &control, const QString &typed, const QLocale &locale);
+
+    Holds holds = Holds::Nothing;
+    Insets (*insets)(const Control &container) = nullptr;
 };
 
 // Every kind, in the order in which people meet them.
@@ -83,6 +99,18 @@ struct Choice
 };
 QList<Choice> fixedChoices(const Control &control); // "choices"
 bool takesNewChoices(const Control &control);       // "takesNew": words that are no choice are stored as they are typed
+
+// The pages of tab pages: "pages". An id names its page for as long as it is there.
+struct Page
+{
+    int id = 0;
+    QString title;
+
+    bool operator==(const Page &) const = default;
+};
+QList<Page> pagesOf(const Control &container);
+void setPages(Control &container, const QList<Page> &pages);
+bool isFramed(const Control &group); // "framed": a group box is seen; without, it only holds together
 
 // A drop-down whose choices come from another table: "lookup".
 struct Lookup

@@ -3,6 +3,7 @@
 #include "core/text/json_names.h"
 #include "core/text/tr.h"
 
+#include <QHash>
 #include <QJsonArray>
 
 #include <array>
@@ -16,7 +17,7 @@ const QList<Kind> &kinds()
     static const QList<Kind> table{
         captionKind(), textBoxKind(),  longTextKind(), wholeNumberKind(), decimalNumberKind(), dateKind(),
         timeKind(),    dateTimeKind(), tickBoxKind(),  dropDownKind(),    optionSetKind(),     pictureBoxKind(),
-        linkKind(),    totalKind(),    subformKind(),  buttonKind(),
+        linkKind(),    totalKind(),    subformKind(),  buttonKind(),      groupBoxKind(),      tabPagesKind(),
     };
     return table;
 }
@@ -60,12 +61,15 @@ bool isKnownKind(const QString &name)
 
 const Kind &kindNamed(const QString &name)
 {
-    for (const Kind &kind : kinds()) {
-        if (kind.name == name) {
-            return kind;
+    static const QHash<QString, const Kind *> byName = [] {
+        QHash<QString, const Kind *> all;
+        for (const Kind &kind : kinds()) {
+            all.insert(kind.name, &kind);
         }
-    }
-    return unknownKind();
+        return all;
+    }();
+    const Kind *kind = byName.value(name);
+    return kind ? *kind : unknownKind();
 }
 
 bool takesValue(const Kind &kind)
@@ -134,6 +138,30 @@ std::optional<int> decimalPlaces(const Control &control)
 std::optional<int> lengthLimit(const Control &control)
 {
     return numberSetting(control, QLatin1String("length"));
+}
+
+QList<Page> pagesOf(const Control &container)
+{
+    QList<Page> pages;
+    for (const QJsonValueRef value : container.settings.value(QLatin1String("pages")).toArray()) {
+        const QJsonObject object = value.toObject();
+        pages.append({object.value(QLatin1String("id")).toInt(), object.value(QLatin1String("title")).toString()});
+    }
+    return pages;
+}
+
+void setPages(Control &container, const QList<Page> &pages)
+{
+    QJsonArray array;
+    for (const Page &page : pages) {
+        array.append(QJsonObject{{QStringLiteral("id"), page.id}, {QStringLiteral("title"), page.title}});
+    }
+    container.settings.insert(QStringLiteral("pages"), array);
+}
+
+bool isFramed(const Control &group)
+{
+    return group.settings.value(QLatin1String("framed")).toBool(true);
 }
 
 bool sitsAbove(const Control &caption)

@@ -21,5 +21,7 @@ Kind linkKind();
 Kind totalKind();
 Kind subformKind();
 Kind buttonKind();
+Kind groupBoxKind();
+Kind tabPagesKind();
 
 } // namespace nabblet

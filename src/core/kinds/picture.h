@@ -20,6 +20,7 @@ struct BoxStroke // a filled, outlined box
     Ink outline = Ink::FieldOutline;
     int radius = 3;
     int outlineWidth = 1;
+    bool isFilled = true; // else the ground shows through
     bool operator==(const BoxStroke &) const = default;
 };
 

@@ -56,7 +56,9 @@ struct Control
     QString kind; // the kind's name as in core/kinds
     QString name; // unique in the form
     BandRole band = BandRole::Body;
-    QRect place; // px, relative to the band's top left corner
+    ControlId container = 0; // the group box or tab pages that hold it; 0: right on the band
+    int page = 0;            // of tab pages, by its id
+    QRect place;             // px, relative to the band's top left corner, in containers too
     Rides rides;
     QString column;           // the bound column, or empty
     QString text;             // the words of a caption, or the words beside a tick box

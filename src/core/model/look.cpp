@@ -21,8 +21,9 @@ constexpr std::array<Colour, InkCount> ChartDark{0x272420, 0x322D26, 0x4A4338, 0
                                                  0x2E2A24, 0xEFEAE0, 0xD3CBBB, 0xF0DDB8, 0xA89F8E,
                                                  0x35B5A8, 0x0C1F1D, 0x7CC0E8, 0xFF9A8E, 0x4A2522};
 
-constexpr std::array<TextStyle, TextRoleCount> PlainTexts{TextStyle{160, 700}, TextStyle{100, 400}, TextStyle{100, 400},
-                                                          TextStyle{92, 400}, TextStyle{100, 400}};
+constexpr std::array<TextStyle, TextRoleCount> PlainTexts{TextStyle{160, 700}, TextStyle{100, 400},
+                                                          TextStyle{100, 400}, TextStyle{92, 400},
+                                                          TextStyle{100, 400}, TextStyle{100, 600}};
 
 double channel(Colour c, int shift)
 {
@@ -75,7 +76,8 @@ double contrast(Colour a, Colour b)
 
 TextRole textRoleNamed(const QString &name, TextRole fallback)
 {
-    static constexpr std::array<const char *, TextRoleCount> Names{"title", "caption", "field", "note", "button"};
+    static constexpr std::array<const char *, TextRoleCount> Names{"title", "caption", "field",
+                                                                   "note",  "button",  "heading"};
     for (std::size_t i = 0; i < Names.size(); ++i) {
         if (name == QLatin1String(Names.at(i))) {
             return static_cast<TextRole>(i);

@@ -9,8 +9,8 @@
 namespace nabblet {
 
 // What a piece of text is for; a look gives each its size and weight.
-enum class TextRole { Title, Caption, Field, Note, Button };
-constexpr int TextRoleCount = 5;
+enum class TextRole { Title, Caption, Field, Note, Button, Heading };
+constexpr int TextRoleCount = 6;
 
 // What a colour is for. Pictures of controls name colours by these, never by value.
 enum class Ink {

@@ -1,0 +1,347 @@
+#include "core/arrange/containers.h"
+
+#include "core/arrange/arranged.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
+#include "core/arrange/rails.h"
+#include "core/kinds/kind.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int NextTo = 8; // px kept between a container that grew and what made way for it
+
+} // namespace
+
+size_t qHash(const Area &area, size_t seed)
+{
+    return qHashMulti(seed, static_cast<int>(area.band), area.container, area.page);
+}
+
+Area areaOf(const Control &control)
+{
+    return {control.band, control.container, control.page};
+}
+
+void standWith(Control &control, const Control &other)
+{
+    control.band = other.band;
+    control.container = other.container;
+    control.page = other.page;
+}
+
+bool holdsOthers(const Control &control)
+{
+    return kindNamed(control.kind).holds != Holds::Nothing;
+}
+
+bool hasContainers(const Form &form)
+{
+    return std::any_of(form.controls.begin(), form.controls.end(),
+                       [](const Control &control) { return control.container != 0; });
+}
+
+QList<Area> areasIn(const Control &container)
+{
+    QList<Area> areas;
+    if (kindNamed(container.kind).holds == Holds::Pages) {
+        for (const Page &page : pagesOf(container)) {
+            areas.append({container.band, container.id, page.id});
+        }
+    } else if (holdsOthers(container)) {
+        areas.append({container.band, container.id, 0});
+    }
+    return areas;
+}
+
+QList<Area> areasOf(const Form &form)
+{
+    QList<Area> areas;
+    for (const Band &band : form.bands) {
+        areas.append({band.role, 0, 0});
+    }
+    for (const Control &control : form.controls) {
+        areas += areasIn(control);
+    }
+    return areas;
+}
+
+Insets insetsOf(const Control &container)
+{
+    const Kind &kind = kindNamed(container.kind);
+    return kind.insets ? kind.insets(container) : Insets();
+}
+
+QRect roomOf(const Form &form, const Area &area)
+{
+    if (const Control *container = form.controls.find(area.container)) {
+        const Insets insets = insetsOf(*container);
+        return container->place.adjusted(insets.left, insets.top, -insets.right, -insets.bottom);
+    }
+    const Band *band = findBand(form, area.band);
+    return {0, 0, form.width, band ? band->height : 0};
+}
+
+QSet<ControlId> membersOf(const Form &form, const QSet<ControlId> &containers)
+{
+    QSet<ControlId> inside;
+    for (const Control &control : form.controls) {
+        if (control.container != 0 && (containers.contains(control.container) || inside.contains(control.container))) {
+            inside.insert(control.id);
+        }
+    }
+    return inside;
+}
+
+QList<ControlId> containersAround(const Form &form, ControlId id)
+{
+    QList<ControlId> around;
+    const Control *control = form.controls.find(id);
+    while (control && control->container != 0 && !around.contains(control->container)) {
+        around.append(control->container);
+        control = form.controls.find(control->container);
+    }
+    return around;
+}
+
+Form inNestingOrder(const Form &form)
+{
+    Form result = form;
+    QHash<ControlId, QList<int>> inside; // by container: indexes into the form's list
+    QHash<ControlId, int> places;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        places.insert(form.controls.at(i).id, i);
+    }
+    for (int i = 0; i < form.controls.size(); ++i) {
+        Control control = form.controls.at(i);
+        const int at = places.value(control.container, -1);
+        const bool isThere =
+            at >= 0 && form.controls.at(at).band == control.band &&
+            (areasIn(form.controls.at(at)).contains(areaOf(control)) || !isKnownKind(form.controls.at(at).kind)) &&
+            !containersAround(form, control.id).contains(control.id);
+        if (control.container != 0 && !isThere) {
+            control.container = 0;
+            control.page = 0;
+            result.controls.replace(i, control);
+        }
+        inside[control.container].append(i);
+    }
+    ControlList ordered;
+    ordered.reserve(form.controls.size());
+    const auto append = [&](const auto &self, ControlId container) -> void {
+        for (const int i : inside.value(container)) {
+            ordered.appendShared(result.controls, i);
+            if (inside.contains(result.controls.at(i).id)) {
+                self(self, result.controls.at(i).id);
+            }
+        }
+    };
+    append(append, 0);
+    result.controls = ordered;
+    return result;
+}
+
+Form withMembersFollowing(const Form &before, const Form &after)
+{
+    if (!hasContainers(after)) {
+        return after;
+    }
+    Form result = after;
+    QHash<ControlId, int> moved; // containers, px to the right
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        const int by = moved.value(control.container, 0);
+        const bool isFree = control.rides.left == FixedRail::None && control.rides.right == FixedRail::None;
+        if (by != 0 && isFree) {
+            control.place.translate(by, 0);
+            result.controls.replace(i, control);
+        }
+        if (holdsOthers(control)) {
+            moved.insert(control.id, control.place.x() - before.controls.at(i).place.x());
+        }
+    }
+    return result;
+}
+
+QSet<ControlId> containersAcross(const Form &form, int x)
+{
+    QSet<ControlId> across;
+    if (!hasContainers(form)) {
+        return across;
+    }
+    for (const Control &control : form.controls) {
+        if (control.container == 0 || control.place.x() < x) {
+            continue;
+        }
+        for (const ControlId around : containersAround(form, control.id)) {
+            if (form.controls.find(around)->place.x() < x) {
+                across.insert(around);
+            }
+        }
+    }
+    return across;
+}
+
+namespace {
+
+// Shifts what stands in an area at or behind an edge, and what that holds, by a distance.
+void shift(Form &form, const QList<Arranged> &items, QPoint by)
+{
+    QSet<ControlId> moving;
+    for (const Arranged &item : items) {
+        moving += {item.control, item.other};
+    }
+    moving += membersOf(form, moving);
+    for (int i = 0; i < form.controls.size(); ++i) {
+        Control control = form.controls.at(i);
+        if (moving.contains(control.id)) {
+            control.place.translate(by);
+            form.controls.replace(i, by.x() != 0 ? withRidesByPlace(form, control) : control);
+        }
+    }
+}
+
+// What stands below (or to the right of) a container that was grown makes way, as one, as far as it takes.
+void makeWayFor(Form &form, const Control &before, const QRect &grown)
+{
+    QList<Arranged> below;
+    QList<Arranged> beside;
+    int nearestBelow = bottomOf(grown) + NextTo;
+    int nearestBeside = rightOf(grown) + NextTo;
+    for (const Arranged &item : arrangedIn(form, areaOf(before))) {
+        if (item.control == before.id) {
+            continue;
+        }
+        if (item.whole.y() >= bottomOf(before.place)) {
+            below.append(item);
+            nearestBelow = std::min(nearestBelow, item.whole.y());
+        } else if (item.whole.x() >= rightOf(before.place) && item.whole.y() < bottomOf(before.place) &&
+                   bottomOf(item.whole) > before.place.y()) {
+            beside.append(item);
+            nearestBeside = std::min(nearestBeside, item.whole.x());
+        }
+    }
+    const int pitch = std::max(1, form.grid.pitch);
+    const int down =
+        std::min(bottomOf(grown) + NextTo, bottomOf(grown) + nearestBelow - bottomOf(before.place)) - nearestBelow;
+    const int right =
+        std::min(rightOf(grown) + NextTo, rightOf(grown) + nearestBeside - rightOf(before.place)) - nearestBeside;
+    if (down > 0 && bottomOf(grown) > bottomOf(before.place)) {
+        shift(form, below, {0, onGridAtOrAfter(down, pitch)});
+    }
+    if (right > 0 && rightOf(grown) > rightOf(before.place)) {
+        shift(form, beside, {onGridAtOrAfter(right, pitch), 0});
+    }
+}
+
+} // namespace
+
+Form withContainersGrown(const Form &form)
+{
+    if (!hasContainers(form)) {
+        return form;
+    }
+    Form result = form;
+    for (int i = form.controls.size() - 1; i >= 0; --i) {
+        if (!holdsOthers(form.controls.at(i))) {
+            continue;
+        }
+        const Control container = result.controls.at(i);
+        const Insets insets = insetsOf(container);
+        int right = rightOf(container.place);
+        int bottom = bottomOf(container.place);
+        for (const Control &control : result.controls) {
+            if (control.container == container.id) {
+                right = std::max(right, rightOf(control.place) + insets.right);
+                bottom = std::max(bottom, bottomOf(control.place) + insets.bottom);
+            }
+        }
+        const QRect grown(container.place.topLeft(), QSize(right - container.place.x(), bottom - container.place.y()));
+        if (grown != container.place) {
+            makeWayFor(result, container, grown);
+            Control held = container;
+            held.place = grown;
+            result.controls.replace(i,
+                                    rightOf(grown) == rightOf(container.place) ? held : withRidesByPlace(result, held));
+        }
+    }
+    return result;
+}
+
+Rides holdsFor(const Form &form, const QList<ControlId> &controls)
+{
+    Rides rides;
+    for (const ControlId id : controls) {
+        const Control *control = form.controls.find(id);
+        if (!control) {
+            continue;
+        }
+        if (control->rides.right == FixedRail::FormRight) {
+            rides.right = FixedRail::FormRight;
+            rides.left = control->rides.left != FixedRail::None ? FixedRail::FormLeft : rides.left;
+        }
+        rides.bottom = control->rides.bottom != FixedRail::None ? control->rides.bottom : rides.bottom;
+    }
+    return rides;
+}
+
+int frontPage(const Control &container, const FrontPages &fronts)
+{
+    const QList<Page> pages = pagesOf(container);
+    const int wanted = fronts.value(container.id, 0);
+    const bool isThere = std::any_of(pages.begin(), pages.end(), [&](const Page &page) { return page.id == wanted; });
+    return isThere ? wanted : pages.isEmpty() ? 0 : pages.first().id;
+}
+
+QSet<ControlId> behindOtherPages(const Form &form, const FrontPages &fronts)
+{
+    QSet<ControlId> behind;
+    if (!hasContainers(form)) {
+        return behind;
+    }
+    QHash<ControlId, int> shown; // the page in front of each container so far
+    for (const Control &control : form.controls) {
+        const auto page = shown.constFind(control.container);
+        if (behind.contains(control.container) || (page != shown.constEnd() && *page != control.page)) {
+            behind.insert(control.id);
+        }
+        if (kindNamed(control.kind).holds == Holds::Pages) {
+            shown.insert(control.id, frontPage(control, fronts));
+        }
+    }
+    return behind;
+}
+
+Form withoutPagesBehind(const Form &form, const FrontPages &fronts)
+{
+    const QSet<ControlId> behind = behindOtherPages(form, fronts);
+    if (behind.isEmpty()) {
+        return form;
+    }
+    Form result = form;
+    result.controls = ControlList();
+    result.controls.reserve(form.controls.size());
+    for (int i = 0; i < form.controls.size(); ++i) {
+        if (!behind.contains(form.controls.at(i).id)) {
+            result.controls.appendShared(form.controls, i);
+        }
+    }
+    return result;
+}
+
+FrontPages showing(const Form &form, ControlId id, const FrontPages &fronts)
+{
+    FrontPages result = fronts;
+    for (const Control *control = form.controls.find(id); control && control->container != 0;
+         control = form.controls.find(control->container)) {
+        if (control->page != 0) {
+            result.insert(control->container, control->page);
+        }
+    }
+    return result;
+}
+
+} // namespace nabblet

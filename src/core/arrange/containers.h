@@ -1,0 +1,77 @@
+// Controls that hold others: group boxes and tab pages. A control in a container names it, and on tab pages the page;
+// its place is relative to its band all the same, so that rails go across containers. What stands side by side, in one
+// band and one container, is called an area here; rows, overlaps and making way count within one area only.
+//
+// A container comes before what it holds in the form's list, so that it lies under it; edits that change the order or
+// the holding end with inNestingOrder().
+#pragma once
+
+#include "core/kinds/kind.h"
+#include "core/model/form.h"
+
+#include <QHash>
+#include <QSet>
+
+namespace nabblet {
+
+struct Area
+{
+    BandRole band = BandRole::Body;
+    ControlId container = 0; // 0: right on the band
+    int page = 0;            // of tab pages
+
+    auto operator<=>(const Area &) const = default;
+};
+size_t qHash(const Area &area, size_t seed = 0);
+
+Area areaOf(const Control &control);
+// Puts a control into the area of another.
+void standWith(Control &control, const Control &other);
+// Every area that the form has: its bands, then those in containers, each behind the one that the container stands in.
+QList<Area> areasOf(const Form &form);
+// Whether anything stands in a container.
+bool hasContainers(const Form &form);
+bool holdsOthers(const Control &control);
+// The areas inside a container: one, or one for each page.
+QList<Area> areasIn(const Control &container);
+
+// What a container keeps free inside its edges.
+Insets insetsOf(const Control &container);
+// Where the things of an area may stand, relative to the band: the band itself, or the inside of the container.
+QRect roomOf(const Form &form, const Area &area);
+
+// All that is in the containers named, at any depth.
+QSet<ControlId> membersOf(const Form &form, const QSet<ControlId> &containers);
+// The containers that a control is in, the innermost first.
+QList<ControlId> containersAround(const Form &form, ControlId control);
+
+// Containers before what they hold; among themselves, all keep their order. What names a container that is not there,
+// or one inside itself, comes to stand right on its band.
+Form inNestingOrder(const Form &form);
+
+// What rails did to a container's left edge is done to what it holds and no rail holds. `after` has the same controls.
+Form withMembersFollowing(const Form &before, const Form &after);
+
+// The containers that begin before x and hold something that begins there or behind it: those that widen when space
+// opens at x.
+QSet<ControlId> containersAcross(const Form &form, int x);
+
+// Containers made large enough for what they hold, from the innermost on; what stands below or to the right of one that
+// grew makes way within its area.
+Form withContainersGrown(const Form &form);
+
+// The holds at the form's own edges that a container needs so that what stretches among these controls does not outgrow
+// it.
+Rides holdsFor(const Form &form, const QList<ControlId> &controls);
+
+// Which page of each container of tab pages is in front, by its id; where none is said, the first.
+using FrontPages = QHash<ControlId, int>;
+int frontPage(const Control &container, const FrontPages &fronts);
+// The controls that stand on pages behind others.
+QSet<ControlId> behindOtherPages(const Form &form, const FrontPages &fronts);
+// The form without them.
+Form withoutPagesBehind(const Form &form, const FrontPages &fronts);
+// The front pages changed so that a control is in sight.
+FrontPages showing(const Form &form, ControlId control, const FrontPages &fronts);
+
+} // namespace nabblet

@@ -1,0 +1,153 @@
+// Group boxes and tab pages around what is selected, off again, and the pages of tab pages.
+#include "core/arrange/grouping.h"
+#include "core/arrange/operations.h"
+#include "core/kinds/kind.h"
+#include "core/text/tr.h"
+
+NABBLET_TEXTS(Arrange)
+
+namespace nabblet {
+
+namespace {
+
+QString whyNotInto(const ArrangeContext &context)
+{
+    return whyNotGrouped(context.form, context.selected);
+}
+
+Form intoGroupBox(const ArrangeContext &context)
+{
+    return withContainer(context.form, context.selected, QStringLiteral("group-box")).form;
+}
+
+Form ontoTabPages(const ArrangeContext &context)
+{
+    return withContainer(context.form, context.selected, QStringLiteral("tab-pages")).form;
+}
+
+// The innermost container that the lead is or stands in, for which a test holds; 0 for none.
+template <typename Test> ControlId containerOf(const ArrangeContext &context, Test test)
+{
+    const ControlId lead = context.selected.isEmpty() ? 0 : context.selected.last();
+    QList<ControlId> candidates = containersAround(context.form, lead);
+    candidates.prepend(lead);
+    for (const ControlId id : std::as_const(candidates)) {
+        const Control *control = context.form.controls.find(id);
+        if (control && test(*control)) {
+            return id;
+        }
+    }
+    return 0;
+}
+
+ControlId anyContainer(const ArrangeContext &context)
+{
+    return containerOf(context, holdsOthers);
+}
+
+ControlId tabPages(const ArrangeContext &context)
+{
+    return containerOf(context, [](const Control &control) { return kindNamed(control.kind).holds == Holds::Pages; });
+}
+
+QString needsContainer(const ArrangeContext &context)
+{
+    return anyContainer(context) == 0 ? Texts::tr("Select a group box or tab pages, or something in them.") : QString();
+}
+
+Form takenOff(const ArrangeContext &context)
+{
+    return withoutContainer(context.form, anyContainer(context));
+}
+
+QString needsPages(const ArrangeContext &context)
+{
+    return tabPages(context) == 0 ? Texts::tr("Select tab pages, or something on them.") : QString();
+}
+
+// The page in front, its place among all and their number.
+struct InFront
+{
+    ControlId container = 0;
+    int page = 0;
+    qsizetype place = -1;
+    qsizetype count = 0;
+};
+
+InFront inFront(const ArrangeContext &context)
+{
+    const Control *container = context.form.controls.find(tabPages(context));
+    if (!container) {
+        return {};
+    }
+    const QList<Page> pages = pagesOf(*container);
+    InFront front{container->id, frontPage(*container, context.fronts), -1, pages.size()};
+    for (qsizetype i = 0; i < pages.size(); ++i) {
+        front.place = pages.at(i).id == front.page ? i : front.place;
+    }
+    return front;
+}
+
+Form pageAdded(const ArrangeContext &context)
+{
+    const InFront front = inFront(context);
+    return withPage(context.form, front.container, front.page, Texts::tr("Page %1").arg(front.count + 1));
+}
+
+QString needsTwoPages(const ArrangeContext &context)
+{
+    const QString why = needsPages(context);
+    return !why.isEmpty() ? why : inFront(context).count < 2 ? Texts::tr("The last page stays.") : QString();
+}
+
+Form pageRemoved(const ArrangeContext &context)
+{
+    return withoutPage(context.form, inFront(context).container, inFront(context).page);
+}
+
+template <int steps> QString noPageThere(const ArrangeContext &context)
+{
+    const QString why = needsPages(context);
+    const InFront front = inFront(context);
+    const qsizetype there = front.place + steps;
+    return !why.isEmpty()                      ? why
+           : there >= 0 && there < front.count ? QString()
+           : steps < 0                         ? Texts::tr("It is the first page.")
+                                               : Texts::tr("It is the last page.");
+}
+
+template <int steps> Form pageMoved(const ArrangeContext &context)
+{
+    return withPageMoved(context.form, inFront(context).container, inFront(context).page, steps);
+}
+
+} // namespace
+
+QList<ArrangeOperation> groupOperations()
+{
+    constexpr auto Group = ArrangeGroup::Groups;
+    return {
+        {QStringLiteral("group-box"), QT_TRANSLATE_NOOP("Arrange", "Put into a group box"),
+         QT_TRANSLATE_NOOP("Arrange", "A frame with a heading goes around the selection; it moves as one then."), Group,
+         whyNotInto, intoGroupBox},
+        {QStringLiteral("tab-pages"), QT_TRANSLATE_NOOP("Arrange", "Put on tab pages"),
+         QT_TRANSLATE_NOOP("Arrange", "The selection becomes the first of several pages that share one place."), Group,
+         whyNotInto, ontoTabPages},
+        {QStringLiteral("take-group-off"), QT_TRANSLATE_NOOP("Arrange", "Take the group off"),
+         QT_TRANSLATE_NOOP("Arrange", "What is in it stays where it stands; pages come under one another."), Group,
+         needsContainer, takenOff},
+        {QStringLiteral("page-add"), QT_TRANSLATE_NOOP("Arrange", "Add a page"),
+         QT_TRANSLATE_NOOP("Arrange", "An empty page behind the one in front."), Group, needsPages, pageAdded},
+        {QStringLiteral("page-remove"), QT_TRANSLATE_NOOP("Arrange", "Remove the page"),
+         QT_TRANSLATE_NOOP("Arrange", "The page in front goes with all that stands on it."), Group, needsTwoPages,
+         pageRemoved},
+        {QStringLiteral("page-earlier"), QT_TRANSLATE_NOOP("Arrange", "Move the page forward"),
+         QT_TRANSLATE_NOOP("Arrange", "The page in front changes places with the one before it."), Group,
+         noPageThere<-1>, pageMoved<-1>},
+        {QStringLiteral("page-later"), QT_TRANSLATE_NOOP("Arrange", "Move the page back"),
+         QT_TRANSLATE_NOOP("Arrange", "The page in front changes places with the one behind it."), Group,
+         noPageThere<1>, pageMoved<1>},
+    };
+}
+
+} // namespace nabblet

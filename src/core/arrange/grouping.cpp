@@ -1,0 +1,236 @@
+#include "core/arrange/grouping.h"
+
+#include "core/arrange/arranged.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
+#include "core/arrange/rails.h"
+#include "core/arrange/structure.h"
+#include "core/edit/edits.h"
+#include "core/kinds/kind.h"
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+
+#include <algorithm>
+
+NABBLET_TEXTS(Grouping)
+
+namespace nabblet {
+
+namespace {
+
+// A new container, not yet anywhere.
+Control newContainer(const Form &form, const QString &kind)
+{
+    QStringList taken;
+    for (const Control &control : form.controls) {
+        taken.append(control.name);
+    }
+    Control container;
+    container.id = nextControlId(form);
+    container.kind = kind;
+    container.name = NamePool(taken).take(kindNamed(kind).shortName);
+    container.role = QStringLiteral("heading");
+    if (kindNamed(kind).holds == Holds::Pages) {
+        setPages(container, {{1, Texts::tr("Page 1")}, {2, Texts::tr("Page 2")}});
+    } else {
+        container.text = Texts::tr("Group");
+    }
+    return container;
+}
+
+// Changes the pages of tab pages by a function on their list.
+template <typename Change> Form withPagesChanged(const Form &form, ControlId id, Change change)
+{
+    const int index = form.controls.indexOf(id);
+    if (index < 0) {
+        return form;
+    }
+    Control container = form.controls.at(index);
+    QList<Page> pages = pagesOf(container);
+    change(pages);
+    setPages(container, pages);
+    Form result = form;
+    result.controls.replace(index, container);
+    return result;
+}
+
+qsizetype indexOfPage(const QList<Page> &pages, int page)
+{
+    const auto found = std::find_if(pages.begin(), pages.end(), [&](const Page &each) { return each.id == page; });
+    return found == pages.end() ? -1 : found - pages.begin();
+}
+
+} // namespace
+
+QString whyNotGrouped(const Form &form, const QList<ControlId> &controls)
+{
+    const QList<Arranged> items = arrangedOf(form, controls);
+    if (items.isEmpty()) {
+        return Texts::tr("Select what is to stand in it first.");
+    }
+    const bool isOneArea =
+        std::all_of(items.begin(), items.end(), [&](const Arranged &item) { return item.area == items.first().area; });
+    return isOneArea ? QString() : Texts::tr("Select controls of one band, one group or one page only.");
+}
+
+Grouped withContainer(const Form &form, const QList<ControlId> &controls, const QString &kind)
+{
+    if (!whyNotGrouped(form, controls).isEmpty()) {
+        return {form, 0};
+    }
+    const QList<Arranged> items = arrangedOf(form, controls);
+    const Area area = items.first().area;
+    QRect bounds;
+    for (const Arranged &item : items) {
+        bounds = bounds.united(item.whole);
+    }
+    Control container = newContainer(form, kind);
+    const Insets insets = insetsOf(container);
+    const int pitch = std::max(1, form.grid.pitch);
+    // On a band, a frame keeps a grid step to the edge, too.
+    const int edge = area.container == 0 ? pitch : 0;
+    const QPoint room = roomOf(form, area).topLeft() + QPoint(edge, edge);
+    // Where there is no room for the heading and the edges, what is grouped goes down or to the right.
+    const QPoint by(onGridAtOrAfter(std::max(0, room.x() - (bounds.x() - insets.left)), pitch),
+                    onGridAtOrAfter(std::max(0, room.y() - (bounds.y() - insets.top)), pitch));
+    Form result = moveControls(form, controls, by);
+    container.place = bounds.translated(by).adjusted(-insets.left, -insets.top, insets.right, insets.bottom);
+    container.band = area.band;
+    container.container = area.container;
+    container.page = area.page;
+    container.rides = holdsFor(form, controls);
+    const QList<Area> inside = areasIn(container);
+    const QList<ControlId> taken = withBelongings(form, controls);
+    const QSet<ControlId> members(taken.begin(), taken.end());
+    const ControlList before = result.controls;
+    result.controls = ControlList();
+    bool isPlaced = false;
+    for (int i = 0; i < before.size(); ++i) {
+        if (!members.contains(before.at(i).id)) {
+            result.controls.appendShared(before, i);
+            continue;
+        }
+        if (!isPlaced) {
+            result.controls.append(withRidesByPlace(form, container));
+            isPlaced = true;
+        }
+        Control member = before.at(i);
+        if (areaOf(member) == area) {
+            member.container = container.id;
+            member.page = inside.first().page;
+        }
+        result.controls.append(member);
+    }
+    return {withWayMade(grownToHold(inNestingOrder(result)), {container.id}), container.id};
+}
+
+Grouped withEmptyContainer(const Form &form, const QString &kind, const Area &area, const QRect &place)
+{
+    Control container = newContainer(form, kind);
+    container.band = area.band;
+    container.container = area.container;
+    container.page = area.page;
+    container.place = place;
+    const QPoint corner = roomOf(form, area).topLeft();
+    container.place.moveTopLeft({std::max(corner.x(), place.x()), std::max(corner.y(), place.y())});
+    Form result = form;
+    result.controls.append(withRidesByPlace(form, container));
+    return {withWayMade(grownToHold(inNestingOrder(result)), {container.id}), container.id};
+}
+
+Form withoutContainer(const Form &form, ControlId id)
+{
+    const Control *container = form.controls.find(id);
+    if (!container || !holdsOthers(*container)) {
+        return form;
+    }
+    QHash<int, int> downBy; // pages stand under one another
+    int down = 0;
+    int previousBottom = 0;
+    bool isFirst = true;
+    for (const Area &area : areasIn(*container)) {
+        QRect bounds;
+        for (const Arranged &item : arrangedIn(form, area)) {
+            bounds = bounds.united(item.whole);
+        }
+        if (bounds.isEmpty()) {
+            continue;
+        }
+        down = isFirst ? 0 : onGridAtOrAfter(previousBottom - bounds.y(), std::max(1, form.grid.pitch));
+        downBy.insert(area.page, down);
+        previousBottom = bottomOf(bounds) + down + insetsOf(*container).bottom;
+        isFirst = false;
+    }
+    Form result = form;
+    QHash<ControlId, int> carried;
+    QList<ControlId> freed;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        Control control = form.controls.at(i);
+        const bool isMember = control.container == id;
+        if (!isMember && !carried.contains(control.container)) {
+            continue;
+        }
+        const int by = isMember ? downBy.value(control.page) : carried.value(control.container);
+        control.place.translate(0, by);
+        carried.insert(control.id, by);
+        if (isMember) {
+            standWith(control, *container);
+            freed.append(control.id);
+        }
+        result.controls.replace(i, control);
+    }
+    result.controls.removeAt(result.controls.indexOf(id));
+    result.handOrder.removeOne(id);
+    return withWayMade(grownToHold(result), freed);
+}
+
+Form withPage(const Form &form, ControlId container, int behind, const QString &title)
+{
+    return withPagesChanged(form, container, [&](QList<Page> &pages) {
+        int next = 1;
+        for (const Page &page : std::as_const(pages)) {
+            next = std::max(next, page.id + 1);
+        }
+        const qsizetype at = indexOfPage(pages, behind);
+        pages.insert(at < 0 ? pages.size() : at + 1, {next, title});
+    });
+}
+
+Form withoutPage(const Form &form, ControlId container, int page)
+{
+    const Control *control = form.controls.find(container);
+    if (!control || pagesOf(*control).size() < 2) {
+        return form;
+    }
+    QList<ControlId> leaving;
+    for (const Control &each : form.controls) {
+        if (each.container == container && each.page == page) {
+            leaving.append(each.id);
+        }
+    }
+    const Form without = leaving.isEmpty() ? form : deleteControls(form, leaving);
+    return withPagesChanged(without, container,
+                            [&](QList<Page> &pages) { pages.removeIf([&](const Page &p) { return p.id == page; }); });
+}
+
+Form withPageTitle(const Form &form, ControlId container, int page, const QString &title)
+{
+    const QString words = title.simplified();
+    return words.isEmpty() ? form : withPagesChanged(form, container, [&](QList<Page> &pages) {
+        for (Page &each : pages) {
+            each.title = each.id == page ? words : each.title;
+        }
+    });
+}
+
+Form withPageMoved(const Form &form, ControlId container, int page, int steps)
+{
+    return withPagesChanged(form, container, [&](QList<Page> &pages) {
+        const qsizetype from = indexOfPage(pages, page);
+        if (from >= 0) {
+            pages.move(from, std::clamp<qsizetype>(from + steps, 0, pages.size() - 1));
+        }
+    });
+}
+
+} // namespace nabblet

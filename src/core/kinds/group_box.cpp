@@ -1,0 +1,57 @@
+#include "core/kinds/kind_table.h"
+#include "core/kinds/text_words.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int Inside = 8;   // px kept free inside the frame
+constexpr int Heading = 32; // px, the line of the heading with the space above what follows
+
+// A thin frame through which the form shows, its heading inside at the top.
+Picture draw(const Control &control, const Shown &shown)
+{
+    if (!isFramed(control)) {
+        return {};
+    }
+    BoxStroke frame;
+    frame.rect = QRect(QPoint(0, 0), control.place.size());
+    frame.isFilled = false;
+    frame.outline = Ink::BandLine;
+    frame.radius = 5;
+    TextStroke heading;
+    heading.rect = QRect(Inside, 0, control.place.width() - 2 * Inside, std::min(Heading, control.place.height()));
+    heading.text = shown.words;
+    heading.role = TextRole::Heading;
+    heading.ink = Ink::CaptionText;
+    return {frame, heading};
+}
+
+Insets insets(const Control &control)
+{
+    if (!isFramed(control)) {
+        return {};
+    }
+    return {Inside, control.text.isEmpty() ? Inside : Heading, Inside, Inside};
+}
+
+} // namespace
+
+Kind groupBoxKind()
+{
+    return {QStringLiteral("group-box"),
+            QT_TRANSLATE_NOOP("Kinds", "Group box"),
+            QStringLiteral("group"),
+            Editor::None,
+            {},
+            QSize(320, 160),
+            draw,
+            wordsAsStored,
+            readNothing,
+            Holds::Controls,
+            insets};
+}
+
+} // namespace nabblet
