@@ -1,9 +1,11 @@
 # Tests that need the interface; on the offscreen platform, and one in a real window.
 nabblet_test(entry tst_entry_session)
 nabblet_test(entry tst_entry_view)
+nabblet_test(entry tst_pages_at_work)
 nabblet_test(entry tst_subforms)
 nabblet_test(entry tst_same_pixels nabblet_designer)
 nabblet_test(designer tst_board)
+nabblet_test(designer tst_board_containers)
 nabblet_test(designer tst_settings)
 nabblet_test(designer tst_new_form)
 nabblet_test(designer tst_document)

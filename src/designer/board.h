@@ -236,7 +236,7 @@ private:
     Shown shownOf(const Control &control) const;
     std::optional<BandRole> bandAt(QPoint onForm) const;
     // The area at a point, that of the innermost container there; those named, and what they hold, do not count.
-    std::optional<Area> areaAt(QPoint onForm, const QList<ControlId> &without = {}) const;
+    std::optional<Area> areaAt(const Form &form, QPoint onForm, const QList<ControlId> &without = {}) const;
     Form seen(const Form &form) const; // without what stands on pages behind others
     std::optional<Area> areaOfSelection() const;
     QRect wordsRect(const nabblet::Control &control) const;
@@ -245,6 +245,7 @@ private:
     Area pasteArea(const Form &clip) const;
 
     void clickControl(const Drag &drag);
+    void turnToTabAt(ControlId control, QPoint onForm);
     void followDrag(QPoint inViewport, Qt::KeyboardModifiers modifiers);
     void finishDrag();
     void giveUpDrag();

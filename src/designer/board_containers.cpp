@@ -1,5 +1,5 @@
 // Containers on the board: where things go into them, and which pages are in front.
-#include "core/kinds/kind.h"
+#include "core/kinds/page_tabs.h"
 #include "designer/board.h"
 #include "designer/board_measures.h"
 #include "entry/theme.h"
@@ -15,13 +15,13 @@ Form Board::seen(const Form &form) const
     return withoutPagesBehind(form, m_fronts);
 }
 
-std::optional<Area> Board::areaAt(QPoint onForm, const QList<ControlId> &without) const
+std::optional<Area> Board::areaAt(const Form &whole, QPoint onForm, const QList<ControlId> &without) const
 {
     const auto band = bandAt(onForm);
     if (!band) {
         return {};
     }
-    const Form form = seen(shownForm());
+    const Form form = seen(whole);
     const QList<ControlId> left = withBelongings(form, without);
     const nabblet::Control *container =
         form.controls.find(containerAt(form, onForm, QSet<ControlId>(left.begin(), left.end())));
@@ -99,6 +99,16 @@ void Board::turnPage(int steps)
         return;
     }
     Q_EMIT said(tr("Select tab pages, or something on them."));
+}
+
+// Brings the page to the front whose tab is at a point of the form.
+void Board::turnToTabAt(ControlId id, QPoint onForm)
+{
+    const nabblet::Control *control = m_document->form().controls.find(id);
+    const int page = control ? tabAt(*control, onForm - placeOnForm(m_document->form(), *control).topLeft()) : 0;
+    if (page != 0) {
+        setFrontPage(id, page);
+    }
 }
 
 // A page that was added comes to the front.

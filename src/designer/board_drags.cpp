@@ -113,13 +113,9 @@ void Board::followDrag(QPoint inViewport, Qt::KeyboardModifiers modifiers)
 // What is dragged over a tab goes on to that page.
 void Board::turnPageUnder(const Drag &drag)
 {
-    const Form inSight = seen(shownForm());
-    const QList<ControlId> moving = withBelongings(inSight, drag.moving);
-    const nabblet::Control *container =
-        inSight.controls.find(containerAt(inSight, drag.now, QSet<ControlId>(moving.begin(), moving.end())));
-    const int page = container ? tabAt(*container, drag.now - placeOnForm(inSight, *container).topLeft()) : 0;
-    if (page != 0) {
-        setFrontPage(container->id, page);
+    const auto area = areaAt(drag.base, drag.now, drag.moving);
+    if (area && area->container != 0) {
+        turnToTabAt(area->container, drag.now);
     }
 }
 
@@ -205,7 +201,7 @@ Form Board::draggedForm()
     case Hit::Control: {
         const QPoint by = snappedMove(drag, form);
         const nabblet::Control *held = form.controls.find(drag.hit.control);
-        drag.target = areaAt(drag.now, drag.moving);
+        drag.target = areaAt(form, drag.now, drag.moving);
         const bool isElsewhere = held && drag.target && *drag.target != areaOf(*held) && !isTabular(form);
         const Form moved =
             isElsewhere ? moveControlsInto(form, drag.moving, *drag.target, by) : moveControls(form, drag.moving, by);
@@ -401,7 +397,7 @@ void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
     }
     const QPoint onForm = toForm(inViewport);
     FieldTarget target;
-    target.area = areaAt(onForm).value_or(Area());
+    target.area = areaAt(m_document->form(), onForm).value_or(Area());
     target.at = onForm - QPoint(0, bandTop(m_document->form(), target.area.band));
     const AddedFields added = m_fieldMaker(m_document->form(), dragged, target);
     if (!isDropped) {

@@ -5,7 +5,6 @@
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
 #include "core/edit/clipboard.h"
-#include "core/kinds/page_tabs.h"
 #include "core/text/tr.h"
 #include "designer/board.h"
 #include "designer/board_measures.h"
@@ -246,13 +245,7 @@ void Board::mousePressEvent(QMouseEvent *event)
             wanted.choose(hit.control);
             setSelection(wanted);
         }
-        // A press on a tab brings its page to the front.
-        if (const nabblet::Control *pressed = m_document->form().controls.find(hit.control)) {
-            const QPoint corner = placeOnForm(m_document->form(), *pressed).topLeft();
-            if (const int page = tabAt(*pressed, drag.start - corner); page != 0) {
-                setFrontPage(hit.control, page);
-            }
-        }
+        turnToTabAt(hit.control, drag.start);
         break;
     case Hit::RailKnob:
         wanted.setRail(hit.rail);
@@ -382,6 +375,7 @@ void Board::mouseDoubleClickEvent(QMouseEvent *event)
     const Hit hit = hitAt(event->pos());
     m_drag.reset();
     if (hit.kind == Hit::Control || hit.kind == Hit::Handle) {
+        turnToTabAt(hit.control, toForm(event->pos()));
         editCaption(hit.control);
     } else if (hit.kind == Hit::TabBadge) {
         clickTabBadge(hit.control);

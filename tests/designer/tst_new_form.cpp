@@ -362,7 +362,7 @@ private Q_SLOTS:
         QVERIFY(!stop->isVisible() && !part<QWidget>("learningProgress")->isVisible());
         QCoreApplication::processEvents(); // what was given up must not report any more
         QVERIFY(!m_dialog->isProfiled());
-        QVERIFY(m_dialog->form().rowSource == "many");
+        QTRY_COMPARE(m_dialog->form().rowSource, "many");
         m_dialog.reset();
         samples::sqlite3(m_path, "DROP TABLE many");
     }
