@@ -40,16 +40,21 @@ QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected)
 {
     const QSet<ControlId> chosen(selected.begin(), selected.end());
     QHash<ControlId, const Control *> captions; // of the chosen fields
+    QHash<ControlId, const Control *> known;    // the chosen, and whatever else captions among them belong to
+    known.reserve(selected.size());
     for (const Control &control : form.controls) {
         if (control.captionFor != 0 && chosen.contains(control.captionFor)) {
             captions.insert(control.captionFor, &control);
+        }
+        if (chosen.contains(control.id)) {
+            known.insert(control.id, &control);
         }
     }
     QList<Arranged> items;
     items.reserve(selected.size());
     const QSet<ControlId> carried = hasContainers(form) ? membersOf(form, chosen) : QSet<ControlId>();
     for (const ControlId id : selected) {
-        const Control *control = form.controls.find(id);
+        const Control *control = known.value(id);
         if (!control || carried.contains(id) || (control->captionFor != 0 && chosen.contains(control->captionFor))) {
             continue;
         }
@@ -179,18 +184,20 @@ bool isAmong(const Arranged &item, const QSet<ControlId> &controls)
     return controls.contains(item.control) || (item.other != 0 && controls.contains(item.other));
 }
 
-Form withCaptionInPlace(const Form &form, ControlId id)
+Form withCaptionsInPlace(const Form &form, const QList<ControlId> &captions)
 {
-    const int index = form.controls.indexOf(id);
-    const Control *box = index < 0 ? nullptr : form.controls.find(form.controls.at(index).captionFor);
-    if (!box) {
-        return form;
-    }
     Form result = form;
-    Control caption = form.controls.at(index);
-    caption.place = captionPlace(box->place, caption);
-    caption.place.moveTopLeft({std::max(0, caption.place.x()), std::max(0, caption.place.y())});
-    result.controls.replace(index, withRidesByPlace(form, caption));
+    for (const ControlId id : captions) {
+        const int index = result.controls.indexOf(id);
+        const Control *box = index < 0 ? nullptr : form.controls.find(result.controls.at(index).captionFor);
+        if (!box) {
+            continue;
+        }
+        Control caption = result.controls.at(index);
+        caption.place = captionPlace(box->place, caption);
+        caption.place.moveTopLeft({std::max(0, caption.place.x()), std::max(0, caption.place.y())});
+        result.controls.replace(index, withRidesByPlace(form, caption));
+    }
     return result;
 }
 

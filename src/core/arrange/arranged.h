@@ -52,7 +52,7 @@ bool isAmong(const Arranged &item, const QSet<ControlId> &controls);
 // Where a caption usually stands for a box at that place: before it, ending CaptionGap away, or above its left corner.
 QRect captionPlace(const QRect &box, const Control &caption);
 
-// A caption of a field put there, within its band; its edge rides rails by place.
-Form withCaptionInPlace(const Form &form, ControlId caption);
+// Captions of fields put there, within their bands; their edges ride rails by place.
+Form withCaptionsInPlace(const Form &form, const QList<ControlId> &captions);
 
 } // namespace nabblet

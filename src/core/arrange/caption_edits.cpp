@@ -41,7 +41,7 @@ bool isFree(const Form &form, const Control &caption, const QRect &there)
 {
     return there.x() >= 0 && there.y() >= 0 &&
            std::none_of(form.controls.begin(), form.controls.end(), [&](const Control &other) {
-               return other.id != caption.id && areaOf(other) == areaOf(caption) && other.place.intersects(there);
+               return overlap(other.place, there) && other.id != caption.id && areaOf(other) == areaOf(caption);
            });
 }
 
@@ -71,9 +71,7 @@ QList<ControlId> toSeat(const ArrangeContext &context, bool isAbove)
 
 Form inPlace(Form form, const QList<ControlId> &ids, const TextMeasure &measure)
 {
-    for (const ControlId id : ids) {
-        form = withCaptionInPlace(form, id);
-    }
+    form = withCaptionsInPlace(form, ids);
     return settled(grownToHold(inNestingOrder(form)), measure);
 }
 
@@ -188,7 +186,7 @@ Form attached(const ArrangeContext &context)
     standWith(caption, *pair.field);
     setSitsAbove(caption, bottomOf(caption.place) <= pair.field->place.y());
     form.controls.replace(form.controls.indexOf(caption.id), caption);
-    return settled(withCaptionInPlace(inNestingOrder(form), caption.id), context.measure);
+    return settled(withCaptionsInPlace(inNestingOrder(form), {caption.id}), context.measure);
 }
 
 } // namespace

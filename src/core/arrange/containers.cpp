@@ -35,7 +35,17 @@ void standWith(Control &control, const Control &other)
 
 bool holdsOthers(const Control &control)
 {
-    return kindNamed(control.kind).holds != Holds::Nothing;
+    // Asked of every control at every turn, so it goes by the few names that matter.
+    static const QStringList names = [] {
+        QStringList holders;
+        for (const Kind &kind : kinds()) {
+            if (kind.holds != Holds::Nothing) {
+                holders.append(kind.name);
+            }
+        }
+        return holders;
+    }();
+    return names.contains(control.kind);
 }
 
 bool hasContainers(const Form &form)
@@ -47,11 +57,14 @@ bool hasContainers(const Form &form)
 QList<Area> areasIn(const Control &container)
 {
     QList<Area> areas;
+    if (!holdsOthers(container)) {
+        return areas;
+    }
     if (kindNamed(container.kind).holds == Holds::Pages) {
         for (const Page &page : pagesOf(container)) {
             areas.append({container.band, container.id, page.id});
         }
-    } else if (holdsOthers(container)) {
+    } else {
         areas.append({container.band, container.id, 0});
     }
     return areas;
@@ -64,7 +77,9 @@ QList<Area> areasOf(const Form &form)
         areas.append({band.role, 0, 0});
     }
     for (const Control &control : form.controls) {
-        areas += areasIn(control);
+        if (holdsOthers(control)) {
+            areas += areasIn(control);
+        }
     }
     return areas;
 }
@@ -109,30 +124,51 @@ QList<ControlId> containersAround(const Form &form, ControlId id)
 
 Form inNestingOrder(const Form &form)
 {
+    if (!hasContainers(form)) {
+        return form;
+    }
     Form result = form;
-    QHash<ControlId, QList<int>> inside; // by container: indexes into the form's list
-    QHash<ControlId, int> places;
-    for (int i = 0; i < form.controls.size(); ++i) {
-        places.insert(form.controls.at(i).id, i);
+    QHash<ControlId, int> containers; // those that others name: indexes into the form's list
+    QHash<ControlId, QList<Area>> areas;
+    for (const Control &control : form.controls) {
+        containers.insert(control.container, -1);
     }
     for (int i = 0; i < form.controls.size(); ++i) {
-        Control control = form.controls.at(i);
-        const int at = places.value(control.container, -1);
-        const bool isThere =
-            at >= 0 && form.controls.at(at).band == control.band &&
-            (areasIn(form.controls.at(at)).contains(areaOf(control)) || !isKnownKind(form.controls.at(at).kind)) &&
-            !containersAround(form, control.id).contains(control.id);
-        if (control.container != 0 && !isThere) {
-            control.container = 0;
-            control.page = 0;
-            result.controls.replace(i, control);
+        if (const auto named = containers.find(form.controls.at(i).id); named != containers.end()) {
+            *named = i;
+            areas.insert(named.key(), areasIn(form.controls.at(i)));
         }
-        inside[control.container].append(i);
+    }
+    // Whether a control ends up in itself, going outwards.
+    const auto isInItself = [&](const Control &control) {
+        int steps = 0;
+        int at = containers.value(control.container, -1);
+        while (at >= 0 && form.controls.at(at).id != control.id && ++steps <= containers.size()) {
+            at = containers.value(form.controls.at(at).container, -1);
+        }
+        return at >= 0;
+    };
+    QHash<ControlId, QList<int>> inside; // by container: indexes into the form's list
+    for (int i = 0; i < form.controls.size(); ++i) {
+        const Control &named = form.controls.at(i);
+        const int at = containers.value(named.container, -1);
+        const bool isThere =
+            named.container == 0 ||
+            (at >= 0 && form.controls.at(at).band == named.band &&
+             (areas.value(named.container).contains(areaOf(named)) || !isKnownKind(form.controls.at(at).kind)) &&
+             (!containers.contains(named.id) || !isInItself(named)));
+        if (!isThere) {
+            Control freed = named;
+            freed.container = freed.page = 0;
+            result.controls.replace(i, freed);
+        }
+        inside[isThere ? named.container : 0].append(i);
     }
     ControlList ordered;
     ordered.reserve(form.controls.size());
     const auto append = [&](const auto &self, ControlId container) -> void {
-        for (const int i : inside.value(container)) {
+        const QList<int> members = inside.value(container);
+        for (const int i : members) {
             ordered.appendShared(result.controls, i);
             if (inside.contains(result.controls.at(i).id)) {
                 self(self, result.controls.at(i).id);
@@ -308,7 +344,7 @@ QSet<ControlId> behindOtherPages(const Form &form, const FrontPages &fronts)
         if (behind.contains(control.container) || (page != shown.constEnd() && *page != control.page)) {
             behind.insert(control.id);
         }
-        if (kindNamed(control.kind).holds == Holds::Pages) {
+        if (holdsOthers(control) && kindNamed(control.kind).holds == Holds::Pages) {
             shown.insert(control.id, frontPage(control, fronts));
         }
     }

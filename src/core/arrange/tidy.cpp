@@ -218,10 +218,13 @@ Form tidiedArea(const Form &form, const Area &area, const QSet<ControlId> &chose
         placings.append({layout.items.at(i), layout.places.at(i)});
     }
     Form result = withPlacings(form, placings);
+    QList<ControlId> captions;
     for (const Control *caption : std::as_const(layout.captions)) {
-        result = caption ? withCaptionInPlace(result, caption->id) : result;
+        if (caption) {
+            captions.append(caption->id);
+        }
     }
-    return grownToHold(result);
+    return grownToHold(withCaptionsInPlace(result, captions));
 }
 
 // What is selected and what that holds; with at most one control, the whole form.

@@ -7,17 +7,15 @@ namespace nabblet {
 int ControlList::indexOf(ControlId id) const
 {
     // Controls mostly stand in the order of their ids, with gaps where some were deleted: the search begins where the
-    // control would stand without gaps.
+    // control would stand without gaps, and goes outwards from there.
     const int count = size();
     const int guess = std::clamp(id - 1, 0, std::max(0, count - 1));
-    for (int i = guess; i >= 0 && i < count; --i) {
-        if (m_items.at(i)->id == id) {
-            return i;
+    for (int down = guess, up = guess + 1; down >= 0 || up < count; --down, ++up) {
+        if (down >= 0 && down < count && m_items.at(down)->id == id) {
+            return down;
         }
-    }
-    for (int i = guess + 1; i < count; ++i) {
-        if (m_items.at(i)->id == id) {
-            return i;
+        if (up < count && m_items.at(up)->id == id) {
+            return up;
         }
     }
     return -1;
