@@ -5,6 +5,7 @@
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rows.h"
 #include "core/kinds/kind.h"
+#include "core/text/tr.h"
 
 #include <QDropEvent>
 #include <QScrollBar>
@@ -57,7 +58,7 @@ QString bandTitle(BandRole role)
 OutlinePanel::OutlinePanel(QWidget *parent) : Panel(tr("Outline"), parent)
 {
     auto *tree = new OutlineTree;
-    tree->dropped = [this] { reorder(); };
+    tree->dropped = [this] { takeOrder(); };
     m_tree = tree;
     m_tree->setObjectName(QStringLiteral("outline"));
     m_tree->setAccessibleName(tr("Outline of the form"));
@@ -139,7 +140,7 @@ void OutlinePanel::fill()
             auto *bandItem = new QTreeWidgetItem(top, {bandTitle(band.role)});
             bandItem->setData(0, SortRole, BandItem);
             bandItem->setData(0, IdRole, static_cast<int>(band.role));
-            bandItem->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
+            bandItem->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsDropEnabled);
             fillArea(bandItem, {band.role, 0, 0}, captions);
             bandItem->setExpanded(true);
         }
@@ -188,7 +189,10 @@ void OutlinePanel::fillArea(QTreeWidgetItem *parent, const Area &area, const QHa
         auto *item = new QTreeWidgetItem(parent, {control->name});
         item->setData(0, SortRole, ControlItem);
         item->setData(0, IdRole, control->id);
-        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable | Qt::ItemIsDragEnabled);
+        const QList<Page> pages = pagesOf(*control);
+        const bool takesDrops = holdsOthers(*control) && pages.isEmpty();
+        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable | Qt::ItemIsDragEnabled |
+                       (takesDrops ? Qt::ItemIsDropEnabled : Qt::NoItemFlags));
         const QString words = captions.value(control->id, control->text.simplified());
         item->setToolTip(0, words);
         // Said aloud: name, kind and place.
@@ -197,7 +201,6 @@ void OutlinePanel::fillArea(QTreeWidgetItem *parent, const Area &area, const QHa
                           .arg(control->name, kindTitle(kindNamed(control->kind)), words)
                           .arg(control->place.x())
                           .arg(control->place.y()));
-        const QList<Page> pages = pagesOf(*control);
         for (const Area &inside : areasIn(*control)) {
             QTreeWidgetItem *holder = item;
             for (const Page &page : pages) {
@@ -206,7 +209,8 @@ void OutlinePanel::fillArea(QTreeWidgetItem *parent, const Area &area, const QHa
                     holder->setData(0, SortRole, PageItem);
                     holder->setData(0, IdRole, control->id);
                     holder->setData(0, PageRole, page.id);
-                    holder->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
+                    holder->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable |
+                                     Qt::ItemIsDropEnabled);
                     holder->setExpanded(true);
                 }
             }
@@ -332,22 +336,60 @@ void OutlinePanel::rename(QTreeWidgetItem *item)
     QTimer::singleShot(0, this, &OutlinePanel::fill);
 }
 
-// The order of the fields in the tree becomes the tab order.
-void OutlinePanel::reorder()
+// What was dropped on another band, container or page goes there, below what stands in it; else the order of the fields
+// in the tree becomes the tab order.
+void OutlinePanel::takeOrder()
 {
     if (!m_board) {
         return;
     }
+    const Form &form = m_board->document()->form();
     QList<ControlId> order;
+    QHash<Area, QList<ControlId>> moved;
     for (QTreeWidgetItemIterator it(m_tree); *it; ++it) {
-        if ((*it)->data(0, SortRole).toInt() == ControlItem) {
-            order.append((*it)->data(0, IdRole).toInt());
+        if ((*it)->data(0, SortRole).toInt() != ControlItem) {
+            continue;
+        }
+        const Control *control = form.controls.find((*it)->data(0, IdRole).toInt());
+        const std::optional<Area> area = control ? areaOfItem((*it)->parent()) : std::nullopt;
+        if (area && *area != areaOf(*control)) {
+            moved[*area].append(control->id);
+        } else if (control) {
+            order.append(control->id);
         }
     }
-    const QList<ControlId> stops = tabSequence(m_board->document()->form());
-    order.removeIf([&](ControlId id) { return !stops.contains(id); });
-    m_board->document()->apply(tr("Change the tab order"), withHandOrder(m_board->document()->form(), order));
+    if (moved.isEmpty()) {
+        const QList<ControlId> stops = tabSequence(form);
+        order.removeIf([&](ControlId id) { return !stops.contains(id); });
+        m_board->document()->apply(tr("Change the tab order"), withHandOrder(form, order));
+    } else {
+        Form edited = form;
+        QList<ControlId> all;
+        for (auto [area, controls] : moved.asKeyValueRange()) {
+            edited = withControlsBelow(edited, controls, area);
+            all += controls;
+        }
+        m_board->document()->apply(counted(all.size(), tr("Move a control"), tr("Move %1 controls")), edited);
+        m_board->select(all);
+    }
     QTimer::singleShot(0, this, &OutlinePanel::fill);
+}
+
+// The area that an item of the tree stands for; nothing for what holds no controls.
+std::optional<Area> OutlinePanel::areaOfItem(const QTreeWidgetItem *item) const
+{
+    const int id = item ? item->data(0, IdRole).toInt() : 0;
+    switch (item ? item->data(0, SortRole).toInt() : FormItem) {
+    case BandItem:
+        return Area{static_cast<BandRole>(id), 0, 0};
+    case PageItem:
+    case ControlItem: {
+        const Control *container = m_board->document()->form().controls.find(id);
+        return container ? std::optional(Area{container->band, id, item->data(0, PageRole).toInt()}) : std::nullopt;
+    }
+    default:
+        return std::nullopt;
+    }
 }
 
 } // namespace nabblet

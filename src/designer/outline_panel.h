@@ -19,15 +19,17 @@ public:
     // The board whose form is shown; nullptr for none.
     void setBoard(Board *board);
     void focusTree();
+    // Makes of the tree as it stands, after rows of it were dropped elsewhere, the form's order and containers.
+    void takeOrder();
 
 private:
     void fill();
+    std::optional<Area> areaOfItem(const QTreeWidgetItem *item) const;
     void fillArea(QTreeWidgetItem *parent, const Area &area, const QHash<ControlId, QString> &captions);
     void follow(const Form &before, const Form &after);
     void showSelection();
     void takeSelection();
     void rename(QTreeWidgetItem *item);
-    void reorder();
 
     QPointer<Board> m_board;
     QTreeWidget *m_tree;

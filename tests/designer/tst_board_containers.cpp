@@ -303,6 +303,17 @@ private Q_SLOTS:
         item("Page 2")->setText(0, "Moorings");
         QCOMPARE(pagesOf(control(m_tabs)).at(1).title, "Moorings");
         QTRY_VERIFY(item("Moorings"));
+        // Dropped elsewhere in the tree, a field goes there with its caption.
+        outline.resize(240, 600);
+        outline.show();
+        QTreeWidgetItem *first = item("text_0");
+        first->parent()->removeChild(first);
+        item(control(m_box).name)->addChild(first);
+        outline.takeOrder();
+        QTRY_COMPARE(control(1).container, m_box);
+        QCOMPARE(control(2).container, m_box);
+        QVERIFY(place(m_box).contains(place(1)));
+        QVERIFY(place(1).y() > place(5).y());
     }
 
     void theTracingSheetIsDraggedScaledAndNudged()

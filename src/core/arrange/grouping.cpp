@@ -184,6 +184,27 @@ Form withoutContainer(const Form &form, ControlId id)
     return withWayMade(grownToHold(result), freed);
 }
 
+Form withControlsBelow(const Form &form, const QList<ControlId> &controls, const Area &area)
+{
+    const int pitch = std::max(1, form.grid.pitch);
+    const QPoint corner = roomOf(form, area).topLeft();
+    const QList<Arranged> there = arrangedIn(form, area);
+    QRect bounds;
+    for (const Arranged &item : there) {
+        bounds = bounds.united(item.whole);
+    }
+    QRect moving;
+    for (const Arranged &item : arrangedOf(form, controls)) {
+        moving = moving.united(item.whole.translated(0, bandTop(form, item.area.band) - bandTop(form, area.band)));
+    }
+    const int left = there.isEmpty() ? corner.x() : bounds.x();
+    const int top = there.isEmpty()
+                        ? onGridAtOrAfter(corner.y(), pitch)
+                        : onGridAtOrAfter(bottomOf(bounds) + std::max(pitch, usualRowGap(there, pitch)), pitch);
+    const Form moved = moveControlsInto(form, controls, area, QPoint(left, top) - moving.topLeft());
+    return withWayMade(moved, controls);
+}
+
 Form withPage(const Form &form, ControlId container, int behind, const QString &title)
 {
     return withPagesChanged(form, container, [&](QList<Page> &pages) {

@@ -24,6 +24,9 @@ Grouped withEmptyContainer(const Form &form, const QString &kind, const Area &ar
 // Takes a container off; what it held stays where it stood. Of tab pages, the pages come to stand under one another.
 Form withoutContainer(const Form &form, ControlId container);
 
+// Controls put into an area below what stands in it, level with its left edges, keeping to one another.
+Form withControlsBelow(const Form &form, const QList<ControlId> &controls, const Area &area);
+
 // Pages of tab pages: one more behind the page named (0: at the end), …
 Form withPage(const Form &form, ControlId container, int behind, const QString &title);
 // … one less, with what stands on it; the last one stays, …
