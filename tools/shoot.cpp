@@ -1,7 +1,6 @@
 // Drives the real window to each main view and saves a picture of it. Called by tools/shoot.
 #include "app/entry_window.h"
 #include "app/main_window.h"
-#include "core/arrange/grouping.h"
 #include "core/arrange/operations.h"
 #include "core/file/form_file.h"
 #include "designer/board.h"
@@ -20,6 +19,7 @@
 #include <QMenuBar>
 #include <QMouseEvent>
 #include <QPlainTextEdit>
+#include <QScrollBar>
 #include <QTableWidget>
 #include <QTextStream>
 
@@ -69,7 +69,6 @@ public:
         m_window.setThemeChoice(ThemeChoice::Light);
 
         shootBoard();
-        shootGroups();
         m_window.showEntry();
         focusOn("name");
         shoot("entry");
@@ -90,12 +89,6 @@ public:
         dialog.show();
         m_isGood = m_isGood && waitUntil([&] { return dialog.isProfiled(); });
         shoot("new-form", &dialog);
-        dialog.choose(QStringLiteral("observer"));
-        m_isGood = m_isGood && waitUntil([&] { return dialog.isProfiled(); });
-        if (auto *stacked = dialog.findChild<QAbstractButton *>("stacked")) {
-            stacked->click();
-        }
-        shoot("new-form-stacked", &dialog);
         dialog.choose(QStringLiteral("vessel"));
         if (auto *tabular = dialog.findChild<QAbstractButton *>("tabular")) {
             tabular->click();
@@ -116,6 +109,8 @@ public:
         m_isGood = m_isGood && waitUntil([&] { return dialog.plan().table == "own_select" && dialog.isProfiled(); });
         shoot("new-form-select", &dialog);
         dialog.close();
+
+        shootGroups();
 
         // Entry alone, as a clerk gets it.
         const QString path = m_depot + "/forms/visit.nabform";
@@ -252,37 +247,15 @@ private:
     // Groups and pages on the board and at work.
     void shootGroups()
     {
-        QUndoStack *steps = m_window.document()->steps();
-        const int before = steps->index();
-        const auto run = [&](const char *id) {
-            if (auto *action = m_window.findChild<QAction *>(QString::fromLatin1(id))) {
-                (void)waitUntil([&] { return action->isEnabled(); });
-                action->trigger();
-            }
-        };
-        const auto rename = [&](const Form &form) { m_window.document()->apply(QStringLiteral("Rename"), form); };
-        selectFields({"is_lit", "light_character", "battery_v"});
-        run("group-box");
-        const ControlId light = m_window.board()->selection().lead();
-        rename(setCaptionText(m_window.document()->form(), light, QStringLiteral("Light"),
-                              m_window.board()->appearance()));
-        selectFields({"photo", "remarks"});
-        run("tab-pages");
-        const ControlId pages = m_window.board()->selection().lead();
-        rename(
-            withPageTitle(withPageTitle(m_window.document()->form(), pages, 1, QStringLiteral("Picture and remarks")),
-                          pages, 2, QStringLiteral("Chart")));
-        m_window.document()->apply(QStringLiteral("Move"),
-                                   moveControlsInto(m_window.document()->form(), {control("chart_page")},
-                                                    {BandRole::Body, pages, 2}, QPoint(0, 0)));
-        m_window.board()->setFrontPage(pages, 1);
-        m_window.board()->select({light});
+        m_window.openPath(m_depot + QStringLiteral("/forms/buoy_card.nabform"));
+        (void)waitUntil([this] { return m_window.session() && m_window.session()->isMapped(); });
+        m_window.session()->goTo(2);
+        m_window.board()->select({m_window.document()->form().controls.find(control("battery_v"))->container});
+        m_window.board()->horizontalScrollBar()->setValue(0);
         shoot("board-groups");
         m_window.showEntry();
         focusOn("battery_v");
         shoot("entry-pages");
-        m_window.showDesign();
-        steps->setIndex(before);
     }
 
     void shoot(const QString &name, QWidget *widget = nullptr)
