@@ -1,6 +1,7 @@
 #include "data/records.h"
 
 #include "core/text/tr.h"
+#include "data/statement.h"
 
 #include <QSqlQuery>
 
@@ -11,29 +12,6 @@ namespace nabblet {
 NABBLET_TEXTS(Records)
 
 namespace {
-
-struct Statement
-{
-    QString sql;
-    QVariantList values;
-};
-
-// A statement prepared, bound and run, or the error it gave.
-struct Running
-{
-    QSqlQuery query;
-    bool isGood = false;
-
-    Running(const Connection &connection, const Statement &statement) : query(connection.database())
-    {
-        query.setForwardOnly(true);
-        isGood = query.prepare(statement.sql);
-        for (const QVariant &value : statement.values) {
-            query.addBindValue(value);
-        }
-        isGood = isGood && query.exec();
-    }
-};
 
 // The row number of a table is a word of the database, not a name to quote.
 QString keyName(const Connection &connection, const RecordSource &source, const QString &column)
@@ -53,30 +31,6 @@ QString keyList(const Connection &connection, const RecordSource &source, const 
 QString places(qsizetype count)
 {
     return QStringList(count, QStringLiteral("?")).join(QLatin1String(", "));
-}
-
-// What rows are read from: the table, or the SELECT as one.
-QString rowsFrom(const Connection &connection, const RecordSource &source)
-{
-    // The line break ends a comment that the SELECT may close with.
-    return source.select.isEmpty() ? connection.quoted(source.table)
-                                   : QStringLiteral("(%1\n) AS \"rows\"").arg(source.select);
-}
-
-// A condition, and those that hold a source to the rows of one parent.
-Statement held(const Connection &connection, const RecordSource &source, const QString &condition,
-               const QVariantList &values)
-{
-    Statement where{condition, values};
-    for (qsizetype i = 0; i < source.linkColumns.size(); ++i) {
-        where.sql += where.sql.isEmpty() ? QString() : QStringLiteral(" AND ");
-        where.sql += connection.quoted(source.linkColumns.at(i)) + QLatin1String(" = ?");
-        where.values.append(source.linkValues.value(i));
-    }
-    if (!where.sql.isEmpty()) {
-        where.sql.prepend(QLatin1String(" WHERE "));
-    }
-    return where;
 }
 
 QString selectRows(const Connection &connection, const RecordSource &source)
@@ -274,27 +228,6 @@ Written overtaken(const Connection &connection, const RecordSource &source, cons
     written.kind = *now ? Written::Conflict : Written::Gone;
     written.row = *now;
     return written;
-}
-
-QStringList quotedAll(const Connection &connection, const QStringList &names)
-{
-    QStringList quoted;
-    for (const QString &name : names) {
-        quoted.append(connection.quoted(name));
-    }
-    return quoted;
-}
-
-// The words of so many columns, one after the other; missing ones are left out.
-QString joinedWords(const QSqlQuery &query, int first, qsizetype count)
-{
-    QStringList words;
-    for (int i = 0; i < count; ++i) {
-        if (!query.isNull(first + i)) {
-            words.append(query.value(first + i).toString());
-        }
-    }
-    return words.join(u' ');
 }
 
 Written notWritable()
@@ -627,108 +560,6 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
     written.kind = Written::Done;
     written.row = asRead;
     return written;
-}
-
-Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
-                                    const ColumnValues &fixed)
-{
-    const QStringList words = quotedAll(connection, lookup.wordsColumns);
-    const QStringList stored = quotedAll(connection, lookup.valueColumns);
-    QStringList conditions;
-    QVariantList values;
-    // Each word typed is looked for in the words shown, taken together.
-    QStringList shown;
-    for (const QString &name : words) {
-        shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
-    }
-    const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
-    for (QString pattern : typed) {
-        pattern.replace(u'\\', QLatin1String("\\\\"))
-            .replace(u'%', QLatin1String("\\%"))
-            .replace(u'_', QLatin1String("\\_"));
-        conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
-        values.append(u'%' + pattern + u'%');
-    }
-    for (qsizetype i = 0; i < lookup.valueColumns.size(); ++i) {
-        if (fixed.contains(lookup.valueColumns.at(i))) {
-            conditions.append(stored.at(i) + QLatin1String(" = ?"));
-            values.append(fixed.value(lookup.valueColumns.at(i)));
-        }
-    }
-    const QString where =
-        conditions.isEmpty() ? QString() : QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
-    const QString sql = QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %4 LIMIT %5")
-                            .arg((stored + words).join(QLatin1String(", ")), connection.quoted(lookup.table), where,
-                                 words.join(QLatin1String(", ")), QString::number(most));
-    Running running(connection, {sql, values});
-    if (!running.isGood) {
-        return connection.explain(running.query.lastError());
-    }
-    QList<LookupRow> rows;
-    const int first = static_cast<int>(stored.size());
-    while (running.query.next()) {
-        LookupRow row;
-        for (int i = 0; i < first; ++i) {
-            row.values.append(running.query.value(i));
-        }
-        row.words = joinedWords(running.query, first, lookup.wordsColumns.size());
-        rows.append(row);
-    }
-    return rows;
-}
-
-namespace {
-
-// The first row whose columns hold these values.
-Running rowHolding(const Connection &connection, const QString &table, const QStringList &shown,
-                   const QStringList &columns, const QVariantList &values)
-{
-    QStringList conditions;
-    for (const QString &column : columns) {
-        conditions.append(connection.quoted(column) + QLatin1String(" = ?"));
-    }
-    return Running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 LIMIT 1")
-                                    .arg(quotedAll(connection, shown).join(QLatin1String(", ")),
-                                         connection.quoted(table), conditions.join(QLatin1String(" AND "))),
-                                values});
-}
-
-} // namespace
-
-Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values)
-{
-    Running running = rowHolding(connection, lookup.table, lookup.wordsColumns, lookup.valueColumns, values);
-    if (!running.isGood) {
-        return connection.explain(running.query.lastError());
-    }
-    return running.query.next() ? joinedWords(running.query, 0, lookup.wordsColumns.size()) : QString();
-}
-
-Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values)
-{
-    Running running = rowHolding(connection, followed.table, {followed.column}, followed.keyColumns, values);
-    if (!running.isGood) {
-        return connection.explain(running.query.lastError());
-    }
-    return running.query.next() ? running.query.value(0) : QVariant();
-}
-
-Result<QVariant> totalOfRows(const Connection &connection, const RecordSource &source, const Total &total)
-{
-    static const QHash<TotalKind, QString> functions{{TotalKind::Sum, QStringLiteral("sum")},
-                                                     {TotalKind::Average, QStringLiteral("avg")},
-                                                     {TotalKind::Least, QStringLiteral("min")},
-                                                     {TotalKind::Greatest, QStringLiteral("max")},
-                                                     {TotalKind::Count, QStringLiteral("count")}};
-    const QString of = total.column.isEmpty() ? QStringLiteral("*") : connection.quoted(total.column);
-    const Statement where = held(connection, source, {}, {});
-    Running running(connection, {QStringLiteral("SELECT %1(%2) FROM %3%4")
-                                     .arg(functions.value(total.kind), of, rowsFrom(connection, source), where.sql),
-                                 where.values});
-    if (!running.isGood || !running.query.next()) {
-        return connection.explain(running.query.lastError());
-    }
-    return running.query.value(0);
 }
 
 } // namespace nabblet

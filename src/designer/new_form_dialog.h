@@ -55,6 +55,8 @@ protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
 
 private:
+    static constexpr int FromRole = Qt::UserRole + 1; // what a row of the list that is no table starts a form from
+
     QWidget *makeTables();
     QWidget *makeColumns();
     QWidget *makeArrangement();

@@ -349,11 +349,11 @@ private Q_SLOTS:
 
     void lookingThroughTheValuesCanBeStopped()
     {
+        m_dialog.reset(); // whose counting would hold the database
         samples::sqlite3(m_path,
                          "CREATE TABLE IF NOT EXISTS many (id INTEGER PRIMARY KEY, words TEXT); WITH RECURSIVE n(i) AS "
                          "(SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 90000) INSERT INTO many (words) SELECT "
                          "'word ' || i FROM n");
-        m_dialog.reset();
         init();
         m_dialog->choose("many");
         auto *stop = part<QPushButton>("stopLearning");

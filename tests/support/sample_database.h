@@ -16,7 +16,8 @@ inline QString sqlite3(const QString &file, const QString &sql)
 {
     QProcess client;
     client.start(QStringLiteral("sqlite3"),
-                 {QStringLiteral("-bail"), QStringLiteral("-cmd"), QStringLiteral("PRAGMA foreign_keys = ON"), file});
+                 {QStringLiteral("-bail"), QStringLiteral("-cmd"), QStringLiteral(".timeout 10000"),
+                  QStringLiteral("-cmd"), QStringLiteral("PRAGMA foreign_keys = ON"), file});
     client.write(sql.toUtf8());
     client.closeWriteChannel();
     client.waitForFinished(60000);

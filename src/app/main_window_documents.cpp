@@ -1,0 +1,407 @@
+// Opening, closing and saving what the window works on.
+#include "app/main_window.h"
+#include "app/project_names.h"
+#include "app/stored_values.h"
+#include "app/top_bar.h"
+#include "app/unsaved_record.h"
+#include "core/arrange/units.h"
+#include "core/draft/draft.h"
+#include "core/draft/fitted_width.h"
+#include "core/edit/edits.h"
+#include "core/file/form_file.h"
+#include "core/file/project_file.h"
+#include "core/text/tr.h"
+#include "designer/arrange_actions.h"
+#include "designer/arrange_strip.h"
+#include "designer/board.h"
+#include "designer/catalogue_panel.h"
+#include "designer/inspector.h"
+#include "designer/new_form_dialog.h"
+#include "designer/outline_panel.h"
+#include "designer/recovery.h"
+#include "designer/rename_dialog.h"
+#include "designer/row_source_dialog.h"
+#include "designer/width_slider.h"
+#include "entry/ask.h"
+#include "entry/entry_view.h"
+#include "entry/theme.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QLayout>
+#include <QStackedWidget>
+
+namespace nabblet {
+
+// ---------------------------------------------------------------- opening
+
+void MainWindow::openPath(const QString &path)
+{
+    if (!mayLetGo()) {
+        return;
+    }
+    switch (kindOfPath(path)) {
+    case PathKind::Project: {
+        const QFileInfo info(path);
+        const Result<Workspace> workspace = openProjectFolder(info.isDir() ? path : info.absolutePath());
+        if (!workspace) {
+            complain(workspace.error());
+            return;
+        }
+        openWorkspace(*workspace);
+        if (m_workspace.connection && offerUnsaved()) {
+            break;
+        }
+        const QStringList forms = formFiles(m_workspace.projectFolder);
+        const QString start = m_workspace.project.startForm + QStringLiteral(".nabform");
+        if (!forms.isEmpty()) {
+            openForm(
+                QDir(formsFolder(m_workspace.projectFolder)).filePath(forms.contains(start) ? start : forms.first()));
+        } else if (m_workspace.connection) {
+            newForm();
+        }
+        break;
+    }
+    case PathKind::Form: {
+        const Result<Workspace> workspace = openWorkspaceOfForm(path);
+        if (workspace) {
+            openWorkspace(*workspace);
+        } else {
+            openWorkspace(Workspace()); // not the database of whatever was open before
+            complain(workspace.error());
+        }
+        openForm(path);
+        break;
+    }
+    case PathKind::Database: {
+        const Result<Workspace> workspace = openDatabaseFile(path);
+        if (!workspace) {
+            complain(workspace.error());
+            return;
+        }
+        openWorkspace(*workspace);
+        if (!offerUnsaved()) {
+            newForm();
+        }
+        break;
+    }
+    }
+}
+
+void MainWindow::openWorkspace(const Workspace &workspace)
+{
+    closeDocument();
+    m_workspace = workspace;
+    m_catalogue->setCatalogue(workspace.catalogue, QFileInfo(workspace.address.file).fileName());
+    m_pages->setCurrentWidget(m_welcomePage);
+    refreshNames();
+    refreshActions();
+    refreshStatus();
+    if (!workspace.connection && !workspace.databaseError.sentence.isEmpty()) {
+        complain(workspace.databaseError);
+    }
+}
+
+void MainWindow::openForm(const QString &path)
+{
+    const Result<Form> form = loadForm(path);
+    if (!form) {
+        complain(form.error());
+        return;
+    }
+    const std::optional<Form> unsaved = leftUnsaved(recoveryPath(path, m_workspace.address.file), &*form);
+    takeDocument(*form, path, false);
+    if (!unsaved) {
+        return;
+    }
+    const int answer = ask({tr("Unsaved work"),
+                            tr("“%1” was not saved when the program last ended.").arg(form->title),
+                            tr("The unsaved work is here. Taking it up changes nothing on the disk; you can undo it "
+                               "and save it as usual."),
+                            {tr("Take it up"), tr("Let it go")},
+                            0,
+                            0},
+                           this);
+    if (answer == 0) {
+        m_document->apply(tr("Take up unsaved work"), *unsaved);
+    } else {
+        m_recovery->forget();
+    }
+}
+
+bool MainWindow::offerUnsaved()
+{
+    const QString file = recoveryPath(QString(), m_workspace.address.file);
+    const std::optional<Form> unsaved = leftUnsaved(file, nullptr);
+    if (!unsaved) {
+        return false;
+    }
+    const int answer = ask({tr("Unsaved work"),
+                            tr("The new form “%1” was not saved when the program last ended.").arg(unsaved->title),
+                            tr("The unsaved work is here."),
+                            {tr("Take it up"), tr("Let it go")},
+                            0,
+                            0},
+                           this);
+    if (answer != 0) {
+        QFile::remove(file);
+        return false;
+    }
+    takeDocument(*unsaved, QString(), true);
+    return true;
+}
+
+void MainWindow::open()
+{
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Open"), m_workspace.projectFolder,
+        tr("Projects, forms and databases (project.nabblet *.nabform *.db *.sqlite *.sqlite3);;All files (*)"));
+    if (!path.isEmpty()) {
+        openPath(path);
+    }
+}
+
+void MainWindow::newForm()
+{
+    if (!m_workspace.connection || !mayLetGo()) {
+        return;
+    }
+    DraftOptions options;
+    options.namingPattern = m_workspace.project.namingPattern;
+    options.words = m_workspace.project.words;
+    NewFormDialog dialog(*m_workspace.connection, m_workspace.catalogue, *m_appearance, options, this);
+    if (dialog.exec() == QDialog::Accepted) {
+        takeDocument(dialog.form(), QString(), true);
+    }
+}
+
+void MainWindow::newFormFromTable(const QString &table)
+{
+    const Table *found = findTable(m_workspace.catalogue, table);
+    if (found && mayLetGo()) {
+        DraftOptions options;
+        options.namingPattern = m_workspace.project.namingPattern;
+        options.words = m_workspace.project.words;
+        takeDocument(draftColumnar(m_workspace.catalogue, *found, *m_appearance, options), QString(), true);
+    }
+}
+
+void MainWindow::closeDocument()
+{
+    m_arrange->setBoard(nullptr);
+    m_outline->setBoard(nullptr);
+    m_storedValues.reset();
+    showHistory(false);
+    showRowsTable(false);
+    delete m_widthSlider;
+    delete m_board;
+    delete m_inspector;
+    m_widthSlider = nullptr;
+    delete m_entryView;
+    m_board = nullptr;
+    m_inspector = nullptr;
+    m_entryView = nullptr;
+    m_session.reset();
+    m_recovery.reset();
+    m_document.reset();
+}
+
+void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
+{
+    closeDocument();
+    *m_appearance = Appearance(lookNamed(form.look), theme(), QApplication::font());
+    m_document = std::make_unique<FormDocument>(form, path);
+    if (isNew) {
+        m_document->markUnsaved();
+    }
+    m_recovery = std::make_unique<Recovery>(m_document.get(), m_workspace.address.file);
+    connect(m_recovery.get(), &Recovery::failed, this, [this](const Error &error) { say(error.sentence); });
+    if (m_workspace.connection) {
+        m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
+        connect(m_session.get(), &EntrySession::said, this, &MainWindow::say);
+        connect(m_session.get(), &EntrySession::recordChanged, this, &MainWindow::refreshRecord);
+        connect(m_session.get(), &EntrySession::positionChanged, this, &MainWindow::refreshRecord);
+        connect(m_session.get(), &EntrySession::pendingChanged, this, &MainWindow::refreshRecord);
+        const Outcome started = form.rowSource.isEmpty() ? Outcome(Done{}) : m_session->start();
+        if (!started) {
+            complain(started.error());
+        }
+    }
+    m_board = new Board(m_document.get(), m_session.get(), *m_appearance);
+    m_inspector = new Inspector(m_document.get(), m_appearance.get());
+    m_widthSlider = new WidthSlider(m_board);
+    m_boardFrame->layout()->addWidget(m_board);
+    m_boardFrame->layout()->addWidget(m_widthSlider);
+    m_inspectorFrame->layout()->addWidget(m_inspector);
+    prepareBoard();
+    if (m_session) {
+        m_entryView = new EntryView(m_session.get(), *m_appearance);
+        m_entryPage->layout()->addWidget(m_entryView);
+    }
+    connect(m_board, &Board::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
+    connect(m_inspector, &Inspector::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
+    connect(m_board, &Board::selectionChanged, this, [this] {
+        m_inspector->show(m_board->selection());
+        refreshActions();
+        refreshStatus();
+    });
+    connect(m_document.get(), &FormDocument::formChanged, this, [this](const Form &before, const Form &after) {
+        const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowSource != after.rowSource ||
+                                     before.select != after.select;
+        if (hasOtherColumns && m_session && !after.rowSource.isEmpty()) {
+            const Outcome changed = m_session->setForm(after);
+            if (!changed) {
+                say(changed.error().sentence);
+            }
+        }
+        if (before.select != after.select) {
+            refreshCatalogue();
+        }
+        if (m_storedValues && (before.rowSource != after.rowSource || before.select != after.select)) {
+            m_storedValues->lookAt(shownCatalogue(), after.rowSource);
+        }
+        m_catalogue->setForm(after);
+        refreshNames();
+        refreshStatus();
+    });
+    connect(m_document.get(), &FormDocument::changedChanged, this, &MainWindow::refreshNames);
+    QUndoStack *steps = m_document->steps();
+    connect(steps, &QUndoStack::canUndoChanged, this, &MainWindow::refreshActions);
+    connect(steps, &QUndoStack::canRedoChanged, this, &MainWindow::refreshActions);
+    connect(steps, &QUndoStack::indexChanged, this, &MainWindow::refreshActions);
+    refreshCatalogue();
+    showDesign();
+    refreshNames();
+    refreshRecord();
+}
+
+void MainWindow::showValues(BoardValues values)
+{
+    m_board->setValues(values);
+    m_bar->setValues(values);
+    if (values == BoardValues::Longest && m_storedValues && m_storedValues->profile().table.isEmpty()) {
+        say(tr("The stored values are still being looked through; the longest come as soon as they are known."));
+    }
+}
+
+// What the board needs to know of the project and the database, and who follows it.
+void MainWindow::prepareBoard()
+{
+    m_arrange->setBoard(m_board);
+    m_outline->setBoard(m_board);
+    m_board->setNamingPattern(m_workspace.project.namingPattern);
+    m_board->setUnit(m_unit);
+    m_inspector->setUnit(m_unit);
+    m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
+    m_bar->setValues(BoardValues::Record);
+    m_board->setFieldMaker([this](const Form &form, const DraggedColumns &columns, const FieldTarget &target) {
+        return addedFields(form, columns.table, columns.columns, target);
+    });
+    connect(m_board, &Board::said, this, &MainWindow::say);
+    connect(m_board, &Board::zoomChanged, this, &MainWindow::refreshStatus);
+    connect(m_board, &Board::modesChanged, this, &MainWindow::refreshActions);
+    connect(m_board, &Board::menuRequested, this, &MainWindow::showBoardMenu);
+    if (!m_workspace.connection) {
+        return;
+    }
+    m_storedValues = std::make_unique<StoredValues>(m_workspace.address);
+    m_storedValues->lookAt(shownCatalogue(), m_document->form().rowSource);
+    connect(m_storedValues.get(), &StoredValues::known, this, [this] {
+        m_board->setLongestWords(longestWords(m_storedValues->profile(), *m_appearance));
+        m_arrange->refresh();
+    });
+    m_arrange->setBoxWidth([this](const Control &control, double share) {
+        const Table *table = findTable(shownCatalogue(), m_document->form().rowSource);
+        return table && m_storedValues && m_storedValues->profile().table == table->name
+                   ? fittedWidth(shownCatalogue(), *table, m_storedValues->profile(), control, share, *m_appearance)
+                   : 0;
+    });
+}
+
+// ---------------------------------------------------------------- saving
+
+bool MainWindow::save()
+{
+    if (!m_document) {
+        return false;
+    }
+    return m_document->path().isEmpty() ? saveAs() : saveTo(m_document->path());
+}
+
+bool MainWindow::saveAs()
+{
+    if (!m_document) {
+        return false;
+    }
+    const QString folder = !m_workspace.projectFolder.isEmpty() ? formsFolder(m_workspace.projectFolder)
+                           : !m_workspace.address.file.isEmpty()
+                               ? QFileInfo(m_workspace.address.file).absoluteDir().filePath(QStringLiteral("forms"))
+                               : QDir::homePath();
+    QDir().mkpath(folder);
+    QFileDialog dialog(this, tr("Save form as"), folder, tr("Forms (*.nabform)"));
+    dialog.setAcceptMode(QFileDialog::AcceptSave);
+    dialog.setDefaultSuffix(QStringLiteral("nabform"));
+    dialog.selectFile(m_document->form().name + QStringLiteral(".nabform"));
+    if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty()) {
+        return false;
+    }
+    return saveTo(dialog.selectedFiles().first());
+}
+
+bool MainWindow::saveTo(const QString &path)
+{
+    const Outcome saved = m_document->saveTo(path);
+    if (!saved) {
+        complain(saved.error());
+        return false;
+    }
+    const bool hadProject = !m_workspace.projectFolder.isEmpty();
+    const Outcome project = ensureProject(m_workspace, path);
+    if (!project) {
+        complain(project.error());
+    }
+    say(hadProject || !project ? tr("Saved “%1”.").arg(m_document->form().title)
+                               : tr("Saved “%1” and made the project %2.")
+                                     .arg(m_document->form().title, projectFilePath(m_workspace.projectFolder)));
+    refreshNames();
+    return true;
+}
+
+bool MainWindow::mayLetGo()
+{
+    if (!m_document) {
+        return true;
+    }
+    if (m_session && !mayLeaveRecord(m_session.get(), this)) {
+        if (!m_session->messages().isEmpty()) {
+            showEntry(); // refused: the reasons stand beside the boxes
+        }
+        return false;
+    }
+    if (!m_document->isChanged()) {
+        return true;
+    }
+    const int answer = ask({tr("Form not saved"),
+                            tr("Save the form “%1” before closing?").arg(m_document->form().title),
+                            m_document->path().isEmpty() ? tr("It has not been saved yet.")
+                                                         : tr("Its file is as it was when it was last saved."),
+                            {tr("Save"), tr("Let it go"), tr("Stay")},
+                            0,
+                            2},
+                           this);
+    if (answer == 1) {
+        m_recovery->forget();
+        return true;
+    }
+    return answer == 0 && save();
+}
+
+void MainWindow::closeEvent(QCloseEvent *event)
+{
+    event->setAccepted(mayLetGo());
+}
+
+} // namespace nabblet

@@ -1,0 +1,130 @@
+// The choices of lookups, what they show, values that follow them, and totals.
+#include "data/records.h"
+#include "data/statement.h"
+
+namespace nabblet {
+
+namespace {
+
+QStringList quotedAll(const Connection &connection, const QStringList &names)
+{
+    QStringList quoted;
+    for (const QString &name : names) {
+        quoted.append(connection.quoted(name));
+    }
+    return quoted;
+}
+
+// The words of so many columns, one after the other; missing ones are left out.
+QString joinedWords(const QSqlQuery &query, int first, qsizetype count)
+{
+    QStringList words;
+    for (int i = 0; i < count; ++i) {
+        if (!query.isNull(first + i)) {
+            words.append(query.value(first + i).toString());
+        }
+    }
+    return words.join(u' ');
+}
+
+// The first row whose columns hold these values.
+Running rowHolding(const Connection &connection, const QString &table, const QStringList &shown,
+                   const QStringList &columns, const QVariantList &values)
+{
+    QStringList conditions;
+    for (const QString &column : columns) {
+        conditions.append(connection.quoted(column) + QLatin1String(" = ?"));
+    }
+    return Running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 LIMIT 1")
+                                    .arg(quotedAll(connection, shown).join(QLatin1String(", ")),
+                                         connection.quoted(table), conditions.join(QLatin1String(" AND "))),
+                                values});
+}
+
+} // namespace
+
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
+                                    const ColumnValues &fixed)
+{
+    const QStringList words = quotedAll(connection, lookup.wordsColumns);
+    const QStringList stored = quotedAll(connection, lookup.valueColumns);
+    QStringList conditions;
+    QVariantList values;
+    // Each word typed is looked for in the words shown, taken together.
+    QStringList shown;
+    for (const QString &name : words) {
+        shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
+    }
+    const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
+    for (QString pattern : typed) {
+        pattern.replace(u'\\', QLatin1String("\\\\"))
+            .replace(u'%', QLatin1String("\\%"))
+            .replace(u'_', QLatin1String("\\_"));
+        conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
+        values.append(u'%' + pattern + u'%');
+    }
+    for (qsizetype i = 0; i < lookup.valueColumns.size(); ++i) {
+        if (fixed.contains(lookup.valueColumns.at(i))) {
+            conditions.append(stored.at(i) + QLatin1String(" = ?"));
+            values.append(fixed.value(lookup.valueColumns.at(i)));
+        }
+    }
+    const QString where =
+        conditions.isEmpty() ? QString() : QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
+    const QString sql = QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %4 LIMIT %5")
+                            .arg((stored + words).join(QLatin1String(", ")), connection.quoted(lookup.table), where,
+                                 words.join(QLatin1String(", ")), QString::number(most));
+    Running running(connection, {sql, values});
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    QList<LookupRow> rows;
+    const int first = static_cast<int>(stored.size());
+    while (running.query.next()) {
+        LookupRow row;
+        for (int i = 0; i < first; ++i) {
+            row.values.append(running.query.value(i));
+        }
+        row.words = joinedWords(running.query, first, lookup.wordsColumns.size());
+        rows.append(row);
+    }
+    return rows;
+}
+
+Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values)
+{
+    Running running = rowHolding(connection, lookup.table, lookup.wordsColumns, lookup.valueColumns, values);
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.next() ? joinedWords(running.query, 0, lookup.wordsColumns.size()) : QString();
+}
+
+Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values)
+{
+    Running running = rowHolding(connection, followed.table, {followed.column}, followed.keyColumns, values);
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.next() ? running.query.value(0) : QVariant();
+}
+
+Result<QVariant> totalOfRows(const Connection &connection, const RecordSource &source, const Total &total)
+{
+    static const QHash<TotalKind, QString> functions{{TotalKind::Sum, QStringLiteral("sum")},
+                                                     {TotalKind::Average, QStringLiteral("avg")},
+                                                     {TotalKind::Least, QStringLiteral("min")},
+                                                     {TotalKind::Greatest, QStringLiteral("max")},
+                                                     {TotalKind::Count, QStringLiteral("count")}};
+    const QString of = total.column.isEmpty() ? QStringLiteral("*") : connection.quoted(total.column);
+    const Statement where = held(connection, source, {}, {});
+    Running running(connection, {QStringLiteral("SELECT %1(%2) FROM %3%4")
+                                     .arg(functions.value(total.kind), of, rowsFrom(connection, source), where.sql),
+                                 where.values});
+    if (!running.isGood || !running.query.next()) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.value(0);
+}
+
+} // namespace nabblet

@@ -1,0 +1,260 @@
+// Settings of the form: its window, rows, size, grid and tracing sheet.
+#include "core/arrange/window_size.h"
+#include "core/edit/edits.h"
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+#include "designer/setting_parts.h"
+
+#include <QFileInfo>
+
+NABBLET_TEXTS(Settings)
+
+namespace nabblet {
+
+using namespace setting_parts;
+
+namespace {
+
+Words readTitle(const Context &context)
+{
+    return context.form.title;
+}
+
+Result<Form> writeTitle(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    form.title = typed.trimmed();
+    return form;
+}
+
+Words readFormName(const Context &context)
+{
+    return context.form.name;
+}
+
+Result<Form> writeFormName(const Context &context, const QString &typed)
+{
+    if (typed.trimmed().isEmpty()) {
+        return Error{Texts::tr("A form needs a name to be saved under."), {}};
+    }
+    Form form = context.form;
+    form.name = identifierFromText(typed);
+    return form;
+}
+
+Words readRows(const Context &context)
+{
+    return context.form.rowSource.isEmpty() ? Texts::tr("none yet")
+           : context.form.select.isEmpty()  ? context.form.rowSource.simplified()
+                                            : Texts::tr("own SELECT");
+}
+
+Words readWidth(const Context &context)
+{
+    return sizeInWords(context.form.width, context.unit, context.form.grid.pitch);
+}
+
+Result<Form> writeWidth(const Context &context, const QString &typed)
+{
+    const Result<int> width = readSize(typed, context.form.width, context.unit, context.form.grid.pitch);
+    if (!width) {
+        return width.error();
+    }
+    const Form form = setFormWidth(context.form, *width);
+    if (form.width != *width) {
+        return Error{Texts::tr("The form cannot be narrower than %1: controls stand there.")
+                         .arg(sizeInWords(form.width, context.unit, form.grid.pitch)),
+                     {}};
+    }
+    return form;
+}
+
+Words readLeastWidth(const Context &context)
+{
+    return context.form.leastWidth > 0 ? sizeInWords(context.form.leastWidth, context.unit, context.form.grid.pitch)
+                                       : QString();
+}
+
+Result<Form> writeLeastWidth(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    if (typed.trimmed().isEmpty()) {
+        form.leastWidth = 0;
+        return form;
+    }
+    const Result<int> width = readSize(typed, leastWindowWidth(form), context.unit, form.grid.pitch);
+    if (!width) {
+        return width.error();
+    }
+    if (*width < 8) {
+        return Error{Texts::tr("No window is as narrow as that."), {}};
+    }
+    form.leastWidth = *width;
+    return form;
+}
+
+Words readPitch(const Context &context)
+{
+    // In its own steps a pitch would always be one.
+    return sizeInWords(context.form.grid.pitch, context.unit == Unit::GridSteps ? Unit::Pixels : context.unit,
+                       context.form.grid.pitch);
+}
+
+Result<Form> writePitch(const Context &context, const QString &typed)
+{
+    const Unit unit = context.unit == Unit::GridSteps ? Unit::Pixels : context.unit;
+    const Result<int> pitch = readSize(typed, context.form.grid.pitch, unit, context.form.grid.pitch);
+    if (!pitch) {
+        return pitch.error();
+    }
+    if (*pitch < 1 || *pitch > 200) {
+        return Error{Texts::tr("The pitch is from 1 to 200 px."), {}};
+    }
+    Form form = context.form;
+    form.grid.pitch = *pitch;
+    return form;
+}
+
+Words readMarks(const Context &context)
+{
+    return QString::number(static_cast<int>(context.form.grid.marks));
+}
+
+QList<SettingChoice> marksChoices(const Context &)
+{
+    return {{QStringLiteral("0"), Texts::tr("Dots")},
+            {QStringLiteral("1"), Texts::tr("Lines")},
+            {QStringLiteral("2"), Texts::tr("Nothing")}};
+}
+
+Result<Form> writeMarks(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    form.grid.marks = static_cast<GridMarks>(typed.toInt());
+    return form;
+}
+
+Words readTabOrder(const Context &context)
+{
+    return QString::number(static_cast<int>(context.form.tabOrder));
+}
+
+QList<SettingChoice> tabOrderChoices(const Context &)
+{
+    return {{QStringLiteral("0"), Texts::tr("by rows")},
+            {QStringLiteral("1"), Texts::tr("by columns")},
+            {QStringLiteral("2"), Texts::tr("by hand")}};
+}
+
+Result<Form> writeTabOrder(const Context &context, const QString &typed)
+{
+    return withTabOrder(context.form, static_cast<TabOrder>(typed.toInt()));
+}
+
+bool hasTracing(const Context &context)
+{
+    return !context.form.tracing.file.isEmpty();
+}
+
+Words readTracing(const Context &context)
+{
+    return QFileInfo(context.form.tracing.file).fileName();
+}
+
+Result<Form> writeTracing(const Context &context, const QString &typed)
+{
+    if (!typed.trimmed().isEmpty()) {
+        return Error{Texts::tr("Choose another sheet in the View menu; clear this to take the sheet away."), {}};
+    }
+    Form form = context.form;
+    form.tracing = {};
+    return form;
+}
+
+template <bool isAcross> Words readTracingPlace(const Context &context)
+{
+    const QPoint at = context.form.tracing.at;
+    return sizeInWords(isAcross ? at.x() : at.y(), context.unit, context.form.grid.pitch);
+}
+
+template <bool isAcross> Result<Form> writeTracingPlace(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    const QPoint at = form.tracing.at;
+    // A minus sign at the front is a place left of the form here, not a step from where the sheet is.
+    const bool isNegative = typed.trimmed().startsWith(u'-');
+    const Result<int> size = isNegative ? readSize(typed, 0, context.unit, form.grid.pitch)
+                                        : readSize(typed, isAcross ? at.x() : at.y(), context.unit, form.grid.pitch);
+    if (!size) {
+        return size.error();
+    }
+    form.tracing.at = isAcross ? QPoint(*size, at.y()) : QPoint(at.x(), *size);
+    return form;
+}
+
+template <bool isScale> Words readPercent(const Context &context)
+{
+    return Texts::tr("%1 %").arg(isScale ? context.form.tracing.percent : context.form.tracing.strength);
+}
+
+template <bool isScale> Result<Form> writePercent(const Context &context, const QString &typed)
+{
+    bool isNumber = false;
+    const int percent = QString(typed).remove(u'%').trimmed().toInt(&isNumber);
+    const int most = isScale ? 1000 : 100;
+    if (!isNumber || percent < 1 || percent > most) {
+        return Error{Texts::tr("A whole number from 1 to %1 was expected.").arg(most), {}};
+    }
+    Form form = context.form;
+    (isScale ? form.tracing.percent : form.tracing.strength) = percent;
+    return form;
+}
+
+} // namespace
+
+#define T(text) QT_TRANSLATE_NOOP("Settings", text)
+
+QList<Setting> formSettings()
+{
+    using enum SettingOf;
+    using enum SettingEditor;
+    return {
+        {"formTitle", SettingOf::Form, T("Window"), T("Title"),
+         T("The words in the window's title bar. The saved name stays as it is."), SettingEditor::Words,
+         T("Change the window's title"), always, readTitle, writeTitle},
+        {"formName", SettingOf::Form, T("Window"), T("Name"), T("What the form is saved and found as."),
+         SettingEditor::Words, T("Rename the form"), always, readFormName, writeFormName},
+        {"rowSource", SettingOf::Form, T("Rows"), T("Rows from"),
+         T("The table or view that the form shows and writes."), Shown, "", always, readRows, writeNothing},
+        {"formWidth", SettingOf::Form, T("Size"), T("Width"), T("The form's width. It stops at the rightmost control."),
+         SettingEditor::Words, T("Change the form's width"), always, readWidth, writeWidth},
+        {"leastWidth", SettingOf::Form, T("Size"), T("Smallest"),
+         T("The narrowest its window may get. Empty: as narrow as nothing overlaps."), SettingEditor::Words,
+         T("Pin the smallest width"), always, readLeastWidth, writeLeastWidth},
+        {"tabOrder", SettingOf::Form, T("Size"), T("Tab goes"), T("The order in which Tab visits the fields."), Choice,
+         T("Change the tab order"), always, readTabOrder, writeTabOrder, tabOrderChoices},
+        {"gridPitch", SettingOf::Form, T("Grid"), T("Pitch"),
+         T("The distance between grid lines. What is dragged lands on them."), SettingEditor::Words,
+         T("Change the grid"), always, readPitch, writePitch},
+        {"gridMarks", SettingOf::Form, T("Grid"), T("Shown as"),
+         T("How the grid is drawn. It works even when it is not drawn."), Choice, T("Change the grid"), always,
+         readMarks, writeMarks, marksChoices},
+        {"tracingFile", SettingOf::Form, T("Tracing sheet"), T("Sheet"),
+         T("The picture under the form. Clear this to take it away."), SettingEditor::Words,
+         T("Change the tracing sheet"), hasTracing, readTracing, writeTracing},
+        {"tracingLeft", SettingOf::Form, T("Tracing sheet"), T("Left"), T("Where its left edge lies on the form."),
+         SettingEditor::Words, T("Move the tracing sheet"), hasTracing, readTracingPlace<true>,
+         writeTracingPlace<true>},
+        {"tracingTop", SettingOf::Form, T("Tracing sheet"), T("Top"), T("Where its top edge lies on the form."),
+         SettingEditor::Words, T("Move the tracing sheet"), hasTracing, readTracingPlace<false>,
+         writeTracingPlace<false>},
+        {"tracingScale", SettingOf::Form, T("Tracing sheet"), T("Scale"), T("Its size, of its own size."),
+         SettingEditor::Words, T("Scale the tracing sheet"), hasTracing, readPercent<true>, writePercent<true>},
+        {"tracingStrength", SettingOf::Form, T("Tracing sheet"), T("Strength"), T("How strongly it shows through."),
+         SettingEditor::Words, T("Change the tracing sheet"), hasTracing, readPercent<false>, writePercent<false>},
+    };
+}
+
+#undef T
+
+} // namespace nabblet

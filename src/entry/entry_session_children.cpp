@@ -1,0 +1,143 @@
+// Rows that belong to the record in hand, and totals over all rows.
+#include "core/catalogue/create_statement.h"
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+#include "data/select_source.h"
+#include "entry/entry_session.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+// ---------------------------------------------------------------- rows that belong to the record
+
+EntrySession *EntrySession::childOf(const Control &control)
+{
+    if (!control.inner) {
+        return nullptr;
+    }
+    const auto known = m_children.find(control.id);
+    if (known != m_children.end()) {
+        return known->second.get();
+    }
+    auto child = std::make_unique<EntrySession>(m_connection, m_catalogue, *control.inner.get());
+    child->m_parent = this;
+    child->m_locale = m_locale;
+    child->m_linkColumns = childLinkOf(control).childColumns;
+    child->m_counting = m_counting;
+    EntrySession *made = child.get();
+    m_children.emplace(control.id, std::move(child));
+    connect(made, &EntrySession::said, this, &EntrySession::said);
+    connect(made, &EntrySession::pendingChanged, this, &EntrySession::pendingChanged);
+    linkChild(control, *made);
+    return made;
+}
+
+void EntrySession::linkChild(const Control &control, EntrySession &child) const
+{
+    const ChildLink link = childLinkOf(control);
+    QVariantList values;
+    bool isWhole = m_row && !m_isNew && !link.parentColumns.isEmpty();
+    for (const QString &column : link.parentColumns) {
+        values.append(m_row ? valueOf(m_source, *m_row, column) : QVariant());
+        isWhole = isWhole && !values.last().isNull();
+    }
+    child.linkTo(link.childColumns, values, isWhole);
+}
+
+void EntrySession::linkTo(const QStringList &columns, const QVariantList &values, bool hasParent)
+{
+    const bool isSame =
+        m_isStarted && columns == m_linkColumns && values == m_linkValues && hasParent == m_hasParentRecord;
+    if (isSame) {
+        return;
+    }
+    m_linkColumns = columns;
+    m_linkValues = values;
+    m_hasParentRecord = hasParent;
+    m_lastStep.reset(); // belongs to the rows of another record
+    m_letGo.reset();
+    if (!m_isStarted) {
+        const Outcome started = start(m_counting);
+        if (!started) {
+            setMessages({{0, started.error().sentence}});
+        }
+        return;
+    }
+    m_source = linkedTo(m_source, columns, values);
+    m_count.reset();
+    m_lookupWords.clear();
+    m_followedValues.clear();
+    clearRecord();
+    const Outcome read = readFromStart();
+    if (!read) {
+        setMessages({{0, read.error().sentence}});
+    }
+}
+
+bool EntrySession::hasUnsaved() const
+{
+    return isChanged() || std::any_of(m_children.begin(), m_children.end(),
+                                      [](const auto &child) { return child.second->hasUnsaved(); });
+}
+
+ColumnValues EntrySession::fixedChoiceValues(const Lookup &lookup) const
+{
+    ColumnValues fixed;
+    for (qsizetype i = 0; i < lookup.columns.size(); ++i) {
+        const qsizetype link = m_linkColumns.indexOf(lookup.columns.at(i));
+        if (link >= 0 && lookup.columns.size() > 1) {
+            fixed.insert(lookup.valueColumns.at(i), m_linkValues.value(link));
+        }
+    }
+    return fixed;
+}
+
+// ---------------------------------------------------------------- totals
+
+// Totals of rows that are all at hand are worked out at once, others beside the interface.
+void EntrySession::refreshTotals()
+{
+    m_totalling.giveUp();
+    QList<QPair<ControlId, Total>> wanted;
+    for (const Control &control : m_form.controls) {
+        if (const std::optional<Total> total = totalOf(control)) {
+            wanted.append({control.id, *total});
+        }
+    }
+    if (wanted.isEmpty()) {
+        return;
+    }
+    if (!m_hasParentRecord) {
+        m_totals.clear();
+        return;
+    }
+    if (m_window.isWhole() || m_counting == Counting::No) {
+        for (const auto &[id, total] : std::as_const(wanted)) {
+            const Result<QVariant> value = totalOfRows(m_connection, m_source, total);
+            m_totals.insert(id, value ? *value : QVariant());
+        }
+        return;
+    }
+    const Result<RecordSource> source = ownSource();
+    if (!source) {
+        return;
+    }
+    m_totalling.start(m_connection.address(), [this, source = *source, wanted](const Connection &connection,
+                                                                               const std::atomic<bool> &isCancelled,
+                                                                               const BackgroundWork::Report &report) {
+        const Result<RecordSource> ready = readable(connection, source);
+        for (const auto &[id, total] : wanted) {
+            if (!ready || isCancelled) {
+                return;
+            }
+            const Result<QVariant> value = totalOfRows(connection, *ready, total);
+            report([this, control = id, worked = value ? *value : QVariant()] {
+                m_totals.insert(control, worked);
+                Q_EMIT totalsChanged();
+            });
+        }
+    });
+}
+
+} // namespace nabblet
