@@ -25,6 +25,8 @@
 #include <QTest>
 #include <QTextStream>
 #include <QTimer>
+#include <QTreeWidget>
+#include <QTreeWidgetItemIterator>
 
 using namespace nabblet;
 using namespace nabblet::e2e;
@@ -45,6 +47,7 @@ public:
         draft();
         arrange();
         rearrange();
+        group();
         saveForm();
         enter();
         add();
@@ -178,6 +181,51 @@ private:
             waitFor("the target place of " + column, [&] { return placeOf(column) == target[column]; });
         }
         picture("3-rearranged", "The depth stands above the name, widths match, everything is on the grid again.");
+    }
+
+    // Two fields into a group box by the keyboard, a third by the mouse, a fourth by the outline; and all of it undone.
+    void group()
+    {
+        const Form before = inWindow([this] { return form(); });
+        const ControlId depth = field("depth_m");
+        const ControlId name = field("name");
+        const ControlId position = field("position");
+        const ControlId lit = field("is_lit");
+        click(onBoard(depth));
+        click(onBoard(name), "ctrl");
+        press("ctrl+g");
+        const auto containerOf = [&](ControlId id) { return form().controls.find(id)->container; };
+        waitFor("a group box", [&] { return containerOf(depth) != 0 && containerOf(depth) == containerOf(name); });
+        const ControlId box = inWindow([&] { return containerOf(depth); });
+        drag(onBoard(position), onBoard(name) + QPoint(0, 20));
+        waitFor("the position in the group", [&] { return containerOf(position) == box; });
+        check(
+            inWindow([&] { return form().controls.find(box)->place.contains(form().controls.find(position)->place); }),
+            "the group holds the position");
+        // The outline scrolled so that the group and what follows it are in sight.
+        const auto inOutline = [&](ControlId id) {
+            return inWindow([&] {
+                auto *tree = m_window->findChild<QTreeWidget *>("outline");
+                QTreeWidgetItem *wanted = nullptr;
+                for (QTreeWidgetItemIterator it(tree); *it; ++it) {
+                    if ((*it)->text(0) == form().controls.find(box)->name) {
+                        tree->scrollToItem(*it, QAbstractItemView::PositionAtTop);
+                    }
+                    wanted = (*it)->text(0) == form().controls.find(id)->name ? *it : wanted;
+                }
+                return tree->viewport()->mapToGlobal(tree->visualItemRect(wanted).center());
+            });
+        };
+        drag(inOutline(lit), inOutline(box));
+        waitFor("the tick box in the group", [&] { return containerOf(lit) == box; });
+        picture("4-grouped", "Fields put into a group box by key, by dragging and in the outline.");
+        click(onBoard(depth));
+        while (!inWindow([&] { return form() == before; })) {
+            check(inWindow([this] { return m_window->document()->steps()->canUndo(); }), "undo goes back that far");
+            press("ctrl+z");
+            QThread::msleep(20);
+        }
+        press("Escape");
     }
 
     void saveForm()
