@@ -16,6 +16,7 @@ namespace {
 constexpr int Grid = 8;
 constexpr int MostLines = 10;         // of a drafted long text
 constexpr int MostOptionsWidth = 288; // px, of options in one line
+
 int lengthLimited(const Column &column, int usual, int most)
 {
     return std::min(column.length.value_or(usual), most);
@@ -132,9 +133,7 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
         words = widthOfValues(*profile, FittingShare, measure) + character;
         most = MostFittedWidth;
     }
-    const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date"));
-    const int width = words + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding + BoxSignGap : 0);
-    return {std::clamp(onGridAtOrAfter(width, Grid), LeastBoxWidth, most), kind.usualSize.height()};
+    return {std::clamp(onGridAtOrAfter(boxWidthFor(kind, words), Grid), LeastBoxWidth, most), kind.usualSize.height()};
 }
 
 QList<int> evenedWidths(const QList<int> &widths)

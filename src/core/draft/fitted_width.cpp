@@ -38,9 +38,7 @@ int fittedWidth(const Catalogue &catalogue, const Table &table, const Profile &p
         // Dates and choices are shown in other words than they are stored in; all of them are about as wide.
         return draftSize(catalogue, *column, control, values, measure, usualCharacter(measure)).width();
     }
-    const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date"));
-    return widthOfValues(*values, share, measure) + 2 * BoxPadding + 1 +
-           (opens ? BoxButtonWidth - BoxPadding + BoxSignGap : 0);
+    return boxWidthFor(kind, widthOfValues(*values, share, measure) + 1);
 }
 
 QHash<QString, QString> longestWords(const Profile &profile, const TextMeasure &measure)

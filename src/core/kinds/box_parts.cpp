@@ -9,6 +9,12 @@ int longTextPadding(const Control &control)
     return control.place.height() < OneLine ? LeastPadding : BoxPadding;
 }
 
+int boxWidthFor(const Kind &kind, int wordsWidth)
+{
+    const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date"));
+    return wordsWidth + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding + BoxSignGap : 0);
+}
+
 BoxStroke boxOutline(const Control &control, const Shown &shown)
 {
     BoxStroke box;

@@ -15,6 +15,9 @@ constexpr int BoxSignGap = 6;
 // The empty space above and below the lines of a long text, px: less in a box that has room for one line alone.
 int longTextPadding(const Control &control);
 
+// The width of a box around words so wide, px: with its padding, and with the sign of what opens.
+int boxWidthFor(const Kind &kind, int wordsWidth);
+
 // The box itself in the shown state.
 BoxStroke boxOutline(const Control &control, const Shown &shown);
 // The text of one line in a box; rightSpace px are kept free at its right end.
