@@ -3,6 +3,8 @@
 
 #include "app/stored_values.h"
 #include "core/arrange/rail_edits.h"
+#include "core/edit/placing.h"
+#include "core/kinds/kind.h"
 #include "core/text/tr.h"
 #include "designer/arrange_actions.h"
 #include "designer/board.h"
@@ -11,6 +13,7 @@
 #include "designer/command_finder.h"
 #include "designer/inspector.h"
 #include "designer/outline_panel.h"
+#include "designer/palette.h"
 #include "designer/rows_table.h"
 #include "entry/entry_view.h"
 
@@ -239,6 +242,13 @@ void MainWindow::makeArrangeMenu()
     addCommand(menu, tr("Keep &right edges lined up"), keys("Ctrl+Alt+Shift+R"), keep(Edge::Right), &m_controlActions)
         ->setStatusTip(tr("Right edges go where the lead's is and stay together on a rail."));
     menu->addSeparator();
+    QMenu *place = menu->addMenu(tr("P&lace a control"));
+    const QStringList kinds = placeableKinds();
+    for (const QString &kind : kinds) {
+        addCommand(
+            place, kindTitle(kindNamed(kind)), QKeySequence(), [this, kind] { m_board->placeInNextFreePlace(kind); },
+            &m_designActions);
+    }
     QMenu *bands = menu->addMenu(tr("&Bands and form"));
     addCommand(bands, tr("Add a &header"), QKeySequence(),
                apply(tr("Add a header"), [](const Form &form) { return withBand(form, BandRole::Header); }),
@@ -367,6 +377,8 @@ void MainWindow::makeViewMenu()
         view, tr("Go to the &board"), keys("Ctrl+B"), [this] { m_board->setFocus(); }, &m_designActions);
     addCommand(
         view, tr("Go to the i&nspector"), keys("Ctrl+I"), [this] { m_inspector->focusSearch(); }, &m_designActions);
+    addCommand(
+        view, tr("Go to the co&ntrols"), keys("Ctrl+Shift+P"), [this] { m_palette->focusList(); }, &m_designActions);
     addCommand(
         view, tr("Go to the o&utline"), keys("Ctrl+Shift+O"), [this] { m_outline->focusTree(); }, &m_designActions);
     view->addSeparator();

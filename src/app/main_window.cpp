@@ -18,6 +18,7 @@
 #include "designer/inspector.h"
 #include "designer/new_form_dialog.h"
 #include "designer/outline_panel.h"
+#include "designer/palette.h"
 #include "designer/recovery.h"
 #include "designer/rename_dialog.h"
 #include "designer/row_source_dialog.h"
@@ -127,9 +128,11 @@ void MainWindow::makePages()
     m_leftFrame->setHandleWidth(8);
     m_leftFrame->setChildrenCollapsible(false);
     m_outline = new OutlinePanel;
+    m_palette = new Palette;
     m_leftFrame->addWidget(m_catalogue);
+    m_leftFrame->addWidget(m_palette);
     m_leftFrame->addWidget(m_outline);
-    m_leftFrame->setSizes({420, 220});
+    m_leftFrame->setSizes({266, 236, 174});
     m_designPage->addWidget(m_leftFrame);
     m_designPage->addWidget(strip);
     m_designPage->addWidget(m_boardFrame);
@@ -184,6 +187,16 @@ void MainWindow::makePages()
     connect(m_bar, &TopBar::blankRequested, this, [this] {
         if (m_board) {
             showValues(BoardValues::Blank);
+        }
+    });
+    connect(m_palette, &Palette::kindTaken, this, [this](const QString &kind) {
+        if (m_board && !isEntry()) {
+            m_board->beginPlacing(kind);
+        }
+    });
+    connect(m_palette, &Palette::kindPlaced, this, [this](const QString &kind) {
+        if (m_board && !isEntry()) {
+            m_board->placeInNextFreePlace(kind);
         }
     });
     connect(m_catalogue, &CataloguePanel::columnsActivated, this, &MainWindow::takeColumns);
@@ -456,6 +469,7 @@ void MainWindow::refreshActions()
     }
     m_tabOrderAction->setChecked(m_board && m_board->showsTabOrder());
     m_moveTracing->setChecked(m_board && m_board->movesTracing());
+    m_palette->setTakenUp(m_board ? m_board->placing() : QString());
     for (QAction *action : std::as_const(m_entryActions)) {
         action->setEnabled(inEntry);
     }

@@ -24,6 +24,7 @@ class Inspector;
 class Recovery;
 class ArrangeActions;
 class OutlinePanel;
+class Palette;
 class Panel;
 class StoredValues;
 class TopBar;
@@ -130,6 +131,7 @@ private:
     QWidget *m_entryPage = nullptr;
     QWidget *m_welcomePage = nullptr;
     CataloguePanel *m_catalogue = nullptr;
+    Palette *m_palette = nullptr;
     OutlinePanel *m_outline = nullptr;
     QSplitter *m_leftFrame = nullptr;
     ArrangeActions *m_arrange = nullptr;

@@ -285,6 +285,7 @@ void Board::endModes()
     viewport()->setCursor(Qt::ArrowCursor);
     setShowsTabOrder(false);
     setMovesTracing(false);
+    endPlacing();
     setTrialWidth(0);
     Q_EMIT modesChanged();
 }

@@ -4,16 +4,16 @@
 // board.cpp         what is shown and selected, and where
 // board_mouse.cpp   what is under the mouse, and clicks
 // board_drags.cpp   what dragging does
-// board_containers.cpp, board_clipboard.cpp, board_captions.cpp, board_tracing.cpp  what their names say
-// board_keys.cpp    the keyboard
-// board_drawing.cpp the form, the grid, the selection
-// board_marks.cpp   rulers, rails, guides, gap pills, tab order
+// board_containers.cpp, board_clipboard.cpp, board_captions.cpp, board_tracing.cpp, board_placing.cpp  as their names
+// say board_keys.cpp    the keyboard board_drawing.cpp the form, the grid, the selection board_marks.cpp   rulers,
+// rails, guides, gap pills, tab order
 #pragma once
 
 #include "core/arrange/snap.h"
 #include "core/arrange/units.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
+#include "core/edit/placing.h"
 #include "designer/column_drag.h"
 #include "designer/form_document.h"
 #include "designer/selection.h"
@@ -93,6 +93,13 @@ public:
     bool movesTracing() const { return m_movesTracing; }
     // Where the sheet lies, px in the viewport; null without one.
     QRect tracingRect() const;
+
+    // Takes a kind of control up: the next drag draws it, the next click puts it down; with Shift another follows.
+    void beginPlacing(const QString &kind);
+    void endPlacing();
+    const QString &placing() const { return m_placing; }
+    // Puts one below what stands where the lead is.
+    void placeInNextFreePlace(const QString &kind);
 
     // Gives the look of the lead to what is clicked: once, or until Escape.
     enum class LookCopies { Once, UntilEscape };
@@ -203,7 +210,8 @@ private:
             BandEdge,
             FormEdge,
             Spine,
-            Tracing
+            Tracing,
+            Placing // a new control is being put down
         } kind = Nothing;
         ControlId control = 0;
         Edges edges;
@@ -277,6 +285,10 @@ private:
     void paintGround(QPainter &painter, const Form &form, const QRect &dirty);
     void paintTracing(QPainter &painter, const Form &form);
     void paintTracingFrame(QPainter &painter);
+    PlacedControl placedBetween(const QString &kind, QPoint from, QPoint to) const;
+    void hoverPlacing(QPoint inViewport);
+    void place(const QString &kind, const PlacedControl &placed);
+    void showKindDrop(const QString &kind, QPoint inViewport, bool isDropped);
     void shiftTracing(QPoint by);
     void scaleTracing(int percentMore, QPoint stays);
     bool tracingKey(const QKeyEvent &event);
@@ -312,6 +324,7 @@ private:
     QList<Gap> m_pills;
     bool m_showsTabOrder = false;
     bool m_movesTracing = false;
+    QString m_placing;             // the kind taken up, or empty
     QList<ControlId> m_tabClicked; // in the order clicked so far
     ControlId m_lookFrom = 0;
     LookCopies m_lookCopies = LookCopies::Once;

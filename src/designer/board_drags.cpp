@@ -5,10 +5,12 @@
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
 #include "core/edit/clipboard.h"
+#include "core/kinds/kind.h"
 #include "core/kinds/page_tabs.h"
 #include "core/text/tr.h"
 #include "designer/board.h"
 #include "designer/board_measures.h"
+#include "designer/kind_drag.h"
 
 #include <QApplication>
 #include <QContextMenuEvent>
@@ -273,6 +275,9 @@ Form Board::draggedForm()
         drag.guides = snap.guides;
         return withRail(form, drag.now.x() + snap.by.x());
     }
+    case Hit::Placing:
+        drag.target = areaAt(form, drag.start);
+        return placedBetween(m_placing, drag.start, drag.now).form;
     case Hit::Tracing: {
         Form moved = form;
         moved.tracing.at += raw;
@@ -304,6 +309,8 @@ QString Board::dragName() const
         return tr("Move a rail");
     case Hit::Ruler:
         return tr("Make a rail");
+    case Hit::Placing:
+        return tr("Place a %1").arg(kindTitle(kindNamed(m_placing)).toLower());
     case Hit::Tracing:
         return tr("Move the tracing sheet");
     case Hit::FormEdge:
@@ -347,6 +354,14 @@ void Board::finishDrag()
     const RailId newRail = drag.hit.kind == Hit::Ruler && edited.rails.size() > m_document->form().rails.size()
                                ? edited.rails.last().id
                                : FixedRail::None;
+    if (drag.hit.kind == Hit::Placing) {
+        const QString kind = m_placing;
+        if (!drag.modifiers.testFlag(Qt::ShiftModifier)) {
+            endPlacing();
+        }
+        place(kind, placedBetween(kind, drag.start, drag.now));
+        return;
+    }
     m_document->apply(name, edited);
     if (drag.isCopy) {
         select(drag.moving);
@@ -391,6 +406,10 @@ void Board::clickTabBadge(ControlId control)
 
 void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
 {
+    if (const QString kind = kindFrom(mime); !kind.isEmpty()) {
+        showKindDrop(kind, inViewport, isDropped);
+        return;
+    }
     const DraggedColumns dragged = columnsFrom(mime);
     if (dragged.columns.isEmpty() || !m_fieldMaker) {
         return;
@@ -416,7 +435,7 @@ void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
 
 void Board::dragEnterEvent(QDragEnterEvent *event)
 {
-    if (!columnsFrom(event->mimeData()).columns.isEmpty()) {
+    if (!columnsFrom(event->mimeData()).columns.isEmpty() || !kindFrom(event->mimeData()).isEmpty()) {
         event->acceptProposedAction();
     }
 }

@@ -55,7 +55,7 @@ void Board::keyPressEvent(QKeyEvent *event)
     case Qt::Key_Escape:
         if (m_drag) {
             giveUpDrag();
-        } else if (m_showsTabOrder || m_movesTracing || m_lookFrom != 0 || m_trial) {
+        } else if (m_showsTabOrder || m_movesTracing || !m_placing.isEmpty() || m_lookFrom != 0 || m_trial) {
             endModes();
         } else {
             selectOutwards();

@@ -102,6 +102,10 @@ Board::Hit Board::hitAt(QPoint at) const
         return hit;
     }
     const QPoint point = toForm(at);
+    if (!m_placing.isEmpty()) {
+        hit.kind = areaAt(m_document->form(), point) ? Hit::Placing : Hit::Nothing;
+        return hit;
+    }
     if (m_movesTracing) {
         hit.kind = Hit::Tracing;
         return hit;
@@ -201,6 +205,10 @@ void Board::mousePressEvent(QMouseEvent *event)
     endPreview();
     setTrialWidth(0);
     const Hit hit = hitAt(event->pos());
+    if (!m_placing.isEmpty() && (event->button() == Qt::RightButton || hit.kind != Hit::Placing)) {
+        endPlacing(); // a click beside the form puts the kind back
+        return;
+    }
     if (event->button() == Qt::RightButton) {
         // The menu is about what is under it.
         Selection wanted = m_selection;
@@ -304,6 +312,10 @@ void Board::mouseMoveEvent(QMouseEvent *event)
         followDrag(event->pos(), event->modifiers());
         return;
     }
+    if (!m_placing.isEmpty()) {
+        hoverPlacing(event->pos());
+        return;
+    }
     if (m_lookFrom != 0) {
         return;
     }
@@ -328,6 +340,9 @@ void Board::mouseMoveEvent(QMouseEvent *event)
     case Hit::TabBadge:
     case Hit::Spine:
         shape = Qt::PointingHandCursor;
+        break;
+    case Hit::Placing:
+        shape = Qt::CrossCursor;
         break;
     case Hit::Tracing:
         shape = Qt::OpenHandCursor;
@@ -358,7 +373,13 @@ void Board::mouseReleaseEvent(QMouseEvent *event)
     }
     const Drag drag = *m_drag;
     m_drag.reset();
-    if (drag.hit.kind == Hit::Control) {
+    if (drag.hit.kind == Hit::Placing) {
+        const QString kind = m_placing;
+        if (!drag.modifiers.testFlag(Qt::ShiftModifier)) {
+            endPlacing();
+        }
+        place(kind, placedBetween(kind, drag.start, drag.start));
+    } else if (drag.hit.kind == Hit::Control) {
         clickControl(drag);
     } else if (drag.hit.kind == Hit::GapPill && drag.hit.pill < m_pills.size()) {
         const Gap gap = m_pills.at(drag.hit.pill);
@@ -372,6 +393,9 @@ void Board::mouseReleaseEvent(QMouseEvent *event)
 void Board::mouseDoubleClickEvent(QMouseEvent *event)
 {
     // A double click edits a caption where it stands and never does anything else.
+    if (!m_placing.isEmpty()) {
+        return; // never two by accident
+    }
     const Hit hit = hitAt(event->pos());
     m_drag.reset();
     if (hit.kind == Hit::Control || hit.kind == Hit::Handle) {

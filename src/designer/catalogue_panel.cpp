@@ -162,6 +162,7 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
             item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable)
                                      : column.declaredType);
         }
+        top->setExpanded(!m_rowSource.isEmpty() && table.name == m_rowSource);
     }
     refreshDots();
 }

@@ -3,6 +3,7 @@
 #include "core/arrange/rails.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
+#include "core/edit/placing.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "designer/setting_parts.h"
@@ -60,7 +61,44 @@ Result<Form> writeColumn(const Context &context, const QString &typed)
 
 Words readKind(const Context &context)
 {
-    return common(context, [](const Control &c) { return kindTitle(kindNamed(c.kind)); });
+    return common(context, [](const Control &c) { return c.kind; });
+}
+
+// The kinds that all that is selected can become.
+QList<SettingChoice> kindChoices(const Context &context)
+{
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    std::optional<QStringList> names;
+    for (const Control *control : selected(context)) {
+        const Column *column = table ? findColumn(*table, control->column) : nullptr;
+        const QStringList possible =
+            kindsFor(*control, column ? std::optional<ColumnType>(column->type) : std::nullopt);
+        if (!names) {
+            names = possible;
+        } else {
+            names->removeIf([&](const QString &name) { return !possible.contains(name); });
+        }
+    }
+    QList<SettingChoice> choices;
+    const QStringList wanted = names.value_or(QStringList());
+    for (const QString &name : wanted) {
+        choices.append({name, kindTitle(kindNamed(name))});
+    }
+    return choices;
+}
+
+Result<Form> writeKind(const Context &context, const QString &typed)
+{
+    const QList<SettingChoice> choices = kindChoices(context);
+    const bool isPossible =
+        std::any_of(choices.begin(), choices.end(), [&](const SettingChoice &choice) { return choice.value == typed; });
+    if (!isPossible) {
+        return Error{Texts::tr("What is selected cannot become a %1: its column holds something else, or there is "
+                               "nothing to choose from.")
+                         .arg(kindTitle(kindNamed(typed)).toLower()),
+                     {}};
+    }
+    return withKind(context.form, context.selection.controls(), typed);
 }
 
 bool hasWords(const Context &context)
@@ -268,8 +306,9 @@ QList<Setting> controlWordSettings()
     return {
         {"column", Controls, T("Bound to"), T("Column"), T("The column whose value the box shows and writes."), Choice,
          T("Change what a box is bound to"), canBind, readColumn, writeColumn, columnChoices},
-        {"kind", Controls, T("Bound to"), T("Kind"), T("What sort of control this is."), Shown, "", always, readKind,
-         writeNothing},
+        {"kind", Controls, T("Bound to"), T("Kind"),
+         T("What sort of control this is; it keeps its column, caption, name and place."), Choice, T("Change a kind"),
+         always, readKind, writeKind, kindChoices},
         {"captionWords", Controls, T("Caption"), T("Words"),
          T("What stands beside the box. A double click on the form edits it there."), SettingEditor::Words,
          T("Change a caption"), hasWords, readCaption, writeCaption},

@@ -19,7 +19,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int CaptionColumn = 82; // px
+constexpr int CaptionColumn = 76; // px
 
 const QString Yes = QStringLiteral("yes");
 

@@ -23,6 +23,7 @@ Panel::Panel(const QString &title, QWidget *parent) : QWidget(parent), m_title(n
     row->addWidget(m_title);
     row->addStretch();
     row->addWidget(m_note);
+    m_head = row;
     column->addWidget(head);
     m_contents = new QVBoxLayout;
     m_contents->setContentsMargins(10, 8, 10, 8);
@@ -38,6 +39,12 @@ void Panel::setTitle(const QString &title)
 void Panel::setNote(const QString &note)
 {
     m_note->setText(note);
+}
+
+void Panel::addToHead(QWidget *widget)
+{
+    m_head->setContentsMargins(10, 5, 8, 4);
+    m_head->addWidget(widget, 1);
 }
 
 } // namespace nabblet

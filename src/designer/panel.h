@@ -3,6 +3,7 @@
 
 #include <QWidget>
 
+class QHBoxLayout;
 class QLabel;
 class QVBoxLayout;
 
@@ -17,11 +18,14 @@ public:
 
     void setTitle(const QString &title);
     void setNote(const QString &note);
+    // Puts something beside the title.
+    void addToHead(QWidget *widget);
     QVBoxLayout *contents() const { return m_contents; }
 
 private:
     QLabel *m_title;
     QLabel *m_note;
+    QHBoxLayout *m_head;
     QVBoxLayout *m_contents;
 };
 

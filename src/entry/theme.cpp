@@ -139,6 +139,9 @@ QProgressBar::chunk { background: %accent; border-radius: 3px; }
 #panel QCheckBox:focus { color: %accent; }
 #panel QTreeView, #panel QListView, QDialog QListView { background: transparent; border: none; outline: none; color: %text; }
 QDialog QListView { background: %field; border: 1px solid %line; }
+#kindList::item { padding: 0; min-height: 0; border: 1px solid %line; border-radius: 4px; background: %field; }
+#kindList::item:hover { border-color: %accent; }
+#kindList::item:selected { background: %tint; border-color: %accent; color: %text; }
 QTreeView::item, QListView::item { padding: 2px 6px; min-height: 18px; background: transparent; }
 QTreeView::item:selected, QListView::item:selected { background: %tint; color: %text; }
 #strip QPushButton, QDialog QPushButton, #notice QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 3px 12px; min-height: 18px; }

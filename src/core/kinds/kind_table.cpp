@@ -15,9 +15,10 @@ NABBLET_TEXTS(Kinds)
 const QList<Kind> &kinds()
 {
     static const QList<Kind> table{
-        captionKind(), textBoxKind(),  longTextKind(), wholeNumberKind(), decimalNumberKind(), dateKind(),
-        timeKind(),    dateTimeKind(), tickBoxKind(),  dropDownKind(),    optionSetKind(),     pictureBoxKind(),
-        linkKind(),    totalKind(),    subformKind(),  buttonKind(),      groupBoxKind(),      tabPagesKind(),
+        captionKind(),   textBoxKind(),    longTextKind(), wholeNumberKind(), decimalNumberKind(),
+        dateKind(),      timeKind(),       dateTimeKind(), tickBoxKind(),     dropDownKind(),
+        optionSetKind(), pictureBoxKind(), linkKind(),     totalKind(),       subformKind(),
+        buttonKind(),    lineKind(),       frameKind(),    groupBoxKind(),    tabPagesKind(),
     };
     return table;
 }

@@ -21,6 +21,8 @@ Kind linkKind();
 Kind totalKind();
 Kind subformKind();
 Kind buttonKind();
+Kind lineKind();
+Kind frameKind();
 Kind groupBoxKind();
 Kind tabPagesKind();
 

@@ -1,0 +1,179 @@
+#include "core/edit/placing.h"
+
+#include "core/arrange/arranged.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
+#include "core/arrange/grouping.h"
+#include "core/arrange/rails.h"
+#include "core/arrange/structure.h"
+#include "core/edit/edits.h"
+#include "core/kinds/kind.h"
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+
+#include <algorithm>
+
+NABBLET_TEXTS(Placing)
+
+namespace nabblet {
+
+namespace {
+
+bool isCaption(const QString &kind)
+{
+    return kind == QLatin1String("caption");
+}
+
+// A control put into an area, not yet on the form.
+void standIn(Control &control, const Area &area)
+{
+    control.band = area.band;
+    control.container = area.container;
+    control.page = area.page;
+}
+
+// The settings that mean something to kinds that choose, and to no others.
+bool isOfChoosing(const QString &setting)
+{
+    static const QStringList names{QStringLiteral("lookup"), QStringLiteral("choices"), QStringLiteral("takesNew")};
+    return names.contains(setting);
+}
+
+bool chooses(const Kind &kind)
+{
+    return kind.editor == Editor::Choice || kind.editor == Editor::Options;
+}
+
+} // namespace
+
+QStringList placeableKinds()
+{
+    QStringList names;
+    for (const Kind &kind : kinds()) {
+        const bool isOfRows =
+            kind.editor == Editor::Rows || kind.editor == Editor::Opener || kind.name == QLatin1String("total");
+        if (!isOfRows) {
+            names.append(kind.name);
+        }
+    }
+    return names;
+}
+
+PlacedControl withNewControl(const Form &form, const QString &kindName, const Area &wanted, const QRect &place,
+                             const TextMeasure &measure)
+{
+    const Kind &kind = kindNamed(kindName);
+    const Area area = areasOf(form).contains(wanted) ? wanted : Area();
+    const int pitch = std::max(1, form.grid.pitch);
+    const QPoint corner = roomOf(form, area).topLeft();
+    QRect there(place.topLeft(), place.isEmpty() ? kind.usualSize : place.size());
+    if (kind.holds != Holds::Nothing) {
+        const Grouped grouped = withEmptyContainer(form, kindName, area, there);
+        return {grouped.form, grouped.container};
+    }
+    QStringList taken;
+    for (const Control &control : form.controls) {
+        taken.append(control.name);
+    }
+    NamePool names(taken);
+    Control control;
+    control.id = nextControlId(form);
+    control.kind = kindName;
+    control.name = names.take(kind.shortName);
+    control.role = isCaption(kindName) ? QStringLiteral("caption") : QStringLiteral("field");
+    standIn(control, area);
+    Form result = form;
+    if (isCaption(kindName)) {
+        control.text = Texts::tr("Caption");
+        there.setWidth(captionWidth(control, measure));
+    }
+    std::optional<Control> caption;
+    if (takesValue(kind)) {
+        caption.emplace();
+        caption->id = control.id + 1;
+        caption->kind = QStringLiteral("caption");
+        caption->role = QStringLiteral("caption");
+        caption->name = names.take(kindNamed(caption->kind).shortName);
+        caption->text = kindTitle(kind);
+        caption->captionFor = control.id;
+        caption->place =
+            QRect(QPoint(), QSize(captionWidth(*caption, measure), kindNamed(caption->kind).usualSize.height()));
+        standIn(*caption, area);
+    }
+    // Inside the area, with room for its caption.
+    const int captionRoom = caption ? caption->place.width() + CaptionGap : 0;
+    there.moveLeft(
+        std::max(there.x(), captionRoom == 0 ? corner.x() : onGridAtOrAfter(corner.x() + captionRoom, pitch)));
+    there.moveTop(std::max(there.y(), corner.y()));
+    control.place = there;
+    result.controls.append(isCaption(kindName) ? control : withRidesByPlace(result, control));
+    if (caption) {
+        caption->place = captionPlace(control.place, *caption);
+        result.controls.append(withRidesByPlace(result, *caption));
+    }
+    return {withWayMade(grownToHold(inNestingOrder(result)), {control.id}), control.id};
+}
+
+PlacedControl withNewControlBelow(const Form &form, const QString &kind, const Area &area, const TextMeasure &measure)
+{
+    const int pitch = std::max(1, form.grid.pitch);
+    const QPoint corner = roomOf(form, area).topLeft();
+    const QList<Arranged> there = arrangedIn(form, area);
+    QPoint at(corner.x() + (area.container == 0 ? 2 * pitch : 0), corner.y() + (area.container == 0 ? pitch : 0));
+    int lowest = 0;
+    for (const Arranged &item : there) {
+        if (bottomOf(item.whole) > lowest) {
+            lowest = bottomOf(item.whole);
+            at = QPoint(item.place.x(), onGridAtOrAfter(lowest + std::max(pitch, usualRowGap(there, pitch)), pitch));
+        }
+    }
+    return withNewControl(form, kind, area, QRect(at, QSize()), measure);
+}
+
+QStringList kindsFor(const Control &control, std::optional<ColumnType> type)
+{
+    const Kind &own = kindNamed(control.kind);
+    QStringList names;
+    for (const Kind &kind : kinds()) {
+        const bool isOwn = kind.name == own.name;
+        const bool isLike = takesValue(own) && takesValue(kind) && (!type || kind.binds.contains(*type));
+        // What chooses needs something to choose from.
+        const bool hasChoices = !chooses(kind) || !fixedChoices(control).isEmpty() ||
+                                (kind.editor == Editor::Choice && lookupOf(control).has_value());
+        if (isOwn || (isLike && hasChoices)) {
+            names.append(kind.name);
+        }
+    }
+    return names;
+}
+
+Form withKind(const Form &form, const QList<ControlId> &controls, const QString &kindName)
+{
+    const Kind &kind = kindNamed(kindName);
+    Form result = form;
+    for (const ControlId id : controls) {
+        const int index = result.controls.indexOf(id);
+        if (index < 0 || result.controls.at(index).kind == kindName) {
+            continue;
+        }
+        Control control = result.controls.at(index);
+        const bool wasLower = control.place.height() < kind.usualSize.height();
+        control.kind = kindName;
+        if (!chooses(kind)) {
+            const QStringList names = control.settings.keys();
+            for (const QString &name : names) {
+                if (isOfChoosing(name)) {
+                    control.settings.remove(name);
+                }
+            }
+        }
+        // A kind that needs more height gets it; none gets lower than it was made.
+        if (wasLower) {
+            control.place.setHeight(kind.usualSize.height());
+        }
+        result.controls.replace(index, control);
+    }
+    return withWayMade(grownToHold(result), controls);
+}
+
+} // namespace nabblet

@@ -1,0 +1,41 @@
+// New controls put on a form from the palette, and one kind of control made of another.
+#pragma once
+
+#include "core/arrange/containers.h"
+#include "core/catalogue/column_type.h"
+#include "core/text/text_measure.h"
+
+#include <QStringList>
+
+#include <optional>
+
+namespace nabblet {
+
+// The kinds that a person places, by name, in the order in which people meet them. Subforms, totals and buttons come
+// with the rows that they are about.
+QStringList placeableKinds();
+
+struct PlacedControl
+{
+    Form form;
+    ControlId control = 0; // the new one
+};
+
+// A control of that kind at a place of an area, px relative to its band; with an empty size, of its usual one. What
+// shows a value comes with a caption and is bound to no column yet. It stays inside its area with its caption; others
+// make way.
+PlacedControl withNewControl(const Form &form, const QString &kind, const Area &area, const QRect &place,
+                             const TextMeasure &measure);
+
+// Where such a control goes when nobody says: below what stands lowest in the area.
+PlacedControl withNewControlBelow(const Form &form, const QString &kind, const Area &area, const TextMeasure &measure);
+
+// The kinds that a control can become and still show its column, its own among them. type: of the column; nothing where
+// it is bound to none.
+QStringList kindsFor(const Control &control, std::optional<ColumnType> type);
+
+// Controls made another kind. They keep their name, place, column, caption and look, and of their settings what the new
+// kind has.
+Form withKind(const Form &form, const QList<ControlId> &controls, const QString &kind);
+
+} // namespace nabblet

@@ -1,0 +1,33 @@
+#include "core/kinds/kind_table.h"
+#include "core/kinds/text_words.h"
+
+namespace nabblet {
+
+namespace {
+
+// An outline through which the form shows; it holds nothing, and what stands on it stays where it is.
+Picture draw(const Control &control, const Shown &)
+{
+    BoxStroke frame;
+    frame.rect = QRect(QPoint(0, 0), control.place.size());
+    frame.isFilled = false;
+    frame.outline = Ink::FieldOutline;
+    return {frame};
+}
+
+} // namespace
+
+Kind frameKind()
+{
+    return {QStringLiteral("frame"),
+            QT_TRANSLATE_NOOP("Kinds", "Frame"),
+            QStringLiteral("frame"),
+            Editor::None,
+            {},
+            QSize(240, 120),
+            draw,
+            wordsAsStored,
+            readNothing};
+}
+
+} // namespace nabblet

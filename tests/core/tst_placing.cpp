@@ -1,0 +1,113 @@
+// New controls from the palette, and one kind made of another.
+#include "core/arrange/edges.h"
+#include "core/arrange/grouping.h"
+#include "core/arrange/rails.h"
+#include "core/edit/edits.h"
+#include "core/edit/placing.h"
+#include "core/file/form_file.h"
+#include "core/kinds/kind.h"
+#include "support/sample_forms.h"
+
+#include <QJsonArray>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestPlacing : public QObject
+{
+    Q_OBJECT
+
+    const FixedTextMeasure m_measure;
+
+    static const Control &control(const Form &form, ControlId id) { return *form.controls.find(id); }
+
+private Q_SLOTS:
+    void everyKindIsPlacedInEveryArea_data()
+    {
+        QTest::addColumn<QString>("kind");
+        const QStringList names = placeableKinds();
+        for (const QString &name : names) {
+            QTest::newRow(qPrintable(name)) << name;
+        }
+    }
+    void everyKindIsPlacedInEveryArea()
+    {
+        QFETCH(QString, kind);
+        const auto [grouped, box] = withContainer(settled(samples::columnOfFields(4), m_measure), {3, 5}, "group-box");
+        const auto [form, tabs] = withContainer(grouped, {7}, "tab-pages");
+        QVERIFY(box != 0 && tabs != 0);
+        for (const Area &area : areasOf(form)) {
+            const QRect room = roomOf(form, area);
+            for (const QPoint at : {room.topLeft(), room.center(), QPoint(-50, -50)}) {
+                const PlacedControl placed = withNewControl(form, kind, area, QRect(at, QSize()), m_measure);
+                const Control &made = control(placed.form, placed.control);
+                QCOMPARE(made.kind, kind);
+                QCOMPARE(areaOf(made), area);
+                QVERIFY(!form.controls.find(placed.control));
+                QVERIFY(roomOf(placed.form, area).contains(made.place));
+                const Control *caption = captionOf(placed.form, placed.control);
+                QCOMPARE(caption != nullptr, takesValue(kindNamed(kind)));
+                if (caption) {
+                    QVERIFY(roomOf(placed.form, area).contains(caption->place));
+                    QCOMPARE(rightOf(caption->place) + CaptionGap, made.place.x());
+                }
+                // Nothing that was there is covered or lost.
+                for (const Control &old : form.controls) {
+                    const Control &now = control(placed.form, old.id);
+                    QCOMPARE(now.name, old.name);
+                    QVERIFY(areaOf(now) != area || !overlap(now.place, made.place));
+                }
+                QVERIFY(readForm(writeForm(placed.form)).isOk());
+            }
+            const PlacedControl below = withNewControlBelow(form, kind, area, m_measure);
+            for (const Control &old : form.controls) {
+                const bool isOfArea = areaOf(old) == area;
+                QVERIFY(!isOfArea || control(below.form, below.control).place.y() >= bottomOf(old.place) ||
+                        areaOf(old).band != area.band);
+            }
+        }
+    }
+
+    void aDrawnControlHasTheSizeDrawn()
+    {
+        const Form form = samples::columnOfFields(2);
+        const PlacedControl placed = withNewControl(form, "long-text", Area(), QRect(200, 120, 240, 64), m_measure);
+        QCOMPARE(control(placed.form, placed.control).place, QRect(200, 120, 240, 64));
+        QCOMPARE(control(placed.form, placed.control).name, "notes");
+        QVERIFY(control(placed.form, placed.control).column.isEmpty());
+    }
+
+    void kindsThatShareAColumnCanTakeTurns()
+    {
+        Form form = samples::columnOfFields(2);
+        Control box = control(form, 1);
+        QVERIFY(kindsFor(box, ColumnType::Text).contains("long-text"));
+        QVERIFY(!kindsFor(box, ColumnType::Text).contains("picture"));
+        QVERIFY(!kindsFor(box, ColumnType::Text).contains("option-set")); // nothing to choose from
+        QVERIFY(!kindsFor(box, ColumnType::Text).contains("caption"));
+        QVERIFY(kindsFor(box, ColumnType::WholeNumber).contains("tick-box") ||
+                !kindNamed("tick-box").binds.contains(ColumnType::WholeNumber));
+        QCOMPARE(kindsFor(control(form, 2), std::nullopt), QStringList{"caption"});
+        box.settings.insert("prompt", "e.g. red");
+        form.controls.replace(form.controls.indexOf(1), box);
+        const Form longer = withKind(form, {1}, "long-text");
+        QCOMPARE(control(longer, 1).kind, "long-text");
+        QCOMPARE(control(longer, 1).column, box.column);
+        QCOMPARE(control(longer, 1).name, box.name);
+        QCOMPARE(control(longer, 1).place.topLeft(), box.place.topLeft());
+        QCOMPARE(control(longer, 1).settings.value("prompt").toString(), "e.g. red");
+        QCOMPARE(captionOf(longer, 1)->text, captionOf(form, 1)->text);
+        QVERIFY(!overlap(control(longer, 1).place, control(longer, 3).place)); // it got higher; the next made way
+        // Choices go with kinds that choose, and only with them.
+        Control choosing = control(form, 3);
+        choosing.kind = "option-set";
+        choosing.settings.insert("choices", QJsonArray{QJsonObject{{"value", "a"}, {"words", "A"}}});
+        form.controls.replace(form.controls.indexOf(3), choosing);
+        QVERIFY(control(withKind(form, {3}, "drop-down"), 3).settings.contains("choices"));
+        QVERIFY(!control(withKind(form, {3}, "text-box"), 3).settings.contains("choices"));
+        QCOMPARE(withKind(form, {1}, "text-box"), form);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPlacing)
+#include "tst_placing.moc"

@@ -1,0 +1,181 @@
+// Placing new controls: from the palette by click and draw, by drag, by key; never two by accident.
+#include "core/arrange/grouping.h"
+#include "core/arrange/rails.h"
+#include "core/edit/placing.h"
+#include "core/kinds/kind.h"
+#include "designer/board.h"
+#include "designer/kind_drag.h"
+#include "designer/palette.h"
+#include "support/sample_forms.h"
+
+#include <QApplication>
+#include <QDragEnterEvent>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QSignalSpy>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestPalette : public QObject
+{
+    Q_OBJECT
+
+    std::unique_ptr<Appearance> m_appearance;
+    std::unique_ptr<FormDocument> m_document;
+    std::unique_ptr<Board> m_board;
+    ControlId m_box = 0;
+
+    QWidget *view() const { return m_board->viewport(); }
+    const Form &form() const { return m_document->form(); }
+    const Control &lead() const { return *form().controls.find(m_board->selection().lead()); }
+    QPoint free(QPoint onForm) const { return m_board->toViewport(onForm); }
+    void move(QPoint to, Qt::MouseButtons buttons, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
+    {
+        QMouseEvent event(QEvent::MouseMove, QPointF(to), view()->mapToGlobal(to), Qt::NoButton, buttons, modifiers);
+        QApplication::sendEvent(view(), &event);
+    }
+    int count(const QString &kind) const
+    {
+        int found = 0;
+        for (const Control &control : form().controls) {
+            found += control.kind == kind ? 1 : 0;
+        }
+        return found;
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        m_appearance = std::make_unique<Appearance>(looks().first(), Theme::Light, QApplication::font());
+        const auto [grouped, box] =
+            withContainer(settled(samples::columnOfFields(4), *m_appearance), {3, 5}, "group-box");
+        m_box = box;
+        Form made = resizeControls(grouped, {box}, Edge::Right | Edge::Bottom, QPoint(100, 60));
+        made = setBandHeight(setFormWidth(made, 640), BandRole::Body, 400);
+        m_document = std::make_unique<FormDocument>(made);
+        m_board = std::make_unique<Board>(m_document.get(), nullptr, *m_appearance);
+        m_board->resize(1000, 700);
+        m_board->show();
+        m_board->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_board.get()));
+    }
+
+    void cleanup()
+    {
+        m_board.reset();
+        m_document.reset();
+    }
+
+    void everyKindIsInSightAndFiltered()
+    {
+        Palette palette;
+        palette.resize(200, 260);
+        palette.show();
+        auto *list = palette.findChild<QListWidget *>("kindList");
+        QCOMPARE(list->count(), placeableKinds().size());
+        QSignalSpy taken(&palette, &Palette::kindTaken);
+        QSignalSpy placed(&palette, &Palette::kindPlaced);
+        QTest::mouseClick(list->viewport(), Qt::LeftButton, Qt::NoModifier,
+                          list->visualItemRect(list->item(1)).center());
+        QCOMPARE(taken.value(0).value(0).toString(), placeableKinds().at(1));
+        auto *filter = palette.findChild<QLineEdit *>("kindFilter");
+        QTest::keyClicks(filter, "group");
+        int shown = 0;
+        for (int i = 0; i < list->count(); ++i) {
+            shown += list->item(i)->isHidden() ? 0 : 1;
+        }
+        QCOMPARE(shown, 1);
+        QTest::keyClick(filter, Qt::Key_Return);
+        QCOMPARE(placed.value(0).value(0).toString(), "group-box");
+    }
+
+    void aKindIsDrawnOnce()
+    {
+        m_board->beginPlacing("text-box");
+        const QPoint from = free(QPoint(400, 320));
+        move(from, Qt::NoButton);
+        QVERIFY(m_board->isPreviewing()); // where it would go is seen before
+        QTest::mousePress(view(), Qt::LeftButton, Qt::NoModifier, from);
+        for (int i = 1; i <= 4; ++i) {
+            move(from + QPoint(30 * i, 10 * i), Qt::LeftButton);
+        }
+        QTest::mouseRelease(view(), Qt::LeftButton, Qt::NoModifier, from + QPoint(120, 40));
+        QCOMPARE(count("text-box"), 5);
+        QCOMPARE(lead().place.topLeft() + QPoint(0, bandTop(form(), BandRole::Body)), QPoint(400, 320));
+        QCOMPARE(lead().place.size(), QSize(120, 40));
+        QVERIFY(captionOf(form(), lead().id));
+        QCOMPARE(m_document->steps()->count(), 1);
+        QVERIFY(m_board->placing().isEmpty());
+        // The next click selects, and a double click does not place a second one.
+        QTest::mouseDClick(view(), Qt::LeftButton, Qt::NoModifier, free(QPoint(560, 340)));
+        QCOMPARE(count("text-box"), 5);
+        m_document->steps()->undo();
+        QCOMPARE(count("text-box"), 4);
+    }
+
+    void aClickPutsItDownAtItsUsualSizeAndShiftGoesOn()
+    {
+        m_board->beginPlacing("line");
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::ShiftModifier, free(QPoint(360, 320)));
+        QCOMPARE(count("line"), 1);
+        QCOMPARE(m_board->placing(), "line");
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, free(QPoint(360, 380)));
+        QCOMPARE(count("line"), 2);
+        QVERIFY(m_board->placing().isEmpty());
+        QCOMPARE(lead().place.size(), kindNamed("line").usualSize);
+        m_board->beginPlacing("frame");
+        QTest::keyClick(m_board.get(), Qt::Key_Escape);
+        QVERIFY(m_board->placing().isEmpty() && !m_board->isPreviewing());
+        QCOMPARE(count("frame"), 0);
+        // A click beside the form puts the kind back.
+        m_board->beginPlacing("frame");
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, free(QPoint(700, 320)));
+        QVERIFY(m_board->placing().isEmpty());
+        QCOMPARE(count("frame"), 0);
+    }
+
+    void whatIsPutDownInAGroupBelongsToIt()
+    {
+        const QRect box = m_board->viewportRectOf(m_box);
+        m_board->beginPlacing("date");
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, box.bottomRight() - QPoint(60, 40));
+        QCOMPARE(lead().kind, "date");
+        QCOMPARE(lead().container, m_box);
+        QCOMPARE(captionOf(form(), lead().id)->container, m_box);
+        QVERIFY(form().controls.find(m_box)->place.contains(lead().place));
+    }
+
+    void aDragFromThePaletteShowsBeforeItIsLetGo()
+    {
+        QMimeData mime;
+        mime.setData(kindDragFormat(), "tick-box");
+        const QPoint at = free(QPoint(420, 330));
+        QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(view(), &enter);
+        QVERIFY(enter.isAccepted());
+        QDragMoveEvent over(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(view(), &over);
+        QVERIFY(m_board->isPreviewing());
+        QCOMPARE(count("tick-box"), 0);
+        QDropEvent drop(QPointF(at), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(view(), &drop);
+        QCOMPARE(count("tick-box"), 1);
+        QVERIFY(!m_board->isPreviewing());
+    }
+
+    void byKeyItGoesBelowWhereTheLeadIs()
+    {
+        m_board->select({3});
+        m_board->placeInNextFreePlace("whole-number");
+        QCOMPARE(lead().container, m_box);
+        QVERIFY(lead().place.y() > form().controls.find(5)->place.y());
+        m_board->select({1});
+        m_board->placeInNextFreePlace("tab-pages");
+        QCOMPARE(lead().container, 0);
+        QVERIFY(holdsOthers(lead()));
+    }
+};
+
+QTEST_MAIN(TestPalette)
+#include "tst_palette.moc"
