@@ -142,7 +142,7 @@ void MainWindow::makePages()
     m_boardFrame->setMinimumWidth(240);
     m_inspectorFrame->setMinimumWidth(200);
     m_designPage->setStretchFactor(2, 1);
-    m_designPage->setSizes({188, 96, 772, 208});
+    m_designPage->setSizes({188, 96, 762, 218});
     m_pages->addWidget(m_designPage);
 
     QVBoxLayout *entryColumn = nullptr;

@@ -1,5 +1,7 @@
 #include "designer/inspector.h"
 
+#include "designer/lines_editor.h"
+
 #include "core/kinds/kind.h"
 
 #include <QCheckBox>
@@ -65,8 +67,6 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
         auto *lines = new QVBoxLayout(row);
         lines->setContentsMargins(0, 0, 0, 0);
         lines->setSpacing(2);
-        auto *line = new QHBoxLayout;
-        line->setSpacing(6);
         const QString help = settingText(setting.help);
         auto *label = new QLabel(settingText(setting.caption));
         label->setObjectName(QStringLiteral("faint"));
@@ -82,9 +82,16 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
         row->setProperty("help", help);
         editor->setProperty("help", help);
         label->setBuddy(editor);
-        line->addWidget(label);
-        line->addWidget(editor, 1);
-        lines->addLayout(line);
+        if (setting.editor == SettingEditor::Lines) { // below its caption, as wide as there is room
+            lines->addWidget(label);
+            lines->addWidget(editor);
+        } else {
+            auto *line = new QHBoxLayout;
+            line->setSpacing(6);
+            line->addWidget(label);
+            line->addWidget(editor, 1);
+            lines->addLayout(line);
+        }
         auto *mistake = new QLabel;
         mistake->setObjectName(QStringLiteral("mistake"));
         mistake->setWordWrap(true);
@@ -140,6 +147,15 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
         auto *line = new QLineEdit;
         line->setReadOnly(true);
         return line;
+    }
+    case SettingEditor::Lines: {
+        auto *lines = new LinesEditor;
+        connect(lines, &LinesEditor::edited, this, [this, index](const QString &typed) {
+            if (!m_isRefreshing) {
+                write(m_fields.at(index), typed);
+            }
+        });
+        return lines;
     }
     case SettingEditor::Words:
         break;
@@ -203,6 +219,8 @@ void Inspector::write(Field &field, const QString &typed)
     }
     if (auto *line = qobject_cast<QLineEdit *>(field.editor)) {
         line->setModified(false);
+    } else if (auto *lines = qobject_cast<LinesEditor *>(field.editor)) {
+        lines->document()->setModified(false);
     }
     field.mistake->hide();
     m_document->apply(settingText(field.setting->step), *edited);
@@ -241,6 +259,8 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
         }
         choice->setCurrentIndex(value ? choice->findData(*value) : -1);
         choice->setPlaceholderText(value ? QString() : tr("mixed"));
+    } else if (auto *lines = qobject_cast<LinesEditor *>(field.editor)) {
+        lines->setLines(value.value_or(QString()), value ? QString() : tr("mixed"));
     } else if (auto *line = qobject_cast<QLineEdit *>(field.editor)) {
         if (!line->hasFocus() || !line->isModified()) {
             line->setText(value.value_or(QString()));

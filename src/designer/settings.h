@@ -20,7 +20,7 @@ namespace nabblet {
 enum class SettingOf { Controls, Band, Rail, Form };
 
 // How it is edited.
-enum class SettingEditor { Words, Flag, Choice, Shown };
+enum class SettingEditor { Words, Lines, Flag, Choice, Shown };
 
 struct SettingContext
 {

@@ -128,6 +128,8 @@ QDialog QHeaderView::section { background: %panel; color: %faint; border: none; 
 #ownSelect:focus { border: 1px solid %accent; }
 QProgressBar { background: %line; border: none; border-radius: 3px; }
 QProgressBar::chunk { background: %accent; border-radius: 3px; }
+#panel QPlainTextEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 1px 2px; selection-background-color: %accent; selection-color: %accentText; }
+#panel QPlainTextEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:focus, #panel QSpinBox:focus, #panel QComboBox:focus, QDialog QLineEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:read-only { background: transparent; color: %faint; }
 #panel QCheckBox::indicator, #panel QTreeView::indicator { width: 13px; height: 13px; border: 1px solid %faint; border-radius: 3px; background: %field; }

@@ -5,6 +5,7 @@
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
+#include "core/kinds/choice_lines.h"
 #include "core/kinds/kind.h"
 #include "support/sample_forms.h"
 
@@ -68,6 +69,35 @@ private Q_SLOTS:
         }
     }
 
+    void choicesAreTypedOneALine()
+    {
+        Control box;
+        box.kind = "drop-down";
+        const Result<QList<Choice>> read =
+            choicesFromLines("  Red \n\nS = Lateral, starboard\nP\tLateral, port\na = b = c\n", std::nullopt);
+        QVERIFY(read.isOk());
+        QCOMPARE(read->size(), 4);
+        setFixedChoices(box, *read);
+        const QList<Choice> stored = fixedChoices(box);
+        QCOMPARE(stored.at(0).words, "Red");
+        QCOMPARE(stored.at(1).value.toString(), "S");
+        QCOMPARE(stored.at(1).words, "Lateral, starboard");
+        QCOMPARE(stored.at(2).words, "Lateral, port");
+        QCOMPARE(stored.at(3).words, "b = c");
+        // Written as lines and read again, they are the same.
+        Control again = box;
+        setFixedChoices(again, *choicesFromLines(choiceLines(box), std::nullopt));
+        QCOMPARE(again, box);
+        // Numbers are stored as numbers, and a line that gives none says so.
+        setFixedChoices(box, *choicesFromLines("1 = On station\n2 = In depot", ColumnType::WholeNumber));
+        QCOMPARE(fixedChoices(box).at(1).value, QVariant(2.0));
+        QVERIFY(
+            choicesFromLines("1 = On station\nIn depot", ColumnType::WholeNumber).error().sentence.contains("Line 2"));
+        QVERIFY(choicesFromLines("a\nb\na", ColumnType::Text).error().sentence.contains("Line 3"));
+        setFixedChoices(box, {});
+        QVERIFY(!box.settings.contains("choices"));
+    }
+
     void aDrawnControlHasTheSizeDrawn()
     {
         const Form form = samples::columnOfFields(2);
@@ -83,7 +113,10 @@ private Q_SLOTS:
         Control box = control(form, 1);
         QVERIFY(kindsFor(box, ColumnType::Text).contains("long-text"));
         QVERIFY(!kindsFor(box, ColumnType::Text).contains("picture"));
-        QVERIFY(!kindsFor(box, ColumnType::Text).contains("option-set")); // nothing to choose from
+        QVERIFY(kindsFor(box, ColumnType::Text).contains("option-set"));
+        Control linked = box;
+        setLookup(linked, {"buoy", {"buoy_id"}, {"name"}, {box.column}});
+        QVERIFY(!kindsFor(linked, ColumnType::Text).contains("option-set")); // more than stand on a form
         QVERIFY(!kindsFor(box, ColumnType::Text).contains("caption"));
         QVERIFY(kindsFor(box, ColumnType::WholeNumber).contains("tick-box") ||
                 !kindNamed("tick-box").binds.contains(ColumnType::WholeNumber));

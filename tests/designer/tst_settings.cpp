@@ -101,6 +101,25 @@ private Q_SLOTS:
         }
     }
 
+    void choicesAreTypedForWhatChooses()
+    {
+        Selection one;
+        one.set({1});
+        const Setting &choices = named("choices");
+        QVERIFY(!choices.applies(contextOf(m_form, one))); // a text box chooses nothing
+        m_form = *written("kind", one, "option-set");
+        QVERIFY(choices.applies(contextOf(m_form, one)));
+        m_form = *written("choices", one, "A = First\nB = Second");
+        QCOMPARE(fixedChoices(*m_form.controls.find(1)).at(1).words, "Second");
+        QCOMPARE(read(m_form, "choices", one).value_or("mixed"), "A = First\nB = Second");
+        const Result<Form> twice = written("choices", one, "A\nA");
+        QVERIFY(!twice && twice.error().sentence.contains("twice"));
+        m_form = *written("kind", one, "drop-down");
+        m_form = *written("takesNew", one, "yes");
+        QVERIFY(takesNewChoices(*m_form.controls.find(1)));
+        QVERIFY(!written("kind", one, "subform")); // what cannot be says so
+    }
+
     // Every choice there is, taken, is what is read then.
     void everyChoiceCanBeTaken()
     {

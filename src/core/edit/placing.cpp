@@ -137,10 +137,9 @@ QStringList kindsFor(const Control &control, std::optional<ColumnType> type)
     for (const Kind &kind : kinds()) {
         const bool isOwn = kind.name == own.name;
         const bool isLike = takesValue(own) && takesValue(kind) && (!type || kind.binds.contains(*type));
-        // What chooses needs something to choose from.
-        const bool hasChoices = !chooses(kind) || !fixedChoices(control).isEmpty() ||
-                                (kind.editor == Editor::Choice && lookupOf(control).has_value());
-        if (isOwn || (isLike && hasChoices)) {
+        // Options stand on the form; those of a lookup are too many for that.
+        const bool isTooMany = kind.editor == Editor::Options && lookupOf(control).has_value();
+        if (isOwn || (isLike && !isTooMany)) {
             names.append(kind.name);
         }
     }
