@@ -5,6 +5,7 @@
 #include "core/arrange/rows.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
+#include "core/edit/placing.h"
 #include "entry/entry_view.h"
 #include "support/sample_database.h"
 
@@ -142,6 +143,33 @@ private Q_SLOTS:
         QCOMPARE(front(), 2);
         QCOMPARE(QApplication::focusWidget(), box("depth_m"));
         QCOMPARE(qobject_cast<QLineEdit *>(box("depth_m"))->text(), "-4");
+    }
+
+    // What was placed and is bound to no column yet is there, shows nothing, and takes nothing that would be lost.
+    void whatIsNotBoundYetTakesNoWords()
+    {
+        Form form = m_form;
+        QList<ControlId> placed;
+        const QStringList kinds = placeableKinds();
+        for (const QString &kind : kinds) {
+            const PlacedControl one = withNewControlBelow(form, kind, Area(), *m_appearance);
+            form = one.form;
+            placed.append(one.control);
+        }
+        QVERIFY(m_session->setForm(form).isOk());
+        m_view->setForm(form);
+        for (const ControlId id : std::as_const(placed)) {
+            const Control &control = *form.controls.find(id);
+            QVERIFY2(!m_session->isEditable(control), qPrintable(control.kind));
+            QVERIFY2(m_session->shown(control).isMissing || !takesValue(kindNamed(control.kind)),
+                     qPrintable(control.kind));
+            if (auto *line = qobject_cast<QLineEdit *>(m_view->widgetFor(id))) {
+                QVERIFY2(line->isReadOnly() || !line->isEnabled(), qPrintable(control.kind));
+            }
+        }
+        retype("name", "North Patch");
+        QVERIFY(m_session->save());
+        QCOMPARE(samples::sqlite3(m_path, "SELECT name FROM buoy ORDER BY buoy_id LIMIT 1"), "North Patch");
     }
 
     void aFrameStretchesWithWhatStretchesInIt()
