@@ -342,6 +342,7 @@ int main(int argc, char **argv)
     QApplication::setFont(desktopFont());
     const QString folder = QString::fromLocal8Bit(argv[1]);
     QList<Measured> all = boardBench(folder);
+    all += pagesBench(folder);
     const bool isBoardAlone = argc > 2; // a second word, whatever it is
     if (!isBoardAlone) {
         all += {start(folder), draft()};

@@ -90,5 +90,7 @@ inline Form formOf(int controls)
 
 // The board and the arrange operations, in board_bench.cpp. folder: to write to.
 QList<Measured> boardBench(const QString &folder);
+// A form on many tab pages, in pages_bench.cpp.
+QList<Measured> pagesBench(const QString &folder);
 
 } // namespace nabblet
