@@ -4,7 +4,6 @@
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
-#include "core/kinds/choice_lines.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "designer/setting_parts.h"
@@ -250,86 +249,6 @@ Result<Form> writeRole(const Context &context, const QString &typed)
     return settled(form, context.measure);
 }
 
-bool takesValues(const Context &context)
-{
-    return anyControl(context, [](const Control &c) { return takesValue(kindNamed(c.kind)); });
-}
-
-// ---- choices typed in place
-
-bool choosesFromFixed(const Context &context)
-{
-    const QList<const Control *> controls = selected(context);
-    return !controls.isEmpty() && std::all_of(controls.begin(), controls.end(), [](const Control *control) {
-        const Editor editor = kindNamed(control->kind).editor;
-        return (editor == Editor::Choice || editor == Editor::Options) && !lookupOf(*control);
-    });
-}
-
-Words readChoices(const Context &context)
-{
-    return common(context, [](const Control &c) { return choiceLines(c); });
-}
-
-Result<Form> writeChoices(const Context &context, const QString &typed)
-{
-    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
-    Form form = context.form;
-    for (const Control *control : selected(context)) {
-        const Column *column = table ? findColumn(*table, control->column) : nullptr;
-        const Result<QList<Choice>> choices =
-            choicesFromLines(typed, column ? std::optional<ColumnType>(column->type) : std::nullopt);
-        if (!choices) {
-            return choices.error();
-        }
-        Control changed = *control;
-        setFixedChoices(changed, *choices);
-        form.controls.replace(form.controls.indexOf(control->id), changed);
-    }
-    return form;
-}
-
-Words readTakesNew(const Context &context)
-{
-    return common(context, [](const Control &c) { return takesNewChoices(c) ? Yes : QString(); });
-}
-
-bool isDropDown(const Context &context)
-{
-    const QList<const Control *> controls = selected(context);
-    return choosesFromFixed(context) && std::all_of(controls.begin(), controls.end(), [](const Control *control) {
-               return kindNamed(control->kind).editor == Editor::Choice;
-           });
-}
-
-Result<Form> writeTakesNew(const Context &context, const QString &typed)
-{
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("takesNew"),
-                             typed == Yes ? QJsonValue(true) : QJsonValue());
-}
-
-Words readPrompt(const Context &context)
-{
-    return common(context, [](const Control &c) { return promptOf(c); });
-}
-
-Result<Form> writePrompt(const Context &context, const QString &typed)
-{
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("prompt"),
-                             typed.isEmpty() ? QJsonValue() : QJsonValue(typed));
-}
-
-Words readLocked(const Context &context)
-{
-    return common(context, [](const Control &c) { return isLocked(c) ? Yes : QString(); });
-}
-
-Result<Form> writeLocked(const Context &context, const QString &typed)
-{
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("locked"),
-                             typed == Yes ? QJsonValue(true) : QJsonValue());
-}
-
 Words readName(const Context &context)
 {
     return common(context, [](const Control &c) { return c.name; });
@@ -394,16 +313,14 @@ QList<Setting> controlPlaceSettings()
          isSomething, readRide<2>, writeRide<2>, rideChoices<2>},
         {"role", Controls, T("Look"), T("Role"), T("Which of the look's fonts and colours it has."), Choice,
          T("Change a look"), hasRole, readRole, writeRole, roleChoices},
-        {"choices", Controls, T("Behaviour"), T("Choices"),
-         T("One a line. Where another value is stored than the words shown: S = Starboard."), Lines,
-         T("Change the choices"), choosesFromFixed, readChoices, writeChoices},
-        {"takesNew", Controls, T("Behaviour"), T("Takes others"),
-         T("People may type words that are no choice; they are stored as they are typed."), Flag,
-         T("Change the choices"), isDropDown, readTakesNew, writeTakesNew},
-        {"prompt", Controls, T("Behaviour"), T("Prompt"), T("Faint words in the empty box, such as an example."),
-         SettingEditor::Words, T("Change a prompt"), takesValues, readPrompt, writePrompt},
-        {"locked", Controls, T("Behaviour"), T("Only shown"), T("People see the value and cannot change it."), Flag,
-         T("Lock or unlock a control"), takesValues, readLocked, writeLocked},
+    };
+}
+
+QList<Setting> controlNameSettings()
+{
+    using enum SettingOf;
+    using enum SettingEditor;
+    return {
         {"controlName", Controls, T("Name"), T("Name"), T("What formulas and the file call this control."),
          SettingEditor::Words, T("Rename a control"), isOne, readName, writeName},
     };

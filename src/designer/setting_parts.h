@@ -13,6 +13,8 @@ namespace nabblet {
 QList<Setting> controlWordSettings();
 QList<Setting> containerSettings();
 QList<Setting> controlPlaceSettings();
+QList<Setting> boxSettings();
+QList<Setting> controlNameSettings();
 QList<Setting> bandAndRailSettings();
 QList<Setting> formSettings();
 

@@ -9,8 +9,8 @@ namespace nabblet {
 
 const QList<Setting> &settings()
 {
-    static const QList<Setting> Table =
-        controlWordSettings() + containerSettings() + controlPlaceSettings() + bandAndRailSettings() + formSettings();
+    static const QList<Setting> Table = controlWordSettings() + containerSettings() + controlPlaceSettings() +
+                                        boxSettings() + controlNameSettings() + bandAndRailSettings() + formSettings();
     return Table;
 }
 

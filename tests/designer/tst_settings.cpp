@@ -120,6 +120,30 @@ private Q_SLOTS:
         QVERIFY(!written("kind", one, "subform")); // what cannot be says so
     }
 
+    void whatMayBeTypedHasLimits()
+    {
+        Selection one;
+        one.set({1});
+        m_form = *written("length", one, "12");
+        QCOMPARE(lengthLimit(*m_form.controls.find(1)), std::optional<int>(12));
+        QCOMPARE(read(m_form, "length", one).value_or("mixed"), "12");
+        QVERIFY(!written("length", one, "0") && !written("length", one, "many"));
+        QVERIFY(!lengthLimit(*written("length", one, "")->controls.find(1)));
+        QVERIFY(!named("least").applies(contextOf(m_form, one)));
+        Control number = *m_form.controls.find(1);
+        number.kind = "decimal-number";
+        m_form.controls.replace(m_form.controls.indexOf(1), number);
+        QVERIFY(named("least").applies(contextOf(m_form, one)) && !named("length").applies(contextOf(m_form, one)));
+        m_form = *written("least", one, "-2.5");
+        m_form = *written("most", one, "99");
+        QCOMPARE(numberLimits(*m_form.controls.find(1)).least, std::optional<double>(-2.5));
+        QVERIFY(!written("least", one, "100")); // none could be typed
+        QVERIFY(!written("most", one, "-3"));
+        m_form = *written("decimals", one, "1");
+        QCOMPARE(decimalPlaces(*m_form.controls.find(1)), std::optional<int>(1));
+        QVERIFY(!written("decimals", one, "11"));
+    }
+
     // Every choice there is, taken, is what is read then.
     void everyChoiceCanBeTaken()
     {

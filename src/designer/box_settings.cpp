@@ -1,0 +1,225 @@
+// Settings of boxes: what may be chosen or typed there.
+#include "core/edit/edits.h"
+#include "core/kinds/choice_lines.h"
+#include "core/text/tr.h"
+#include "designer/setting_parts.h"
+
+NABBLET_TEXTS(Settings)
+
+namespace nabblet {
+
+using namespace setting_parts;
+
+namespace {
+
+bool takesValues(const Context &context)
+{
+    return anyControl(context, [](const Control &c) { return takesValue(kindNamed(c.kind)); });
+}
+
+bool choosesFromFixed(const Context &context)
+{
+    const QList<const Control *> controls = selected(context);
+    return !controls.isEmpty() && std::all_of(controls.begin(), controls.end(), [](const Control *control) {
+        const Editor editor = kindNamed(control->kind).editor;
+        return (editor == Editor::Choice || editor == Editor::Options) && !lookupOf(*control);
+    });
+}
+
+Words readChoices(const Context &context)
+{
+    return common(context, [](const Control &c) { return choiceLines(c); });
+}
+
+Result<Form> writeChoices(const Context &context, const QString &typed)
+{
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    Form form = context.form;
+    for (const Control *control : selected(context)) {
+        const Column *column = table ? findColumn(*table, control->column) : nullptr;
+        const Result<QList<Choice>> choices =
+            choicesFromLines(typed, column ? std::optional<ColumnType>(column->type) : std::nullopt);
+        if (!choices) {
+            return choices.error();
+        }
+        Control changed = *control;
+        setFixedChoices(changed, *choices);
+        form.controls.replace(form.controls.indexOf(control->id), changed);
+    }
+    return form;
+}
+
+Words readTakesNew(const Context &context)
+{
+    return common(context, [](const Control &c) { return takesNewChoices(c) ? Yes : QString(); });
+}
+
+bool isDropDown(const Context &context)
+{
+    const QList<const Control *> controls = selected(context);
+    return choosesFromFixed(context) && std::all_of(controls.begin(), controls.end(), [](const Control *control) {
+               return kindNamed(control->kind).editor == Editor::Choice;
+           });
+}
+
+Result<Form> writeTakesNew(const Context &context, const QString &typed)
+{
+    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("takesNew"),
+                             typed == Yes ? QJsonValue(true) : QJsonValue());
+}
+
+Words readPrompt(const Context &context)
+{
+    return common(context, [](const Control &c) { return promptOf(c); });
+}
+
+Result<Form> writePrompt(const Context &context, const QString &typed)
+{
+    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("prompt"),
+                             typed.isEmpty() ? QJsonValue() : QJsonValue(typed));
+}
+
+Words readLocked(const Context &context)
+{
+    return common(context, [](const Control &c) { return isLocked(c) ? Yes : QString(); });
+}
+
+Result<Form> writeLocked(const Context &context, const QString &typed)
+{
+    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("locked"),
+                             typed == Yes ? QJsonValue(true) : QJsonValue());
+}
+
+template <typename Test> bool areAllKinds(const Context &context, Test test)
+{
+    const QList<const Control *> controls = selected(context);
+    return !controls.isEmpty() && std::all_of(controls.begin(), controls.end(),
+                                              [&](const Control *control) { return test(kindNamed(control->kind)); });
+}
+
+bool isOfKind(const Kind &kind, const char *name)
+{
+    return kind.name == QLatin1String(name);
+}
+
+bool takesLetters(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) {
+        return isOfKind(kind, "text-box") || isOfKind(kind, "long-text") || isOfKind(kind, "link");
+    });
+}
+
+bool takesDecimals(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) { return isOfKind(kind, "decimal-number"); });
+}
+
+bool takesNumbers(const Context &context)
+{
+    return areAllKinds(
+        context, [](const Kind &kind) { return isOfKind(kind, "decimal-number") || isOfKind(kind, "whole-number"); });
+}
+
+QString numberWords(const Control &control, const char *setting)
+{
+    const QJsonValue value = control.settings.value(QLatin1String(setting));
+    return value.isDouble() ? QLocale::c().toString(value.toDouble(), 'g', 15) : QString();
+}
+
+Words readLength(const Context &context)
+{
+    return common(context, [](const Control &c) { return numberWords(c, "length"); });
+}
+
+Words readDecimals(const Context &context)
+{
+    return common(context, [](const Control &c) { return numberWords(c, "decimals"); });
+}
+
+// Stores a whole number between two limits; nothing typed takes the setting away.
+Result<Form> withWholeNumber(const Context &context, const QString &setting, const QString &typed, int least, int most)
+{
+    bool isNumber = false;
+    const int number = typed.trimmed().toInt(&isNumber);
+    if (!typed.trimmed().isEmpty() && (!isNumber || number < least || number > most)) {
+        return Error{Texts::tr("A whole number from %1 to %2 was expected, or nothing.").arg(least).arg(most), {}};
+    }
+    return setControlSetting(context.form, context.selection.controls(), setting,
+                             isNumber ? QJsonValue(number) : QJsonValue());
+}
+
+Result<Form> writeLength(const Context &context, const QString &typed)
+{
+    constexpr int MostLetters = 1000000;
+    return withWholeNumber(context, QStringLiteral("length"), typed, 1, MostLetters);
+}
+
+Result<Form> writeDecimals(const Context &context, const QString &typed)
+{
+    constexpr int MostDecimals = 10;
+    return withWholeNumber(context, QStringLiteral("decimals"), typed, 0, MostDecimals);
+}
+
+template <bool isLeast> Words readLimit(const Context &context)
+{
+    return common(context, [](const Control &c) { return numberWords(c, isLeast ? "least" : "most"); });
+}
+
+template <bool isLeast> Result<Form> writeLimit(const Context &context, const QString &typed)
+{
+    const QString words = typed.trimmed();
+    bool isNumber = false;
+    const double number = QString(words).replace(u',', u'.').toDouble(&isNumber);
+    if (!words.isEmpty() && !isNumber) {
+        return Error{Texts::tr("A number was expected, or nothing for no limit."), {}};
+    }
+    for (const Control *control : selected(context)) {
+        const NumberLimits limits = numberLimits(*control);
+        const bool isCrossed =
+            isNumber && (isLeast ? limits.most && number > *limits.most : limits.least && number < *limits.least);
+        if (isCrossed) {
+            return Error{Texts::tr("The least number would be greater than the greatest of “%1”, so that none could be "
+                                   "typed.")
+                             .arg(control->name),
+                         {}};
+        }
+    }
+    return setControlSetting(context.form, context.selection.controls(),
+                             isLeast ? QStringLiteral("least") : QStringLiteral("most"),
+                             isNumber ? QJsonValue(number) : QJsonValue());
+}
+
+} // namespace
+
+#define T(text) QT_TRANSLATE_NOOP("Settings", text)
+
+QList<Setting> boxSettings()
+{
+    using enum SettingOf;
+    using enum SettingEditor;
+    return {
+        {"choices", Controls, T("Behaviour"), T("Choices"),
+         T("One a line. Where another value is stored than the words shown: S = Starboard."), Lines,
+         T("Change the choices"), choosesFromFixed, readChoices, writeChoices},
+        {"takesNew", Controls, T("Behaviour"), T("Takes others"),
+         T("People may type words that are no choice; they are stored as they are typed."), Flag,
+         T("Change the choices"), isDropDown, readTakesNew, writeTakesNew},
+        {"prompt", Controls, T("Behaviour"), T("Prompt"), T("Faint words in the empty box, such as an example."),
+         SettingEditor::Words, T("Change a prompt"), takesValues, readPrompt, writePrompt},
+        {"locked", Controls, T("Behaviour"), T("Only shown"), T("People see the value and cannot change it."), Flag,
+         T("Lock or unlock a control"), takesValues, readLocked, writeLocked},
+        {"length", Controls, T("Behaviour"), T("At most"), T("How many letters may be typed. Empty: any number."),
+         SettingEditor::Words, T("Change the most letters"), takesLetters, readLength, writeLength},
+        {"decimals", Controls, T("Behaviour"), T("Decimals"),
+         T("How many places stand behind the point. Empty: as many as are stored."), SettingEditor::Words,
+         T("Change the decimals"), takesDecimals, readDecimals, writeDecimals},
+        {"least", Controls, T("Behaviour"), T("Least"), T("No smaller number may be typed. Empty: no limit."),
+         SettingEditor::Words, T("Change a limit"), takesNumbers, readLimit<true>, writeLimit<true>},
+        {"most", Controls, T("Behaviour"), T("Greatest"), T("No greater number may be typed. Empty: no limit."),
+         SettingEditor::Words, T("Change a limit"), takesNumbers, readLimit<false>, writeLimit<false>},
+    };
+}
+
+#undef T
+
+} // namespace nabblet
