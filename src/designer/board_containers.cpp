@@ -87,13 +87,8 @@ void Board::turnPage(int steps)
         if (!control || kindNamed(control->kind).holds != Holds::Pages) {
             continue;
         }
-        const QList<Page> pages = pagesOf(*control);
-        qsizetype at = 0;
-        for (qsizetype i = 0; i < pages.size(); ++i) {
-            at = pages.at(i).id == frontPage(*control, m_fronts) ? i : at;
-        }
         // What is selected goes out of sight with its page; the tab pages stay.
-        const int wanted = pages.at((at + steps + pages.size()) % pages.size()).id;
+        const int wanted = pageFurtherOn(*control, m_fronts, steps);
         select({id});
         setFrontPage(id, wanted);
         return;

@@ -83,12 +83,7 @@ bool EntryView::turnPage(int steps)
     if (!control) {
         return false;
     }
-    const QList<Page> pages = pagesOf(*control);
-    qsizetype at = 0;
-    for (qsizetype i = 0; i < pages.size(); ++i) {
-        at = pages.at(i).id == frontPage(*control, m_fronts) ? i : at;
-    }
-    showPage(container, pages.at((at + steps + pages.size()) % pages.size()).id);
+    showPage(container, pageFurtherOn(*control, m_fronts, steps));
     return true;
 }
 

@@ -388,6 +388,9 @@ private Q_SLOTS:
         QCOMPARE(frontPage(*three.controls.find(tabs), {}), 1);
         QCOMPARE(frontPage(*three.controls.find(tabs), {{tabs, 3}}), 3);
         QCOMPARE(frontPage(*three.controls.find(tabs), {{tabs, 99}}), 1);
+        QCOMPARE(pageFurtherOn(*three.controls.find(tabs), {}, -1), 2); // the last, before the first
+        QCOMPARE(pageFurtherOn(*three.controls.find(tabs), {{tabs, 2}}, 1), 1);
+        QCOMPARE(pageFurtherOn(*three.controls.find(tabs), {}, 1), 3);
         QCOMPARE(behindOtherPages(three, {{tabs, 3}}), QSet<ControlId>({1, 2, 3, 4}));
         QCOMPARE(showing(three, 3, {{tabs, 3}}).value(tabs), 1);
         // The titles are among the words of the form.

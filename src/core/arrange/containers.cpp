@@ -332,6 +332,18 @@ int frontPage(const Control &container, const FrontPages &fronts)
     return isThere ? wanted : pages.isEmpty() ? 0 : pages.first().id;
 }
 
+int pageFurtherOn(const Control &container, const FrontPages &fronts, int steps)
+{
+    const QList<Page> pages = pagesOf(container);
+    const int front = frontPage(container, fronts);
+    const auto at = std::find_if(pages.begin(), pages.end(), [&](const Page &page) { return page.id == front; });
+    if (at == pages.end()) {
+        return 0;
+    }
+    const qsizetype wanted = (at - pages.begin() + steps) % pages.size();
+    return pages.at((wanted + pages.size()) % pages.size()).id;
+}
+
 QSet<ControlId> behindOtherPages(const Form &form, const FrontPages &fronts)
 {
     QSet<ControlId> behind;

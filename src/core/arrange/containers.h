@@ -67,6 +67,8 @@ Rides holdsFor(const Form &form, const QList<ControlId> &controls);
 // Which page of each container of tab pages is in front, by its id; where none is said, the first.
 using FrontPages = QHash<ControlId, int>;
 int frontPage(const Control &container, const FrontPages &fronts);
+// The page so many places behind the one in front, or before it; behind the last comes the first.
+int pageFurtherOn(const Control &container, const FrontPages &fronts, int steps);
 // The controls that stand on pages behind others.
 QSet<ControlId> behindOtherPages(const Form &form, const FrontPages &fronts);
 // The form without them.
