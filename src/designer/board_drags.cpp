@@ -335,8 +335,10 @@ void Board::finishDrag()
     viewport()->update();
     if (drag.hit.kind == Hit::TabBadge) {
         // A number dropped on another field: it comes just before it, or behind it when it was dragged backwards.
+        const QSet<ControlId> behind = behindOtherPages(m_document->form(), m_fronts);
         for (const ControlId id : tabSequence(m_document->form())) {
-            const bool isThere = tabBadge(id).contains(drag.inViewport) || viewportRectOf(id).contains(drag.inViewport);
+            const bool isThere = !behind.contains(id) && (tabBadge(id).contains(drag.inViewport) ||
+                                                          viewportRectOf(id).contains(drag.inViewport));
             if (id != drag.hit.control && isThere) {
                 QList<ControlId> order = tabSequence(m_document->form());
                 const qsizetype from = order.indexOf(drag.hit.control);

@@ -333,7 +333,8 @@ void Board::paintTrial(QPainter &painter, const Form &form)
     const PanelColours &colours = panelColours(m_appearance.theme());
     const WidthReport report = widthReport(m_document->form(), m_trialWidth);
     painter.setBrush(Qt::NoBrush);
-    for (const nabblet::Control &control : form.controls) {
+    const Form inSight = seen(form);
+    for (const nabblet::Control &control : inSight.controls) {
         const bool isClashing = report.clashing.contains(control.id);
         const bool isStretching = report.stretching.contains(control.id);
         const bool isMoving = report.moving.contains(control.id) && control.kind != QLatin1String("caption");

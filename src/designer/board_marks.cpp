@@ -205,9 +205,13 @@ void Board::paintTabOrder(QPainter &painter, const Form &form)
     }
     const PanelColours &colours = panelColours(m_appearance.theme());
     const QList<ControlId> order = tabSequence(form);
+    // Numbers count all pages; only what is in sight carries one.
+    const QSet<ControlId> behind = behindOtherPages(form, m_fronts);
     QPolygon path;
     for (const ControlId id : order) {
-        path.append(tabBadge(id).center());
+        if (!behind.contains(id)) {
+            path.append(tabBadge(id).center());
+        }
     }
     painter.setRenderHint(QPainter::Antialiasing);
     QColor line = colours.accent;
@@ -217,6 +221,9 @@ void Board::paintTabOrder(QPainter &painter, const Form &form)
     painter.drawPolyline(path);
     painter.setFont(rulerFont(m_appearance));
     for (int i = 0; i < order.size(); ++i) {
+        if (behind.contains(order.at(i))) {
+            continue;
+        }
         const QRect badge = tabBadge(order.at(i));
         const bool isClicked = m_tabClicked.contains(order.at(i));
         painter.setPen(QPen(isClicked ? colours.accentText : colours.accent, 1));

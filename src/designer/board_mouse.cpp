@@ -5,6 +5,7 @@
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
 #include "core/edit/clipboard.h"
+#include "core/kinds/page_tabs.h"
 #include "core/text/tr.h"
 #include "designer/board.h"
 #include "designer/board_measures.h"
@@ -111,13 +112,20 @@ Board::Hit Board::hitAt(QPoint at) const
         return hit;
     }
     if (m_showsTabOrder) {
-        const QList<ControlId> stops = tabSequence(form);
+        const Form inSight = seen(form);
+        const QList<ControlId> stops = tabSequence(inSight);
         for (const ControlId id : stops) {
             if (tabBadge(id).contains(at) || viewportRectOf(id).contains(at)) {
                 hit.kind = Hit::TabBadge;
                 hit.control = id;
                 return hit;
             }
+        }
+        // Tabs still turn their pages.
+        const nabblet::Control *container = inSight.controls.find(containerAt(inSight, point));
+        if (container && tabAt(*container, point - placeOnForm(inSight, *container).topLeft()) != 0) {
+            hit.kind = Hit::Control;
+            hit.control = container->id;
         }
         return hit;
     }

@@ -176,6 +176,24 @@ private Q_SLOTS:
         QCOMPARE(frontPage(control(m_tabs), m_board->frontPages()), 1);
     }
 
+    void theTabOrderIsSetOnThePageInFront()
+    {
+        m_board->setShowsTabOrder(true);
+        m_board->grab();
+        // Where the box on the page behind would be, a click does nothing to the order.
+        const QList<ControlId> before = tabSequence(form());
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->tabBadge(11).center());
+        QVERIFY(form().handOrder.isEmpty() || form().handOrder.first() != 11);
+        m_document->steps()->setIndex(0);
+        QCOMPARE(tabSequence(form()), before);
+        // A tab turns its page; then it can be clicked.
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, tab(1));
+        QCOMPARE(m_board->frontPages().value(m_tabs), 2);
+        QVERIFY(m_board->showsTabOrder());
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->tabBadge(11).center());
+        QCOMPARE(tabSequence(form()).first(), 11);
+    }
+
     void aDragOverATabGoesOnToItsPage()
     {
         m_board->select({7});
