@@ -46,6 +46,8 @@ QKeySequence keysFor(const QString &id)
         {QStringLiteral("group-box"), "Ctrl+G"},
         {QStringLiteral("take-group-off"), "Ctrl+Shift+G"},
         {QStringLiteral("tab-pages"), "Ctrl+Alt+P"},
+        {QStringLiteral("move-into-group"), "Ctrl+Alt+Shift+G"},
+        {QStringLiteral("move-out-of-group"), "Ctrl+Alt+Shift+U"},
         {QStringLiteral("page-add"), "Ctrl+Alt+Shift+P"},
         {QStringLiteral("tidy"), "Ctrl+Alt+T"},
         {QStringLiteral("flow-1"), "Ctrl+Alt+1"},

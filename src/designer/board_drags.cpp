@@ -22,15 +22,6 @@
 
 namespace nabblet {
 
-namespace {
-
-bool isCaption(const nabblet::Control &control)
-{
-    return control.kind == QLatin1String("caption");
-}
-
-} // namespace
-
 void Board::timerEvent(QTimerEvent *event)
 {
     if (event->timerId() != m_autoScroll.timerId() || !m_drag) {

@@ -20,15 +20,6 @@
 
 namespace nabblet {
 
-namespace {
-
-bool isCaption(const nabblet::Control &control)
-{
-    return control.kind == QLatin1String("caption");
-}
-
-} // namespace
-
 // ---------------------------------------------------------------- what is where
 
 // Handles stand where there is room for them, so that what is small can still be taken hold of to move it.

@@ -3,6 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/rows.h"
+#include "core/kinds/kind.h"
 
 #include <QSet>
 
@@ -21,11 +22,6 @@ template <typename Test> QList<ControlId> thoseThat(const Form &form, Test test)
         }
     }
     return ids;
-}
-
-bool isCaption(const Control &control)
-{
-    return control.kind == QLatin1String("caption");
 }
 
 } // namespace

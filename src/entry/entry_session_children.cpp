@@ -1,8 +1,4 @@
 // Rows that belong to the record in hand, and totals over all rows.
-#include "core/catalogue/create_statement.h"
-#include "core/text/caption_words.h"
-#include "core/text/tr.h"
-#include "data/select_source.h"
 #include "entry/entry_session.h"
 
 #include <algorithm>

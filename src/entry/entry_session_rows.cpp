@@ -1,8 +1,5 @@
 // Going among the records: one by one, by number, by key, and the window of rows of a tabular form.
-#include "core/catalogue/create_statement.h"
-#include "core/text/caption_words.h"
 #include "core/text/tr.h"
-#include "data/select_source.h"
 #include "entry/entry_session.h"
 
 #include <algorithm>

@@ -1,8 +1,5 @@
 // Saving, deleting, taking back, and what becomes of changes that others made meanwhile.
-#include "core/catalogue/create_statement.h"
-#include "core/text/caption_words.h"
 #include "core/text/tr.h"
-#include "data/select_source.h"
 #include "entry/entry_session.h"
 
 #include <algorithm>

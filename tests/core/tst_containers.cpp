@@ -488,6 +488,35 @@ private Q_SLOTS:
         QVERIFY(std::abs((whole.y() - room.y()) - (bottomOf(room) - bottomOf(whole))) <= 1);
     }
 
+    void keysMoveIntoAndOutOfAGroup()
+    {
+        const auto [form, box] = withContainer(settled(samples::columnOfFields(5), m_measure), {3, 5}, GroupBox);
+        const ArrangeOperation &into = *findArrangeOperation("move-into-group");
+        const ArrangeOperation &out = *findArrangeOperation("move-out-of-group");
+        // Led by the group itself, or by something in it.
+        for (const ControlId lead : {box, ControlId(3)}) {
+            const Form moved = into.apply(contextOf(form, {1, 7, lead}));
+            for (const ControlId id : {1, 2, 7, 8}) {
+                QCOMPARE(moved.controls.find(id)->container, box);
+            }
+            QCOMPARE(whatIsWrong(moved), QString());
+            QCOMPARE(overlaps(moved), 0);
+            QVERIFY(placeOf(moved, 1).y() > placeOf(moved, 5).y());
+            QCOMPARE(placeOf(moved, 7).topLeft() - placeOf(moved, 1).topLeft(),
+                     placeOf(form, 7).topLeft() - placeOf(form, 1).topLeft());
+        }
+        const Form freed = out.apply(contextOf(form, {5}));
+        QCOMPARE(freed.controls.find(5)->container, 0);
+        QCOMPARE(freed.controls.find(6)->container, 0);
+        QCOMPARE(freed.controls.find(3)->container, box);
+        QCOMPARE(overlaps(freed), 0);
+        QVERIFY(!into.whyNot(contextOf(form, {3})).isEmpty());
+        QVERIFY(!into.whyNot(contextOf(form, {3, 5})).isEmpty());
+        QVERIFY(!into.whyNot(contextOf(form, {})).isEmpty());
+        QVERIFY(!out.whyNot(contextOf(form, {1})).isEmpty());
+        QVERIFY(!into.whyNot(contextOf(form, {box, 3})).isEmpty()); // a group never goes into itself
+    }
+
     void frontAndBackKeepContainersUnderWhatTheyHold()
     {
         const auto [form, box] = withContainer(samples::columnOfFields(4), {3, 5}, GroupBox);

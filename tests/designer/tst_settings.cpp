@@ -1,15 +1,18 @@
 // Every setting of the inspector's table, so that a new one is covered from its first day; and the selection it is of.
 #include "core/arrange/edges.h"
+#include "core/arrange/grouping.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
 #include "designer/column_drag.h"
 #include "designer/inspector.h"
+#include "designer/lines_editor.h"
 #include "designer/settings.h"
 #include "support/orders.h"
 
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
+#include <QSignalSpy>
 #include <QTest>
 
 using namespace nabblet;
@@ -99,6 +102,58 @@ private Q_SLOTS:
             QVERIFY2(same, setting.name);
             QVERIFY2(*same == m_form, setting.name);
         }
+    }
+
+    void containersHaveSettingsOfTheirOwn()
+    {
+        const auto [grouped, box] = withContainer(m_form, {3}, "group-box");
+        const auto [paged, tabs] = withContainer(grouped, {5}, "tab-pages");
+        m_form = paged;
+        Selection group;
+        group.set({box});
+        QVERIFY(!named("role").applies(contextOf(m_form, group))); // a heading looks like headings
+        QVERIFY(!named("pages").applies(contextOf(m_form, group)));
+        QCOMPARE(read(m_form, "held", group).value_or("mixed"), "2");
+        m_form = *written("heading", group, "Position");
+        QCOMPARE(m_form.controls.find(box)->text, "Position");
+        QVERIFY(written("heading", group, "")); // it may go without
+        m_form = *written("framed", group, "");
+        QVERIFY(!isFramed(*m_form.controls.find(box)));
+        QCOMPARE(read(m_form, "framed", group).value_or("mixed"), "");
+        QVERIFY(isFramed(*written("framed", group, "yes")->controls.find(box)));
+        Selection pages;
+        pages.set({tabs});
+        QVERIFY(!named("heading").applies(contextOf(m_form, pages)));
+        QCOMPARE(read(m_form, "pages", pages).value_or("mixed"), "Page 1 | Page 2");
+        m_form = *written("pages", pages, "General | Visits | Photos");
+        QCOMPARE(pagesOf(*m_form.controls.find(tabs)).size(), 3);
+        QCOMPARE(m_form.controls.find(5)->page, pagesOf(*m_form.controls.find(tabs)).first().id);
+        QVERIFY(!written("pages", pages, "General | | Photos"));
+        const Result<Form> fewer = written("pages", pages, "General");
+        QVERIFY(!fewer && fewer.error().sentence.contains("fewer")); // nothing goes unseen
+    }
+
+    void linesAreTakenWhenTheKeyboardLeavesThem()
+    {
+        LinesEditor editor;
+        editor.show();
+        QSignalSpy edited(&editor, &LinesEditor::edited);
+        editor.setLines("A\nB", "");
+        QTest::keyClicks(&editor, "x");
+        editor.setLines("other", ""); // nobody is at work on them: the window has no keyboard yet
+        QCOMPARE(editor.toPlainText(), "other");
+        editor.setFocus();
+        QTRY_VERIFY(editor.hasFocus());
+        QTest::keyClicks(&editor, "y");
+        editor.setLines("a refresh meanwhile", "");
+        QVERIFY(editor.toPlainText().contains('y')); // what is typed stays
+        QTest::keyClick(&editor, Qt::Key_Return, Qt::ControlModifier);
+        QCOMPARE(edited.size(), 1);
+        QVERIFY(edited.first().first().toString().contains('y'));
+        QTest::keyClick(&editor, Qt::Key_Escape);
+        QCOMPARE(editor.toPlainText(), "other");
+        editor.clearFocus();
+        QCOMPARE(edited.size(), 1);
     }
 
     void choicesAreTypedForWhatChooses()

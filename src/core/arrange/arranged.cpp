@@ -86,6 +86,15 @@ QList<Arranged> arrangedIn(const Form &form, const Area &area)
     return arrangedOf(form, all);
 }
 
+QRect boundsOf(const QList<Arranged> &items)
+{
+    QRect bounds;
+    for (const Arranged &item : items) {
+        bounds = bounds.united(item.whole);
+    }
+    return bounds;
+}
+
 Form withPlacings(const Form &form, const QList<Placing> &placings)
 {
     struct Change

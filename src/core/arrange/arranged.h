@@ -31,6 +31,9 @@ QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected);
 // The same for every control of an area.
 QList<Arranged> arrangedIn(const Form &form, const Area &area);
 
+// What they take up together, captions and all.
+QRect boundsOf(const QList<Arranged> &items);
+
 // A new place for one of them. What goes along moves as far as its top left corner.
 struct Placing
 {

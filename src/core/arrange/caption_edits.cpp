@@ -49,7 +49,7 @@ bool isFree(const Form &form, const Control &caption, const QRect &there)
 Control reseated(const Form &form, Control caption, bool isAbove)
 {
     setSitsAbove(caption, isAbove);
-    standWith(caption, *form.controls.find(caption.captionFor));
+    standIn(caption, areaOf(*form.controls.find(caption.captionFor)));
     caption.rides = {};
     return caption;
 }
@@ -183,7 +183,7 @@ Form attached(const ArrangeContext &context)
     Form form = context.form;
     Control caption = *pair.caption;
     caption.captionFor = pair.field->id;
-    standWith(caption, *pair.field);
+    standIn(caption, areaOf(*pair.field));
     setSitsAbove(caption, bottomOf(caption.place) <= pair.field->place.y());
     form.controls.replace(form.controls.indexOf(caption.id), caption);
     return settled(withCaptionsInPlace(inNestingOrder(form), {caption.id}), context.measure);

@@ -29,10 +29,7 @@ QString whyNotDown(const ArrangeContext &context)
 Form moved(const ArrangeContext &context, bool isAcross)
 {
     const QList<Arranged> items = context.arranged();
-    QRect bounds;
-    for (const Arranged &item : items) {
-        bounds = bounds.united(item.whole);
-    }
+    const QRect bounds = boundsOf(items);
     if (items.isEmpty()) {
         return context.form;
     }

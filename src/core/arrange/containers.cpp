@@ -26,11 +26,11 @@ Area areaOf(const Control &control)
     return {control.band, control.container, control.page};
 }
 
-void standWith(Control &control, const Control &other)
+void standIn(Control &control, const Area &area)
 {
-    control.band = other.band;
-    control.container = other.container;
-    control.page = other.page;
+    control.band = area.band;
+    control.container = area.container;
+    control.page = area.page;
 }
 
 bool holdsOthers(const Control &control)

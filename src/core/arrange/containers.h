@@ -25,8 +25,8 @@ struct Area
 size_t qHash(const Area &area, size_t seed = 0);
 
 Area areaOf(const Control &control);
-// Puts a control into the area of another.
-void standWith(Control &control, const Control &other);
+// Puts a control into an area; its place stays.
+void standIn(Control &control, const Area &area);
 // Every area that the form has: its bands, then those in containers, each behind the one that the container stands in.
 QList<Area> areasOf(const Form &form);
 // Whether anything stands in a container.

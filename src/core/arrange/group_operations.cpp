@@ -1,4 +1,5 @@
 // Group boxes and tab pages around what is selected, off again, and the pages of tab pages.
+#include "core/arrange/arranged.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/operations.h"
 #include "core/kinds/kind.h"
@@ -58,6 +59,63 @@ QString needsContainer(const ArrangeContext &context)
 Form takenOff(const ArrangeContext &context)
 {
     return withoutContainer(context.form, anyContainer(context));
+}
+
+// Where the lead is: inside it where it is a container, else where it stands.
+Area areaOfLead(const ArrangeContext &context)
+{
+    const Control *lead = context.selected.isEmpty() ? nullptr : context.form.controls.find(context.selected.last());
+    if (!lead) {
+        return {};
+    }
+    return holdsOthers(*lead) ? Area{lead->band, lead->id, frontPage(*lead, context.fronts)} : areaOf(*lead);
+}
+
+// What is selected beside the lead and stands elsewhere.
+QList<ControlId> thoseElsewhere(const ArrangeContext &context)
+{
+    const Area area = areaOfLead(context);
+    QList<ControlId> moving;
+    const QList<Arranged> items = context.arranged();
+    for (const Arranged &item : items) {
+        const bool isLead = item.control == context.selected.last() || item.other == context.selected.last();
+        const bool holdsArea =
+            item.control == area.container || containersAround(context.form, area.container).contains(item.control);
+        if (!isLead && !holdsArea && item.area != area) {
+            moving.append(item.control);
+        }
+    }
+    return moving;
+}
+
+QString nothingElsewhere(const ArrangeContext &context)
+{
+    return context.selected.isEmpty() || thoseElsewhere(context).isEmpty()
+               ? Texts::tr("Select what is to move, and then the group or something in it.")
+               : QString();
+}
+
+Form movedToLead(const ArrangeContext &context)
+{
+    return withControlsBelow(context.form, thoseElsewhere(context), areaOfLead(context));
+}
+
+// The area around the container that the lead stands in.
+std::optional<Area> areaAround(const ArrangeContext &context)
+{
+    const Control *lead = context.selected.isEmpty() ? nullptr : context.form.controls.find(context.selected.last());
+    const Control *container = lead ? context.form.controls.find(lead->container) : nullptr;
+    return container ? std::optional(areaOf(*container)) : std::nullopt;
+}
+
+QString notInAnything(const ArrangeContext &context)
+{
+    return areaAround(context) ? QString() : Texts::tr("What leads the selection stands in no group and on no page.");
+}
+
+Form movedOut(const ArrangeContext &context)
+{
+    return withControlsBelow(context.form, context.selected, *areaAround(context));
 }
 
 QString needsPages(const ArrangeContext &context)
@@ -136,6 +194,12 @@ QList<ArrangeOperation> groupOperations()
         {QStringLiteral("take-group-off"), QT_TRANSLATE_NOOP("Arrange", "Take the group off"),
          QT_TRANSLATE_NOOP("Arrange", "What is in it stays where it stands; pages come under one another."), Group,
          needsContainer, takenOff},
+        {QStringLiteral("move-into-group"), QT_TRANSLATE_NOOP("Arrange", "Move to where the lead is"),
+         QT_TRANSLATE_NOOP("Arrange", "Into the group or on to the page that leads, or in which the lead stands."),
+         Group, nothingElsewhere, movedToLead},
+        {QStringLiteral("move-out-of-group"), QT_TRANSLATE_NOOP("Arrange", "Move out of the group"),
+         QT_TRANSLATE_NOOP("Arrange", "The selection goes below what stands around the group."), Group, notInAnything,
+         movedOut},
         {QStringLiteral("page-add"), QT_TRANSLATE_NOOP("Arrange", "Add a page"),
          QT_TRANSLATE_NOOP("Arrange", "An empty page behind the one in front."), Group, needsPages, pageAdded},
         {QStringLiteral("page-remove"), QT_TRANSLATE_NOOP("Arrange", "Remove the page"),

@@ -10,6 +10,8 @@
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
+#include <QMap>
+
 #include <algorithm>
 
 NABBLET_TEXTS(Grouping)
@@ -21,14 +23,10 @@ namespace {
 // A new container, not yet anywhere.
 Control newContainer(const Form &form, const QString &kind)
 {
-    QStringList taken;
-    for (const Control &control : form.controls) {
-        taken.append(control.name);
-    }
     Control container;
     container.id = nextControlId(form);
     container.kind = kind;
-    container.name = NamePool(taken).take(kindNamed(kind).shortName);
+    container.name = NamePool(controlNames(form)).take(kindNamed(kind).shortName);
     container.role = QStringLiteral("heading");
     if (kindNamed(kind).holds == Holds::Pages) {
         setPages(container, {{1, Texts::tr("Page 1")}, {2, Texts::tr("Page 2")}});
@@ -80,10 +78,7 @@ Grouped withContainer(const Form &form, const QList<ControlId> &controls, const 
     }
     const QList<Arranged> items = arrangedOf(form, controls);
     const Area area = items.first().area;
-    QRect bounds;
-    for (const Arranged &item : items) {
-        bounds = bounds.united(item.whole);
-    }
+    const QRect bounds = boundsOf(items);
     Control container = newContainer(form, kind);
     const Insets insets = insetsOf(container);
     const int pitch = std::max(1, form.grid.pitch);
@@ -95,9 +90,7 @@ Grouped withContainer(const Form &form, const QList<ControlId> &controls, const 
                     onGridAtOrAfter(std::max(0, room.y() - (bounds.y() - insets.top)), pitch));
     Form result = moveControls(form, controls, by);
     container.place = bounds.translated(by).adjusted(-insets.left, -insets.top, insets.right, insets.bottom);
-    container.band = area.band;
-    container.container = area.container;
-    container.page = area.page;
+    standIn(container, area);
     container.rides = holdsFor(form, controls);
     const QList<Area> inside = areasIn(container);
     const QList<ControlId> taken = withBelongings(form, controls);
@@ -127,9 +120,7 @@ Grouped withContainer(const Form &form, const QList<ControlId> &controls, const 
 Grouped withEmptyContainer(const Form &form, const QString &kind, const Area &area, const QRect &place)
 {
     Control container = newContainer(form, kind);
-    container.band = area.band;
-    container.container = area.container;
-    container.page = area.page;
+    standIn(container, area);
     container.place = place;
     const QPoint corner = roomOf(form, area).topLeft();
     container.place.moveTopLeft({std::max(corner.x(), place.x()), std::max(corner.y(), place.y())});
@@ -149,10 +140,7 @@ Form withoutContainer(const Form &form, ControlId id)
     int previousBottom = 0;
     bool isFirst = true;
     for (const Area &area : areasIn(*container)) {
-        QRect bounds;
-        for (const Arranged &item : arrangedIn(form, area)) {
-            bounds = bounds.united(item.whole);
-        }
+        const QRect bounds = boundsOf(arrangedIn(form, area));
         if (bounds.isEmpty()) {
             continue;
         }
@@ -174,7 +162,7 @@ Form withoutContainer(const Form &form, ControlId id)
         control.place.translate(0, by);
         carried.insert(control.id, by);
         if (isMember) {
-            standWith(control, *container);
+            standIn(control, areaOf(*container));
             freed.append(control.id);
         }
         result.controls.replace(i, control);
@@ -187,22 +175,32 @@ Form withoutContainer(const Form &form, ControlId id)
 Form withControlsBelow(const Form &form, const QList<ControlId> &controls, const Area &area)
 {
     const int pitch = std::max(1, form.grid.pitch);
-    const QPoint corner = roomOf(form, area).topLeft();
-    const QList<Arranged> there = arrangedIn(form, area);
-    QRect bounds;
-    for (const Arranged &item : there) {
-        bounds = bounds.united(item.whole);
+    // What comes from one area keeps together; what comes from another, such as another page, goes below that.
+    QMap<Area, QList<ControlId>> parts;
+    const QList<Arranged> chosen = arrangedOf(form, controls);
+    for (const Arranged &item : chosen) {
+        if (item.area != area) {
+            parts[item.area].append(item.control);
+        }
     }
-    QRect moving;
-    for (const Arranged &item : arrangedOf(form, controls)) {
-        moving = moving.united(item.whole.translated(0, bandTop(form, item.area.band) - bandTop(form, area.band)));
+    Form result = form;
+    for (const QList<ControlId> &part : std::as_const(parts)) {
+        const QPoint corner = roomOf(result, area).topLeft();
+        const QList<Arranged> there = arrangedIn(result, area);
+        const QRect bounds = boundsOf(there);
+        QRect moving;
+        const QList<Arranged> items = arrangedOf(result, part);
+        for (const Arranged &item : items) {
+            const int down = bandTop(result, item.area.band) - bandTop(result, area.band);
+            moving = moving.united(item.whole.translated(0, down));
+        }
+        const int left = there.isEmpty() ? corner.x() : bounds.x();
+        const int top = there.isEmpty()
+                            ? onGridAtOrAfter(corner.y(), pitch)
+                            : onGridAtOrAfter(bottomOf(bounds) + std::max(pitch, usualRowGap(there, pitch)), pitch);
+        result = withWayMade(moveControlsInto(result, part, area, QPoint(left, top) - moving.topLeft()), part);
     }
-    const int left = there.isEmpty() ? corner.x() : bounds.x();
-    const int top = there.isEmpty()
-                        ? onGridAtOrAfter(corner.y(), pitch)
-                        : onGridAtOrAfter(bottomOf(bounds) + std::max(pitch, usualRowGap(there, pitch)), pitch);
-    const Form moved = moveControlsInto(form, controls, area, QPoint(left, top) - moving.topLeft());
-    return withWayMade(moved, controls);
+    return result;
 }
 
 Form withPage(const Form &form, ControlId container, int behind, const QString &title)

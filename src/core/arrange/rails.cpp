@@ -31,11 +31,6 @@ Control followed(Control control, int leftBy, int rightBy)
     return control;
 }
 
-bool isTitleOrText(const Control &control)
-{
-    return control.kind == QLatin1String("caption");
-}
-
 // Opens (or closes, with a negative distance) space at x through the whole form. Rails that stand at x stay together,
 // with the captions that end on them.
 void openSpace(Form &form, const QSet<RailId> &at, int x, int distance)
@@ -96,7 +91,7 @@ int leastPosition(const Form &form, const Rail &rail)
 {
     int needed = -1;
     for (const Control &control : form.controls) {
-        if (control.rides.right != rail.id || !isTitleOrText(control)) {
+        if (control.rides.right != rail.id || !isCaption(control)) {
             continue;
         }
         // In a container, its words begin inside the frame.
@@ -131,7 +126,7 @@ Form withCaptionsInside(const Form &form)
             const int left = roomOf(result, area).x();
             int beyond = 0;
             for (const Control &control : result.controls) {
-                const bool isInside = isTitleOrText(control) && areaOf(control) == area;
+                const bool isInside = isCaption(control) && areaOf(control) == area;
                 beyond = std::max(beyond, isInside ? left - control.place.x() : 0);
             }
             if (beyond == 0) {
@@ -219,7 +214,7 @@ Form settled(const Form &form, const TextMeasure &measure)
     Form result = form;
     for (int i = 0; i < result.controls.size(); ++i) {
         const Control &control = result.controls.at(i);
-        if (!isTitleOrText(control)) {
+        if (!isCaption(control)) {
             continue;
         }
         const int width = captionWidth(control, measure);
@@ -261,7 +256,7 @@ Form settled(const Form &form, const TextMeasure &measure)
     result = withCaptionsInside(result);
     int beyond = 0; // px that a caption which no rail keeps clear sticks out at the left
     for (const Control &control : result.controls) {
-        beyond = std::max(beyond, isTitleOrText(control) ? -control.place.x() : 0);
+        beyond = std::max(beyond, isCaption(control) ? -control.place.x() : 0);
     }
     if (beyond > 0) {
         openSpace(result, {}, -beyond, onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)));

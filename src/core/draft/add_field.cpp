@@ -308,9 +308,7 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
     int y = at.y();
     for (NewField &field : fields) {
         for (Control *each : {&field.box, &field.caption}) {
-            each->band = area.band;
-            each->container = area.container;
-            each->page = area.page;
+            standIn(*each, area);
         }
         field.box.place.moveTopLeft({at.x(), y});
         field.box.rides.left = rail;
@@ -367,15 +365,9 @@ Form withColumnChanged(const Form &form, const Catalogue &catalogue, const Table
     changed.role = control->role;
     const bool isNamedByPattern =
         control->name == nameFromPattern(namingPattern, kindNamed(control->kind).shortName, control->column);
-    QStringList taken;
-    for (const Control &other : form.controls) {
-        if (other.id != field) {
-            taken.append(other.name);
-        }
-    }
-    changed.name = isNamedByPattern
-                       ? NamePool(taken).take(nameFromPattern(namingPattern, kindNamed(changed.kind).shortName, name))
-                       : control->name;
+    changed.name = isNamedByPattern ? NamePool(controlNames(form, field))
+                                          .take(nameFromPattern(namingPattern, kindNamed(changed.kind).shortName, name))
+                                    : control->name;
     const QString before = control->column;
     result.controls.replace(result.controls.indexOf(field), changed);
     if (const Control *caption = captionOf(form, field);

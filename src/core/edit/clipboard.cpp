@@ -81,11 +81,7 @@ QPoint wayInto(const Form &form, const Form &clip, QPoint distance, const Area &
 Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString &namingPattern, const Area &into)
 {
     Pasted result{form, {}};
-    QStringList taken;
-    for (const Control &control : form.controls) {
-        taken.append(control.name);
-    }
-    NamePool names(taken);
+    NamePool names(controlNames(form));
     QHash<ControlId, ControlId> ids;
     ControlId next = nextControlId(form);
     for (const Control &control : clip.controls) {

@@ -99,8 +99,16 @@ Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint dis
     }));
 }
 
-Form moveControlsInto(const Form &form, const QList<ControlId> &controls, const Area &area, QPoint distance)
+Form moveControlsInto(const Form &form, const QList<ControlId> &asked, const Area &area, QPoint distance)
 {
+    // Into a container or out of one, a caption goes with its field and never alone.
+    QList<ControlId> controls = asked;
+    for (ControlId &id : controls) {
+        const Control *control = form.controls.find(id);
+        const bool isTaken = control && control->captionFor != 0 && !asked.contains(control->captionFor) &&
+                             (area.container != 0 || control->container != 0);
+        id = isTaken ? control->captionFor : id;
+    }
     const int top = bandTop(form, area.band);
     const ControlSet named = setOf(controls);
     const ControlSet moving = setOf(withBelongings(form, controls));
@@ -251,13 +259,7 @@ Form setCaptionText(const Form &form, ControlId caption, const QString &text, co
 
 Form renameControl(const Form &form, ControlId id, const QString &name)
 {
-    QStringList taken;
-    for (const Control &control : form.controls) {
-        if (control.id != id) {
-            taken.append(control.name);
-        }
-    }
-    const QString sound = NamePool(taken).take(identifierFromText(name));
+    const QString sound = NamePool(controlNames(form, id)).take(identifierFromText(name));
     return changed(form, {id}, [&](Control control) {
         control.name = sound;
         return control;

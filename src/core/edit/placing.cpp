@@ -19,19 +19,6 @@ namespace nabblet {
 
 namespace {
 
-bool isCaption(const QString &kind)
-{
-    return kind == QLatin1String("caption");
-}
-
-// A control put into an area, not yet on the form.
-void standIn(Control &control, const Area &area)
-{
-    control.band = area.band;
-    control.container = area.container;
-    control.page = area.page;
-}
-
 // The settings that mean something to kinds that choose, and to no others.
 bool isOfChoosing(const QString &setting)
 {
@@ -71,19 +58,15 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         const Grouped grouped = withEmptyContainer(form, kindName, area, there);
         return {grouped.form, grouped.container};
     }
-    QStringList taken;
-    for (const Control &control : form.controls) {
-        taken.append(control.name);
-    }
-    NamePool names(taken);
+    NamePool names(controlNames(form));
     Control control;
     control.id = nextControlId(form);
     control.kind = kindName;
     control.name = names.take(kind.shortName);
-    control.role = isCaption(kindName) ? QStringLiteral("caption") : QStringLiteral("field");
+    control.role = isCaption(control) ? QStringLiteral("caption") : QStringLiteral("field");
     standIn(control, area);
     Form result = form;
-    if (isCaption(kindName)) {
+    if (isCaption(control)) {
         control.text = Texts::tr("Caption");
         there.setWidth(captionWidth(control, measure));
     }
@@ -106,7 +89,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         std::max(there.x(), captionRoom == 0 ? corner.x() : onGridAtOrAfter(corner.x() + captionRoom, pitch)));
     there.moveTop(std::max(there.y(), corner.y()));
     control.place = there;
-    result.controls.append(isCaption(kindName) ? control : withRidesByPlace(result, control));
+    result.controls.append(isCaption(control) ? control : withRidesByPlace(result, control));
     if (caption) {
         caption->place = captionPlace(control.place, *caption);
         result.controls.append(withRidesByPlace(result, *caption));

@@ -74,6 +74,7 @@ const QList<Kind> &kinds();
 // its name, edits nothing and is saved as it was read.
 const Kind &kindNamed(const QString &name);
 bool isKnownKind(const QString &name);
+bool isCaption(const Control &control);
 // Whether a control of that kind shows a value of its row, which people type or choose.
 bool takesValue(const Kind &kind);
 QString kindTitle(const Kind &kind);

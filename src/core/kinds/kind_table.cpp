@@ -73,6 +73,11 @@ const Kind &kindNamed(const QString &name)
     return kind ? *kind : unknownKind();
 }
 
+bool isCaption(const Control &control)
+{
+    return control.kind == QLatin1String("caption");
+}
+
 bool takesValue(const Kind &kind)
 {
     return !kind.binds.isEmpty();

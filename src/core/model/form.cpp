@@ -73,6 +73,17 @@ QRect placeOnForm(const Form &form, const Control &control)
     return control.place.translated(0, bandTop(form, control.band));
 }
 
+QStringList controlNames(const Form &form, ControlId without)
+{
+    QStringList names;
+    for (const Control &control : form.controls) {
+        if (control.id != without) {
+            names.append(control.name);
+        }
+    }
+    return names;
+}
+
 ControlId nextControlId(const Form &form)
 {
     ControlId highest = 0;

@@ -123,6 +123,8 @@ int formHeight(const Form &form);
 int shownHeight(const Form &form);
 // A control's place measured from the form's top left corner, px.
 QRect placeOnForm(const Form &form, const Control &control);
+// The names of its controls, without that of one.
+QStringList controlNames(const Form &form, ControlId without = 0);
 // An id that no control of the form has.
 ControlId nextControlId(const Form &form);
 RailId nextRailId(const Form &form);
