@@ -199,12 +199,14 @@ private:
         board->zoomToForm();
         shoot("board-width");
         board->setTrialWidth(0);
-        board->setZoom(100);
+        board->zoomToForm();
 
         board->select({});
         board->setShowsTabOrder(true);
         shoot("board-tab-order");
         board->setShowsTabOrder(false);
+        board->setZoom(100);
+        board->horizontalScrollBar()->setValue(0);
 
         // A hurried hand: everything a little off.
         Form rough = m_window.document()->form();
