@@ -2,6 +2,7 @@
 nabblet_test(entry tst_entry_session)
 nabblet_test(entry tst_entry_view)
 nabblet_test(entry tst_pages_at_work)
+nabblet_test(entry tst_controls_at_work)
 nabblet_test(entry tst_subforms)
 nabblet_test(entry tst_same_pixels nabblet_designer)
 nabblet_test(designer tst_board)

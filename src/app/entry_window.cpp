@@ -21,7 +21,9 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *
     qApp->setStyleSheet(panelStyle(m_appearance.theme()));
     setWindowTitle(form.title);
     m_session = std::make_unique<EntrySession>(*workspace.connection, workspace.catalogue, form);
+    m_session->setFormReader(formReaderOf(workspace.projectFolder));
     m_view = new EntryView(m_session.get(), m_appearance);
+    connect(m_view, &EntryView::closeRequested, this, &EntryWindow::close, Qt::QueuedConnection);
     auto *ground = new QWidget;
     ground->setObjectName(QStringLiteral("ground"));
     ground->setAttribute(Qt::WA_StyledBackground);
@@ -43,6 +45,7 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *
     add(tr("&Previous"), tr("PgUp"), [this] { m_session->goPrevious(); });
     add(tr("&Next"), tr("PgDown"), [this] { m_session->goNext(); });
     add(tr("&Last"), tr("Ctrl+End"), [this] { m_session->goLast(); });
+    add(tr("&Find…"), tr("Ctrl+F"), [this] { m_view->askAndFind(); });
     records->addSeparator();
     add(tr("&Add"), tr("Ctrl+N"), [this] {
         if (m_session->add()) {

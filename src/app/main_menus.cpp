@@ -243,11 +243,10 @@ void MainWindow::makeArrangeMenu()
         ->setStatusTip(tr("Right edges go where the lead's is and stay together on a rail."));
     menu->addSeparator();
     QMenu *place = menu->addMenu(tr("P&lace a control"));
-    const QStringList kinds = placeableKinds();
-    for (const QString &kind : kinds) {
+    for (const Placeable &placeable : placeables()) {
         addCommand(
-            place, kindTitle(kindNamed(kind)), QKeySequence(), [this, kind] { m_board->placeInNextFreePlace(kind); },
-            &m_designActions);
+            place, placeable.title, QKeySequence(),
+            [this, name = placeable.name] { m_board->placeInNextFreePlace(name); }, &m_designActions);
     }
     QMenu *bands = menu->addMenu(tr("&Bands and form"));
     addCommand(bands, tr("Add a &header"), QKeySequence(),

@@ -11,6 +11,7 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/text/tr.h"
+#include "data/select_source.h"
 #include "designer/arrange_actions.h"
 #include "designer/arrange_strip.h"
 #include "designer/board.h"
@@ -221,6 +222,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     connect(m_recovery.get(), &Recovery::failed, this, [this](const Error &error) { say(error.sentence); });
     if (m_workspace.connection) {
         m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
+        m_session->setFormReader(formReaderOf(m_workspace.projectFolder));
         connect(m_session.get(), &EntrySession::said, this, &MainWindow::say);
         connect(m_session.get(), &EntrySession::recordChanged, this, &MainWindow::refreshRecord);
         connect(m_session.get(), &EntrySession::positionChanged, this, &MainWindow::refreshRecord);
@@ -240,6 +242,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     if (m_session) {
         m_entryView = new EntryView(m_session.get(), *m_appearance);
         m_entryPage->layout()->addWidget(m_entryView);
+        connect(m_entryView, &EntryView::closeRequested, this, &MainWindow::showDesign, Qt::QueuedConnection);
     }
     connect(m_board, &Board::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
     connect(m_inspector, &Inspector::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
@@ -296,6 +299,14 @@ void MainWindow::prepareBoard()
     m_board->setUnit(m_unit);
     m_inspector->setUnit(m_unit);
     m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
+    m_inspector->setFormNames(formNamesOf(m_workspace.projectFolder));
+    if (m_workspace.connection) {
+        m_inspector->setSelectReader([this](const QString &select) -> Result<QStringList> {
+            const Result<Table> table =
+                describeSelect(*m_workspace.connection, m_workspace.catalogue, QStringLiteral("choices"), select);
+            return table ? Result<QStringList>(columnNames(*table)) : table.error();
+        });
+    }
     m_bar->setValues(BoardValues::Record);
     m_board->setFieldMaker([this](const Form &form, const DraggedColumns &columns, const FieldTarget &target) {
         return addedFields(form, columns.table, columns.columns, target);

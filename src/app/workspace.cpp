@@ -1,5 +1,6 @@
 #include "app/workspace.h"
 
+#include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
@@ -110,6 +111,27 @@ QString workspaceTitle(const Workspace &workspace)
         return workspace.project.name;
     }
     return QFileInfo(workspace.address.file).fileName();
+}
+
+QStringList formNamesOf(const QString &projectFolder)
+{
+    QStringList names;
+    const QStringList files = projectFolder.isEmpty() ? QStringList() : formFiles(projectFolder);
+    for (const QString &file : files) {
+        names.append(QFileInfo(file).completeBaseName());
+    }
+    return names;
+}
+
+std::function<Result<Form>(const QString &)> formReaderOf(const QString &projectFolder)
+{
+    return [projectFolder](const QString &name) -> Result<Form> {
+        const QString file = name + QStringLiteral(".nabform");
+        if (projectFolder.isEmpty() || !formFiles(projectFolder).contains(file)) {
+            return Error{Texts::tr("The project has no form “%1”.").arg(name), {}};
+        }
+        return loadForm(formsFolder(projectFolder) + u'/' + file);
+    };
 }
 
 PathKind kindOfPath(const QString &path)

@@ -1,9 +1,11 @@
 // What is open: a project or a bare database, with its connection and catalogue.
 #pragma once
 
+#include "core/model/form.h"
 #include "core/model/project.h"
 #include "data/connection.h"
 
+#include <functional>
 #include <optional>
 
 namespace nabblet {
@@ -34,6 +36,12 @@ Outcome ensureProject(Workspace &workspace, const QString &formPath);
 
 // The project's name for people, or the database file's name.
 QString workspaceTitle(const Workspace &workspace);
+
+// Reads the forms of a project by their names, for buttons that open them.
+std::function<Result<Form>(const QString &)> formReaderOf(const QString &projectFolder);
+
+// The names of a project's forms.
+QStringList formNamesOf(const QString &projectFolder);
 
 enum class PathKind { Project, Form, Database };
 // What a path on the command line is meant to be, by its name and kind.

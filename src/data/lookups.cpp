@@ -27,8 +27,15 @@ QString joinedWords(const QSqlQuery &query, int first, qsizetype count)
     return words.join(u' ');
 }
 
-// The first row whose columns hold these values.
-Running rowHolding(const Connection &connection, const QString &table, const QStringList &shown,
+// What the choices are read from: a table, or a SELECT as one; the line break ends a comment that it may close with.
+QString choicesFrom(const Connection &connection, const Lookup &lookup)
+{
+    return lookup.select.isEmpty() ? connection.quoted(lookup.table)
+                                   : QStringLiteral("(%1\n) AS \"choices\"").arg(withoutEnd(lookup.select));
+}
+
+// The first row whose columns hold these values. from: a quoted table or a SELECT.
+Running rowHolding(const Connection &connection, const QString &from, const QStringList &shown,
                    const QStringList &columns, const QVariantList &values)
 {
     QStringList conditions;
@@ -36,8 +43,8 @@ Running rowHolding(const Connection &connection, const QString &table, const QSt
         conditions.append(connection.quoted(column) + QLatin1String(" = ?"));
     }
     return Running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 LIMIT 1")
-                                    .arg(quotedAll(connection, shown).join(QLatin1String(", ")),
-                                         connection.quoted(table), conditions.join(QLatin1String(" AND "))),
+                                    .arg(quotedAll(connection, shown).join(QLatin1String(", ")), from,
+                                         conditions.join(QLatin1String(" AND "))),
                                 values});
 }
 
@@ -50,9 +57,14 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     const QStringList stored = quotedAll(connection, lookup.valueColumns);
     QStringList conditions;
     QVariantList values;
+    QVariantList orderValues; // values of the order, which are bound behind those of the conditions
+    QStringList also;
+    for (const LookupColumn &column : lookup.also) {
+        also.append(connection.quoted(column.name));
+    }
     // Each word typed is looked for in the words shown, taken together.
     QStringList shown;
-    for (const QString &name : words) {
+    for (const QString &name : words + also) {
         shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
     }
     const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
@@ -63,18 +75,34 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
         conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
         values.append(u'%' + pattern + u'%');
     }
-    for (qsizetype i = 0; i < lookup.valueColumns.size(); ++i) {
-        if (fixed.contains(lookup.valueColumns.at(i))) {
-            conditions.append(stored.at(i) + QLatin1String(" = ?"));
-            values.append(fixed.value(lookup.valueColumns.at(i)));
-        }
+    for (auto held = fixed.constBegin(); held != fixed.constEnd(); ++held) {
+        conditions.append(connection.quoted(held.key()) + QLatin1String(" = ?"));
+        values.append(held.value());
     }
+    // What begins with the words comes before what only holds them.
+    QStringList order;
+    if (!typed.isEmpty()) {
+        QString beginning = values.first().toString().mid(1);
+        for (qsizetype i = 1; i < typed.size(); ++i) {
+            beginning.chop(1);
+            beginning += QLatin1Char(' ') + values.at(i).toString().mid(1);
+        }
+        order.append(QStringLiteral("CASE WHEN ") + shown.join(QLatin1String(" || ' ' || ")) +
+                     QLatin1String(" LIKE ? ESCAPE '\\' THEN 0 ELSE 1 END"));
+        orderValues.append(beginning);
+    }
+    for (const QString &column : lookup.sort) {
+        const bool isFalling = column.startsWith(u'-');
+        order.append(connection.quoted(isFalling ? column.mid(1) : column) +
+                     (isFalling ? QStringLiteral(" DESC") : QString()));
+    }
+    order += words;
     const QString where =
         conditions.isEmpty() ? QString() : QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
     const QString sql = QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %4 LIMIT %5")
-                            .arg((stored + words).join(QLatin1String(", ")), connection.quoted(lookup.table), where,
-                                 words.join(QLatin1String(", ")), QString::number(most));
-    Running running(connection, {sql, values});
+                            .arg((stored + words + also).join(QLatin1String(", ")), choicesFrom(connection, lookup),
+                                 where, order.join(QLatin1String(", ")), QString::number(most));
+    Running running(connection, {sql, values + orderValues});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
@@ -86,6 +114,10 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
             row.values.append(running.query.value(i));
         }
         row.words = joinedWords(running.query, first, lookup.wordsColumns.size());
+        const int behind = first + static_cast<int>(lookup.wordsColumns.size());
+        for (int i = 0; i < also.size(); ++i) {
+            row.also.append(running.query.value(behind + i).toString());
+        }
         rows.append(row);
     }
     return rows;
@@ -93,7 +125,8 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
 
 Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values)
 {
-    Running running = rowHolding(connection, lookup.table, lookup.wordsColumns, lookup.valueColumns, values);
+    Running running =
+        rowHolding(connection, choicesFrom(connection, lookup), lookup.wordsColumns, lookup.valueColumns, values);
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
@@ -102,7 +135,8 @@ Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, 
 
 Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values)
 {
-    Running running = rowHolding(connection, followed.table, {followed.column}, followed.keyColumns, values);
+    Running running =
+        rowHolding(connection, connection.quoted(followed.table), {followed.column}, followed.keyColumns, values);
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }

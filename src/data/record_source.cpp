@@ -1,7 +1,10 @@
 #include "data/record_source.h"
 
+#include "core/formula/row_formulas.h"
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
+
+#include <optional>
 
 namespace nabblet {
 
@@ -63,8 +66,17 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
     }
     RecordSource source;
     setKey(source, *table);
+    std::optional<RowFormulas> formulas;
     for (const Control &control : form.controls) {
-        for (const QString &column : columnsNeeded(control)) {
+        QStringList needed = columnsNeeded(control);
+        if (const QString formula = formulaOf(control); !formula.isEmpty()) {
+            if (!formulas) {
+                formulas.emplace(columnNames(*table));
+            }
+            const Result<QStringList> read = formulas->columnsRead(formula);
+            needed += read ? *read : QStringList();
+        }
+        for (const QString &column : std::as_const(needed)) {
             if (source.columns.contains(column)) {
                 continue;
             }

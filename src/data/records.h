@@ -102,10 +102,11 @@ struct LookupRow
 {
     QVariantList values; // as Lookup::valueColumns
     QString words;
+    QStringList also = {}; // the words of Lookup::also
 };
 
-// The choices of a lookup, sorted by their words; at most `most` of them, of those that contain `part` in one of their
-// words when it is not empty. fixed: values that value columns are held to.
+// The choices of a lookup, in its order; at most `most` of them, of those that contain `part` in one of their
+// words when it is not empty. fixed: values that columns of the choices are held to.
 Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
                                     const ColumnValues &fixed = {});
 // The words for the values of one row of a lookup; empty when there is no such row.

@@ -2,6 +2,15 @@
 
 namespace nabblet {
 
+QString withoutEnd(const QString &select)
+{
+    QString text = select.trimmed();
+    while (text.endsWith(u';')) {
+        text = text.chopped(1).trimmed();
+    }
+    return text;
+}
+
 QString rowsFrom(const Connection &connection, const RecordSource &source)
 {
     // The line break ends a comment that the SELECT may close with.

@@ -35,6 +35,8 @@ struct Running
 
 // What rows are read from: the table, or the SELECT as one.
 QString rowsFrom(const Connection &connection, const RecordSource &source);
+// A SELECT without the semicolons behind it, to be read from as a table.
+QString withoutEnd(const QString &select);
 // A condition, and those that hold a source to the rows of one parent.
 Statement held(const Connection &connection, const RecordSource &source, const QString &condition,
                const QVariantList &values);

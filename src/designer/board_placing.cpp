@@ -2,7 +2,6 @@
 // dragged there. What would take it, and what would make way, is shown before.
 #include "core/arrange/grid.h"
 #include "core/edit/placing.h"
-#include "core/kinds/kind.h"
 #include "core/text/tr.h"
 #include "designer/board.h"
 #include "designer/board_measures.h"
@@ -16,7 +15,7 @@ void Board::beginPlacing(const QString &kind)
     m_placing = kind;
     viewport()->setCursor(Qt::CrossCursor);
     Q_EMIT said(tr("Draw where the %1 goes, or click for its usual size. With Shift another follows; Escape ends.")
-                    .arg(kindTitle(kindNamed(kind)).toLower()));
+                    .arg(placeableTitle(kind).toLower()));
     Q_EMIT modesChanged();
 }
 
@@ -64,9 +63,9 @@ void Board::hoverPlacing(QPoint inViewport)
 
 void Board::place(const QString &kind, const PlacedControl &placed)
 {
-    m_document->apply(tr("Place a %1").arg(kindTitle(kindNamed(kind)).toLower()), placed.form);
+    m_document->apply(tr("Place a %1").arg(placeableTitle(kind).toLower()), placed.form);
     if (m_document->form().controls.find(placed.control)) {
-        select({placed.control});
+        select(QList<ControlId>{placed.control} + placed.others);
         scrollTo(placed.control);
     }
     setFocus();

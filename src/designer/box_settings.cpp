@@ -1,6 +1,8 @@
 // Settings of boxes: what may be chosen or typed there.
 #include "core/edit/edits.h"
+#include "core/formula/row_formulas.h"
 #include "core/kinds/choice_lines.h"
+#include "core/kinds/list_lines.h"
 #include "core/text/tr.h"
 #include "designer/setting_parts.h"
 
@@ -22,7 +24,7 @@ bool choosesFromFixed(const Context &context)
     const QList<const Control *> controls = selected(context);
     return !controls.isEmpty() && std::all_of(controls.begin(), controls.end(), [](const Control *control) {
         const Editor editor = kindNamed(control->kind).editor;
-        return (editor == Editor::Choice || editor == Editor::Options) && !lookupOf(*control);
+        return (editor == Editor::Choice || editor == Editor::Options || editor == Editor::List) && !lookupOf(*control);
     });
 }
 
@@ -68,6 +70,72 @@ Result<Form> writeTakesNew(const Context &context, const QString &typed)
                              typed == Yes ? QJsonValue(true) : QJsonValue());
 }
 
+bool choosesOneOrMore(const Context &context)
+{
+    return choosesFromFixed(context) && areAllKinds(context, [](const Kind &kind) { return isOfKind(kind, "list"); });
+}
+
+Words readSeveral(const Context &context)
+{
+    return common(context, [](const Control &c) { return takesSeveral(c) ? Yes : QString(); });
+}
+
+// Values are stored with a comma between them, so none may hold one.
+Result<Form> writeSeveral(const Context &context, const QString &typed)
+{
+    for (const Control *control : selected(context)) {
+        const Table *table = rowsTable(context);
+        const Column *column = table ? findColumn(*table, control->column) : nullptr;
+        if (typed == Yes && column && column->type != ColumnType::Text) {
+            return Error{
+                Texts::tr("“%1” holds one value. Several are stored in a column of text.").arg(control->column), {}};
+        }
+        for (const Choice &choice : fixedChoices(*control)) {
+            if (typed == Yes &&
+                (severalParts(choice.value.toString()).size() != 1 || severalParts(choice.words).size() != 1)) {
+                return Error{Texts::tr("“%1” holds a comma, with which several choices are kept apart. Write it "
+                                       "without.")
+                                 .arg(choice.words),
+                             {}};
+            }
+        }
+    }
+    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("several"),
+                             typed == Yes ? QJsonValue(true) : QJsonValue());
+}
+
+bool isFormula(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) { return isOfKind(kind, "formula"); });
+}
+
+Words readFormula(const Context &context)
+{
+    return common(context, [](const Control &c) { return formulaOf(c); });
+}
+
+Result<Form> writeFormula(const Context &context, const QString &typed)
+{
+    const QString formula = typed.trimmed();
+    if (const Table *table = rowsTable(context); table && !formula.isEmpty()) {
+        const Result<QStringList> read = columnsReadBy(formula, columnNames(*table));
+        if (!read) {
+            return read.error();
+        }
+    }
+    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("formula"),
+                             formula.isEmpty() ? QJsonValue() : QJsonValue(formula));
+}
+
+bool showsPrompt(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) {
+        return (takesValue(kind) && kind.editor != Editor::Tick && kind.editor != Editor::Image &&
+                kind.editor != Editor::Options) ||
+               isOfKind(kind, "jump-list");
+    });
+}
+
 Words readPrompt(const Context &context)
 {
     return common(context, [](const Control &c) { return promptOf(c); });
@@ -90,18 +158,6 @@ Result<Form> writeLocked(const Context &context, const QString &typed)
                              typed == Yes ? QJsonValue(true) : QJsonValue());
 }
 
-template <typename Test> bool areAllKinds(const Context &context, Test test)
-{
-    const QList<const Control *> controls = selected(context);
-    return !controls.isEmpty() && std::all_of(controls.begin(), controls.end(),
-                                              [&](const Control *control) { return test(kindNamed(control->kind)); });
-}
-
-bool isOfKind(const Kind &kind, const char *name)
-{
-    return kind.name == QLatin1String(name);
-}
-
 bool takesLetters(const Context &context)
 {
     return areAllKinds(context, [](const Kind &kind) {
@@ -111,7 +167,9 @@ bool takesLetters(const Context &context)
 
 bool takesDecimals(const Context &context)
 {
-    return areAllKinds(context, [](const Kind &kind) { return isOfKind(kind, "decimal-number"); });
+    return areAllKinds(context, [](const Kind &kind) {
+        return isOfKind(kind, "decimal-number") || isOfKind(kind, "formula") || isOfKind(kind, "total");
+    });
 }
 
 bool takesNumbers(const Context &context)
@@ -198,14 +256,20 @@ QList<Setting> boxSettings()
     using enum SettingOf;
     using enum SettingEditor;
     return {
+        {"formula", Controls, T("Bound to"), T("Formula"),
+         T("An SQL expression over the row's columns, such as price * (1 + tax)."), Lines, T("Change a formula"),
+         isFormula, readFormula, writeFormula},
         {"choices", Controls, T("Behaviour"), T("Choices"),
          T("One a line. Where another value is stored than the words shown: S = Starboard."), Lines,
          T("Change the choices"), choosesFromFixed, readChoices, writeChoices},
         {"takesNew", Controls, T("Behaviour"), T("Takes others"),
          T("People may type words that are no choice; they are stored as they are typed."), Flag,
          T("Change the choices"), isDropDown, readTakesNew, writeTakesNew},
+        {"several", Controls, T("Behaviour"), T("Several"),
+         T("People may choose several; they are stored in one text, with commas between them."), Flag,
+         T("Take one or several"), choosesOneOrMore, readSeveral, writeSeveral},
         {"prompt", Controls, T("Behaviour"), T("Prompt"), T("Faint words in the empty box, such as an example."),
-         SettingEditor::Words, T("Change a prompt"), takesValues, readPrompt, writePrompt},
+         SettingEditor::Words, T("Change a prompt"), showsPrompt, readPrompt, writePrompt},
         {"locked", Controls, T("Behaviour"), T("Only shown"), T("People see the value and cannot change it."), Flag,
          T("Lock or unlock a control"), takesValues, readLocked, writeLocked},
         {"length", Controls, T("Behaviour"), T("At most"), T("How many letters may be typed. Empty: any number."),

@@ -1,5 +1,6 @@
 #include "designer/inspector.h"
 
+#include "designer/file_chooser.h"
 #include "designer/lines_editor.h"
 
 #include "core/kinds/kind.h"
@@ -157,6 +158,12 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
         });
         return lines;
     }
+    case SettingEditor::File: {
+        auto *chooser = new FileChooser;
+        connect(chooser, &FileChooser::chosen, this,
+                [this, index](const QString &path) { write(m_fields.at(index), path); });
+        return chooser;
+    }
     case SettingEditor::Words:
         break;
     }
@@ -171,7 +178,8 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
 
 SettingContext Inspector::context() const
 {
-    return {m_document->form(), m_selection, m_unit, *m_measure, m_catalogue, m_namingPattern};
+    return {m_document->form(), m_selection,     m_unit,      *m_measure,
+            m_catalogue,        m_namingPattern, m_formNames, m_columnsOfSelect};
 }
 
 SettingOf Inspector::shownOf() const
@@ -199,6 +207,12 @@ void Inspector::setCatalogue(const Catalogue *catalogue, const QString &namingPa
 {
     m_catalogue = catalogue;
     m_namingPattern = namingPattern;
+    refresh();
+}
+
+void Inspector::setFormNames(const QStringList &names)
+{
+    m_formNames = names;
     refresh();
 }
 
@@ -259,6 +273,8 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
         }
         choice->setCurrentIndex(value ? choice->findData(*value) : -1);
         choice->setPlaceholderText(value ? QString() : tr("mixed"));
+    } else if (auto *chooser = qobject_cast<FileChooser *>(field.editor)) {
+        chooser->showWords(value.value_or(tr("mixed")));
     } else if (auto *lines = qobject_cast<LinesEditor *>(field.editor)) {
         lines->setLines(value.value_or(QString()), value ? QString() : tr("mixed"));
     } else if (auto *line = qobject_cast<QLineEdit *>(field.editor)) {

@@ -26,6 +26,13 @@ public:
     void setUnit(Unit unit);
     // The database of the form's rows, for the columns there are; nullptr for none. Stays the caller's.
     void setCatalogue(const Catalogue *catalogue, const QString &namingPattern);
+    // The forms of the project, for buttons and subforms that show one.
+    void setFormNames(const QStringList &names);
+    // Tells the columns of a SELECT, as SettingContext::columnsOfSelect.
+    void setSelectReader(std::function<Result<QStringList>(const QString &)> reader)
+    {
+        m_columnsOfSelect = std::move(reader);
+    }
     void focusSearch();
 
 Q_SIGNALS:
@@ -58,6 +65,8 @@ private:
     Selection m_selection;
     Unit m_unit = Unit::Pixels;
     const Catalogue *m_catalogue = nullptr;
+    QStringList m_formNames;
+    std::function<Result<QStringList>(const QString &)> m_columnsOfSelect;
     QString m_namingPattern = QStringLiteral("{kind}_{column}");
     bool m_isRefreshing = false;
     QLineEdit *m_search;

@@ -1,7 +1,6 @@
 #include "designer/palette.h"
 
 #include "core/edit/placing.h"
-#include "core/kinds/kind.h"
 #include "designer/kind_drag.h"
 
 #include <QLineEdit>
@@ -47,10 +46,9 @@ Palette::Palette(QWidget *parent) : Panel(tr("Controls"), parent), m_filter(new 
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->setToolTip(tr("A click takes one up: draw it on the form then, or click there. Enter puts it into the next "
                           "free place."));
-    const QStringList names = placeableKinds();
-    for (const QString &name : names) {
-        auto *item = new QListWidgetItem(kindTitle(kindNamed(name)), m_list);
-        item->setData(Qt::UserRole, name);
+    for (const Placeable &placeable : placeables()) {
+        auto *item = new QListWidgetItem(placeable.title, m_list);
+        item->setData(Qt::UserRole, placeable.name);
         item->setTextAlignment(Qt::AlignCenter);
         // As wide as its words: short names leave room for long ones, and all are in sight.
         item->setSizeHint(

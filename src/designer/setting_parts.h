@@ -14,6 +14,9 @@ QList<Setting> controlWordSettings();
 QList<Setting> containerSettings();
 QList<Setting> controlPlaceSettings();
 QList<Setting> boxSettings();
+QList<Setting> displaySettings();
+QList<Setting> buttonSettings();
+QList<Setting> lookupSettings();
 QList<Setting> controlNameSettings();
 QList<Setting> bandAndRailSettings();
 QList<Setting> formSettings();
@@ -69,6 +72,37 @@ template <typename Test> bool anyControl(const Context &context, Test test)
 {
     const QList<const Control *> controls = selected(context);
     return std::any_of(controls.begin(), controls.end(), [&](const Control *control) { return test(*control); });
+}
+
+// Whether something is selected and a test holds for the kind of each.
+template <typename Test> bool areAllKinds(const Context &context, Test test)
+{
+    const QList<const Control *> controls = selected(context);
+    return !controls.isEmpty() && std::all_of(controls.begin(), controls.end(),
+                                              [&](const Control *control) { return test(kindNamed(control->kind)); });
+}
+
+inline bool isOfKind(const Kind &kind, const char *name)
+{
+    return kind.name == QLatin1String(name);
+}
+
+// The table of the form's rows, or nullptr.
+inline const Table *rowsTable(const Context &context)
+{
+    return context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+}
+
+// The form with each selected control changed.
+template <typename Change> Form withSelectedChanged(const Context &context, Change change)
+{
+    Form form = context.form;
+    for (const Control *control : selected(context)) {
+        Control changed = *control;
+        change(changed);
+        form.controls.replace(form.controls.indexOf(control->id), changed);
+    }
+    return form;
 }
 
 // For settings that are only shown.

@@ -10,7 +10,8 @@ namespace nabblet {
 const QList<Setting> &settings()
 {
     static const QList<Setting> Table = controlWordSettings() + containerSettings() + controlPlaceSettings() +
-                                        boxSettings() + controlNameSettings() + bandAndRailSettings() + formSettings();
+                                        buttonSettings() + lookupSettings() + boxSettings() + displaySettings() +
+                                        controlNameSettings() + bandAndRailSettings() + formSettings();
     return Table;
 }
 

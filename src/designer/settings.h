@@ -12,6 +12,7 @@
 #include <QList>
 #include <QString>
 
+#include <functional>
 #include <optional>
 
 namespace nabblet {
@@ -20,7 +21,7 @@ namespace nabblet {
 enum class SettingOf { Controls, Band, Rail, Form };
 
 // How it is edited.
-enum class SettingEditor { Words, Lines, Flag, Choice, Shown };
+enum class SettingEditor { Words, Lines, Flag, Choice, Shown, File };
 
 struct SettingContext
 {
@@ -30,6 +31,9 @@ struct SettingContext
     const TextMeasure &measure;
     const Catalogue *catalogue = nullptr; // of the form's rows, where there is one
     QString namingPattern;
+    QStringList formNames = {}; // of the project
+    // The columns that a SELECT gives, or why it gives none; empty where there is no database.
+    std::function<Result<QStringList>(const QString &)> columnsOfSelect = {};
 };
 
 struct SettingChoice

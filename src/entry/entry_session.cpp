@@ -37,6 +37,8 @@ Outcome EntrySession::start(Counting counting)
         child.release()->deleteLater(); // views let go of it when they next show the form
     }
     m_children.clear();
+    m_formulas.reset();
+    m_listLines.clear();
     m_count.reset();
     m_isStarted = true;
     m_position = 0;
@@ -130,6 +132,7 @@ Outcome EntrySession::setForm(const Form &form)
         child = isKept ? std::next(child) : m_children.erase(child);
     }
     m_form = form;
+    m_listLines.clear();
     if (!m_isStarted || hasOtherRows) {
         return start(m_counting);
     }
@@ -178,6 +181,9 @@ bool EntrySession::canDelete() const
 
 bool EntrySession::isEditable(const Control &control) const
 {
+    if (isJumpList(control)) {
+        return m_isStarted && m_hasParentRecord && jumpLookup(control).has_value();
+    }
     return canChange() && !control.column.isEmpty() && !isLocked(control) &&
            m_source.columns.contains(control.column) && !m_source.readOnly.contains(control.column) &&
            takesValue(kindNamed(control.kind));
@@ -198,6 +204,9 @@ QVariant EntrySession::unchangedValue(const QString &column) const
     if (m_isNew) {
         if (const qsizetype link = m_linkColumns.indexOf(column); link >= 0) {
             return m_linkValues.value(link);
+        }
+        if (const auto start = m_startValues.constFind(column); start != m_startValues.constEnd()) {
+            return *start;
         }
         const Table *table = findTable(m_catalogue, m_form.rowSource);
         const Column *own = table ? findColumn(*table, column) : nullptr;
@@ -243,21 +252,53 @@ Shown EntrySession::shownOf(const Control &control, const std::function<QVariant
         }
         return shownFor(control, isWhole ? *known : QVariant(), m_locale);
     }
+    if (const QString formula = formulaOf(control); !formula.isEmpty()) {
+        const Result<QVariant> value = workedOut(formula, valueOfColumn);
+        Shown shown = shownFor(control, value ? *value : QVariant(), m_locale);
+        if (!value) {
+            shown.words = QStringLiteral("?");
+            shown.isMissing = false;
+        }
+        return shown;
+    }
     const QVariant stored = valueOfColumn(control.column);
     QString words;
-    if (const std::optional<Lookup> lookup = lookupOf(control)) {
+    const std::optional<Lookup> lookup = lookupOf(control);
+    if (lookup) {
         QVariantList values;
         for (const QString &column : lookup->columns) {
             values.append(valueOfColumn(column));
         }
         words = rowWords(*lookup, values);
     }
-    return shownFor(control, stored, m_locale, words);
+    Shown shown = shownFor(control, stored, m_locale, words);
+    if (lookup && kindNamed(control.kind).editor == Editor::List) {
+        shown.lines = listLinesOf(control);
+    }
+    return shown;
+}
+
+QStringList EntrySession::listLinesOf(const Control &control) const
+{
+    const std::optional<Lookup> lookup = lookupOf(control);
+    QString key = QString::number(control.id);
+    for (const QString &column : lookup ? lookup->filterBy : QStringList()) {
+        key += u'\n' + value(column).toString();
+    }
+    auto known = m_listLines.constFind(key);
+    if (known == m_listLines.constEnd()) {
+        QStringList lines;
+        for (const LookupRow &row : choicesOf(control, QString(), MostListed)) {
+            lines.append(row.words);
+        }
+        known = m_listLines.insert(key, lines);
+    }
+    return *known;
 }
 
 Shown EntrySession::shownIn(const Control &control, const Row &row) const
 {
-    if (!takesValue(kindNamed(control.kind))) {
+    if (!showsValue(control)) {
         return shownFor(control, QVariant(), m_locale);
     }
     Shown shown = shownOf(control, [&](const QString &column) { return valueOf(m_source, row, column); });
@@ -271,11 +312,13 @@ Shown EntrySession::shownIn(const Control &control, const Row &row) const
 
 Shown EntrySession::shown(const Control &control) const
 {
-    const Kind &kind = kindNamed(control.kind);
+    if (isJumpList(control)) {
+        return jumpShown(control);
+    }
     if (totalOf(control)) {
         return shownFor(control, m_totals.value(control.id), m_locale);
     }
-    if (!takesValue(kind)) {
+    if (!showsValue(control)) {
         return shownFor(control, QVariant(), m_locale);
     }
     Shown shown = shownOf(control, [&](const QString &column) { return value(column); });
@@ -297,7 +340,7 @@ Shown EntrySession::shown(const Control &control) const
 
 void EntrySession::type(const Control &control, const QString &words)
 {
-    if (!isEditable(control)) {
+    if (!isEditable(control) || isJumpList(control)) {
         return;
     }
     const QVariant stored = unchangedValue(control.column);
@@ -325,6 +368,12 @@ void EntrySession::choose(const Control &control, const QVariant &value)
 void EntrySession::chooseRow(const Control &control, const QVariantList &values)
 {
     if (!isEditable(control)) {
+        return;
+    }
+    if (isJumpList(control)) {
+        if (!values.isEmpty()) {
+            (void)goToKey(values);
+        }
         return;
     }
     const std::optional<Lookup> lookup = lookupOf(control);

@@ -2,6 +2,7 @@
 // from record to record, saving, taking back. Nothing typed is ever thrown away without being told to.
 #pragma once
 
+#include "core/formula/row_formulas.h"
 #include "core/kinds/kind.h"
 #include "data/background_work.h"
 #include "data/records.h"
@@ -26,6 +27,9 @@ struct FieldMessage
 // A difficulty that the person decides on.
 enum class Question { None, ChangedMeanwhile, DeletedMeanwhile };
 
+// Gives another form of the project by its name.
+using FormReader = std::function<Result<Form>(const QString &name)>;
+
 // Whether a session counts the records and finds out where they stand, beside the interface.
 enum class Counting { InBackground, No };
 
@@ -46,6 +50,8 @@ public:
     const Catalogue &catalogue() const { return m_catalogue; }
     const Connection &connection() const { return m_connection; }
     const RecordSource &source() const { return m_source; }
+    // Where the forms that its buttons open come from; without it they open none.
+    void setFormReader(FormReader reader) { m_formReader = std::move(reader); }
     QLocale locale() const { return m_locale; }
     void setLocale(const QLocale &locale) { m_locale = locale; }
 
@@ -65,14 +71,27 @@ public:
     // that is known before.
     QVariant value(const QString &column) const;
 
+    // The choices of a control: its fixed ones, or rows of its lookup in their order; at most `most` of those whose
+    // words contain `part`.
+    QList<LookupRow> choicesOf(const Control &control, const QString &part, int most) const;
+    // The lookup that they come from; nothing for fixed choices.
+    std::optional<Lookup> choicesLookup(const Control &control) const;
+    // Whether reading them takes so long that it is done beside the interface.
+    bool isLarge(const Lookup &lookup) const;
+    static constexpr int MostListed = 1000; // lines of an open list
+
+    // The records of the form as choices, by the words that tell them apart or those that a jump list asks for; nothing
+    // where records cannot be gone to.
+    std::optional<Lookup> jumpLookup(const Control &jumpList = {}) const;
+
     // The person typed or chose something. Typed words that do not read as a value are kept and reported beside the
     // box.
     void type(const Control &control, const QString &words);
     void choose(const Control &control, const QVariant &value);
     // A row of the control's lookup was chosen, with the values of its value columns; none to choose nothing.
     void chooseRow(const Control &control, const QVariantList &values);
-    // What the choices of a lookup are held to, by its value columns: in rows that belong to another record, its
-    // values.
+    // What the choices of a lookup are held to, by its columns: in rows that belong to another record, its values; what
+    // stands in the boxes that narrow the choices.
     ColumnValues fixedChoiceValues(const Lookup &lookup) const;
 
     bool isChanged() const { return !m_pending.isEmpty(); }
@@ -132,6 +151,11 @@ public:
     // The session of the rows that belong to the record in hand, for a control with an inner form; made when it is
     // first asked for and held to the record in hand from then on. nullptr for other controls.
     EntrySession *childOf(const Control &control);
+    // The form that a button opens, at work: at the record whose key the button's link gives, held to the rows that its
+    // link gives where they are no key, else at the first record.
+    Result<std::unique_ptr<EntrySession>> openedBy(const Control &button) const;
+    // Reads the record in hand anew, which others may have changed; what was typed stays.
+    void readAgain();
     // The session of the record that these rows belong to, or nullptr.
     EntrySession *parentSession() const { return m_parent; }
 
@@ -168,6 +192,11 @@ private:
     void syncWindow();
     void refreshTotals();
     QString rowWords(const Lookup &lookup, const QVariantList &values) const;
+    QStringList listLinesOf(const Control &control) const;
+    Shown jumpShown(const Control &control) const;
+    Result<QVariant> workedOut(const QString &formula,
+                               const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    void beginNewRecord();
     Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
     bool leaveChildren();
     RecordSource wholeSource() const;
@@ -210,12 +239,17 @@ private:
     std::optional<LetGo> m_letGo;
     mutable QHash<QString, QString> m_lookupWords;     // of rows that lookups point to
     mutable QHash<QString, QVariant> m_followedValues; // of the same
+    mutable QHash<QString, QStringList> m_listLines;   // of lists whose choices come from another table
+    mutable std::unique_ptr<RowFormulas> m_formulas;
+    mutable QHash<QString, bool> m_areLarge; // tables of lookups
+    QHash<QString, QVariant> m_startValues; // of a new record, by column
 
     RowWindow m_window;
     EntrySession *m_parent = nullptr;
     bool m_hasParentRecord = true;
     QStringList m_linkColumns;
     QVariantList m_linkValues;
+    FormReader m_formReader;
     std::unordered_map<ControlId, std::unique_ptr<EntrySession>> m_children;
     QHash<ControlId, QVariant> m_totals;
 

@@ -1,4 +1,5 @@
 // Rows that belong to the record in hand, and totals over all rows.
+#include "core/kinds/button_actions.h"
 #include "entry/entry_session.h"
 
 #include <algorithm>
@@ -19,6 +20,7 @@ EntrySession *EntrySession::childOf(const Control &control)
     auto child = std::make_unique<EntrySession>(m_connection, m_catalogue, *control.inner.get());
     child->m_parent = this;
     child->m_locale = m_locale;
+    child->m_formReader = m_formReader;
     child->m_linkColumns = childLinkOf(control).childColumns;
     child->m_counting = m_counting;
     EntrySession *made = child.get();
@@ -71,6 +73,61 @@ void EntrySession::linkTo(const QStringList &columns, const QVariantList &values
     }
 }
 
+Result<std::unique_ptr<EntrySession>> EntrySession::openedBy(const Control &button) const
+{
+    const QString name = formOpenedBy(button);
+    if (name.isEmpty() || !m_formReader) {
+        return Error{tr("This button has no form to open yet. Choose one among its settings."), {}};
+    }
+    const Result<Form> form = m_formReader(name);
+    if (!form) {
+        return form.error();
+    }
+    auto other = std::make_unique<EntrySession>(m_connection, m_catalogue, *form);
+    other->m_locale = m_locale;
+    other->m_formReader = m_formReader;
+    const ChildLink link = childLinkOf(button);
+    QVariantList values;
+    for (const QString &column : link.parentColumns) {
+        values.append(m_row ? valueOf(m_source, *m_row, column) : QVariant());
+    }
+    const Outcome started = other->start(m_counting);
+    if (!started) {
+        return started.error();
+    }
+    const bool isMatched = m_row && !m_isNew && !values.isEmpty();
+    const Table *table = findTable(m_catalogue, form->rowSource);
+    if (isMatched && table && link.childColumns == table->primaryKey) {
+        const bool isByRowNumber = other->m_source.keyIsRowNumber && table->primaryKey.size() != 1;
+        if (!isByRowNumber && !values.contains(QVariant())) {
+            (void)other->goToKey(values);
+        }
+    } else if (isMatched) {
+        other->linkTo(link.childColumns, values, true);
+    }
+    return other;
+}
+
+void EntrySession::readAgain()
+{
+    if (!m_row || m_isNew) {
+        return;
+    }
+    const MaybeRow again = rowWithKey(m_connection, m_source, m_row->key);
+    if (again && *again) {
+        m_row = *again;
+    }
+    m_window.clear();
+    m_lookupWords.clear();
+    m_followedValues.clear();
+    m_listLines.clear();
+    for (const auto &[id, child] : m_children) {
+        child->readAgain();
+    }
+    refreshTotals();
+    recordHasChanged();
+}
+
 bool EntrySession::hasUnsaved() const
 {
     return isChanged() || std::any_of(m_children.begin(), m_children.end(),
@@ -84,6 +141,11 @@ ColumnValues EntrySession::fixedChoiceValues(const Lookup &lookup) const
         const qsizetype link = m_linkColumns.indexOf(lookup.columns.at(i));
         if (link >= 0 && lookup.columns.size() > 1) {
             fixed.insert(lookup.valueColumns.at(i), m_linkValues.value(link));
+        }
+    }
+    for (qsizetype i = 0; i < lookup.filterColumns.size(); ++i) {
+        if (const QVariant held = value(lookup.filterBy.at(i)); !held.isNull()) {
+            fixed.insert(lookup.filterColumns.at(i), held);
         }
     }
     return fixed;

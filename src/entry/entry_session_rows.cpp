@@ -95,6 +95,7 @@ void EntrySession::clearRecord()
 {
     m_row.reset();
     m_isNew = false;
+    m_startValues.clear();
     m_pending.clear();
     if (!isTabular(m_form)) {
         m_lookupWords.clear();
@@ -247,7 +248,7 @@ bool EntrySession::add()
     const std::optional<Row> before = m_row;
     clearRecord();
     m_rowBeforeNew = before;
-    m_isNew = true;
+    beginNewRecord();
     recordHasChanged();
     Q_EMIT positionChanged();
     return true;

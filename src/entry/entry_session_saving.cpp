@@ -33,6 +33,11 @@ bool EntrySession::saveOwn()
             changes.insert(column, pending->value);
         }
     }
+    for (auto start = m_startValues.constBegin(); m_isNew && start != m_startValues.constEnd(); ++start) {
+        if (!changes.contains(start.key())) {
+            changes.insert(start.key(), start.value());
+        }
+    }
     // What is required and blank would be refused anyway; all such boxes are named at once.
     if (const Table *table = findTable(m_catalogue, m_form.rowSource)) {
         for (const Column &column : table->columns) {
@@ -266,7 +271,7 @@ bool EntrySession::takeBack()
         m_letGo.reset();
         if (typed.wasNew) {
             m_rowBeforeNew = m_row;
-            m_isNew = true;
+            beginNewRecord();
         }
         m_pending = typed.pending;
         m_lookupWords.clear();

@@ -6,6 +6,7 @@
 #include "entry/ask.h"
 #include "entry/band_view.h"
 #include "entry/editors/field_editor.h"
+#include "entry/find_record.h"
 #include "entry/page_tabs_bar.h"
 #include "entry/record_strip.h"
 #include "entry/rows_band.h"
@@ -517,6 +518,13 @@ void EntryView::askAndDelete()
                            this);
     if (answer == 0) {
         m_session->removeRecord();
+    }
+}
+
+void EntryView::askAndFind()
+{
+    if (const std::optional<QVariantList> key = askForRecord(*m_session, this)) {
+        (void)m_session->goToKey(*key);
     }
 }
 

@@ -52,6 +52,8 @@ public:
     void focusFirstRefused();
     // Asks before it deletes.
     void askAndDelete();
+    // Asks which record is meant and goes there.
+    void askAndFind();
     // Brings a page of tab pages to the front, or the one on which a control stands.
     void showPage(ControlId container, int page);
     void bringToSight(ControlId control);
@@ -59,7 +61,8 @@ public:
 
 Q_SIGNALS:
     void said(const QString &sentence);
-    void parentRefused(); // the record that these rows belong to could not be saved
+    void closeRequested(); // a button wants the form's window closed
+    void parentRefused();  // the record that these rows belong to could not be saved
 
 protected:
     void resizeEvent(QResizeEvent *event) override;

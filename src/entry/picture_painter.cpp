@@ -84,6 +84,10 @@ void paintStroke(QPainter &painter, const GlyphStroke &glyph, const Appearance &
         painter.drawEllipse(QRectF(2.5, 2.5, 11, 11));
         painter.drawPolyline(QPolygonF({{8, 5}, {8, 8}, {10.2, 9.4}}));
         break;
+    case GlyphShape::Search:
+        painter.drawEllipse(QRectF(3, 3, 7.5, 7.5));
+        painter.drawLine(QPointF(9.6, 9.6), QPointF(13, 13));
+        break;
     case GlyphShape::Landscape:
         painter.drawRoundedRect(QRectF(1.5, 2.5, 13, 11), 1.5, 1.5);
         painter.drawPolyline(QPolygonF({{2, 12}, {6, 7.5}, {9, 10.5}, {10.5, 9}, {14, 12.5}}));

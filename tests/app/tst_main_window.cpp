@@ -511,7 +511,7 @@ private Q_SLOTS:
         MainWindow window;
         window.show();
         window.openPath(formPath("buoy"));
-        auto *tree = window.findChild<QTreeWidget *>();
+        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
         const QTreeWidgetItem *buoy = tree->topLevelItem(0);
         QVERIFY(buoy->isExpanded());
         const QImage before = tree->grab().toImage();

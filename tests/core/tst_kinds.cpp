@@ -66,7 +66,8 @@ private Q_SLOTS:
         QVERIFY(!kindTitle(kind).isEmpty() && !kind.shortName.isEmpty() && kind.usualSize.isValid());
         QVERIFY(kind.draw && kind.words && kind.read);
         const bool hasNoValue =
-            kind.editor == Editor::None || kind.editor == Editor::Rows || kind.editor == Editor::Opener;
+            kind.editor == Editor::None || kind.editor == Editor::Rows || kind.editor == Editor::Button ||
+            kind.isWorkedOut;
         QCOMPARE(kind.binds.isEmpty(), hasNoValue);
         const Control control = controlOf(name);
         const Shown blank = shownBlank(control);

@@ -5,6 +5,7 @@
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
+#include "core/kinds/button_actions.h"
 #include "core/kinds/choice_lines.h"
 #include "core/kinds/kind.h"
 #include "support/sample_forms.h"
@@ -26,9 +27,8 @@ private Q_SLOTS:
     void everyKindIsPlacedInEveryArea_data()
     {
         QTest::addColumn<QString>("kind");
-        const QStringList names = placeableKinds();
-        for (const QString &name : names) {
-            QTest::newRow(qPrintable(name)) << name;
+        for (const Placeable &placeable : placeables()) {
+            QTest::newRow(qPrintable(placeable.name)) << placeable.name;
         }
     }
     void everyKindIsPlacedInEveryArea()
@@ -42,12 +42,12 @@ private Q_SLOTS:
             for (const QPoint at : {room.topLeft(), room.center(), QPoint(-50, -50)}) {
                 const PlacedControl placed = withNewControl(form, kind, area, QRect(at, QSize()), m_measure);
                 const Control &made = control(placed.form, placed.control);
-                QCOMPARE(made.kind, kind);
+                QCOMPARE(made.kind, buttonRowNamed(kind) ? QString("button") : kind);
                 QCOMPARE(areaOf(made), area);
                 QVERIFY(!form.controls.find(placed.control));
                 QVERIFY(roomOf(placed.form, area).contains(made.place));
                 const Control *caption = captionOf(placed.form, placed.control);
-                QCOMPARE(caption != nullptr, takesValue(kindNamed(kind)));
+                QCOMPARE(caption != nullptr, showsValue(made) && !isJumpList(made));
                 if (caption) {
                     QVERIFY(roomOf(placed.form, area).contains(caption->place));
                     QCOMPARE(rightOf(caption->place) + CaptionGap, made.place.x());
@@ -66,6 +66,46 @@ private Q_SLOTS:
                 QVERIFY(!isOfArea || control(below.form, below.control).place.y() >= bottomOf(old.place) ||
                         areaOf(old).band != area.band);
             }
+        }
+    }
+
+    void aRowOfButtonsIsOfOneSize()
+    {
+        for (const ButtonRow &row : buttonRows()) {
+            for (const int width : {0, 560}) {
+                const Form form = settled(samples::columnOfFields(2), m_measure);
+                const PlacedControl placed =
+                    withNewControl(form, row.name, Area(), QRect(16, 200, width, 40), m_measure);
+                const QList<ControlId> ids = QList<ControlId>{placed.control} + placed.others;
+                QCOMPARE(ids.size(), row.actions.size());
+                QSet<QString> names;
+                for (qsizetype i = 0; i < ids.size(); ++i) {
+                    const Control &button = control(placed.form, ids.at(i));
+                    const Control &first = control(placed.form, ids.first());
+                    QCOMPARE(button.place.size(), first.place.size());
+                    QCOMPARE(button.place.y(), first.place.y());
+                    QCOMPARE(buttonActionOf(button), row.actions.at(i));
+                    QCOMPARE(button.text, buttonActionCaption(row.actions.at(i)));
+                    QVERIFY(button.place.width() >= m_measure.width(button.text, TextRole::Button));
+                    names.insert(button.name);
+                    if (i > 0) {
+                        QCOMPARE(button.place.x() - rightOf(control(placed.form, ids.at(i - 1)).place),
+                                 form.grid.pitch);
+                    }
+                }
+                QCOMPARE(names.size(), ids.size());
+            }
+        }
+    }
+
+    void everyActionIsWrittenAndRead()
+    {
+        for (const ButtonActionEntry &entry : buttonActions()) {
+            Control button;
+            button.kind = "button";
+            setButtonAction(button, entry.action);
+            QCOMPARE(buttonActionOf(button), entry.action);
+            QVERIFY(!buttonActionTitle(entry.action).isEmpty() && !buttonActionCaption(entry.action).isEmpty());
         }
     }
 

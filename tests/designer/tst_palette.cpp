@@ -73,12 +73,12 @@ private Q_SLOTS:
         palette.resize(200, 260);
         palette.show();
         auto *list = palette.findChild<QListWidget *>("kindList");
-        QCOMPARE(list->count(), placeableKinds().size());
+        QCOMPARE(list->count(), placeables().size());
         QSignalSpy taken(&palette, &Palette::kindTaken);
         QSignalSpy placed(&palette, &Palette::kindPlaced);
         QTest::mouseClick(list->viewport(), Qt::LeftButton, Qt::NoModifier,
                           list->visualItemRect(list->item(1)).center());
-        QCOMPARE(taken.value(0).value(0).toString(), placeableKinds().at(1));
+        QCOMPARE(taken.value(0).value(0).toString(), placeables().at(1).name);
         auto *filter = palette.findChild<QLineEdit *>("kindFilter");
         QTest::keyClicks(filter, "group");
         int shown = 0;

@@ -2,11 +2,13 @@
 #include "core/arrange/grouping.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
+#include "core/edit/placing.h"
 #include "designer/board.h"
 #include "entry/entry_view.h"
 #include "support/sample_database.h"
 
 #include <QApplication>
+#include <QJsonArray>
 #include <QPainter>
 #include <QTest>
 
@@ -83,6 +85,80 @@ private Q_SLOTS:
         }
     }
 
+    // Kinds that no draft makes, with marks, alignments and several lines.
+    void kindsThatArePlacedLookTheSame()
+    {
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        Form form;
+        form.name = form.title = form.rowSource = "buoy";
+        form.width = 1200;
+        form.bands = {Band{BandRole::Body, 700, {}}};
+        const QJsonObject contractors{
+            {"table", "contractor"}, {"value", "contractor_id"}, {"words", QJsonArray{"name"}}};
+        const QJsonObject states{
+            {"choices", QJsonArray{QJsonObject{{"value", "on station"}}, QJsonObject{{"value", "adrift"}}}}};
+        QJsonObject several = states;
+        several.insert("several", true);
+        struct Placed
+        {
+            const char *kind;
+            const char *column;
+            QJsonObject settings;
+        };
+        const QList<Placed> placed{
+            {"switch", "is_lit", {}},
+            {"list", "status", states},
+            {"list", "status", several},
+            {"list", "contractor_id", {{"lookup", contractors}}},
+            {"formula", "", {{"formula", "depth_m * 1000"}, {"thousands", true}, {"after", "mm"}}},
+            {"jump-list", "", {{"prompt", "Go to"}}},
+            {"decimal-number", "depth_m", {{"before", "about"}, {"after", "m"}}},
+            {"decimal-number", "depth_m", {{"align", "centre"}}},
+            {"text-box", "name", {{"align", "right"}}},
+            {"date", "laid_on", {{"dates", "weekday"}, {"after", "UTC"}}},
+            {"drop-down", "contractor_id", {{"lookup", contractors}, {"before", "by"}}},
+        };
+        for (const Placed &each : placed) {
+            const PlacedControl made = withNewControlBelow(form, each.kind, Area(), appearance);
+            form = made.form;
+            Control control = *form.controls.find(made.control);
+            control.column = each.column;
+            control.place.setWidth(200);
+            for (auto setting = each.settings.begin(); setting != each.settings.end(); ++setting) {
+                control.settings.insert(setting.key(), setting.value());
+            }
+            form.controls.replace(form.controls.indexOf(made.control), control);
+        }
+        EntrySession session(connection, catalogue, form);
+        QVERIFY(session.start().isOk());
+        FormDocument document(form);
+        Board board(&document, &session, appearance);
+        EntryView view(&session, appearance);
+        view.resize(form.width, formHeight(form) + 200);
+        view.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&view));
+        for (int record = 0; record < 3; ++record) {
+            if (QWidget *focused = QApplication::focusWidget()) {
+                focused->clearFocus();
+            }
+            for (const Control &control : form.controls) {
+                QWidget *widget = view.widgetFor(control.id);
+                if (!showsValue(control)) {
+                    continue;
+                }
+                QVERIFY2(widget, qPrintable(control.name));
+                QImage inEntry(control.place.size(), QImage::Format_RGB32);
+                inEntry.fill(appearance.colour(Ink::Paper));
+                widget->render(&inEntry, QPoint(), QRegion(), QWidget::DrawChildren);
+                QVERIFY2(inEntry == boardPicture(board, form, control),
+                         qPrintable(control.name + " differs in record " + QString::number(record)));
+            }
+            session.goNext();
+        }
+    }
+
     // Containers are painted by their band; in each of the pages, board and Entry show the same.
     void containersLookTheSame()
     {
@@ -141,6 +217,7 @@ private Q_SLOTS:
                 met.insert(control.kind);
             }
         }
+        met.unite({"switch", "list", "formula", "jump-list"});  // below
         met.unite({"total", "subform", "button"});              // of forms with rows that belong to them: tst_subforms
         met.unite({"group-box", "tab-pages", "line", "frame"}); // below; what takes no value is painted by its band
         for (const Kind &kind : kinds()) {

@@ -34,11 +34,19 @@ Siblings siblingsOf(const Form &form)
 }
 
 // The stops of one area and of the containers in it.
+// Whether Tab stops there: where people type, choose or press.
+bool isStop(const Control &control)
+{
+    const Kind &kind = kindNamed(control.kind);
+    const bool isOnlyRead = kind.isWorkedOut && kind.editor == Editor::Line;
+    return kind.editor != Editor::None && !isOnlyRead && fixedImage(control).isEmpty();
+}
+
 void appendStops(QList<ControlId> &sequence, const Siblings &siblings, const Area &area, TabOrder order)
 {
     QList<const Control *> stops;
     for (const Control *control : siblings.value(area)) {
-        if (kindNamed(control->kind).editor != Editor::None || holdsOthers(*control)) {
+        if (isStop(*control) || holdsOthers(*control)) {
             stops.append(control);
         }
     }

@@ -25,6 +25,15 @@ const Table *findTable(const Catalogue &catalogue, const QString &name)
     return nullptr;
 }
 
+QStringList columnNames(const Table &table)
+{
+    QStringList names;
+    for (const Column &column : table.columns) {
+        names.append(column.name);
+    }
+    return names;
+}
+
 const Column *findColumn(const Table &table, const QString &name)
 {
     for (const Column &column : table.columns) {

@@ -78,6 +78,7 @@ struct Catalogue
 // The table with that name, or nullptr.
 const Table *findTable(const Catalogue &catalogue, const QString &name);
 const Column *findColumn(const Table &table, const QString &name);
+QStringList columnNames(const Table &table);
 // The link that this one column alone makes, or nullptr.
 const ForeignKey *findLink(const Table &table, const QString &column);
 

@@ -7,6 +7,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
 #include "core/edit/edits.h"
+#include "core/kinds/button_actions.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
@@ -28,35 +29,95 @@ bool isOfChoosing(const QString &setting)
 
 bool chooses(const Kind &kind)
 {
-    return kind.editor == Editor::Choice || kind.editor == Editor::Options;
+    return kind.editor == Editor::Choice || kind.editor == Editor::Options || kind.editor == Editor::List;
 }
 
 } // namespace
 
-QStringList placeableKinds()
+const QList<Placeable> &placeables()
 {
-    QStringList names;
-    for (const Kind &kind : kinds()) {
-        const bool isOfRows =
-            kind.editor == Editor::Rows || kind.editor == Editor::Opener || kind.name == QLatin1String("total");
-        if (!isOfRows) {
-            names.append(kind.name);
+    static const QList<Placeable> all = [] {
+        QList<Placeable> made;
+        for (const Kind &kind : kinds()) {
+            if (kind.name != QLatin1String("total")) {
+                made.append({kind.name, kindTitle(kind)});
+            }
+            if (kind.editor == Editor::Button) {
+                for (const ButtonRow &row : buttonRows()) {
+                    made.append({row.name, buttonRowTitle(row)});
+                }
+            }
         }
-    }
-    return names;
+        return made;
+    }();
+    return all;
 }
+
+QString placeableTitle(const QString &name)
+{
+    const ButtonRow *row = buttonRowNamed(name);
+    return row ? buttonRowTitle(*row) : kindTitle(kindNamed(name));
+}
+
+namespace {
+
+// Buttons beside one another, all as wide as the widest needs, or together as wide as the place.
+PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &area, const QRect &wanted,
+                            const TextMeasure &measure)
+{
+    const int pitch = std::max(1, form.grid.pitch);
+    const QRect room = roomOf(form, area);
+    const int count = static_cast<int>(row.actions.size());
+    int widest = 0;
+    for (const ButtonAction action : row.actions) {
+        widest = std::max(widest, measure.width(buttonActionCaption(action), TextRole::Button));
+    }
+    constexpr int BesideWords = 12; // px
+    const int least = onGridAtOrAfter(widest + 2 * BesideWords, pitch);
+    const int drawn = (wanted.width() - (count - 1) * pitch) / count / pitch * pitch;
+    const int width = std::max(least, drawn);
+    const int height =
+        wanted.height() >= 2 * pitch ? wanted.height() : kindNamed(QStringLiteral("button")).usualSize.height();
+    const int all = count * width + (count - 1) * pitch;
+    const int left = std::max(room.x(), std::min(wanted.x(), (room.x() + room.width() - all) / pitch * pitch));
+    NamePool names(controlNames(form));
+    PlacedControl placed{form, 0, {}};
+    QList<ControlId> made;
+    for (int i = 0; i < count; ++i) {
+        Control button;
+        button.id = nextControlId(placed.form);
+        button.kind = QStringLiteral("button");
+        button.role = QStringLiteral("button");
+        button.text = buttonActionCaption(row.actions.at(i));
+        button.name = names.take(kindNamed(button.kind).shortName + u'_' + identifierFromText(button.text));
+        button.place = QRect(left + i * (width + pitch), std::max(room.y(), wanted.y()), width, height);
+        setButtonAction(button, row.actions.at(i));
+        standIn(button, area);
+        placed.form.controls.append(withRidesByPlace(placed.form, button));
+        made.append(button.id);
+    }
+    placed.form = withWayMade(grownToHold(inNestingOrder(placed.form)), made);
+    placed.control = made.takeFirst();
+    placed.others = made;
+    return placed;
+}
+
+} // namespace
 
 PlacedControl withNewControl(const Form &form, const QString &kindName, const Area &wanted, const QRect &place,
                              const TextMeasure &measure)
 {
     const Kind &kind = kindNamed(kindName);
     const Area area = areasOf(form).contains(wanted) ? wanted : Area();
+    if (const ButtonRow *row = buttonRowNamed(kindName)) {
+        return withButtonRow(form, *row, area, place, measure);
+    }
     const int pitch = std::max(1, form.grid.pitch);
     const QPoint corner = roomOf(form, area).topLeft();
     QRect there(place.topLeft(), place.isEmpty() ? kind.usualSize : place.size());
     if (kind.holds != Holds::Nothing) {
         const Grouped grouped = withEmptyContainer(form, kindName, area, there);
-        return {grouped.form, grouped.container};
+        return {grouped.form, grouped.container, {}};
     }
     NamePool names(controlNames(form));
     Control control;
@@ -70,8 +131,15 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         control.text = Texts::tr("Caption");
         there.setWidth(captionWidth(control, measure));
     }
+    if (kind.editor == Editor::Button) {
+        control.role = QStringLiteral("button");
+        control.text = buttonActionCaption(ButtonAction::Nothing);
+    }
     std::optional<Control> caption;
-    if (takesValue(kind)) {
+    if (isJumpList(control)) {
+        control.settings.insert(QStringLiteral("prompt"), Texts::tr("Go to…"));
+    }
+    if (showsValue(control) && !isJumpList(control)) {
         caption.emplace();
         caption->id = control.id + 1;
         caption->kind = QStringLiteral("caption");
@@ -94,7 +162,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         caption->place = captionPlace(control.place, *caption);
         result.controls.append(withRidesByPlace(result, *caption));
     }
-    return {withWayMade(grownToHold(inNestingOrder(result)), {control.id}), control.id};
+    return {withWayMade(grownToHold(inNestingOrder(result)), {control.id}), control.id, {}};
 }
 
 PlacedControl withNewControlBelow(const Form &form, const QString &kind, const Area &area, const TextMeasure &measure)

@@ -11,17 +11,24 @@
 
 namespace nabblet {
 
-// The kinds that a person places, by name, in the order in which people meet them. Subforms, totals and buttons come
-// with the rows that they are about.
-QStringList placeableKinds();
+// What a person places, in the order in which people meet it: a kind of control, or several buttons at once. Totals
+// come with the rows that they are about.
+struct Placeable
+{
+    QString name;  // of the kind, or of the row of buttons
+    QString title; // for people
+};
+const QList<Placeable> &placeables();
+QString placeableTitle(const QString &name);
 
 struct PlacedControl
 {
     Form form;
-    ControlId control = 0; // the new one
+    ControlId control = 0;   // the new one
+    QList<ControlId> others; // that came with it, captions not among them
 };
 
-// A control of that kind at a place of an area, px relative to its band; with an empty size, of its usual one. What
+// A placeable at a place of an area, px relative to its band; with an empty size, of its usual one. What
 // shows a value comes with a caption and is bound to no column yet. It stays inside its area with its caption; others
 // make way.
 PlacedControl withNewControl(const Form &form, const QString &kind, const Area &area, const QRect &place,

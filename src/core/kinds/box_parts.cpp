@@ -1,6 +1,57 @@
 #include "core/kinds/box_parts.h"
 
+#include <array>
+
 namespace nabblet {
+
+namespace {
+
+constexpr int MarkLetter = 8; // px that a letter of a mark takes at most
+constexpr int MarkPadding = 6;
+constexpr std::array<const char *, 3> AlignNames{"left", "centre", "right"}; // as TextAlign
+
+int markWidth(const QString &mark)
+{
+    return mark.isEmpty() ? 0 : static_cast<int>(mark.size()) * MarkLetter + 2 * MarkPadding;
+}
+
+} // namespace
+
+QString markBefore(const Control &control)
+{
+    return control.settings.value(QLatin1String("before")).toString();
+}
+
+QString markAfter(const Control &control)
+{
+    return control.settings.value(QLatin1String("after")).toString();
+}
+
+int markBeforeWidth(const Control &control)
+{
+    return markWidth(markBefore(control));
+}
+
+int markAfterWidth(const Control &control)
+{
+    return markWidth(markAfter(control));
+}
+
+QString alignName(TextAlign align)
+{
+    return QLatin1String(AlignNames.at(static_cast<size_t>(align)));
+}
+
+TextAlign alignOf(const Control &control, TextAlign usual)
+{
+    const QString name = control.settings.value(QLatin1String("align")).toString();
+    for (size_t i = 0; i < AlignNames.size(); ++i) {
+        if (name == QLatin1String(AlignNames.at(i))) {
+            return static_cast<TextAlign>(i);
+        }
+    }
+    return usual;
+}
 
 int longTextPadding(const Control &control)
 {
@@ -40,9 +91,12 @@ BoxStroke boxOutline(const Control &control, const Shown &shown)
 TextStroke boxText(const Control &control, const Shown &shown, TextAlign align, int rightSpace)
 {
     TextStroke text;
-    text.rect = QRect(BoxPadding, 0, control.place.width() - 2 * BoxPadding - rightSpace, control.place.height());
+    const int before = markBeforeWidth(control);
+    text.rect = QRect(before + BoxPadding, 0,
+                      control.place.width() - 2 * BoxPadding - before - markAfterWidth(control) - rightSpace,
+                      control.place.height());
     text.text = shown.words;
-    text.align = align;
+    text.align = alignOf(control, align);
     if (shown.isMissing && shown.words.isEmpty()) {
         text.text = promptOf(control);
         text.ink = Ink::Faint;
@@ -50,14 +104,53 @@ TextStroke boxText(const Control &control, const Shown &shown, TextAlign align, 
     return text;
 }
 
+Picture boxWithMarks(const Control &control, const Shown &shown, int rightSpace)
+{
+    BoxStroke outline = boxOutline(control, shown);
+    Picture picture{outline};
+    const auto addMark = [&](int x, int width, const QString &mark, int lineAt) {
+        BoxStroke ground;
+        ground.rect = QRect(x, 0, width, control.place.height()).adjusted(1, 1, -1, -1);
+        ground.fill = ground.outline = Ink::LockedFill;
+        ground.radius = 2;
+        BoxStroke line;
+        line.rect = QRect(lineAt, 1, 1, control.place.height() - 2);
+        line.fill = line.outline = Ink::FieldOutline;
+        line.radius = 0;
+        TextStroke words;
+        words.rect = QRect(x, 0, width, control.place.height());
+        words.text = mark;
+        words.ink = Ink::CaptionText;
+        words.align = TextAlign::Centre;
+        picture.append(ground);
+        picture.append(line);
+        picture.append(words);
+    };
+    if (const int width = markBeforeWidth(control); width > 0) {
+        addMark(0, width, markBefore(control), width - 1);
+    }
+    if (const int width = markAfterWidth(control); width > 0) {
+        const int x = control.place.width() - width - rightSpace;
+        addMark(x, width, markAfter(control), x);
+    }
+    // The box's own line again, over the grounds of the marks.
+    if (picture.size() > 1) {
+        outline.isFilled = false;
+        picture.append(outline);
+    }
+    return picture;
+}
+
 Picture lineBox(const Control &control, const Shown &shown, TextAlign align)
 {
-    return {boxOutline(control, shown), boxText(control, shown, align)};
+    Picture picture = boxWithMarks(control, shown);
+    picture.append(boxText(control, shown, align));
+    return picture;
 }
 
 Picture openingBox(const Control &control, const Shown &shown, GlyphShape sign)
 {
-    Picture picture{boxOutline(control, shown)};
+    Picture picture = boxWithMarks(control, shown, BoxButtonWidth);
     picture.append(boxText(control, shown, TextAlign::Left, BoxButtonWidth - BoxPadding));
     if (shown.state != BoxState::Locked) {
         const QSize size = control.place.size();

@@ -31,7 +31,7 @@ Kind buttonKind()
     return {QStringLiteral("button"),
             QT_TRANSLATE_NOOP("Kinds", "Button"),
             QStringLiteral("button"),
-            Editor::Opener,
+            Editor::Button,
             {},
             QSize(120, 32),
             draw,

@@ -34,6 +34,17 @@ QString choiceLines(const Control &control)
     return lines.join(u'\n');
 }
 
+QString choiceWords(const Control &control, const QVariant &value)
+{
+    const QString stored = value.toString();
+    for (const Choice &choice : fixedChoices(control)) {
+        if (choice.value.toString() == stored) {
+            return choice.words;
+        }
+    }
+    return stored;
+}
+
 Result<QList<Choice>> choicesFromLines(const QString &text, std::optional<ColumnType> type)
 {
     QList<Choice> choices;

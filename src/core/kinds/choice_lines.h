@@ -8,6 +8,9 @@ namespace nabblet {
 
 QString choiceLines(const Control &control);
 
+// The words of the fixed choice that stores a value; the value as it stands where no choice does.
+QString choiceWords(const Control &control, const QVariant &value);
+
 // Reads such lines; empty ones are left out. type: of the column that stores the values, where it is known. An error
 // names the line: a stored value that comes twice, or no number where numbers are stored.
 Result<QList<Choice>> choicesFromLines(const QString &lines, std::optional<ColumnType> type);

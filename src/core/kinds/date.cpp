@@ -12,9 +12,9 @@ Picture draw(const Control &control, const Shown &shown)
     return openingBox(control, shown, GlyphShape::Calendar);
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &locale)
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
 {
-    return dateInWords(value, locale);
+    return dateInWords(value, locale, dateShapeOf(control));
 }
 
 Result<QVariant> read(const Control &, const QString &typed, const QLocale &locale)

@@ -5,13 +5,39 @@
 #include <QDateTime>
 #include <QRegularExpression>
 
+#include <array>
+
 namespace nabblet {
 
 NABBLET_TEXTS(DateWords)
 
 namespace {
 
-const QString DateShape = QStringLiteral("d MMM yyyy");
+const QString ShortMonth = QStringLiteral("d MMM yyyy");
+constexpr std::array<const char *, DateShapeCount> ShapeNames{"short-month", "long-month", "weekday", "figures", "iso"};
+
+bool isMonthFirst(const QLocale &locale)
+{
+    const QString shape = locale.dateFormat(QLocale::ShortFormat);
+    return locale != QLocale::c() && shape.indexOf(u'M') < shape.indexOf(u'd');
+}
+
+QString written(const QDate &date, const QLocale &locale, DateShape shape)
+{
+    switch (shape) {
+    case DateShape::ShortMonth:
+        break;
+    case DateShape::LongMonth:
+        return locale.toString(date, QStringLiteral("d MMMM yyyy"));
+    case DateShape::Weekday:
+        return locale.toString(date, QStringLiteral("ddd d MMM yyyy"));
+    case DateShape::Figures:
+        return date.toString(isMonthFirst(locale) ? QStringLiteral("MM/dd/yyyy") : QStringLiteral("dd.MM.yyyy"));
+    case DateShape::Iso:
+        return date.toString(Qt::ISODate);
+    }
+    return locale.toString(date, ShortMonth);
+}
 
 QDate dateOf(const QVariant &value)
 {
@@ -53,10 +79,12 @@ int fullYear(int year)
     return result;
 }
 
-QDate dateFromWords(const QString &text, const QLocale &locale)
+QDate dateFromWords(const QString &words, const QLocale &locale)
 {
+    static const QRegularExpression weekday(QStringLiteral("^\\p{L}+[.,]* +(?=\\d)"));
+    const QString text = QString(words).remove(weekday);
     for (const QLocale &names : {locale, QLocale::c()}) {
-        for (const QString &shape : {DateShape, QStringLiteral("d MMMM yyyy"), QStringLiteral("dd MMM yyyy")}) {
+        for (const QString &shape : {ShortMonth, QStringLiteral("d MMMM yyyy"), QStringLiteral("dd MMM yyyy")}) {
             const QDate date = names.toDate(text, shape);
             if (date.isValid()) {
                 return date;
@@ -72,8 +100,7 @@ QDate dateFromWords(const QString &text, const QLocale &locale)
     if (const QRegularExpressionMatch match = figures.match(text); match.hasMatch()) {
         int day = match.captured(1).toInt();
         int month = match.captured(2).toInt();
-        const QString shape = locale.dateFormat(QLocale::ShortFormat);
-        if (locale != QLocale::c() && shape.indexOf(u'M') < shape.indexOf(u'd')) {
+        if (isMonthFirst(locale)) {
             std::swap(day, month);
         }
         return {fullYear(match.captured(3).toInt()), month, day};
@@ -100,10 +127,26 @@ QString isoTime(const QTime &time)
 
 } // namespace
 
-QString dateInWords(const QVariant &value, const QLocale &locale)
+DateShape dateShapeOf(const Control &control)
+{
+    const QString name = control.settings.value(QLatin1String("dates")).toString();
+    for (size_t i = 0; i < ShapeNames.size(); ++i) {
+        if (name == QLatin1String(ShapeNames.at(i))) {
+            return static_cast<DateShape>(i);
+        }
+    }
+    return DateShape::ShortMonth;
+}
+
+QString dateShapeName(DateShape shape)
+{
+    return QLatin1String(ShapeNames.at(static_cast<size_t>(shape)));
+}
+
+QString dateInWords(const QVariant &value, const QLocale &locale, DateShape shape)
 {
     const QDate date = dateOf(value);
-    return date.isValid() ? locale.toString(date, DateShape) : value.toString();
+    return date.isValid() ? written(date, locale, shape) : value.toString();
 }
 
 QString timeInWords(const QVariant &value, const QLocale &)
@@ -112,7 +155,7 @@ QString timeInWords(const QVariant &value, const QLocale &)
     return time.isValid() ? clock(time) : value.toString();
 }
 
-QString dateTimeInWords(const QVariant &value, const QLocale &locale)
+QString dateTimeInWords(const QVariant &value, const QLocale &locale, DateShape shape)
 {
     QDateTime moment = value.typeId() == QMetaType::QDateTime ? value.toDateTime() : QDateTime();
     if (!moment.isValid()) {
@@ -122,7 +165,7 @@ QString dateTimeInWords(const QVariant &value, const QLocale &locale)
     if (!moment.isValid()) {
         return value.toString();
     }
-    return locale.toString(moment.date(), DateShape) + u' ' + clock(moment.time());
+    return written(moment.date(), locale, shape) + u' ' + clock(moment.time());
 }
 
 Result<QVariant> readDate(const QString &typed, const QLocale &locale)
@@ -133,8 +176,8 @@ Result<QVariant> readDate(const QString &typed, const QLocale &locale)
     }
     const QDate date = dateFromWords(text, locale);
     if (!date.isValid()) {
-        return Error{Texts::tr("A date is needed here, such as %1").arg(locale.toString(QDate(2026, 9, 30), DateShape)),
-                     {}};
+        return Error{
+            Texts::tr("A date is needed here, such as %1").arg(locale.toString(QDate(2026, 9, 30), ShortMonth)), {}};
     }
     return QVariant(date.toString(Qt::ISODate));
 }
@@ -154,7 +197,8 @@ Result<QVariant> readTime(const QString &typed, const QLocale &)
 
 Result<QVariant> readDateTime(const QString &typed, const QLocale &locale)
 {
-    const QString text = typed.simplified().replace(u'T', u' ');
+    static const QRegularExpression isoSign(QStringLiteral("(?<=\\d)T(?=\\d)"));
+    const QString text = typed.simplified().replace(isoSign, QStringLiteral(" "));
     if (text.isEmpty()) {
         return QVariant();
     }
@@ -166,7 +210,7 @@ Result<QVariant> readDateTime(const QString &typed, const QLocale &locale)
         time = blank < 0 ? QTime() : timeFromWords(text.mid(blank + 1));
     }
     if (!date.isValid() || !time.isValid()) {
-        const QString example = locale.toString(QDate(2026, 9, 30), DateShape) + QStringLiteral(" 06:15");
+        const QString example = locale.toString(QDate(2026, 9, 30), ShortMonth) + QStringLiteral(" 06:15");
         return Error{Texts::tr("A date and a time are needed here, such as %1").arg(example), {}};
     }
     return QVariant(date.toString(Qt::ISODate) + u' ' + isoTime(time));

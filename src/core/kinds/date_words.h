@@ -2,6 +2,7 @@
 // names of months.
 #pragma once
 
+#include "core/model/control.h"
 #include "core/result.h"
 
 #include <QLocale>
@@ -9,13 +10,25 @@
 
 namespace nabblet {
 
-QString dateInWords(const QVariant &value, const QLocale &locale); // "30 Sep 2026"
+// How dates are written. Each is read back as the same date.
+enum class DateShape {
+    ShortMonth, // 30 Sep 2026
+    LongMonth,  // 30 September 2026
+    Weekday,    // Wed 30 Sep 2026
+    Figures,    // 30.09.2026, or 09/30/2026 where the month goes first
+    Iso,        // 2026-09-30
+};
+constexpr int DateShapeCount = 5;
+DateShape dateShapeOf(const Control &control); // "dates"
+QString dateShapeName(DateShape shape);        // in files
+
+QString dateInWords(const QVariant &value, const QLocale &locale, DateShape shape = DateShape::ShortMonth);
 QString timeInWords(const QVariant &value, const QLocale &locale); // "06:15", with seconds only where there are some
-QString dateTimeInWords(const QVariant &value, const QLocale &locale); // "30 Sep 2026 06:15"
+QString dateTimeInWords(const QVariant &value, const QLocale &locale, DateShape shape = DateShape::ShortMonth);
 
 // Typed words as ISO 8601 text ("2026-09-30", "06:15:00", "2026-09-30 06:15:00"). Dates are taken as shown, as
 // 2026-09-30, in the locale's short forms, and as day, month, year with any sign between them ("30.9.26", "30 9 2026");
-// a year of two figures is the nearest within fifty years.
+// a year of two figures is the nearest within fifty years. A weekday before it is left out.
 Result<QVariant> readDate(const QString &typed, const QLocale &locale);
 Result<QVariant> readTime(const QString &typed, const QLocale &locale);
 Result<QVariant> readDateTime(const QString &typed, const QLocale &locale);

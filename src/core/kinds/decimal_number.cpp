@@ -14,13 +14,13 @@ Picture draw(const Control &control, const Shown &shown)
 
 QString words(const Control &control, const QVariant &value, const QLocale &locale)
 {
-    return numberInWords(value, decimalPlaces(control).value_or(0), locale);
+    return numberInWords(value, decimalPlaces(control).value_or(0), locale, thousandsOf(control));
 }
 
 Result<QVariant> read(const Control &control, const QString &typed, const QLocale &locale)
 {
     const NumberLimits limits = numberLimits(control);
-    return withinLimits(readDecimalNumber(typed, locale), limits.least, limits.most, locale);
+    return withinLimits(readDecimalNumber(typed, locale, thousandsOf(control)), limits.least, limits.most, locale);
 }
 
 } // namespace

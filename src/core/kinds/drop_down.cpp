@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/choice_lines.h"
 #include "core/text/tr.h"
 
 namespace nabblet {
@@ -16,12 +17,7 @@ Picture draw(const Control &control, const Shown &shown)
 
 QString words(const Control &control, const QVariant &value, const QLocale &)
 {
-    for (const Choice &choice : fixedChoices(control)) {
-        if (choice.value.toString() == value.toString()) {
-            return choice.words;
-        }
-    }
-    return value.toString();
+    return choiceWords(control, value);
 }
 
 // Words that are no choice are refused here; the choices of a lookup are found by the editor, which asks the database.

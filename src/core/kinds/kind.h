@@ -19,7 +19,7 @@
 namespace nabblet {
 
 // Which real widget edits a control in Entry.
-enum class Editor { None, Line, LongText, Tick, Choice, Options, Image, Rows, Opener };
+enum class Editor { None, Line, LongText, Tick, Choice, Options, List, Image, Rows, Button };
 
 // What a control has inside it: nothing, other controls, or pages with other controls.
 enum class Holds { Nothing, Controls, Pages };
@@ -44,6 +44,10 @@ struct Shown
     bool isOn = false;     // for tick boxes
     QByteArray image;      // for pictures
     int page = 0;          // of tab pages: the one in front, by its id; 0 for the first
+    bool isNumber = false; // the value is a number
+    QStringList lines;     // of a list whose choices come from another table
+    int firstLine = 0;     // of a list: the first in sight
+    int cursorLine = -1;   // of a list: the one that the keyboard is at
     BoxState state = BoxState::Rest;
 
     bool operator==(const Shown &) const = default;
@@ -66,6 +70,7 @@ struct Kind
 
     Holds holds = Holds::Nothing;
     Insets (*insets)(const Control &container) = nullptr;
+    bool isWorkedOut = false; // shows a value of the row that is not its own to write
 };
 
 // Every kind, in the order in which people meet them.
@@ -77,6 +82,8 @@ bool isKnownKind(const QString &name);
 bool isCaption(const Control &control);
 // Whether a control of that kind shows a value of its row, which people type or choose.
 bool takesValue(const Kind &kind);
+// Whether it shows a value of its row at all, typed or worked out.
+bool showsValue(const Control &control);
 QString kindTitle(const Kind &kind);
 
 // What a control shows for a stored value. lookupWords are the words that a lookup found for the value, if it is one.
@@ -89,6 +96,7 @@ Shown shownBlank(const Control &control);
 bool isLocked(const Control &control);                    // "locked": people see it and cannot change it
 std::optional<int> decimalPlaces(const Control &control); // "decimals"
 std::optional<int> lengthLimit(const Control &control);   // "length", characters
+QString formulaOf(const Control &control);                // "formula": an SQL expression over the row
 bool sitsAbove(const Control &caption);                   // "sits": "above", for a caption
 void setSitsAbove(Control &caption, bool isAbove);
 QString promptOf(const Control &control); // "prompt", faint words in an empty box
@@ -101,6 +109,16 @@ struct Choice
 QList<Choice> fixedChoices(const Control &control); // "choices"
 bool takesNewChoices(const Control &control);       // "takesNew": words that are no choice are stored as they are typed
 
+// What stands in a control of a new record before anyone types: a value ("starts"), or what an SQL expression gives
+// ("startsWorkedOut"). Neither: nothing but what the database itself fills in.
+struct StartValue
+{
+    QVariant value;
+    QString formula;
+};
+std::optional<StartValue> startValueOf(const Control &control);
+void setStartValue(Control &control, const std::optional<StartValue> &start);
+
 // The pages of tab pages: "pages". An id names its page for as long as it is there.
 struct Page
 {
@@ -111,15 +129,38 @@ struct Page
 };
 QList<Page> pagesOf(const Control &container);
 void setPages(Control &container, const QList<Page> &pages);
+// A picture that is part of the form, such as a logo: "image", an encoded picture in base64. Empty where it shows a
+// column.
+QByteArray fixedImage(const Control &control);
+void setFixedImage(Control &control, const QByteArray &image);
+// Whether it goes to the record chosen in it instead of writing a value.
+bool isJumpList(const Control &control);
 bool isFramed(const Control &group); // "framed": a group box is seen; without, it only holds together
 
-// A drop-down whose choices come from another table: "lookup".
+// A column that an open list shows beside the words of each choice.
+struct LookupColumn
+{
+    QString name;
+    int width = 0;        // px; 0: as its words need
+    QString heading = {}; // may be empty
+
+    bool operator==(const LookupColumn &) const = default;
+};
+
+// A drop-down or list whose choices come from another table or a SELECT: "lookup".
 struct Lookup
 {
-    QString table;
+    QString table;            // empty with a SELECT
     QStringList valueColumns; // of that table; what is stored
     QStringList wordsColumns; // shown one after the other
     QStringList columns;      // of the form's row, written together; as many as valueColumns
+
+    QString select = {};            // a SELECT of the builder's own whose rows are the choices
+    QStringList sort = {};          // columns, those that fall with a minus before them; empty: by the words
+    QStringList filterColumns = {}; // of the choices, which must hold …
+    QStringList filterBy = {};      // … what stands in these columns of the form's row, as many; a blank one holds none
+    QList<LookupColumn> also = {};  // in the open list only
+    QString heading = {};           // of the words, in the open list
 };
 std::optional<Lookup> lookupOf(const Control &control);
 void setLookup(Control &control, const Lookup &lookup);
@@ -165,7 +206,8 @@ struct NumberLimits
 NumberLimits numberLimits(const Control &control);
 
 // Every column of the form's row that a control needs: the bound one, those that its lookup writes, those by which it
-// follows a lookup, those to which the rows of a subform belong, in that order, each once.
+// follows a lookup, those to which the rows of a subform belong, those that narrow its choices, in that order, each
+// once.
 QStringList columnsNeeded(const Control &control);
 // Those among them that it writes.
 QStringList columnsWritten(const Control &control);

@@ -15,10 +15,10 @@ NABBLET_TEXTS(Kinds)
 const QList<Kind> &kinds()
 {
     static const QList<Kind> table{
-        captionKind(),   textBoxKind(),    longTextKind(), wholeNumberKind(), decimalNumberKind(),
-        dateKind(),      timeKind(),       dateTimeKind(), tickBoxKind(),     dropDownKind(),
-        optionSetKind(), pictureBoxKind(), linkKind(),     totalKind(),       subformKind(),
-        buttonKind(),    lineKind(),       frameKind(),    groupBoxKind(),    tabPagesKind(),
+        captionKind(),   textBoxKind(),    longTextKind(), wholeNumberKind(), decimalNumberKind(), dateKind(),
+        timeKind(),      dateTimeKind(),   tickBoxKind(),  switchKind(),      dropDownKind(),      listKind(),
+        optionSetKind(), pictureBoxKind(), linkKind(),     formulaKind(),     totalKind(),         subformKind(),
+        jumpListKind(),  buttonKind(),     lineKind(),     frameKind(),       groupBoxKind(),      tabPagesKind(),
     };
     return table;
 }
@@ -83,6 +83,12 @@ bool takesValue(const Kind &kind)
     return !kind.binds.isEmpty();
 }
 
+bool showsValue(const Control &control)
+{
+    const Kind &kind = kindNamed(control.kind);
+    return takesValue(kind) || kind.isWorkedOut;
+}
+
 QString kindTitle(const Kind &kind)
 {
     return Texts::tr(kind.title);
@@ -92,13 +98,20 @@ Shown shownFor(const Control &control, const QVariant &value, const QLocale &loc
 {
     const Kind &kind = kindNamed(control.kind);
     Shown shown;
-    if (!takesValue(kind) && kind.name != QLatin1String("total")) {
+    if (!showsValue(control)) {
         shown.words = control.text;
         shown.isMissing = false;
         return shown;
     }
     shown.state = isLocked(control) ? BoxState::Locked : BoxState::Rest;
+    if (const QByteArray image = fixedImage(control); !image.isEmpty()) {
+        shown.image = image;
+        shown.isMissing = false;
+        return shown;
+    }
     shown.isMissing = value.isNull();
+    shown.isNumber = value.typeId() == QMetaType::LongLong || value.typeId() == QMetaType::Int ||
+                     value.typeId() == QMetaType::Double;
     if (shown.isMissing) {
         return shown;
     }
@@ -146,6 +159,20 @@ std::optional<int> lengthLimit(const Control &control)
     return numberSetting(control, QLatin1String("length"));
 }
 
+QByteArray fixedImage(const Control &control)
+{
+    return QByteArray::fromBase64(control.settings.value(QLatin1String("image")).toString().toLatin1());
+}
+
+void setFixedImage(Control &control, const QByteArray &image)
+{
+    if (image.isEmpty()) {
+        control.settings.remove(QStringLiteral("image"));
+    } else {
+        control.settings.insert(QStringLiteral("image"), QString::fromLatin1(image.toBase64()));
+    }
+}
+
 QList<Page> pagesOf(const Control &container)
 {
     QList<Page> pages;
@@ -163,6 +190,25 @@ void setPages(Control &container, const QList<Page> &pages)
         array.append(QJsonObject{{QStringLiteral("id"), page.id}, {QStringLiteral("title"), page.title}});
     }
     container.settings.insert(QStringLiteral("pages"), array);
+}
+
+std::optional<StartValue> startValueOf(const Control &control)
+{
+    const QString formula = control.settings.value(QLatin1String("startsWorkedOut")).toString();
+    const QVariant value = control.settings.value(QLatin1String("starts")).toVariant();
+    const bool isThere = !formula.isEmpty() || !value.isNull();
+    return isThere ? std::optional(StartValue{value, formula}) : std::nullopt;
+}
+
+void setStartValue(Control &control, const std::optional<StartValue> &start)
+{
+    control.settings.remove(key("starts"));
+    control.settings.remove(key("startsWorkedOut"));
+    if (start && !start->formula.isEmpty()) {
+        control.settings.insert(key("startsWorkedOut"), start->formula);
+    } else if (start && !start->value.isNull()) {
+        control.settings.insert(key("starts"), QJsonValue::fromVariant(start->value));
+    }
 }
 
 bool isFramed(const Control &group)
@@ -228,17 +274,63 @@ std::optional<Lookup> lookupOf(const Control &control)
         lookup.valueColumns = lookup.valueColumns.mid(0, 1);
         lookup.columns = QStringList{control.column};
     }
+    lookup.select = object.value(QLatin1String("select")).toString();
+    lookup.sort = namesOf(object.value(QLatin1String("sort")));
+    const QJsonObject filter = object.value(QLatin1String("filter")).toObject();
+    lookup.filterColumns = namesOf(filter.value(QLatin1String("choices")));
+    lookup.filterBy = namesOf(filter.value(QLatin1String("by")));
+    if (lookup.filterColumns.size() != lookup.filterBy.size()) {
+        lookup.filterColumns.clear();
+        lookup.filterBy.clear();
+    }
+    const QJsonArray also = object.value(QLatin1String("also")).toArray();
+    for (const auto &each : also) {
+        const QJsonObject column = each.toObject();
+        lookup.also.append({column.value(QLatin1String("column")).toString(),
+                            column.value(QLatin1String("width")).toInt(),
+                            column.value(QLatin1String("heading")).toString()});
+    }
+    lookup.heading = object.value(QLatin1String("heading")).toString();
     return lookup;
 }
 
 void setLookup(Control &control, const Lookup &lookup)
 {
-    QJsonObject object{{key("table"), lookup.table}, {key("words"), listOf(lookup.wordsColumns)}};
+    QJsonObject object{{key("words"), listOf(lookup.wordsColumns)}};
+    const auto insertWords = [&object](const char *name, const QString &words) {
+        if (!words.isEmpty()) {
+            object.insert(key(name), words);
+        }
+    };
+    insertWords("table", lookup.table);
+    insertWords("select", lookup.select);
+    insertWords("heading", lookup.heading);
     if (lookup.columns.size() > 1) {
         object.insert(key("value"), listOf(lookup.valueColumns));
         object.insert(key("columns"), listOf(lookup.columns));
     } else {
         object.insert(key("value"), lookup.valueColumns.value(0));
+    }
+    if (!lookup.sort.isEmpty()) {
+        object.insert(key("sort"), listOf(lookup.sort));
+    }
+    if (!lookup.filterColumns.isEmpty()) {
+        object.insert(key("filter"), QJsonObject{{key("choices"), listOf(lookup.filterColumns)},
+                                                 {key("by"), listOf(lookup.filterBy)}});
+    }
+    QJsonArray also;
+    for (const LookupColumn &column : lookup.also) {
+        QJsonObject each{{key("column"), column.name}};
+        if (column.width > 0) {
+            each.insert(key("width"), column.width);
+        }
+        if (!column.heading.isEmpty()) {
+            each.insert(key("heading"), column.heading);
+        }
+        also.append(each);
+    }
+    if (!also.isEmpty()) {
+        object.insert(key("also"), also);
     }
     control.settings.insert(key("lookup"), object);
 }
@@ -323,7 +415,9 @@ QStringList columnsNeeded(const Control &control)
 {
     QStringList columns = columnsWritten(control);
     const std::optional<Followed> followed = followedBy(control);
-    const QStringList more = (followed ? followed->columns : QStringList()) + childLinkOf(control).parentColumns;
+    const std::optional<Lookup> lookup = lookupOf(control);
+    const QStringList more = (followed ? followed->columns : QStringList()) + childLinkOf(control).parentColumns +
+                             (lookup ? lookup->filterBy : QStringList());
     for (const QString &column : more) {
         if (!columns.contains(column)) {
             columns.append(column);

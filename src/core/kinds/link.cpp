@@ -14,7 +14,9 @@ Picture draw(const Control &control, const Shown &shown)
         text.ink = Ink::LinkText;
         text.isUnderlined = true;
     }
-    return {boxOutline(control, shown), text};
+    Picture picture = boxWithMarks(control, shown);
+    picture.append(text);
+    return picture;
 }
 
 Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)

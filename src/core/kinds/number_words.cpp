@@ -19,18 +19,32 @@ QString withoutBlanks(const QString &typed)
     return text;
 }
 
-QLocale withoutGroups(const QLocale &locale)
+QLocale writing(const QLocale &locale, Thousands thousands)
 {
     QLocale result = locale;
-    result.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
+    result.setNumberOptions(thousands == Thousands::Parted
+                                ? QLocale::NumberOptions(QLocale::DefaultNumberOptions)
+                                : QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
     return result;
+}
+
+// Without the blanks that some locales write between the thousands; they go with all other blanks.
+QLocale reading(const QLocale &locale, Thousands thousands)
+{
+    const QString sign = locale.groupSeparator();
+    return writing(locale, !sign.isEmpty() && sign.front().isSpace() ? Thousands::Plain : thousands);
 }
 
 } // namespace
 
-QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &locale)
+Thousands thousandsOf(const Control &control)
 {
-    const QLocale plain = withoutGroups(locale);
+    return control.settings.value(QLatin1String("thousands")).toBool() ? Thousands::Parted : Thousands::Plain;
+}
+
+QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &locale, Thousands thousands)
+{
+    const QLocale plain = writing(locale, thousands);
     switch (value.typeId()) {
     case QMetaType::Int:
     case QMetaType::LongLong:
@@ -64,17 +78,17 @@ Result<QVariant> withinLimits(const Result<QVariant> &number, std::optional<doub
     return number;
 }
 
-Result<QVariant> readWholeNumber(const QString &typed, const QLocale &locale)
+Result<QVariant> readWholeNumber(const QString &typed, const QLocale &locale, Thousands thousands)
 {
     const QString text = withoutBlanks(typed);
     if (text.isEmpty()) {
         return QVariant();
     }
     bool isNumber = false;
-    const qlonglong number = withoutGroups(locale).toLongLong(text, &isNumber);
+    const qlonglong number = reading(locale, thousands).toLongLong(text, &isNumber);
     if (!isNumber) {
         bool isDecimal = false;
-        (void)withoutGroups(locale).toDouble(text, &isDecimal);
+        (void)reading(locale, thousands).toDouble(text, &isDecimal);
         if (isDecimal) {
             return Error{Texts::tr("A whole number is needed here: leave out the decimals"), {}};
         }
@@ -83,14 +97,14 @@ Result<QVariant> readWholeNumber(const QString &typed, const QLocale &locale)
     return QVariant(number);
 }
 
-Result<QVariant> readDecimalNumber(const QString &typed, const QLocale &locale)
+Result<QVariant> readDecimalNumber(const QString &typed, const QLocale &locale, Thousands thousands)
 {
     const QString text = withoutBlanks(typed);
     if (text.isEmpty()) {
         return QVariant();
     }
     bool isNumber = false;
-    double number = withoutGroups(locale).toDouble(text, &isNumber);
+    double number = reading(locale, thousands).toDouble(text, &isNumber);
     if (!isNumber) {
         number = QLocale::c().toDouble(text, &isNumber);
     }

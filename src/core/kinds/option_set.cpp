@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/choice_lines.h"
 #include "core/kinds/option_places.h"
 #include "core/kinds/text_words.h"
 
@@ -55,12 +56,7 @@ Picture draw(const Control &control, const Shown &shown)
 
 QString words(const Control &control, const QVariant &value, const QLocale &)
 {
-    for (const Choice &choice : fixedChoices(control)) {
-        if (choice.value.toString() == value.toString()) {
-            return choice.words;
-        }
-    }
-    return value.toString();
+    return choiceWords(control, value);
 }
 
 } // namespace

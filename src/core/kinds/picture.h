@@ -38,7 +38,7 @@ struct TextStroke
     bool operator==(const TextStroke &) const = default;
 };
 
-enum class GlyphShape { DropArrow, Tick, Calendar, Clock, Landscape };
+enum class GlyphShape { DropArrow, Tick, Calendar, Clock, Landscape, Search };
 
 struct GlyphStroke
 {

@@ -9,8 +9,12 @@ namespace {
 
 Picture draw(const Control &control, const Shown &shown)
 {
+    const QRect whole(QPoint(0, 0), control.place.size());
+    if (const QByteArray fixed = fixedImage(control); !fixed.isEmpty()) {
+        return {ImageStroke{whole, fixed}}; // a logo lies on the band without a box
+    }
     Picture picture{boxOutline(control, shown)};
-    const QRect inside = QRect(QPoint(0, 0), control.place.size()).adjusted(4, 4, -4, -4);
+    const QRect inside = whole.adjusted(4, 4, -4, -4);
     if (shown.image.isEmpty()) {
         QRect sign(0, 0, 24, 24);
         sign.moveCenter(inside.center());

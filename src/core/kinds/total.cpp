@@ -33,24 +33,26 @@ QString words(const Control &control, const QVariant &value, const QLocale &loca
     const int places = decimalPlaces(control).value_or(value.typeId() == QMetaType::Double ? 2 : 0);
     if (value.typeId() == QMetaType::Double) {
         const double scale = std::pow(10.0, places);
-        return numberInWords(std::round(value.toDouble() * scale) / scale, places, locale);
+        return numberInWords(std::round(value.toDouble() * scale) / scale, places, locale, thousandsOf(control));
     }
-    return numberInWords(value, places, locale);
+    return numberInWords(value, places, locale, thousandsOf(control));
 }
 
 } // namespace
 
 Kind totalKind()
 {
-    return {QStringLiteral("total"),
-            QT_TRANSLATE_NOOP("Kinds", "Total"),
-            QStringLiteral("total"),
-            Editor::None,
-            {},
-            QSize(96, 24),
-            draw,
-            words,
-            readNothing};
+    Kind kind{QStringLiteral("total"),
+              QT_TRANSLATE_NOOP("Kinds", "Total"),
+              QStringLiteral("total"),
+              Editor::None,
+              {},
+              QSize(96, 24),
+              draw,
+              words,
+              readNothing};
+    kind.isWorkedOut = true;
+    return kind;
 }
 
 } // namespace nabblet

@@ -12,15 +12,15 @@ Picture draw(const Control &control, const Shown &shown)
     return lineBox(control, shown, TextAlign::Right);
 }
 
-QString words(const Control &, const QVariant &value, const QLocale &locale)
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
 {
-    return numberInWords(value, 0, locale);
+    return numberInWords(value, 0, locale, thousandsOf(control));
 }
 
 Result<QVariant> read(const Control &control, const QString &typed, const QLocale &locale)
 {
     const NumberLimits limits = numberLimits(control);
-    return withinLimits(readWholeNumber(typed, locale), limits.least, limits.most, locale);
+    return withinLimits(readWholeNumber(typed, locale, thousandsOf(control)), limits.least, limits.most, locale);
 }
 
 } // namespace

@@ -29,8 +29,9 @@ enum class Ink {
     LinkText,
     Alarm, // refused values: text and edge
     AlarmFill,
+    ChosenFill, // ground of what is chosen in a list
 };
-constexpr int InkCount = 15;
+constexpr int InkCount = 16;
 
 enum class Theme { Light, Dark };
 

@@ -2,6 +2,7 @@
 // and where they come from (https://www.sqlite.org/c3ref/column_database_name.html).
 #include "core/text/tr.h"
 #include "data/sqlite/sqlite_parts.h"
+#include "data/statement.h"
 
 #include <QElapsedTimer>
 #include <QSqlDriver>
@@ -112,11 +113,7 @@ Result<QList<SelectColumn>> describeSqliteSelect(const QSqlDatabase &database, c
                      {}};
     }
     // As it is read later, so that columns of the same name get the names they are read by.
-    QString inner = sql.trimmed();
-    while (inner.endsWith(u';')) {
-        inner = inner.chopped(1).trimmed();
-    }
-    const Prepared whole = prepared(handle, QStringLiteral("SELECT * FROM (%1\n) LIMIT 1").arg(inner), &rest);
+    const Prepared whole = prepared(handle, QStringLiteral("SELECT * FROM (%1\n) LIMIT 1").arg(withoutEnd(sql)), &rest);
     if (!whole) {
         const QString said = textOf(sqlite3_errmsg(handle));
         return Error{Texts::tr("Rows cannot be read from this: %1").arg(said), said};

@@ -1,26 +1,24 @@
-// Drop-downs: fixed choices, or the rows of another table. Typing narrows the list; what is typed and matches nothing
-// is kept and reported, never dropped.
+// Drop-downs: fixed choices, the rows of another table, or the records themselves. Typing narrows the list; what is
+// typed and matches nothing is kept and reported, never dropped. The choices of large tables are read beside the
+// interface.
 #include "core/kinds/box_parts.h"
+#include "data/background_work.h"
+#include "entry/editors/choice_list.h"
 #include "entry/editors/line_parts.h"
 
-#include <QApplication>
 #include <QKeyEvent>
-#include <QListWidget>
-#include <QScreen>
 
 namespace nabblet {
 
 namespace {
 
 constexpr int MostChoices = 200; // shown at once; typing narrows down to the rest
-constexpr int MostLines = 10;    // of the open list, without scrolling
-constexpr int ValueRole = Qt::UserRole;
 
 class ChoiceEditor : public QObject, public FieldEditor
 {
 public:
     ChoiceEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_line(new BoxLine(parent, BoxButtonWidth)), m_list(new QListWidget(m_line))
+        : FieldEditor(context, control), m_line(new BoxLine(parent, BoxButtonWidth)), m_list(new ChoiceList(m_line))
     {
         m_line->setPalette(boxPalette(*context.appearance, Shown()));
         m_line->paint = [this](QPainter &painter, bool hasFocus) {
@@ -31,16 +29,7 @@ public:
             }
             paintAtRest(painter, shown);
         };
-        // A window of its own that never takes the focus: keys stay with the line.
-        m_list->setWindowFlags(Qt::ToolTip);
-        m_list->setObjectName(QStringLiteral("choices"));
-        m_list->setFocusPolicy(Qt::NoFocus);
-        m_list->setFrameShape(QFrame::Box);
-        m_list->setMouseTracking(true);
-        m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-        QObject::connect(m_list, &QListWidget::itemClicked, m_line, [this](QListWidgetItem *item) { take(item); });
-        QObject::connect(m_list, &QListWidget::itemEntered, m_list,
-                         [this](QListWidgetItem *item) { m_list->setCurrentItem(item); });
+        QObject::connect(m_list, &ChoiceList::taken, m_line, [this](const LookupRow &row) { take(row); });
         QObject::connect(m_line, &QLineEdit::textEdited, m_line, [this](const QString &words) {
             m_hasTyped = true;
             session().type(this->control(), words);
@@ -61,11 +50,13 @@ public:
     void refresh() override
     {
         const Shown shown = session().shown(control());
-        if (m_line->text() != shown.words) {
+        if (m_line->text() != shown.words && !isJumping()) {
             m_line->setText(shown.words);
             m_line->setCursorPosition(0);
         }
         m_line->setReadOnly(!session().isEditable(control()));
+        m_line->setPlaceholderText(promptOf(control()));
+        m_line->showMarks(control(), TextAlign::Left);
         m_line->update();
     }
 
@@ -74,11 +65,12 @@ public:
         if (event->type() == QEvent::KeyPress && m_list->isVisible()) {
             const int pressed = static_cast<QKeyEvent *>(event)->key();
             if (pressed == Qt::Key_Return || pressed == Qt::Key_Enter) {
-                take(m_list->currentItem());
+                takeCurrent();
                 return true;
             }
-            if (pressed == Qt::Key_Tab && m_list->currentItem() && m_hasTyped && !takesNewChoices(control())) {
-                take(m_list->currentItem());
+            const bool completes = m_hasTyped && !takesNewChoices(control()) && !isJumpList(control());
+            if (pressed == Qt::Key_Tab && m_list->current() && completes) {
+                takeCurrent();
                 return false;
             }
         }
@@ -88,6 +80,9 @@ public:
             event->accept();
             return true;
         }
+        if (event->type() == QEvent::FocusIn && isJumpList(control())) {
+            m_line->selectAll(); // what is typed next looks for another record
+        }
         if (event->type() == QEvent::Hide) {
             m_list->hide();
         }
@@ -95,53 +90,42 @@ public:
     }
 
 private:
-    QList<LookupRow> choices(const QString &part) const
-    {
-        if (const std::optional<Lookup> lookup = lookupOf(control())) {
-            const auto rows =
-                lookupRows(session().connection(), *lookup, part, MostChoices, session().fixedChoiceValues(*lookup));
-            return rows ? *rows : QList<LookupRow>();
-        }
-        QList<LookupRow> rows;
-        for (const Choice &choice : fixedChoices(control())) {
-            if (part.isEmpty() || choice.words.contains(part, Qt::CaseInsensitive)) {
-                rows.append({{choice.value}, choice.words});
-            }
-        }
-        return rows;
-    }
+    // Whether words are being typed to find another record by.
+    bool isJumping() const { return isJumpList(control()) && m_hasTyped && m_line->hasFocus(); }
 
     void open(const QString &part)
     {
         if (m_line->isReadOnly()) {
             return;
         }
-        m_list->clear();
-        m_list->setFont(m_line->font());
-        const QList<LookupRow> rows = choices(part);
-        for (const LookupRow &row : rows) {
-            auto *item = new QListWidgetItem(row.words, m_list);
-            item->setData(ValueRole, row.values);
-            if (row.words == m_line->text() || (m_list->count() == 1 && !part.isEmpty())) {
-                m_list->setCurrentItem(item);
-            }
-        }
-        if (rows.isEmpty()) {
-            m_list->hide();
+        const std::optional<Lookup> lookup = session().choicesLookup(control());
+        if (!lookup || !session().isLarge(*lookup)) {
+            show(session().choicesOf(control(), part, MostChoices), part);
             return;
         }
-        const int lineHeight = m_list->sizeHintForRow(0);
-        const int lines = std::min<int>(MostLines, static_cast<int>(rows.size()));
-        const int widest = m_list->sizeHintForColumn(0) + 24;
-        m_list->resize(std::max(m_line->width(), widest), lines * lineHeight + 2 * m_list->frameWidth());
-        QPoint at = m_line->mapToGlobal(QPoint(0, m_line->height() + 1));
-        const QRect screen = m_line->screen()->availableGeometry();
-        if (at.y() + m_list->height() > screen.bottom()) {
-            at.setY(m_line->mapToGlobal(QPoint(0, -1 - m_list->height())).y());
+        if (!m_reading) {
+            m_reading = std::make_unique<BackgroundWork>();
         }
-        m_list->move(at);
-        m_list->show();
-        m_list->scrollToItem(m_list->currentItem());
+        m_reading->giveUp();
+        if (!m_list->isVisible()) {
+            m_list->openReading();
+        }
+        const ColumnValues fixed = session().fixedChoiceValues(*lookup);
+        m_reading->start(session().connection().address(),
+                         [this, lookup = *lookup, part, fixed](const Connection &connection, const std::atomic<bool> &,
+                                                               const BackgroundWork::Report &report) {
+                             const auto rows = lookupRows(connection, lookup, part, MostChoices, fixed);
+                             report([this, found = rows ? *rows : QList<LookupRow>(), part] {
+                                 if (m_list->isVisible()) {
+                                     show(found, part);
+                                 }
+                             });
+                         });
+    }
+
+    void show(const QList<LookupRow> &rows, const QString &part)
+    {
+        m_list->open(rows, session().choicesLookup(control()), m_line->text(), !part.isEmpty());
     }
 
     // Up and Down walk through the open list, or through the choices themselves.
@@ -153,21 +137,26 @@ private:
         if (!m_list->isVisible()) {
             open(QString());
         }
-        const int row = std::clamp(m_list->currentRow() + by, 0, m_list->count() - 1);
-        m_list->setCurrentRow(row);
+        m_list->step(by);
     }
 
-    void take(const QListWidgetItem *item)
+    void takeCurrent()
     {
-        if (!item) {
-            return;
+        if (const std::optional<LookupRow> row = m_list->current()) {
+            take(*row);
+        } else if (m_list->isReading()) { // typed faster than it is read
+            m_list->hide();
+            settle();
         }
-        const QString words = item->text();
-        session().chooseRow(control(), item->data(ValueRole).toList());
+    }
+
+    void take(const LookupRow &row)
+    {
         m_hasTyped = false;
-        m_line->setText(words);
-        m_line->selectAll(); // what is typed next replaces it
         m_list->hide();
+        session().chooseRow(control(), row.values);
+        m_line->setText(isJumpList(control()) ? session().shown(control()).words : row.words);
+        m_line->selectAll(); // what is typed next replaces it
     }
 
     // Typed words become a choice when they are the whole or the only beginning of one.
@@ -178,12 +167,17 @@ private:
         }
         m_hasTyped = false;
         const QString typed = m_line->text().trimmed();
+        if (isJumpList(control())) {
+            m_line->setText(session().shown(control()).words); // nobody went anywhere
+            return;
+        }
         if (typed.isEmpty()) {
             session().chooseRow(control(), {});
             return;
         }
         QList<LookupRow> fitting;
-        for (const LookupRow &row : choices(typed)) {
+        const QList<LookupRow> found = session().choicesOf(control(), typed, MostChoices);
+        for (const LookupRow &row : found) {
             if (row.words.compare(typed, Qt::CaseInsensitive) == 0) {
                 fitting = {row};
                 break;
@@ -198,8 +192,9 @@ private:
     }
 
     BoxLine *m_line;
-    QListWidget *m_list;
+    ChoiceList *m_list;
     bool m_hasTyped = false;
+    std::unique_ptr<BackgroundWork> m_reading; // last, so that it ends before what it reports to
 };
 
 } // namespace

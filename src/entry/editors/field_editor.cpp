@@ -39,10 +39,12 @@ std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Cont
         {Editor::Line, makeLineEditor},    {Editor::LongText, makeLongTextEditor},
         {Editor::Tick, makeTickEditor},    {Editor::Choice, makeChoiceEditor},
         {Editor::Image, makeImageEditor},  {Editor::Options, makeOptionsEditor},
-        {Editor::Rows, makeSubformEditor}, {Editor::Opener, makeOpenerEditor},
+        {Editor::Rows, makeSubformEditor}, {Editor::Button, makeButtonEditor},
+        {Editor::List, makeListEditor},
     };
     const Make make = table.value(kindNamed(control.kind).editor);
-    if (!make) {
+    const bool isPartOfTheForm = !fixedImage(control).isEmpty();
+    if (!make || isPartOfTheForm) {
         return nullptr;
     }
     std::unique_ptr<FieldEditor> editor = make(context, control, parent);

@@ -61,8 +61,9 @@ std::unique_ptr<FieldEditor> makeLongTextEditor(const EditorContext &context, co
 std::unique_ptr<FieldEditor> makeTickEditor(const EditorContext &context, const Control &control, QWidget *parent);
 std::unique_ptr<FieldEditor> makeChoiceEditor(const EditorContext &context, const Control &control, QWidget *parent);
 std::unique_ptr<FieldEditor> makeImageEditor(const EditorContext &context, const Control &control, QWidget *parent);
+std::unique_ptr<FieldEditor> makeListEditor(const EditorContext &context, const Control &control, QWidget *parent);
 std::unique_ptr<FieldEditor> makeOptionsEditor(const EditorContext &context, const Control &control, QWidget *parent);
 std::unique_ptr<FieldEditor> makeSubformEditor(const EditorContext &context, const Control &control, QWidget *parent);
-std::unique_ptr<FieldEditor> makeOpenerEditor(const EditorContext &context, const Control &control, QWidget *parent);
+std::unique_ptr<FieldEditor> makeButtonEditor(const EditorContext &context, const Control &control, QWidget *parent);
 
 } // namespace nabblet

@@ -5,6 +5,8 @@
 #include <QCalendarWidget>
 #include <QDateTime>
 
+#include <cmath>
+
 namespace nabblet {
 
 namespace {
@@ -15,9 +17,6 @@ public:
     LineEditor(const EditorContext &context, const Control &control, QWidget *parent)
         : FieldEditor(context, control), m_line(new BoxLine(parent, opensCalendar(control) ? BoxButtonWidth : 0))
     {
-        const bool isNumber =
-            control.kind == QLatin1String("whole-number") || control.kind == QLatin1String("decimal-number");
-        m_line->setAlignment(isNumber ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
         m_line->setPalette(boxPalette(*context.appearance, Shown()));
         m_line->paint = [this](QPainter &painter, bool hasFocus) {
             const Shown shown = shownNow(hasFocus);
@@ -46,12 +45,22 @@ public:
         if (m_line->text() != shown.words) {
             m_line->setText(shown.words);
         }
+        const bool isNumber = takesNumbers(control()) || (kindNamed(control().kind).isWorkedOut && shown.isNumber);
+        m_line->showMarks(control(), isNumber ? TextAlign::Right : TextAlign::Left);
         m_line->setReadOnly(!session().isEditable(control()));
+        if (kindNamed(control().kind).isWorkedOut) {
+            m_line->setFocusPolicy(Qt::ClickFocus); // to copy from; Tab passes it by
+        }
         m_line->setPlaceholderText(promptOf(control()));
         m_line->update();
     }
 
 private:
+    static bool takesNumbers(const Control &control)
+    {
+        return control.kind == QLatin1String("whole-number") || control.kind == QLatin1String("decimal-number");
+    }
+
     static bool opensCalendar(const Control &control)
     {
         return control.kind == QLatin1String("date") || control.kind == QLatin1String("date-time");
@@ -75,12 +84,29 @@ private:
         if (!now) {
             return;
         }
-        if (kind.name == QLatin1String("whole-number")) {
-            put(kind.words(control(), now->toLongLong() + by, session().locale()));
+        if (takesNumbers(control())) {
+            stepNumber(*now, by);
         } else if (kind.name == QLatin1String("date")) {
             const QDate date =
                 now->isNull() ? QDate::currentDate().addDays(-by) : QDate::fromString(now->toString(), Qt::ISODate);
             put(kind.words(control(), date.addDays(by).toString(Qt::ISODate), session().locale()));
+        }
+    }
+
+    // By one; decimals by one of the last place that is shown. Not beyond the limits.
+    void stepNumber(const QVariant &now, int by)
+    {
+        const int places = control().kind == QLatin1String("whole-number") ? 0 : decimalPlaces(control()).value_or(0);
+        const double scale = std::pow(10.0, places);
+        const NumberLimits limits = numberLimits(control());
+        QVariant next = now.toLongLong() + by;
+        if (places > 0 || now.typeId() == QMetaType::Double) {
+            next = (std::round(now.toDouble() * scale) + by) / scale;
+        }
+        const bool isWithin =
+            (!limits.least || next.toDouble() >= *limits.least) && (!limits.most || next.toDouble() <= *limits.most);
+        if (isWithin) {
+            put(kindNamed(control().kind).words(control(), next, session().locale()));
         }
     }
 

@@ -24,6 +24,18 @@ BoxLine::BoxLine(QWidget *parent, int signWidth) : QLineEdit(parent), m_signWidt
     setMouseTracking(true);
 }
 
+void BoxLine::showMarks(const Control &control, TextAlign usual)
+{
+    const int right = m_signWidth > 0 ? m_signWidth : BoxPadding;
+    setTextMargins(markBeforeWidth(control) + BoxPadding - QtLineMargin, 0,
+                   markAfterWidth(control) + right - QtLineMargin, 0);
+    const TextAlign align = alignOf(control, usual);
+    setAlignment((align == TextAlign::Left     ? Qt::AlignLeft
+                  : align == TextAlign::Centre ? Qt::AlignHCenter
+                                               : Qt::AlignRight) |
+                 Qt::AlignVCenter);
+}
+
 // The box is painted by the picture; Qt must not lay its own ground over it, whatever style the application uses.
 void BoxLine::initStyleOption(QStyleOptionFrame *option) const
 {

@@ -16,6 +16,9 @@ class BoxLine : public QLineEdit
 public:
     BoxLine(QWidget *parent, int signWidth);
 
+    // Keeps the room of a control's marks free and puts the text where its picture has it.
+    void showMarks(const Control &control, TextAlign usual);
+
     // Paints the picture at rest, or the box only.
     std::function<void(QPainter &, bool hasFocus)> paint;
 

@@ -1,6 +1,8 @@
+// Tick boxes and switches: a click or Space turns them, Delete makes them neither yes nor no.
 #include "entry/editors/field_editor.h"
 
 #include <QAbstractButton>
+#include <QKeyEvent>
 #include <QPainter>
 
 namespace nabblet {
@@ -10,11 +12,24 @@ namespace {
 class TickButton : public QAbstractButton
 {
 public:
-    explicit TickButton(QWidget *parent) : QAbstractButton(parent) { setFocusPolicy(Qt::StrongFocus); }
+    explicit TickButton(QWidget *parent) : QAbstractButton(parent)
+    {
+        setFocusPolicy(Qt::StrongFocus);
+        setCheckable(true);
+    }
 
     std::function<void(QPainter &, bool hasFocus)> paint;
+    std::function<void()> takeAway;
 
 protected:
+    void keyPressEvent(QKeyEvent *event) override
+    {
+        if (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace) {
+            takeAway();
+        } else {
+            QAbstractButton::keyPressEvent(event);
+        }
+    }
     void paintEvent(QPaintEvent *) override
     {
         QPainter painter(this);
@@ -32,8 +47,13 @@ public:
         QObject::connect(m_button, &QAbstractButton::clicked, m_button, [this] {
             const bool isOn = session().shown(this->control()).isOn;
             session().choose(this->control(), QVariant(isOn ? 0 : 1));
-            m_button->update();
+            refresh();
         });
+        // Back to neither yes nor no.
+        m_button->takeAway = [this] {
+            session().choose(this->control(), QVariant());
+            refresh();
+        };
     }
 
     QWidget *widget() override { return m_button; }

@@ -1,0 +1,37 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/text_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return openingBox(control, shown, GlyphShape::Search);
+}
+
+} // namespace
+
+bool isJumpList(const Control &control)
+{
+    return control.kind == QLatin1String("jump-list");
+}
+
+Kind jumpListKind()
+{
+    Kind kind{QStringLiteral("jump-list"),
+              QT_TRANSLATE_NOOP("Kinds", "Jump list"),
+              QStringLiteral("jump"),
+              Editor::Choice,
+              {},
+              QSize(240, 24),
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.isWorkedOut = true;
+    return kind;
+}
+
+} // namespace nabblet

@@ -1,0 +1,166 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/choice_lines.h"
+#include "core/kinds/list_lines.h"
+#include "core/kinds/text_words.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int Edge = 2;      // px between the box's line and its lines
+constexpr int ChosenBar = 3; // px, the bar at the left of a chosen line
+constexpr int TickSide = 14; // px, of the ticks of a list that takes several
+constexpr int BarWidth = 4;  // px, of the bar that shows which part is in sight
+const QString Between = QStringLiteral(", ");
+
+QRect lineRect(const Control &control, int inSight)
+{
+    return {Edge, Edge + inSight * ListLine, control.place.width() - 2 * Edge, ListLine};
+}
+
+void addTick(Picture &picture, const QRect &line, bool isChosen)
+{
+    BoxStroke box;
+    box.rect = QRect(line.x() + BoxPadding, line.y() + (line.height() - TickSide) / 2, TickSide, TickSide);
+    box.radius = 2;
+    picture.append(box);
+    if (isChosen) {
+        picture.append(GlyphStroke{box.rect, GlyphShape::Tick, Ink::Accent});
+    }
+}
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    Picture picture{boxOutline(control, shown)};
+    const QStringList lines = listLines(control, shown);
+    if (lines.isEmpty()) {
+        TextStroke text = boxText(control, shown, TextAlign::Left);
+        text.rect.setHeight(std::min(control.place.height(), ListLine + 2 * Edge));
+        picture.append(text);
+        return picture;
+    }
+    const bool several = takesSeveral(control);
+    const QStringList chosen = shown.isMissing ? QStringList()
+                               : several       ? severalParts(shown.words)
+                                               : QStringList{shown.words};
+    const int inSight = listLinesInSight(control);
+    const int count = static_cast<int>(lines.size());
+    const bool isLonger = count > inSight;
+    for (int i = 0; i < inSight && shown.firstLine + i < count; ++i) {
+        const QString &words = lines.at(shown.firstLine + i);
+        const QRect line = lineRect(control, i);
+        const bool isChosen = chosen.contains(words);
+        if (isChosen) {
+            BoxStroke ground;
+            ground.rect = line;
+            ground.fill = ground.outline = Ink::ChosenFill;
+            ground.radius = 2;
+            BoxStroke bar = ground;
+            bar.rect.setWidth(ChosenBar);
+            bar.fill = bar.outline = Ink::Accent;
+            bar.radius = 1;
+            picture.append(ground);
+            picture.append(bar);
+        }
+        if (shown.cursorLine == shown.firstLine + i && shown.state == BoxState::Focused && several) {
+            BoxStroke around;
+            around.rect = line;
+            around.outline = Ink::Accent;
+            around.isFilled = false;
+            around.radius = 2;
+            picture.append(around);
+        }
+        if (several) {
+            addTick(picture, line, isChosen);
+        }
+        TextStroke text;
+        const int left = BoxPadding + (several ? TickSide + 6 : 0);
+        text.rect = line.adjusted(left, 0, isLonger ? -BarWidth - BoxPadding : -BoxPadding, 0);
+        text.text = words;
+        picture.append(text);
+    }
+    if (isLonger) {
+        const int space = control.place.height() - 2 * Edge;
+        const int length = std::max(12, space * inSight / count);
+        BoxStroke bar;
+        bar.rect = QRect(control.place.width() - Edge - BarWidth,
+                         Edge + (space - length) * shown.firstLine / std::max(1, count - inSight), BarWidth, length);
+        bar.fill = bar.outline = Ink::FieldOutline;
+        bar.radius = 2;
+        picture.append(bar);
+    }
+    return picture;
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &)
+{
+    if (!takesSeveral(control)) {
+        return choiceWords(control, value);
+    }
+    QStringList all;
+    for (const QString &part : severalParts(value.toString())) {
+        all.append(choiceWords(control, part));
+    }
+    return severalText(all);
+}
+
+} // namespace
+
+bool takesSeveral(const Control &control)
+{
+    return control.settings.value(QLatin1String("several")).toBool();
+}
+
+QStringList severalParts(const QString &stored)
+{
+    return stored.split(Between, Qt::SkipEmptyParts);
+}
+
+QString severalText(const QStringList &parts)
+{
+    return parts.join(Between);
+}
+
+QStringList listLines(const Control &control, const Shown &shown)
+{
+    if (!shown.lines.isEmpty()) {
+        return shown.lines;
+    }
+    QStringList lines;
+    for (const Choice &choice : fixedChoices(control)) {
+        lines.append(choice.words);
+    }
+    return lines;
+}
+
+int listLinesInSight(const Control &control)
+{
+    return std::max(1, (control.place.height() - 2 * Edge) / ListLine);
+}
+
+int listLineAt(const Control &control, const Shown &shown, QPoint at)
+{
+    const int inSight = (at.y() - Edge) / ListLine;
+    const int line = shown.firstLine + inSight;
+    const bool isThere = at.y() >= Edge && inSight < listLinesInSight(control);
+    return isThere && line < listLines(control, shown).size() ? line : -1;
+}
+
+Kind listKind()
+{
+    return {QStringLiteral("list"),
+            QT_TRANSLATE_NOOP("Kinds", "List"),
+            QStringLiteral("list"),
+            Editor::List,
+            {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::YesNo},
+            QSize(160, 4 * ListLine + 2 * Edge + 4),
+            draw,
+            words,
+            readNothing};
+}
+
+} // namespace nabblet

@@ -1,0 +1,61 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/text_words.h"
+
+namespace nabblet {
+
+namespace {
+
+constexpr int TrackWidth = 32; // px
+constexpr int TrackHeight = 16;
+constexpr int KnobInset = 3;
+
+// A track with a knob: at the right and filled when it is on, at the left when it is off, in the middle when nothing is
+// stored.
+Picture draw(const Control &control, const Shown &shown)
+{
+    BoxStroke track = boxOutline(control, shown);
+    track.rect = QRect(0, (control.place.height() - TrackHeight) / 2, TrackWidth, TrackHeight);
+    track.radius = TrackHeight / 2;
+    if (shown.isOn) {
+        track.fill = shown.state == BoxState::Locked ? Ink::Faint : Ink::Accent;
+    }
+    const int side = TrackHeight - 2 * KnobInset;
+    const int room = TrackWidth - side - 2 * KnobInset;
+    BoxStroke knob;
+    knob.rect = QRect(track.rect.x() + KnobInset +
+                          (shown.isOn        ? room
+                           : shown.isMissing ? room / 2
+                                             : 0),
+                      track.rect.y() + KnobInset, side, side);
+    knob.radius = side / 2;
+    knob.fill = knob.outline = shown.isOn ? Ink::AccentText : Ink::Faint;
+    knob.isFilled = shown.isOn || !shown.isMissing;
+    Picture picture{track, knob};
+    if (!control.text.isEmpty()) {
+        TextStroke words;
+        words.rect = QRect(TrackWidth + 6, 0, control.place.width() - TrackWidth - 6, control.place.height());
+        words.text = control.text;
+        words.ink = Ink::CaptionText;
+        picture.append(words);
+    }
+    return picture;
+}
+
+} // namespace
+
+Kind switchKind()
+{
+    return {QStringLiteral("switch"),
+            QT_TRANSLATE_NOOP("Kinds", "Switch"),
+            QStringLiteral("switch"),
+            Editor::Tick,
+            {ColumnType::YesNo, ColumnType::WholeNumber},
+            QSize(TrackWidth, 24),
+            draw,
+            wordsAsStored,
+            readNothing};
+}
+
+} // namespace nabblet

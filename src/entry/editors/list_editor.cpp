@@ -1,0 +1,237 @@
+// Open lists: one of the lines, or several where the control takes them. Up and Down choose, with several they move and
+// Space ticks; letters go to the line that begins with them; Delete chooses none.
+#include "core/kinds/list_lines.h"
+#include "entry/editors/field_editor.h"
+
+#include <QElapsedTimer>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QWheelEvent>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr qint64 LettersBelongTogether = 1000; // ms between the letters of one beginning
+constexpr int WheelStep = 120;                 // eighths of a degree that a wheel turns from notch to notch
+
+class ListBox : public QWidget
+{
+public:
+    explicit ListBox(QWidget *parent) : QWidget(parent) { setFocusPolicy(Qt::StrongFocus); }
+
+    std::function<void(QPainter &, bool hasFocus)> paint;
+    std::function<void(QPoint)> press;
+    std::function<bool(const QKeyEvent &)> pressKey; // whether the key was of use
+    std::function<bool(int lines)> scroll;           // whether there was anything to scroll
+
+protected:
+    void paintEvent(QPaintEvent *) override
+    {
+        QPainter painter(this);
+        paint(painter, hasFocus());
+    }
+    void mousePressEvent(QMouseEvent *event) override { press(event->pos()); }
+    void keyPressEvent(QKeyEvent *event) override
+    {
+        if (!pressKey(*event)) {
+            QWidget::keyPressEvent(event);
+        }
+    }
+    void wheelEvent(QWheelEvent *event) override
+    {
+        event->setAccepted(scroll(-event->angleDelta().y() / (WheelStep / 3)));
+    }
+    void focusInEvent(QFocusEvent *) override { update(); }
+    void focusOutEvent(QFocusEvent *) override { update(); }
+};
+
+class ListEditor : public FieldEditor
+{
+public:
+    ListEditor(const EditorContext &context, const Control &control, QWidget *parent)
+        : FieldEditor(context, control), m_box(new ListBox(parent))
+    {
+        m_box->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, scrolled(shownNow(hasFocus))); };
+        m_box->press = [this](QPoint at) {
+            const int line = listLineAt(this->control(), scrolled(session().shown(this->control())), at);
+            if (line >= 0) {
+                m_cursor = line;
+                choose(line);
+            }
+        };
+        m_box->pressKey = [this](const QKeyEvent &key) { return pressKey(key); };
+        m_box->scroll = [this](int by) { return scrollTo(m_first + by); };
+    }
+
+    QWidget *widget() override { return m_box; }
+
+    void refresh() override
+    {
+        if (const int line = chosenLine(); line >= 0 && line != m_lastChosen) {
+            m_cursor = line;
+            bringToSight(line);
+        }
+        m_lastChosen = chosenLine();
+        m_box->update();
+    }
+
+private:
+    QStringList lines() const { return listLines(control(), session().shown(control())); }
+
+    Shown scrolled(Shown shown) const
+    {
+        shown.firstLine = m_first;
+        shown.cursorLine = m_cursor;
+        return shown;
+    }
+
+    // The first of those chosen, or -1.
+    int chosenLine() const
+    {
+        const Shown shown = session().shown(control());
+        const QStringList all = listLines(control(), shown);
+        const QStringList chosen = takesSeveral(control()) ? severalParts(shown.words) : QStringList{shown.words};
+        for (int i = 0; !shown.isMissing && i < all.size(); ++i) {
+            if (chosen.contains(all.at(i))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    bool scrollTo(int first)
+    {
+        const int most = std::max(0, static_cast<int>(lines().size()) - listLinesInSight(control()));
+        const int wanted = std::clamp(first, 0, most);
+        const bool isMoved = wanted != m_first;
+        m_first = wanted;
+        m_box->update();
+        return isMoved;
+    }
+
+    void bringToSight(int line)
+    {
+        const int inSight = listLinesInSight(control());
+        if (line < m_first) {
+            scrollTo(line);
+        } else if (line >= m_first + inSight) {
+            scrollTo(line - inSight + 1);
+        }
+    }
+
+    void choose(int line)
+    {
+        if (!session().isEditable(control())) {
+            return;
+        }
+        const QList<LookupRow> rows = session().choicesOf(control(), QString(), EntrySession::MostListed);
+        if (line < 0 || line >= rows.size()) {
+            return;
+        }
+        if (!takesSeveral(control())) {
+            session().chooseRow(control(), rows.at(line).values);
+        } else {
+            toggle(rows, line);
+        }
+        m_lastChosen = chosenLine();
+        m_box->update();
+    }
+
+    // Puts a line's value in or takes it out. Values that are no line any more stay, behind the others.
+    void toggle(const QList<LookupRow> &rows, int line)
+    {
+        QStringList stored = severalParts(session().value(control().column).toString());
+        const QString own = rows.at(line).values.value(0).toString();
+        if (!stored.removeOne(own)) {
+            stored.append(own);
+        }
+        QStringList inOrder;
+        for (const LookupRow &row : rows) {
+            const QString value = row.values.value(0).toString();
+            if (stored.removeOne(value)) {
+                inOrder.append(value);
+            }
+        }
+        const QString text = severalText(inOrder + stored);
+        session().choose(control(), text.isEmpty() ? QVariant() : QVariant(text));
+    }
+
+    void moveTo(int line)
+    {
+        const int count = static_cast<int>(lines().size());
+        if (count == 0) {
+            return;
+        }
+        m_cursor = std::clamp(line, 0, count - 1);
+        bringToSight(m_cursor);
+        if (!takesSeveral(control())) {
+            choose(m_cursor);
+        }
+        m_box->update();
+    }
+
+    bool pressKey(const QKeyEvent &key)
+    {
+        switch (key.key()) {
+        case Qt::Key_Down:
+            moveTo(m_cursor + 1);
+            return true;
+        case Qt::Key_Up:
+            moveTo(m_cursor < 0 ? 0 : m_cursor - 1);
+            return true;
+        case Qt::Key_Home:
+            moveTo(0);
+            return true;
+        case Qt::Key_End:
+            moveTo(static_cast<int>(lines().size()) - 1);
+            return true;
+        case Qt::Key_Space:
+            choose(std::max(0, m_cursor));
+            return true;
+        case Qt::Key_Delete:
+        case Qt::Key_Backspace:
+            session().choose(control(), QVariant());
+            m_box->update();
+            return true;
+        default:
+            return goToLetters(key.text());
+        }
+    }
+
+    bool goToLetters(const QString &typed)
+    {
+        if (typed.isEmpty() || !typed.front().isPrint() || typed.front().isSpace()) {
+            return false;
+        }
+        const bool goesOn = m_sinceLetter.isValid() && m_sinceLetter.elapsed() < LettersBelongTogether;
+        m_letters = (goesOn ? m_letters : QString()) + typed;
+        m_sinceLetter.start();
+        const QStringList all = lines();
+        for (int i = 0; i < all.size(); ++i) {
+            if (all.at(i).startsWith(m_letters, Qt::CaseInsensitive)) {
+                moveTo(i);
+                break;
+            }
+        }
+        return true;
+    }
+
+    ListBox *m_box;
+    int m_first = 0;
+    int m_cursor = -1;
+    int m_lastChosen = -1;
+    QString m_letters;
+    QElapsedTimer m_sinceLetter;
+};
+
+} // namespace
+
+std::unique_ptr<FieldEditor> makeListEditor(const EditorContext &context, const Control &control, QWidget *parent)
+{
+    return std::make_unique<ListEditor>(context, control, parent);
+}
+
+} // namespace nabblet

@@ -1,0 +1,542 @@
+// Every kind of control at work on the demonstration's tables: what it shows, what it writes, by keyboard and mouse.
+#include "core/arrange/rows.h"
+#include "core/draft/draft.h"
+#include "core/edit/edits.h"
+#include "core/edit/placing.h"
+#include "core/kinds/button_actions.h"
+#include "core/kinds/choice_lines.h"
+#include "core/kinds/list_lines.h"
+#include "entry/entry_view.h"
+#include "entry/form_window.h"
+#include "support/sample_database.h"
+
+#include <QAbstractButton>
+#include <QApplication>
+#include <QBuffer>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QTest>
+#include <QTimer>
+#include <QTreeWidget>
+
+using namespace nabblet;
+
+class TestControlsAtWork : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_path;
+    std::unique_ptr<Connection> m_connection;
+    Catalogue m_catalogue;
+    std::unique_ptr<Appearance> m_appearance;
+    Form m_form;
+    std::unique_ptr<EntrySession> m_session;
+    std::unique_ptr<EntryView> m_view;
+
+    QString ask(const QString &sql) const { return samples::sqlite3(m_path, sql); }
+
+    // A form of a table with one control of each kind and column given, and a text box for each of the other columns.
+    Form blankForm(const QString &table) const
+    {
+        Form form;
+        form.name = form.title = form.rowSource = table;
+        form.bands = {Band{BandRole::Header, 64, {}}, Band{BandRole::Body, 600, {}}};
+        return form;
+    }
+    ControlId add(const QString &kind, const QString &column, const QJsonObject &settings = {},
+                  BandRole band = BandRole::Body)
+    {
+        Control control;
+        control.id = nextControlId(m_form);
+        control.kind = kind;
+        control.name = kind + u'_' + QString::number(control.id);
+        control.column = column;
+        control.settings = settings;
+        control.band = band;
+        const int y = band == BandRole::Body ? 8 + 48 * m_form.controls.size() : 8;
+        control.place = QRect(QPoint(160, y), kindNamed(kind).usualSize);
+        m_form.controls.append(control);
+        return control.id;
+    }
+    void open()
+    {
+        m_view.reset();
+        m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
+        m_session->setLocale(QLocale::c());
+        QVERIFY(m_session->start(Counting::No).isOk());
+        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
+        m_view->resize(1000, 760);
+        m_view->show();
+        m_view->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
+    }
+    const Control &control(ControlId id) const { return *m_form.controls.find(id); }
+    Shown shown(ControlId id) const { return m_session->shown(control(id)); }
+    QLineEdit *line(ControlId id) const { return qobject_cast<QLineEdit *>(m_view->widgetFor(id)); }
+    QAbstractButton *button(ControlId id) const { return qobject_cast<QAbstractButton *>(m_view->widgetFor(id)); }
+    QTreeWidget *choicesOf(ControlId id) const { return m_view->widgetFor(id)->findChild<QTreeWidget *>("choices"); }
+    static QStringList words(const QTreeWidget *list, int column = 0)
+    {
+        QStringList all;
+        for (int i = 0; i < list->topLevelItemCount(); ++i) {
+            all.append(list->topLevelItem(i)->text(column));
+        }
+        return all;
+    }
+    // Typed into the box from its beginning.
+    void retype(ControlId id, const QString &typed)
+    {
+        line(id)->setFocus();
+        line(id)->selectAll();
+        QTest::keyClicks(line(id), typed);
+    }
+    QPoint lineOfList(ControlId id, int index) const
+    {
+        for (int y = 0; y < control(id).place.height(); ++y) {
+            if (listLineAt(control(id), shown(id), QPoint(20, y)) == index) {
+                return {20, y + 4};
+            }
+        }
+        return {};
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        static int run = 0;
+        m_path = samples::fairwayDatabase(m_folder, QString("work%1.db").arg(++run));
+        m_connection = std::make_unique<Connection>(samples::opened(m_path));
+        m_catalogue = *m_connection->readCatalogue();
+        m_appearance = std::make_unique<Appearance>(looks().first(), Theme::Light, QApplication::font());
+        m_form = blankForm("buoy");
+    }
+    void cleanup()
+    {
+        m_view.reset();
+        m_session.reset();
+    }
+
+    // Every kind on every column that the designer offers it for: each row is shown, and going through all boxes
+    // without typing, or typing what stands there, changes nothing.
+    void everyKindOnEveryColumnLeavesWhatIsStored_data()
+    {
+        QTest::addColumn<QString>("table");
+        const Connection connection = samples::opened(samples::fairwayDatabase(m_folder, "names.db"));
+        const Catalogue catalogue = *connection.readCatalogue();
+        for (const Table &table : catalogue.tables) {
+            if (table.kind == TableKind::Table) {
+                QTest::newRow(qPrintable(table.name)) << table.name;
+            }
+        }
+    }
+    void everyKindOnEveryColumnLeavesWhatIsStored()
+    {
+        QFETCH(QString, table);
+        constexpr int RowsTried = 12;
+        const QString before = ask(QString("SELECT * FROM %1").arg(table));
+        m_form = blankForm(table);
+        QList<ControlId> boxes;
+        for (const Column &column : findTable(m_catalogue, table)->columns) {
+            Control any;
+            any.kind = column.type == ColumnType::Binary ? "picture" : "text-box";
+            for (const QString &kind : kindsFor(any, column.type)) {
+                if (kindNamed(kind).binds.contains(column.type)) {
+                    boxes.append(add(kind, column.name));
+                }
+            }
+        }
+        QVERIFY(boxes.size() >= findTable(m_catalogue, table)->columns.size());
+        m_form.bands[1].height = 48 * static_cast<int>(boxes.size()) + 200;
+        open();
+        for (int row = 0; row < RowsTried; ++row) {
+            for (const ControlId id : std::as_const(boxes)) {
+                const Kind &kind = kindNamed(control(id).kind);
+                const QByteArray where = qPrintable(kind.name + " on " + control(id).column);
+                const QVariant stored = m_session->value(control(id).column);
+                const Shown now = shown(id);
+                QVERIFY2(now.isMissing == stored.isNull(), where.constData());
+                m_view->widgetFor(id)->setFocus();
+                if (kind.editor == Editor::Line || kind.editor == Editor::LongText) {
+                    m_session->type(control(id), now.words);
+                }
+                if (kind.editor == Editor::Tick && !stored.isNull() && stored.toInt() <= 1 && stored.toInt() >= 0) {
+                    button(id)->click();
+                    button(id)->click();
+                }
+                QVERIFY2(!m_session->isChanged(), where.constData());
+            }
+            if (!m_session->goNext()) {
+                break;
+            }
+        }
+        QCOMPARE(ask(QString("SELECT * FROM %1").arg(table)), before);
+    }
+
+    void aSwitchTurnsAndShowsNothingApart()
+    {
+        m_form = blankForm("visit");
+        const ControlId works = add("switch", "lamp_works");
+        open();
+        QCOMPARE(shown(works).isMissing, ask("SELECT lamp_works IS NULL FROM visit LIMIT 1") == "1");
+        button(works)->setFocus();
+        m_session->choose(control(works), QVariant(0));
+        QVERIFY(!shown(works).isOn && !shown(works).isMissing);
+        QTest::keyClick(button(works), Qt::Key_Space);
+        QVERIFY(shown(works).isOn && button(works)->isChecked());
+        QTest::keyClick(button(works), Qt::Key_Delete);
+        QVERIFY(shown(works).isMissing && !button(works)->isChecked());
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT lamp_works IS NULL FROM visit ORDER BY visit_id LIMIT 1"), "1");
+    }
+
+    void aListChoosesOne()
+    {
+        Control choosing;
+        setFixedChoices(choosing, *choicesFromLines("on station\nadrift\nin depot\nwithdrawn", std::nullopt));
+        const ControlId list = add("list", "status", choosing.settings);
+        open();
+        QWidget *box = m_view->widgetFor(list);
+        QTest::mouseClick(box, Qt::LeftButton, {}, lineOfList(list, 2));
+        QCOMPARE(m_session->value("status"), QVariant("in depot"));
+        box->setFocus();
+        QTest::keyClick(box, Qt::Key_Down);
+        QCOMPARE(m_session->value("status"), QVariant("withdrawn"));
+        QTest::keyClick(box, Qt::Key_Down); // the last stays
+        QCOMPARE(m_session->value("status"), QVariant("withdrawn"));
+        QTest::keyClicks(box, "ad");
+        QCOMPARE(m_session->value("status"), QVariant("adrift"));
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "adrift");
+    }
+
+    // Several are kept in the order of the list; what is no line any more is not lost.
+    void aListChoosesSeveral()
+    {
+        Control choosing;
+        setFixedChoices(choosing, *choicesFromLines("m = mooring\nl = lamp\np = paint\nb = battery", std::nullopt));
+        choosing.settings.insert("several", true);
+        const ControlId list = add("list", "remarks", choosing.settings);
+        ask("UPDATE buoy SET remarks = 'p, old, m' WHERE buoy_id = 1");
+        open();
+        QCOMPARE(shown(list).words, "paint, old, mooring");
+        QWidget *box = m_view->widgetFor(list);
+        QTest::mouseClick(box, Qt::LeftButton, {}, lineOfList(list, 3));
+        QCOMPARE(m_session->value("remarks"), QVariant("m, p, b, old"));
+        box->setFocus();
+        QTest::keyClick(box, Qt::Key_Home);
+        QTest::keyClick(box, Qt::Key_Space);
+        QCOMPARE(m_session->value("remarks"), QVariant("p, b, old"));
+        QTest::keyClick(box, Qt::Key_Delete);
+        QVERIFY(m_session->value("remarks").isNull());
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT remarks IS NULL FROM buoy WHERE buoy_id = 1"), "1");
+    }
+
+    void aListOfALookupScrolls()
+    {
+        const ControlId list =
+            add("list", "contractor_id",
+                {{"lookup",
+                  QJsonObject{{"table", "contractor"}, {"value", "contractor_id"}, {"words", QJsonArray{"name"}}}}});
+        open();
+        QCOMPARE(shown(list).lines, ask("SELECT name FROM contractor ORDER BY name").split('\n'));
+        QWidget *box = m_view->widgetFor(list);
+        box->setFocus();
+        QTest::keyClick(box, Qt::Key_End);
+        QCOMPARE(shown(list).words, ask("SELECT max(name) FROM contractor"));
+        QTest::keyClick(box, Qt::Key_Home);
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT c.name FROM buoy JOIN contractor c USING (contractor_id) WHERE buoy_id = 1"),
+                 ask("SELECT min(name) FROM contractor"));
+    }
+
+    // A formula follows what is typed at once, and Tab passes it by.
+    void aFormulaFollowsTheRow()
+    {
+        m_form = blankForm("part_fitted");
+        const ControlId quantity = add("decimal-number", "quantity");
+        const ControlId cost = add("formula", {}, {{"formula", "quantity * unit_price * 2"}, {"decimals", 2}});
+        const ControlId broken = add("formula", {}, {{"formula", "nobody + 1"}});
+        open();
+        const double price = ask("SELECT unit_price FROM part_fitted LIMIT 1").toDouble();
+        QCOMPARE(shown(cost).words,
+                 QString::number(ask("SELECT quantity FROM part_fitted LIMIT 1").toDouble() * price * 2, 'f', 2));
+        retype(quantity, "7");
+        QCOMPARE(line(cost)->text(), QString::number(7 * price * 2, 'f', 2));
+        retype(quantity, "seven");
+        QVERIFY(shown(cost).isMissing);
+        QCOMPARE(shown(broken).words, "?");
+        QVERIFY(line(cost)->isReadOnly());
+        QVERIFY(!tabSequence(m_form).contains(cost));
+    }
+
+    void stepsStayWithinTheLimits()
+    {
+        const ControlId depth = add("decimal-number", "depth_m", {{"decimals", 1}, {"least", 0}, {"most", 2}});
+        open();
+        retype(depth, "1.9");
+        QTest::keyClick(line(depth), Qt::Key_Up);
+        QCOMPARE(line(depth)->text(), "2.0");
+        QTest::keyClick(line(depth), Qt::Key_Up);
+        QCOMPARE(line(depth)->text(), "2.0");
+        QTest::keyClick(line(depth), Qt::Key_Down);
+        QCOMPARE(line(depth)->text(), "1.9");
+    }
+
+    void aNewRecordStartsWithItsDefaults()
+    {
+        m_form = blankForm("observer");
+        const ControlId given = add("text-box", "given_name");
+        const ControlId family = add("text-box", "family_name");
+        const ControlId country = add("text-box", "country", {{"starts", "NO"}});
+        const ControlId joined = add("date", "joined_on", {{"startsWorkedOut", "date('2026-09-29', '+1 day')"}});
+        const ControlId bulletin = add("switch", "wants_bulletin", {{"starts", 1}});
+        open();
+        QVERIFY(m_session->add());
+        QCOMPARE(line(country)->text(), "NO");
+        QCOMPARE(line(joined)->text(), "30 Sep 2026");
+        QVERIFY(shown(bulletin).isOn);
+        QVERIFY(!m_session->isChanged()); // nobody typed: leaving adds nothing
+        QVERIFY(m_session->leave());
+        const QString count = ask("SELECT count(*) FROM observer");
+        QVERIFY(m_session->add());
+        retype(given, "Wanda");
+        retype(family, "Quillfeather");
+        retype(country, "SE");
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT count(*) FROM observer").toInt(), count.toInt() + 1);
+        QCOMPARE(ask("SELECT country, joined_on, wants_bulletin FROM observer WHERE given_name = 'Wanda'"),
+                 "SE|2026-09-30|1");
+        // What stands there is taken away by clearing the box.
+        QVERIFY(m_session->add());
+        m_session->type(control(joined), QString());
+        QVERIFY(m_session->value("joined_on").isNull());
+    }
+
+    void choicesAreSortedListedAndNarrowed()
+    {
+        const ControlId fairway =
+            add("drop-down", "fairway_id",
+                {{"lookup", QJsonObject{{"table", "fairway"},
+                                        {"value", "fairway_id"},
+                                        {"words", QJsonArray{"name"}},
+                                        {"heading", "Fairway"},
+                                        {"sort", QJsonArray{"-least_depth_m"}},
+                                        {"also", QJsonArray{QJsonObject{
+                                                     {"column", "chart_no"}, {"width", 90}, {"heading", "Chart"}}}}}}});
+        const ControlId replaces = add(
+            "drop-down", "replaces_buoy_id",
+            {{"lookup",
+              QJsonObject{{"select", "SELECT buoy_id AS id, name, fairway_id AS f FROM buoy;"},
+                          {"value", "id"},
+                          {"words", QJsonArray{"name"}},
+                          {"filter", QJsonObject{{"choices", QJsonArray{"f"}}, {"by", QJsonArray{"fairway_id"}}}}}}});
+        open();
+        line(fairway)->setFocus();
+        QTest::keyClick(line(fairway), Qt::Key_F4);
+        QTreeWidget *list = choicesOf(fairway);
+        QCOMPARE(words(list), ask("SELECT name FROM fairway ORDER BY least_depth_m DESC, name").split('\n'));
+        QCOMPARE(words(list, 1), ask("SELECT chart_no FROM fairway ORDER BY least_depth_m DESC, name").split('\n'));
+        QCOMPARE(list->headerItem()->text(1), "Chart");
+        QVERIFY(!list->isHeaderHidden() && list->columnWidth(1) >= 90);
+        QTest::keyClick(line(fairway), Qt::Key_Escape);
+        // A SELECT is read beside the interface; only buoys of the fairway that is chosen now.
+        for (const QString &id : {QString("2"), QString("3")}) {
+            m_session->chooseRow(control(fairway), {id.toLongLong()});
+            line(replaces)->setFocus();
+            QTest::keyClick(line(replaces), Qt::Key_F4);
+            const QStringList expected =
+                ask(QString("SELECT name FROM buoy WHERE fairway_id = %1 ORDER BY name").arg(id)).split('\n');
+            QTRY_COMPARE(words(choicesOf(replaces)), expected);
+            QTest::keyClick(line(replaces), Qt::Key_F4);
+        }
+    }
+
+    // What begins with the letters typed comes before what only holds them.
+    void firstLettersComeFirst()
+    {
+        const Lookup fairways{"fairway", {"fairway_id"}, {"name"}, {"fairway_id"}};
+        const auto rows = *lookupRows(*m_connection, fairways, "l", 100);
+        bool isOver = false;
+        int beginning = 0;
+        for (const LookupRow &row : rows) {
+            const bool begins = row.words.startsWith("l", Qt::CaseInsensitive);
+            QVERIFY(!(begins && isOver));
+            isOver = !begins;
+            beginning += begins ? 1 : 0;
+        }
+        QVERIFY(beginning > 0 && beginning < rows.size());
+    }
+
+    void aJumpListGoesToARecord()
+    {
+        const ControlId jump = add("jump-list", {}, {{"prompt", "Go to"}}, BandRole::Header);
+        const ControlId name = add("text-box", "name");
+        open();
+        const QString telling = line(jump)->text();
+        QVERIFY(telling.contains(line(name)->text()));
+        retype(jump, "cormor");
+        QVERIFY(choicesOf(jump)->isVisible());
+        const QString wanted = choicesOf(jump)->currentItem()->text(0);
+        QVERIFY(!m_session->isChanged());
+        QTest::keyClick(line(jump), Qt::Key_Return);
+        QCOMPARE(line(jump)->text(), wanted);
+        QVERIFY(wanted.contains(line(name)->text()));
+        QVERIFY(!m_session->isChanged());
+        // Words that lead nowhere leave everything as it was.
+        retype(jump, "zzz");
+        line(name)->setFocus();
+        QCOMPARE(line(jump)->text(), wanted);
+        // Going saves what was typed first.
+        retype(name, "Painted anew");
+        retype(jump, telling.section(' ', 0, 0));
+        QTest::keyClick(line(jump), Qt::Key_Return);
+        QCOMPARE(line(jump)->text(), telling);
+        QCOMPARE(ask("SELECT count(*) FROM buoy WHERE name = 'Painted anew'"), "1");
+        QVERIFY(m_session->add());
+        QVERIFY(line(jump)->text().isEmpty());
+    }
+
+    void buttonsDoTheirWork()
+    {
+        QHash<ButtonAction, ControlId> buttons;
+        for (const ButtonActionEntry &entry : buttonActions()) {
+            Control acting;
+            setButtonAction(acting, entry.action);
+            buttons.insert(entry.action, add("button", {}, acting.settings));
+        }
+        const ControlId name = add("text-box", "name");
+        m_form.bands[1].height = 1200;
+        open();
+        const auto press = [&](ButtonAction action) { button(buttons.value(action))->click(); };
+        const QString first = line(name)->text();
+        press(ButtonAction::Next);
+        const QString second = line(name)->text();
+        QVERIFY(first != second);
+        press(ButtonAction::Last);
+        QCOMPARE(line(name)->text(), ask("SELECT name FROM buoy ORDER BY buoy_id DESC LIMIT 1"));
+        press(ButtonAction::First);
+        QCOMPARE(line(name)->text(), first);
+        press(ButtonAction::Next);
+        press(ButtonAction::Previous);
+        QCOMPARE(line(name)->text(), first);
+        QVERIFY(!button(buttons.value(ButtonAction::Save))->isEnabled());
+        retype(name, "Renamed");
+        QVERIFY(button(buttons.value(ButtonAction::Save))->isEnabled());
+        press(ButtonAction::Save);
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Renamed");
+        press(ButtonAction::TakeBack);
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), first);
+        press(ButtonAction::New);
+        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->leave());
+        QSignalSpy closing(m_view.get(), &EntryView::closeRequested);
+        press(ButtonAction::Close);
+        QCOMPARE(closing.size(), 1);
+        QVERIFY(!button(buttons.value(ButtonAction::Nothing))->isEnabled());
+        // Find asks for words and goes there.
+        bool isAsked = false;
+        QTimer::singleShot(0, this, [&] {
+            QWidget *sheet = QApplication::activeModalWidget();
+            isAsked = sheet && sheet->objectName() == "findRecord";
+            auto *typed = sheet->findChild<QLineEdit *>("findWords");
+            QTest::keyClicks(typed, "cormor");
+            QTest::keyClick(typed, Qt::Key_Return);
+        });
+        press(ButtonAction::Find);
+        QVERIFY(isAsked);
+        QVERIFY(line(name)->text().contains("Cormor"));
+        // Delete asks before it deletes.
+        const QString count = ask("SELECT count(*) FROM buoy");
+        QTimer::singleShot(0, this,
+                           [] { QApplication::activeModalWidget()->findChild<QPushButton *>("answer1")->click(); });
+        press(ButtonAction::Delete);
+        QCOMPARE(ask("SELECT count(*) FROM buoy"), count);
+    }
+
+    // Another form of the project opens at the matching record; what was changed there stands here when it closes.
+    void aButtonOpensAnotherForm()
+    {
+        const Form contractors = draftColumnar(m_catalogue, *findTable(m_catalogue, "contractor"), *m_appearance);
+        const Form visits = draftColumnar(m_catalogue, *findTable(m_catalogue, "visit"), *m_appearance);
+        Control opening;
+        opening.kind = "button";
+        setButtonAction(opening, ButtonAction::OpenForm);
+        opening.settings.insert("opens", "contractor");
+        setChildLink(opening, {{"contractor_id"}, {"contractor_id"}});
+        const ControlId byKey = add("button", {}, opening.settings);
+        opening.settings.insert("opens", "visits");
+        setChildLink(opening, {{"buoy_id"}, {"buoy_id"}});
+        const ControlId byRows = add("button", {}, opening.settings);
+        opening.settings.insert("opens", "gone");
+        const ControlId nowhere = add("button", {}, opening.settings);
+        const ControlId name =
+            add("drop-down", "contractor_id",
+                {{"lookup",
+                  QJsonObject{{"table", "contractor"}, {"value", "contractor_id"}, {"words", QJsonArray{"name"}}}}});
+        open();
+        m_session->setFormReader([&](const QString &wanted) -> Result<Form> {
+            return wanted == "contractor" ? Result<Form>(contractors)
+                   : wanted == "visits"   ? Result<Form>(visits)
+                                          : Error{"The project has no such form.", {}};
+        });
+        QVERIFY(m_session->goNext());
+        button(byKey)->click();
+        auto *window = m_view->findChild<FormWindow *>();
+        QVERIFY(window && window->isVisible());
+        EntrySession *other = window->findChild<EntryView *>()->session();
+        QCOMPARE(other->value("name").toString(),
+                 ask("SELECT c.name FROM buoy JOIN contractor c USING (contractor_id) WHERE buoy_id = 2"));
+        QVERIFY(other->goNext() || other->goPrevious()); // all records are there
+        QVERIFY(other->goToKey({m_session->value("contractor_id")}));
+        for (const Control &each : other->form().controls) {
+            if (each.column == "name") {
+                other->type(each, "Anew & Sons");
+            }
+        }
+        QTest::keyClick(window, Qt::Key_Escape);
+        QTRY_COMPARE(line(name)->text(), "Anew & Sons");
+        button(byRows)->click();
+        window = nullptr;
+        for (FormWindow *each : m_view->findChildren<FormWindow *>()) {
+            window = each->isVisible() ? each : window;
+        }
+        QVERIFY(window);
+        EntrySession *rows = window->findChild<EntryView *>()->session();
+        int count = rows->hasRecord() ? 1 : 0;
+        while (rows->goNext()) {
+            ++count;
+        }
+        QCOMPARE(QString::number(count), ask("SELECT count(*) FROM visit WHERE buoy_id = 2"));
+        window->close();
+        QSignalSpy said(m_session.get(), &EntrySession::said);
+        button(nowhere)->click();
+        QCOMPARE(said.value(0).value(0).toString(), "The project has no such form.");
+    }
+
+    // A fixed picture is painted on the band; nothing can be done with it.
+    void aFixedPictureIsPartOfTheForm()
+    {
+        QImage image(40, 20, QImage::Format_RGB32);
+        image.fill(Qt::red);
+        QByteArray bytes;
+        QBuffer buffer(&bytes);
+        buffer.open(QIODevice::WriteOnly);
+        image.save(&buffer, "PNG");
+        Control logo;
+        setFixedImage(logo, bytes);
+        const ControlId id = add("picture", {}, logo.settings, BandRole::Header);
+        add("text-box", "name");
+        open();
+        QVERIFY(!m_view->widgetFor(id));
+        QVERIFY(!tabSequence(m_form).contains(id));
+        const QPoint middle = control(id).place.center();
+        QCOMPARE(m_view->grab().toImage().pixelColor(middle), QColor(Qt::red));
+    }
+};
+
+QTEST_MAIN(TestControlsAtWork)
+#include "tst_controls_at_work.moc"
