@@ -46,7 +46,7 @@ struct Shown
     int page = 0;          // of tab pages: the one in front, by its id; 0 for the first
     bool isNumber = false; // the value is a number
     QStringList lines;     // of a list whose choices come from another table
-    int firstLine = 0;     // of a list: the first in sight
+    int firstLine = -1;    // of a list: the first in sight; -1: as shows what is chosen
     int cursorLine = -1;   // of a list: the one that the keyboard is at
     BoxState state = BoxState::Rest;
 
@@ -158,9 +158,9 @@ struct Lookup
     QString select = {};            // a SELECT of the builder's own whose rows are the choices
     QStringList sort = {};          // columns, those that fall with a minus before them; empty: by the words
     QStringList filterColumns = {}; // of the choices, which must hold …
-    QStringList filterBy = {};      // … what stands in these columns of the form's row, as many; a blank one holds none
-    QList<LookupColumn> also = {};  // in the open list only
-    QString heading = {};           // of the words, in the open list
+    QStringList filterBy = {}; // … what stands in these columns of the form's row, as many; a blank one holds none
+    QList<LookupColumn> also = {}; // in the open list only
+    QString heading = {};          // of the words, in the open list
 };
 std::optional<Lookup> lookupOf(const Control &control);
 void setLookup(Control &control, const Lookup &lookup);

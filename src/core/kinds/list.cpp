@@ -44,14 +44,13 @@ Picture draw(const Control &control, const Shown &shown)
         return picture;
     }
     const bool several = takesSeveral(control);
-    const QStringList chosen = shown.isMissing ? QStringList()
-                               : several       ? severalParts(shown.words)
-                                               : QStringList{shown.words};
+    const QStringList chosen = chosenLines(control, shown);
+    const int first = firstLineInSight(control, shown);
     const int inSight = listLinesInSight(control);
     const int count = static_cast<int>(lines.size());
     const bool isLonger = count > inSight;
-    for (int i = 0; i < inSight && shown.firstLine + i < count; ++i) {
-        const QString &words = lines.at(shown.firstLine + i);
+    for (int i = 0; i < inSight && first + i < count; ++i) {
+        const QString &words = lines.at(first + i);
         const QRect line = lineRect(control, i);
         const bool isChosen = chosen.contains(words);
         if (isChosen) {
@@ -66,7 +65,7 @@ Picture draw(const Control &control, const Shown &shown)
             picture.append(ground);
             picture.append(bar);
         }
-        if (shown.cursorLine == shown.firstLine + i && shown.state == BoxState::Focused && several) {
+        if (shown.cursorLine == first + i && shown.state == BoxState::Focused && several) {
             BoxStroke around;
             around.rect = line;
             around.outline = Ink::Accent;
@@ -88,7 +87,7 @@ Picture draw(const Control &control, const Shown &shown)
         const int length = std::max(12, space * inSight / count);
         BoxStroke bar;
         bar.rect = QRect(control.place.width() - Edge - BarWidth,
-                         Edge + (space - length) * shown.firstLine / std::max(1, count - inSight), BarWidth, length);
+                         Edge + (space - length) * first / std::max(1, count - inSight), BarWidth, length);
         bar.fill = bar.outline = Ink::FieldOutline;
         bar.radius = 2;
         picture.append(bar);
@@ -137,6 +136,30 @@ QStringList listLines(const Control &control, const Shown &shown)
     return lines;
 }
 
+QStringList chosenLines(const Control &control, const Shown &shown)
+{
+    return shown.isMissing         ? QStringList()
+           : takesSeveral(control) ? severalParts(shown.words)
+                                   : QStringList{shown.words};
+}
+
+int firstLineInSight(const Control &control, const Shown &shown)
+{
+    const QStringList lines = listLines(control, shown);
+    const int inSight = listLinesInSight(control);
+    const int most = std::max(0, static_cast<int>(lines.size()) - inSight);
+    if (shown.firstLine >= 0) {
+        return std::min(shown.firstLine, most);
+    }
+    const QStringList chosen = chosenLines(control, shown);
+    for (int i = 0; i < lines.size(); ++i) {
+        if (chosen.contains(lines.at(i))) {
+            return i < inSight ? 0 : std::min(i - inSight + 1, most);
+        }
+    }
+    return 0;
+}
+
 int listLinesInSight(const Control &control)
 {
     return std::max(1, (control.place.height() - 2 * Edge) / ListLine);
@@ -145,7 +168,7 @@ int listLinesInSight(const Control &control)
 int listLineAt(const Control &control, const Shown &shown, QPoint at)
 {
     const int inSight = (at.y() - Edge) / ListLine;
-    const int line = shown.firstLine + inSight;
+    const int line = firstLineInSight(control, shown) + inSight;
     const bool isThere = at.y() >= Edge && inSight < listLinesInSight(control);
     return isThere && line < listLines(control, shown).size() ? line : -1;
 }

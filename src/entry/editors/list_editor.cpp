@@ -63,18 +63,17 @@ public:
             }
         };
         m_box->pressKey = [this](const QKeyEvent &key) { return pressKey(key); };
-        m_box->scroll = [this](int by) { return scrollTo(m_first + by); };
+        m_box->scroll = [this](int by) { return scrollTo(firstNow() + by); };
     }
 
     QWidget *widget() override { return m_box; }
 
     void refresh() override
     {
-        if (const int line = chosenLine(); line >= 0 && line != m_lastChosen) {
-            m_cursor = line;
-            bringToSight(line);
+        if (const int line = chosenLine(); line != m_lastChosen) {
+            m_lastChosen = m_cursor = line;
+            m_first = -1; // another record: what it has is shown
         }
-        m_lastChosen = chosenLine();
         m_box->update();
     }
 
@@ -93,20 +92,19 @@ private:
     {
         const Shown shown = session().shown(control());
         const QStringList all = listLines(control(), shown);
-        const QStringList chosen = takesSeveral(control()) ? severalParts(shown.words) : QStringList{shown.words};
-        for (int i = 0; !shown.isMissing && i < all.size(); ++i) {
-            if (chosen.contains(all.at(i))) {
-                return i;
-            }
-        }
-        return -1;
+        const QStringList chosen = chosenLines(control(), shown);
+        const auto found =
+            std::find_if(all.begin(), all.end(), [&](const QString &line) { return chosen.contains(line); });
+        return found == all.end() ? -1 : static_cast<int>(found - all.begin());
     }
+
+    int firstNow() const { return firstLineInSight(control(), scrolled(session().shown(control()))); }
 
     bool scrollTo(int first)
     {
         const int most = std::max(0, static_cast<int>(lines().size()) - listLinesInSight(control()));
         const int wanted = std::clamp(first, 0, most);
-        const bool isMoved = wanted != m_first;
+        const bool isMoved = wanted != firstNow();
         m_first = wanted;
         m_box->update();
         return isMoved;
@@ -115,9 +113,9 @@ private:
     void bringToSight(int line)
     {
         const int inSight = listLinesInSight(control());
-        if (line < m_first) {
+        if (line < firstNow()) {
             scrollTo(line);
-        } else if (line >= m_first + inSight) {
+        } else if (line >= firstNow() + inSight) {
             scrollTo(line - inSight + 1);
         }
     }
@@ -131,6 +129,7 @@ private:
         if (line < 0 || line >= rows.size()) {
             return;
         }
+        m_first = firstNow(); // what is pressed stays where it is
         if (!takesSeveral(control())) {
             session().chooseRow(control(), rows.at(line).values);
         } else {
@@ -220,7 +219,7 @@ private:
     }
 
     ListBox *m_box;
-    int m_first = 0;
+    int m_first = -1; // as Shown::firstLine
     int m_cursor = -1;
     int m_lastChosen = -1;
     QString m_letters;
