@@ -60,8 +60,20 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *
     const QRect screen = (QGuiApplication::screenAt(QCursor::pos()) ? QGuiApplication::screenAt(QCursor::pos())
                                                                     : QGuiApplication::primaryScreen())
                              ->availableGeometry();
-    const QSize wanted(std::max(form.width, 900) + 32, shownHeight(form) + 120);
+    const WindowStyle &style = form.window;
+    constexpr int Around = 32; // px beside the form
+    constexpr int RoomForStrip = 900;
+    const int list = style.hasRecordList ? style.listWidth : 0;
+    const int across = (style.hasRecordStrip && !style.isFixed ? std::max(form.width, RoomForStrip) : form.width) + list;
+    const QSize wanted(across + Around, shownHeight(form) + (style.hasRecordStrip ? 120 : 76));
     resize(wanted.boundedTo(screen.size()));
+    if (style.isFixed) {
+        setFixedSize(size());
+        setWindowFlag(Qt::WindowMaximizeButtonHint, false);
+        setWindowFlag(Qt::WindowMinimizeButtonHint, false);
+    } else if (form.leastWidth > 0) {
+        setMinimumWidth(std::min(form.leastWidth + list + Around, screen.width()));
+    }
     move(screen.center() - QPoint(width() / 2, height() / 2));
 }
 

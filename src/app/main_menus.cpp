@@ -4,7 +4,7 @@
 #include "app/stored_values.h"
 #include "core/arrange/rail_edits.h"
 #include "core/edit/placing.h"
-#include "core/kinds/kind.h"
+#include "core/model/band_titles.h"
 #include "core/text/tr.h"
 #include "designer/arrange_actions.h"
 #include "designer/board.h"
@@ -208,9 +208,9 @@ void MainWindow::makeSelectMenu()
             },
             &m_designActions);
     };
-    selectBand(tr("The &header"), BandRole::Header);
-    selectBand(tr("The bo&dy"), BandRole::Body);
-    selectBand(tr("The &footer"), BandRole::Footer);
+    for (const BandRole role : AllBands) {
+        selectBand(tr("The band: %1").arg(bandTitle(role).toLower()), role);
+    }
     addCommand(
         menu, tr("The for&m"), QKeySequence(), [this] { m_board->setSelection(Selection()); }, &m_designActions);
 }
@@ -249,18 +249,18 @@ void MainWindow::makeArrangeMenu()
             [this, name = placeable.name] { m_board->placeInNextFreePlace(name); }, &m_designActions);
     }
     QMenu *bands = menu->addMenu(tr("&Bands and form"));
-    addCommand(bands, tr("Add a &header"), QKeySequence(),
-               apply(tr("Add a header"), [](const Form &form) { return withBand(form, BandRole::Header); }),
-               &m_designActions);
-    addCommand(bands, tr("Add a &footer"), QKeySequence(),
-               apply(tr("Add a footer"), [](const Form &form) { return withBand(form, BandRole::Footer); }),
-               &m_designActions);
-    addCommand(bands, tr("Remove the header"), QKeySequence(),
-               apply(tr("Remove the header"), [](const Form &form) { return withoutBand(form, BandRole::Header); }),
-               &m_designActions);
-    addCommand(bands, tr("Remove the footer"), QKeySequence(),
-               apply(tr("Remove the footer"), [](const Form &form) { return withoutBand(form, BandRole::Footer); }),
-               &m_designActions);
+    for (const BandRole role : AllBands) {
+        if (role == BandRole::Body) {
+            continue;
+        }
+        const QString title = bandTitle(role).toLower();
+        const QString adding = tr("Add the %1").arg(title);
+        const QString removing = tr("Remove the %1").arg(title);
+        addCommand(bands, adding, QKeySequence(),
+                   apply(adding, [role](const Form &form) { return withBand(form, role); }), &m_designActions);
+        addCommand(bands, removing, QKeySequence(),
+                   apply(removing, [role](const Form &form) { return withoutBand(form, role); }), &m_designActions);
+    }
     addCommand(bands, tr("&Trim the form to its content"), keys("Ctrl+Alt+Y"),
                apply(tr("Trim the form"), [](const Form &form) { return trimmed(form); }), &m_designActions);
     QMenu *order = menu->addMenu(tr("Tab &order"));
@@ -461,12 +461,13 @@ void MainWindow::showBoardMenu(const QPoint &global)
         menu.addAction(tr("Trim the form to its content"), this,
                        [this] { m_document->apply(tr("Trim the form"), trimmed(m_document->form())); });
         menu.addSeparator();
-        for (const BandRole role : {BandRole::Header, BandRole::Footer}) {
+        for (const BandRole role : AllBands) {
+            if (role == BandRole::Body) {
+                continue;
+            }
             const bool isThere = findBand(m_document->form(), role) != nullptr;
-            const bool isHeader = role == BandRole::Header;
-            const QString words = isThere    ? isHeader ? tr("Remove the header") : tr("Remove the footer")
-                                     : isHeader ? tr("Add a header")
-                                             : tr("Add a footer");
+            const QString title = bandTitle(role).toLower();
+            const QString words = isThere ? tr("Remove the %1").arg(title) : tr("Add the %1").arg(title);
             menu.addAction(words, this, [this, words, role, isThere] {
                 m_document->apply(words,
                                   isThere ? withoutBand(m_document->form(), role) : withBand(m_document->form(), role));

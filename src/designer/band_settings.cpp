@@ -29,6 +29,31 @@ Result<Form> writeBandHeight(const Context &context, const QString &typed)
     return setBandHeight(context.form, band->role, *size);
 }
 
+Words readTone(const Context &context)
+{
+    const Band *band = findBand(context.form, *context.selection.band());
+    return QString::number(band ? static_cast<int>(band->tone) : 0);
+}
+
+QList<SettingChoice> toneChoices(const Context &)
+{
+    return {{QStringLiteral("0"), Texts::tr("as is usual")},
+            {QStringLiteral("1"), Texts::tr("paper")},
+            {QStringLiteral("2"), Texts::tr("a light tint")},
+            {QStringLiteral("3"), Texts::tr("a stronger tint")}};
+}
+
+Result<Form> writeTone(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    for (Band &band : form.bands) {
+        if (band.role == *context.selection.band()) {
+            band.tone = static_cast<BandTone>(typed.toInt());
+        }
+    }
+    return form;
+}
+
 Words readBandControls(const Context &context)
 {
     return QString::number(controlsInBand(context.form, *context.selection.band()).size());
@@ -111,6 +136,8 @@ QList<Setting> bandAndRailSettings()
     return {
         {"bandHeight", SettingOf::Band, T("Size"), T("Height"), T("The band's height. It stops at the lowest control."),
          SettingEditor::Words, T("Change a band's height"), always, readBandHeight, writeBandHeight},
+        {"bandTone", SettingOf::Band, T("Look"), T("Colour"), T("The band's ground, one of the look's."), Choice,
+         T("Change a band's colour"), always, readTone, writeTone, toneChoices},
         {"bandControls", SettingOf::Band, T("Size"), T("Controls"), T("How many controls stand in the band."), Shown,
          "", always, readBandControls, writeNothing},
         {"railName", SettingOf::Rail, T("Rail"), T("Name"), T("What the rail is called here and in the file."),

@@ -21,7 +21,8 @@ void Board::paintForm(QPainter &painter) const
 {
     const Form &form = shownForm();
     for (const Band &band : form.bands) {
-        paintBand(painter, band.role, QRect(0, bandTop(form, band.role), form.width, band.height), m_appearance);
+        paintBand(painter, band.role, band.tone, QRect(0, bandTop(form, band.role), form.width, band.height),
+                  m_appearance);
     }
     const Form inSight = seen(form);
     for (const nabblet::Control &control : inSight.controls) {
@@ -99,7 +100,8 @@ void Board::paintGround(QPainter &painter, const Form &form, const QRect &dirty)
         own.translate(now.origin);
         own.scale(m_zoom / 100.0, m_zoom / 100.0);
         for (const Band &band : form.bands) {
-            paintBand(own, band.role, QRect(0, bandTop(form, band.role), form.width, band.height), m_appearance);
+            paintBand(own, band.role, band.tone, QRect(0, bandTop(form, band.role), form.width, band.height),
+                      m_appearance);
         }
         own.restore();
         paintTracing(own, form);

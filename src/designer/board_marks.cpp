@@ -2,6 +2,7 @@
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
+#include "core/model/band_titles.h"
 #include "designer/board.h"
 #include "designer/board_measures.h"
 #include "entry/theme.h"
@@ -15,19 +16,6 @@
 namespace nabblet {
 
 namespace {
-
-QString bandTitle(BandRole role)
-{
-    switch (role) {
-    case BandRole::Header:
-        return Board::tr("HEADER");
-    case BandRole::Body:
-        return Board::tr("BODY");
-    case BandRole::Footer:
-        return Board::tr("FOOTER");
-    }
-    return {};
-}
 
 // The distance of a ruler's small marks in its unit's own steps, so that they stand at least 5 px apart, and every how
 // many of them one carries a number.

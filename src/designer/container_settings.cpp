@@ -1,5 +1,6 @@
 // Settings of group boxes and tab pages.
 #include "core/arrange/grouping.h"
+#include "core/arrange/units.h"
 #include "core/edit/edits.h"
 #include "core/text/tr.h"
 #include "designer/setting_parts.h"
@@ -91,6 +92,47 @@ Result<Form> writePages(const Context &context, const QString &typed)
     return form;
 }
 
+bool isPanes(const Context &context)
+{
+    return areAll<Holds::Panes>(context);
+}
+
+Words readStacked(const Context &context)
+{
+    return common(context, [](const Control &c) { return areStacked(c) ? Yes : QString(); });
+}
+
+// What stands in the second pane goes below the first, or beside it.
+Result<Form> writeStacked(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    for (const Control *control : selected(context)) {
+        if (areStacked(*control) != (typed == Yes)) {
+            form = withPanesTurned(form, control->id);
+        }
+    }
+    return form;
+}
+
+Words readDivider(const Context &context)
+{
+    return common(context,
+                  [&](const Control &c) { return sizeInWords(dividerOf(c), context.unit, context.form.grid.pitch); });
+}
+
+Result<Form> writeDivider(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    for (const Control *control : selected(context)) {
+        const Result<int> at = readSize(typed, dividerOf(*control), context.unit, form.grid.pitch);
+        if (!at) {
+            return at.error();
+        }
+        form = withDivider(form, control->id, *at);
+    }
+    return form;
+}
+
 Words readHeld(const Context &context)
 {
     QSet<ControlId> ids;
@@ -116,6 +158,11 @@ QList<Setting> containerSettings()
         {"pages", Controls, T("Group"), T("Pages"),
          T("The titles of the pages, with a bar | between them; one more title makes one more page."),
          SettingEditor::Words, T("Change pages"), isOnePages, readPages, writePages},
+        {"stacked", Controls, T("Group"), T("One above"), T("The panes stand one above the other, not side by side."),
+         Flag, T("Turn the panes"), isPanes, readStacked, writeStacked},
+        {"divider", Controls, T("Group"), T("Divider at"),
+         T("From the edge of the first pane. At work people move it."), SettingEditor::Words, T("Move the divider"),
+         isPanes, readDivider, writeDivider},
         {"held", Controls, T("Group"), T("Holds"), T("How many controls are in it."), Shown, "", isContainer, readHeld,
          writeNothing},
     };

@@ -93,6 +93,115 @@ Result<Form> writeLeastWidth(const Context &context, const QString &typed)
     return form;
 }
 
+// ---------------------------------------------------------------- the window
+
+enum WindowSize { AnySize, NotSmaller, FixedSize }; // as the values of the setting
+
+Words readWindowSize(const Context &context)
+{
+    const Form &form = context.form;
+    return QString::number(form.window.isFixed ? FixedSize : form.leastWidth == form.width ? NotSmaller : AnySize);
+}
+
+QList<SettingChoice> windowSizes(const Context &)
+{
+    return {{QString::number(AnySize), Texts::tr("any that keeps it whole")},
+            {QString::number(NotSmaller), Texts::tr("not smaller than designed")},
+            {QString::number(FixedSize), Texts::tr("fixed as designed")}};
+}
+
+Result<Form> writeWindowSize(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    const auto size = static_cast<WindowSize>(typed.toInt());
+    form.window.isFixed = size == FixedSize;
+    if (size == NotSmaller) {
+        form.leastWidth = form.width;
+    } else if (form.leastWidth == form.width) {
+        form.leastWidth = 0;
+    }
+    return form;
+}
+
+template <bool WindowStyle::*flag> Words readWindowFlag(const Context &context)
+{
+    return context.form.window.*flag ? Yes : QString();
+}
+
+template <bool WindowStyle::*flag> Result<Form> writeWindowFlag(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    form.window.*flag = typed == Yes;
+    return form;
+}
+
+enum ListSide { NoList, AtLeft, AtRight };
+
+Words readListSide(const Context &context)
+{
+    const WindowStyle &window = context.form.window;
+    return QString::number(!window.hasRecordList ? NoList : window.isListAtRight ? AtRight : AtLeft);
+}
+
+QList<SettingChoice> listSides(const Context &)
+{
+    return {{QString::number(NoList), Texts::tr("none")},
+            {QString::number(AtLeft), Texts::tr("at the left")},
+            {QString::number(AtRight), Texts::tr("at the right")}};
+}
+
+Result<Form> writeListSide(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    form.window.hasRecordList = typed.toInt() != NoList;
+    form.window.isListAtRight = typed.toInt() == AtRight;
+    return form;
+}
+
+bool hasList(const Context &context)
+{
+    return context.form.window.hasRecordList;
+}
+
+Words readListWidth(const Context &context)
+{
+    return sizeInWords(context.form.window.listWidth, context.unit, context.form.grid.pitch);
+}
+
+Result<Form> writeListWidth(const Context &context, const QString &typed)
+{
+    const Result<int> width = readSize(typed, context.form.window.listWidth, context.unit, context.form.grid.pitch);
+    if (!width) {
+        return width.error();
+    }
+    if (*width < 40 || *width > 2000) {
+        return Error{Texts::tr("The list is from 40 to 2000 px wide."), {}};
+    }
+    Form form = context.form;
+    form.window.listWidth = *width;
+    return form;
+}
+
+Words readListColumns(const Context &context)
+{
+    return context.form.window.listColumns.join(QStringLiteral(", "));
+}
+
+Result<Form> writeListColumns(const Context &context, const QString &typed)
+{
+    const Table *table = rowsTable(context);
+    Form form = context.form;
+    form.window.listColumns.clear();
+    for (const QString &part : typed.split(u',', Qt::SkipEmptyParts)) {
+        const QString name = part.trimmed();
+        if (table && !findColumn(*table, name)) {
+            return Error{Texts::tr("“%1” has no column “%2”.").arg(table->name, name), {}};
+        }
+        form.window.listColumns.append(name);
+    }
+    return form;
+}
+
 Words readPitch(const Context &context)
 {
     // In its own steps a pitch would always be one.
@@ -228,6 +337,25 @@ QList<Setting> formSettings()
          T("The table or view that the form shows and writes."), Shown, "", always, readRows, writeNothing},
         {"formWidth", SettingOf::Form, T("Size"), T("Width"), T("The form's width. It stops at the rightmost control."),
          SettingEditor::Words, T("Change the form's width"), always, readWidth, writeWidth},
+        {"windowSize", SettingOf::Form, T("Window"), T("Size"),
+         T("How far people may make the window larger or smaller."), Choice, T("Change the window's size"), always,
+         readWindowSize, writeWindowSize, windowSizes},
+        {"recordStrip", SettingOf::Form, T("Window"), T("Record strip"),
+         T("The strip below the form, for going through the records, saving and taking back."), Flag,
+         T("Show or hide the record strip"), always, readWindowFlag<&WindowStyle::hasRecordStrip>,
+         writeWindowFlag<&WindowStyle::hasRecordStrip>},
+        {"scrollBars", SettingOf::Form, T("Window"), T("Scroll bars"), T("Where there is no room for the whole form."),
+         Flag, T("Show or hide scroll bars"), always, readWindowFlag<&WindowStyle::hasScrollBars>,
+         writeWindowFlag<&WindowStyle::hasScrollBars>},
+        {"listSide", SettingOf::Form, T("Window"), T("Record list"),
+         T("The records beside the form: one picks there and works here."), Choice, T("Show or hide the record list"),
+         always, readListSide, writeListSide, listSides},
+        {"listColumns", SettingOf::Form, T("Window"), T("List shows"),
+         T("The columns in the list: name, laid_on. Empty: what tells the records apart."), SettingEditor::Words,
+         T("Change the record list"), hasList, readListColumns, writeListColumns},
+        {"listWidth", SettingOf::Form, T("Window"), T("List width"),
+         T("How wide the list opens; people may move its edge."), SettingEditor::Words, T("Change the record list"),
+         hasList, readListWidth, writeListWidth},
         {"leastWidth", SettingOf::Form, T("Size"), T("Smallest"),
          T("The narrowest its window may get. Empty: as narrow as nothing overlaps."), SettingEditor::Words,
          T("Pin the smallest width"), always, readLeastWidth, writeLeastWidth},

@@ -4,6 +4,7 @@
 #include "designer/lines_editor.h"
 
 #include "core/kinds/kind.h"
+#include "core/model/band_titles.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -321,9 +322,7 @@ void Inspector::refreshTitle()
         setNote(form.name);
         return;
     case SettingOf::Band:
-        setTitle(*m_selection.band() == BandRole::Header   ? tr("Header")
-                 : *m_selection.band() == BandRole::Footer ? tr("Footer")
-                                                           : tr("Body"));
+        setTitle(bandTitle(*m_selection.band()));
         setNote(tr("band"));
         return;
     case SettingOf::Rail:

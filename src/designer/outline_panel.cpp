@@ -5,6 +5,7 @@
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rows.h"
 #include "core/kinds/kind.h"
+#include "core/model/band_titles.h"
 #include "core/text/tr.h"
 
 #include <QDropEvent>
@@ -39,19 +40,6 @@ protected:
         }
     }
 };
-
-QString bandTitle(BandRole role)
-{
-    switch (role) {
-    case BandRole::Header:
-        return OutlinePanel::tr("Header");
-    case BandRole::Body:
-        return OutlinePanel::tr("Body");
-    case BandRole::Footer:
-        return OutlinePanel::tr("Footer");
-    }
-    return {};
-}
 
 } // namespace
 

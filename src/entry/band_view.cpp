@@ -19,6 +19,14 @@ void BandView::setPainted(const QList<Control> &controls)
     update();
 }
 
+void BandView::setTone(BandTone tone)
+{
+    if (tone != m_tone) {
+        m_tone = tone;
+        update();
+    }
+}
+
 void BandView::setShift(int shift)
 {
     if (shift != m_shift) {
@@ -31,7 +39,7 @@ void BandView::setShift(int shift)
 void BandView::paintEvent(QPaintEvent *event)
 {
     QPainter painter(this);
-    paintBand(painter, m_role, rect(), *m_appearance);
+    paintBand(painter, m_role, m_tone, rect(), *m_appearance);
     for (const Control &control : m_painted) {
         if (control.place.translated(-m_shift, 0).intersects(event->rect())) {
             paintControl(painter, control, shown ? shown(control) : shownBlank(control), QPoint(-m_shift, 0),

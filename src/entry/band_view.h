@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/kinds/kind.h"
+#include "core/model/form.h"
 #include "entry/appearance.h"
 
 #include <QWidget>
@@ -24,13 +25,16 @@ public:
     // Moves what is painted to the left, when the body below is scrolled sideways.
     void setShift(int shift);
     int shift() const { return m_shift; }
+    void setTone(BandTone tone);
 
 protected:
     const Appearance &appearance() const { return *m_appearance; }
+    BandTone tone() const { return m_tone; }
     void paintEvent(QPaintEvent *event) override;
 
 private:
     BandRole m_role;
+    BandTone m_tone = BandTone::Usual;
     const Appearance *m_appearance;
     QList<Control> m_painted;
     int m_shift = 0;

@@ -55,6 +55,7 @@ public:
     QLocale locale() const { return m_locale; }
     void setLocale(const QLocale &locale) { m_locale = locale; }
 
+    bool hasRecordSource() const { return m_isStarted; }
     bool hasRecord() const { return m_row.has_value() || m_isNew; }
     bool isNew() const { return m_isNew; }
     bool canAdd() const;
@@ -130,6 +131,8 @@ public:
     bool keepMine();
     void takeTheirs();
 
+    // The key of the record in hand; nothing for none or a new one.
+    std::optional<RowKey> keyInHand() const { return m_row && !m_isNew ? std::optional(m_row->key) : std::nullopt; }
     std::optional<qint64> position() const; // from 0
     std::optional<qint64> count() const { return m_count; }
     // Whether records can be gone to by their number yet.
@@ -242,7 +245,7 @@ private:
     mutable QHash<QString, QStringList> m_listLines;   // of lists whose choices come from another table
     mutable std::unique_ptr<RowFormulas> m_formulas;
     mutable QHash<QString, bool> m_areLarge; // tables of lookups
-    QHash<QString, QVariant> m_startValues; // of a new record, by column
+    QHash<QString, QVariant> m_startValues;  // of a new record, by column
 
     RowWindow m_window;
     EntrySession *m_parent = nullptr;

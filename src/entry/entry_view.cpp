@@ -8,6 +8,7 @@
 #include "entry/editors/field_editor.h"
 #include "entry/find_record.h"
 #include "entry/page_tabs_bar.h"
+#include "entry/record_list.h"
 #include "entry/record_strip.h"
 #include "entry/rows_band.h"
 
@@ -19,6 +20,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollBar>
+#include <QSplitter>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -109,7 +111,19 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     m_rowBar->setObjectName(QStringLiteral("rowBar"));
     m_rowBar->setVisible(m_isTabular);
     m_strip = new RecordStrip(session);
+    m_hasStrip = furniture == Furniture::RecordStrip;
 
+    // The list of records, where there is one, stands beside all of it.
+    m_beside = new QSplitter(Qt::Horizontal);
+    m_beside->setObjectName(QStringLiteral("beside"));
+    m_beside->setChildrenCollapsible(false);
+    auto *formSide = new QWidget;
+    auto *whole = column;
+    column = new QVBoxLayout(formSide);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    m_beside->addWidget(formSide);
+    whole->addWidget(m_beside, 1);
     column->addWidget(m_notice);
     column->addWidget(bandView(BandRole::Header));
     auto *middle = new QHBoxLayout;
@@ -127,7 +141,6 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         m_strip->hide();
     }
     if (m_rows) {
-        m_scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
         connect(m_rows, &RowsBand::topChanged, this, [this] {
             placeRowInHand();
             readRowsInSight();
@@ -230,9 +243,18 @@ void EntryView::setAppearance(const Appearance &appearance)
     rebuild(m_form);
 }
 
-void EntryView::rebuild(const Form &form)
+void EntryView::rebuild(const Form &whole)
 {
+    const Form form = withoutPageBands(whole);
     m_form = form;
+    for (const Band &band : form.bands) {
+        bandView(band.role)->setTone(band.tone);
+    }
+    const Qt::ScrollBarPolicy bars = form.window.hasScrollBars ? Qt::ScrollBarAsNeeded : Qt::ScrollBarAlwaysOff;
+    m_scroll->setHorizontalScrollBarPolicy(bars);
+    m_scroll->setVerticalScrollBarPolicy(m_rows ? Qt::ScrollBarAlwaysOff : bars);
+    m_strip->setVisible(m_hasStrip && form.window.hasRecordStrip);
+    showRecordList();
     makeWidgets();
     for (const auto &[id, editor] : m_editors) {
         const Control *caption = captionOf(form, id);
@@ -518,6 +540,33 @@ void EntryView::askAndDelete()
                            this);
     if (answer == 0) {
         m_session->removeRecord();
+    }
+}
+
+// The list goes where the form has it; what differs is made anew.
+void EntryView::showRecordList()
+{
+    const WindowStyle &window = m_form.window;
+    const bool isWanted = m_hasStrip && window.hasRecordList && m_session->hasRecordSource();
+    const bool isOther =
+        m_list && isWanted && !(m_list->form() == recordListForm(m_form, m_session->catalogue(), m_appearance));
+    if (m_list && (!isWanted || isOther)) {
+        delete m_list;
+        m_list = nullptr;
+    }
+    if (!isWanted) {
+        return;
+    }
+    if (!m_list) {
+        m_list = new RecordList(m_session, m_appearance);
+        m_beside->insertWidget(window.isListAtRight ? 1 : 0, m_list);
+        const int list = window.listWidth;
+        const int rest = std::max(1, width() - list);
+        m_beside->setSizes(window.isListAtRight ? QList<int>{rest, list} : QList<int>{list, rest});
+        m_beside->setStretchFactor(window.isListAtRight ? 0 : 1, 1);
+        m_beside->setStretchFactor(window.isListAtRight ? 1 : 0, 0);
+    } else if (m_beside->indexOf(m_list) != (window.isListAtRight ? 1 : 0)) {
+        m_beside->insertWidget(window.isListAtRight ? 1 : 0, m_list);
     }
 }
 

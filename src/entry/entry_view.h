@@ -15,6 +15,8 @@
 #include <memory>
 #include <unordered_map>
 
+class QSplitter;
+
 namespace nabblet {
 
 class BandView;
@@ -22,6 +24,7 @@ class RecordStrip;
 class FieldEditor;
 class RowsBand;
 class PageTabsBar;
+class RecordList;
 
 // What stands around a form at work.
 enum class Furniture {
@@ -70,6 +73,7 @@ protected:
 
 private:
     void layOut();
+    void showRecordList();
     void refresh();
     void refreshMessages();
     void refreshNotice();
@@ -105,6 +109,9 @@ private:
     QScrollArea *m_scroll;
     QWidget *m_notice;
     RecordStrip *m_strip;
+    bool m_hasStrip = false;
+    QSplitter *m_beside;
+    RecordList *m_list = nullptr;
     std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> m_editors;
     QHash<ControlId, PageTabsBar *> m_tabs;
     FrontPages m_fronts;

@@ -65,9 +65,9 @@ void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &app
     painter.fillRect(middle.x(), middle.y() - 5, 1, 9, appearance.colour(Ink::CaptionText));
 }
 
-void paintForm(QPainter &painter, const Form &asDesigned, EntrySession *session, QSize size,
-               const Appearance &appearance)
+void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSize size, const Appearance &appearance)
 {
+    const Form asDesigned = withoutPageBands(whole);
     const Band *designedBody = findBand(asDesigned, BandRole::Body);
     const int rowHeight = designedBody ? designedBody->height : 0;
     const int bodyHeight = std::max(rowHeight, size.height() - (formHeight(asDesigned) - rowHeight));
@@ -78,7 +78,7 @@ void paintForm(QPainter &painter, const Form &asDesigned, EntrySession *session,
     for (const Band &band : form.bands) {
         const bool isBody = band.role == BandRole::Body;
         const QRect area(0, y, form.width, isBody ? bodyHeight : band.height);
-        paintBand(painter, band.role, area, appearance);
+        paintBand(painter, band.role, band.tone, area, appearance);
         if (isBody && isRepeated) {
             paintRows(painter, form, session, area, rowHeight, appearance);
         } else {

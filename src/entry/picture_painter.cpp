@@ -13,7 +13,7 @@ void paintStroke(QPainter &painter, const BoxStroke &box, const Appearance &appe
 {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(box.isFilled ? QBrush(appearance.colour(box.fill)) : QBrush(Qt::NoBrush));
-    painter.setPen(QPen(appearance.colour(box.outline), box.outlineWidth));
+    painter.setPen(box.isOutlined ? QPen(appearance.colour(box.outline), box.outlineWidth) : QPen(Qt::NoPen));
     const qreal inset = box.outlineWidth / 2.0;
     painter.drawRoundedRect(QRectF(box.rect).adjusted(inset, inset, -inset, -inset), box.radius, box.radius);
     painter.setRenderHint(QPainter::Antialiasing, false);
@@ -151,12 +151,27 @@ void paintControl(QPainter &painter, const Control &control, const Shown &shown,
     paintPicture(painter, kindNamed(control.kind).draw(control, shown), control.place.topLeft() + origin, appearance);
 }
 
-void paintBand(QPainter &painter, BandRole role, const QRect &rect, const Appearance &appearance)
+Ink groundOf(BandRole role, BandTone tone)
 {
-    painter.fillRect(rect, appearance.colour(role == BandRole::Body ? Ink::Paper : Ink::BandTint));
-    if (role == BandRole::Header) {
+    switch (tone) {
+    case BandTone::Usual:
+        break;
+    case BandTone::Paper:
+        return Ink::Paper;
+    case BandTone::Tint:
+        return Ink::BandTint;
+    case BandTone::Strong:
+        return Ink::ChosenFill;
+    }
+    return role == BandRole::Body || isOfPages(role) ? Ink::Paper : Ink::BandTint;
+}
+
+void paintBand(QPainter &painter, BandRole role, BandTone tone, const QRect &rect, const Appearance &appearance)
+{
+    painter.fillRect(rect, appearance.colour(groundOf(role, tone)));
+    if (role == BandRole::Header || role == BandRole::PageHeader) {
         painter.fillRect(rect.x(), rect.bottom(), rect.width(), 1, appearance.colour(Ink::BandLine));
-    } else if (role == BandRole::Footer) {
+    } else if (role == BandRole::Footer || role == BandRole::PageFooter) {
         painter.fillRect(rect.x(), rect.y(), rect.width(), 1, appearance.colour(Ink::BandLine));
     }
 }

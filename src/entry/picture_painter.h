@@ -1,6 +1,7 @@
 // Paints the pictures that core/kinds makes of controls. The only place where a control's appearance meets a painter.
 #pragma once
 
+#include "core/model/form.h"
 #include "entry/appearance.h"
 
 class QPainter;
@@ -15,6 +16,8 @@ void paintControl(QPainter &painter, const Control &control, const Shown &shown,
                   const Appearance &appearance);
 
 // Paints the ground of a band: tint, and the line that parts header and footer from the body.
-void paintBand(QPainter &painter, BandRole role, const QRect &rect, const Appearance &appearance);
+// The ground of a band.
+Ink groundOf(BandRole role, BandTone tone);
+void paintBand(QPainter &painter, BandRole role, BandTone tone, const QRect &rect, const Appearance &appearance);
 
 } // namespace nabblet

@@ -67,7 +67,7 @@ void RowsBand::showRowInHand()
 void RowsBand::paintEvent(QPaintEvent *event)
 {
     QPainter painter(this);
-    paintBand(painter, BandRole::Body, rect(), appearance());
+    paintBand(painter, BandRole::Body, tone(), rect(), appearance());
     if (m_rowHeight <= 0) {
         return;
     }
@@ -81,7 +81,7 @@ void RowsBand::paintEvent(QPaintEvent *event)
         }
         for (const Control &control : std::as_const(m_controls)) {
             // The row in hand has widgets for everything else.
-            if (row == inHand && takesValue(kindNamed(control.kind))) {
+            if (row == inHand && kindNamed(control.kind).editor != Editor::None) {
                 continue;
             }
             const Shown contents = row < rows.size() ? m_session->shownIn(control, rows.at(row)) : shownBlank(control);

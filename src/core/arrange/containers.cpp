@@ -64,6 +64,9 @@ QList<Area> areasIn(const Control &container)
         for (const Page &page : pagesOf(container)) {
             areas.append({container.band, container.id, page.id});
         }
+    } else if (kindNamed(container.kind).holds == Holds::Panes) {
+        areas.append({container.band, container.id, FirstPane});
+        areas.append({container.band, container.id, SecondPane});
     } else {
         areas.append({container.band, container.id, 0});
     }
@@ -84,16 +87,16 @@ QList<Area> areasOf(const Form &form)
     return areas;
 }
 
-Insets insetsOf(const Control &container)
+Insets insetsOf(const Control &container, int page)
 {
     const Kind &kind = kindNamed(container.kind);
-    return kind.insets ? kind.insets(container) : Insets();
+    return kind.insets ? kind.insets(container, page) : Insets();
 }
 
 QRect roomOf(const Form &form, const Area &area)
 {
     if (const Control *container = form.controls.find(area.container)) {
-        const Insets insets = insetsOf(*container);
+        const Insets insets = insetsOf(*container, area.page);
         return container->place.adjusted(insets.left, insets.top, -insets.right, -insets.bottom);
     }
     const Band *band = findBand(form, area.band);
@@ -275,6 +278,38 @@ void makeWayFor(Form &form, const Control &before, const QRect &grown)
 
 } // namespace
 
+namespace {
+
+// Moves the divider of panes on where the first holds more than it has room for, and what stands in the second along.
+void makeRoomInFirstPane(Form &form, int index)
+{
+    Control panes = form.controls.at(index);
+    const bool isStacked = areStacked(panes);
+    const Insets free = insetsOf(panes, FirstPane);
+    const QRect room = panes.place.adjusted(free.left, free.top, -free.right, -free.bottom);
+    int over = 0;
+    for (const Control &control : form.controls) {
+        if (control.container == panes.id && control.page == FirstPane) {
+            over = std::max(over, isStacked ? bottomOf(control.place) - bottomOf(room)
+                                            : rightOf(control.place) - rightOf(room));
+        }
+    }
+    if (over <= 0) {
+        return;
+    }
+    const int by = onGridAtOrAfter(over, std::max(1, form.grid.pitch));
+    const int divider = dividerOf(panes) + by;
+    const QRect before = panes.place;
+    panes.place.setSize(before.size() + (isStacked ? QSize(0, by) : QSize(by, 0)));
+    makeWayFor(form, form.controls.at(index), panes.place);
+    setDivider(panes, divider);
+    form.controls.replace(index, panes);
+    QList<Arranged> second = arrangedIn(form, {panes.band, panes.id, SecondPane});
+    shift(form, second, isStacked ? QPoint(0, by) : QPoint(by, 0));
+}
+
+} // namespace
+
 Form withContainersGrown(const Form &form)
 {
     if (!hasContainers(form)) {
@@ -285,8 +320,11 @@ Form withContainersGrown(const Form &form)
         if (!holdsOthers(form.controls.at(i))) {
             continue;
         }
+        if (kindNamed(result.controls.at(i).kind).holds == Holds::Panes) {
+            makeRoomInFirstPane(result, i);
+        }
         const Control container = result.controls.at(i);
-        const Insets insets = insetsOf(container);
+        const Insets insets = insetsOf(container, SecondPane); // of panes, the one at the end
         int right = rightOf(container.place);
         int bottom = bottomOf(container.place);
         for (const Control &control : result.controls) {

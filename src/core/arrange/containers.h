@@ -32,11 +32,11 @@ QList<Area> areasOf(const Form &form);
 // Whether anything stands in a container.
 bool hasContainers(const Form &form);
 bool holdsOthers(const Control &control);
-// The areas inside a container: one, or one for each page.
+// The areas inside a container: one, or one for each page or pane.
 QList<Area> areasIn(const Control &container);
 
 // What a container keeps free inside its edges.
-Insets insetsOf(const Control &container);
+Insets insetsOf(const Control &container, int page = 0); // page: of its pages or panes
 // Where the things of an area may stand, relative to the band: the band itself, or the inside of the container.
 QRect roomOf(const Form &form, const Area &area);
 

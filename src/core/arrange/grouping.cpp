@@ -20,6 +20,8 @@ namespace nabblet {
 
 namespace {
 
+constexpr int SecondPaneWidth = 240; // px
+
 // A new container, not yet anywhere.
 Control newContainer(const Form &form, const QString &kind)
 {
@@ -30,8 +32,8 @@ Control newContainer(const Form &form, const QString &kind)
     container.role = QStringLiteral("heading");
     if (kindNamed(kind).holds == Holds::Pages) {
         setPages(container, {{1, Texts::tr("Page 1")}, {2, Texts::tr("Page 2")}});
-    } else {
-        container.text = Texts::tr("Group");
+    } else if (kindNamed(kind).holds == Holds::Controls) {
+        container.text = kind == QLatin1String("group-box") ? Texts::tr("Group") : QString();
     }
     return container;
 }
@@ -80,7 +82,7 @@ Grouped withContainer(const Form &form, const QList<ControlId> &controls, const 
     const Area area = items.first().area;
     const QRect bounds = boundsOf(items);
     Control container = newContainer(form, kind);
-    const Insets insets = insetsOf(container);
+    const Insets insets = insetsOf(container, FirstPane);
     const int pitch = std::max(1, form.grid.pitch);
     // On a band, a frame keeps a grid step to the edge, too.
     const int edge = area.container == 0 ? pitch : 0;
@@ -90,6 +92,10 @@ Grouped withContainer(const Form &form, const QList<ControlId> &controls, const 
                     onGridAtOrAfter(std::max(0, room.y() - (bounds.y() - insets.top)), pitch));
     Form result = moveControls(form, controls, by);
     container.place = bounds.translated(by).adjusted(-insets.left, -insets.top, insets.right, insets.bottom);
+    if (kindNamed(kind).holds == Holds::Panes) { // what is selected is the first; the second gets room beside it
+        setDivider(container, container.place.width());
+        container.place.setWidth(container.place.width() + SecondPaneWidth);
+    }
     standIn(container, area);
     container.rides = holdsFor(form, controls);
     const QList<Area> inside = areasIn(container);
@@ -250,6 +256,66 @@ Form withPageMoved(const Form &form, ControlId container, int page, int steps)
             pages.move(from, std::clamp<qsizetype>(from + steps, 0, pages.size() - 1));
         }
     });
+}
+
+namespace {
+
+// What stands in one area, and what that holds, moved by a distance.
+void moveArea(Form &form, const Area &area, QPoint by)
+{
+    QSet<ControlId> moving;
+    for (const Control &control : form.controls) {
+        if (areaOf(control) == area) {
+            moving.insert(control.id);
+        }
+    }
+    moving += membersOf(form, moving);
+    for (int i = 0; i < form.controls.size(); ++i) {
+        if (moving.contains(form.controls.at(i).id)) {
+            Control control = form.controls.at(i);
+            control.place.translate(by);
+            form.controls.replace(i, by.x() != 0 ? withRidesByPlace(form, control) : control);
+        }
+    }
+}
+
+} // namespace
+
+Form withDivider(const Form &form, ControlId id, int divider)
+{
+    const int index = form.controls.indexOf(id);
+    if (index < 0 || kindNamed(form.controls.at(index).kind).holds != Holds::Panes) {
+        return form;
+    }
+    Form result = form;
+    Control panes = form.controls.at(index);
+    const int before = dividerOf(panes);
+    setDivider(panes, divider);
+    setDivider(panes, dividerOf(panes)); // as far as it goes
+    const int by = dividerOf(panes) - before;
+    result.controls.replace(index, panes);
+    moveArea(result, {panes.band, id, SecondPane}, areStacked(panes) ? QPoint(0, by) : QPoint(by, 0));
+    return withWayMade(grownToHold(result), {id});
+}
+
+Form withPanesTurned(const Form &form, ControlId id)
+{
+    const int index = form.controls.indexOf(id);
+    if (index < 0 || kindNamed(form.controls.at(index).kind).holds != Holds::Panes) {
+        return form;
+    }
+    Form result = form;
+    Control panes = form.controls.at(index);
+    const QPoint before = roomOf(form, {panes.band, id, SecondPane}).topLeft();
+    panes.settings.remove(QStringLiteral("divider"));
+    if (areStacked(panes)) {
+        panes.settings.remove(QStringLiteral("stacked"));
+    } else {
+        panes.settings.insert(QStringLiteral("stacked"), true);
+    }
+    result.controls.replace(index, panes);
+    moveArea(result, {panes.band, id, SecondPane}, roomOf(result, {panes.band, id, SecondPane}).topLeft() - before);
+    return withWayMade(grownToHold(result), {id});
 }
 
 } // namespace nabblet

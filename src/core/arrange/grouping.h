@@ -36,4 +36,10 @@ Form withPageTitle(const Form &form, ControlId container, int page, const QStrin
 // … or some places further on (or back).
 Form withPageMoved(const Form &form, ControlId container, int page, int steps);
 
+// Panes with their divider elsewhere, px from the first pane's edge; what stands in the second goes along. It stops at
+// what stands in the first.
+Form withDivider(const Form &form, ControlId panes, int divider);
+// Panes turned the other way round: those side by side stand one above the other, and back.
+Form withPanesTurned(const Form &form, ControlId panes);
+
 } // namespace nabblet

@@ -3,6 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
+#include "core/model/band_titles.h"
 
 #include <QHash>
 
@@ -78,7 +79,7 @@ SnapIndex::SnapIndex(const Form &form, const QList<ControlId> &moving, const Tex
     m_levelEdges.reserve(count * 2);
     m_wholes.reserve(count);
     QHash<QPair<QString, int>, std::optional<int>> baselines; // controls of one sort and height have the same
-    std::array<int, 3> tops{};
+    std::array<int, AllBands.size()> tops{};
     for (const Band &band : form.bands) {
         tops.at(static_cast<std::size_t>(band.role)) = bandTop(form, band.role);
     }

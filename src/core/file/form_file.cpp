@@ -22,8 +22,63 @@ constexpr int MostRowsShown = 1000; // of a tabular form
 
 const QStringList &bandNames()
 {
-    static const QStringList names{QStringLiteral("header"), QStringLiteral("body"), QStringLiteral("footer")};
+    static const QStringList names{QStringLiteral("page header"), QStringLiteral("header"), QStringLiteral("body"),
+                                   QStringLiteral("footer"), QStringLiteral("page footer")};
     return names;
+}
+
+const QStringList &toneNames()
+{
+    static const QStringList names{QStringLiteral("usual"), QStringLiteral("paper"), QStringLiteral("tint"),
+                                   QStringLiteral("strong")};
+    return names;
+}
+
+constexpr int WidestList = 2000; // px, of the records beside a form
+
+void writeWindow(JsonText &json, const Form &form)
+{
+    const WindowStyle &window = form.window;
+    const QJsonObject unknown = form.unknownInside.value(key("window")).toObject();
+    if (window == WindowStyle() && unknown.isEmpty()) {
+        return;
+    }
+    json.beginObject("window", JsonText::Layout::OneLine);
+    if (window.isFixed) {
+        json.value("fixed", true);
+    }
+    if (!window.hasRecordStrip) {
+        json.value("recordStrip", false);
+    }
+    if (!window.hasScrollBars) {
+        json.value("scrollBars", false);
+    }
+    if (window.hasRecordList) {
+        json.value("recordList", window.isListAtRight ? QStringLiteral("right") : QStringLiteral("left"));
+    }
+    if (window.listWidth != WindowStyle().listWidth) {
+        json.value("listWidth", window.listWidth);
+    }
+    if (!window.listColumns.isEmpty()) {
+        json.value("listColumns", QJsonValue(listOf(window.listColumns)));
+    }
+    json.members(unknown);
+    json.endObject();
+}
+
+WindowStyle readWindow(JsonReader &reader)
+{
+    WindowStyle window;
+    window.isFixed = reader.flag("fixed", false);
+    window.hasRecordStrip = reader.flag("recordStrip", true);
+    window.hasScrollBars = reader.flag("scrollBars", true);
+    window.hasRecordList = reader.has("recordList");
+    if (window.hasRecordList) {
+        window.isListAtRight = reader.oneOf("recordList", {QStringLiteral("left"), QStringLiteral("right")}) == 1;
+    }
+    window.listWidth = reader.number("listWidth", 40, WidestList, window.listWidth);
+    window.listColumns = namesOf(reader.list("listColumns"));
+    return window;
 }
 
 const QStringList &holdNames()
@@ -275,12 +330,15 @@ void readBands(Form &form, const QJsonArray &stored, const QString &base, JsonMi
         Band band;
         const int role = reader.oneOf("band", bandNames());
         if (role <= last) {
-            mistakes.report(pointer,
-                            Texts::tr("header, body and footer were expected in that order, each once at most"));
+            mistakes.report(
+                pointer,
+                Texts::tr("page header, header, body, footer and page footer were expected in that order, each "
+                          "once at most"));
         }
         last = role;
         band.role = static_cast<BandRole>(role);
         band.height = reader.number("height", 0, Far);
+        band.tone = static_cast<BandTone>(reader.oneOf("tone", toneNames(), 0));
         band.unknown = reader.unknownKeys();
         form.bands.append(band);
     }
@@ -389,11 +447,16 @@ void writeFormMembers(JsonText &json, const Form &form)
         json.endObject();
     }
 
+    writeWindow(json, form);
+
     json.beginList("bands");
     for (const Band &band : form.bands) {
         json.beginObject(nullptr, OneLine);
         json.value("band", bandNames().at(static_cast<int>(band.role)));
         json.value("height", band.height);
+        if (band.tone != BandTone::Usual) {
+            json.value("tone", toneNames().at(static_cast<int>(band.tone)));
+        }
         json.members(band.unknown);
         json.endObject();
     }
@@ -484,6 +547,11 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
         form.tracing.percent = tracing.number("percent", 1, 1000, 100);
         form.tracing.strength = tracing.number("strength", 1, 100, 35);
         keepUnknown("tracing", tracing);
+    }
+    if (reader.has("window")) {
+        JsonReader window(reader.object("window"), reader.pointerTo(key("window")), &mistakes);
+        form.window = readWindow(window);
+        keepUnknown("window", window);
     }
     readBands(form, reader.list("bands", true), reader.pointerTo(key("bands")), mistakes);
     readRails(form, reader.list("rails"), reader.pointerTo(key("rails")), mistakes);

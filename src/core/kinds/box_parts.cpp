@@ -72,12 +72,14 @@ BoxStroke boxOutline(const Control &control, const Shown &shown)
     box.rect = QRect(QPoint(0, 0), control.place.size());
     switch (shown.state) {
     case BoxState::Rest:
+        box.isFilled = box.isOutlined = isFramed(control);
         break;
     case BoxState::Focused:
         box.outline = Ink::Accent;
         box.outlineWidth = 2;
         break;
     case BoxState::Locked:
+        box.isFilled = box.isOutlined = isFramed(control);
         box.fill = Ink::LockedFill;
         break;
     case BoxState::Refused:

@@ -29,7 +29,7 @@ Picture draw(const Control &control, const Shown &shown)
     return {frame, heading};
 }
 
-Insets insets(const Control &control)
+Insets insets(const Control &control, int)
 {
     if (!isFramed(control)) {
         return {};
@@ -38,6 +38,16 @@ Insets insets(const Control &control)
 }
 
 } // namespace
+
+Kind scrollAreaKind()
+{
+    Kind kind = groupBoxKind();
+    kind.name = QStringLiteral("scroll-area");
+    kind.title = QT_TRANSLATE_NOOP("Kinds", "Scrolling area");
+    kind.shortName = QStringLiteral("area");
+    kind.scrolls = true;
+    return kind;
+}
 
 Kind groupBoxKind()
 {

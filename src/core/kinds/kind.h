@@ -21,8 +21,9 @@ namespace nabblet {
 // Which real widget edits a control in Entry.
 enum class Editor { None, Line, LongText, Tick, Choice, Options, List, Image, Rows, Button };
 
-// What a control has inside it: nothing, other controls, or pages with other controls.
-enum class Holds { Nothing, Controls, Pages };
+// What a control has inside it: nothing, other controls, pages with other controls of which one is in front, or two
+// panes side by side.
+enum class Holds { Nothing, Controls, Pages, Panes };
 
 // How wide the space is that a container keeps free inside its edges, px.
 struct Insets
@@ -69,7 +70,8 @@ struct Kind
     Result<QVariant> (*read)(const Control &control, const QString &typed, const QLocale &locale);
 
     Holds holds = Holds::Nothing;
-    Insets (*insets)(const Control &container) = nullptr;
+    Insets (*insets)(const Control &container, int page) = nullptr; // page: a page or a pane, by its id
+    bool scrolls = false;     // what it holds scrolls at work where there is no room
     bool isWorkedOut = false; // shows a value of the row that is not its own to write
 };
 
@@ -135,7 +137,14 @@ QByteArray fixedImage(const Control &control);
 void setFixedImage(Control &control, const QByteArray &image);
 // Whether it goes to the record chosen in it instead of writing a value.
 bool isJumpList(const Control &control);
-bool isFramed(const Control &group); // "framed": a group box is seen; without, it only holds together
+bool isFramed(const Control &control); // "framed": a group box or a box is seen; without, the form shows through
+
+// Panes, the first of which has the id FirstPane and the other SecondPane.
+constexpr int FirstPane = 1;
+constexpr int SecondPane = 2;
+bool areStacked(const Control &panes); // "stacked": one above the other, else side by side
+int dividerOf(const Control &panes);   // "divider": px from the first pane's edge; without, in the middle
+void setDivider(Control &panes, int divider);
 
 // A column that an open list shows beside the words of each choice.
 struct LookupColumn

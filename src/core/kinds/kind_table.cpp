@@ -19,6 +19,7 @@ const QList<Kind> &kinds()
         timeKind(),      dateTimeKind(),   tickBoxKind(),  switchKind(),      dropDownKind(),      listKind(),
         optionSetKind(), pictureBoxKind(), linkKind(),     formulaKind(),     totalKind(),         subformKind(),
         jumpListKind(),  buttonKind(),     lineKind(),     frameKind(),       groupBoxKind(),      tabPagesKind(),
+        panesKind(),     scrollAreaKind(),
     };
     return table;
 }

@@ -29,5 +29,7 @@ Kind lineKind();
 Kind frameKind();
 Kind groupBoxKind();
 Kind tabPagesKind();
+Kind panesKind();
+Kind scrollAreaKind();
 
 } // namespace nabblet

@@ -20,7 +20,8 @@ struct BoxStroke // a filled, outlined box
     Ink outline = Ink::FieldOutline;
     int radius = 3;
     int outlineWidth = 1;
-    bool isFilled = true; // else the ground shows through
+    bool isFilled = true;   // else the ground shows through
+    bool isOutlined = true; // else without a line around it
     bool operator==(const BoxStroke &) const = default;
 };
 

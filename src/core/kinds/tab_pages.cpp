@@ -49,7 +49,7 @@ Picture draw(const Control &control, const Shown &shown)
     return picture;
 }
 
-Insets insets(const Control &)
+Insets insets(const Control &, int)
 {
     return {Inside, TabHeight + Inside, Inside, Inside};
 }

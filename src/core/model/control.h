@@ -17,8 +17,8 @@ namespace nabblet {
 // Names a control within one form for as long as the form is open, through every edit and undo. 0 is no control.
 using ControlId = int;
 
-// The full-width strips of a form, from top to bottom.
-enum class BandRole { Header, Body, Footer };
+// The full-width strips of a form, from top to bottom. The header and footer of pages are for printing only.
+enum class BandRole { PageHeader, Header, Body, Footer, PageFooter };
 
 // Which rail each edge of a control rides (FixedRail::None where it rides none). An edge that rides a rail keeps its
 // distance to it when the rail moves. With both left and right riding different rails, the control stretches.

@@ -62,10 +62,32 @@ int formHeight(const Form &form)
     return height;
 }
 
+Form withoutPageBands(const Form &form)
+{
+    const bool hasAny =
+        std::any_of(form.bands.begin(), form.bands.end(), [](const Band &band) { return isOfPages(band.role); });
+    if (!hasAny) {
+        return form;
+    }
+    Form result = form;
+    result.bands.removeIf([](const Band &band) { return isOfPages(band.role); });
+    result.controls = ControlList();
+    for (int i = 0; i < form.controls.size(); ++i) {
+        if (!isOfPages(form.controls.at(i).band)) {
+            result.controls.appendShared(form.controls, i);
+        }
+    }
+    return result;
+}
+
 int shownHeight(const Form &form)
 {
     const Band *body = findBand(form, BandRole::Body);
-    return formHeight(form) + (body && isTabular(form) ? body->height * (form.rowsShown - 1) : 0);
+    int height = 0;
+    for (const Band &band : form.bands) {
+        height += isOfPages(band.role) ? 0 : band.height;
+    }
+    return height + (body && isTabular(form) ? body->height * (form.rowsShown - 1) : 0);
 }
 
 QRect placeOnForm(const Form &form, const Control &control)

@@ -13,11 +13,20 @@
 
 namespace nabblet {
 
+// The ground of a band, one of the look's.
+enum class BandTone {
+    Usual, // paper for the body, a tint for the others
+    Paper,
+    Tint,
+    Strong,
+};
+
 struct Band
 {
     BandRole role = BandRole::Body;
     int height = 0; // px
     QJsonObject unknown;
+    BandTone tone = BandTone::Usual;
 
     bool operator==(const Band &) const = default;
 };
@@ -74,6 +83,20 @@ struct TracingSheet
     bool operator==(const TracingSheet &) const = default;
 };
 
+// The form's window, and what stands around the form in it.
+struct WindowStyle
+{
+    bool isFixed = false;       // as large as it was designed, not to be made larger or smaller
+    bool hasRecordStrip = true; // where among the records, and what may be done with them
+    bool hasScrollBars = true;  // where there is no room for the whole form
+    bool hasRecordList = false; // the records beside the form
+    bool isListAtRight = false; // else at the left
+    int listWidth = 240;        // px
+    QStringList listColumns;    // empty: those that tell the records apart
+
+    bool operator==(const WindowStyle &) const = default;
+};
+
 struct Form
 {
     QString name;      // what it is saved as; letters, digits and underscores
@@ -89,6 +112,7 @@ struct Form
     TabOrder tabOrder = TabOrder::Rows;
     QList<ControlId> handOrder; // of the controls that Tab visits, with TabOrder::ByHand; others come behind
     TracingSheet tracing;
+    WindowStyle window;
     QList<Band> bands; // header, body and footer, those that there are, in that order
     QList<Rail> rails;
     QList<BoundColumn> boundColumns;
@@ -117,9 +141,17 @@ const Rail *findRail(const Form &form, RailId id);
 const Control *captionOf(const Form &form, ControlId field);
 // The distance from the form's top edge to the band's, px. 0 when there is no such band.
 int bandTop(const Form &form, BandRole role);
+// Whether a band is for printing only.
+inline bool isOfPages(BandRole role)
+{
+    return role == BandRole::PageHeader || role == BandRole::PageFooter;
+}
+// The form as a window shows it, without the bands for printing and what stands on them.
+Form withoutPageBands(const Form &form);
 // All bands together, px.
 int formHeight(const Form &form);
-// The same with the body of a tabular form once for each row shown.
+// The same as a window shows it: without the bands for printing, and with the body of a tabular form once for each row
+// shown.
 int shownHeight(const Form &form);
 // A control's place measured from the form's top left corner, px.
 QRect placeOnForm(const Form &form, const Control &control);

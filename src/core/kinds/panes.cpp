@@ -1,0 +1,88 @@
+#include "core/kinds/kind_table.h"
+#include "core/kinds/text_words.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int Inside = 8;     // px kept free inside the frame
+constexpr int LeastPane = 40; // px
+
+// A frame with a line between the two, and a grip in the middle of it, as it can be moved at work.
+Picture draw(const Control &control, const Shown &)
+{
+    const QSize size = control.place.size();
+    const int at = dividerOf(control);
+    const bool isStacked = areStacked(control);
+    BoxStroke frame;
+    frame.rect = QRect(QPoint(0, 0), size);
+    frame.isFilled = false;
+    frame.outline = Ink::BandLine;
+    frame.radius = 5;
+    BoxStroke line;
+    line.rect = isStacked ? QRect(0, at, size.width(), 1) : QRect(at, 0, 1, size.height());
+    line.fill = line.outline = Ink::BandLine;
+    line.radius = 0;
+    constexpr int GripLength = 28;
+    constexpr int GripWidth = 5;
+    BoxStroke grip;
+    grip.rect = isStacked ? QRect((size.width() - GripLength) / 2, at - GripWidth / 2, GripLength, GripWidth)
+                          : QRect(at - GripWidth / 2, (size.height() - GripLength) / 2, GripWidth, GripLength);
+    grip.fill = Ink::BandLine;
+    grip.outline = Ink::FieldOutline;
+    grip.radius = 2;
+    return {frame, line, grip};
+}
+
+Insets insets(const Control &control, int pane)
+{
+    const QSize size = control.place.size();
+    const int at = dividerOf(control);
+    Insets all{Inside, Inside, Inside, Inside};
+    if (pane == SecondPane) {
+        (areStacked(control) ? all.top : all.left) += at;
+    } else if (pane == FirstPane) {
+        areStacked(control) ? all.bottom += size.height() - at : all.right += size.width() - at;
+    }
+    return all;
+}
+
+} // namespace
+
+bool areStacked(const Control &panes)
+{
+    return panes.settings.value(QLatin1String("stacked")).toBool();
+}
+
+int dividerOf(const Control &panes)
+{
+    const int length = areStacked(panes) ? panes.place.height() : panes.place.width();
+    const int wanted = panes.settings.value(QLatin1String("divider")).toInt(length / 2);
+    return std::clamp(wanted, std::min(LeastPane, length / 2), std::max(length - LeastPane, length / 2));
+}
+
+void setDivider(Control &panes, int divider)
+{
+    panes.settings.insert(QStringLiteral("divider"), divider);
+}
+
+Kind panesKind()
+{
+    Kind kind{QStringLiteral("panes"),
+              QT_TRANSLATE_NOOP("Kinds", "Panes"),
+              QStringLiteral("panes"),
+              Editor::None,
+              {},
+              QSize(480, 200),
+              draw,
+              wordsAsStored,
+              readNothing,
+              Holds::Panes,
+              insets};
+    kind.scrolls = true;
+    return kind;
+}
+
+} // namespace nabblet
