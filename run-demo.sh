@@ -15,7 +15,7 @@ if [ ! -f "$depot/fairway.db" ] || [ demo/fairway.sql -nt "$depot/fairway.db" ];
     sqlite3 -bail "$depot/fairway.db" <demo/fairway.sql
 fi
 # What was changed in the demonstration stays: only what is missing is copied.
-cp -n demo/fairway-depot/project.nabblet "$depot/"
+cp -n demo/fairway-depot/project.nabblet demo/fairway-depot/*.svg "$depot/"
 cp -n demo/fairway-depot/forms/*.nabform "$depot/forms/"
 
 if [ -n "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ]; then

@@ -111,6 +111,7 @@ public:
         dialog.close();
 
         shootGroups();
+        shootDemonstration();
 
         // Entry alone, as a clerk gets it.
         const QString path = m_depot + "/forms/visit.nabform";
@@ -258,6 +259,69 @@ private:
         m_window.showEntry();
         focusOn("battery_v");
         shoot("entry-pages");
+    }
+
+    void openForm(const QString &name)
+    {
+        m_window.openPath(m_depot + QStringLiteral("/forms/") + name + QStringLiteral(".nabform"));
+        (void)waitUntil([this] {
+            return m_window.session() && (m_window.session()->isMapped() || !m_window.session()->hasRecord());
+        });
+    }
+
+    void showPageOf(const QString &title)
+    {
+        for (const Control &each : m_window.document()->form().controls) {
+            for (const Page &page : pagesOf(each)) {
+                if (page.title == title) {
+                    m_window.board()->setFrontPage(each.id, page.id);
+                    m_window.entryView()->showPage(each.id, page.id);
+                }
+            }
+        }
+    }
+
+    // Each form of the demonstration, both sides.
+    void shootDemonstration()
+    {
+        openForm(QStringLiteral("buoy_register"));
+        m_window.session()->goTo(2);
+        showPageOf(QStringLiteral("Visits"));
+        for (const Control &each : m_window.document()->form().controls) {
+            if (isJumpList(each)) {
+                m_window.board()->select({each.id});
+            }
+        }
+        m_window.board()->horizontalScrollBar()->setValue(0);
+        shoot("register-design");
+        m_window.showEntry();
+        showPageOf(QStringLiteral("Visits"));
+        shoot("register-entry");
+        openForm(QStringLiteral("contractor_card"));
+        m_window.session()->goTo(3);
+        m_window.board()->select({control("agreement_until")});
+        shoot("contractor-design");
+        m_window.showEntry();
+        shoot("contractor-entry");
+        openForm(QStringLiteral("visits"));
+        m_window.board()->select({control("labour_cost")});
+        shoot("visits-design");
+        m_window.showEntry();
+        shoot("visits-entry");
+        openForm(QStringLiteral("observer_sign_up"));
+        m_window.board()->select({control("best_time")});
+        shoot("sign-up-design");
+        m_window.showEntry();
+        shoot("sign-up-entry");
+        openForm(QStringLiteral("start"));
+        for (const Control &each : m_window.document()->form().controls) {
+            if (each.name == QLatin1String("button_buoy_register")) {
+                m_window.board()->select({each.id});
+            }
+        }
+        shoot("start-design");
+        m_window.showEntry();
+        shoot("start-entry");
     }
 
     void shoot(const QString &name, QWidget *widget = nullptr)

@@ -132,7 +132,9 @@ int render(const QStringList &arguments)
     }
     const Appearance appearance = usualAppearance(form->look, parser.isSet(dark) ? Theme::Dark : Theme::Light);
     EntrySession session(*workspace->connection, workspace->catalogue, *form);
-    if (number > 0) {
+    // A form without rows, or one on which people only add, has no stored record to show.
+    const bool hasStored = !form->rowSource.isEmpty() && form->permissions.see;
+    if (number > 0 && (hasStored || parser.isSet(record))) {
         const Outcome started = session.start();
         if (!started) {
             return fail(started.error());
@@ -144,6 +146,8 @@ int render(const QStringList &arguments)
                  {}});
         }
         session.goTo(number - 1);
+    } else if (!form->rowSource.isEmpty() && !form->permissions.see) {
+        (void)session.start();
     }
     const QImage image =
         isDesign ? imageOfDesign(&session, appearance, *form) : imageOfEntry(session, appearance, *form);

@@ -84,7 +84,9 @@ EntryWindow::~EntryWindow()
 
 Outcome EntryWindow::start()
 {
-    Outcome started = m_session->start();
+    // A form without rows has buttons that lead to others.
+    const bool hasRows = !m_session->form().rowSource.isEmpty();
+    Outcome started = hasRows ? m_session->start() : Outcome(Done{});
     m_view->focusFirst();
     return started;
 }

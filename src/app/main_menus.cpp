@@ -242,6 +242,12 @@ void MainWindow::makeArrangeMenu()
     addCommand(menu, tr("Keep &right edges lined up"), keys("Ctrl+Alt+Shift+R"), keep(Edge::Right), &m_controlActions)
         ->setStatusTip(tr("Right edges go where the lead's is and stay together on a rail."));
     menu->addSeparator();
+    addCommand(
+        menu, tr("Go into the s&ubform"), keys("Ctrl+Return"), [this] { enterInnerForm(m_board->selection().lead()); },
+        &m_controlActions)
+        ->setStatusTip(tr("Designs the form of the rows that the selected subform shows."));
+    addCommand(
+        menu, tr("Bac&k to the outer form"), keys("Ctrl+Shift+Return"), [this] { leaveInnerForm(); }, &m_designActions);
     QMenu *place = menu->addMenu(tr("P&lace a control"));
     for (const Placeable &placeable : placeables()) {
         addCommand(

@@ -295,6 +295,7 @@ void MainWindow::renameControls()
     if (!m_document) {
         return;
     }
+    m_document->setFocus({}); // the pattern is for the whole form
     const QStringList files =
         m_workspace.projectFolder.isEmpty() ? QStringList() : formFiles(m_workspace.projectFolder);
     const bool isOwn = files.contains(QFileInfo(m_document->path()).fileName()) && !m_document->path().isEmpty();
@@ -390,11 +391,12 @@ void MainWindow::showEntry()
                      : m_workspace.databaseError);
         return;
     }
-    const Outcome changed = m_session->setForm(m_document->form());
-    if (!changed) {
+    const bool hasRows = !m_document->root().rowSource.isEmpty();
+    const Outcome changed = m_session->setForm(m_document->root());
+    if (!changed && hasRows) {
         complain(changed.error());
     }
-    m_entryView->setForm(m_document->form());
+    m_entryView->setForm(m_document->root());
     m_pages->setCurrentWidget(m_entryPage);
     m_bar->setEntry(true);
     m_entryView->focusFirst();
@@ -426,7 +428,7 @@ void MainWindow::fillFormsMenu()
 
 void MainWindow::refreshNames()
 {
-    const QString title = m_document ? m_document->form().title : QString();
+    const QString title = m_document ? m_document->root().title : QString();
     const bool isUnsaved = m_document && m_document->isChanged();
     m_bar->setNames(m_workspace.address.file.isEmpty() ? QString() : workspaceTitle(m_workspace), title, isUnsaved);
     m_bar->setVisible(m_document != nullptr);

@@ -20,6 +20,7 @@ namespace nabblet {
 class CataloguePanel;
 class EntrySession;
 class EntryView;
+class InnerFormBar;
 class Inspector;
 class Recovery;
 class ArrangeActions;
@@ -107,6 +108,10 @@ private:
     bool mayLetGo();
     bool saveTo(const QString &path);
     void open();
+    EntrySession *sessionInFocus();
+    void enterInnerForm(ControlId control);
+    void leaveInnerForm();
+    void followFocus();
     void refreshNames();
     void refreshStatus();
     void refreshRecord();
@@ -139,6 +144,7 @@ private:
     std::unique_ptr<StoredValues> m_storedValues;
     Unit m_unit = Unit::Pixels;
     QWidget *m_boardFrame = nullptr;
+    InnerFormBar *m_innerBar = nullptr;
     QWidget *m_inspectorFrame = nullptr;
     Board *m_board = nullptr;
     Inspector *m_inspector = nullptr;

@@ -16,6 +16,7 @@
 #include "designer/arrange_strip.h"
 #include "designer/board.h"
 #include "designer/catalogue_panel.h"
+#include "designer/inner_form_bar.h"
 #include "designer/inspector.h"
 #include "designer/new_form_dialog.h"
 #include "designer/outline_panel.h"
@@ -198,6 +199,8 @@ void MainWindow::closeDocument()
     showHistory(false);
     showRowsTable(false);
     delete m_widthSlider;
+    delete m_innerBar;
+    m_innerBar = nullptr;
     delete m_board;
     delete m_inspector;
     m_widthSlider = nullptr;
@@ -208,6 +211,87 @@ void MainWindow::closeDocument()
     m_session.reset();
     m_recovery.reset();
     m_document.reset();
+}
+
+namespace {
+
+// Whether something of a form reads other columns, or is looked up otherwise, than before.
+bool readsOtherwise(const Form &before, const Form &after)
+{
+    if (before.controls.size() != after.controls.size()) {
+        return true;
+    }
+    for (int i = 0; i < after.controls.size(); ++i) {
+        if (before.controls.sharesWith(after.controls, i)) {
+            continue;
+        }
+        const Control &old = before.controls.at(i);
+        const Control &now = after.controls.at(i);
+        if (old.kind != now.kind || old.column != now.column || old.settings != now.settings ||
+            !(old.inner == now.inner)) {
+            return true;
+        }
+    }
+    return false;
+}
+
+} // namespace
+
+// The session of the rows of the form at hand.
+EntrySession *MainWindow::sessionInFocus()
+{
+    EntrySession *session = m_session.get();
+    for (const ControlId id : m_document->focus()) {
+        const Control *control = session ? session->form().controls.find(id) : nullptr;
+        session = control ? session->childOf(*control) : nullptr;
+    }
+    return session;
+}
+
+// Goes into the form of a control; one with a file of its own is opened from there.
+void MainWindow::enterInnerForm(ControlId id)
+{
+    const Control *control = m_document ? m_document->form().controls.find(id) : nullptr;
+    if (!control || !control->inner) {
+        say(tr("There is no form inside to go into; select a subform with rows."));
+        return;
+    }
+    const bool hasFileOfItsOwn = control->kind == QLatin1String("subform") && !formShownBy(*control).isEmpty();
+    if (hasFileOfItsOwn) {
+        const QString path =
+            QDir(formsFolder(m_workspace.projectFolder)).filePath(formShownBy(*control) + QStringLiteral(".nabform"));
+        if (mayLetGo()) {
+            openForm(path);
+        }
+        return;
+    }
+    m_document->setFocus(m_document->focus() + InnerPath{id});
+}
+
+void MainWindow::leaveInnerForm()
+{
+    if (m_document && !m_document->focus().isEmpty()) {
+        const ControlId from = m_document->focus().last();
+        m_document->setFocus(m_document->focus().mid(0, m_document->focus().size() - 1));
+        m_board->select({from});
+        m_board->setFocus();
+    }
+}
+
+// Another form came to hand: the board shows its rows.
+void MainWindow::followFocus()
+{
+    if (m_session && !m_document->root().rowSource.isEmpty()) {
+        (void)m_session->setForm(m_document->root());
+    }
+    m_board->setSession(sessionInFocus());
+    QStringList titles{m_document->root().title};
+    InnerPath way;
+    for (const ControlId id : m_document->focus()) {
+        way.append(id);
+        titles.append(innerAt(m_document->root(), way)->title);
+    }
+    m_innerBar->showTitles(titles);
 }
 
 void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
@@ -235,7 +319,12 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     m_board = new Board(m_document.get(), m_session.get(), *m_appearance);
     m_inspector = new Inspector(m_document.get(), m_appearance.get());
     m_widthSlider = new WidthSlider(m_board);
+    m_innerBar = new InnerFormBar;
+    m_boardFrame->layout()->addWidget(m_innerBar);
     m_boardFrame->layout()->addWidget(m_board);
+    connect(m_innerBar, &InnerFormBar::backRequested, this, &MainWindow::leaveInnerForm);
+    connect(m_board, &Board::innerFormRequested, this, &MainWindow::enterInnerForm, Qt::QueuedConnection);
+    connect(m_document.get(), &FormDocument::focusChanged, this, &MainWindow::followFocus);
     m_boardFrame->layout()->addWidget(m_widthSlider);
     m_inspectorFrame->layout()->addWidget(m_inspector);
     prepareBoard();
@@ -254,11 +343,13 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     connect(m_document.get(), &FormDocument::formChanged, this, [this](const Form &before, const Form &after) {
         const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowSource != after.rowSource ||
                                      before.select != after.select;
-        if (hasOtherColumns && m_session && !after.rowSource.isEmpty()) {
-            const Outcome changed = m_session->setForm(after);
+        if ((hasOtherColumns || readsOtherwise(before, after)) && m_session &&
+            !m_document->root().rowSource.isEmpty()) {
+            const Outcome changed = m_session->setForm(m_document->root());
             if (!changed) {
                 say(changed.error().sentence);
             }
+            m_board->setSession(sessionInFocus());
         }
         if (before.select != after.select) {
             refreshCatalogue();
@@ -299,7 +390,7 @@ void MainWindow::prepareBoard()
     m_board->setUnit(m_unit);
     m_inspector->setUnit(m_unit);
     m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
-    m_inspector->setFormNames(formNamesOf(m_workspace.projectFolder));
+    m_inspector->setForms(formNamesOf(m_workspace.projectFolder), formReaderOf(m_workspace.projectFolder));
     if (m_workspace.connection) {
         m_inspector->setSelectReader([this](const QString &select) -> Result<QStringList> {
             const Result<Table> table =
@@ -396,7 +487,7 @@ bool MainWindow::mayLetGo()
         return true;
     }
     const int answer = ask({tr("Form not saved"),
-                            tr("Save the form “%1” before closing?").arg(m_document->form().title),
+                            tr("Save the form “%1” before closing?").arg(m_document->root().title),
                             m_document->path().isEmpty() ? tr("It has not been saved yet.")
                                                          : tr("Its file is as it was when it was last saved."),
                             {tr("Save"), tr("Let it go"), tr("Stay")},

@@ -48,6 +48,15 @@ Board::Board(FormDocument *document, EntrySession *session, const Appearance &ap
     connect(m_rowsButton, &QPushButton::clicked, this, &Board::rowSourceRequested);
     setSession(session);
     updateScrollBars();
+    // Ids of another form mean other controls.
+    connect(document, &FormDocument::focusChanged, this, [this] {
+        endModes();
+        m_drag.reset();
+        m_fronts.clear();
+        setSelection(Selection());
+        horizontalScrollBar()->setValue(0);
+        verticalScrollBar()->setValue(0);
+    });
 }
 
 // A form without rows shows, in the middle of its body, how it gets some.

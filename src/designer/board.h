@@ -171,6 +171,7 @@ Q_SIGNALS:
     void modesChanged(); // tab order, copying looks
     void pageTurned();
     void menuRequested(const QPoint &global);
+    void innerFormRequested(nabblet::ControlId control); // the form inside a control is to be designed
     // A sentence for the status bar.
     void said(const QString &sentence);
 
@@ -305,7 +306,7 @@ private:
     void paintTrial(QPainter &painter, const Form &form);
 
     FormDocument *m_document;
-    EntrySession *m_session;
+    QPointer<EntrySession> m_session;
     Appearance m_appearance;
     Selection m_selection;
     Selection m_selectionBefore;         // before the last change of the form

@@ -391,13 +391,18 @@ void Board::mouseReleaseEvent(QMouseEvent *event)
 
 void Board::mouseDoubleClickEvent(QMouseEvent *event)
 {
-    // A double click edits a caption where it stands and never does anything else.
+    // A double click edits a caption where it stands, or goes into the form of a subform, and never does anything else.
     if (!m_placing.isEmpty()) {
         return; // never two by accident
     }
     const Hit hit = hitAt(event->pos());
     m_drag.reset();
     if (hit.kind == Hit::Control || hit.kind == Hit::Handle) {
+        const nabblet::Control *control = m_document->form().controls.find(hit.control);
+        if (control && control->inner && kindNamed(control->kind).editor == Editor::Rows) {
+            Q_EMIT innerFormRequested(hit.control);
+            return;
+        }
         turnToTabAt(hit.control, toForm(event->pos()));
         editCaption(hit.control);
     } else if (hit.kind == Hit::TabBadge) {

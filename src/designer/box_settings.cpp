@@ -256,7 +256,7 @@ QList<Setting> boxSettings()
     using enum SettingOf;
     using enum SettingEditor;
     return {
-        {"formula", Controls, T("Bound to"), T("Formula"),
+        {"formula", Controls, T("Formula"), T("Works out"),
          T("An SQL expression over the row's columns, such as price * (1 + tax)."), Lines, T("Change a formula"),
          isFormula, readFormula, writeFormula},
         {"choices", Controls, T("Behaviour"), T("Choices"),

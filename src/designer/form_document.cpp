@@ -61,19 +61,19 @@ class FormStep : public QUndoCommand
 {
 public:
     FormStep(FormDocument *document, const QString &name, const Form &before, const Form &after, QString mergeKey)
-        : QUndoCommand(name), m_document(document), m_mergeKey(std::move(mergeKey))
+        : QUndoCommand(name), m_document(document), m_focus(document->focus()), m_mergeKey(std::move(mergeKey))
     {
         keep(before, after);
     }
 
-    void undo() override { m_document->setForm(formAt(Side::Before)); }
-    void redo() override { m_document->setForm(formAt(Side::After)); }
+    void undo() override { takeSide(Side::Before); }
+    void redo() override { takeSide(Side::After); }
     int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
 
     bool mergeWith(const QUndoCommand *next) override
     {
         const auto *step = static_cast<const FormStep *>(next);
-        if (step->m_mergeKey != m_mergeKey) {
+        if (step->m_mergeKey != m_mergeKey || step->m_focus != m_focus) {
             return false;
         }
         // The next step is done already: the document holds what it gives.
@@ -86,6 +86,13 @@ public:
 
 private:
     enum class Side { Before, After };
+
+    // A step inside another form brings that to hand.
+    void takeSide(Side side)
+    {
+        m_document->setFocus(m_focus);
+        m_document->setForm(formAt(side));
+    }
 
     void keep(const Form &before, const Form &after)
     {
@@ -120,14 +127,15 @@ private:
     }
 
     FormDocument *m_document;
-    Form m_before; // without controls where m_changes says what moved
+    InnerPath m_focus; // the form it changed
+    Form m_before;     // without controls where m_changes says what moved
     Form m_after;
     std::optional<QList<PlaceChange>> m_changes;
     QString m_mergeKey;
 };
 
 FormDocument::FormDocument(Form form, QString path, QObject *parent)
-    : QObject(parent), m_form(std::move(form)), m_path(std::move(path))
+    : QObject(parent), m_root(std::move(form)), m_form(m_root), m_path(std::move(path))
 {
     connect(&m_steps, &QUndoStack::cleanChanged, this, &FormDocument::changedChanged);
 }
@@ -143,22 +151,45 @@ void FormDocument::setForm(const Form &form)
 {
     const Form before = m_form;
     m_form = form;
+    m_root = withInnerAt(m_root, m_focus, form);
     Q_EMIT formChanged(before, m_form);
 }
 
+void FormDocument::setFocus(const InnerPath &focus)
+{
+    const InnerPath sound = soundPath(m_root, focus);
+    if (sound == m_focus) {
+        return;
+    }
+    const Form before = m_form;
+    m_focus = sound;
+    m_form = *innerAt(m_root, m_focus);
+    Q_EMIT focusChanged();
+    Q_EMIT formChanged(before, m_form);
+}
+
+namespace {
+
+// Where a sheet is that a form saved there names.
+QString sheetPath(const QString &file, const QString &formPath)
+{
+    return file.isEmpty() || formPath.isEmpty() ? file : QFileInfo(formPath).absoluteDir().absoluteFilePath(file);
+}
+
+} // namespace
+
 QString FormDocument::tracingPath() const
 {
-    const QString &file = m_form.tracing.file;
-    return file.isEmpty() || m_path.isEmpty() ? file : QFileInfo(m_path).absoluteDir().absoluteFilePath(file);
+    return sheetPath(m_form.tracing.file, m_path);
 }
 
 Outcome FormDocument::saveTo(const QString &path)
 {
     // A tracing sheet in the project's folder, or beside the form, is named from the form's file, so that the folder
     // may be moved.
-    Form stored = m_form;
+    Form stored = m_root;
     const QDir folder = QFileInfo(path).absoluteDir();
-    const QString sheet = tracingPath();
+    const QString sheet = sheetPath(m_root.tracing.file, m_path);
     QDir project = folder;
     project.cdUp();
     const bool isInside = sheet.startsWith(folder.path() + u'/') ||

@@ -1,6 +1,7 @@
 // A form being designed: its value, its steps of undo, and the file it belongs to.
 #pragma once
 
+#include "core/edit/inner_forms.h"
 #include "core/model/form.h"
 #include "core/result.h"
 
@@ -16,7 +17,13 @@ class FormDocument : public QObject
 public:
     explicit FormDocument(Form form, QString path = {}, QObject *parent = nullptr);
 
+    // The form at hand: the document's own, or one inside it that is being designed.
     const Form &form() const { return m_form; }
+    // The document's own, with all that is inside.
+    const Form &root() const { return m_root; }
+    // The way from there to the form at hand; one that leads nowhere is followed as far as it leads.
+    const InnerPath &focus() const { return m_focus; }
+    void setFocus(const InnerPath &focus);
     QUndoStack *steps() { return &m_steps; }
 
     // Takes an edited form as the next step of undo, named for people ("Move 3 controls"). Nothing happens when it
@@ -34,14 +41,18 @@ public:
     void markUnsaved() { m_steps.resetClean(); }
 
 Q_SIGNALS:
+    // The form at hand changed, or another one came to hand; then focusChanged comes first.
     void formChanged(const nabblet::Form &before, const nabblet::Form &after);
+    void focusChanged();
     void changedChanged();
 
 private:
     friend class FormStep;
     void setForm(const Form &form);
 
-    Form m_form;
+    Form m_root;
+    InnerPath m_focus;
+    Form m_form; // the one at hand
     QString m_path;
     QUndoStack m_steps;
 };

@@ -179,8 +179,8 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
 
 SettingContext Inspector::context() const
 {
-    return {m_document->form(), m_selection,     m_unit,      *m_measure,
-            m_catalogue,        m_namingPattern, m_formNames, m_columnsOfSelect};
+    return {m_document->form(), m_selection, m_unit,     *m_measure,       m_catalogue,
+            m_namingPattern,    m_formNames, m_readForm, m_columnsOfSelect};
 }
 
 SettingOf Inspector::shownOf() const
@@ -211,9 +211,10 @@ void Inspector::setCatalogue(const Catalogue *catalogue, const QString &namingPa
     refresh();
 }
 
-void Inspector::setFormNames(const QStringList &names)
+void Inspector::setForms(const QStringList &names, std::function<Result<Form>(const QString &)> reader)
 {
     m_formNames = names;
+    m_readForm = std::move(reader);
     refresh();
 }
 

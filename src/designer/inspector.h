@@ -27,7 +27,7 @@ public:
     // The database of the form's rows, for the columns there are; nullptr for none. Stays the caller's.
     void setCatalogue(const Catalogue *catalogue, const QString &namingPattern);
     // The forms of the project, for buttons and subforms that show one.
-    void setFormNames(const QStringList &names);
+    void setForms(const QStringList &names, std::function<Result<Form>(const QString &)> reader);
     // Tells the columns of a SELECT, as SettingContext::columnsOfSelect.
     void setSelectReader(std::function<Result<QStringList>(const QString &)> reader)
     {
@@ -66,6 +66,7 @@ private:
     Unit m_unit = Unit::Pixels;
     const Catalogue *m_catalogue = nullptr;
     QStringList m_formNames;
+    std::function<Result<Form>(const QString &)> m_readForm;
     std::function<Result<QStringList>(const QString &)> m_columnsOfSelect;
     QString m_namingPattern = QStringLiteral("{kind}_{column}");
     bool m_isRefreshing = false;

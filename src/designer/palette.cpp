@@ -5,7 +5,10 @@
 
 #include <QLineEdit>
 #include <QListWidget>
+#include <QScrollBar>
 #include <QVBoxLayout>
+
+#include <algorithm>
 
 namespace nabblet {
 
@@ -85,6 +88,21 @@ void Palette::focusList()
     if (!m_list->currentItem()) {
         m_list->setCurrentRow(0);
     }
+}
+
+// As high as its kinds need at this width, so that none is below the fold.
+void Palette::resizeEvent(QResizeEvent *event)
+{
+    Panel::resizeEvent(event);
+    constexpr int Highest = 380; // px; the other panels need room as well
+    contents()->activate();
+    m_list->doItemsLayout();
+    int bottom = 0;
+    for (int i = 0; i < m_list->count(); ++i) {
+        bottom =
+            std::max(bottom, m_list->visualItemRect(m_list->item(i)).bottom() + m_list->verticalScrollBar()->value());
+    }
+    m_list->setMinimumHeight(std::min(Highest, bottom + 6));
 }
 
 void Palette::filter(const QString &part)

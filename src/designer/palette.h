@@ -24,6 +24,9 @@ Q_SIGNALS:
     void kindTaken(const QString &kind);
     void kindPlaced(const QString &kind);
 
+protected:
+    void resizeEvent(QResizeEvent *event) override;
+
 private:
     void filter(const QString &part);
 

@@ -72,7 +72,7 @@ void Recovery::keepNow()
         return;
     }
     const QString path = file();
-    const Outcome kept = saveForm(path, m_document->form());
+    const Outcome kept = saveForm(path, m_document->root());
     if (kept) {
         m_written = path;
         m_hasFailed = false;

@@ -17,6 +17,7 @@ QList<Setting> boxSettings();
 QList<Setting> displaySettings();
 QList<Setting> buttonSettings();
 QList<Setting> lookupSettings();
+QList<Setting> subformSettings();
 QList<Setting> controlNameSettings();
 QList<Setting> bandAndRailSettings();
 QList<Setting> formSettings();

@@ -10,8 +10,9 @@ namespace nabblet {
 const QList<Setting> &settings()
 {
     static const QList<Setting> Table = controlWordSettings() + containerSettings() + controlPlaceSettings() +
-                                        buttonSettings() + lookupSettings() + boxSettings() + displaySettings() +
-                                        controlNameSettings() + bandAndRailSettings() + formSettings();
+                                        buttonSettings() + subformSettings() + lookupSettings() + boxSettings() +
+                                        displaySettings() + controlNameSettings() + bandAndRailSettings() +
+                                        formSettings();
     return Table;
 }
 

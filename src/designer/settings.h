@@ -32,6 +32,8 @@ struct SettingContext
     const Catalogue *catalogue = nullptr; // of the form's rows, where there is one
     QString namingPattern;
     QStringList formNames = {}; // of the project
+    // Reads a form of the project by its name.
+    std::function<Result<Form>(const QString &)> readForm = {};
     // The columns that a SELECT gives, or why it gives none; empty where there is no database.
     std::function<Result<QStringList>(const QString &)> columnsOfSelect = {};
 };

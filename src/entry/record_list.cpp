@@ -57,13 +57,13 @@ Form recordListForm(const Form &form, const Catalogue &catalogue, const TextMeas
     list.bands = {Band{BandRole::Header, HeadHeight, {}}, Band{BandRole::Body, RowHeight, {}}};
     list.window.hasRecordStrip = false;
     int x = Margin;
-    // The first column takes half of the width, as it is what people look for.
+    // The first column takes the most of the width, as it is what people look for.
     const int room = std::max<int>(LeastColumn, form.window.listWidth - Margin);
     const int count = static_cast<int>(columns.size());
     for (int i = 0; i < count; ++i) {
         const int width = count == 1 ? room
-                          : i == 0   ? std::max(LeastColumn, room / 2)
-                                     : std::max(LeastColumn, room / 2 / (count - 1));
+                          : i == 0   ? std::max(LeastColumn, room * 3 / 5)
+                                     : std::max(LeastColumn, room * 2 / 5 / (count - 1));
         Control cell = cellOf(form, columns.at(i));
         cell.id = 2 * i + 1;
         cell.name = QStringLiteral("cell_%1").arg(i + 1);

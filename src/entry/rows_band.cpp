@@ -79,6 +79,10 @@ void RowsBand::paintEvent(QPaintEvent *event)
         if (!place.intersects(event->rect())) {
             continue;
         }
+        // Where nobody types, the row in hand is what was picked.
+        if (row == inHand && !m_session->form().permissions.change && !m_session->form().permissions.add) {
+            painter.fillRect(place, appearance().colour(Ink::ChosenFill));
+        }
         for (const Control &control : std::as_const(m_controls)) {
             // The row in hand has widgets for everything else.
             if (row == inHand && kindNamed(control.kind).editor != Editor::None) {

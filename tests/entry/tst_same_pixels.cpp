@@ -219,7 +219,7 @@ private Q_SLOTS:
         }
         met.unite({"switch", "list", "formula", "jump-list"});  // below
         met.unite({"total", "subform", "button"});              // of forms with rows that belong to them: tst_subforms
-        met.unite({"group-box", "tab-pages", "line", "frame"}); // below; what takes no value is painted by its band
+        met.unite({"group-box", "tab-pages", "line", "frame", "panes", "scroll-area"}); // below; what takes no value is painted by its band
         for (const Kind &kind : kinds()) {
             QVERIFY2(met.contains(kind.name), qPrintable(kind.name));
         }

@@ -95,7 +95,7 @@ inline Form anyForm(QRandomGenerator &random, int controls)
         control.id = i + 1;
         control.kind = kinds().at(random.bounded(static_cast<int>(kinds().size()))).name;
         control.name = QStringLiteral("control_%1").arg(i);
-        control.band = static_cast<BandRole>(random.bounded(3));
+        control.band = form.bands.at(random.bounded(static_cast<int>(form.bands.size()))).role;
         control.place =
             QRect(random.bounded(800), random.bounded(800), 1 + random.bounded(300), 1 + random.bounded(90));
         control.rides.left = random.bounded(3) == 0 ? FixedRail::FirstFree + random.bounded(3) : FixedRail::None;

@@ -1,12 +1,15 @@
 #include "core/file/form_file.h"
 
 #include "core/arrange/containers.h"
+#include "core/edit/inner_forms.h"
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
 #include "core/file/whole_file.h"
 #include "core/text/json_names.h"
 #include "core/text/tr.h"
 
+#include <QDir>
+#include <QFileInfo>
 #include <QHash>
 #include <QJsonArray>
 
@@ -173,7 +176,8 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
     if (!control.settings.isEmpty()) {
         json.value("settings", QJsonValue(control.settings));
     }
-    if (control.inner) {
+    const bool hasFileOfItsOwn = control.kind == QLatin1String("subform") && !formShownBy(control).isEmpty();
+    if (control.inner && !hasFileOfItsOwn) {
         json.beginObject("form");
         writeFormMembers(json, *control.inner.get());
         json.endObject();
@@ -601,6 +605,32 @@ Result<Form> readForm(const QByteArray &text)
     return form;
 }
 
+namespace {
+
+// Subforms that show a form of the project get it from its file beside this one; what cannot be read stays empty.
+Form withFormsRead(const Form &form, const QDir &folder, int depth)
+{
+    Form result = form;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        Control control = form.controls.at(i);
+        const QString name = control.kind == QLatin1String("subform") ? formShownBy(control) : QString();
+        if (!name.isEmpty() && !control.inner && depth < Deepest) {
+            const Result<QByteArray> bytes = readWholeFile(folder.filePath(name + QStringLiteral(".nabform")));
+            const Result<Form> inner = bytes ? readForm(*bytes) : Result<Form>(bytes.error());
+            if (inner) {
+                control.inner = InnerForm(withFormsRead(*inner, folder, depth + 1));
+                result.controls.replace(i, control);
+            }
+        } else if (control.inner) {
+            control.inner = InnerForm(withFormsRead(*control.inner.get(), folder, depth + 1));
+            result.controls.replace(i, control);
+        }
+    }
+    return result;
+}
+
+} // namespace
+
 Result<Form> loadForm(const QString &path)
 {
     const Result<QByteArray> bytes = readWholeFile(path);
@@ -615,7 +645,7 @@ Result<Form> loadForm(const QString &path)
                 .arg(path, form.error().sentence),
             form.error().detail};
     }
-    return form;
+    return withFormsRead(*form, QFileInfo(path).absoluteDir(), 0);
 }
 
 Outcome saveForm(const QString &path, const Form &form)

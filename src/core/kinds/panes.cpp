@@ -25,11 +25,11 @@ Picture draw(const Control &control, const Shown &)
     line.rect = isStacked ? QRect(0, at, size.width(), 1) : QRect(at, 0, 1, size.height());
     line.fill = line.outline = Ink::BandLine;
     line.radius = 0;
-    constexpr int GripLength = 28;
     constexpr int GripWidth = 5;
+    const int gripLength = std::min(28, isStacked ? size.width() : size.height());
     BoxStroke grip;
-    grip.rect = isStacked ? QRect((size.width() - GripLength) / 2, at - GripWidth / 2, GripLength, GripWidth)
-                          : QRect(at - GripWidth / 2, (size.height() - GripLength) / 2, GripWidth, GripLength);
+    grip.rect = isStacked ? QRect((size.width() - gripLength) / 2, at - GripWidth / 2, gripLength, GripWidth)
+                          : QRect(at - GripWidth / 2, (size.height() - gripLength) / 2, GripWidth, gripLength);
     grip.fill = Ink::BandLine;
     grip.outline = Ink::FieldOutline;
     grip.radius = 2;

@@ -1,5 +1,8 @@
 #include "core/kinds/kind_table.h"
 #include "core/kinds/text_words.h"
+#include "core/text/tr.h"
+
+NABBLET_TEXTS(Subform)
 
 namespace nabblet {
 
@@ -12,7 +15,15 @@ Picture draw(const Control &control, const Shown &shown)
     box.rect = QRect(QPoint(0, 0), control.place.size());
     box.fill = Ink::Paper;
     box.outline = shown.state == BoxState::Focused ? Ink::Accent : Ink::FieldOutline;
-    return {box};
+    if (control.inner) {
+        return {box};
+    }
+    TextStroke words;
+    words.rect = box.rect;
+    words.text = Texts::tr("Rows of: choose a table among the settings");
+    words.ink = Ink::Faint;
+    words.align = TextAlign::Centre;
+    return {box, words};
 }
 
 } // namespace

@@ -1,0 +1,30 @@
+// Forms inside forms: finding one by the controls that lead to it, changing it, and giving a subform its rows.
+#pragma once
+
+#include "core/draft/draft_plan.h"
+#include "core/text/text_measure.h"
+
+#include <QList>
+
+namespace nabblet {
+
+// The way to a form inside another: the control that holds it, the control in that form that holds the next, and so on.
+// An empty one leads to the form itself.
+using InnerPath = QList<ControlId>;
+
+// The form at the end of a way; nullptr where it leads nowhere. Valid as long as the form.
+const Form *innerAt(const Form &form, const InnerPath &path);
+// The form with another one at the end of a way; as it was where that leads nowhere.
+Form withInnerAt(const Form &form, const InnerPath &path, const Form &inner);
+// The part of a way that leads somewhere.
+InnerPath soundPath(const Form &form, const InnerPath &path);
+
+// A subform that shows rows of a table, on a form drafted for them: linked as the child says, its link columns filled
+// by themselves and left out. It keeps its place. catalogue: with the table of those rows.
+Form withRowsOf(const Form &form, ControlId subform, const PlannedChild &child, const Catalogue &catalogue,
+                const QString &namingPattern, const TextMeasure &measure);
+
+// The form of a control kept in a file of its own: a subform with such a name shows that form of the project ("opens").
+QString formShownBy(const Control &subform);
+
+} // namespace nabblet
