@@ -132,7 +132,7 @@ void MainWindow::makePages()
     m_leftFrame->addWidget(m_catalogue);
     m_leftFrame->addWidget(m_palette);
     m_leftFrame->addWidget(m_outline);
-    m_leftFrame->setSizes({266, 236, 174});
+    m_leftFrame->setSizes({196, 320, 184});
     m_designPage->addWidget(m_leftFrame);
     m_designPage->addWidget(strip);
     m_designPage->addWidget(m_boardFrame);
@@ -142,7 +142,7 @@ void MainWindow::makePages()
     m_boardFrame->setMinimumWidth(240);
     m_inspectorFrame->setMinimumWidth(200);
     m_designPage->setStretchFactor(2, 1);
-    m_designPage->setSizes({188, 96, 762, 218});
+    m_designPage->setSizes({208, 96, 742, 218});
     m_pages->addWidget(m_designPage);
 
     QVBoxLayout *entryColumn = nullptr;

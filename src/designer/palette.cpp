@@ -55,7 +55,7 @@ Palette::Palette(QWidget *parent) : Panel(tr("Controls"), parent), m_filter(new 
         item->setTextAlignment(Qt::AlignCenter);
         // As wide as its words: short names leave room for long ones, and all are in sight.
         item->setSizeHint(
-            QSize(m_list->fontMetrics().horizontalAdvance(item->text()) + 12, m_list->fontMetrics().height() + 6));
+            QSize(m_list->fontMetrics().horizontalAdvance(item->text()) + 12, m_list->fontMetrics().height() + 4));
     }
     contents()->setContentsMargins(6, 4, 4, 4);
     addToHead(m_filter);

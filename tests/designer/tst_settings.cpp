@@ -208,6 +208,9 @@ private Q_SLOTS:
                 continue;
             }
             const Selection selection = selectionFor(setting.of);
+            if (!setting.applies(contextOf(m_form, selection))) {
+                continue; // below, of controls of its own
+            }
             for (const SettingChoice &choice : setting.choices(contextOf(m_form, selection))) {
                 const Result<Form> edited = setting.write(contextOf(m_form, selection), choice.value);
                 QVERIFY2(edited, setting.name);
