@@ -9,6 +9,7 @@ nabblet_test(designer tst_board)
 nabblet_test(designer tst_board_containers)
 nabblet_test(designer tst_palette)
 nabblet_test(designer tst_settings)
+nabblet_test(designer tst_kind_settings)
 nabblet_test(designer tst_new_form)
 nabblet_test(designer tst_document)
 

@@ -148,12 +148,15 @@ int heightOfLines(const Context &context, int lines)
     return lines * context.measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
 }
 
+int linesIn(const Context &context, const Control &control)
+{
+    const int room = control.place.height() - 2 * longTextPadding(control);
+    return std::max(1, room / context.measure.lineHeight(TextRole::Field));
+}
+
 Words readLines(const Context &context)
 {
-    return common(context, [&](const Control &c) {
-        const int room = c.place.height() - 2 * longTextPadding(c);
-        return QString::number(std::max(1, room / context.measure.lineHeight(TextRole::Field)));
-    });
+    return common(context, [&](const Control &c) { return QString::number(linesIn(context, c)); });
 }
 
 Result<Form> writeLines(const Context &context, const QString &typed)
@@ -169,8 +172,10 @@ Result<Form> writeLines(const Context &context, const QString &typed)
     Form form = context.form;
     for (const ControlId id : context.selection.controls()) {
         QRect place = form.controls.find(id)->place;
-        place.setHeight(height);
-        form = placeControl(form, id, place);
+        if (linesIn(context, *form.controls.find(id)) != lines) {
+            place.setHeight(height);
+            form = placeControl(form, id, place);
+        }
     }
     return form;
 }

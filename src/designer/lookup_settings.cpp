@@ -70,7 +70,15 @@ Error noColumn(const QString &name, const QStringList &columns)
 
 Result<Form> withLookup(const Context &context, const Lookup &lookup)
 {
-    return withSelectedChanged(context, [&](Control &control) { setLookup(control, lookup); });
+    const bool saysNothing = lookup.table.isEmpty() && lookup.select.isEmpty() && lookup.wordsColumns.isEmpty() &&
+                             lookup.also.isEmpty() && lookup.sort.isEmpty() && lookup.heading.isEmpty();
+    return withSelectedChanged(context, [&](Control &control) {
+        if (saysNothing && isJumpList(control)) { // it shows what tells the records apart
+            control.settings.remove(QStringLiteral("lookup"));
+        } else {
+            setLookup(control, lookup);
+        }
+    });
 }
 
 // ---------------------------------------------------------------- where they come from

@@ -43,6 +43,50 @@ private Q_SLOTS:
         QVERIFY(!document.steps()->canUndo());
     }
 
+    // A form inside another is designed like any other; undo goes back into it, and saving writes the whole.
+    void aFormInsideAnotherIsDesigned()
+    {
+        Form outer = samples::columnOfFields(2);
+        Control rows;
+        rows.id = nextControlId(outer);
+        rows.kind = "subform";
+        rows.name = "rows";
+        rows.place = QRect(16, 100, 300, 100);
+        rows.inner = InnerForm(samples::columnOfFields(3));
+        outer.controls.append(rows);
+        FormDocument document(outer);
+        QSignalSpy focused(&document, &FormDocument::focusChanged);
+        document.setFocus({rows.id, 77}); // as far as it leads
+        QCOMPARE(document.focus(), InnerPath{rows.id});
+        QCOMPARE(focused.size(), 1);
+        QCOMPARE(document.form(), *rows.inner.get());
+        document.apply("Move", moveControls(document.form(), {1}, QPoint(0, 8)));
+        document.apply("Move", moveControls(document.form(), {1}, QPoint(0, 8)));
+        const Form moved = document.form();
+        QCOMPARE(*document.root().controls.find(rows.id)->inner.get(), moved);
+        document.setFocus({});
+        QCOMPARE(document.form(), document.root());
+        document.apply("Delete", deleteControls(document.form(), {1}));
+        document.steps()->undo();
+        QVERIFY(document.focus().isEmpty());
+        document.steps()->undo(); // inside
+        QCOMPARE(document.focus(), InnerPath{rows.id});
+        document.steps()->undo();
+        QCOMPARE(document.root(), outer);
+        QVERIFY(!document.isChanged());
+        document.steps()->redo();
+        document.steps()->redo();
+        QCOMPARE(document.form(), moved);
+        QTemporaryDir folder;
+        QVERIFY(document.saveTo(folder.filePath("outer.nabform")).isOk());
+        QCOMPARE(*loadForm(folder.filePath("outer.nabform"))->controls.find(rows.id)->inner.get(), moved);
+        // With its subform gone, the way leads to the outer form.
+        document.setFocus({});
+        document.apply("Delete", deleteControls(document.form(), {rows.id}));
+        document.setFocus({rows.id});
+        QVERIFY(document.focus().isEmpty());
+    }
+
     void everyChangeIsTold()
     {
         FormDocument document(samples::columnOfFields(3));
