@@ -7,8 +7,8 @@
 
 namespace nabblet {
 
-BandView::BandView(BandRole role, const Appearance *appearance, QWidget *parent)
-    : QWidget(parent), m_role(role), m_appearance(appearance)
+BandView::BandView(BandRole role, const Appearance *appearance, QWidget *parent, Extent extent)
+    : QWidget(parent), m_role(role), m_isPart(extent == Extent::Part), m_appearance(appearance)
 {
     setAttribute(Qt::WA_OpaquePaintEvent);
 }
@@ -27,6 +27,14 @@ void BandView::setTone(BandTone tone)
     }
 }
 
+void BandView::setOrigin(QPoint origin)
+{
+    if (origin != m_origin) {
+        m_origin = origin;
+        update();
+    }
+}
+
 void BandView::setShift(int shift)
 {
     if (shift != m_shift) {
@@ -39,11 +47,15 @@ void BandView::setShift(int shift)
 void BandView::paintEvent(QPaintEvent *event)
 {
     QPainter painter(this);
-    paintBand(painter, m_role, m_tone, rect(), *m_appearance);
+    if (m_isPart) {
+        painter.fillRect(rect(), m_appearance->colour(groundOf(m_role, m_tone))); // the lines are the band's
+    } else {
+        paintBand(painter, m_role, m_tone, rect(), *m_appearance);
+    }
     for (const Control &control : m_painted) {
-        if (control.place.translated(-m_shift, 0).intersects(event->rect())) {
-            paintControl(painter, control, shown ? shown(control) : shownBlank(control), QPoint(-m_shift, 0),
-                         *m_appearance);
+        const QPoint by = QPoint(-m_shift, 0) - m_origin;
+        if (control.place.translated(by).intersects(event->rect())) {
+            paintControl(painter, control, shown ? shown(control) : shownBlank(control), by, *m_appearance);
         }
     }
 }

@@ -288,7 +288,8 @@ void EntryView::layOut()
         m_rows->resize(m_laidOut.width, height);
         m_rows->setRow(row, ownBody ? ownBody->height : 0);
     }
-    QHash<BandRole, QList<Control>> painted;
+    layOutSurfaces();
+    QHash<BandView *, QList<Control>> painted;
     const QSet<ControlId> behind = behindOtherPages(m_laidOut, m_fronts);
     for (const Control &control : m_laidOut.controls) {
         const auto editor = m_editors.find(control.id);
@@ -296,10 +297,12 @@ void EntryView::layOut()
             continue;
         }
         if (PageTabsBar *tabs = m_tabs.value(control.id)) {
-            tabs->showPages(control, frontPage(control, m_fronts));
+            Control onSurface = control;
+            onSurface.place.translate(-originOf(control));
+            tabs->showPages(onSurface, frontPage(control, m_fronts));
         }
         if (editor == m_editors.end()) {
-            painted[control.band].append(control);
+            painted[viewOf(control)].append(withDividerAsMoved(control));
             continue;
         }
         FieldEditor &field = *editor->second;
@@ -315,13 +318,16 @@ void EntryView::layOut()
     for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
         const Band *band = findBand(m_laidOut, role);
         BandView *view = bandView(role);
-        view->setPainted(painted.value(role));
+        view->setPainted(painted.value(view));
         if (role == BandRole::Body) {
             view->resize(m_laidOut.width, m_rows ? height : std::max(band ? band->height : 0, height));
         } else {
             view->setFixedHeight(band ? band->height : 0);
             view->setVisible(band != nullptr);
         }
+    }
+    for (const Surface &surface : std::as_const(m_surfaces)) {
+        surface.view->setPainted(painted.value(surface.view));
     }
     if (m_rows) {
         m_rows->showRowInHand();
@@ -335,7 +341,7 @@ void EntryView::layOut()
 QRect EntryView::placeOf(const Control &control) const
 {
     if (!m_rows || control.band != BandRole::Body) {
-        return control.place;
+        return control.place.translated(-originOf(control));
     }
     const int row = m_rows->rowInHand();
     // Far out of sight while the row in hand is not among those that were read.
@@ -399,7 +405,7 @@ void EntryView::refreshMessages()
         if (!control) {
             continue;
         }
-        BandView *band = bandView(control->band);
+        BandView *band = viewOf(*control);
         auto *label = new MessageLabel(message.sentence, m_appearance, band);
         label->adjustSize();
         const QRect place = placeOf(*control);
@@ -407,7 +413,7 @@ void EntryView::refreshMessages()
                      label->width(), label->height());
         bool isFree = beside.right() < band->width();
         for (const Control &other : inSight.controls) {
-            isFree = isFree && (other.band != control->band || other.id == control->id || holdsOthers(other) ||
+            isFree = isFree && (viewOf(other) != band || other.id == control->id || holdsOthers(other) ||
                                 !placeOf(other).intersects(beside));
         }
         if (isFree) {
@@ -583,10 +589,14 @@ void EntryView::resizeEvent(QResizeEvent *event)
     layOut();
 }
 
+// In all that scrolls around it, from the innermost outwards.
 void EntryView::keepInSight(QWidget *widget)
 {
-    if (widget->parentWidget() == bandView(BandRole::Body)) {
-        m_scroll->ensureWidgetVisible(widget, 16, 16);
+    constexpr int Around = 16; // px
+    for (QWidget *above = widget->parentWidget(); above && above != this; above = above->parentWidget()) {
+        if (auto *scroll = qobject_cast<QScrollArea *>(above)) {
+            scroll->ensureWidgetVisible(widget, Around, Around);
+        }
     }
 }
 

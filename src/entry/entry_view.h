@@ -87,6 +87,13 @@ private:
     bool tabAcrossPages(const QObject *box, int step);
     void rebuild(const Form &form);
     BandView *bandView(BandRole role) const { return m_bands.value(role); }
+    // Of scrolling areas and panes (entry_view_surfaces).
+    Area surfaceArea(const Control &control) const;
+    BandView *viewOf(const Control &control) const;
+    QPoint originOf(const Control &control) const;
+    void makeSurfaces();
+    void layOutSurfaces();
+    Control withDividerAsMoved(const Control &panes) const;
     void keepInSight(QWidget *widget);
     QRect placeOf(const Control &control) const; // in its band, in a tabular form in the row in hand
     // Of a tabular form.
@@ -114,6 +121,15 @@ private:
     RecordList *m_list = nullptr;
     std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> m_editors;
     QHash<ControlId, PageTabsBar *> m_tabs;
+    struct Surface // of what a scrolling area or a pane holds
+    {
+        QScrollArea *scroll = nullptr;
+        BandView *view = nullptr;
+        QPoint origin; // of what it shows, in the band
+    };
+    QHash<Area, Surface> m_surfaces;
+    QHash<ControlId, QWidget *> m_dividers;
+    QHash<ControlId, int> m_dividersMoved; // by people, px from the first pane's edge
     FrontPages m_fronts;
 };
 

@@ -124,12 +124,13 @@ void EntryView::makeWidgets()
 {
     const EditorContext context{m_session, &m_appearance};
     const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
+    makeSurfaces();
     std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> kept;
     QHash<ControlId, PageTabsBar *> tabs;
     for (const Control &control : m_form.controls) {
         const bool isBehind = behind.contains(control.id);
         const auto old = m_editors.find(control.id);
-        QWidget *band = bandView(control.band);
+        QWidget *band = viewOf(control);
         if (kindNamed(control.kind).holds == Holds::Pages) {
             PageTabsBar *bar = m_tabs.take(control.id);
             if (!bar || bar->parentWidget() != band) {

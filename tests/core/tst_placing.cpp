@@ -47,10 +47,13 @@ private Q_SLOTS:
                 QVERIFY(!form.controls.find(placed.control));
                 QVERIFY(roomOf(placed.form, area).contains(made.place));
                 const Control *caption = captionOf(placed.form, placed.control);
-                QCOMPARE(caption != nullptr, showsValue(made) && !isJumpList(made));
+                const bool hasRows = kindNamed(made.kind).editor == Editor::Rows;
+                QCOMPARE(caption != nullptr, (showsValue(made) && !isJumpList(made)) || hasRows);
                 if (caption) {
                     QVERIFY(roomOf(placed.form, area).contains(caption->place));
-                    QCOMPARE(rightOf(caption->place) + CaptionGap, made.place.x());
+                    QCOMPARE(sitsAbove(*caption), hasRows);
+                    QVERIFY(hasRows ? bottomOf(caption->place) <= made.place.y()
+                                    : rightOf(caption->place) + CaptionGap == made.place.x());
                 }
                 // Nothing that was there is covered or lost.
                 for (const Control &old : form.controls) {

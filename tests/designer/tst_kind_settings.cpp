@@ -57,7 +57,8 @@ class TestKindSettings : public QObject
     }
     bool applies(const char *name, ControlId id) const
     {
-        return named(name).applies(contextOf(m_form, selectionOf(id)));
+        const Selection selection = selectionOf(id);
+        return named(name).applies(contextOf(m_form, selection));
     }
     QString read(const char *name, ControlId id) const
     {
@@ -249,7 +250,8 @@ private Q_SLOTS:
         const ControlId rows = place("subform");
         QVERIFY(!control(rows).inner && !applies("linkedBy", rows));
         QString visits;
-        for (const SettingChoice &choice : named("rowsOf").choices(contextOf(m_form, selectionOf(rows)))) {
+        const Selection selection = selectionOf(rows);
+        for (const SettingChoice &choice : named("rowsOf").choices(contextOf(m_form, selection))) {
             visits = choice.value.startsWith("visit\n") ? choice.value : visits;
         }
         QVERIFY(takes("rowsOf", rows, visits));
@@ -259,7 +261,7 @@ private Q_SLOTS:
         for (const Control &each : control(rows).inner.get()->controls) {
             QVERIFY(each.column != "buoy_id");
         }
-        QCOMPARE(captionOf(m_form, rows)->text, "Visits");
+        QCOMPARE(captionOf(m_form, rows)->text, "Visit");
         QCOMPARE(read("shownAs", rows), "1");
         QVERIFY(takes("shownAs", rows, "0"));
         QVERIFY(!isTabular(*control(rows).inner.get()));

@@ -290,6 +290,9 @@ Form withDivider(const Form &form, ControlId id, int divider)
     Form result = form;
     Control panes = form.controls.at(index);
     const int before = dividerOf(panes);
+    if (before == divider) {
+        return form;
+    }
     setDivider(panes, divider);
     setDivider(panes, dividerOf(panes)); // as far as it goes
     const int by = dividerOf(panes) - before;

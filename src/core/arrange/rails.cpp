@@ -264,6 +264,25 @@ Form settled(const Form &form, const TextMeasure &measure)
     return grownToHold(result);
 }
 
+namespace {
+
+// How much lower the body can get, px: as far as all that is held to its bottom scrolls.
+int heightToGive(const Form &form)
+{
+    constexpr int LeastScrolled = 80; // px of it that stay in sight
+    int most = std::numeric_limits<int>::max();
+    for (const Control &control : form.controls) {
+        const bool isHeld = control.band == BandRole::Body && control.rides.bottom == FixedRail::BodyBottom;
+        if (isHeld && control.container == 0) {
+            const bool scrolls = kindNamed(control.kind).scrolls;
+            most = std::min(most, scrolls ? std::max(0, control.place.height() - LeastScrolled) : 0);
+        }
+    }
+    return most == std::numeric_limits<int>::max() ? 0 : most;
+}
+
+} // namespace
+
 Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowing)
 {
     Form result = form;
@@ -271,7 +290,7 @@ Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowin
     int extraHeight = 0;
     for (Band &band : result.bands) {
         if (band.role == BandRole::Body) {
-            extraHeight = std::max(0, bodyHeight - band.height);
+            extraHeight = std::max(bodyHeight - band.height, narrowing == Narrowing::Allowed ? -heightToGive(form) : 0);
             band.height += extraHeight;
         }
     }
@@ -304,7 +323,8 @@ Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowin
         Control control = followed(result.controls.at(i), movedBy(result.controls.at(i).rides.left),
                                    movedBy(result.controls.at(i).rides.right));
         if (control.rides.bottom == FixedRail::BodyBottom && control.band == BandRole::Body) {
-            control.place.setHeight(control.place.height() + extraHeight);
+            const bool keepsItsHeight = extraHeight < 0 && !kindNamed(control.kind).scrolls; // inside what scrolls
+            control.place.setHeight(control.place.height() + (keepsItsHeight ? 0 : extraHeight));
         } else if (control.band == BandRole::Body && control.place.y() >= endOfHighest) {
             control.place.translate(0, extraHeight); // stands below something that gets higher
         }

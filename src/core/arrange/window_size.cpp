@@ -20,6 +20,9 @@ bool isCramped(const Form &form, const Control &control, const Control &designed
 {
     const int least = std::min(designed.place.width(), FewLetters);
     const Control *container = form.controls.find(control.container);
+    if (container && kindNamed(container->kind).scrolls) {
+        return false; // what has no room there scrolls
+    }
     const int left = container ? container->place.x() : 0;
     const int right = container ? rightOf(container->place) : form.width;
     return control.place.x() < left || rightOf(control.place) > right || control.place.width() < least;

@@ -139,7 +139,8 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
     if (isJumpList(control)) {
         control.settings.insert(QStringLiteral("prompt"), Texts::tr("Go to…"));
     }
-    if (showsValue(control) && !isJumpList(control)) {
+    const bool hasRows = kind.editor == Editor::Rows;
+    if ((showsValue(control) && !isJumpList(control)) || hasRows) {
         caption.emplace();
         caption->id = control.id + 1;
         caption->kind = QStringLiteral("caption");
@@ -150,12 +151,13 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         caption->place =
             QRect(QPoint(), QSize(captionWidth(*caption, measure), kindNamed(caption->kind).usualSize.height()));
         standIn(*caption, area);
+        setSitsAbove(*caption, hasRows); // rows take the whole width
     }
     // Inside the area, with room for its caption.
-    const int captionRoom = caption ? caption->place.width() + CaptionGap : 0;
+    const int captionRoom = caption && !hasRows ? caption->place.width() + CaptionGap : 0;
     there.moveLeft(
         std::max(there.x(), captionRoom == 0 ? corner.x() : onGridAtOrAfter(corner.x() + captionRoom, pitch)));
-    there.moveTop(std::max(there.y(), corner.y()));
+    there.moveTop(std::max(there.y(), corner.y() + (hasRows ? onGridAtOrAfter(caption->place.height(), pitch) : 0)));
     control.place = there;
     result.controls.append(isCaption(control) ? control : withRidesByPlace(result, control));
     if (caption) {

@@ -1,0 +1,294 @@
+// Scrolling areas, panes, the list of records beside a form, and forms whose window is kept in bounds.
+#include "core/arrange/grouping.h"
+#include "core/arrange/rows.h"
+#include "core/arrange/window_size.h"
+#include "core/draft/draft.h"
+#include "core/edit/edits.h"
+#include "core/edit/placing.h"
+#include "entry/entry_view.h"
+#include "entry/record_list.h"
+#include "entry/record_strip.h"
+#include "support/sample_database.h"
+
+#include <QApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestSurfaces : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_path;
+    std::unique_ptr<Appearance> m_appearance;
+    std::unique_ptr<Connection> m_connection;
+    Catalogue m_catalogue;
+    Form m_form;
+    std::unique_ptr<EntrySession> m_session;
+    std::unique_ptr<EntryView> m_view;
+
+    ControlId field(const QString &column) const
+    {
+        for (const Control &control : m_form.controls) {
+            if (control.column == column) {
+                return control.id;
+            }
+        }
+        return 0;
+    }
+    QWidget *box(const QString &column) const { return m_view->widgetFor(field(column)); }
+    QRect inView(const QString &column) const
+    {
+        return QRect(box(column)->mapTo(m_view.get(), QPoint()), box(column)->size());
+    }
+    void open(QSize size)
+    {
+        m_view.reset();
+        m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
+        QVERIFY(m_session->start().isOk());
+        QTRY_VERIFY(m_session->isMapped());
+        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
+        m_view->resize(size);
+        m_view->show();
+        m_view->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
+    }
+    QList<QScrollArea *> surfaces() const { return m_view->findChildren<QScrollArea *>("surface"); }
+
+private Q_SLOTS:
+    void init()
+    {
+        static int run = 0;
+        m_path = samples::fairwayDatabase(m_folder, QString("surface%1.db").arg(++run));
+        m_connection = std::make_unique<Connection>(samples::opened(m_path));
+        m_catalogue = *m_connection->readCatalogue();
+        m_appearance = std::make_unique<Appearance>(looks().first(), Theme::Light, QApplication::font());
+        m_form = draftColumnar(m_catalogue, *findTable(m_catalogue, "buoy"), *m_appearance);
+    }
+    void cleanup()
+    {
+        m_view.reset();
+        m_session.reset();
+    }
+
+    // With room for all, a scrolling area is a group box like others; with less, it scrolls and the rest stays.
+    void aScrollingAreaScrollsWhereThereIsNoRoom()
+    {
+        const ControlId last = field("depth_m");
+        Grouped grouped =
+            withContainer(m_form, {field("asset_no"), field("name"), field("buoy_type"), last}, "scroll-area");
+        QVERIFY(grouped.container != 0);
+        m_form = grouped.form;
+        open({m_form.width + 100, formHeight(m_form) + 100});
+        QCOMPARE(surfaces().size(), 1);
+        QCOMPARE(surfaces().first()->verticalScrollBar()->maximum(), 0);
+        const Control &area = *m_form.controls.find(grouped.container);
+        for (const char *column : {"asset_no", "name", "depth_m"}) {
+            const Control &control = *m_form.controls.find(field(column));
+            QCOMPARE(inView(column).topLeft() - inView("fairway_id").topLeft(),
+                     control.place.topLeft() - m_form.controls.find(field("fairway_id"))->place.topLeft());
+            QVERIFY(area.place.contains(control.place));
+        }
+        // Lower than what it holds.
+        Control lower = area;
+        lower.place.setHeight(90);
+        m_form.controls.replace(m_form.controls.indexOf(area.id), lower);
+        m_view->setForm(m_form);
+        QScrollArea *surface = surfaces().first();
+        QVERIFY(surface->verticalScrollBar()->maximum() > 0);
+        QVERIFY(!surface->viewport()->rect().contains(box("depth_m")->mapTo(surface->viewport(), QPoint())));
+        box("depth_m")->setFocus();
+        QVERIFY(surface->viewport()->rect().contains(box("depth_m")->mapTo(surface->viewport(), QPoint(2, 2))));
+        // What is refused there says so beside its box.
+        QTest::keyClicks(box("depth_m"), "-4");
+        QVERIFY(!m_session->save());
+        auto *message = surface->findChild<QLabel *>("message");
+        QVERIFY(message);
+        m_session->takeBack();
+        // And back to a plain group box, with everything where it was.
+        Control plain = lower;
+        plain.kind = "group-box";
+        m_form.controls.replace(m_form.controls.indexOf(area.id), plain);
+        m_view->setForm(m_form);
+        QCoreApplication::processEvents();
+        QVERIFY(surfaces().isEmpty());
+        QVERIFY(box("depth_m") && box("depth_m")->isVisible());
+        QCOMPARE(qobject_cast<QLineEdit *>(box("name"))->text(), "Long Reach Entrance Port");
+    }
+
+    // Held to the body's bottom, it gives way to a lower window before the whole form scrolls.
+    void itFillsItsSpace()
+    {
+        m_form = samplesOfOneArea();
+        open({m_form.width + 20, 700});
+        QWidget *surface = surfaces().first();
+        const int tall = surface->height();
+        m_view->resize(m_view->width(), 500);
+        QCoreApplication::processEvents();
+        QCOMPARE(tall - surface->height(), 200);
+        m_view->resize(m_view->width(), 900);
+        QCoreApplication::processEvents();
+        QCOMPARE(surface->height() - tall, 200);
+        QVERIFY(narrowestWidth(m_form) < 200); // what has no room there scrolls
+    }
+    Form samplesOfOneArea() const
+    {
+        Form form;
+        form.name = form.title = form.rowSource = "buoy";
+        form.width = 480;
+        form.bands = {Band{BandRole::Body, 400, {}}};
+        const PlacedControl area = withNewControl(form, "scroll-area", Area(), QRect(16, 16, 448, 368), *m_appearance);
+        form = area.form;
+        for (const char *column : {"asset_no", "name", "position"}) {
+            const PlacedControl placed =
+                withNewControlBelow(form, "text-box", {BandRole::Body, area.control, 0}, *m_appearance);
+            form = placed.form;
+            Control control = *form.controls.find(placed.control);
+            control.column = column;
+            form.controls.replace(form.controls.indexOf(placed.control), control);
+        }
+        Control held = *form.controls.find(area.control);
+        held.rides = {FixedRail::FormLeft, FixedRail::FormRight, FixedRail::BodyBottom};
+        form.controls.replace(form.controls.indexOf(area.control), held);
+        return form;
+    }
+
+    void manyControlsAreHeld()
+    {
+        constexpr int Many = 5000;
+        Form form;
+        form.name = form.title = form.rowSource = "buoy";
+        form.width = 640;
+        form.bands = {Band{BandRole::Body, 400, {}}};
+        Control area;
+        area.id = 1;
+        area.kind = "scroll-area";
+        area.name = "area";
+        area.place = QRect(8, 8, 600, 380);
+        form.controls.append(area);
+        for (int i = 0; i < Many; ++i) {
+            Control control;
+            control.id = i + 2;
+            control.kind = i % 2 == 0 ? "caption" : "text-box";
+            control.name = QString("control_%1").arg(i);
+            control.text = QString::number(i);
+            control.column = i % 2 == 0 ? QString() : QString("name");
+            control.container = 1;
+            control.place = QRect(24 + (i % 5) * 110, 24 + i / 5 * 28, 100, 24);
+            form.controls.append(control);
+        }
+        QCOMPARE(membersOf(form, {1}).size(), Many);
+        const Form grown = withContainersGrown(form);
+        QVERIFY(grown.controls.find(1)->place.contains(grown.controls.find(Many + 1)->place));
+        QCOMPARE(tabSequence(form).size(), Many / 2);
+        m_form = form;
+        open({640, 480});
+        QVERIFY(m_view->widgetFor(Many + 1));
+        m_view->widgetFor(Many + 1)->setFocus();
+        const QScrollArea *surface = surfaces().first();
+        QVERIFY(surface->viewport()->rect().contains(
+            m_view->widgetFor(Many + 1)->mapTo(surface->viewport(), QPoint(5, 5))));
+    }
+
+    void theDividerIsMovedByMouseAndKeys()
+    {
+        const Grouped grouped = withContainer(m_form, {field("asset_no"), field("name")}, "panes");
+        m_form = grouped.form;
+        const PlacedControl second =
+            withNewControlBelow(m_form, "text-box", {BandRole::Body, grouped.container, SecondPane}, *m_appearance);
+        m_form = second.form;
+        open({m_form.width + 60, formHeight(m_form) + 100});
+        QCOMPARE(surfaces().size(), 2);
+        auto *divider = m_view->findChild<QWidget *>("divider");
+        QVERIFY(divider && divider->isVisible());
+        QScrollArea *left = surfaces().at(0);
+        QScrollArea *right = surfaces().at(1);
+        if (left->x() > right->x()) {
+            std::swap(left, right);
+        }
+        const int before = left->width();
+        const int all = left->width() + right->width();
+        const QPoint at = divider->rect().center();
+        QTest::mousePress(divider, Qt::LeftButton, {}, at);
+        QTest::mouseMove(divider, at - QPoint(60, 0));
+        QTest::mouseRelease(divider, Qt::LeftButton, {}, at - QPoint(60, 0));
+        QCOMPARE(before - left->width(), 60);
+        QCOMPARE(left->width() + right->width(), all);
+        divider->setFocus();
+        QTest::keyClick(divider, Qt::Key_Right);
+        QCOMPARE(before - left->width(), 44);
+        QVERIFY(left->horizontalScrollBar()->maximum() > 0); // the name has no room any more
+        // Not further than the edge.
+        for (int i = 0; i < 200; ++i) {
+            QTest::keyClick(divider, Qt::Key_Left);
+        }
+        QVERIFY(left->width() > 10);
+    }
+
+    void theRecordListGoesAndFollows()
+    {
+        m_form.window.hasRecordList = true;
+        m_form.window.listColumns = {"name", "status"};
+        open({m_form.width + 300, 760});
+        auto *list = m_view->findChild<RecordList *>("recordList");
+        QVERIFY(list && list->isVisible());
+        QTRY_VERIFY(list->rows()->isMapped());
+        QCOMPARE(list->rows()->count(), m_session->count());
+        // The form goes where the list goes …
+        QVERIFY(list->rows()->goToRow(3));
+        QCOMPARE(m_session->keyInHand(), list->rows()->keyInHand());
+        QCOMPARE(qobject_cast<QLineEdit *>(box("name"))->text(),
+                 samples::sqlite3(m_path, "SELECT name FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 3"));
+        // … and the list where the form goes, far away as well.
+        QVERIFY(m_session->goLast());
+        QCOMPARE(list->rows()->keyInHand(), m_session->keyInHand());
+        QVERIFY(m_session->goFirst());
+        QCOMPARE(list->rows()->windowIndex(), 0);
+        // What cannot be saved keeps both where they are.
+        m_session->type(*m_form.controls.find(field("depth_m")), "-4");
+        (void)list->rows()->goToRow(2);
+        QCOMPARE(list->rows()->keyInHand(), m_session->keyInHand());
+        QVERIFY(m_session->isChanged());
+        m_session->takeBack();
+        // What was saved stands in the list.
+        m_session->type(*m_form.controls.find(field("name")), "Painted anew");
+        QVERIFY(m_session->save());
+        QCOMPARE(valueOf(list->rows()->source(), list->rows()->window().rows().first(), "name"),
+                 QVariant("Painted anew"));
+        // Nobody types in it.
+        QVERIFY(!list->rows()->canAdd() && !list->rows()->canChange());
+        // At the other side, or not at all.
+        m_form.window.isListAtRight = true;
+        m_view->setForm(m_form);
+        QVERIFY(m_view->findChild<RecordList *>("recordList")->x() > 100);
+        m_form.window.hasRecordList = false;
+        m_view->setForm(m_form);
+        QVERIFY(!m_view->findChild<RecordList *>("recordList"));
+    }
+
+    void furnitureIsShownOrNot()
+    {
+        m_form = withBand(withBand(m_form, BandRole::PageHeader), BandRole::PageFooter);
+        m_form.window.hasRecordStrip = false;
+        m_form.window.hasScrollBars = false;
+        open({400, 300});
+        QVERIFY(!m_view->findChild<RecordStrip *>()->isVisible());
+        for (QScrollBar *bar : m_view->findChildren<QScrollBar *>()) {
+            QVERIFY(!bar->isVisible());
+        }
+        // What is for printing is no part of the window.
+        QCOMPARE(shownHeight(m_form), formHeight(withoutPageBands(m_form)));
+        QVERIFY(formHeight(m_form) > shownHeight(m_form));
+        m_form.window = WindowStyle();
+        m_view->setForm(m_form);
+        QVERIFY(m_view->findChild<RecordStrip *>()->isVisible());
+    }
+};
+
+QTEST_MAIN(TestSurfaces)
+#include "tst_surfaces.moc"
