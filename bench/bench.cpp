@@ -336,15 +336,22 @@ int main(int argc, char **argv)
     QApplication application(argc, argv);
     QApplication::setStyle(QStringLiteral("Fusion"));
     if (argc < 2) {
-        QTextStream(stderr) << "usage: nabblet-bench FOLDER\n";
+        QTextStream(stderr) << "usage: nabblet-bench FOLDER [board|lookups]\n";
         return 2;
     }
     QApplication::setFont(desktopFont());
     const QString folder = QString::fromLocal8Bit(argv[1]);
-    QList<Measured> all = boardBench(folder);
-    all += pagesBench(folder);
-    const bool isBoardAlone = argc > 2; // a second word, whatever it is
-    if (!isBoardAlone) {
+    // A second word asks for one part alone: "board" or "lookups".
+    const QString part = argc > 2 ? QString::fromLocal8Bit(argv[2]) : QString();
+    QList<Measured> all;
+    if (part != "lookups") {
+        all += boardBench(folder);
+        all += pagesBench(folder);
+    }
+    if (part != "board") {
+        all += lookupsBench(QDir(folder).filePath("million.db"));
+    }
+    if (part.isEmpty()) {
         all += {start(folder), draft()};
         all += files(folder);
         all += edits();

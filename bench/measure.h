@@ -92,5 +92,6 @@ inline Form formOf(int controls)
 QList<Measured> boardBench(const QString &folder);
 // A form on many tab pages, in pages_bench.cpp.
 QList<Measured> pagesBench(const QString &folder);
+QList<Measured> lookupsBench(const QString &database);
 
 } // namespace nabblet

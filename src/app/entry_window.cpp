@@ -64,7 +64,8 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *
     constexpr int Around = 32; // px beside the form
     constexpr int RoomForStrip = 900;
     const int list = style.hasRecordList ? style.listWidth : 0;
-    const int across = (style.hasRecordStrip && !style.isFixed ? std::max(form.width, RoomForStrip) : form.width) + list;
+    const int across =
+        (style.hasRecordStrip && !style.isFixed ? std::max(form.width, RoomForStrip) : form.width) + list;
     const QSize wanted(across + Around, shownHeight(form) + (style.hasRecordStrip ? 120 : 76));
     resize(wanted.boundedTo(screen.size()));
     if (style.isFixed) {

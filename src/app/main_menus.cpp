@@ -3,6 +3,7 @@
 
 #include "app/stored_values.h"
 #include "core/arrange/rail_edits.h"
+#include "core/edit/inner_forms.h"
 #include "core/edit/placing.h"
 #include "core/model/band_titles.h"
 #include "core/text/tr.h"
@@ -246,6 +247,10 @@ void MainWindow::makeArrangeMenu()
         menu, tr("Go into the s&ubform"), keys("Ctrl+Return"), [this] { enterInnerForm(m_board->selection().lead()); },
         &m_controlActions)
         ->setStatusTip(tr("Designs the form of the rows that the selected subform shows."));
+    addCommand(
+        menu, tr("Go into the form of one ro&w"), QKeySequence(), [this] { enterInnerForm(RowFormStep); },
+        &m_designActions)
+        ->setStatusTip(tr("Designs the form on which a tabular form shows one row in full."));
     addCommand(
         menu, tr("Bac&k to the outer form"), keys("Ctrl+Shift+Return"), [this] { leaveInnerForm(); }, &m_designActions);
     QMenu *place = menu->addMenu(tr("P&lace a control"));

@@ -242,6 +242,10 @@ EntrySession *MainWindow::sessionInFocus()
 {
     EntrySession *session = m_session.get();
     for (const ControlId id : m_document->focus()) {
+        if (id == RowFormStep) {
+            session = session ? session->rowSession() : nullptr;
+            continue;
+        }
         const Control *control = session ? session->form().controls.find(id) : nullptr;
         session = control ? session->childOf(*control) : nullptr;
     }
@@ -251,6 +255,14 @@ EntrySession *MainWindow::sessionInFocus()
 // Goes into the form of a control; one with a file of its own is opened from there.
 void MainWindow::enterInnerForm(ControlId id)
 {
+    if (m_document && id == RowFormStep) {
+        if (!m_document->form().rowForm) {
+            say(tr("This form shows no row in full; choose where among the form's settings."));
+            return;
+        }
+        m_document->setFocus(m_document->focus() + InnerPath{RowFormStep});
+        return;
+    }
     const Control *control = m_document ? m_document->form().controls.find(id) : nullptr;
     if (!control || !control->inner) {
         say(tr("There is no form inside to go into; select a subform with rows."));
@@ -273,7 +285,9 @@ void MainWindow::leaveInnerForm()
     if (m_document && !m_document->focus().isEmpty()) {
         const ControlId from = m_document->focus().last();
         m_document->setFocus(m_document->focus().mid(0, m_document->focus().size() - 1));
-        m_board->select({from});
+        if (from != RowFormStep) {
+            m_board->select({from});
+        }
         m_board->setFocus();
     }
 }

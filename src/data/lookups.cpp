@@ -150,6 +150,9 @@ Result<QVariant> totalOfRows(const Connection &connection, const RecordSource &s
                                                      {TotalKind::Least, QStringLiteral("min")},
                                                      {TotalKind::Greatest, QStringLiteral("max")},
                                                      {TotalKind::Count, QStringLiteral("count")}};
+    if (total.column.isEmpty() && total.kind != TotalKind::Count) {
+        return QVariant(); // of no column there is nothing to work out
+    }
     const QString of = total.column.isEmpty() ? QStringLiteral("*") : connection.quoted(total.column);
     const Statement where = held(connection, source, {}, {});
     Running running(connection, {QStringLiteral("SELECT %1(%2) FROM %3%4")

@@ -92,6 +92,7 @@ void Board::setSession(EntrySession *session)
     if (session) {
         connect(session, &EntrySession::recordChanged, viewport(), qOverload<>(&QWidget::update));
         connect(session, &EntrySession::pendingChanged, viewport(), qOverload<>(&QWidget::update));
+        connect(session, &EntrySession::totalsChanged, viewport(), qOverload<>(&QWidget::update));
     }
     viewport()->update();
 }

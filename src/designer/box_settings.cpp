@@ -127,6 +127,63 @@ Result<Form> writeFormula(const Context &context, const QString &typed)
                              formula.isEmpty() ? QJsonValue() : QJsonValue(formula));
 }
 
+bool isTotal(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) { return isOfKind(kind, "total"); });
+}
+
+Total totalIn(const Control &control)
+{
+    return totalOf(control).value_or(Total{TotalKind::Count, {}});
+}
+
+Words readTotal(const Context &context)
+{
+    return common(context, [](const Control &c) { return QString::number(static_cast<int>(totalIn(c).kind)); });
+}
+
+QList<SettingChoice> totalChoices(const Context &)
+{
+    return {{QString::number(static_cast<int>(TotalKind::Sum)), Texts::tr("the sum")},
+            {QString::number(static_cast<int>(TotalKind::Average)), Texts::tr("the average")},
+            {QString::number(static_cast<int>(TotalKind::Least)), Texts::tr("the least")},
+            {QString::number(static_cast<int>(TotalKind::Greatest)), Texts::tr("the greatest")},
+            {QString::number(static_cast<int>(TotalKind::Count)), Texts::tr("how many rows")}};
+}
+
+Result<Form> writeTotal(const Context &context, const QString &typed)
+{
+    return withSelectedChanged(context, [&](Control &control) {
+        setTotal(control, {static_cast<TotalKind>(typed.toInt()), totalIn(control).column});
+    });
+}
+
+Words readTotalColumn(const Context &context)
+{
+    return common(context, [](const Control &c) { return totalIn(c).column; });
+}
+
+QList<SettingChoice> totalColumns(const Context &context)
+{
+    QStringList columns{QString()};
+    if (const Table *table = rowsTable(context)) {
+        columns += columnNames(*table);
+    }
+    if (const Words now = readTotalColumn(context); now && !columns.contains(*now)) {
+        columns.append(*now);
+    }
+    QList<SettingChoice> choices;
+    for (const QString &column : std::as_const(columns)) {
+        choices.append({column, column.isEmpty() ? Texts::tr("all rows") : column.simplified()});
+    }
+    return choices;
+}
+
+Result<Form> writeTotalColumn(const Context &context, const QString &typed)
+{
+    return withSelectedChanged(context, [&](Control &control) { setTotal(control, {totalIn(control).kind, typed}); });
+}
+
 bool showsPrompt(const Context &context)
 {
     return areAllKinds(context, [](const Kind &kind) {
@@ -259,6 +316,10 @@ QList<Setting> boxSettings()
         {"formula", Controls, T("Formula"), T("Works out"),
          T("An SQL expression over the row's columns, such as price * (1 + tax)."), Lines, T("Change a formula"),
          isFormula, readFormula, writeFormula},
+        {"totalHow", Controls, T("Total"), T("Works out"), T("Over all rows of the form."), Choice, T("Change a total"),
+         isTotal, readTotal, writeTotal, totalChoices},
+        {"totalOf", Controls, T("Total"), T("Of"), T("The column that it is worked out of."), Choice,
+         T("Change a total"), isTotal, readTotalColumn, writeTotalColumn, totalColumns},
         {"choices", Controls, T("Behaviour"), T("Choices"),
          T("One a line. Where another value is stored than the words shown: S = Starboard."), Lines,
          T("Change the choices"), choosesFromFixed, readChoices, writeChoices},

@@ -1,5 +1,6 @@
 // Settings of the form: its window, rows, size, grid and tracing sheet.
 #include "core/arrange/window_size.h"
+#include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
@@ -202,6 +203,49 @@ Result<Form> writeListColumns(const Context &context, const QString &typed)
     return form;
 }
 
+// ---------------------------------------------------------------- one row in full
+
+bool hasRowsUnderOneAnother(const Context &context)
+{
+    return isTabular(context.form);
+}
+
+Words readRowPanel(const Context &context)
+{
+    return QString::number(static_cast<int>(context.form.rowPanel));
+}
+
+QList<SettingChoice> rowPanels(const Context &)
+{
+    const auto choice = [](RowPanel panel, const QString &words) {
+        return SettingChoice{QString::number(static_cast<int>(panel)), words};
+    };
+    return {choice(RowPanel::None, Texts::tr("not")), choice(RowPanel::Below, Texts::tr("below the rows")),
+            choice(RowPanel::InPlace, Texts::tr("in place of the rows")),
+            choice(RowPanel::OwnWindow, Texts::tr("in its own window"))};
+}
+
+// The form of the row is drafted once, with all columns of the table, and stays when it is not shown for a while.
+Result<Form> writeRowPanel(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    form.rowPanel = static_cast<RowPanel>(typed.toInt());
+    if (form.rowPanel == RowPanel::None || form.rowForm) {
+        return form;
+    }
+    const Table *table = rowsTable(context);
+    if (!table) {
+        return Error{Texts::tr("The form needs rows first: choose its row source."), {}};
+    }
+    DraftOptions options;
+    options.namingPattern = context.namingPattern;
+    Form row = draftColumnar(*context.catalogue, *table, context.measure, options);
+    row.look = form.look;
+    row.name = form.name + QStringLiteral("_row");
+    form.rowForm = InnerForm(row);
+    return form;
+}
+
 Words readPitch(const Context &context)
 {
     // In its own steps a pitch would always be one.
@@ -347,6 +391,9 @@ QList<Setting> formSettings()
         {"scrollBars", SettingOf::Form, T("Window"), T("Scroll bars"), T("Where there is no room for the whole form."),
          Flag, T("Show or hide scroll bars"), always, readWindowFlag<&WindowStyle::hasScrollBars>,
          writeWindowFlag<&WindowStyle::hasScrollBars>},
+        {"rowPanel", SettingOf::Form, T("Window"), T("Whole row"),
+         T("Where one row is shown in full, on a form of its own: Arrange, Go into the form of one row."), Choice,
+         T("Change where a row is shown in full"), hasRowsUnderOneAnother, readRowPanel, writeRowPanel, rowPanels},
         {"listSide", SettingOf::Form, T("Window"), T("Record list"),
          T("The records beside the form: one picks there and works here."), Choice, T("Show or hide the record list"),
          always, readListSide, writeListSide, listSides},

@@ -131,6 +131,11 @@ Outcome EntrySession::setForm(const Form &form)
         }
         child = isKept ? std::next(child) : m_children.erase(child);
     }
+    if (m_rowSession && (form.rowPanel == RowPanel::None || !form.rowForm)) {
+        m_rowSession.release()->deleteLater();
+    } else if (m_rowSession && !(m_rowSession->m_form == *form.rowForm.get())) {
+        (void)m_rowSession->setForm(*form.rowForm.get());
+    }
     m_form = form;
     m_listLines.clear();
     if (!m_isStarted || hasOtherRows) {
@@ -141,6 +146,7 @@ Outcome EntrySession::setForm(const Form &form)
         return source.error();
     }
     if (source->columns == before.columns) {
+        refreshTotals();
         return Done{};
     }
     const Result<RecordSource> ready = readable(m_connection, *source, rowsWanted());

@@ -159,6 +159,9 @@ public:
     Result<std::unique_ptr<EntrySession>> openedBy(const Control &button) const;
     // Reads the record in hand anew, which others may have changed; what was typed stays.
     void readAgain();
+    // The session of the row in hand on the form for one row, made when it is first asked for; it goes where this one
+    // goes, and what is saved there stands here. nullptr where the form has none.
+    EntrySession *rowSession();
     // The session of the record that these rows belong to, or nullptr.
     EntrySession *parentSession() const { return m_parent; }
 
@@ -200,6 +203,8 @@ private:
     Result<QVariant> workedOut(const QString &formula,
                                const std::function<QVariant(const QString &)> &valueOfColumn) const;
     void beginNewRecord();
+    void followToRow();
+    void takeFromRow();
     Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
     bool leaveChildren();
     RecordSource wholeSource() const;
@@ -254,6 +259,8 @@ private:
     QVariantList m_linkValues;
     FormReader m_formReader;
     std::unordered_map<ControlId, std::unique_ptr<EntrySession>> m_children;
+    std::unique_ptr<EntrySession> m_rowSession;
+    bool m_isFollowing = false; // this session and that of the row bring each other along
     QHash<ControlId, QVariant> m_totals;
 
     std::optional<qint64> m_count;

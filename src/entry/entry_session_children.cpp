@@ -130,8 +130,10 @@ void EntrySession::readAgain()
 
 bool EntrySession::hasUnsaved() const
 {
-    return isChanged() || std::any_of(m_children.begin(), m_children.end(),
-                                      [](const auto &child) { return child.second->hasUnsaved(); });
+    const bool isRowUnsaved = m_rowSession && m_rowSession->hasUnsaved();
+    return isChanged() || isRowUnsaved || std::any_of(m_children.begin(), m_children.end(), [](const auto &child) {
+               return child.second->hasUnsaved();
+           });
 }
 
 ColumnValues EntrySession::fixedChoiceValues(const Lookup &lookup) const
@@ -149,6 +151,77 @@ ColumnValues EntrySession::fixedChoiceValues(const Lookup &lookup) const
         }
     }
     return fixed;
+}
+
+// ---------------------------------------------------------------- one row in full
+
+EntrySession *EntrySession::rowSession()
+{
+    const Form *form = m_form.rowPanel == RowPanel::None ? nullptr : m_form.rowForm.get();
+    if (!form) {
+        return nullptr;
+    }
+    if (!m_rowSession) {
+        m_rowSession = std::make_unique<EntrySession>(m_connection, m_catalogue, *form);
+        m_rowSession->m_parent = m_parent;
+        m_rowSession->m_locale = m_locale;
+        m_rowSession->m_formReader = m_formReader;
+        m_rowSession->m_counting = Counting::No; // it goes nowhere by itself
+        connect(m_rowSession.get(), &EntrySession::said, this, &EntrySession::said);
+        connect(m_rowSession.get(), &EntrySession::pendingChanged, this, &EntrySession::pendingChanged);
+        connect(m_rowSession.get(), &EntrySession::recordChanged, this, &EntrySession::takeFromRow);
+        followToRow();
+    }
+    return m_rowSession.get();
+}
+
+// Brings the row's session to the row in hand.
+void EntrySession::followToRow()
+{
+    if (!m_rowSession || m_isFollowing) {
+        return;
+    }
+    m_isFollowing = true;
+    if (m_rowSession->m_isStarted) {
+        m_rowSession->linkTo(m_linkColumns, m_linkValues, m_hasParentRecord);
+    } else {
+        m_rowSession->m_linkColumns = m_linkColumns;
+        m_rowSession->m_linkValues = m_linkValues;
+        m_rowSession->m_hasParentRecord = m_hasParentRecord;
+        (void)m_rowSession->start(Counting::No);
+        m_rowSession->m_source = linkedTo(m_rowSession->m_source, m_linkColumns, m_linkValues);
+    }
+    const std::optional<RowKey> key = keyInHand();
+    if (key && m_rowSession->keyInHand() == key) {
+        m_rowSession->readAgain();
+    } else if (key) {
+        (void)m_rowSession->goToKey(*key);
+    } else if (m_isNew) {
+        (void)m_rowSession->add();
+    } else {
+        m_rowSession->clearRecord();
+        m_rowSession->recordHasChanged();
+    }
+    m_isFollowing = false;
+}
+
+// What was saved on the row's form stands in the rows.
+void EntrySession::takeFromRow()
+{
+    const std::optional<RowKey> key = m_rowSession->keyInHand();
+    if (m_isFollowing || !key || m_rowSession->isChanged()) {
+        return;
+    }
+    m_isFollowing = true;
+    if (keyInHand() == key) {
+        readAgain();
+    } else {
+        m_window.clear();
+        if (!isChanged()) {
+            (void)goToKey(*key);
+        }
+    }
+    m_isFollowing = false;
 }
 
 // ---------------------------------------------------------------- totals

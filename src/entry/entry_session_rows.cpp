@@ -16,6 +16,7 @@ void EntrySession::recordHasChanged()
         }
     }
     Q_EMIT recordChanged();
+    followToRow();
 }
 
 void EntrySession::syncWindow()
@@ -126,7 +127,9 @@ bool EntrySession::show(const MaybeRow &row, const QString &nothingThere)
 // Saves what was typed in the rows of the subforms before another record takes their place.
 bool EntrySession::leaveChildren()
 {
-    return std::all_of(m_children.begin(), m_children.end(), [](const auto &child) { return child.second->leave(); });
+    const bool isRowLeft = !m_rowSession || m_isFollowing || m_rowSession->leave();
+    return isRowLeft &&
+           std::all_of(m_children.begin(), m_children.end(), [](const auto &child) { return child.second->leave(); });
 }
 
 bool EntrySession::leave()

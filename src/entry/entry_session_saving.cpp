@@ -11,7 +11,9 @@ bool EntrySession::save()
     if (!saveOwn()) {
         return false;
     }
-    return std::all_of(m_children.begin(), m_children.end(), [](const auto &child) { return child.second->save(); });
+    const bool isRowSaved = !m_rowSession || m_rowSession->save();
+    return isRowSaved &&
+           std::all_of(m_children.begin(), m_children.end(), [](const auto &child) { return child.second->save(); });
 }
 
 bool EntrySession::saveOwn()

@@ -131,7 +131,19 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     middle->setSpacing(0);
     middle->addWidget(m_scroll, 1);
     middle->addWidget(m_rowBar);
-    column->addLayout(middle, 1);
+    m_rowsSide = new QWidget;
+    auto *rowsColumn = new QVBoxLayout(m_rowsSide);
+    rowsColumn->setContentsMargins(0, 0, 0, 0);
+    rowsColumn->setSpacing(0);
+    rowsColumn->addLayout(middle, 1);
+    m_rowSide = new QWidget;
+    m_rowSide->setObjectName(QStringLiteral("rowPanel"));
+    auto *rowColumn = new QVBoxLayout(m_rowSide);
+    rowColumn->setContentsMargins(0, 0, 0, 0);
+    rowColumn->setSpacing(0);
+    m_rowSide->hide();
+    column->addWidget(m_rowsSide, 1);
+    column->addWidget(m_rowSide);
     column->addWidget(bandView(BandRole::Footer));
     if (furniture == Furniture::RecordStrip) {
         column->addSpacing(8);
@@ -262,6 +274,7 @@ void EntryView::rebuild(const Form &whole)
             editor->widget()->setAccessibleName(caption ? caption->text : editor->control().name);
         }
     }
+    showRowPanel();
     m_leastWidth = leastWindowWidth(form);
     layOut();
     applyTabOrder();
@@ -665,6 +678,10 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             default:
                 break;
             }
+        }
+        if (m_rows && hasControl && key->key() == Qt::Key_E && m_session->rowSession()) {
+            setRowPanelOpen(true);
+            return true;
         }
         const bool isBack = key->key() == Qt::Key_Backtab;
         const bool goesOn =

@@ -15,6 +15,7 @@
 #include <memory>
 #include <unordered_map>
 
+class QPushButton;
 class QSplitter;
 
 namespace nabblet {
@@ -74,6 +75,8 @@ protected:
 private:
     void layOut();
     void showRecordList();
+    void showRowPanel();
+    void setRowPanelOpen(bool isOpen);
     void refresh();
     void refreshMessages();
     void refreshNotice();
@@ -119,6 +122,11 @@ private:
     bool m_hasStrip = false;
     QSplitter *m_beside;
     RecordList *m_list = nullptr;
+    QWidget *m_rowsSide = nullptr;  // the rows of a tabular form
+    QWidget *m_rowSide = nullptr;   // one row in full, and what leads there
+    EntryView *m_rowView = nullptr; // …
+    QPushButton *m_openRow = nullptr;
+    bool m_isRowOpen = false;
     std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> m_editors;
     QHash<ControlId, PageTabsBar *> m_tabs;
     struct Surface // of what a scrolling area or a pane holds

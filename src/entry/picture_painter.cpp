@@ -84,6 +84,11 @@ void paintStroke(QPainter &painter, const GlyphStroke &glyph, const Appearance &
         painter.drawEllipse(QRectF(2.5, 2.5, 11, 11));
         painter.drawPolyline(QPolygonF({{8, 5}, {8, 8}, {10.2, 9.4}}));
         break;
+    case GlyphShape::Follow: // an arrow out of a box
+        painter.drawPolyline(QPolygonF({{7, 4.5}, {3.5, 4.5}, {3.5, 12.5}, {11.5, 12.5}, {11.5, 9}}));
+        painter.drawLine(QPointF(7, 9), QPointF(13, 3));
+        painter.drawPolyline(QPolygonF({{9.5, 2.8}, {13.2, 2.8}, {13.2, 6.5}}));
+        break;
     case GlyphShape::Search:
         painter.drawEllipse(QRectF(3, 3, 7.5, 7.5));
         painter.drawLine(QPointF(9.6, 9.6), QPointF(13, 13));

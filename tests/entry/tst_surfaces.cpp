@@ -5,6 +5,7 @@
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
+#include "core/file/form_file.h"
 #include "entry/entry_view.h"
 #include "entry/record_list.h"
 #include "entry/record_strip.h"
@@ -269,6 +270,75 @@ private Q_SLOTS:
         m_form.window.hasRecordList = false;
         m_view->setForm(m_form);
         QVERIFY(!m_view->findChild<RecordList *>("recordList"));
+    }
+
+    // One row in full below the rows: it goes along with the row in hand, and each shows what was saved in the other.
+    void aRowIsShownInFull_data()
+    {
+        QTest::addColumn<int>("panel");
+        QTest::newRow("below") << int(RowPanel::Below);
+        QTest::newRow("in place") << int(RowPanel::InPlace);
+        QTest::newRow("window") << int(RowPanel::OwnWindow);
+    }
+    void aRowIsShownInFull()
+    {
+        QFETCH(int, panel);
+        const Form whole = m_form;
+        DraftPlan plan = planDraft(*findTable(m_catalogue, "buoy"));
+        plan.arrangement = Arrangement::Tabular;
+        for (PlannedColumn &column : plan.columns) {
+            column.isTaken = column.column == "asset_no" || column.column == "name";
+        }
+        m_form = draftForm(m_catalogue, *findTable(m_catalogue, "buoy"), plan, nullptr, *m_appearance);
+        m_form.rowPanel = static_cast<RowPanel>(panel);
+        m_form.rowForm = InnerForm(whole);
+        QCOMPARE(*readForm(writeForm(m_form)), m_form);
+        open({1000, 1200});
+        EntrySession *row = m_session->rowSession();
+        QVERIFY(row && row->keyInHand() == m_session->keyInHand());
+        QVERIFY(m_session->goNext() && m_session->goNext());
+        QCOMPARE(row->keyInHand(), m_session->keyInHand());
+        const auto nameIn = [](const Form &form) -> const Control & {
+            for (const Control &control : form.controls) {
+                if (control.column == "name") {
+                    return control;
+                }
+            }
+            qFatal("no name");
+        };
+        // Opened by the key, where it is not there already.
+        box("name")->setFocus();
+        QTest::keyClick(box("name"), Qt::Key_E, Qt::ControlModifier);
+        const QList<EntryView *> views = m_view->window()->findChildren<EntryView *>();
+        EntryView *rowView = nullptr;
+        for (EntryView *each : views) {
+            rowView = each->session() == row ? each : rowView;
+        }
+        QVERIFY(rowView && rowView->isVisible());
+        QCOMPARE(box("name")->isVisible(), m_form.rowPanel != RowPanel::InPlace);
+        // Columns that the rows do not show are typed there.
+        const Control *depth = nullptr;
+        for (const Control &control : whole.controls) {
+            depth = control.column == "depth_m" ? &control : depth;
+        }
+        row->type(*depth, "7.5");
+        row->type(nameIn(whole), "Painted anew");
+        QVERIFY(m_session->hasUnsaved());
+        QVERIFY(m_session->save());
+        QCOMPARE(samples::sqlite3(m_path, "SELECT name, depth_m FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 2"),
+                 "Painted anew|7.5");
+        QCOMPARE(m_session->value("name"), QVariant("Painted anew"));
+        // What is refused there keeps the row in hand.
+        row->type(*depth, "-4");
+        QVERIFY(!m_session->goNext());
+        QCOMPARE(row->keyInHand(), m_session->keyInHand());
+        row->takeBack();
+        // What is typed in the rows stands there once it is saved.
+        m_session->type(nameIn(m_form), "And again");
+        QVERIFY(m_session->save());
+        QCOMPARE(row->value("name"), QVariant("And again"));
+        QVERIFY(m_session->goLast());
+        QCOMPARE(row->keyInHand(), m_session->keyInHand());
     }
 
     void furnitureIsShownOrNot()

@@ -8,8 +8,8 @@ const Form *innerAt(const Form &form, const InnerPath &path)
 {
     const Form *at = &form;
     for (const ControlId id : path) {
-        const Control *control = at->controls.find(id);
-        at = control ? control->inner.get() : nullptr;
+        const Control *control = id == RowFormStep ? nullptr : at->controls.find(id);
+        at = id == RowFormStep ? at->rowForm.get() : control ? control->inner.get() : nullptr;
         if (!at) {
             return nullptr;
         }
@@ -21,6 +21,11 @@ Form withInnerAt(const Form &form, const InnerPath &path, const Form &inner)
 {
     if (path.isEmpty()) {
         return inner;
+    }
+    if (path.first() == RowFormStep && form.rowForm) {
+        Form result = form;
+        result.rowForm = InnerForm(withInnerAt(*form.rowForm.get(), path.mid(1), inner));
+        return result;
     }
     const int index = form.controls.indexOf(path.first());
     if (index < 0 || !form.controls.at(index).inner) {

@@ -11,6 +11,8 @@ namespace nabblet {
 // The way to a form inside another: the control that holds it, the control in that form that holds the next, and so on.
 // An empty one leads to the form itself.
 using InnerPath = QList<ControlId>;
+// The step of a way that leads to the form of one row of a tabular form.
+constexpr ControlId RowFormStep = -1;
 
 // The form at the end of a way; nullptr where it leads nowhere. Valid as long as the form.
 const Form *innerAt(const Form &form, const InnerPath &path);

@@ -39,9 +39,7 @@ const QList<Placeable> &placeables()
     static const QList<Placeable> all = [] {
         QList<Placeable> made;
         for (const Kind &kind : kinds()) {
-            if (kind.name != QLatin1String("total")) {
-                made.append({kind.name, kindTitle(kind)});
-            }
+            made.append({kind.name, kindTitle(kind)});
             if (kind.editor == Editor::Button) {
                 for (const ButtonRow &row : buttonRows()) {
                     made.append({row.name, buttonRowTitle(row)});
@@ -130,6 +128,9 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
     if (isCaption(control)) {
         control.text = Texts::tr("Caption");
         there.setWidth(captionWidth(control, measure));
+    }
+    if (kind.name == QLatin1String("total")) {
+        setTotal(control, {TotalKind::Count, QString()});
     }
     if (kind.editor == Editor::Button) {
         control.role = QStringLiteral("button");

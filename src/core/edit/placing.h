@@ -11,8 +11,7 @@
 
 namespace nabblet {
 
-// What a person places, in the order in which people meet it: a kind of control, or several buttons at once. Totals
-// come with the rows that they are about.
+// What a person places, in the order in which people meet it: a kind of control, or several buttons at once.
 struct Placeable
 {
     QString name;  // of the kind, or of the row of buttons

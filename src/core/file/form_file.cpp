@@ -37,6 +37,13 @@ const QStringList &toneNames()
     return names;
 }
 
+const QStringList &panelNames()
+{
+    static const QStringList names{QStringLiteral("none"), QStringLiteral("below"), QStringLiteral("in place"),
+                                   QStringLiteral("window")};
+    return names;
+}
+
 constexpr int WidestList = 2000; // px, of the records beside a form
 
 void writeWindow(JsonText &json, const Form &form)
@@ -452,6 +459,14 @@ void writeFormMembers(JsonText &json, const Form &form)
     }
 
     writeWindow(json, form);
+    if (form.rowPanel != RowPanel::None || form.rowForm) {
+        json.value("rowPanel", panelNames().at(static_cast<int>(form.rowPanel)));
+    }
+    if (form.rowForm) {
+        json.beginObject("rowForm");
+        writeFormMembers(json, *form.rowForm.get());
+        json.endObject();
+    }
 
     json.beginList("bands");
     for (const Band &band : form.bands) {
@@ -551,6 +566,11 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
         form.tracing.percent = tracing.number("percent", 1, 1000, 100);
         form.tracing.strength = tracing.number("strength", 1, 100, 35);
         keepUnknown("tracing", tracing);
+    }
+    form.rowPanel = static_cast<RowPanel>(reader.oneOf("rowPanel", panelNames(), 0));
+    if (reader.has("rowForm") && depth < Deepest) {
+        JsonReader row(reader.object("rowForm"), reader.pointerTo(key("rowForm")), &mistakes);
+        form.rowForm = InnerForm(readFormObject(row, depth + 1, mistakes));
     }
     if (reader.has("window")) {
         JsonReader window(reader.object("window"), reader.pointerTo(key("window")), &mistakes);

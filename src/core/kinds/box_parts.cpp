@@ -62,7 +62,8 @@ int longTextPadding(const Control &control)
 
 int boxWidthFor(const Kind &kind, int wordsWidth)
 {
-    const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date"));
+    const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date")) ||
+                       kind.name == QLatin1String("link");
     return wordsWidth + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding + BoxSignGap : 0);
 }
 

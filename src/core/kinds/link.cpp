@@ -1,20 +1,27 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/link_address.h"
 #include "core/kinds/text_words.h"
+
+#include <QRegularExpression>
 
 namespace nabblet {
 
 namespace {
 
+// The value as a link, with a sign at the right end that follows it where there is one to follow.
 Picture draw(const Control &control, const Shown &shown)
 {
-    TextStroke text = boxText(control, shown, TextAlign::Left);
+    Picture picture = boxWithMarks(control, shown, BoxButtonWidth);
+    TextStroke text = boxText(control, shown, TextAlign::Left, BoxButtonWidth - BoxPadding);
     if (!shown.words.isEmpty()) {
         text.ink = Ink::LinkText;
         text.isUnderlined = true;
+        const QSize size = control.place.size();
+        picture.append(GlyphStroke{QRect(size.width() - BoxButtonWidth, (size.height() - 16) / 2, 16, 16),
+                                   GlyphShape::Follow, Ink::LinkText});
     }
-    Picture picture = boxWithMarks(control, shown);
     picture.append(text);
     return picture;
 }
@@ -25,6 +32,26 @@ Result<QVariant> read(const Control &control, const QString &typed, const QLocal
 }
 
 } // namespace
+
+QString addressOf(const QString &words)
+{
+    const QString text = words.trimmed();
+    if (text.isEmpty() || text.contains(u' ')) {
+        return {};
+    }
+    static const QRegularExpression scheme(QStringLiteral("^([a-zA-Z][a-zA-Z0-9+.-]*):"));
+    if (const QRegularExpressionMatch match = scheme.match(text); match.hasMatch()) {
+        static const QStringList followed{QStringLiteral("http"), QStringLiteral("https"), QStringLiteral("mailto"),
+                                          QStringLiteral("tel")};
+        return followed.contains(match.captured(1).toLower()) ? text : QString();
+    }
+    static const QRegularExpression mail(QStringLiteral("^[^@/]+@[^@/]+\\.[^@/.]+$"));
+    if (mail.match(text).hasMatch()) {
+        return QStringLiteral("mailto:") + text;
+    }
+    static const QRegularExpression host(QStringLiteral("^[^/.@]+(\\.[^/.@]+)+(/.*)?$"));
+    return host.match(text).hasMatch() ? QStringLiteral("https://") + text : QString();
+}
 
 Kind linkKind()
 {

@@ -97,6 +97,14 @@ struct WindowStyle
     bool operator==(const WindowStyle &) const = default;
 };
 
+// Where a tabular form shows one row in full, on a form of its own with an arrangement of its own.
+enum class RowPanel {
+    None,
+    Below,    // under the rows, always there
+    InPlace,  // in place of the rows, until one goes back to them
+    OwnWindow // in a window
+};
+
 struct Form
 {
     QString name;      // what it is saved as; letters, digits and underscores
@@ -113,6 +121,8 @@ struct Form
     QList<ControlId> handOrder; // of the controls that Tab visits, with TabOrder::ByHand; others come behind
     TracingSheet tracing;
     WindowStyle window;
+    RowPanel rowPanel = RowPanel::None;
+    InnerForm rowForm; // of the row in hand, where there is a panel for it
     QList<Band> bands; // header, body and footer, those that there are, in that order
     QList<Rail> rails;
     QList<BoundColumn> boundColumns;

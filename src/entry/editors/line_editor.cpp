@@ -1,9 +1,12 @@
 // Text, numbers, dates, times and links: one line, read by the control's kind. Dates open a calendar.
 #include "core/kinds/box_parts.h"
+#include "core/kinds/link_address.h"
 #include "entry/editors/line_parts.h"
 
 #include <QCalendarWidget>
 #include <QDateTime>
+#include <QDesktopServices>
+#include <QUrl>
 
 #include <cmath>
 
@@ -15,7 +18,8 @@ class LineEditor : public FieldEditor
 {
 public:
     LineEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_line(new BoxLine(parent, opensCalendar(control) ? BoxButtonWidth : 0))
+        : FieldEditor(context, control),
+          m_line(new BoxLine(parent, opensCalendar(control) || isLink(control) ? BoxButtonWidth : 0))
     {
         m_line->setPalette(boxPalette(*context.appearance, Shown()));
         m_line->paint = [this](QPainter &painter, bool hasFocus) {
@@ -34,6 +38,8 @@ public:
         QObject::connect(m_line, &BoxLine::stepRequested, m_line, [this](int by) { step(by); });
         if (opensCalendar(control)) {
             QObject::connect(m_line, &BoxLine::openRequested, m_line, [this] { openCalendar(); });
+        } else if (isLink(control)) {
+            QObject::connect(m_line, &BoxLine::openRequested, m_line, [this] { follow(); });
         }
     }
 
@@ -59,6 +65,18 @@ private:
     static bool takesNumbers(const Control &control)
     {
         return control.kind == QLatin1String("whole-number") || control.kind == QLatin1String("decimal-number");
+    }
+
+    static bool isLink(const Control &control) { return control.kind == QLatin1String("link"); }
+
+    void follow()
+    {
+        const QString address = addressOf(m_line->text());
+        if (!address.isEmpty()) {
+            QDesktopServices::openUrl(QUrl(address));
+        } else if (!m_line->text().trimmed().isEmpty()) {
+            Q_EMIT session().said(EntrySession::tr("“%1” is no web or e-mail address to follow.").arg(m_line->text()));
+        }
     }
 
     static bool opensCalendar(const Control &control)
