@@ -297,6 +297,14 @@ private:
         m_window.showEntry();
         showPageOf(QStringLiteral("Visits"));
         shoot("register-entry");
+        InnerPath rows;
+        for (const Control &each : m_window.document()->form().controls) {
+            rows = each.inner ? InnerPath{each.id} : rows;
+        }
+        m_window.showDesign();
+        m_window.document()->setFocus(rows);
+        shoot("register-rows");
+        m_window.document()->setFocus({});
         openForm(QStringLiteral("contractor_card"));
         m_window.session()->goTo(3);
         m_window.board()->select({control("agreement_until")});
@@ -308,6 +316,10 @@ private:
         shoot("visits-design");
         m_window.showEntry();
         shoot("visits-entry");
+        if (auto *whole = m_window.entryView()->findChild<QAbstractButton *>("openRow")) {
+            whole->click();
+        }
+        shoot("visits-row");
         openForm(QStringLiteral("observer_sign_up"));
         m_window.board()->select({control("best_time")});
         shoot("sign-up-design");

@@ -98,6 +98,8 @@ void MainWindow::makeFileMenu()
         &m_formActions);
     addCommand(
         file, tr("Save form &as…"), keys("Ctrl+Shift+S"), [this] { saveAs(); }, &m_designActions);
+    addCommand(
+        file, tr("&Rename form…"), QKeySequence(), [this] { renameForm(); }, &m_designActions);
     file->addSeparator();
     addCommand(
         file, tr("&Quit"), keys("Ctrl+Q"), [this] { close(); }, nullptr);

@@ -53,6 +53,7 @@ public:
     void refreshCatalogue();
     void takeColumns(const QString &table, const QStringList &columns);
     void renameControls();
+    void renameForm();
 
     void showDesign();
     void showEntry();

@@ -10,6 +10,7 @@
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "data/select_source.h"
 #include "designer/arrange_actions.h"
@@ -33,6 +34,7 @@
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QInputDialog>
 #include <QLayout>
 #include <QStackedWidget>
 
@@ -484,6 +486,34 @@ bool MainWindow::saveTo(const QString &path)
                                      .arg(m_document->form().title, projectFilePath(m_workspace.projectFolder)));
     refreshNames();
     return true;
+}
+
+// The form's name is that of its file, by which buttons and subforms of other forms find it.
+void MainWindow::renameForm()
+{
+    if (!m_document || m_workspace.projectFolder.isEmpty() || m_document->path().isEmpty() || !mayLetGo()) {
+        say(tr("Save the form in its project first; then it can be renamed there."));
+        return;
+    }
+    const QString from = QFileInfo(m_document->path()).completeBaseName();
+    bool isTaken = false;
+    const QString typed = QInputDialog::getText(this, tr("Rename the form"),
+                                                tr("The name of the form; buttons and subforms that show it follow."),
+                                                QLineEdit::Normal, from, &isTaken);
+    const QString to = identifierFromText(typed);
+    if (!isTaken || to.isEmpty() || to == from) {
+        return;
+    }
+    const Result<QStringList> renamed = nabblet::renameForm(m_workspace.projectFolder, from, to);
+    if (!renamed) {
+        complain(renamed.error());
+        return;
+    }
+    if (!renamed->isEmpty()) {
+        complain({renamed->first(), renamed->join(u'\n')});
+    }
+    openForm(formsFolder(m_workspace.projectFolder) + u'/' + to + QStringLiteral(".nabform"));
+    say(tr("The form is called “%1” now, wherever the project names it.").arg(to));
 }
 
 bool MainWindow::mayLetGo()

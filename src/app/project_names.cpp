@@ -1,12 +1,17 @@
 #include "app/project_names.h"
 
 #include "core/edit/edits.h"
+#include "core/edit/inner_forms.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/text/tr.h"
 
+#include <QFile>
 #include <QFileInfo>
 
 namespace nabblet {
+
+NABBLET_TEXTS(ProjectNames)
 
 Renamed renameForms(const QString &projectFolder, const QString &pattern, const QString &exceptPath)
 {
@@ -34,6 +39,53 @@ Renamed renameForms(const QString &projectFolder, const QString &pattern, const 
         }
     }
     return renamed;
+}
+
+Result<QStringList> renameForm(const QString &projectFolder, const QString &from, const QString &to)
+{
+    const auto pathOf = [&](const QString &name) {
+        return formsFolder(projectFolder) + u'/' + name + QStringLiteral(".nabform");
+    };
+    if (QFileInfo::exists(pathOf(to))) {
+        return Error{Texts::tr("The project has a form “%1” already. Choose another name.").arg(to), {}};
+    }
+    const Result<Form> own = loadForm(pathOf(from));
+    if (!own) {
+        return own.error();
+    }
+    Form renamed = withFormRenamed(*own, from, to);
+    renamed.name = to;
+    const Outcome saved = saveForm(pathOf(to), renamed);
+    if (!saved) {
+        return saved.error();
+    }
+    // From here on the form is there under both names, until all uses are changed.
+    QStringList failures;
+    const auto note = [&](const Outcome &outcome) {
+        if (!outcome) {
+            failures.append(outcome.error().sentence);
+        }
+    };
+    const QStringList files = formFiles(projectFolder);
+    for (const QString &file : files) {
+        const QString name = QFileInfo(file).completeBaseName();
+        const Result<Form> other = name == from || name == to ? Result<Form>(*own) : loadForm(pathOf(name));
+        if (!other) {
+            failures.append(other.error().sentence);
+        } else if (const Form changed = withFormRenamed(*other, from, to);
+                   name != from && name != to && !(changed == *other)) {
+            note(saveForm(pathOf(name), changed));
+        }
+    }
+    if (Result<Project> project = loadProject(projectFolder); project && project->startForm == from) {
+        project->startForm = to;
+        note(saveProject(projectFolder, *project));
+    }
+    if (failures.isEmpty() && !QFile::remove(pathOf(from))) {
+        failures.append(
+            Texts::tr("The form is there under its new name; its old file %1 could not be removed.").arg(pathOf(from)));
+    }
+    return failures;
 }
 
 } // namespace nabblet

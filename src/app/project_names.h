@@ -1,6 +1,8 @@
 // One pattern of control names for all forms of a project.
 #pragma once
 
+#include "core/result.h"
+
 #include <QStringList>
 
 namespace nabblet {
@@ -13,5 +15,10 @@ struct Renamed
 
 // Names the controls of every form of a project anew and saves those that changed, but for the one with that path.
 Renamed renameForms(const QString &projectFolder, const QString &pattern, const QString &exceptPath = {});
+
+// Gives a form of a project another name: its file, its own name, and every use of the name in the project's other
+// forms and as the form that opens first. Gives the sentences of what could not be changed; the form is renamed all the
+// same unless the first of them is the result's error.
+Result<QStringList> renameForm(const QString &projectFolder, const QString &from, const QString &to);
 
 } // namespace nabblet

@@ -1,10 +1,13 @@
 // What belongs to what on the disk: projects, forms, databases.
+#include "app/project_names.h"
 #include "app/workspace.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "support/sample_database.h"
 #include "support/sample_forms.h"
 
+#include <QDir>
+#include <QFile>
 #include <QTest>
 
 using namespace nabblet;
@@ -26,6 +29,53 @@ private Q_SLOTS:
         QCOMPARE(kindOfPath("/depot/forms/buoy.nabform"), PathKind::Form);
         QCOMPARE(kindOfPath("/depot/fairway.db"), PathKind::Database);
         QCOMPARE(kindOfPath("fairway"), PathKind::Database);
+    }
+
+    // Every use of a form's name follows, in buttons, in subforms, in forms inside forms, and as the first form.
+    void aRenamedFormIsFoundEverywhere()
+    {
+        const QString folder = m_folder.filePath("renaming");
+        QVERIFY(QDir().mkpath(formsFolder(folder)));
+        Project project;
+        project.name = "Renaming";
+        project.startForm = "visits";
+        QVERIFY(saveProject(folder, project).isOk());
+        const auto pathOf = [&](const QString &name) { return formsFolder(folder) + "/" + name + ".nabform"; };
+        Form visits = samples::columnOfFields(1);
+        visits.name = "visits";
+        QVERIFY(saveForm(pathOf("visits"), visits).isOk());
+        Form outer = samples::columnOfFields(1);
+        Control button;
+        button.id = nextControlId(outer);
+        button.kind = "button";
+        button.name = "open_visits";
+        button.settings = {{"action", "open-form"}, {"opens", "visits"}};
+        outer.controls.append(button);
+        Form deep = samples::columnOfFields(1);
+        Control rows = button;
+        rows.kind = "subform";
+        rows.name = "rows";
+        rows.id = nextControlId(outer);
+        rows.settings = {};
+        button.id = nextControlId(deep);
+        deep.controls.append(button);
+        rows.inner = InnerForm(deep);
+        outer.controls.append(rows);
+        QVERIFY(saveForm(pathOf("outer"), outer).isOk());
+        QVERIFY(saveForm(pathOf("other"), samples::columnOfFields(2)).isOk());
+
+        QVERIFY(!renameForm(folder, "visits", "other").isOk()); // taken
+        QVERIFY(!renameForm(folder, "gone", "anything").isOk());
+        const Result<QStringList> renamed = renameForm(folder, "visits", "calls");
+        QVERIFY(renamed.isOk() && renamed->isEmpty());
+        QCOMPARE(formFiles(folder), QStringList({"calls.nabform", "other.nabform", "outer.nabform"}));
+        QCOMPARE(loadForm(pathOf("calls"))->name, "calls");
+        QFile file(pathOf("outer"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QByteArray text = file.readAll();
+        QCOMPARE(text.count("\"opens\": \"calls\""), 2);
+        QVERIFY(!text.contains("\"opens\": \"visits\""));
+        QCOMPARE(loadProject(folder)->startForm, "calls");
     }
 
     void savingTheFirstFormMakesAProject()

@@ -1,4 +1,6 @@
+#include "core/kinds/date_words.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/link_address.h"
 #include "support/sample_forms.h"
 
 #include <QDateTime>
@@ -65,9 +67,8 @@ private Q_SLOTS:
         QCOMPARE(kind.name, name);
         QVERIFY(!kindTitle(kind).isEmpty() && !kind.shortName.isEmpty() && kind.usualSize.isValid());
         QVERIFY(kind.draw && kind.words && kind.read);
-        const bool hasNoValue =
-            kind.editor == Editor::None || kind.editor == Editor::Rows || kind.editor == Editor::Button ||
-            kind.isWorkedOut;
+        const bool hasNoValue = kind.editor == Editor::None || kind.editor == Editor::Rows ||
+                                kind.editor == Editor::Button || kind.isWorkedOut;
         QCOMPARE(kind.binds.isEmpty(), hasNoValue);
         const Control control = controlOf(name);
         const Shown blank = shownBlank(control);
@@ -113,6 +114,49 @@ private Q_SLOTS:
             }
         }
         QVERIFY(pairs > 100);
+    }
+
+    // What a row holds may lead to a page or a letter, never to a file or a program.
+    void linksLeadToAddressesOnly()
+    {
+        QCOMPARE(addressOf("https://merrowchain.example/"), "https://merrowchain.example/");
+        QCOMPARE(addressOf(" merrowchain.example/about "), "https://merrowchain.example/about");
+        QCOMPARE(addressOf("office@merrowchain.example"), "mailto:office@merrowchain.example");
+        QCOMPARE(addressOf("tel:+441632960114"), "tel:+441632960114");
+        for (const char *words : {"", "two words", "file:///etc/passwd", "javascript:alert(1)", "/usr/bin/true",
+                                  "plain", "C:\\depot", "smb://depot/share", "a@b"}) {
+            QVERIFY2(addressOf(words).isEmpty(), words);
+        }
+    }
+
+    // However dates and numbers are written, they read back as what is stored, in every language tried.
+    void whatIsWrittenInAnotherShapeReadsBack()
+    {
+        for (const QLocale &locale : {QLocale::c(), QLocale(QLocale::German), QLocale(QLocale::French),
+                                      QLocale(QLocale::English, QLocale::UnitedStates), QLocale(QLocale::Russian)}) {
+            for (int shape = 0; shape < DateShapeCount; ++shape) {
+                for (const char *kind : {"date", "date-time"}) {
+                    Control control = controlOf(kind);
+                    control.settings = {{"dates", dateShapeName(static_cast<DateShape>(shape))}};
+                    const QVariantList values =
+                        storedValues(QString(kind) == "date" ? ColumnType::Date : ColumnType::DateTime);
+                    for (const QVariant &value : values) {
+                        const QString words = kindNamed(kind).words(control, value, locale);
+                        const Result<QVariant> back = kindNamed(kind).read(control, words, locale);
+                        QVERIFY2(back.isOk() && back->toString() == value.toString(), qPrintable(words));
+                    }
+                }
+            }
+            for (const char *kind : {"whole-number", "decimal-number"}) {
+                Control control = controlOf(kind);
+                control.settings = {{"thousands", true}};
+                for (const QVariant &value : QVariantList{0LL, 1234LL, -1234567LL, 9007199254740993LL}) {
+                    const QString words = kindNamed(kind).words(control, value, locale);
+                    const Result<QVariant> back = kindNamed(kind).read(control, words, locale);
+                    QVERIFY2(back.isOk() && back->toLongLong() == value.toLongLong(), qPrintable(words));
+                }
+            }
+        }
     }
 
     void nothingTypedIsNull()

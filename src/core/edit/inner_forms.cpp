@@ -72,4 +72,25 @@ QString formShownBy(const Control &subform)
     return subform.settings.value(QLatin1String("opens")).toString();
 }
 
+Form withFormRenamed(const Form &form, const QString &from, const QString &to)
+{
+    Form result = form;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        Control control = form.controls.at(i);
+        if (formShownBy(control) == from) {
+            control.settings.insert(QStringLiteral("opens"), to);
+        }
+        if (control.inner) {
+            control.inner = InnerForm(withFormRenamed(*control.inner.get(), from, to));
+        }
+        if (!(control == form.controls.at(i))) {
+            result.controls.replace(i, control);
+        }
+    }
+    if (form.rowForm) {
+        result.rowForm = InnerForm(withFormRenamed(*form.rowForm.get(), from, to));
+    }
+    return result;
+}
+
 } // namespace nabblet

@@ -28,5 +28,7 @@ Form withRowsOf(const Form &form, ControlId subform, const PlannedChild &child, 
 
 // The form of a control kept in a file of its own: a subform with such a name shows that form of the project ("opens").
 QString formShownBy(const Control &subform);
+// The form with every use of another form's name, in buttons and subforms at any depth, changed to a new one.
+Form withFormRenamed(const Form &form, const QString &from, const QString &to);
 
 } // namespace nabblet

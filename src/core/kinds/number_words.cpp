@@ -113,7 +113,7 @@ Result<QVariant> readDecimalNumber(const QString &typed, const QLocale &locale, 
         return Error{Texts::tr("A number is needed here, such as %1").arg(example), {}};
     }
     bool isWhole = false;
-    const qlonglong whole = text.toLongLong(&isWhole);
+    const qlonglong whole = reading(locale, thousands).toLongLong(text, &isWhole);
     return isWhole ? QVariant(whole) : QVariant(number);
 }
 
