@@ -36,4 +36,5 @@ target_compile_definitions(tst_command_line PRIVATE NABBLET_PROGRAM="$<TARGET_FI
 add_dependencies(tst_command_line nabblet)
 nabblet_test(app tst_main_window)
 nabblet_test(app tst_design_window)
+nabblet_test(app tst_demonstration)
 nabblet_test(app tst_workspace)

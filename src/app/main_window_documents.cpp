@@ -308,6 +308,14 @@ void MainWindow::followFocus()
         titles.append(innerAt(m_document->root(), way)->title);
     }
     m_innerBar->showTitles(titles);
+    QStringList filled;
+    if (!m_document->focus().isEmpty()) {
+        const ControlId last = m_document->focus().last();
+        const Form *outer = innerAt(m_document->root(), m_document->focus().mid(0, m_document->focus().size() - 1));
+        const Control *control = outer ? outer->controls.find(last) : nullptr;
+        filled = control ? childLinkOf(*control).childColumns : QStringList();
+    }
+    m_catalogue->setFilledColumns(filled);
 }
 
 void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)

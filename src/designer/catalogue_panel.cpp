@@ -236,6 +236,14 @@ bool CataloguePanel::eventFilter(QObject *watched, QEvent *event)
     return Panel::eventFilter(watched, event);
 }
 
+void CataloguePanel::setFilledColumns(const QStringList &columns)
+{
+    if (columns != m_filled) {
+        m_filled = columns;
+        refreshDots();
+    }
+}
+
 void CataloguePanel::setForm(const Form &form)
 {
     const QString before = m_rowSource;
@@ -271,7 +279,8 @@ void CataloguePanel::refreshDots()
         const bool isOwn = table.name == m_rowSource;
         for (int j = 0; j < top->childCount(); ++j) {
             const Column &column = table.columns.at(j);
-            const bool isFilledByItself = column.numbersItself || column.isGenerated || column.hasDefault;
+            const bool isFilledByItself =
+                column.numbersItself || column.isGenerated || column.hasDefault || m_filled.contains(column.name);
             const Dot dot = isOwn && m_bound.contains(column.name)            ? Placed
                             : isOwn && column.isRequired && !isFilledByItself ? RequiredNotPlaced
                                                                               : NotPlaced;

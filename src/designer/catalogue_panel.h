@@ -24,6 +24,8 @@ public:
     void setCatalogue(const Catalogue &catalogue, const QString &databaseName);
     // Brings the dots in step with a form and opens its table.
     void setForm(const Form &form);
+    // Columns of the form's rows that fill themselves, since the rows belong to another record.
+    void setFilledColumns(const QStringList &columns);
     void setTheme(Theme theme);
     void focusTree();
 
@@ -45,6 +47,7 @@ private:
     Catalogue m_catalogue;
     QString m_rowSource;
     QSet<QString> m_bound;
+    QStringList m_filled;
     Theme m_theme = Theme::Light;
     QLineEdit *m_filter;
     QTreeWidget *m_tree;

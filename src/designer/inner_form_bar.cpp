@@ -8,7 +8,7 @@ namespace nabblet {
 
 InnerFormBar::InnerFormBar(QWidget *parent) : QWidget(parent), m_way(new QLabel), m_back(new QPushButton)
 {
-    setObjectName(QStringLiteral("notice"));
+    setObjectName(QStringLiteral("innerFormBar"));
     setAttribute(Qt::WA_StyledBackground);
     auto *line = new QHBoxLayout(this);
     line->setContentsMargins(12, 4, 8, 4);

@@ -314,6 +314,9 @@ void EntryView::layOut()
             onSurface.place.translate(-originOf(control));
             tabs->showPages(onSurface, frontPage(control, m_fronts));
         }
+        if (isHeadOfHiddenRows(control)) {
+            continue;
+        }
         if (editor == m_editors.end()) {
             painted[viewOf(control)].append(withDividerAsMoved(control));
             continue;
@@ -349,6 +352,16 @@ void EntryView::layOut()
         refreshRowBar();
     }
     refreshMessages();
+}
+
+// The heads of a tabular form's columns say nothing while one row stands in place of the rows.
+bool EntryView::isHeadOfHiddenRows(const Control &control) const
+{
+    if (!m_isRowOpen || m_form.rowPanel != RowPanel::InPlace || control.captionFor == 0) {
+        return false;
+    }
+    const Control *cell = m_form.controls.find(control.captionFor);
+    return control.band != BandRole::Body && cell && cell->band == BandRole::Body;
 }
 
 QRect EntryView::placeOf(const Control &control) const

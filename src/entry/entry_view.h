@@ -77,6 +77,7 @@ private:
     void showRecordList();
     void showRowPanel();
     void setRowPanelOpen(bool isOpen);
+    bool isHeadOfHiddenRows(const Control &control) const;
     void refresh();
     void refreshMessages();
     void refreshNotice();

@@ -76,6 +76,7 @@ void EntryView::setRowPanelOpen(bool isOpen)
         m_rowView->setVisible(isOpen);
         m_openRow->setText(isOpen ? tr("Back to the rows (Ctrl+E)") : tr("The whole row (Ctrl+E)"));
         if (isOther) {
+            layOut();
             isOpen ? m_rowView->focusFirst() : focusFirst();
         }
         break;

@@ -158,6 +158,11 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #strip QLineEdit:focus { border-color: %accent; }
 #unsaved { color: %rail; font-weight: 600; }
 #notice { background: %alarmTint; border: 1px solid %alarm; }
+#innerFormBar { background: %tint; border: 1px solid %line; border-bottom: 0; }
+#innerFormBar QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; }
+#innerFormBar QPushButton:hover { border-color: %accent; }
+#rowPanel QPushButton#openRow { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 3px 12px; }
+#rowPanel QPushButton#openRow:hover { border-color: %accent; }
 #notice QLabel { color: %text; }
 QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
 QScrollBar:horizontal { background: transparent; height: 10px; margin: 0; }

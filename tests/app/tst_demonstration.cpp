@@ -1,0 +1,172 @@
+// The forms of the demonstration: each is read, shown on both sides and at work in a window of its own; a form inside
+// another is designed in place; buttons lead from form to form.
+#include "app/entry_window.h"
+#include "app/main_window.h"
+#include "core/edit/edits.h"
+#include "core/file/form_file.h"
+#include "core/file/project_file.h"
+#include "core/kinds/button_actions.h"
+#include "designer/board.h"
+#include "designer/catalogue_panel.h"
+#include "designer/form_document.h"
+#include "entry/entry_view.h"
+#include "entry/form_window.h"
+#include "support/sample_database.h"
+
+#include <QAbstractButton>
+#include <QAction>
+#include <QDir>
+#include <QMenuBar>
+#include <QPushButton>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestDemonstration : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+
+    QString pathOf(const QString &form) const { return formsFolder(m_folder.path()) + "/" + form + ".nabform"; }
+    static QAbstractButton *buttonCalled(EntryView *view, const QString &words)
+    {
+        for (const Control &control : view->session()->form().controls) {
+            if (kindNamed(control.kind).editor == Editor::Button && control.text == words) {
+                return qobject_cast<QAbstractButton *>(view->widgetFor(control.id));
+            }
+        }
+        return nullptr;
+    }
+
+private Q_SLOTS:
+    void initTestCase()
+    {
+        QStandardPaths::setTestModeEnabled(true);
+        QSettings().clear();
+        samples::fairwayDatabase(m_folder);
+        QVERIFY(QDir().mkpath(formsFolder(m_folder.path())));
+        const QDir depot(NABBLET_ROOT "/demo/fairway-depot");
+        QVERIFY(QFile::copy(depot.filePath("project.nabblet"), m_folder.filePath("project.nabblet")));
+        for (const QString &file : formFiles(depot.path())) {
+            QVERIFY(QFile::copy(depot.filePath("forms/" + file), formsFolder(m_folder.path()) + "/" + file));
+        }
+    }
+
+    // A form that is read and written is the same file, so that a change of one control is a small diff.
+    void formsAreWrittenAsTheyAre_data()
+    {
+        QTest::addColumn<QString>("file");
+        for (const QString &file : formFiles(NABBLET_ROOT "/demo/fairway-depot")) {
+            QTest::newRow(qPrintable(file)) << file;
+        }
+    }
+    void formsAreWrittenAsTheyAre()
+    {
+        QFETCH(QString, file);
+        QFile stored(formsFolder(NABBLET_ROOT "/demo/fairway-depot") + "/" + file);
+        QVERIFY(stored.open(QIODevice::ReadOnly));
+        const QByteArray bytes = stored.readAll();
+        const Result<Form> form = readForm(bytes);
+        QVERIFY2(form.isOk(), form ? "" : qPrintable(form.error().sentence));
+        QCOMPARE(form->name + ".nabform", file);
+        QCOMPARE(writeForm(*form), bytes);
+        // What its buttons open is there.
+        for (const Control &control : form->controls) {
+            const QString opens = formOpenedBy(control);
+            QVERIFY2(opens.isEmpty() || QFile::exists(pathOf(opens)), qPrintable(opens));
+        }
+    }
+
+    void eachFormIsAtWork_data() { formsAreWrittenAsTheyAre_data(); }
+    void eachFormIsAtWork()
+    {
+        QFETCH(QString, file);
+        const QString path = formsFolder(m_folder.path()) + "/" + file;
+        const Result<Workspace> workspace = openWorkspaceOfForm(path);
+        QVERIFY(workspace.isOk() && workspace->connection);
+        const Result<Form> form = loadForm(path);
+        EntryWindow window(*workspace, *form);
+        const Outcome started = window.start();
+        QVERIFY2(started.isOk(), started ? "" : qPrintable(started.error().sentence));
+        window.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&window));
+        QVERIFY(window.session()->messages().isEmpty());
+        QCOMPARE(window.minimumSize() == window.maximumSize(), form->window.isFixed);
+        // Every column that it asks for is there.
+        QVERIFY(window.session()->source().missing.isEmpty());
+    }
+
+    void buttonsLeadFromTheStartToTheBuoys()
+    {
+        const Result<Workspace> workspace = openWorkspaceOfForm(pathOf("start"));
+        EntryWindow window(*workspace, *loadForm(pathOf("start")));
+        QVERIFY(window.start().isOk());
+        window.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&window));
+        QAbstractButton *buoys = buttonCalled(window.view(), "Buoy register");
+        QVERIFY(buoys && buoys->isEnabled());
+        buoys->click();
+        auto *opened = window.findChild<FormWindow *>();
+        QVERIFY(opened && opened->isVisible());
+        QCOMPARE(opened->windowTitle(), "Buoy register");
+        auto *view = opened->findChild<EntryView *>();
+        QAbstractButton *next = buttonCalled(view, "Next");
+        QVERIFY(next && next->isEnabled());
+        const std::optional<RowKey> first = view->session()->keyInHand();
+        next->click();
+        QVERIFY(view->session()->keyInHand() && view->session()->keyInHand() != first);
+        buttonCalled(view, "Close")->click();
+        QTRY_VERIFY(!window.findChild<FormWindow *>() || !opened->isVisible());
+    }
+
+    // The visits of the register, two forms deep, designed in place and saved with the whole.
+    void theRowsOfTheRegisterAreDesignedInPlace()
+    {
+        MainWindow window;
+        window.resize(1280, 800);
+        window.show();
+        window.openPath(pathOf("buoy_register"));
+        QVERIFY(window.document());
+        FormDocument *document = window.document();
+        ControlId visits = 0;
+        for (const Control &control : document->form().controls) {
+            visits = control.inner ? control.id : visits;
+        }
+        QVERIFY(visits != 0);
+        const Control &rows = *document->form().controls.find(visits);
+        window.board()->setFrontPage(rows.container, rows.page);
+        QTest::mouseDClick(window.board()->viewport(), Qt::LeftButton, {},
+                           window.board()->viewportRectOf(visits).topLeft() + QPoint(30, 60));
+        QTRY_COMPARE(document->focus(), InnerPath{visits});
+        QCOMPARE(document->form().rowSource, "visit");
+        auto *back = window.findChild<QPushButton *>("backToOuterForm");
+        QVERIFY(back && back->isVisible());
+        QCOMPARE(back->text(), "Back to Buoy register");
+        // The board shows the rows of the record in hand.
+        ControlId hours = 0;
+        for (const Control &control : document->form().controls) {
+            hours = control.column == "hours" ? control.id : hours;
+        }
+        const QRect before = document->form().controls.find(hours)->place;
+        window.board()->select({hours});
+        QTest::keyClick(window.board(), Qt::Key_Right, Qt::ControlModifier);
+        QCOMPARE(document->form().controls.find(hours)->place.x(), before.x() + 1);
+        back->click();
+        QVERIFY(document->focus().isEmpty());
+        QCOMPARE(window.board()->selection().controls(), QList<ControlId>{visits});
+        QVERIFY(document->isChanged());
+        QVERIFY(document->saveTo(pathOf("buoy_register")).isOk());
+        const Form saved = *loadForm(pathOf("buoy_register"));
+        QCOMPARE(saved.controls.find(visits)->inner.get()->controls.find(hours)->place.x(), before.x() + 1);
+        document->steps()->undo();
+        QCOMPARE(document->focus(), InnerPath{visits});
+        QCOMPARE(document->form().controls.find(hours)->place, before);
+        QVERIFY(document->saveTo(pathOf("buoy_register")).isOk());
+    }
+};
+
+QTEST_MAIN(TestDemonstration)
+#include "tst_demonstration.moc"
