@@ -338,7 +338,13 @@ private:
 
     void shoot(const QString &name, QWidget *widget = nullptr)
     {
-        bool isWanted = m_wanted.isEmpty();
+        // The main views, one picture each; the others are taken when they are asked for.
+        static const QStringList Kept{"design",           "design-dark",     "board-drag",     "board-width",
+                                      "board-tidy",       "entry",           "entry-refused",  "new-form",
+                                      "new-form-tabular", "register-design", "register-entry", "contractor-design",
+                                      "contractor-entry", "visits-design",   "visits-entry",   "sign-up-design",
+                                      "sign-up-entry",    "start-design",    "start-entry"};
+        bool isWanted = m_wanted.isEmpty() && Kept.contains(name);
         for (const QString &part : m_wanted) {
             isWanted = isWanted || name.contains(part);
         }

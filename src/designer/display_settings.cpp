@@ -119,6 +119,23 @@ Result<Form> writeThousands(const Context &context, const QString &typed)
                              typed == Yes ? QJsonValue(true) : QJsonValue());
 }
 
+bool takesArrows(const Context &context)
+{
+    return areAllKinds(
+        context, [](const Kind &kind) { return isOfKind(kind, "whole-number") || isOfKind(kind, "decimal-number"); });
+}
+
+Words readArrows(const Context &context)
+{
+    return common(context, [](const Control &c) { return hasArrows(c) ? Yes : QString(); });
+}
+
+Result<Form> writeArrows(const Context &context, const QString &typed)
+{
+    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("arrows"),
+                             typed == Yes ? QJsonValue(true) : QJsonValue());
+}
+
 bool isOneNumber(const Context &context)
 {
     return isOne(context) && showsNumbers(context);
@@ -354,6 +371,9 @@ QList<Setting> displaySettings()
          Choice, T("Change how dates are written"), showsDates, readDates, writeDates, dateChoices},
         {"thousands", Controls, T("Display"), T("Thousands"), T("Parts the thousands by the sign of the language."),
          Flag, T("Change how numbers are written"), showsNumbers, readThousands, writeThousands},
+        {"arrows", Controls, T("Display"), T("Arrows"),
+         T("Arrows at the right end that count up and down; the keys Up and Down do so without them."), Flag,
+         T("Show or hide arrows"), takesArrows, readArrows, writeArrows},
         {"example", Controls, T("Display"), T("Looks like"), T("A number as it is written with these settings."), Shown,
          "", isOneNumber, readExample, writeNothing},
         {"starts", Controls, T("Behaviour"), T("Starts with"),

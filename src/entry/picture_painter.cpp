@@ -89,6 +89,10 @@ void paintStroke(QPainter &painter, const GlyphStroke &glyph, const Appearance &
         painter.drawLine(QPointF(7, 9), QPointF(13, 3));
         painter.drawPolyline(QPolygonF({{9.5, 2.8}, {13.2, 2.8}, {13.2, 6.5}}));
         break;
+    case GlyphShape::Steps: // up and down
+        painter.drawPolyline(QPolygonF({{5, 6}, {8, 3}, {11, 6}}));
+        painter.drawPolyline(QPolygonF({{5, 10}, {8, 13}, {11, 10}}));
+        break;
     case GlyphShape::Search:
         painter.drawEllipse(QRectF(3, 3, 7.5, 7.5));
         painter.drawLine(QPointF(9.6, 9.6), QPointF(13, 13));

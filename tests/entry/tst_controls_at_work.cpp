@@ -284,6 +284,16 @@ private Q_SLOTS:
         QCOMPARE(line(depth)->text(), "2.0");
         QTest::keyClick(line(depth), Qt::Key_Down);
         QCOMPARE(line(depth)->text(), "1.9");
+        // The same by arrows, where the box has them.
+        Control arrows = control(depth);
+        arrows.settings.insert("arrows", true);
+        m_form.controls.replace(m_form.controls.indexOf(depth), arrows);
+        m_view->setForm(m_form);
+        const QPoint sign(line(depth)->width() - 10, 0);
+        QTest::mouseClick(line(depth), Qt::LeftButton, {}, sign + QPoint(0, line(depth)->height() - 6));
+        QCOMPARE(line(depth)->text(), "1.8");
+        QTest::mouseClick(line(depth), Qt::LeftButton, {}, sign + QPoint(0, 6));
+        QCOMPARE(line(depth)->text(), "1.9");
     }
 
     void aNewRecordStartsWithItsDefaults()

@@ -116,6 +116,7 @@ private Q_SLOTS:
             {"jump-list", "", {{"prompt", "Go to"}}},
             {"decimal-number", "depth_m", {{"before", "about"}, {"after", "m"}}},
             {"decimal-number", "depth_m", {{"align", "centre"}}},
+            {"decimal-number", "depth_m", {{"arrows", true}, {"after", "m"}}},
             {"text-box", "name", {{"align", "right"}}},
             {"date", "laid_on", {{"dates", "weekday"}, {"after", "UTC"}}},
             {"drop-down", "contractor_id", {{"lookup", contractors}, {"before", "by"}}},
@@ -217,9 +218,10 @@ private Q_SLOTS:
                 met.insert(control.kind);
             }
         }
-        met.unite({"switch", "list", "formula", "jump-list"});  // below
-        met.unite({"total", "subform", "button"});              // of forms with rows that belong to them: tst_subforms
-        met.unite({"group-box", "tab-pages", "line", "frame", "panes", "scroll-area"}); // below; what takes no value is painted by its band
+        met.unite({"switch", "list", "formula", "jump-list"}); // below
+        met.unite({"total", "subform", "button"});             // of forms with rows that belong to them: tst_subforms
+        met.unite({"group-box", "tab-pages", "line", "frame", "panes",
+                   "scroll-area"}); // below; what takes no value is painted by its band
         for (const Kind &kind : kinds()) {
             QVERIFY2(met.contains(kind.name), qPrintable(kind.name));
         }

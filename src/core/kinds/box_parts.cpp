@@ -163,4 +163,24 @@ Picture openingBox(const Control &control, const Shown &shown, GlyphShape sign)
     return picture;
 }
 
+bool hasArrows(const Control &control)
+{
+    return control.settings.value(QLatin1String("arrows")).toBool();
+}
+
+Picture numberBox(const Control &control, const Shown &shown)
+{
+    if (!hasArrows(control)) {
+        return lineBox(control, shown, TextAlign::Right);
+    }
+    Picture picture = boxWithMarks(control, shown, BoxButtonWidth);
+    picture.append(boxText(control, shown, TextAlign::Right, BoxButtonWidth - BoxPadding));
+    if (shown.state != BoxState::Locked) {
+        const QSize size = control.place.size();
+        picture.append(GlyphStroke{QRect(size.width() - BoxButtonWidth, (size.height() - 16) / 2, 16, 16),
+                                   GlyphShape::Steps, Ink::CaptionText});
+    }
+    return picture;
+}
+
 } // namespace nabblet

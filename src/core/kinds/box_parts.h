@@ -37,6 +37,10 @@ TextStroke boxText(const Control &control, const Shown &shown, TextAlign align, 
 Picture boxWithMarks(const Control &control, const Shown &shown, int rightSpace = 0);
 // Box and text, the picture of most kinds; align: where the value stands unless the control says otherwise.
 Picture lineBox(const Control &control, const Shown &shown, TextAlign align);
+// Whether a number has arrows at its right end that count it up and down: "arrows".
+bool hasArrows(const Control &control);
+// Box and number, with its arrows where it has them.
+Picture numberBox(const Control &control, const Shown &shown);
 // Box, text and a sign at the right end that opens something.
 Picture openingBox(const Control &control, const Shown &shown, GlyphShape sign);
 

@@ -9,7 +9,7 @@ namespace {
 
 Picture draw(const Control &control, const Shown &shown)
 {
-    return lineBox(control, shown, TextAlign::Right);
+    return numberBox(control, shown);
 }
 
 QString words(const Control &control, const QVariant &value, const QLocale &locale)

@@ -39,7 +39,7 @@ struct TextStroke
     bool operator==(const TextStroke &) const = default;
 };
 
-enum class GlyphShape { DropArrow, Tick, Calendar, Clock, Landscape, Search, Follow };
+enum class GlyphShape { DropArrow, Tick, Calendar, Clock, Landscape, Search, Follow, Steps };
 
 struct GlyphStroke
 {

@@ -38,9 +38,11 @@ public:
         QObject::connect(m_line, &BoxLine::openRequested, m_line,
                          [this] { m_list->isVisible() ? m_list->hide() : open(QString()); });
         QObject::connect(m_line, &BoxLine::stepRequested, m_line, [this](int by) { step(-by); });
+        QObject::connect(m_line, &BoxLine::focusEntered, m_line, [this] { readAhead(); });
         QObject::connect(m_line, &BoxLine::focusLeft, m_line, [this] {
             m_list->hide();
             settle();
+            m_first.reset(); // by the next time, others may have changed them
         });
         m_line->installEventFilter(this);
     }
@@ -103,19 +105,41 @@ private:
             show(session().choicesOf(control(), part, MostChoices), part);
             return;
         }
+        const ColumnValues fixed = session().fixedChoiceValues(*lookup);
+        if (part.isEmpty() && m_first && m_firstHeld == fixed) {
+            show(*m_first, part);
+            return;
+        }
+        if (!m_list->isVisible()) {
+            m_list->openReading();
+        }
+        read(*lookup, part, fixed);
+    }
+
+    // The first choices of a large table are read as soon as the keyboard comes, before anyone asks for them.
+    void readAhead()
+    {
+        const std::optional<Lookup> lookup = session().choicesLookup(control());
+        if (lookup && !m_line->isReadOnly() && session().isLarge(*lookup)) {
+            read(*lookup, QString(), session().fixedChoiceValues(*lookup));
+        }
+    }
+
+    void read(const Lookup &lookup, const QString &part, const ColumnValues &fixed)
+    {
         if (!m_reading) {
             m_reading = std::make_unique<BackgroundWork>();
         }
         m_reading->giveUp();
-        if (!m_list->isVisible()) {
-            m_list->openReading();
-        }
-        const ColumnValues fixed = session().fixedChoiceValues(*lookup);
         m_reading->start(session().connection().address(),
-                         [this, lookup = *lookup, part, fixed](const Connection &connection, const std::atomic<bool> &,
-                                                               const BackgroundWork::Report &report) {
+                         [this, lookup, part, fixed](const Connection &connection, const std::atomic<bool> &,
+                                                     const BackgroundWork::Report &report) {
                              const auto rows = lookupRows(connection, lookup, part, MostChoices, fixed);
-                             report([this, found = rows ? *rows : QList<LookupRow>(), part] {
+                             report([this, found = rows ? *rows : QList<LookupRow>(), part, fixed] {
+                                 if (part.isEmpty()) {
+                                     m_first = found;
+                                     m_firstHeld = fixed;
+                                 }
                                  if (m_list->isVisible()) {
                                      show(found, part);
                                  }
@@ -194,6 +218,8 @@ private:
     BoxLine *m_line;
     ChoiceList *m_list;
     bool m_hasTyped = false;
+    std::optional<QList<LookupRow>> m_first;   // of a large table, read ahead …
+    ColumnValues m_firstHeld;                  // … with these values held
     std::unique_ptr<BackgroundWork> m_reading; // last, so that it ends before what it reports to
 };
 

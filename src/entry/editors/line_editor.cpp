@@ -35,6 +35,11 @@ public:
         };
         QObject::connect(m_line, &QLineEdit::textEdited, m_line,
                          [this](const QString &words) { session().type(this->control(), words); });
+        QObject::connect(m_line, &BoxLine::signPressed, m_line, [this](bool isUpper) {
+            if (takesNumbers(this->control())) {
+                step(isUpper ? 1 : -1);
+            }
+        });
         QObject::connect(m_line, &BoxLine::stepRequested, m_line, [this](int by) { step(by); });
         if (opensCalendar(control)) {
             QObject::connect(m_line, &BoxLine::openRequested, m_line, [this] { openCalendar(); });
@@ -52,6 +57,9 @@ public:
             m_line->setText(shown.words);
         }
         const bool isNumber = takesNumbers(control()) || (kindNamed(control().kind).isWorkedOut && shown.isNumber);
+        if (takesNumbers(control())) {
+            m_line->setSignWidth(hasArrows(control()) ? BoxButtonWidth : 0);
+        }
         m_line->showMarks(control(), isNumber ? TextAlign::Right : TextAlign::Left);
         m_line->setReadOnly(!session().isEditable(control()));
         if (kindNamed(control().kind).isWorkedOut) {

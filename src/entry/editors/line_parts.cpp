@@ -86,6 +86,7 @@ void BoxLine::mousePressEvent(QMouseEvent *event)
 {
     QLineEdit::mousePressEvent(event);
     if (m_signWidth > 0 && event->button() == Qt::LeftButton && event->position().x() >= width() - m_signWidth) {
+        Q_EMIT signPressed(event->position().y() < height() / 2.0);
         Q_EMIT openRequested();
     }
 }

@@ -15,6 +15,8 @@ class BoxLine : public QLineEdit
 
 public:
     BoxLine(QWidget *parent, int signWidth);
+    // The width of the sign at the right end, px; 0 for none.
+    void setSignWidth(int width) { m_signWidth = width; }
 
     // Keeps the room of a control's marks free and puts the text where its picture has it.
     void showMarks(const Control &control, TextAlign usual);
@@ -23,7 +25,8 @@ public:
     std::function<void(QPainter &, bool hasFocus)> paint;
 
 Q_SIGNALS:
-    void openRequested(); // the sign, Alt+Down or F4
+    void openRequested();           // the sign, Alt+Down or F4
+    void signPressed(bool isUpper); // its upper or its lower half
     void focusEntered();
     void focusLeft();
     void stepRequested(int by); // Up and Down
