@@ -354,6 +354,9 @@ QList<Setting> displaySettings()
     using enum SettingOf;
     using enum SettingEditor;
     return {
+        {"starts", Controls, T("Behaviour"), T("Starts with"),
+         T("What a new record has here: a value, today, now, or = and an SQL expression. Empty: nothing."),
+         SettingEditor::Words, T("Change what a new record starts with"), mayStart, readStart, writeStart},
         {"beside", Controls, T("Display"), T("Beside it"), T("The words at the right of the sign."),
          SettingEditor::Words, T("Change words"), isTick, readBeside, writeBeside},
         {"image", Controls, T("Display"), T("Fixed picture"),
@@ -376,9 +379,6 @@ QList<Setting> displaySettings()
          T("Show or hide arrows"), takesArrows, readArrows, writeArrows},
         {"example", Controls, T("Display"), T("Looks like"), T("A number as it is written with these settings."), Shown,
          "", isOneNumber, readExample, writeNothing},
-        {"starts", Controls, T("Behaviour"), T("Starts with"),
-         T("What a new record has here: a value, today, now, or = and an SQL expression. Empty: nothing."),
-         SettingEditor::Words, T("Change what a new record starts with"), mayStart, readStart, writeStart},
     };
 }
 

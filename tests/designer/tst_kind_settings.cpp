@@ -130,6 +130,29 @@ private Q_SLOTS:
         QCOMPARE(*readForm(writeForm(m_form)), m_form); // and all of it goes through the file
     }
 
+    // For every kind, what belongs together stands together under one heading.
+    void headingsStandOnce()
+    {
+        for (const Placeable &placeable : placeables()) {
+            const ControlId id = place(placeable.name);
+            QStringList headings;
+            for (const Setting &setting : settings()) {
+                if (setting.of == SettingOf::Controls && applies(setting.name, id) &&
+                    (headings.isEmpty() || headings.last() != setting.section)) {
+                    headings.append(setting.section);
+                }
+            }
+            QCOMPARE(headings.removeDuplicates(), 0);
+        }
+        QStringList ofForm;
+        for (const Setting &setting : settings()) {
+            if (setting.of == SettingOf::Form && (ofForm.isEmpty() || ofForm.last() != setting.section)) {
+                ofForm.append(setting.section);
+            }
+        }
+        QCOMPARE(ofForm.removeDuplicates(), 0);
+    }
+
     void valuesAreWrittenAsAsked()
     {
         const ControlId depth = place("decimal-number", "depth_m");
