@@ -307,6 +307,8 @@ void MainWindow::makeRecordsMenu()
         records, tr("&Next"), keys("PgDown"), [this] { m_session->goNext(); }, &m_entryActions);
     addCommand(
         records, tr("&Last"), keys("Ctrl+End"), [this] { m_session->goLast(); }, &m_entryActions);
+    addCommand(
+        records, tr("&Find…"), keys("Ctrl+F"), [this] { m_entryView->askAndFind(); }, &m_entryActions);
     records->addSeparator();
     addCommand(
         records, tr("&Add"), keys("Ctrl+N"),

@@ -269,9 +269,8 @@ void EntryView::rebuild(const Form &whole)
     showRecordList();
     makeWidgets();
     for (const auto &[id, editor] : m_editors) {
-        const Control *caption = captionOf(form, id);
         if (editor->isOneBox()) {
-            editor->widget()->setAccessibleName(caption ? caption->text : editor->control().name);
+            editor->widget()->setAccessibleName(nameForReaders(form, editor->control()));
         }
     }
     showRowPanel();

@@ -154,8 +154,7 @@ void EntryView::makeWidgets()
             made->widget()->installEventFilter(this);
             made->widget()->show();
             if (made->isOneBox()) {
-                const Control *caption = captionOf(m_form, control.id);
-                made->widget()->setAccessibleName(caption ? caption->text : control.name);
+                made->widget()->setAccessibleName(nameForReaders(m_form, control));
             }
             kept.emplace(control.id, std::move(made));
         }

@@ -410,6 +410,27 @@ private Q_SLOTS:
         QVERIFY(line(jump)->text().isEmpty());
     }
 
+    // Whoever hears the form instead of seeing it is told what each control is.
+    void everyControlHasANameForReaders()
+    {
+        for (const Placeable &placeable : placeables()) {
+            const PlacedControl placed = withNewControlBelow(m_form, placeable.name, Area(), *m_appearance);
+            m_form = placed.form;
+        }
+        m_form.bands[1].height = 4000;
+        open();
+        int named = 0;
+        for (const Control &each : m_form.controls) {
+            QWidget *widget = m_view->widgetFor(each.id);
+            if (widget && kindNamed(each.kind).editor != Editor::Rows) {
+                QVERIFY2(!widget->accessibleName().isEmpty() && widget->accessibleName() != each.name,
+                         qPrintable(each.name));
+                ++named;
+            }
+        }
+        QVERIFY(named > 20);
+    }
+
     void buttonsDoTheirWork()
     {
         QHash<ButtonAction, ControlId> buttons;

@@ -23,7 +23,8 @@ namespace {
 // The settings that mean something to kinds that choose, and to no others.
 bool isOfChoosing(const QString &setting)
 {
-    static const QStringList names{QStringLiteral("lookup"), QStringLiteral("choices"), QStringLiteral("takesNew")};
+    static const QStringList names{QStringLiteral("lookup"), QStringLiteral("choices"), QStringLiteral("takesNew"),
+                                   QStringLiteral("several")};
     return names.contains(setting);
 }
 

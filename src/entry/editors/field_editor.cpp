@@ -54,4 +54,17 @@ std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Cont
     return editor;
 }
 
+QString nameForReaders(const Form &form, const Control &control)
+{
+    const Control *caption = captionOf(form, control.id);
+    const QStringList names{caption ? caption->text.simplified() : QString(), control.text.simplified(),
+                            promptOf(control)};
+    for (const QString &name : names) {
+        if (!name.isEmpty()) {
+            return name;
+        }
+    }
+    return control.name;
+}
+
 } // namespace nabblet
