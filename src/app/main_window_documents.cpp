@@ -426,6 +426,9 @@ void MainWindow::prepareBoard()
     m_board->setFieldMaker([this](const Form &form, const DraggedColumns &columns, const FieldTarget &target) {
         return addedFields(form, columns.table, columns.columns, target);
     });
+    m_board->setPlacedFiller([this](const Form &form, ControlId subform) {
+        return withRowsThatBelong(form, subform, shownCatalogue(), m_workspace.project.namingPattern, *m_appearance);
+    });
     connect(m_board, &Board::said, this, &MainWindow::say);
     connect(m_board, &Board::zoomChanged, this, &MainWindow::refreshStatus);
     connect(m_board, &Board::modesChanged, this, &MainWindow::refreshActions);

@@ -109,6 +109,9 @@ public:
     // How columns dropped from the catalogue become fields of a form.
     using FieldMaker = std::function<AddedFields(const Form &, const DraggedColumns &, const FieldTarget &)>;
     void setFieldMaker(const FieldMaker &maker) { m_fieldMaker = maker; }
+    // Completes what was placed from the palette by what the database knows: a subform gets its rows.
+    using PlacedFiller = std::function<Form(const Form &, ControlId)>;
+    void setPlacedFiller(const PlacedFiller &filler) { m_placedFiller = filler; }
     void setNamingPattern(const QString &pattern) { m_namingPattern = pattern; }
 
     void deleteSelection();
@@ -333,6 +336,7 @@ private:
     QList<ControlId> m_duplicates; // the last copies made, to see how far they were moved
     QPoint m_duplicatesAt;
     FieldMaker m_fieldMaker;
+    PlacedFiller m_placedFiller;
     QString m_namingPattern = QStringLiteral("{kind}_{column}");
     QBasicTimer m_autoScroll;
     QPointer<CaptionEditor> m_captionEditor;

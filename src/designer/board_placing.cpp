@@ -63,7 +63,9 @@ void Board::hoverPlacing(QPoint inViewport)
 
 void Board::place(const QString &kind, const PlacedControl &placed)
 {
-    m_document->apply(tr("Place a %1").arg(placeableTitle(kind).toLower()), placed.form);
+    const bool isFilled = m_placedFiller && kindNamed(kind).editor == Editor::Rows;
+    m_document->apply(tr("Place a %1").arg(placeableTitle(kind).toLower()),
+                      isFilled ? m_placedFiller(placed.form, placed.control) : placed.form);
     if (m_document->form().controls.find(placed.control)) {
         select(QList<ControlId>{placed.control} + placed.others);
         scrollTo(placed.control);

@@ -89,15 +89,6 @@ PlannedChild childNamed(const Context &context, const QString &wanted)
     return childByHand(*context.catalogue, wanted, {});
 }
 
-// Words that nobody wrote follow the rows.
-Form withCaptionAfter(const Form &form, const Context &context, const QString &title)
-{
-    const Control *caption = captionOf(form, subform(context).id);
-    return caption && caption->text == kindTitle(kindNamed(QStringLiteral("subform")))
-               ? setCaptionText(form, caption->id, title, context.measure)
-               : form;
-}
-
 Result<Form> writeRowsOf(const Context &context, const QString &typed)
 {
     if (!context.catalogue || typed.isEmpty()) {
@@ -108,9 +99,8 @@ Result<Form> writeRowsOf(const Context &context, const QString &typed)
         });
     }
     const PlannedChild child = childNamed(context, typed);
-    const Form made = withRowsOf(context.form, subform(context).id, child, *context.catalogue, context.namingPattern,
-                                 context.measure);
-    return withCaptionAfter(made, context, child.plan.title);
+    return withRowsOf(context.form, subform(context).id, child, *context.catalogue, context.namingPattern,
+                      context.measure);
 }
 
 // ---------------------------------------------------------------- how they are shown and linked
@@ -194,7 +184,7 @@ Result<Form> writeFormFile(const Context &context, const QString &typed)
             }
         }
     });
-    return withCaptionAfter(form, context, inner->title);
+    return withRowsCaption(form, subform(context).id, inner->title, context.measure);
 }
 
 } // namespace

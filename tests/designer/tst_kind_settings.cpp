@@ -301,6 +301,25 @@ private Q_SLOTS:
         QVERIFY(takes("rowsOf", rows, QString()) && !control(rows).inner);
     }
 
+    // Subforms placed one after the other get the rows that belong to a record, each once, the likeliest first.
+    void subformsFillThemselves()
+    {
+        QStringList tables;
+        for (int i = 0; i < 6; ++i) {
+            const ControlId rows = place("subform");
+            m_form = withRowsThatBelong(m_form, rows, m_catalogue, "{kind}_{column}", m_measure);
+            tables.append(control(rows).inner ? control(rows).inner.get()->rowSource + ' ' +
+                                                    childLinkOf(control(rows)).childColumns.join(' ')
+                                              : QString());
+        }
+        // What belongs to a buoy comes before what merely points to one.
+        QVERIFY(tables.contains("visit buoy_id") && tables.contains("observer_buoy buoy_id"));
+        QVERIFY(tables.indexOf("buoy replaces_buoy_id") > tables.indexOf("visit buoy_id"));
+        QVERIFY(tables.last().isEmpty()); // there are no more
+        tables.removeAll(QString());
+        QCOMPARE(tables.removeDuplicates(), 0);
+    }
+
     void formsInFilesOfTheirOwnAreRead()
     {
         const ControlId rows = place("subform");

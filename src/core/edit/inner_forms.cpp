@@ -1,6 +1,9 @@
 #include "core/edit/inner_forms.h"
 
 #include "core/draft/maker.h"
+#include "core/edit/edits.h"
+
+#include <algorithm>
 
 namespace nabblet {
 
@@ -64,7 +67,42 @@ Form withRowsOf(const Form &form, ControlId subform, const PlannedChild &child, 
     setChildLink(control, child.link);
     Form result = form;
     result.controls.replace(index, control);
-    return result;
+    return withRowsCaption(result, subform, plan.title, measure);
+}
+
+Form withRowsThatBelong(const Form &form, ControlId subform, const Catalogue &catalogue, const QString &namingPattern,
+                        const TextMeasure &measure)
+{
+    const Table *table = findTable(catalogue, form.rowSource);
+    if (!table) {
+        return form;
+    }
+    QStringList shown;
+    for (const Control &control : form.controls) {
+        if (control.inner) {
+            shown.append(learnedKey(control.inner.get()->rowSource, childLinkOf(control)));
+        }
+    }
+    DraftPlan plan = planWithChildren(catalogue, *table);
+    std::stable_partition(plan.children.begin(), plan.children.end(),
+                          [](const PlannedChild &child) { return child.isTaken; });
+    for (PlannedChild &child : plan.children) {
+        if (!shown.contains(learnedKey(child.plan.table, child.link))) {
+            child.isTaken = true;
+            if (child.plan.columns.isEmpty()) {
+                completeChild(catalogue, child);
+            }
+            return withRowsOf(form, subform, child, catalogue, namingPattern, measure);
+        }
+    }
+    return form;
+}
+
+Form withRowsCaption(const Form &form, ControlId subform, const QString &title, const TextMeasure &measure)
+{
+    const Control *caption = captionOf(form, subform);
+    const bool isUnwritten = caption && caption->text == kindTitle(kindNamed(QStringLiteral("subform")));
+    return isUnwritten ? setCaptionText(form, caption->id, title, measure) : form;
 }
 
 QString formShownBy(const Control &subform)

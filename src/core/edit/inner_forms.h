@@ -22,9 +22,17 @@ Form withInnerAt(const Form &form, const InnerPath &path, const Form &inner);
 InnerPath soundPath(const Form &form, const InnerPath &path);
 
 // A subform that shows rows of a table, on a form drafted for them: linked as the child says, its link columns filled
-// by themselves and left out. It keeps its place. catalogue: with the table of those rows.
+// by themselves and left out. It keeps its place;
+// the words of its caption follow unless someone wrote them. catalogue: with the table of those rows.
 Form withRowsOf(const Form &form, ControlId subform, const PlannedChild &child, const Catalogue &catalogue,
                 const QString &namingPattern, const TextMeasure &measure);
+
+// The same with the first rows by a link that the database declares and that the form does not show yet, those that
+// belong to a record alone before others; as it was where there are none. For a subform just placed.
+Form withRowsThatBelong(const Form &form, ControlId subform, const Catalogue &catalogue, const QString &namingPattern,
+                        const TextMeasure &measure);
+// A subform's caption in other words, unless someone wrote it.
+Form withRowsCaption(const Form &form, ControlId subform, const QString &title, const TextMeasure &measure);
 
 // The form of a control kept in a file of its own: a subform with such a name shows that form of the project ("opens").
 QString formShownBy(const Control &subform);
