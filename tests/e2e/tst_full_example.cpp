@@ -21,6 +21,7 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
+#include <QSplitter>
 #include <QStandardPaths>
 #include <QTest>
 #include <QTextStream>
@@ -216,6 +217,16 @@ private:
                 return tree->viewport()->mapToGlobal(tree->visualItemRect(wanted).center());
             });
         };
+        // With as much of the outline in sight as there is room for, as a person would have it for this.
+        inWindow([&] {
+            auto *tree = m_window->findChild<QTreeWidget *>("outline");
+            for (QWidget *above = tree->parentWidget(); above; above = above->parentWidget()) {
+                if (auto *panels = qobject_cast<QSplitter *>(above); panels && panels->orientation() == Qt::Vertical) {
+                    panels->setSizes({1, 1, 1000});
+                }
+            }
+            return true;
+        });
         drag(inOutline(lit), inOutline(box));
         waitFor("the tick box in the group", [&] { return containerOf(lit) == box; });
         picture("4-grouped", "Fields put into a group box by key, by dragging and in the outline.");
