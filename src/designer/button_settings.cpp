@@ -24,6 +24,17 @@ bool opensForm(const Context &context)
            anyControl(context, [](const Control &c) { return buttonActionOf(c) == ButtonAction::OpenForm; });
 }
 
+// Buttons that nobody named are called by their words.
+Form named(const Context &context, const Form &form)
+{
+    Form result = form;
+    for (const ControlId id : context.selection.controls()) {
+        const bool hasOtherWords = form.controls.find(id)->text != context.form.controls.find(id)->text;
+        result = hasOtherWords ? withNameByWords(result, id, context.namingPattern) : result;
+    }
+    return result;
+}
+
 Words readWords(const Context &context)
 {
     return common(context, [](const Control &c) { return c.text; });
@@ -31,7 +42,7 @@ Words readWords(const Context &context)
 
 Result<Form> writeWords(const Context &context, const QString &typed)
 {
-    return withSelectedChanged(context, [&](Control &control) { control.text = typed.trimmed(); });
+    return named(context, withSelectedChanged(context, [&](Control &control) { control.text = typed.trimmed(); }));
 }
 
 Words readAction(const Context &context)
@@ -58,13 +69,13 @@ Result<Form> writeAction(const Context &context, const QString &typed)
         if (entry.name != typed) {
             continue;
         }
-        return withSelectedChanged(context, [&](Control &control) {
-            const bool isUnwritten = control.text == buttonActionCaption(buttonActionOf(control));
-            setButtonAction(control, entry.action);
-            if (isUnwritten) {
-                control.text = buttonActionCaption(entry.action);
-            }
-        });
+        return named(context, withSelectedChanged(context, [&](Control &control) {
+                         const bool isUnwritten = control.text == buttonActionCaption(buttonActionOf(control));
+                         setButtonAction(control, entry.action);
+                         if (isUnwritten) {
+                             control.text = buttonActionCaption(entry.action);
+                         }
+                     }));
     }
     return context.form;
 }

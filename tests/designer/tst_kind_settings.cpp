@@ -259,7 +259,11 @@ private Q_SLOTS:
         QVERIFY(takes("action", button, "go-next"));
         QCOMPARE(control(button).text, "Next");
         QVERIFY(takes("buttonWords", button, "Onwards") && takes("action", button, "save"));
-        QCOMPARE(control(button).text, "Onwards"); // someone wrote it
+        QCOMPARE(control(button).text, "Onwards");     // someone wrote it
+        QCOMPARE(control(button).name, "button_next"); // named once, then it is a name that is used
+        const ControlId group = place("group-box");
+        QVERIFY(takes("heading", group, "Where it lies"));
+        QCOMPARE(control(group).name, "group_where_it_lies");
         QVERIFY(!applies("opens", button));
         QVERIFY(takes("action", button, "open-form") && takes("opens", button, "visits"));
         QVERIFY(takes("match", button, "buoy_id = buoy_id"));

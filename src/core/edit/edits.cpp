@@ -229,9 +229,47 @@ Form deleteControls(const Form &form, const QList<ControlId> &controls)
     return result;
 }
 
+namespace {
+
+// Whether what a control is called comes from the words on it.
+bool isNamedByItsWords(const Control &control)
+{
+    return holdsOthers(control) || kindNamed(control.kind).editor == Editor::Button;
+}
+
+// A name that nobody gave: the kind's, and a number.
+bool hasNameOfItsKind(const Control &control)
+{
+    const QString kind = kindNamed(control.kind).shortName;
+    const QString rest = control.name.mid(kind.size());
+    bool isNumber = false;
+    (void)rest.mid(1).toInt(&isNumber);
+    return control.name.startsWith(kind) && (rest.isEmpty() || (rest.startsWith(u'_') && isNumber));
+}
+
+} // namespace
+
+Form withNameByWords(const Form &form, ControlId id, const QString &pattern)
+{
+    const int index = form.controls.indexOf(id);
+    if (index < 0 || !isNamedByItsWords(form.controls.at(index)) || !hasNameOfItsKind(form.controls.at(index)) ||
+        identifierFromText(form.controls.at(index).text).isEmpty()) {
+        return form;
+    }
+    Control control = form.controls.at(index);
+    control.name =
+        NamePool(controlNames(form, id))
+            .take(nameFromPattern(pattern, kindNamed(control.kind).shortName, identifierFromText(control.text)));
+    Form result = form;
+    result.controls.replace(index, control);
+    return result;
+}
+
 Form setCaptionText(const Form &form, ControlId caption, const QString &text, const TextMeasure &measure)
 {
     bool isTaller = false;
+    const Control *before = form.controls.find(caption);
+    const bool hasOtherWords = before && before->text != text;
     const Form renamed = changed(form, {caption}, [&](Control control) {
         const auto linesBefore = control.text.count(u'\n') + 1;
         const auto lines = static_cast<int>(text.count(u'\n')) + 1;
@@ -252,7 +290,7 @@ Form setCaptionText(const Form &form, ControlId caption, const QString &text, co
         }
         return control;
     });
-    const Form result = settled(renamed, measure);
+    const Form result = settled(hasOtherWords ? withNameByWords(renamed, caption) : renamed, measure);
     // What the words would cover makes way.
     return isTaller ? withWayMade(result, {caption}) : result;
 }
@@ -293,11 +331,12 @@ Form renamedByPattern(const Form &form, const QString &pattern)
     for (const Control &control : form.controls) {
         const std::optional<Followed> followed = followedBy(control);
         const std::optional<Total> total = totalOf(control);
-        const QString base = !control.column.isEmpty() ? control.column
-                             : followed                ? followed->columns.last() + u'_' + followed->column
-                             : control.inner           ? control.inner.get()->rowSource
-                             : total                   ? total->column
-                                                       : QString();
+        const QString base = !control.column.isEmpty()    ? control.column
+                             : followed                   ? followed->columns.last() + u'_' + followed->column
+                             : control.inner              ? control.inner.get()->rowSource
+                             : total                      ? total->column
+                             : isNamedByItsWords(control) ? identifierFromText(control.text)
+                                                          : QString();
         baseOf.insert(control.id, base);
     }
     // What keeps its name has it first.

@@ -92,6 +92,9 @@ Form withLookOf(const Form &form, ControlId from, const QList<ControlId> &to);
 // Changes the form's width, px; it stops at the rightmost control that does not ride the right edge.
 Form setFormWidth(const Form &form, int width);
 
+// A group box, pages or a button that is called by its kind alone gets a name by its words; others keep theirs.
+Form withNameByWords(const Form &form, ControlId control, const QString &pattern = QStringLiteral("{kind}_{column}"));
+
 } // namespace nabblet
 
 Q_DECLARE_OPERATORS_FOR_FLAGS(nabblet::Edges)
