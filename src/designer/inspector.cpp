@@ -249,7 +249,7 @@ void Inspector::refresh()
     const SettingContext now = context();
     const SettingOf of = shownOf();
     for (Field &field : m_fields) {
-        if (field.setting->of == of) {
+        if (field.setting->of == of && field.setting->applies(now)) { // the others are hidden
             refreshField(field, now);
         }
     }
