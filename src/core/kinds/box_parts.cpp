@@ -95,6 +95,7 @@ TextStroke boxText(const Control &control, const Shown &shown, TextAlign align, 
 {
     TextStroke text;
     const int before = markBeforeWidth(control);
+    rightSpace += rightSpace > 0 && markAfterWidth(control) > 0 ? BoxPadding : 0; // the mark has no room of its own
     text.rect = QRect(before + BoxPadding, 0,
                       control.place.width() - 2 * BoxPadding - before - markAfterWidth(control) - rightSpace,
                       control.place.height());

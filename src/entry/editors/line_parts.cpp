@@ -26,7 +26,8 @@ BoxLine::BoxLine(QWidget *parent, int signWidth) : QLineEdit(parent), m_signWidt
 
 void BoxLine::showMarks(const Control &control, TextAlign usual)
 {
-    const int right = m_signWidth > 0 ? m_signWidth : BoxPadding;
+    const bool isBesideMark = markAfterWidth(control) > 0;
+    const int right = m_signWidth > 0 ? m_signWidth + (isBesideMark ? BoxPadding : 0) : BoxPadding;
     setTextMargins(markBeforeWidth(control) + BoxPadding - QtLineMargin, 0,
                    markAfterWidth(control) + right - QtLineMargin, 0);
     const TextAlign align = alignOf(control, usual);
