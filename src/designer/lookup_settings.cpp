@@ -162,33 +162,6 @@ Result<Form> writeSelect(const Context &context, const QString &typed)
 
 // ---------------------------------------------------------------- what is stored and shown
 
-Words readStores(const Context &context)
-{
-    return lookupIn(context).valueColumns.join(QStringLiteral(", "));
-}
-
-QList<SettingChoice> storedChoices(const Context &context)
-{
-    const QString now = readStores(context).value_or(QString());
-    QStringList columns = columnsOfChoices(context).value_or(QStringList());
-    if (!columns.contains(now)) {
-        columns.append(now);
-    }
-    QList<SettingChoice> choices;
-    for (const QString &column : std::as_const(columns)) {
-        choices.append({column, column.simplified()});
-    }
-    return choices;
-}
-
-Result<Form> writeStores(const Context &context, const QString &typed)
-{
-    Lookup lookup = lookupIn(context);
-    lookup.valueColumns = {typed};
-    lookup.columns = {selected(context).first()->column};
-    return withLookup(context, lookup);
-}
-
 QStringList namesIn(const QString &typed)
 {
     QStringList names;
@@ -207,6 +180,37 @@ std::optional<Error> unknownAmong(const Context &context, const QStringList &nam
         }
     }
     return std::nullopt;
+}
+
+// One column, or for a choice that is stored in several: each with the column here that takes it.
+Words readStores(const Context &context)
+{
+    const Lookup lookup = lookupIn(context);
+    return lookup.columns.size() > 1 ? pairsInWords(lookup.valueColumns, lookup.columns) : lookup.valueColumns.value(0);
+}
+
+Result<Form> writeStores(const Context &context, const QString &typed)
+{
+    const QString own = selected(context).first()->column;
+    Lookup lookup = lookupIn(context);
+    if (!typed.contains(u',') && !typed.contains(u'=')) {
+        lookup.valueColumns = {typed.trimmed()};
+        lookup.columns = {own};
+    } else {
+        const Result<ColumnPairs> pairs = readPairs(typed, nullptr, rowsTable(context));
+        if (!pairs) {
+            return pairs.error();
+        }
+        if (!pairs->second.contains(own)) {
+            return Error{Texts::tr("The box's own column “%1” must be among those that are stored.").arg(own), {}};
+        }
+        lookup.valueColumns = pairs->first;
+        lookup.columns = pairs->second;
+    }
+    if (const std::optional<Error> unknown = unknownAmong(context, lookup.valueColumns)) {
+        return *unknown;
+    }
+    return withLookup(context, lookup);
 }
 
 Words readShows(const Context &context)
@@ -335,8 +339,10 @@ QList<Setting> lookupSettings()
          readSource, writeSource, sourceChoices},
         {"lookupSelect", Controls, T("Choices"), T("SELECT"), T("Its rows are the choices."), Lines, step,
          looksUpBySelect, readSelect, writeSelect},
-        {"lookupStores", Controls, T("Choices"), T("Stores"), T("The column of the choice that is stored here."),
-         Choice, step, looksUp, readStores, writeStores, storedChoices},
+        {"lookupStores", Controls, T("Choices"), T("Stores"),
+         T("The column of the choice that is stored here; of several, each with the column here: id = part_id, line = "
+           "line."),
+         SettingEditor::Words, step, looksUp, readStores, writeStores},
         {"lookupShows", Controls, T("Choices"), T("Shows"),
          T("The columns that stand in the box, one after the other: given_name, family_name."), SettingEditor::Words,
          step, looksUpOrJumps, readShows, writeShows},

@@ -236,6 +236,13 @@ private Q_SLOTS:
         const ControlId line = place("drop-down", "line_no");
         QVERIFY(takes("lookupFrom", line, "part_fitted"));
         QCOMPARE(lookupOf(control(line))->columns, QStringList({"visit_id", "line_no"}));
+        // The same by hand; the box's own column is one of them.
+        QVERIFY(takes("lookupStores", line, "line_no"));
+        QCOMPARE(lookupOf(control(line))->columns, QStringList("line_no"));
+        QVERIFY(takes("lookupStores", line, "visit_id = visit_id, line_no = line_no"));
+        QCOMPARE(columnsWritten(control(line)), QStringList({"line_no", "visit_id"}));
+        QVERIFY(write("lookupStores", line, "visit_id = visit_id, part_no = claim_id").contains("own column"));
+        QVERIFY(!write("lookupStores", line, "nothing").isEmpty());
         QVERIFY(takes("lookupFrom", line, QString()));
         QVERIFY(!lookupOf(control(line)));
     }
