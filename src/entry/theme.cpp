@@ -158,6 +158,7 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #strip QLineEdit:focus { border-color: %accent; }
 #unsaved { color: %rail; font-weight: 600; }
 #notice { background: %alarmTint; border: 1px solid %alarm; }
+QTreeView#choices QHeaderView::section { background: %panel; color: %text; border: 0; border-bottom: 1px solid %line; padding: 3px 8px; }
 #innerFormBar { background: %tint; border: 1px solid %line; border-bottom: 0; }
 #innerFormBar QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; }
 #innerFormBar QPushButton:hover { border-color: %accent; }

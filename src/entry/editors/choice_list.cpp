@@ -11,7 +11,7 @@ namespace nabblet {
 namespace {
 
 constexpr int MostLines = 10;      // of the open list, without scrolling
-constexpr int BetweenColumns = 16; // px
+constexpr int BetweenColumns = 26; // px
 constexpr int ColumnsLook = 60;    // rows by whose words a column is made wide enough
 
 } // namespace
