@@ -270,10 +270,10 @@ void MainWindow::enterInnerForm(ControlId id)
         say(tr("There is no form inside to go into; select a subform with rows."));
         return;
     }
-    const bool hasFileOfItsOwn = control->kind == QLatin1String("subform") && !formShownBy(*control).isEmpty();
+    const bool hasFileOfItsOwn = control->kind == QLatin1String("subform") && !projectFormOf(*control).isEmpty();
     if (hasFileOfItsOwn) {
         const QString path =
-            QDir(formsFolder(m_workspace.projectFolder)).filePath(formShownBy(*control) + QStringLiteral(".nabform"));
+            QDir(formsFolder(m_workspace.projectFolder)).filePath(projectFormOf(*control) + QStringLiteral(".nabform"));
         if (mayLetGo()) {
             openForm(path);
         }

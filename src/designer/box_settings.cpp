@@ -53,21 +53,23 @@ Result<Form> writeChoices(const Context &context, const QString &typed)
 
 Words readTakesNew(const Context &context)
 {
-    return common(context, [](const Control &c) { return takesNewChoices(c) ? Yes : QString(); });
+    return flagOf(context, takesNewChoices);
 }
 
-bool isDropDown(const Context &context)
+// Drop-downs that store what they show, so that other words may be stored as well.
+bool mayTakeNew(const Context &context)
 {
     const QList<const Control *> controls = selected(context);
-    return choosesFromFixed(context) && std::all_of(controls.begin(), controls.end(), [](const Control *control) {
-               return kindNamed(control->kind).editor == Editor::Choice;
-           });
+    return !controls.isEmpty() && std::all_of(controls.begin(), controls.end(), [](const Control *control) {
+        const std::optional<Lookup> lookup = lookupOf(*control);
+        return isOfKind(kindNamed(control->kind), "drop-down") &&
+               (!lookup || (lookup->valueColumns.size() == 1 && lookup->valueColumns == lookup->wordsColumns));
+    });
 }
 
 Result<Form> writeTakesNew(const Context &context, const QString &typed)
 {
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("takesNew"),
-                             typed == Yes ? QJsonValue(true) : QJsonValue());
+    return withFlag(context, "takesNew", typed);
 }
 
 bool choosesOneOrMore(const Context &context)
@@ -77,7 +79,7 @@ bool choosesOneOrMore(const Context &context)
 
 Words readSeveral(const Context &context)
 {
-    return common(context, [](const Control &c) { return takesSeveral(c) ? Yes : QString(); });
+    return flagOf(context, takesSeveral);
 }
 
 // Values are stored with a comma between them, so none may hold one.
@@ -100,8 +102,7 @@ Result<Form> writeSeveral(const Context &context, const QString &typed)
             }
         }
     }
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("several"),
-                             typed == Yes ? QJsonValue(true) : QJsonValue());
+    return withFlag(context, "several", typed);
 }
 
 bool isFormula(const Context &context)
@@ -123,8 +124,7 @@ Result<Form> writeFormula(const Context &context, const QString &typed)
             return read.error();
         }
     }
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("formula"),
-                             formula.isEmpty() ? QJsonValue() : QJsonValue(formula));
+    return withWords(context, "formula", formula);
 }
 
 bool isTotal(const Context &context)
@@ -200,19 +200,17 @@ Words readPrompt(const Context &context)
 
 Result<Form> writePrompt(const Context &context, const QString &typed)
 {
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("prompt"),
-                             typed.isEmpty() ? QJsonValue() : QJsonValue(typed));
+    return withWords(context, "prompt", typed);
 }
 
 Words readLocked(const Context &context)
 {
-    return common(context, [](const Control &c) { return isLocked(c) ? Yes : QString(); });
+    return flagOf(context, isLocked);
 }
 
 Result<Form> writeLocked(const Context &context, const QString &typed)
 {
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("locked"),
-                             typed == Yes ? QJsonValue(true) : QJsonValue());
+    return withFlag(context, "locked", typed);
 }
 
 bool takesLetters(const Context &context)
@@ -325,7 +323,7 @@ QList<Setting> boxSettings()
          T("Change the choices"), choosesFromFixed, readChoices, writeChoices},
         {"takesNew", Controls, T("Behaviour"), T("Takes others"),
          T("People may type words that are no choice; they are stored as they are typed."), Flag,
-         T("Change the choices"), isDropDown, readTakesNew, writeTakesNew},
+         T("Change the choices"), mayTakeNew, readTakesNew, writeTakesNew},
         {"several", Controls, T("Behaviour"), T("Several"),
          T("People may choose several; they are stored in one text, with commas between them."), Flag,
          T("Take one or several"), choosesOneOrMore, readSeveral, writeSeveral},

@@ -82,7 +82,7 @@ Result<Form> writeAction(const Context &context, const QString &typed)
 
 Words readOpens(const Context &context)
 {
-    return common(context, [](const Control &c) { return formOpenedBy(c); });
+    return common(context, [](const Control &c) { return projectFormOf(c); });
 }
 
 QList<SettingChoice> formChoices(const Context &context)
@@ -100,8 +100,7 @@ QList<SettingChoice> formChoices(const Context &context)
 
 Result<Form> writeOpens(const Context &context, const QString &typed)
 {
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("opens"),
-                             typed.isEmpty() ? QJsonValue() : QJsonValue(typed));
+    return withWords(context, "opens", typed);
 }
 
 Words readMatch(const Context &context)

@@ -39,27 +39,16 @@ bool showsDates(const Context &context)
     return areAllKinds(context, [](const Kind &kind) { return isOfKind(kind, "date") || isOfKind(kind, "date-time"); });
 }
 
-Words setting(const Context &context, const char *name)
-{
-    return common(context, [name](const Control &c) { return c.settings.value(QLatin1String(name)).toString(); });
-}
-
-Result<Form> withSetting(const Context &context, const char *name, const QString &value)
-{
-    return setControlSetting(context.form, context.selection.controls(), QString::fromLatin1(name),
-                             value.isEmpty() ? QJsonValue() : QJsonValue(value));
-}
-
 // ---------------------------------------------------------------- alignment and marks
 
 Words readAlign(const Context &context)
 {
-    return setting(context, "align");
+    return wordsOf(context, "align");
 }
 
 Result<Form> writeAlign(const Context &context, const QString &typed)
 {
-    return withSetting(context, "align", typed);
+    return withWords(context, "align", typed);
 }
 
 QList<SettingChoice> alignChoices(const Context &)
@@ -72,7 +61,7 @@ QList<SettingChoice> alignChoices(const Context &)
 
 template <bool isBefore> Words readMark(const Context &context)
 {
-    return setting(context, isBefore ? "before" : "after");
+    return wordsOf(context, isBefore ? "before" : "after");
 }
 
 template <bool isBefore> Result<Form> writeMark(const Context &context, const QString &typed)
@@ -82,7 +71,7 @@ template <bool isBefore> Result<Form> writeMark(const Context &context, const QS
     if (mark.size() > LongestMark) {
         return Error{Texts::tr("A mark is short, such as kg or €: at most %1 letters.").arg(LongestMark), {}};
     }
-    return withSetting(context, isBefore ? "before" : "after", mark);
+    return withWords(context, isBefore ? "before" : "after", mark);
 }
 
 // ---------------------------------------------------------------- dates and numbers
@@ -94,7 +83,7 @@ Words readDates(const Context &context)
 
 Result<Form> writeDates(const Context &context, const QString &typed)
 {
-    return withSetting(context, "dates", typed == dateShapeName(DateShape::ShortMonth) ? QString() : typed);
+    return withWords(context, "dates", typed == dateShapeName(DateShape::ShortMonth) ? QString() : typed);
 }
 
 // Each as it writes today's date, which is the preview.
@@ -110,13 +99,12 @@ QList<SettingChoice> dateChoices(const Context &)
 
 Words readThousands(const Context &context)
 {
-    return common(context, [](const Control &c) { return thousandsOf(c) == Thousands::Parted ? Yes : QString(); });
+    return flagOf(context, [](const Control &c) { return thousandsOf(c) == Thousands::Parted; });
 }
 
 Result<Form> writeThousands(const Context &context, const QString &typed)
 {
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("thousands"),
-                             typed == Yes ? QJsonValue(true) : QJsonValue());
+    return withFlag(context, "thousands", typed);
 }
 
 bool takesArrows(const Context &context)
@@ -127,13 +115,12 @@ bool takesArrows(const Context &context)
 
 Words readArrows(const Context &context)
 {
-    return common(context, [](const Control &c) { return hasArrows(c) ? Yes : QString(); });
+    return flagOf(context, hasArrows);
 }
 
 Result<Form> writeArrows(const Context &context, const QString &typed)
 {
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("arrows"),
-                             typed == Yes ? QJsonValue(true) : QJsonValue());
+    return withFlag(context, "arrows", typed);
 }
 
 bool isOneNumber(const Context &context)

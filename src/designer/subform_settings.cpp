@@ -37,7 +37,7 @@ const Table *innerTable(const Context &context)
 
 bool isDraftedHere(const Context &context)
 {
-    return hasRows(context) && formShownBy(subform(context)).isEmpty() && innerTable(context);
+    return hasRows(context) && projectFormOf(subform(context)).isEmpty() && innerTable(context);
 }
 
 // ---------------------------------------------------------------- whose rows
@@ -148,7 +148,7 @@ Result<Form> writeLinked(const Context &context, const QString &typed)
 
 Words readFormFile(const Context &context)
 {
-    return formShownBy(subform(context));
+    return projectFormOf(subform(context));
 }
 
 QList<SettingChoice> formChoices(const Context &context)

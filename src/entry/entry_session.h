@@ -91,9 +91,9 @@ public:
     void choose(const Control &control, const QVariant &value);
     // A row of the control's lookup was chosen, with the values of its value columns; none to choose nothing.
     void chooseRow(const Control &control, const QVariantList &values);
-    // What the choices of a lookup are held to, by its columns: in rows that belong to another record, its values; what
-    // stands in the boxes that narrow the choices.
-    ColumnValues fixedChoiceValues(const Lookup &lookup) const;
+    // What the choices of a control are held to, by their columns: in rows that belong to another record, its values;
+    // what stands in the boxes that narrow the choices.
+    ColumnValues fixedChoiceValues(const Control &control) const;
 
     bool isChanged() const { return !m_pending.isEmpty(); }
     // The same, or so in the rows of one of its subforms.
@@ -159,6 +159,8 @@ public:
     Result<std::unique_ptr<EntrySession>> openedBy(const Control &button) const;
     // Reads the record in hand anew, which others may have changed; what was typed stays.
     void readAgain();
+    // Holds this session to the rows that another is held to, which is of the same table.
+    void holdAs(const EntrySession &other);
     // The session of the row in hand on the form for one row, made when it is first asked for; it goes where this one
     // goes, and what is saved there stands here. nullptr where the form has none.
     EntrySession *rowSession();

@@ -75,7 +75,7 @@ void EntrySession::linkTo(const QStringList &columns, const QVariantList &values
 
 Result<std::unique_ptr<EntrySession>> EntrySession::openedBy(const Control &button) const
 {
-    const QString name = formOpenedBy(button);
+    const QString name = projectFormOf(button);
     if (name.isEmpty() || !m_formReader) {
         return Error{tr("This button has no form to open yet. Choose one among its settings."), {}};
     }
@@ -86,26 +86,29 @@ Result<std::unique_ptr<EntrySession>> EntrySession::openedBy(const Control &butt
     auto other = std::make_unique<EntrySession>(m_connection, m_catalogue, *form);
     other->m_locale = m_locale;
     other->m_formReader = m_formReader;
-    const ChildLink link = childLinkOf(button);
-    QVariantList values;
-    for (const QString &column : link.parentColumns) {
-        values.append(m_row ? valueOf(m_source, *m_row, column) : QVariant());
-    }
     const Outcome started = other->start(m_counting);
     if (!started) {
         return started.error();
     }
-    const bool isMatched = m_row && !m_isNew && !values.isEmpty();
-    const Table *table = findTable(m_catalogue, form->rowSource);
-    if (isMatched && table && link.childColumns == table->primaryKey) {
-        const bool isByRowNumber = other->m_source.keyIsRowNumber && table->primaryKey.size() != 1;
-        if (!isByRowNumber && !values.contains(QVariant())) {
-            (void)other->goToKey(values);
-        }
-    } else if (isMatched) {
+    const ChildLink link = childLinkOf(button);
+    QVariantList values;
+    for (const QString &column : link.parentColumns) {
+        values.append(m_row && !m_isNew ? valueOf(m_source, *m_row, column) : QVariant());
+    }
+    const bool pointsSomewhere =
+        !values.isEmpty() &&
+        std::none_of(values.begin(), values.end(), [](const QVariant &value) { return value.isNull(); });
+    if (pointsSomewhere && link.childColumns == other->m_source.keyColumns) {
+        (void)other->goToKey(values);
+    } else if (pointsSomewhere) {
         other->linkTo(link.childColumns, values, true);
     }
     return other;
+}
+
+void EntrySession::holdAs(const EntrySession &other)
+{
+    linkTo(other.m_linkColumns, other.m_linkValues, other.m_hasParentRecord);
 }
 
 void EntrySession::readAgain()
@@ -136,18 +139,25 @@ bool EntrySession::hasUnsaved() const
            });
 }
 
-ColumnValues EntrySession::fixedChoiceValues(const Lookup &lookup) const
+ColumnValues EntrySession::fixedChoiceValues(const Control &control) const
 {
     ColumnValues fixed;
-    for (qsizetype i = 0; i < lookup.columns.size(); ++i) {
-        const qsizetype link = m_linkColumns.indexOf(lookup.columns.at(i));
-        if (link >= 0 && lookup.columns.size() > 1) {
-            fixed.insert(lookup.valueColumns.at(i), m_linkValues.value(link));
+    const std::optional<Lookup> lookup = choicesLookup(control);
+    if (!lookup) {
+        return fixed;
+    }
+    for (qsizetype i = 0; i < m_linkColumns.size(); ++i) {
+        // Records are gone to among those that belong to the parent; of choices, those over several columns are held.
+        const qsizetype column = lookup->columns.indexOf(m_linkColumns.at(i));
+        if (isJumpList(control)) {
+            fixed.insert(m_linkColumns.at(i), m_linkValues.value(i));
+        } else if (column >= 0 && lookup->columns.size() > 1) {
+            fixed.insert(lookup->valueColumns.at(column), m_linkValues.value(i));
         }
     }
-    for (qsizetype i = 0; i < lookup.filterColumns.size(); ++i) {
-        if (const QVariant held = value(lookup.filterBy.at(i)); !held.isNull()) {
-            fixed.insert(lookup.filterColumns.at(i), held);
+    for (qsizetype i = 0; i < lookup->filterColumns.size(); ++i) {
+        if (const QVariant held = value(lookup->filterBy.at(i)); !held.isNull()) {
+            fixed.insert(lookup->filterColumns.at(i), held);
         }
     }
     return fixed;
@@ -182,15 +192,7 @@ void EntrySession::followToRow()
         return;
     }
     m_isFollowing = true;
-    if (m_rowSession->m_isStarted) {
-        m_rowSession->linkTo(m_linkColumns, m_linkValues, m_hasParentRecord);
-    } else {
-        m_rowSession->m_linkColumns = m_linkColumns;
-        m_rowSession->m_linkValues = m_linkValues;
-        m_rowSession->m_hasParentRecord = m_hasParentRecord;
-        (void)m_rowSession->start(Counting::No);
-        m_rowSession->m_source = linkedTo(m_rowSession->m_source, m_linkColumns, m_linkValues);
-    }
+    m_rowSession->holdAs(*this);
     const std::optional<RowKey> key = keyInHand();
     if (key && m_rowSession->keyInHand() == key) {
         m_rowSession->readAgain();
@@ -213,6 +215,7 @@ void EntrySession::takeFromRow()
         return;
     }
     m_isFollowing = true;
+    m_lastStep.reset(); // what was done last was done there
     if (keyInHand() == key) {
         readAgain();
     } else {

@@ -83,6 +83,9 @@ bool EntrySession::saveOwn()
         m_window.clear(); // it stands elsewhere now
     }
     refreshTotals();
+    if (m_rowSession) {
+        m_rowSession->m_lastStep.reset();
+    }
     if (wasNew) {
         m_lastStep = LastStep{LastStep::Added, {}, *m_row, words};
         Q_EMIT said(tr("Added “%1”.").arg(words));
@@ -196,7 +199,8 @@ bool EntrySession::canBringTypedBack() const
 
 bool EntrySession::canTakeBack() const
 {
-    return isChanged() || m_isNew || canBringTypedBack() || m_lastStep.has_value();
+    return isChanged() || m_isNew || canBringTypedBack() || m_lastStep.has_value() ||
+           (m_rowSession && m_rowSession->canTakeBack());
 }
 
 void EntrySession::putBack(const Control &control)
@@ -224,7 +228,7 @@ QString EntrySession::takeBackWords() const
         return tr("Bring back what was typed");
     }
     if (!m_lastStep) {
-        return tr("There is nothing to take back");
+        return m_rowSession ? m_rowSession->takeBackWords() : tr("There is nothing to take back");
     }
     switch (m_lastStep->kind) {
     case LastStep::Changed:
@@ -250,6 +254,13 @@ ColumnValues EntrySession::valuesOf(const Row &row) const
 
 bool EntrySession::takeBack()
 {
+    // What was typed or done last may have been so on the form of one row.
+    const bool isDoneThere =
+        m_rowSession && !isChanged() &&
+        (m_rowSession->isChanged() || (!m_isNew && !canBringTypedBack() && !m_lastStep && m_rowSession->canTakeBack()));
+    if (isDoneThere) {
+        return m_rowSession->takeBack();
+    }
     if (isChanged() || m_isNew) {
         const bool wasNew = m_isNew;
         const std::optional<Row> back = m_isNew ? m_rowBeforeNew : m_row;

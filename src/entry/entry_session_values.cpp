@@ -6,7 +6,7 @@ namespace nabblet {
 QList<LookupRow> EntrySession::choicesOf(const Control &control, const QString &part, int most) const
 {
     if (const std::optional<Lookup> lookup = choicesLookup(control)) {
-        const auto rows = lookupRows(m_connection, *lookup, part, most, fixedChoiceValues(*lookup));
+        const auto rows = lookupRows(m_connection, *lookup, part, most, fixedChoiceValues(control));
         return rows ? *rows : QList<LookupRow>();
     }
     QList<LookupRow> rows;
@@ -90,7 +90,8 @@ void EntrySession::beginNewRecord()
     m_startValues.clear();
     for (const Control &control : m_form.controls) {
         const std::optional<StartValue> start = startValueOf(control);
-        if (!start || control.column.isEmpty() || !m_source.columns.contains(control.column)) {
+        const bool isLinked = m_linkColumns.contains(control.column); // which fills itself
+        if (!start || isLinked || !m_source.columns.contains(control.column)) {
             continue;
         }
         QVariant value = start->value;

@@ -65,8 +65,9 @@ public:
 
 Q_SIGNALS:
     void said(const QString &sentence);
-    void closeRequested(); // a button wants the form's window closed
-    void parentRefused();  // the record that these rows belong to could not be saved
+    void closeRequested();      // a button wants the form's window closed
+    void backToRowsRequested(); // from the form of one row
+    void parentRefused();       // the record that these rows belong to could not be saved
 
 protected:
     void resizeEvent(QResizeEvent *event) override;
@@ -128,6 +129,7 @@ private:
     EntryView *m_rowView = nullptr; // …
     QPushButton *m_openRow = nullptr;
     bool m_isRowOpen = false;
+    bool m_isOfOneRow = false; // the view is such a panel itself
     std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> m_editors;
     QHash<ControlId, PageTabsBar *> m_tabs;
     struct Surface // of what a scrolling area or a pane holds

@@ -37,6 +37,8 @@ void EntryView::showRowPanel()
         m_rowView = new EntryView(row, m_appearance, m_rowSide, Furniture::None);
         m_rowView->setObjectName(QStringLiteral("rowForm"));
         m_rowSide->layout()->addWidget(m_rowView);
+        m_rowView->m_isOfOneRow = true;
+        connect(m_rowView, &EntryView::backToRowsRequested, this, [this] { setRowPanelOpen(false); });
         connect(m_rowView, &EntryView::parentRefused, this, &EntryView::parentRefused);
     }
     m_openRow->setVisible(place != RowPanel::Below);
@@ -66,9 +68,8 @@ void EntryView::setRowPanelOpen(bool isOpen)
     switch (m_form.rowPanel) {
     case RowPanel::None:
         break;
-    case RowPanel::Below:
+    case RowPanel::Below: // always there; only the keyboard goes to and fro
         isOpen ? m_rowView->focusFirst() : focusFirst();
-        m_isRowOpen = isOpen;
         break;
     case RowPanel::InPlace:
         m_isRowOpen = isOpen;

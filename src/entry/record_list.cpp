@@ -102,7 +102,7 @@ RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWid
 {
     setObjectName(QStringLiteral("recordList"));
     m_rows->setLocale(session->locale());
-    (void)m_rows->start(Counting::InBackground);
+    m_rows->holdAs(*session); // which starts it
     m_view = new EntryView(m_rows.get(), appearance, this, Furniture::None);
     auto *layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -128,11 +128,16 @@ RecordList::~RecordList()
 
 void RecordList::follow()
 {
-    const std::optional<RowKey> key = m_session->keyInHand();
-    if (!key || m_isFollowing) {
+    if (m_isFollowing) {
         return;
     }
     m_isFollowing = true;
+    m_rows->holdAs(*m_session);
+    const std::optional<RowKey> key = m_session->keyInHand();
+    if (!key) {
+        m_isFollowing = false;
+        return;
+    }
     if (m_rows->keyInHand() == key) {
         m_rows->readAgain();
     } else {

@@ -85,7 +85,7 @@ void RowsBand::paintEvent(QPaintEvent *event)
         }
         for (const Control &control : std::as_const(m_controls)) {
             // The row in hand has widgets for everything else.
-            if (row == inHand && kindNamed(control.kind).editor != Editor::None) {
+            if (row == inHand && hasWidget(control)) {
                 continue;
             }
             const Shown contents = row < rows.size() ? m_session->shownIn(control, rows.at(row)) : shownBlank(control);

@@ -75,7 +75,7 @@ private Q_SLOTS:
         QCOMPARE(writeForm(*form), bytes);
         // What its buttons open is there.
         for (const Control &control : form->controls) {
-            const QString opens = formOpenedBy(control);
+            const QString opens = projectFormOf(control);
             QVERIFY2(opens.isEmpty() || QFile::exists(pathOf(opens)), qPrintable(opens));
         }
     }

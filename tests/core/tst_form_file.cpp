@@ -38,6 +38,37 @@ private Q_SLOTS:
         }
     }
 
+    // Forms inside forms go eight deep; deeper ones are a mistake that is named, and never left out without a word.
+    void formsTooDeepAreNamed()
+    {
+        for (const bool isRow : {false, true}) {
+            Form form = samples::columnOfFields(1);
+            for (int depth = 1; depth <= 9; ++depth) {
+                Form outer = samples::columnOfFields(1);
+                if (isRow) {
+                    outer.rowPanel = RowPanel::InPlace;
+                    outer.rowForm = InnerForm(form);
+                } else {
+                    Control rows;
+                    rows.id = nextControlId(outer);
+                    rows.kind = "subform";
+                    rows.name = "rows";
+                    rows.place = QRect(0, 0, 100, 100);
+                    rows.inner = InnerForm(form);
+                    outer.controls.append(rows);
+                }
+                form = outer;
+                const Result<Form> read = readForm(writeForm(form));
+                QCOMPARE(read.isOk(), depth <= 8);
+                if (read) {
+                    QCOMPARE(*read, form);
+                } else {
+                    QVERIFY(read.error().sentence.contains("8 deep"));
+                }
+            }
+        }
+    }
+
     void everyTextIsReadableByQtsOwnParser()
     {
         QRandomGenerator random(2);

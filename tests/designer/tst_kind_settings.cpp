@@ -131,6 +131,17 @@ private Q_SLOTS:
     }
 
     // For every kind, what belongs together stands together under one heading.
+    void containersBecomeOneAnother()
+    {
+        const ControlId group = place("group-box");
+        const QRect before = control(group).place;
+        m_form = withNewControlBelow(m_form, "text-box", {BandRole::Body, group, 0}, m_measure).form;
+        QVERIFY(takes("kind", group, "scroll-area"));
+        QVERIFY(takes("kind", group, "group-box"));
+        QCOMPARE(control(group).place.topLeft(), before.topLeft());
+        QCOMPARE(membersOf(m_form, {group}).size(), 2);
+    }
+
     void headingsStandOnce()
     {
         for (const Placeable &placeable : placeables()) {
@@ -236,6 +247,7 @@ private Q_SLOTS:
         const ControlId line = place("drop-down", "line_no");
         QVERIFY(takes("lookupFrom", line, "part_fitted"));
         QCOMPARE(lookupOf(control(line))->columns, QStringList({"visit_id", "line_no"}));
+        QVERIFY(!applies("takesNew", line)); // a key is no word of its own
         // The same by hand; the box's own column is one of them.
         QVERIFY(takes("lookupStores", line, "line_no"));
         QCOMPARE(lookupOf(control(line))->columns, QStringList("line_no"));
@@ -346,7 +358,7 @@ private Q_SLOTS:
         QVERIFY(QFile::remove(m_folder.filePath("visits.nabform")));
         const Result<Form> without = loadForm(m_folder.filePath("outer.nabform"));
         QVERIFY(without.isOk() && !without->controls.find(rows)->inner);
-        QCOMPARE(formShownBy(*without->controls.find(rows)), "visits");
+        QCOMPARE(projectFormOf(*without->controls.find(rows)), "visits");
         // A form that shows itself does not go on for ever.
         Form self = *without;
         Control again = *self.controls.find(rows);

@@ -365,6 +365,58 @@ private Q_SLOTS:
         }
     }
 
+    // Words that are no row of the lookup are stored where they are what is stored anyway; else they are refused.
+    void aLookupTakesNewWordsOrRefusesThem()
+    {
+        QJsonObject settings{
+            {"lookup",
+             QJsonObject{{"table", "buoy"}, {"value", "light_character"}, {"words", QJsonArray{"light_character"}}}}};
+        const ControlId refusing = add("drop-down", "light_character", settings);
+        settings.insert("takesNew", true);
+        const ControlId taking = add("drop-down", "remarks", settings);
+        const ControlId name = add("text-box", "name");
+        open();
+        retype(taking, "Q(9) 15s new");
+        line(name)->setFocus();
+        QCOMPARE(m_session->value("remarks"), QVariant("Q(9) 15s new"));
+        retype(refusing, "Q(9) 15s new");
+        line(name)->setFocus();
+        QVERIFY(!m_session->save());
+        QCOMPARE(m_session->messages().size(), 1);
+        QCOMPARE(line(refusing)->text(), "Q(9) 15s new"); // nothing typed is thrown away
+        m_session->putBack(control(refusing));
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT remarks FROM buoy WHERE buoy_id = 1"), "Q(9) 15s new");
+    }
+
+    // A column that the record belongs by fills itself, whatever its box would start with.
+    void aLinkIsNotStartedWithOtherValues()
+    {
+        m_form = blankForm("visit");
+        add("whole-number", "buoy_id", {{"starts", 7}});
+        const ControlId lead = add("text-box", "crew_lead");
+        const ControlId day = add("date", "visited_on", {{"starts", "2026-09-30"}});
+        Form outer = blankForm("buoy");
+        Control rows;
+        rows.id = 1;
+        rows.kind = "subform";
+        rows.name = "rows";
+        rows.place = QRect(0, 0, 400, 300);
+        rows.inner = InnerForm(m_form);
+        setChildLink(rows, {{"buoy_id"}, {"buoy_id"}});
+        outer.controls.append(rows);
+        EntrySession session(*m_connection, m_catalogue, outer);
+        QVERIFY(session.start(Counting::No).isOk());
+        EntrySession *visits = session.childOf(rows);
+        QVERIFY(visits->add());
+        QCOMPARE(visits->value("buoy_id"), QVariant(1LL));
+        visits->type(control(lead), "Wanda");
+        QCOMPARE(visits->value("visited_on"), QVariant("2026-09-30"));
+        QVERIFY(visits->save());
+        QCOMPARE(ask("SELECT buoy_id, visited_on FROM visit WHERE crew_lead = 'Wanda'"), "1|2026-09-30");
+        Q_UNUSED(day);
+    }
+
     // What begins with the letters typed comes before what only holds them.
     void firstLettersComeFirst()
     {

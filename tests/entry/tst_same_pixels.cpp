@@ -29,6 +29,36 @@ class TestSamePixels : public QObject
         return whole.copy(placeOnForm(form, control));
     }
 
+    // Each control that shows a value, in the first three records.
+    static void compareRecords(EntrySession &session, Board &board, const EntryView &view, const Form &form)
+    {
+        const Appearance &appearance = board.appearance();
+        for (int record = 0; record < 3; ++record) {
+            if (QWidget *focused = QApplication::focusWidget()) {
+                focused->clearFocus();
+            }
+            for (const Control &control : form.controls) {
+                QWidget *widget = view.widgetFor(control.id);
+                if (!showsValue(control)) {
+                    continue;
+                }
+                QVERIFY2(widget, qPrintable(control.name));
+                QCOMPARE(widget->size(), control.place.size());
+                QImage inEntry(control.place.size(), QImage::Format_RGB32);
+                inEntry.fill(appearance.colour(control.band == BandRole::Body ? Ink::Paper : Ink::BandTint));
+                widget->render(&inEntry, QPoint(), QRegion(), QWidget::DrawChildren);
+                const QImage onBoard = boardPicture(board, form, control);
+                if (inEntry != onBoard) {
+                    inEntry.save(QDir::temp().filePath("nabblet-entry.png"));
+                    onBoard.save(QDir::temp().filePath("nabblet-board.png"));
+                }
+                QVERIFY2(inEntry == onBoard,
+                         qPrintable(control.name + " differs in record " + QString::number(record)));
+            }
+            session.goNext();
+        }
+    }
+
 private Q_SLOTS:
     void initTestCase() { m_path = samples::fairwayDatabase(m_folder); }
 
@@ -59,30 +89,7 @@ private Q_SLOTS:
         view.resize(form.width, formHeight(form) + 200);
         view.show();
         QVERIFY(QTest::qWaitForWindowExposed(&view));
-        for (int record = 0; record < 3; ++record) {
-            if (QWidget *focused = QApplication::focusWidget()) {
-                focused->clearFocus();
-            }
-            for (const Control &control : form.controls) {
-                QWidget *widget = view.widgetFor(control.id);
-                if (!takesValue(kindNamed(control.kind))) {
-                    continue;
-                }
-                QVERIFY2(widget, qPrintable(control.name));
-                QCOMPARE(widget->size(), control.place.size());
-                QImage inEntry(control.place.size(), QImage::Format_RGB32);
-                inEntry.fill(appearance.colour(control.band == BandRole::Body ? Ink::Paper : Ink::BandTint));
-                widget->render(&inEntry, QPoint(), QRegion(), QWidget::DrawChildren);
-                const QImage onBoard = boardPicture(board, form, control);
-                if (inEntry != onBoard) {
-                    inEntry.save(QDir::temp().filePath("nabblet-entry.png"));
-                    onBoard.save(QDir::temp().filePath("nabblet-board.png"));
-                }
-                QVERIFY2(inEntry == onBoard,
-                         qPrintable(control.name + " differs in record " + QString::number(record)));
-            }
-            session.goNext();
-        }
+        compareRecords(session, board, view, form);
     }
 
     // Kinds that no draft makes, with marks, alignments and several lines.
@@ -140,24 +147,7 @@ private Q_SLOTS:
         view.resize(form.width, formHeight(form) + 200);
         view.show();
         QVERIFY(QTest::qWaitForWindowExposed(&view));
-        for (int record = 0; record < 3; ++record) {
-            if (QWidget *focused = QApplication::focusWidget()) {
-                focused->clearFocus();
-            }
-            for (const Control &control : form.controls) {
-                QWidget *widget = view.widgetFor(control.id);
-                if (!showsValue(control)) {
-                    continue;
-                }
-                QVERIFY2(widget, qPrintable(control.name));
-                QImage inEntry(control.place.size(), QImage::Format_RGB32);
-                inEntry.fill(appearance.colour(Ink::Paper));
-                widget->render(&inEntry, QPoint(), QRegion(), QWidget::DrawChildren);
-                QVERIFY2(inEntry == boardPicture(board, form, control),
-                         qPrintable(control.name + " differs in record " + QString::number(record)));
-            }
-            session.goNext();
-        }
+        compareRecords(session, board, view, form);
     }
 
     // Containers are painted by their band; in each of the pages, board and Entry show the same.

@@ -332,13 +332,97 @@ private Q_SLOTS:
         row->type(*depth, "-4");
         QVERIFY(!m_session->goNext());
         QCOMPARE(row->keyInHand(), m_session->keyInHand());
-        row->takeBack();
+        // Taking back means what was typed last, there as well as here.
+        QVERIFY(m_session->canTakeBack());
+        QVERIFY(m_session->takeBack());
+        QVERIFY(!row->isChanged() && !m_session->hasUnsaved());
+        QVERIFY(row->takeBack() && row->isChanged()); // once more brings it back
+        QVERIFY(m_session->takeBack());
         // What is typed in the rows stands there once it is saved.
         m_session->type(nameIn(m_form), "And again");
         QVERIFY(m_session->save());
         QCOMPARE(row->value("name"), QVariant("And again"));
+        // What was saved there is taken back from here, by name.
+        row->type(*depth, "9.5");
+        QVERIFY(m_session->save());
+        QVERIFY2(m_session->takeBackWords().contains("And again"), qPrintable(m_session->takeBackWords()));
+        QVERIFY(m_session->takeBack());
+        QCOMPARE(samples::sqlite3(m_path, "SELECT depth_m FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 2"), "7.5");
+        QCOMPARE(row->value("depth_m").toDouble(), 7.5);
+        // The same key leads back to the rows.
+        if (m_form.rowPanel != RowPanel::OwnWindow) {
+            for (const Control &control : whole.controls) {
+                if (control.column == "name") {
+                    rowView->widgetFor(control.id)->setFocus();
+                    QTest::keyClick(rowView->widgetFor(control.id), Qt::Key_E, Qt::ControlModifier);
+                }
+            }
+            QTRY_VERIFY(m_view->isAncestorOf(QApplication::focusWidget()) &&
+                        !rowView->isAncestorOf(QApplication::focusWidget()));
+            QVERIFY(box("name")->isVisible());
+        }
         QVERIFY(m_session->goLast());
         QCOMPARE(row->keyInHand(), m_session->keyInHand());
+        // A new row begun here is typed there.
+        if (m_form.rowPanel == RowPanel::Below) {
+            const int count = samples::sqlite3(m_path, "SELECT count(*) FROM buoy").toInt();
+            QVERIFY(m_session->add());
+            QVERIFY(row->isNew());
+            const QHash<QString, QString> typed{{"asset_no", "NB-9999-Z"}, {"name", "Quite new"}};
+            for (const Control &control : whole.controls) {
+                if (typed.contains(control.column)) {
+                    row->type(control, typed.value(control.column));
+                } else if (lookupOf(control)) {
+                    row->chooseRow(control, row->choicesOf(control, QString(), 1).first().values);
+                }
+            }
+            QVERIFY(m_session->save());
+            QCOMPARE(samples::sqlite3(m_path, "SELECT count(*) FROM buoy").toInt(), count + 1);
+            QCOMPARE(m_session->value("name"), QVariant("Quite new"));
+        }
+    }
+
+    // Held to the rows of one parent, the list shows these and no others, and so do jump lists.
+    void theListIsHeldToTheSameRows()
+    {
+        Form visits = draftColumnar(m_catalogue, *findTable(m_catalogue, "visit"), *m_appearance);
+        visits.window.hasRecordList = true;
+        visits.window.listColumns = {"visited_on"};
+        Control opening;
+        opening.id = nextControlId(m_form);
+        opening.kind = "button";
+        opening.name = "open_visits";
+        opening.place = QRect(16, 400, 100, 32);
+        opening.settings = {{"action", "open-form"}, {"opens", "visits"}};
+        setChildLink(opening, {{"buoy_id"}, {"buoy_id"}});
+        m_form.controls.append(opening);
+        m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
+        m_session->setFormReader([&](const QString &) { return Result<Form>(visits); });
+        QVERIFY(m_session->start().isOk());
+        auto opened = m_session->openedBy(opening);
+        QVERIFY(opened.isOk());
+        m_session = std::move(*opened);
+        m_form = visits;
+        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
+        auto *list = m_view->findChild<RecordList *>("recordList");
+        QVERIFY(list);
+        const int own = samples::sqlite3(m_path, "SELECT count(*) FROM visit WHERE buoy_id = 1").toInt();
+        QVERIFY(own > 0);
+        QTRY_COMPARE(list->rows()->count().value_or(-1), own);
+        Control jump;
+        jump.kind = "jump-list";
+        QCOMPARE(m_session->choicesOf(jump, QString(), 1000).size(), own);
+    }
+
+    // A session started after its form was shown gets its list all the same.
+    void theListComesWithTheRecords()
+    {
+        m_form.window.hasRecordList = true;
+        m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
+        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
+        QVERIFY(!m_view->findChild<RecordList *>("recordList"));
+        QVERIFY(m_session->start().isOk());
+        QVERIFY(m_view->findChild<RecordList *>("recordList"));
     }
 
     void furnitureIsShownOrNot()

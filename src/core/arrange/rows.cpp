@@ -39,7 +39,7 @@ bool isStop(const Control &control)
 {
     const Kind &kind = kindNamed(control.kind);
     const bool isOnlyRead = kind.isWorkedOut && kind.editor == Editor::Line;
-    return kind.editor != Editor::None && !isOnlyRead && fixedImage(control).isEmpty();
+    return hasWidget(control) && !isOnlyRead;
 }
 
 void appendStops(QList<ControlId> &sequence, const Siblings &siblings, const Area &area, TabOrder order)

@@ -105,17 +105,12 @@ Form withRowsCaption(const Form &form, ControlId subform, const QString &title, 
     return isUnwritten ? setCaptionText(form, caption->id, title, measure) : form;
 }
 
-QString formShownBy(const Control &subform)
-{
-    return subform.settings.value(QLatin1String("opens")).toString();
-}
-
 Form withFormRenamed(const Form &form, const QString &from, const QString &to)
 {
     Form result = form;
     for (int i = 0; i < form.controls.size(); ++i) {
         Control control = form.controls.at(i);
-        if (formShownBy(control) == from) {
+        if (projectFormOf(control) == from) {
             control.settings.insert(QStringLiteral("opens"), to);
         }
         if (control.inner) {

@@ -34,8 +34,6 @@ Form withRowsThatBelong(const Form &form, ControlId subform, const Catalogue &ca
 // A subform's caption in other words, unless someone wrote it.
 Form withRowsCaption(const Form &form, ControlId subform, const QString &title, const TextMeasure &measure);
 
-// The form of a control kept in a file of its own: a subform with such a name shows that form of the project ("opens").
-QString formShownBy(const Control &subform);
 // The form with every use of another form's name, in buttons and subforms at any depth, changed to a new one.
 Form withFormRenamed(const Form &form, const QString &from, const QString &to);
 

@@ -191,10 +191,11 @@ QStringList kindsFor(const Control &control, std::optional<ColumnType> type)
     QStringList names;
     for (const Kind &kind : kinds()) {
         const bool isOwn = kind.name == own.name;
+        const bool isLikeContainer = own.holds == Holds::Controls && kind.holds == own.holds;
         const bool isLike = takesValue(own) && takesValue(kind) && (!type || kind.binds.contains(*type));
         // Options stand on the form; those of a lookup are too many for that.
         const bool isTooMany = kind.editor == Editor::Options && lookupOf(control).has_value();
-        if (isOwn || (isLike && !isTooMany)) {
+        if (isOwn || isLikeContainer || (isLike && !isTooMany)) {
             names.append(kind.name);
         }
     }
@@ -211,7 +212,7 @@ Form withKind(const Form &form, const QList<ControlId> &controls, const QString 
             continue;
         }
         Control control = result.controls.at(index);
-        const bool wasLower = control.place.height() < kind.usualSize.height();
+        const bool wasLower = kind.holds == Holds::Nothing && control.place.height() < kind.usualSize.height();
         control.kind = kindName;
         if (!chooses(kind)) {
             const QStringList names = control.settings.keys();

@@ -1,7 +1,6 @@
 #include "core/file/form_file.h"
 
 #include "core/arrange/containers.h"
-#include "core/edit/inner_forms.h"
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
 #include "core/file/whole_file.h"
@@ -183,7 +182,7 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
     if (!control.settings.isEmpty()) {
         json.value("settings", QJsonValue(control.settings));
     }
-    const bool hasFileOfItsOwn = control.kind == QLatin1String("subform") && !formShownBy(control).isEmpty();
+    const bool hasFileOfItsOwn = control.kind == QLatin1String("subform") && !projectFormOf(control).isEmpty();
     if (control.inner && !hasFileOfItsOwn) {
         json.beginObject("form");
         writeFormMembers(json, *control.inner.get());
@@ -226,6 +225,22 @@ constexpr int Deepest = 8; // forms inside forms
 
 Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes);
 
+// A form that stands in another.
+InnerForm readInner(JsonReader &reader, const char *member, int depth, JsonMistakes &mistakes)
+{
+    if (!reader.has(member)) {
+        return {};
+    }
+    if (depth >= Deepest) {
+        mistakes.report(reader.pointerTo(key(member)),
+                        Texts::tr("no form was expected, since forms stand at most %1 deep in one another")
+                            .arg(QString::number(Deepest)));
+        return {};
+    }
+    JsonReader inner(reader.object(member), reader.pointerTo(key(member)), &mistakes);
+    return InnerForm(readFormObject(inner, depth + 1, mistakes));
+}
+
 Control readControl(const Form &form, const QJsonObject &object, const QString &pointer, int depth,
                     JsonMistakes &mistakes, Named &named)
 {
@@ -262,16 +277,7 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     control.page = reader.number("page", 0, Far, 0);
     control.role = reader.text("role", usualRole(control.kind));
     control.settings = reader.object("settings");
-    if (reader.has("form")) {
-        if (depth >= Deepest) {
-            mistakes.report(reader.pointerTo(key("form")),
-                            Texts::tr("no form was expected, since forms stand at most %1 deep in one another")
-                                .arg(QString::number(Deepest)));
-            return control;
-        }
-        JsonReader inner(reader.object("form"), reader.pointerTo(key("form")), &mistakes);
-        control.inner = InnerForm(readFormObject(inner, depth + 1, mistakes));
-    }
+    control.inner = readInner(reader, "form", depth, mistakes);
     control.unknown = reader.unknownKeys();
     return control;
 }
@@ -568,10 +574,7 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
         keepUnknown("tracing", tracing);
     }
     form.rowPanel = static_cast<RowPanel>(reader.oneOf("rowPanel", panelNames(), 0));
-    if (reader.has("rowForm") && depth < Deepest) {
-        JsonReader row(reader.object("rowForm"), reader.pointerTo(key("rowForm")), &mistakes);
-        form.rowForm = InnerForm(readFormObject(row, depth + 1, mistakes));
-    }
+    form.rowForm = readInner(reader, "rowForm", depth, mistakes);
     if (reader.has("window")) {
         JsonReader window(reader.object("window"), reader.pointerTo(key("window")), &mistakes);
         form.window = readWindow(window);
@@ -633,7 +636,7 @@ Form withFormsRead(const Form &form, const QDir &folder, int depth)
     Form result = form;
     for (int i = 0; i < form.controls.size(); ++i) {
         Control control = form.controls.at(i);
-        const QString name = control.kind == QLatin1String("subform") ? formShownBy(control) : QString();
+        const QString name = control.kind == QLatin1String("subform") ? projectFormOf(control) : QString();
         if (!name.isEmpty() && !control.inner && depth < Deepest) {
             const Result<QByteArray> bytes = readWholeFile(folder.filePath(name + QStringLiteral(".nabform")));
             const Result<Form> inner = bytes ? readForm(*bytes) : Result<Form>(bytes.error());
@@ -645,6 +648,9 @@ Form withFormsRead(const Form &form, const QDir &folder, int depth)
             control.inner = InnerForm(withFormsRead(*control.inner.get(), folder, depth + 1));
             result.controls.replace(i, control);
         }
+    }
+    if (form.rowForm) {
+        result.rowForm = InnerForm(withFormsRead(*form.rowForm.get(), folder, depth + 1));
     }
     return result;
 }

@@ -184,4 +184,17 @@ Picture numberBox(const Control &control, const Shown &shown)
     return picture;
 }
 
+void addWordsBeside(Picture &picture, const Control &control, int signWidth)
+{
+    if (control.text.isEmpty()) {
+        return;
+    }
+    const int left = signWidth + BoxSignGap;
+    TextStroke words;
+    words.rect = QRect(left, 0, control.place.width() - left, control.place.height());
+    words.text = control.text;
+    words.ink = Ink::CaptionText;
+    picture.append(words);
+}
+
 } // namespace nabblet

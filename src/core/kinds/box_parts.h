@@ -41,6 +41,8 @@ Picture lineBox(const Control &control, const Shown &shown, TextAlign align);
 bool hasArrows(const Control &control);
 // Box and number, with its arrows where it has them.
 Picture numberBox(const Control &control, const Shown &shown);
+// The words of a control at the right of a sign so wide, px: beside ticks and switches.
+void addWordsBeside(Picture &picture, const Control &control, int signWidth);
 // Box, text and a sign at the right end that opens something.
 Picture openingBox(const Control &control, const Shown &shown, GlyphShape sign);
 

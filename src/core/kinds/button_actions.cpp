@@ -85,11 +85,6 @@ void setButtonAction(Control &button, ButtonAction action)
     }
 }
 
-QString formOpenedBy(const Control &button)
-{
-    return button.settings.value(QLatin1String("opens")).toString();
-}
-
 const ButtonRow *buttonRowNamed(const QString &name)
 {
     const QList<ButtonRow> &all = buttonRows();

@@ -41,8 +41,6 @@ QString buttonActionCaption(ButtonAction action);
 // What a button does: "action". One that holds a form opens its rows unless it says otherwise.
 ButtonAction buttonActionOf(const Control &button);
 void setButtonAction(Control &button, ButtonAction action);
-// The form of the project that it opens, by its name: "opens".
-QString formOpenedBy(const Control &button);
 
 // The buttons that are placed together: those for going through the records, and those for the record in hand.
 struct ButtonRow

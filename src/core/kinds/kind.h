@@ -84,6 +84,10 @@ bool isKnownKind(const QString &name);
 bool isCaption(const Control &control);
 // Whether a control of that kind shows a value of its row, which people type or choose.
 bool takesValue(const Kind &kind);
+// Whether Entry has a widget for it: where people type, choose, press or copy. All else is painted by its band.
+bool hasWidget(const Control &control);
+// The form of the project that a button opens, or that a subform shows from a file of its own, by its name: "opens".
+QString projectFormOf(const Control &control);
 // Whether it shows a value of its row at all, typed or worked out.
 bool showsValue(const Control &control);
 QString kindTitle(const Kind &kind);

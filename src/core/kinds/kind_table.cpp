@@ -84,6 +84,16 @@ bool takesValue(const Kind &kind)
     return !kind.binds.isEmpty();
 }
 
+bool hasWidget(const Control &control)
+{
+    return kindNamed(control.kind).editor != Editor::None && fixedImage(control).isEmpty();
+}
+
+QString projectFormOf(const Control &control)
+{
+    return control.settings.value(QLatin1String("opens")).toString();
+}
+
 bool showsValue(const Control &control)
 {
     const Kind &kind = kindNamed(control.kind);

@@ -33,13 +33,7 @@ Picture draw(const Control &control, const Shown &shown)
     knob.fill = knob.outline = shown.isOn ? Ink::AccentText : Ink::Faint;
     knob.isFilled = shown.isOn || !shown.isMissing;
     Picture picture{track, knob};
-    if (!control.text.isEmpty()) {
-        TextStroke words;
-        words.rect = QRect(TrackWidth + 6, 0, control.place.width() - TrackWidth - 6, control.place.height());
-        words.text = control.text;
-        words.ink = Ink::CaptionText;
-        picture.append(words);
-    }
+    addWordsBeside(picture, control, TrackWidth);
     return picture;
 }
 

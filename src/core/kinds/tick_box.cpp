@@ -24,13 +24,7 @@ Picture draw(const Control &control, const Shown &shown)
         unknown.align = TextAlign::Centre;
         picture.append(unknown);
     }
-    if (!control.text.isEmpty()) {
-        TextStroke words;
-        words.rect = QRect(side + 6, 0, control.place.width() - side - 6, control.place.height());
-        words.text = control.text;
-        words.ink = Ink::CaptionText;
-        picture.append(words);
-    }
+    addWordsBeside(picture, control, side);
     return picture;
 }
 

@@ -1,38 +1,15 @@
 // Buttons: each does its action on the form that it stands on.
 #include "core/kinds/button_actions.h"
 #include "entry/editors/field_editor.h"
+#include "entry/editors/painted_widgets.h"
 #include "entry/entry_view.h"
 #include "entry/form_window.h"
 
-#include <QAbstractButton>
-#include <QPainter>
 #include <QPointer>
 
 namespace nabblet {
 
 namespace {
-
-class PaintedButton : public QAbstractButton
-{
-public:
-    explicit PaintedButton(QWidget *parent) : QAbstractButton(parent) { setFocusPolicy(Qt::StrongFocus); }
-    std::function<void(QPainter &, bool hasFocus)> paint;
-
-protected:
-    void paintEvent(QPaintEvent *) override
-    {
-        QPainter painter(this);
-        paint(painter, hasFocus());
-    }
-    void keyPressEvent(QKeyEvent *event) override
-    {
-        if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
-            click();
-        } else {
-            QAbstractButton::keyPressEvent(event);
-        }
-    }
-};
 
 class ButtonEditor : public FieldEditor
 {
@@ -44,6 +21,13 @@ public:
             Shown shown = session().shown(this->control());
             shown.state = !m_button->isEnabled() ? BoxState::Locked : hasFocus ? BoxState::Focused : BoxState::Rest;
             paintAtRest(painter, shown);
+        };
+        m_button->pressKey = [this](int key) {
+            const bool isEnter = key == Qt::Key_Return || key == Qt::Key_Enter;
+            if (isEnter) {
+                m_button->click();
+            }
+            return isEnter;
         };
         QObject::connect(m_button, &QAbstractButton::clicked, m_button, [this] { work(); });
         QObject::connect(m_button, &QAbstractButton::pressed, m_button, [this] { m_button->update(); });

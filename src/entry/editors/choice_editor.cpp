@@ -105,7 +105,7 @@ private:
             show(session().choicesOf(control(), part, MostChoices), part);
             return;
         }
-        const ColumnValues fixed = session().fixedChoiceValues(*lookup);
+        const ColumnValues fixed = session().fixedChoiceValues(control());
         if (part.isEmpty() && m_first && m_firstHeld == fixed) {
             show(*m_first, part);
             return;
@@ -121,7 +121,7 @@ private:
     {
         const std::optional<Lookup> lookup = session().choicesLookup(control());
         if (lookup && !m_line->isReadOnly() && session().isLarge(*lookup)) {
-            read(*lookup, QString(), session().fixedChoiceValues(*lookup));
+            read(*lookup, QString(), session().fixedChoiceValues(control()));
         }
     }
 

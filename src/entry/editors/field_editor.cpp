@@ -43,8 +43,7 @@ std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Cont
         {Editor::List, makeListEditor},
     };
     const Make make = table.value(kindNamed(control.kind).editor);
-    const bool isPartOfTheForm = !fixedImage(control).isEmpty();
-    if (!make || isPartOfTheForm) {
+    if (!make || !hasWidget(control)) {
         return nullptr;
     }
     std::unique_ptr<FieldEditor> editor = make(context, control, parent);

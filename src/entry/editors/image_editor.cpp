@@ -1,38 +1,22 @@
 // A picture stored in the row: Enter, Space or a click offers to choose, keep or remove it.
 #include "entry/editors/field_editor.h"
+#include "entry/editors/painted_widgets.h"
 
 #include "core/file/whole_file.h"
 
-#include <QAbstractButton>
 #include <QFileDialog>
 #include <QImage>
 #include <QMenu>
-#include <QPainter>
 
 namespace nabblet {
 
 namespace {
 
-class ImageButton : public QAbstractButton
-{
-public:
-    explicit ImageButton(QWidget *parent) : QAbstractButton(parent) { setFocusPolicy(Qt::StrongFocus); }
-
-    std::function<void(QPainter &, bool hasFocus)> paint;
-
-protected:
-    void paintEvent(QPaintEvent *) override
-    {
-        QPainter painter(this);
-        paint(painter, hasFocus());
-    }
-};
-
 class ImageEditor : public FieldEditor
 {
 public:
     ImageEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_button(new ImageButton(parent))
+        : FieldEditor(context, control), m_button(new PaintedButton(parent))
     {
         m_button->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, shownNow(hasFocus)); };
         QObject::connect(m_button, &QAbstractButton::clicked, m_button, [this] { offer(); });
@@ -95,7 +79,7 @@ private:
                                     : saved.error().sentence);
     }
 
-    ImageButton *m_button;
+    PaintedButton *m_button;
 };
 
 } // namespace

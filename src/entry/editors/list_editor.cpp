@@ -2,11 +2,9 @@
 // Space ticks; letters go to the line that begins with them; Delete chooses none.
 #include "core/kinds/list_lines.h"
 #include "entry/editors/field_editor.h"
+#include "entry/editors/painted_widgets.h"
 
 #include <QElapsedTimer>
-#include <QKeyEvent>
-#include <QPainter>
-#include <QWheelEvent>
 
 #include <algorithm>
 
@@ -15,44 +13,12 @@ namespace nabblet {
 namespace {
 
 constexpr qint64 LettersBelongTogether = 1000; // ms between the letters of one beginning
-constexpr int WheelStep = 120;                 // eighths of a degree that a wheel turns from notch to notch
-
-class ListBox : public QWidget
-{
-public:
-    explicit ListBox(QWidget *parent) : QWidget(parent) { setFocusPolicy(Qt::StrongFocus); }
-
-    std::function<void(QPainter &, bool hasFocus)> paint;
-    std::function<void(QPoint)> press;
-    std::function<bool(const QKeyEvent &)> pressKey; // whether the key was of use
-    std::function<bool(int lines)> scroll;           // whether there was anything to scroll
-
-protected:
-    void paintEvent(QPaintEvent *) override
-    {
-        QPainter painter(this);
-        paint(painter, hasFocus());
-    }
-    void mousePressEvent(QMouseEvent *event) override { press(event->pos()); }
-    void keyPressEvent(QKeyEvent *event) override
-    {
-        if (!pressKey(*event)) {
-            QWidget::keyPressEvent(event);
-        }
-    }
-    void wheelEvent(QWheelEvent *event) override
-    {
-        event->setAccepted(scroll(-event->angleDelta().y() / (WheelStep / 3)));
-    }
-    void focusInEvent(QFocusEvent *) override { update(); }
-    void focusOutEvent(QFocusEvent *) override { update(); }
-};
 
 class ListEditor : public FieldEditor
 {
 public:
     ListEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_box(new ListBox(parent))
+        : FieldEditor(context, control), m_box(new PaintedBox(parent))
     {
         m_box->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, scrolled(shownNow(hasFocus))); };
         m_box->press = [this](QPoint at) {
@@ -218,7 +184,7 @@ private:
         return true;
     }
 
-    ListBox *m_box;
+    PaintedBox *m_box;
     int m_first = -1; // as Shown::firstLine
     int m_cursor = -1;
     int m_lastChosen = -1;

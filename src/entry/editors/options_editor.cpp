@@ -1,46 +1,17 @@
 // Option sets: one of a few, all in sight. A click or the arrow keys choose, Delete chooses none.
 #include "core/kinds/option_places.h"
 #include "entry/editors/field_editor.h"
-
-#include <QKeyEvent>
-#include <QMouseEvent>
-#include <QPainter>
+#include "entry/editors/painted_widgets.h"
 
 namespace nabblet {
 
 namespace {
 
-class OptionsBox : public QWidget
-{
-public:
-    explicit OptionsBox(QWidget *parent) : QWidget(parent) { setFocusPolicy(Qt::StrongFocus); }
-
-    std::function<void(QPainter &, bool hasFocus)> paint;
-    std::function<void(QPoint)> press;
-    std::function<bool(int key)> step; // whether the key was of use
-
-protected:
-    void paintEvent(QPaintEvent *) override
-    {
-        QPainter painter(this);
-        paint(painter, hasFocus());
-    }
-    void mousePressEvent(QMouseEvent *event) override { press(event->pos()); }
-    void keyPressEvent(QKeyEvent *event) override
-    {
-        if (!step(event->key())) {
-            QWidget::keyPressEvent(event);
-        }
-    }
-    void focusInEvent(QFocusEvent *) override { update(); }
-    void focusOutEvent(QFocusEvent *) override { update(); }
-};
-
 class OptionsEditor : public FieldEditor
 {
 public:
     OptionsEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_box(new OptionsBox(parent))
+        : FieldEditor(context, control), m_box(new PaintedBox(parent))
     {
         m_box->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, shownNow(hasFocus)); };
         m_box->press = [this](QPoint at) {
@@ -51,7 +22,7 @@ public:
                 }
             }
         };
-        m_box->step = [this](int key) { return step(key); };
+        m_box->pressKey = [this](const QKeyEvent &key) { return step(key.key()); };
     }
 
     QWidget *widget() override { return m_box; }
@@ -105,7 +76,7 @@ private:
         }
     }
 
-    OptionsBox *m_box;
+    PaintedBox *m_box;
 };
 
 } // namespace

@@ -1,58 +1,31 @@
 // Tick boxes and switches: a click or Space turns them, Delete makes them neither yes nor no.
 #include "entry/editors/field_editor.h"
-
-#include <QAbstractButton>
-#include <QKeyEvent>
-#include <QPainter>
+#include "entry/editors/painted_widgets.h"
 
 namespace nabblet {
 
 namespace {
 
-class TickButton : public QAbstractButton
-{
-public:
-    explicit TickButton(QWidget *parent) : QAbstractButton(parent)
-    {
-        setFocusPolicy(Qt::StrongFocus);
-        setCheckable(true);
-    }
-
-    std::function<void(QPainter &, bool hasFocus)> paint;
-    std::function<void()> takeAway;
-
-protected:
-    void keyPressEvent(QKeyEvent *event) override
-    {
-        if (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace) {
-            takeAway();
-        } else {
-            QAbstractButton::keyPressEvent(event);
-        }
-    }
-    void paintEvent(QPaintEvent *) override
-    {
-        QPainter painter(this);
-        paint(painter, hasFocus());
-    }
-};
-
 class TickEditor : public FieldEditor
 {
 public:
     TickEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_button(new TickButton(parent))
+        : FieldEditor(context, control), m_button(new PaintedButton(parent))
     {
+        m_button->setCheckable(true);
         m_button->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, shownNow(hasFocus)); };
         QObject::connect(m_button, &QAbstractButton::clicked, m_button, [this] {
             const bool isOn = session().shown(this->control()).isOn;
             session().choose(this->control(), QVariant(isOn ? 0 : 1));
             refresh();
         });
-        // Back to neither yes nor no.
-        m_button->takeAway = [this] {
-            session().choose(this->control(), QVariant());
-            refresh();
+        m_button->pressKey = [this](int key) {
+            const bool isTakenAway = key == Qt::Key_Delete || key == Qt::Key_Backspace;
+            if (isTakenAway) { // back to neither yes nor no
+                session().choose(this->control(), QVariant());
+                refresh();
+            }
+            return isTakenAway;
         };
     }
 
@@ -66,7 +39,7 @@ public:
     }
 
 private:
-    TickButton *m_button;
+    PaintedButton *m_button;
 };
 
 } // namespace
