@@ -29,7 +29,7 @@ target_compile_definitions(tst_full_example PRIVATE NABBLET_ROOT="${CMAKE_SOURCE
 target_compile_options(tst_full_example PRIVATE -UQT_NO_CAST_FROM_ASCII)
 add_test(NAME e2e/tst_full_example
          COMMAND xvfb-run -a -s "-screen 0 1400x1000x24" $<TARGET_FILE:tst_full_example>)
-set_tests_properties(e2e/tst_full_example PROPERTIES ENVIRONMENT "LC_ALL=C.UTF-8" TIMEOUT 300)
+set_tests_properties(e2e/tst_full_example PROPERTIES ENVIRONMENT "LC_ALL=C.UTF-8" TIMEOUT 300 RUN_SERIAL ON)
 
 nabblet_test(app tst_command_line)
 target_compile_definitions(tst_command_line PRIVATE NABBLET_PROGRAM="$<TARGET_FILE:nabblet>")

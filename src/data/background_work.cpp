@@ -1,44 +1,74 @@
 #include "data/background_work.h"
 
+#include <QMutex>
+
 namespace nabblet {
+
+struct BackgroundWork::Running
+{
+    std::atomic<bool> isCancelled = false;
+    QMutex mutex;
+    std::function<void()> interrupt; // while its thread has a connection open
+
+    // Ends what the thread does, also in the middle of a statement that never looks up, such as counting all rows.
+    void giveUp()
+    {
+        isCancelled = true;
+        const QMutexLocker lock(&mutex);
+        if (interrupt) {
+            interrupt();
+        }
+    }
+
+    void setInterrupter(const std::function<void()> &function)
+    {
+        const QMutexLocker lock(&mutex);
+        interrupt = function;
+    }
+};
 
 BackgroundWork::~BackgroundWork()
 {
     giveUp();
     for (const Job &job : m_jobs) {
-        job.thread->wait();
+        // A statement may begin just behind an interruption that did not see it.
+        while (!job.thread->wait(20)) {
+            job.running->giveUp();
+        }
     }
 }
 
 void BackgroundWork::giveUp()
 {
     for (const Job &job : m_jobs) {
-        *job.isCancelled = true;
+        job.running->giveUp();
     }
 }
 
 void BackgroundWork::start(const DatabaseAddress &address, const Work &work)
 {
     std::erase_if(m_jobs, [](const Job &job) { return job.thread->isFinished(); });
-    const auto isCancelled = std::make_shared<std::atomic<bool>>(false);
-    const Report report = [this, isCancelled](const std::function<void()> &function) {
-        const auto deliver = [isCancelled, function] {
-            if (!*isCancelled) {
+    const auto running = std::make_shared<Running>();
+    const Report report = [this, running](const std::function<void()> &function) {
+        const auto deliver = [running, function] {
+            if (!running->isCancelled) {
                 function();
             }
         };
         QMetaObject::invokeMethod(this, deliver, Qt::QueuedConnection);
     };
-    std::unique_ptr<QThread> thread(QThread::create([address, work, isCancelled, report] {
+    std::unique_ptr<QThread> thread(QThread::create([address, work, running, report] {
         const Result<Connection> connection = Connection::open(address);
-        if (connection && !*isCancelled) {
-            // Also in the middle of a long statement.
-            connection->dialect().stopWhen(connection->database(), isCancelled.get());
-            work(*connection, *isCancelled, report);
+        if (connection && !running->isCancelled) {
+            connection->interruption().isCancelled = &running->isCancelled;
+            connection->interruption().mayTakeLong = true;
+            running->setInterrupter(connection->dialect().interrupter(connection->database()));
+            work(*connection, running->isCancelled, report);
+            running->setInterrupter({});
         }
     }));
     thread->start(QThread::LowPriority);
-    m_jobs.push_back(Job{isCancelled, std::move(thread)});
+    m_jobs.push_back(Job{running, std::move(thread)});
 }
 
 } // namespace nabblet

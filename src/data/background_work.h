@@ -34,9 +34,10 @@ public:
     void giveUp();
 
 private:
+    struct Running; // what a job shares with its thread
     struct Job
     {
-        std::shared_ptr<std::atomic<bool>> isCancelled;
+        std::shared_ptr<Running> running;
         std::unique_ptr<QThread> thread;
     };
     std::vector<Job> m_jobs;

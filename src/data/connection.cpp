@@ -1,7 +1,9 @@
 #include "data/connection.h"
 
 #include "core/text/tr.h"
+#include "data/raw_text.h"
 
+#include <QLocale>
 #include <QUuid>
 
 namespace nabblet {
@@ -29,6 +31,7 @@ Result<Connection> Connection::open(const DatabaseAddress &address)
             Texts::tr("Qt's driver %1 is not installed. Install it and open the database again.").arg(dialect->driver),
             {}};
     }
+    registerRawText();
     auto held = std::make_shared<Held>();
     held->name = QUuid::createUuid().toString(QUuid::WithoutBraces);
     held->dialect = dialect;
@@ -38,12 +41,24 @@ Result<Connection> Connection::open(const DatabaseAddress &address)
     if (!opened) {
         return opened.error();
     }
+    dialect->watch(database, &held->interruption);
     return Connection(std::move(held));
 }
 
 QSqlDatabase Connection::database() const
 {
     return QSqlDatabase::database(m_held->name, false);
+}
+
+Error Connection::explain(const QSqlError &error) const
+{
+    if (m_held->interruption.isOver && dialect().wasInterrupted(error)) {
+        return {Texts::tr("This takes too long, so it was stopped after %1 seconds. Narrow the SELECT or the view down, "
+                          "with a WHERE or fewer tables.")
+                    .arg(QLocale().toString(m_held->interruption.most / 1000.0)),
+                error.databaseText()};
+    }
+    return dialect().explainFailure(error, address());
 }
 
 Result<Catalogue> Connection::readCatalogue() const

@@ -20,7 +20,14 @@ public:
 
     Result<Catalogue> readCatalogue() const;
     QString quoted(const QString &name) const { return dialect().quoteName(name); }
-    Error explain(const QSqlError &error) const { return dialect().explainFailure(error, address()); }
+    // Why something could not be read; also says when it was stopped because it took too long.
+    Error explain(const QSqlError &error) const;
+
+    // What ends statements of this connection before they are done.
+    Interruption &interruption() const { return m_held->interruption; }
+    // How many transactions are under way, one inside the other; kept by Transaction.
+    int transactions() const { return m_held->transactions; }
+    void setTransactions(int count) const { m_held->transactions = count; }
 
 private:
     struct Held
@@ -29,6 +36,8 @@ private:
         const Dialect *dialect = nullptr;
         DatabaseAddress address;
         bool isReadOnly = false;
+        int transactions = 0;
+        Interruption interruption;
 
         Held() = default;
         Held(const Held &) = delete;

@@ -6,6 +6,7 @@
 #include "core/catalogue/select_table.h"
 #include "core/result.h"
 
+#include <QElapsedTimer>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QString>
@@ -23,6 +24,17 @@ struct DatabaseAddress
     QString file; // absolute path, for SQLite
 
     bool operator==(const DatabaseAddress &) const = default;
+};
+
+// What ends the statements of a connection before they are done.
+struct Interruption
+{
+    const std::atomic<bool> *isCancelled = nullptr; // by whoever asked for the work; may be nullptr
+    bool mayTakeLong = false;                       // nobody waits for it; see Patience
+    bool hasLimit = false;                          // …
+    bool isOver = false;                            // the limit was reached
+    int most = 0;                                   // ms, from …
+    QElapsedTimer clock;                            // … here
 };
 
 // Why the database did not take a row.
@@ -52,13 +64,25 @@ struct Dialect
     // A name as SQL takes it, whatever it holds. Not left to Qt's drivers: Qt 6.4's leave names with square brackets as
     // they are and split names at dots.
     QString (*quoteName)(const QString &name);
-    // The operator that compares and counts two NULLs as equal.
-    QString sameAs;
+    QString beginWriting; // the statement that begins a transaction which will write
+    // A condition that holds when what is stored in a column is, byte for byte, the value that was read there; with one
+    // place for the value. column: as SQL takes it.
+    QString (*isStillAs)(const QString &column, const QVariant &read);
+    // The place of a value in a statement: a question mark, or what turns one into such a value.
+    QString (*placeOf)(const QVariant &value);
+    // The bytes of a text as they are stored, for text that no encoding reads; empty where there is no such thing.
+    QString (*bytesOf)(const QString &column);
     Refusal (*explainRefusal)(const QSqlError &error, const RefusalContext &context);
     // The columns that a SELECT gives; the error says what is wrong with it.
     Result<QList<SelectColumn>> (*describeSelect)(const QSqlDatabase &database, const QString &sql);
-    // Ends whatever the connection is doing soon after the flag turns true, with an error. The flag must outlive it.
-    void (*stopWhen)(const QSqlDatabase &database, const std::atomic<bool> *isCancelled);
+    // Has the connection look at the interruption while it works, from now on.
+    void (*watch)(const QSqlDatabase &database, Interruption *interruption);
+    // What ends, from any thread, whatever the connection is doing, also in the middle of what never looks. To be called
+    // only while the connection is open.
+    std::function<void()> (*interrupter)(const QSqlDatabase &database);
+    bool (*wasInterrupted)(const QSqlError &error);
+    // A number that differs when tables, columns or links were changed by anyone.
+    qint64 (*catalogueVersion)(const QSqlDatabase &database);
     // A failed reading, said to a person.
     Error (*explainFailure)(const QSqlError &error, const DatabaseAddress &address);
 };

@@ -1,4 +1,5 @@
 // The choices of lookups, what they show, values that follow them, and totals.
+#include "data/patience.h"
 #include "data/records.h"
 #include "data/statement.h"
 
@@ -10,7 +11,7 @@ QStringList quotedAll(const Connection &connection, const QStringList &names)
 {
     QStringList quoted;
     for (const QString &name : names) {
-        quoted.append(connection.quoted(name));
+        quoted.append(rowsColumn(connection, name));
     }
     return quoted;
 }
@@ -30,8 +31,9 @@ QString joinedWords(const QSqlQuery &query, int first, qsizetype count)
 // What the choices are read from: a table, or a SELECT as one; the line break ends a comment that it may close with.
 QString choicesFrom(const Connection &connection, const Lookup &lookup)
 {
-    return lookup.select.isEmpty() ? connection.quoted(lookup.table)
-                                   : QStringLiteral("(%1\n) AS \"choices\"").arg(withoutEnd(lookup.select));
+    const QString name = connection.quoted(QStringLiteral("rows"));
+    return lookup.select.isEmpty() ? QStringLiteral("%1 AS %2").arg(connection.quoted(lookup.table), name)
+                                   : QStringLiteral("(%1\n) AS %2").arg(withoutEnd(lookup.select), name);
 }
 
 // The first row whose columns hold these values. from: a quoted table or a SELECT.
@@ -40,7 +42,7 @@ Running rowHolding(const Connection &connection, const QString &from, const QStr
 {
     QStringList conditions;
     for (const QString &column : columns) {
-        conditions.append(connection.quoted(column) + QLatin1String(" = ?"));
+        conditions.append(rowsColumn(connection, column) + QLatin1String(" = ?"));
     }
     return Running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 LIMIT 1")
                                     .arg(quotedAll(connection, shown).join(QLatin1String(", ")), from,
@@ -60,7 +62,7 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     QVariantList orderValues; // values of the order, which are bound behind those of the conditions
     QStringList also;
     for (const LookupColumn &column : lookup.also) {
-        also.append(connection.quoted(column.name));
+        also.append(rowsColumn(connection, column.name));
     }
     // Each word typed is looked for in the words shown, taken together.
     QStringList shown;
@@ -76,7 +78,7 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
         values.append(u'%' + pattern + u'%');
     }
     for (auto held = fixed.constBegin(); held != fixed.constEnd(); ++held) {
-        conditions.append(connection.quoted(held.key()) + QLatin1String(" = ?"));
+        conditions.append(rowsColumn(connection, held.key()) + QLatin1String(" = ?"));
         values.append(held.value());
     }
     // What begins with the words comes before what only holds them.
@@ -93,7 +95,7 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     }
     for (const QString &column : lookup.sort) {
         const bool isFalling = column.startsWith(u'-');
-        order.append(connection.quoted(isFalling ? column.mid(1) : column) +
+        order.append(rowsColumn(connection, isFalling ? column.mid(1) : column) +
                      (isFalling ? QStringLiteral(" DESC") : QString()));
     }
     order += words;
@@ -102,6 +104,7 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     const QString sql = QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %4 LIMIT %5")
                             .arg((stored + words + also).join(QLatin1String(", ")), choicesFrom(connection, lookup),
                                  where, order.join(QLatin1String(", ")), QString::number(most));
+    const Patience patience(connection);
     Running running(connection, {sql, values + orderValues});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
@@ -125,6 +128,7 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
 
 Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values)
 {
+    const Patience patience(connection);
     Running running =
         rowHolding(connection, choicesFrom(connection, lookup), lookup.wordsColumns, lookup.valueColumns, values);
     if (!running.isGood) {
@@ -136,7 +140,10 @@ Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, 
 Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values)
 {
     Running running =
-        rowHolding(connection, connection.quoted(followed.table), {followed.column}, followed.keyColumns, values);
+        rowHolding(connection,
+                   QStringLiteral("%1 AS %2").arg(connection.quoted(followed.table),
+                                                  connection.quoted(QStringLiteral("rows"))),
+                   {followed.column}, followed.keyColumns, values);
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
@@ -153,8 +160,9 @@ Result<QVariant> totalOfRows(const Connection &connection, const RecordSource &s
     if (total.column.isEmpty() && total.kind != TotalKind::Count) {
         return QVariant(); // of no column there is nothing to work out
     }
-    const QString of = total.column.isEmpty() ? QStringLiteral("*") : connection.quoted(total.column);
+    const QString of = total.column.isEmpty() ? QStringLiteral("*") : rowsColumn(connection, total.column);
     const Statement where = held(connection, source, {}, {});
+    const Patience patience(connection, source.select.isEmpty() ? Sql::OurOwn : Sql::OfPeople);
     Running running(connection, {QStringLiteral("SELECT %1(%2) FROM %3%4")
                                      .arg(functions.value(total.kind), of, rowsFrom(connection, source), where.sql),
                                  where.values});

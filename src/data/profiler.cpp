@@ -2,6 +2,8 @@
 
 #include "core/text/tr.h"
 
+#include "data/statement.h"
+
 #include <QSqlQuery>
 
 #include <algorithm>
@@ -18,7 +20,7 @@ QString columnList(const Connection &connection, const QList<Column> &columns)
 {
     QStringList list;
     for (const Column &column : columns) {
-        const QString name = connection.quoted(column.name);
+        const QString name = rowsColumn(connection, column.name);
         list.append(column.type == ColumnType::Binary ? QStringLiteral("substr(%1, 1, 16)").arg(name) : name);
     }
     return list.join(QLatin1String(", "));
@@ -26,8 +28,7 @@ QString columnList(const Connection &connection, const QList<Column> &columns)
 
 QString rowsOf(const Connection &connection, const Table &table)
 {
-    return table.select.isEmpty() ? connection.quoted(table.name)
-                                  : QStringLiteral("(%1\n) AS \"rows\"").arg(table.select);
+    return rowsFrom(connection, recordSourceOf(table));
 }
 
 // The whole-number key by which a sample can be spread, or an empty name.
@@ -133,8 +134,8 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
     const qint64 every = all > ExactProfileRows ? (all + ExactProfileRows - 1) / ExactProfileRows : 1;
     const QString sql = every == 1 ? QStringLiteral("SELECT %1 FROM %2").arg(list, from)
                                    : QStringLiteral("SELECT %1 FROM (SELECT *, row_number() OVER () AS "
-                                                    "\"nabblet row\" FROM %2) WHERE \"nabblet row\" % %3 = 0")
-                                         .arg(list, from, QString::number(every));
+                                                    "\"nabblet row\" FROM %2) AS %4 WHERE \"nabblet row\" % %3 = 0")
+                                         .arg(list, from, QString::number(every), connection.quoted(QStringLiteral("rows")));
     if (!query.exec(sql)) {
         return fail(query);
     }
@@ -156,14 +157,16 @@ QString childKey(const PlannedChild &child)
 Result<int> usualRowsOf(const Connection &connection, const Table &table, const QStringList &columns)
 {
     QStringList names;
+    QStringList read;
     for (const QString &column : columns) {
         names.append(connection.quoted(column));
+        read.append(rowsColumn(connection, column));
     }
-    const QString list = names.join(QLatin1String(", "));
     QSqlQuery query(connection.database());
     query.setForwardOnly(true);
-    if (!query.exec(QStringLiteral("SELECT count(*) FROM (SELECT %1 FROM %2 LIMIT %3) GROUP BY %1")
-                        .arg(list, connection.quoted(table.name), QString::number(ExactProfileRows)))) {
+    if (!query.exec(QStringLiteral("SELECT count(*) FROM (SELECT %1 FROM %2 LIMIT %3) AS picked GROUP BY %4")
+                        .arg(read.join(QLatin1String(", ")), rowsFrom(connection, recordSourceOf(table)),
+                             QString::number(ExactProfileRows), names.join(QLatin1String(", "))))) {
         return connection.explain(query.lastError());
     }
     QList<int> counts;

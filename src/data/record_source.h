@@ -8,6 +8,8 @@
 #include <QHash>
 #include <QVariantList>
 
+#include <memory>
+
 namespace nabblet {
 
 struct RecordSource
@@ -20,6 +22,8 @@ struct RecordSource
     bool isWritable = true;
     QStringList readOnly; // columns among them that cannot be written, such as those that the database works out
     QStringList missing;  // columns the form binds and the table does not have
+    QString note;         // what people should know of these rows, such as that there are more; or empty
+    std::shared_ptr<void> copy;       // keeps a temporary table with the rows, where they are read from one
     QHash<QString, QString> originOf; // what a SELECT's column is called in the table, where it is called otherwise
 
     // Rows that belong to one row of another form: only those whose link columns hold these values are read, and new

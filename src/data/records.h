@@ -28,12 +28,6 @@ struct Row
 // The value of a column in a row; an invalid QVariant for a column that the source does not have.
 QVariant valueOf(const RecordSource &source, const Row &row, const QString &column);
 
-// Makes a source readable: for a view, whose rows have no key, copies them into a temporary numbered table of this
-// connection, at most so many of them where that is said. To be called once a connection before reading; a second call
-// reads the view anew.
-Result<RecordSource> readable(const Connection &connection, const RecordSource &source,
-                              std::optional<int> mostRows = {});
-
 using MaybeRow = Result<std::optional<Row>>; // no row where the table ends
 
 MaybeRow firstRow(const Connection &connection, const RecordSource &source);
@@ -73,29 +67,7 @@ Result<std::optional<RowMap>> mapRows(const Connection &connection, const Record
 // The row with a number, from 0.
 MaybeRow rowAt(const Connection &connection, const RecordSource &source, const RowMap &map, qint64 number);
 
-// What came of writing a row.
-struct Written
-{
-    enum Kind {
-        Done,     // row holds it as it is stored now
-        Conflict, // someone changed it meanwhile; nothing was written, row holds what is stored
-        Gone,     // someone deleted it meanwhile
-        Refused,  // nothing was written; refusal says why
-    };
-    Kind kind = Refused;
-    std::optional<Row> row;
-    Refusal refusal;
-};
-
 using ColumnValues = QHash<QString, QVariant>;
-
-Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values,
-                  const RefusalContext &context);
-// Writes only the changed columns, and only if every value that was read is still stored.
-Written updateRow(const Connection &connection, const RecordSource &source, const Row &asRead,
-                  const ColumnValues &changes, const RefusalContext &context);
-Written deleteRow(const Connection &connection, const RecordSource &source, const Row &asRead,
-                  const RefusalContext &context);
 
 // A choice of a lookup: the value to store and the words to show.
 struct LookupRow

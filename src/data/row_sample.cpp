@@ -1,5 +1,8 @@
 #include "data/row_sample.h"
 
+#include "data/patience.h"
+#include "data/statement.h"
+
 #include <QSqlQuery>
 
 namespace nabblet {
@@ -9,11 +12,9 @@ Result<RowSample> sampleRows(const Connection &connection, const RecordSource &s
 {
     QStringList quoted;
     for (const QString &column : source.columns) {
-        quoted.append(connection.quoted(column));
+        quoted.append(rowsColumn(connection, column));
     }
-    const QString from =
-        source.select.isEmpty() ? connection.quoted(source.table) : QStringLiteral("(%1\n)").arg(source.select);
-    QString sql = QStringLiteral("SELECT ") + quoted.join(QStringLiteral(", ")) + QStringLiteral(" FROM ") + from;
+    QString sql = QStringLiteral("SELECT ") + quoted.join(QStringLiteral(", ")) + QStringLiteral(" FROM ") + rowsFrom(connection, source);
     if (!words.isEmpty()) {
         // The words are bound once a column; what stands in them for LIKE is taken as it is typed.
         QStringList conditions;
@@ -23,7 +24,7 @@ Result<RowSample> sampleRows(const Connection &connection, const RecordSource &s
         sql += QStringLiteral(" WHERE ") + conditions.join(QStringLiteral(" OR "));
     }
     if (!order.column.isEmpty()) {
-        sql += QStringLiteral(" ORDER BY ") + connection.quoted(order.column) +
+        sql += QStringLiteral(" ORDER BY ") + rowsColumn(connection, order.column) +
                (order.direction == Qt::DescendingOrder ? QStringLiteral(" DESC") : QString());
     }
     sql += QStringLiteral(" LIMIT %1").arg(most + 1);
@@ -39,6 +40,7 @@ Result<RowSample> sampleRows(const Connection &connection, const RecordSource &s
             query.addBindValue(u'%' + pattern + u'%');
         }
     }
+    const Patience patience(connection);
     isDone = isDone && query.exec();
     RowSample sample;
     sample.columns = source.columns;

@@ -1,6 +1,7 @@
 #include "data/select_source.h"
 
 #include "core/catalogue/select_table.h"
+#include "data/patience.h"
 
 #include <QSqlQuery>
 
@@ -23,6 +24,9 @@ Result<bool> repeatsKey(const Connection &connection, const Table &table)
     if (!query.exec(
             QStringLiteral("SELECT 1 FROM (SELECT %1 FROM (%2\n) LIMIT %3) GROUP BY %1 HAVING count(*) > 1 LIMIT 1")
                 .arg(list, table.select, QString::number(RowsLookedAt)))) {
+        if (connection.dialect().wasInterrupted(query.lastError())) {
+            return false; // nobody knows; each write is guarded by what was read
+        }
         return connection.explain(query.lastError());
     }
     return query.next();
@@ -54,6 +58,7 @@ Outcome addSelects(const Connection &connection, Catalogue &catalogue, const For
 Result<Table> describeSelect(const Connection &connection, const Catalogue &catalogue, const QString &name,
                              const QString &sql)
 {
+    const Patience patience(connection);
     const Result<QList<SelectColumn>> columns = connection.dialect().describeSelect(connection.database(), sql);
     if (!columns) {
         return columns.error();

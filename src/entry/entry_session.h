@@ -5,7 +5,8 @@
 #include "core/formula/row_formulas.h"
 #include "core/kinds/kind.h"
 #include "data/background_work.h"
-#include "data/records.h"
+#include "data/copied_rows.h"
+#include "data/writing.h"
 #include "entry/row_window.h"
 
 #include <QLocale>

@@ -1,4 +1,5 @@
-#include "data/records.h"
+#include "data/copied_rows.h"
+#include "data/writing.h"
 #include "support/sample_database.h"
 
 #include <QTest>
@@ -229,7 +230,7 @@ private Q_SLOTS:
         const Written written =
             deleteRow(*m_connection, recordSourceOf(table("contractor")), first("contractor"), context("contractor"));
         QCOMPARE(written.kind, Written::Refused);
-        QVERIFY2(written.refusal.sentence.contains(" in buoy"), qPrintable(written.refusal.sentence));
+        QVERIFY2(written.refusal.sentence.contains("in “Buoy”"), qPrintable(written.refusal.sentence));
         QCOMPARE(ask("SELECT count(*) FROM contractor"), "18");
     }
 

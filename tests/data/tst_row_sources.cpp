@@ -1,6 +1,7 @@
 // Rows that belong to one record, SELECTs as row sources, lookups over several columns, totals: on the real database.
 #include "data/profiler.h"
-#include "data/records.h"
+#include "data/copied_rows.h"
+#include "data/writing.h"
 #include "data/select_source.h"
 #include "support/sample_database.h"
 

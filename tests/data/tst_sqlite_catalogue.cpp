@@ -1,4 +1,5 @@
-#include "data/records.h"
+#include "data/copied_rows.h"
+#include "data/writing.h"
 #include "support/sample_database.h"
 
 #include <QTest>

@@ -46,12 +46,20 @@ struct Check
     QString expression; // SQL, without the surrounding brackets
 };
 
+// What the database does with the rows of a link when the row that they point to is deleted.
+enum class LinkRule {
+    Keeps,   // it refuses to delete that row
+    Deletes, // it deletes them along
+    LetsGo,  // it empties their columns, or puts in what they start with
+};
+
 // A link from columns of this table to columns of another one (the parent).
 struct ForeignKey
 {
     QStringList columns;
     QString parentTable;
     QStringList parentColumns; // in the same order
+    LinkRule onDelete = LinkRule::Keeps;
 };
 
 enum class TableKind { Table, View, Select };
@@ -68,6 +76,7 @@ struct Table
     QString rowNumberName; // an expression that names each row where no primary key is declared, or empty
     QString select;        // for a SELECT: its text
     QString writesTo;      // for a SELECT: the table that its rows are written to, or empty
+    bool actsOnDelete = false; // a trigger does something of its own when a row is deleted
 };
 
 struct Catalogue

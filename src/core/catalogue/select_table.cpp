@@ -131,7 +131,8 @@ Table tableOfSelect(const Catalogue &catalogue, const QString &name, const QStri
     }
     for (const ForeignKey &link : written->foreignKeys) {
         if (holdsAll(names, link.columns)) {
-            table.foreignKeys.append({mapped(names, link.columns), link.parentTable, link.parentColumns});
+            table.foreignKeys.append(
+                {mapped(names, link.columns), link.parentTable, link.parentColumns, link.onDelete});
         }
     }
     return table;

@@ -1,5 +1,6 @@
 #include "core/formula/row_formulas.h"
 
+#include "core/formula/bounded_functions.h"
 #include "core/text/tr.h"
 
 #include <QElapsedTimer>
@@ -15,7 +16,10 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LongestValue = 1 << 20; // bytes of any text or value on the way
+// Bytes of any text or value that is worked out on the way. Functions that compare all with all, such as instr(), are
+// done within the time then, though SQLite cannot be stopped inside one.
+constexpr int LongestValue = 100'000;
+constexpr int LongestStored = 1'000'000'000; // of a value of the row, which may well be a picture
 constexpr int StepsBetweenLooks = 2000;
 constexpr qint64 LongestWork = 250; // ms for one value
 
@@ -145,7 +149,7 @@ struct RowFormulas::Engine
         sqlite3 *opened = nullptr;
         sqlite3_open_v2(":memory:", &opened, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE | SQLITE_OPEN_MEMORY, nullptr);
         database.reset(opened);
-        sqlite3_limit(opened, SQLITE_LIMIT_LENGTH, LongestValue);
+        boundFormatting(opened);
         // Text in double quotes that is no column is a mistake, not a text.
         sqlite3_db_config(opened, SQLITE_DBCONFIG_DQS_DML, 0, nullptr);
         QStringList parts;
@@ -243,9 +247,11 @@ Result<QVariant> RowFormulas::value(const QString &expression, const std::functi
         return cannot(formula.mistake);
     }
     sqlite3_stmt *statement = formula.statement.get();
+    sqlite3_limit(m_engine->database.get(), SQLITE_LIMIT_LENGTH, LongestStored);
     for (qsizetype i = 0; i < formula.columns.size(); ++i) {
         bindValue(statement, static_cast<int>(i + 1), valueOf(formula.columns.at(i)));
     }
+    sqlite3_limit(m_engine->database.get(), SQLITE_LIMIT_LENGTH, LongestValue);
     QElapsedTimer clock;
     clock.start();
     sqlite3_progress_handler(m_engine->database.get(), StepsBetweenLooks, hasTakenTooLong, &clock);

@@ -68,6 +68,14 @@ QString freeRowNumberName(const Table &table)
     return {};
 }
 
+// https://www.sqlite.org/foreignkeys.html#fk_actions
+LinkRule linkRule(const QString &action)
+{
+    return action == QLatin1String("CASCADE")                                               ? LinkRule::Deletes
+           : action == QLatin1String("SET NULL") || action == QLatin1String("SET DEFAULT") ? LinkRule::LetsGo
+                                                                                            : LinkRule::Keeps;
+}
+
 bool readTable(const QSqlDatabase &database, Table &table, const QString &statement, bool hasRowNumber,
                QSqlError *error)
 {
@@ -140,12 +148,13 @@ bool readTable(const QSqlDatabase &database, Table &table, const QString &statem
     QHash<int, qsizetype> links;
     return forEachRow(
         database,
-        QStringLiteral("SELECT id, \"table\", \"from\", \"to\" FROM pragma_foreign_key_list(?) ORDER BY id DESC, seq"),
+        QStringLiteral("SELECT id, \"table\", \"from\", \"to\", on_delete FROM pragma_foreign_key_list(?) "
+                       "ORDER BY id DESC, seq"),
         {table.name}, error, [&](const QSqlQuery &row) {
             const int id = row.value(0).toInt();
             if (!links.contains(id)) {
                 links.insert(id, table.foreignKeys.size());
-                table.foreignKeys.append(ForeignKey{{}, row.value(1).toString(), {}});
+                table.foreignKeys.append(ForeignKey{{}, row.value(1).toString(), {}, linkRule(row.value(4).toString())});
             }
             ForeignKey &link = table.foreignKeys[links.value(id)];
             link.columns.append(row.value(2).toString());
@@ -237,6 +246,24 @@ Result<Catalogue> readSqliteCatalogue(const QSqlDatabase &database, const Databa
         catalogue.tables.append(entry.table);
     }
     completeLinks(catalogue);
+    const bool isTriggersRead = forEachRow(
+        database, QStringLiteral("SELECT tbl_name, sql FROM sqlite_schema WHERE type = 'trigger'"), {}, &error,
+        [&](const QSqlQuery &row) {
+            const QList<SqlToken> tokens = sqlTokens(row.value(1).toString());
+            // CREATE TRIGGER … [BEFORE|AFTER] DELETE ON table
+            for (qsizetype i = 0; i + 1 < tokens.size(); ++i) {
+                const bool isOnDelete = tokens.at(i).text.compare(QLatin1String("delete"), Qt::CaseInsensitive) == 0 &&
+                                        tokens.at(i + 1).text.compare(QLatin1String("on"), Qt::CaseInsensitive) == 0;
+                for (Table &table : catalogue.tables) {
+                    table.actsOnDelete =
+                        table.actsOnDelete ||
+                        (isOnDelete && table.name.compare(row.value(0).toString(), Qt::CaseInsensitive) == 0);
+                }
+            }
+        });
+    if (!isTriggersRead) {
+        return fail();
+    }
     return catalogue;
 }
 

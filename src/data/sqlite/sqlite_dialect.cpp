@@ -2,6 +2,7 @@
 
 #include "core/catalogue/check_words.h"
 #include "core/text/tr.h"
+#include "data/raw_text.h"
 
 #include <QFileInfo>
 #include <QSqlQuery>
@@ -17,6 +18,7 @@ enum SqliteCode {
     Busy = 5,
     Locked = 6,
     ReadOnly = 8,
+    Interrupted = 9,
     IoError = 10,
     Corrupt = 11,
     Full = 13,
@@ -34,6 +36,41 @@ QString quoteName(const QString &name)
     QString doubled = name;
     doubled.replace(u'"', QLatin1String("\"\""));
     return u'"' + doubled + u'"';
+}
+
+// IS counts two NULLs as equal, but compares texts by the column's collation, where small and capital letters may be
+// the same; their bytes differ.
+QString isStillAs(const QString &column, const QVariant &read)
+{
+    if (isRawText(read) || read.typeId() == QMetaType::QByteArray) {
+        return QStringLiteral("CAST(%1 AS BLOB) IS ?").arg(column);
+    }
+    if (read.typeId() == QMetaType::QString) {
+        return QStringLiteral("CAST(%1 AS BLOB) IS CAST(? AS BLOB)").arg(column);
+    }
+    return column + QLatin1String(" IS ?");
+}
+
+QString placeOf(const QVariant &value)
+{
+    return isRawText(value) ? QStringLiteral("CAST(? AS TEXT)") : QStringLiteral("?");
+}
+
+QString bytesOf(const QString &column)
+{
+    return QStringLiteral("CAST(%1 AS BLOB)").arg(column);
+}
+
+bool wasInterrupted(const QSqlError &error)
+{
+    return basicCode(error) == Interrupted;
+}
+
+// Counted up at each change of tables, by whatever connection (https://www.sqlite.org/pragma.html#pragma_schema_version).
+qint64 catalogueVersion(const QSqlDatabase &database)
+{
+    QSqlQuery query(database);
+    return query.exec(QStringLiteral("PRAGMA schema_version")) && query.next() ? query.value(0).toLongLong() : -1;
 }
 
 Error explainFailure(const QSqlError &error, const DatabaseAddress &address)
@@ -211,10 +248,16 @@ const Dialect &sqliteDialect()
                                  open,
                                  readSqliteCatalogue,
                                  quoteName,
-                                 QStringLiteral("IS"),
+                                 QStringLiteral("BEGIN IMMEDIATE"),
+                                 isStillAs,
+                                 placeOf,
+                                 bytesOf,
                                  explainRefusal,
                                  describeSqliteSelect,
-                                 stopSqliteWhen,
+                                 watchSqlite,
+                                 sqliteInterrupter,
+                                 wasInterrupted,
+                                 catalogueVersion,
                                  explainFailure};
     return dialect;
 }

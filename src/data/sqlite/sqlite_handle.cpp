@@ -1,10 +1,10 @@
 // What only SQLite's own interface gives: ending a statement that is under way, and what the columns of a SELECT are
 // and where they come from (https://www.sqlite.org/c3ref/column_database_name.html).
+#include "core/formula/bounded_functions.h"
 #include "core/text/tr.h"
 #include "data/sqlite/sqlite_parts.h"
 #include "data/statement.h"
 
-#include <QElapsedTimer>
 #include <QSqlDriver>
 
 #include <sqlite3.h>
@@ -18,16 +18,19 @@ NABBLET_TEXTS(SqliteSelect)
 namespace {
 
 constexpr int StepsBetweenLooks = 4000;
-constexpr int LongestLook = 1000; // ms that the first row of a SELECT may take while it is described
+// Of one value. Larger ones are not read; a form has no use for them, and a SELECT that makes one up would hold the
+// window for seconds in a single step.
+constexpr int LongestValue = 256 << 20; // bytes
 
-int hasTakenTooLong(void *clock)
+int mustEnd(void *watched)
 {
-    return static_cast<const QElapsedTimer *>(clock)->elapsed() > LongestLook ? 1 : 0;
-}
-
-int hasBeenCancelled(void *flag)
-{
-    return static_cast<const std::atomic<bool> *>(flag)->load(std::memory_order_relaxed) ? 1 : 0;
+    auto *interruption = static_cast<Interruption *>(watched);
+    if (interruption->isCancelled && interruption->isCancelled->load(std::memory_order_relaxed)) {
+        return 1;
+    }
+    interruption->isOver =
+        interruption->isOver || (interruption->hasLimit && interruption->clock.elapsed() > interruption->most);
+    return interruption->hasLimit && interruption->isOver ? 1 : 0;
 }
 
 // SQLite's own handle of a connection, or nullptr.
@@ -76,12 +79,23 @@ bool isEmptySql(sqlite3 *handle, const QByteArray &sql)
 
 } // namespace
 
-void stopSqliteWhen(const QSqlDatabase &database, const std::atomic<bool> *isCancelled)
+void watchSqlite(const QSqlDatabase &database, Interruption *interruption)
 {
     if (sqlite3 *handle = handleOf(database)) {
-        sqlite3_progress_handler(handle, StepsBetweenLooks, hasBeenCancelled,
-                                 const_cast<std::atomic<bool> *>(isCancelled));
+        sqlite3_progress_handler(handle, StepsBetweenLooks, mustEnd, interruption);
+        sqlite3_limit(handle, SQLITE_LIMIT_LENGTH, LongestValue);
+        boundFormatting(handle);
     }
+}
+
+std::function<void()> sqliteInterrupter(const QSqlDatabase &database)
+{
+    sqlite3 *handle = handleOf(database);
+    return [handle] {
+        if (handle) {
+            sqlite3_interrupt(handle);
+        }
+    };
 }
 
 Result<QList<SelectColumn>> describeSqliteSelect(const QSqlDatabase &database, const QString &sql)
@@ -118,12 +132,8 @@ Result<QList<SelectColumn>> describeSqliteSelect(const QSqlDatabase &database, c
         const QString said = textOf(sqlite3_errmsg(handle));
         return Error{Texts::tr("Rows cannot be read from this: %1").arg(said), said};
     }
-    // A SELECT that is long in coming with its first row is described without it.
-    QElapsedTimer clock;
-    clock.start();
-    sqlite3_progress_handler(handle, StepsBetweenLooks, hasTakenTooLong, &clock);
+    // A SELECT that is long in coming with its first row is described without it, when the caller's patience ends.
     const bool hasRow = sqlite3_step(whole.get()) == SQLITE_ROW;
-    sqlite3_progress_handler(handle, 0, nullptr, nullptr);
     QList<SelectColumn> columns;
     for (int i = 0; i < sqlite3_column_count(whole.get()); ++i) {
         SelectColumn column;
