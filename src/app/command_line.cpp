@@ -72,7 +72,11 @@ QImage imageOfEntry(EntrySession &session, const Appearance &appearance, const F
     view.resize(std::max(form.width + (isTabular(form) ? 16 : 0), 900), shownHeight(form) + 56);
     view.show();
     QApplication::processEvents();
-    return view.grab().toImage();
+    QImage image = view.grab().toImage();
+    while (session.readMissing()) {
+        image = view.grab().toImage();
+    }
+    return image;
 }
 
 QImage imageOfDesign(EntrySession *session, const Appearance &appearance, const Form &form)
@@ -83,7 +87,11 @@ QImage imageOfDesign(EntrySession *session, const Appearance &appearance, const 
     board.resize(form.width + 64, formHeight(form) + 56);
     board.show();
     QApplication::processEvents();
-    return board.grab().toImage();
+    QImage image = board.grab().toImage();
+    while (session && session->readMissing()) {
+        image = board.grab().toImage();
+    }
+    return image;
 }
 
 int render(const QStringList &arguments)
@@ -140,12 +148,15 @@ int render(const QStringList &arguments)
             return fail(started.error());
         }
         waitForRecords(session);
-        if (number > session.count().value_or(0)) {
+        const bool isFirstOfNone = number == 1 && !parser.isSet(record) && session.count().value_or(0) == 0;
+        if (number > session.count().value_or(0) && !isFirstOfNone) {
             return fail(
                 {CommandLine::tr("There is no record %1; there are %2.").arg(number).arg(session.count().value_or(0)),
                  {}});
         }
-        session.goTo(number - 1);
+        if (!isFirstOfNone) { // an empty table is shown blank
+            session.goTo(number - 1);
+        }
     } else if (!form->rowSource.isEmpty() && !form->permissions.see) {
         (void)session.start();
     }
@@ -191,7 +202,7 @@ int enter(QApplication &application, const QStringList &arguments)
     if (!started) {
         return complainAndFail(started.error());
     }
-    window.show();
+    window.begin();
     return application.exec();
 }
 

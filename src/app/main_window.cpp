@@ -3,7 +3,7 @@
 #include "app/project_names.h"
 #include "app/stored_values.h"
 #include "app/top_bar.h"
-#include "app/unsaved_record.h"
+#include "entry/unsaved_record.h"
 #include "core/arrange/units.h"
 #include "core/draft/draft.h"
 #include "core/draft/fitted_width.h"

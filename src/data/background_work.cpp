@@ -2,6 +2,8 @@
 
 #include <QMutex>
 
+#include <algorithm>
+
 namespace nabblet {
 
 struct BackgroundWork::Running
@@ -43,6 +45,12 @@ void BackgroundWork::giveUp()
     for (const Job &job : m_jobs) {
         job.running->giveUp();
     }
+}
+
+bool BackgroundWork::isBusy() const
+{
+    return std::any_of(m_jobs.begin(), m_jobs.end(),
+                       [](const Job &job) { return !job.running->isCancelled && !job.thread->isFinished(); });
 }
 
 void BackgroundWork::start(const DatabaseAddress &address, const Work &work)

@@ -32,6 +32,8 @@ public:
     void start(const DatabaseAddress &address, const Work &work);
     // Gives up everything under way, without waiting; nothing of it is reported from now on.
     void giveUp();
+    // Whether something is under way that was not given up.
+    bool isBusy() const;
 
 private:
     struct Running; // what a job shares with its thread

@@ -17,6 +17,7 @@ public:
     const Dialect &dialect() const { return *m_held->dialect; }
     const DatabaseAddress &address() const { return m_held->address; }
     bool isReadOnly() const { return m_held->isReadOnly; }
+    void setReadOnly(bool isReadOnly) const { m_held->isReadOnly = isReadOnly; } // as others made it meanwhile
 
     Result<Catalogue> readCatalogue() const;
     QString quoted(const QString &name) const { return dialect().quoteName(name); }

@@ -53,6 +53,16 @@ struct RefusalContext
     std::function<QString(const QString &column)> captionFor; // the words for a column
 };
 
+// Numbers that differ when something was changed, to be compared within one connection.
+struct DatabaseState
+{
+    bool isKnown = false; // false: it could not be told without waiting
+    qint64 catalogue = 0; // tables, columns, links, by anyone
+    qint64 data = 0;      // rows, by other connections
+};
+
+enum class Availability { Writable, ReadOnly, Gone };
+
 struct Dialect
 {
     QString name;
@@ -81,8 +91,9 @@ struct Dialect
     // only while the connection is open.
     std::function<void()> (*interrupter)(const QSqlDatabase &database);
     bool (*wasInterrupted)(const QSqlError &error);
-    // A number that differs when tables, columns or links were changed by anyone.
-    qint64 (*catalogueVersion)(const QSqlDatabase &database);
+    // What tells whether anything was changed since; never waits.
+    DatabaseState (*state)(const QSqlDatabase &database);
+    Availability (*availability)(const DatabaseAddress &address);
     // A failed reading, said to a person.
     Error (*explainFailure)(const QSqlError &error, const DatabaseAddress &address);
 };

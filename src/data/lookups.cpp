@@ -3,6 +3,8 @@
 #include "data/records.h"
 #include "data/statement.h"
 
+#include <QSet>
+
 namespace nabblet {
 
 namespace {
@@ -50,6 +52,85 @@ Running rowHolding(const Connection &connection, const QString &from, const QStr
                                 values});
 }
 
+constexpr int MostAlike = 50; // rows of the same words that are told apart
+
+// The choices that hold to conditions, in an order with its own values.
+Result<QList<LookupRow>> choicesWhere(const Connection &connection, const Lookup &lookup, const QStringList &conditions,
+                                      const QVariantList &values, const Statement &order, int most)
+{
+    const QStringList words = quotedAll(connection, lookup.wordsColumns);
+    const QStringList stored = quotedAll(connection, lookup.valueColumns);
+    QStringList also;
+    for (const LookupColumn &column : lookup.also) {
+        also.append(rowsColumn(connection, column.name));
+    }
+    const QString where =
+        conditions.isEmpty() ? QString() : QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
+    const QString sql =
+        QStringLiteral("SELECT %1 FROM %2%3%4 LIMIT %5")
+            .arg((stored + words + also).join(QLatin1String(", ")), choicesFrom(connection, lookup), where,
+                 order.sql.isEmpty() ? QString() : QLatin1String(" ORDER BY ") + order.sql, QString::number(most));
+    const Patience patience(connection);
+    Running running(connection, {sql, values + order.values});
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    QList<LookupRow> rows;
+    const int first = static_cast<int>(stored.size());
+    while (running.query.next()) {
+        LookupRow row;
+        for (int i = 0; i < first; ++i) {
+            row.values.append(running.query.value(i));
+        }
+        row.words = joinedWords(running.query, first, lookup.wordsColumns.size());
+        const int behind = first + static_cast<int>(lookup.wordsColumns.size());
+        for (int i = 0; i < also.size(); ++i) {
+            row.also.append(running.query.value(behind + i).toString());
+        }
+        rows.append(row);
+    }
+    if (running.query.lastError().type() != QSqlError::NoError) {
+        return connection.explain(running.query.lastError());
+    }
+    return rows;
+}
+
+// Rows of the same words get what differs behind them: the first further column that tells them all apart, else what is
+// stored.
+QList<LookupRow> toldApart(QList<LookupRow> rows)
+{
+    QHash<QString, QList<qsizetype>> alike;
+    for (qsizetype i = 0; i < rows.size(); ++i) {
+        alike[rows.at(i).words].append(i);
+    }
+    for (const QList<qsizetype> &group : std::as_const(alike)) {
+        if (group.size() < 2) {
+            continue;
+        }
+        const auto tells = [&](qsizetype column) {
+            QSet<QString> different;
+            for (const qsizetype i : group) {
+                different.insert(rows.at(i).also.value(column));
+            }
+            return different.size() == group.size();
+        };
+        const qsizetype columns = rows.at(group.first()).also.size();
+        qsizetype telling = 0;
+        while (telling < columns && !tells(telling)) {
+            ++telling;
+        }
+        for (const qsizetype i : group) {
+            QStringList values;
+            for (const QVariant &value : rows.at(i).values) {
+                values.append(value.toString());
+            }
+            rows[i].words += QStringLiteral(" (%1)").arg(telling < columns ? rows.at(i).also.at(telling)
+                                                                           : values.join(QLatin1String(", ")));
+        }
+    }
+    return rows;
+}
+
 } // namespace
 
 Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
@@ -77,6 +158,14 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
         conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
         values.append(u'%' + pattern + u'%');
     }
+    if (typed.size() == 1) { // people may know a row by what is stored of it
+        QStringList either{conditions.takeLast()};
+        for (const QString &name : stored) {
+            either.append(name + QLatin1String(" = ?"));
+            values.append(typed.first());
+        }
+        conditions.append(u'(' + either.join(QLatin1String(" OR ")) + u')');
+    }
     for (auto held = fixed.constBegin(); held != fixed.constEnd(); ++held) {
         conditions.append(rowsColumn(connection, held.key()) + QLatin1String(" = ?"));
         values.append(held.value());
@@ -85,7 +174,7 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     QStringList order;
     if (!typed.isEmpty()) {
         QString beginning = values.first().toString().mid(1);
-        for (qsizetype i = 1; i < typed.size(); ++i) {
+        for (qsizetype i = 1; i < typed.size(); ++i) { // several words stand alone among the values
             beginning.chop(1);
             beginning += QLatin1Char(' ') + values.at(i).toString().mid(1);
         }
@@ -99,34 +188,13 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
                      (isFalling ? QStringLiteral(" DESC") : QString()));
     }
     order += words;
-    const QString where =
-        conditions.isEmpty() ? QString() : QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
-    const QString sql = QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %4 LIMIT %5")
-                            .arg((stored + words + also).join(QLatin1String(", ")), choicesFrom(connection, lookup),
-                                 where, order.join(QLatin1String(", ")), QString::number(most));
-    const Patience patience(connection);
-    Running running(connection, {sql, values + orderValues});
-    if (!running.isGood) {
-        return connection.explain(running.query.lastError());
-    }
-    QList<LookupRow> rows;
-    const int first = static_cast<int>(stored.size());
-    while (running.query.next()) {
-        LookupRow row;
-        for (int i = 0; i < first; ++i) {
-            row.values.append(running.query.value(i));
-        }
-        row.words = joinedWords(running.query, first, lookup.wordsColumns.size());
-        const int behind = first + static_cast<int>(lookup.wordsColumns.size());
-        for (int i = 0; i < also.size(); ++i) {
-            row.also.append(running.query.value(behind + i).toString());
-        }
-        rows.append(row);
-    }
-    return rows;
+    const Result<QList<LookupRow>> rows =
+        choicesWhere(connection, lookup, conditions, values, {order.join(QLatin1String(", ")), orderValues}, most);
+    return rows ? Result<QList<LookupRow>>(toldApart(*rows)) : rows;
 }
 
-Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values)
+Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values,
+                            SameWords sameWords)
 {
     const Patience patience(connection);
     Running running =
@@ -134,7 +202,29 @@ Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, 
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
-    return running.query.next() ? joinedWords(running.query, 0, lookup.wordsColumns.size()) : QString();
+    if (!running.query.next()) {
+        return QString();
+    }
+    const QString words = joinedWords(running.query, 0, lookup.wordsColumns.size());
+    if (sameWords == SameWords::AsTheyAre) {
+        return words;
+    }
+    QStringList conditions;
+    QVariantList held;
+    for (int i = 0; i < lookup.wordsColumns.size(); ++i) {
+        const QString name = rowsColumn(connection, lookup.wordsColumns.at(i));
+        conditions.append(running.query.isNull(i) ? name + QLatin1String(" IS NULL") : name + QLatin1String(" = ?"));
+        if (!running.query.isNull(i)) {
+            held.append(running.query.value(i));
+        }
+    }
+    const Result<QList<LookupRow>> alike = choicesWhere(connection, lookup, conditions, held, {}, MostAlike);
+    for (const LookupRow &row : alike ? toldApart(*alike) : QList<LookupRow>()) {
+        if (row.values == values) {
+            return row.words;
+        }
+    }
+    return words;
 }
 
 Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values)

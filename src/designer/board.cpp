@@ -90,17 +90,29 @@ void Board::setSession(EntrySession *session)
     }
     m_session = session;
     if (session) {
-        connect(session, &EntrySession::recordChanged, viewport(), qOverload<>(&QWidget::update));
+        connect(session, &EntrySession::recordChanged, this, &Board::readShown);
+        connect(session, &EntrySession::valuesRead, viewport(), qOverload<>(&QWidget::update));
         connect(session, &EntrySession::pendingChanged, viewport(), qOverload<>(&QWidget::update));
         connect(session, &EntrySession::totalsChanged, viewport(), qOverload<>(&QWidget::update));
     }
+    readShown();
+}
+
+// Reads what the controls in sight show, ahead of painting, which reads nothing.
+void Board::readShown()
+{
+    const Form inSight = m_session && m_values != BoardValues::Blank ? seen(m_document->form()) : Form();
+    for (const nabblet::Control &control : inSight.controls) {
+        m_session->shown(control);
+    }
+    m_paintedControls.clear();
     viewport()->update();
 }
 
 void Board::setValues(BoardValues values)
 {
     m_values = values;
-    viewport()->update();
+    readShown();
 }
 
 void Board::setLongestWords(const QHash<QString, QString> &words)
@@ -461,6 +473,7 @@ Shown Board::shownOf(const nabblet::Control &control) const
     if (m_values == BoardValues::Blank || !m_session) {
         return shownBlank(control);
     }
+    const EntrySession::Painting painting(m_session);
     Shown shown = m_session->shown(control);
     if (shown.state == BoxState::Refused) {
         shown.state = BoxState::Rest;

@@ -51,6 +51,7 @@ public:
     void setAppearance(const Appearance &appearance);
     const Appearance &appearance() const { return m_appearance; }
     void setSession(EntrySession *session);
+    EntrySession *session() const { return m_session; }
     FormDocument *document() const { return m_document; }
 
     const Selection &selection() const { return m_selection; }
@@ -273,6 +274,7 @@ private:
     void lineUpTowards(int key);
     void showForm(const Form &before, const Form &after);
     void showStep(int index);
+    void readShown();
     void updateControl(const Form &form, const nabblet::Control &control);
     void updateScrollBars();
     void finishCaption(bool keep);

@@ -18,6 +18,7 @@ void FormPicture::show(const Form &form, const Connection &connection, const Cat
         m_isStarted = false;
     } else if (hasOtherRows || !m_session) {
         m_session = std::make_unique<EntrySession>(connection, catalogue, form);
+        connect(m_session.get(), &EntrySession::valuesRead, this, qOverload<>(&QWidget::update));
         m_isStarted = m_session->start(Counting::No).isOk();
     } else {
         m_isStarted = m_session->setForm(form).isOk();

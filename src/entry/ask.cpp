@@ -14,6 +14,7 @@ int ask(const AskedQuestion &asked, QWidget *parent)
     QMessageBox box(QMessageBox::NoIcon, asked.title, QStringLiteral("<b>%1</b>").arg(asked.question.toHtmlEscaped()),
                     QMessageBox::NoButton, parent);
     box.setTextFormat(Qt::RichText);
+    box.setObjectName(QStringLiteral("question"));
     // The explanation may hold words from the database: shown as they are, never read as markup.
     box.setInformativeText(asked.explanation.toHtmlEscaped());
     QList<QPushButton *> buttons;

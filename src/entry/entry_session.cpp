@@ -1,6 +1,9 @@
 #include "entry/entry_session.h"
 
+#include "core/arrange/rows.h"
+#include "core/catalogue/column_limits.h"
 #include "core/catalogue/create_statement.h"
+#include "core/kinds/list_lines.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "data/select_source.h"
@@ -38,13 +41,86 @@ Outcome EntrySession::start(Counting counting)
     }
     m_children.clear();
     m_formulas.reset();
-    m_listLines.clear();
+    m_listRows.clear();
+    m_lookupWords.clear();
+    m_followedValues.clear();
     m_count.reset();
     m_isStarted = true;
     m_position = 0;
     m_fromEnd.reset();
     clearRecord();
-    return readFromStart();
+    const Outcome read = readFromStart();
+    takeUpSetAside();
+    return read;
+}
+
+// What a form's rows are called, so that those of another table or SELECT are told from them.
+QString EntrySession::rowsNameOf(const Form &form)
+{
+    return form.rowSource + u'\n' + form.select;
+}
+
+// Keeps what was typed in the record in hand, before other rows take its place.
+void EntrySession::putAside()
+{
+    if (isChanged()) {
+        m_setAside.insert(rowsNameOf(m_form), TypedRecord{m_form.rowSource, m_row, m_rowBeforeNew, m_isNew, m_pending,
+                                                          m_startValues, m_source.columns});
+    }
+}
+
+// The rows in which something was typed and not saved are back.
+void EntrySession::takeUpSetAside()
+{
+    const auto found = m_setAside.constFind(rowsNameOf(m_form));
+    if (found == m_setAside.constEnd()) {
+        return;
+    }
+    const TypedRecord typed = *found;
+    m_setAside.erase(found);
+    RecordSource before;
+    before.columns = typed.columns;
+    m_row = typed.row ? std::optional(remapped(*typed.row, before)) : std::nullopt;
+    m_rowBeforeNew = typed.rowBeforeNew ? std::optional(remapped(*typed.rowBeforeNew, before)) : std::nullopt;
+    m_isNew = typed.isNew;
+    m_pending = typed.pending;
+    m_startValues = typed.startValues;
+    if (m_row && !m_isNew) {
+        m_position.reset();
+        m_fromEnd.reset();
+        findPosition();
+    }
+    recordHasChanged();
+    Q_EMIT pendingChanged();
+    Q_EMIT positionChanged();
+}
+
+QStringList EntrySession::setAside() const
+{
+    QStringList tables;
+    for (const TypedRecord &typed : m_setAside) {
+        tables.append(titleFromTable(typed.table));
+    }
+    tables.sort();
+    return tables;
+}
+
+// A row read with other columns, as this session has them: values that were read stay as they were read, so that a
+// change by someone else is still noticed at saving; others are read now.
+Row EntrySession::remapped(const Row &row, const RecordSource &before) const
+{
+    Row result;
+    result.key = row.key;
+    std::optional<Row> now;
+    for (const QString &column : m_source.columns) {
+        const qsizetype at = before.columns.indexOf(column);
+        if (at < 0 && !now) {
+            const MaybeRow read = rowWithKey(m_connection, m_source, row.key);
+            now = read && *read ? **read : Row{row.key, QVariantList(m_source.columns.size())};
+        }
+        result.values.append(at >= 0 ? row.values.value(at) : valueOf(m_source, *now, column));
+    }
+    return result;
 }
 
 Outcome EntrySession::readFromStart()
@@ -73,6 +149,11 @@ Outcome EntrySession::readFromStart()
     }
     if (!m_row) {
         m_position.reset();
+        // Nothing is there yet: what is typed begins the first record. Previews show that there is none.
+        if (m_counting == Counting::InBackground && canAdd()) {
+            m_rowBeforeNew.reset();
+            beginNewRecord();
+        }
     }
     startMapping(false);
     refreshTotals();
@@ -91,39 +172,34 @@ std::optional<int> EntrySession::rowsWanted() const
 
 Result<RecordSource> EntrySession::ownSource() const
 {
-    const Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
-    return source ? Result<RecordSource>(linkedTo(*source, m_linkColumns, m_linkValues)) : source;
-}
-
-// Every column of the table that rows are written to, by the key of this session's rows: of a SELECT, more than it
-// shows.
-RecordSource EntrySession::wholeSource() const
-{
+    Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
+    if (!source) {
+        return source;
+    }
+    // What was typed into a box that is gone is saved all the same.
     const Table *table = findTable(m_catalogue, m_form.rowSource);
-    const Table *written = table && table->kind == TableKind::Select ? findTable(m_catalogue, table->writesTo) : table;
-    if (!written) {
-        return m_source;
+    for (auto typed = m_pending.constBegin(); typed != m_pending.constEnd(); ++typed) {
+        if (!source->columns.contains(typed.key()) && table && findColumn(*table, typed.key())) {
+            source->columns.append(typed.key());
+        }
     }
-    RecordSource whole = recordSourceOf(*written);
-    if (written != table) {
-        whole.keyColumns = written->primaryKey;
-        whole.keyIsRowNumber = false;
-    }
-    return whole;
+    return linkedTo(*source, m_linkColumns, m_linkValues);
 }
 
 Outcome EntrySession::setForm(const Form &form)
 {
-    const RecordSource before = m_source;
-    const bool hasOtherRows =
-        form.rowSource != m_form.rowSource || form.select != m_form.select || isTabular(form) != isTabular(m_form);
+    const bool hasOtherRows = rowsNameOf(form) != rowsNameOf(m_form);
+    const bool isShownOtherwise = isTabular(form) != isTabular(m_form);
     // The rows of a subform that shows another form go on with it; those of one that is gone stay while something typed
     // in them is not saved, since the subform may come back by undo.
     for (auto child = m_children.begin(); child != m_children.end();) {
         const Control *is = form.controls.find(child->first);
         const bool stays = is && is->inner;
         if (stays && !(child->second->m_form == *is->inner.get())) {
-            (void)child->second->setForm(*is->inner.get());
+            const Outcome changed = child->second->setForm(*is->inner.get());
+            if (!changed) {
+                child->second->setMessages({{0, changed.error().sentence}});
+            }
         }
         const bool isKept = stays || child->second->hasUnsaved();
         if (!isKept) {
@@ -134,18 +210,33 @@ Outcome EntrySession::setForm(const Form &form)
     if (m_rowSession && (form.rowPanel == RowPanel::None || !form.rowForm)) {
         m_rowSession.release()->deleteLater();
     } else if (m_rowSession && !(m_rowSession->m_form == *form.rowForm.get())) {
-        (void)m_rowSession->setForm(*form.rowForm.get());
+        const Outcome changed = m_rowSession->setForm(*form.rowForm.get());
+        if (!changed) {
+            m_rowSession->setMessages({{0, changed.error().sentence}});
+        }
+    }
+    if (hasOtherRows) {
+        putAside();
     }
     m_form = form;
-    m_listLines.clear();
+    m_listRows.clear();
     if (!m_isStarted || hasOtherRows) {
-        return start(m_counting);
+        return form.rowSource.isEmpty() ? Outcome(Done{}) : start(m_counting);
     }
+    const Outcome taken = takeColumns(isShownOtherwise);
+    linkChildren(); // by their links as they are now
+    return taken;
+}
+
+// The columns that the form needs now, of the same rows.
+Outcome EntrySession::takeColumns(bool isShownOtherwise)
+{
+    const RecordSource before = m_source;
     const Result<RecordSource> source = ownSource();
     if (!source) {
         return source.error();
     }
-    if (source->columns == before.columns) {
+    if (source->columns == before.columns && source->missing == before.missing && !isShownOtherwise) {
         refreshTotals();
         return Done{};
     }
@@ -154,19 +245,82 @@ Outcome EntrySession::setForm(const Form &form)
         return ready.error();
     }
     m_source = *ready;
-    if (m_row) {
+    if (m_row && isChanged()) {
+        m_row = remapped(*m_row, before);
+    } else if (m_row) {
         const MaybeRow again = rowWithKey(m_connection, m_source, m_row->key);
         if (!again) {
             return again.error();
         }
         m_row = *again;
     }
+    if (m_rowBeforeNew) {
+        m_rowBeforeNew = remapped(*m_rowBeforeNew, before);
+    }
     m_window.clear();
     m_lookupWords.clear();
     m_followedValues.clear();
+    if (isShownOtherwise && isTabular(m_form) && (!m_row || m_isNew)) {
+        const Outcome read = m_window.readFirst(m_connection, m_source);
+        if (!read) {
+            return read.error();
+        }
+    }
     refreshTotals();
     recordHasChanged();
     return Done{};
+}
+
+Outcome EntrySession::setCatalogue(const Catalogue &catalogue)
+{
+    m_catalogue = catalogue;
+    m_formulas.reset();
+    m_areLarge.clear();
+    m_lookupWords.clear();
+    m_followedValues.clear();
+    m_listRows.clear();
+    Outcome outcome = Done{};
+    if (!m_form.rowSource.isEmpty()) {
+        const Result<Catalogue> whole = withSelects(m_connection, m_catalogue, m_form);
+        if (!whole) {
+            outcome = whole.error();
+        } else {
+            m_catalogue = *whole;
+            const bool isThere = findTable(m_catalogue, m_form.rowSource) != nullptr;
+            outcome = !m_isStarted && isThere ? start(m_counting) : takeColumns(true);
+        }
+    }
+    for (const auto &[id, child] : m_children) {
+        const Outcome taken = child->setCatalogue(catalogue);
+        outcome = outcome ? taken : outcome;
+    }
+    if (m_rowSession) {
+        const Outcome taken = m_rowSession->setCatalogue(catalogue);
+        outcome = outcome ? taken : outcome;
+    }
+    QList<FieldMessage> messages = m_messages;
+    messages.removeIf([](const FieldMessage &message) { return message.control == 0; });
+    if (!outcome) {
+        messages.append({0, outcome.error().sentence});
+    } else if (const QString gone = missingWords(); !gone.isEmpty()) {
+        messages.append({0, gone});
+    }
+    setMessages(messages);
+    return outcome;
+}
+
+// Which columns the form asks for and the table does not have; empty where it has them all.
+QString EntrySession::missingWords() const
+{
+    const QStringList &missing = m_source.missing;
+    if (missing.isEmpty()) {
+        return {};
+    }
+    return counted(missing.size(),
+                   tr("The table “%1” has no column “%2” any more; its box stays empty.")
+                       .arg(titleFromTable(m_form.rowSource), missing.first()),
+                   tr("The table “%1” has %2 columns less than the form asks for (%3); their boxes stay empty.")
+                       .arg(titleFromTable(m_form.rowSource), QStringLiteral("%1"), missing.join(QStringLiteral(", "))));
 }
 
 bool EntrySession::canAdd() const
@@ -225,38 +379,60 @@ QVariant EntrySession::unchangedValue(const QString &column) const
 // do.
 QString EntrySession::rowWords(const Lookup &lookup, const QVariantList &values) const
 {
-    QString key = lookup.table + u'\n' + lookup.wordsColumns.join(u'\t');
+    QStringList parts{lookup.table, lookup.select, lookup.wordsColumns.join(u'\t'), lookup.valueColumns.join(u'\t')};
+    for (const LookupColumn &column : lookup.also) { // which may tell rows of the same words apart
+        parts.append(column.name);
+    }
     for (const QVariant &value : values) {
         if (value.isNull()) {
             return {};
         }
-        key += u'\n' + value.toString();
+        parts.append(QString::fromLatin1(value.typeName()) + u'\t' + value.toString());
     }
+    const QString key = parts.join(u'\n');
     auto known = m_lookupWords.constFind(key);
     if (known == m_lookupWords.constEnd()) {
-        const Result<QString> found = lookupWords(m_connection, lookup, values);
+        if (m_paintings > 0) {
+            missed([this, lookup, values] { (void)rowWords(lookup, values); });
+            return {};
+        }
+        const Result<QString> found = lookupWords(m_connection, lookup, values,
+                                                  isLarge(lookup) ? SameWords::AsTheyAre : SameWords::ToldApart);
         known = m_lookupWords.insert(key, found ? *found : QString());
+    }
+    return *known;
+}
+
+// The value that a row which a lookup points to has. Kept as long as the words of lookups.
+QVariant EntrySession::followedBy(const Followed &followed, const QVariantList &values) const
+{
+    QString key = followed.table + u'\n' + followed.column;
+    for (const QVariant &value : values) {
+        if (value.isNull()) {
+            return {};
+        }
+        key += u'\n' + QString::fromLatin1(value.typeName()) + value.toString();
+    }
+    auto known = m_followedValues.constFind(key);
+    if (known == m_followedValues.constEnd()) {
+        if (m_paintings > 0) {
+            missed([this, followed, values] { (void)followedBy(followed, values); });
+            return {};
+        }
+        const Result<QVariant> found = followedValue(m_connection, followed, values);
+        known = m_followedValues.insert(key, found ? *found : QVariant());
     }
     return *known;
 }
 
 Shown EntrySession::shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const
 {
-    if (const std::optional<Followed> followed = followedBy(control)) {
+    if (const std::optional<Followed> followed = nabblet::followedBy(control)) {
         QVariantList values;
-        QString key = followed->table + u'\n' + followed->column;
-        bool isWhole = true;
         for (const QString &column : followed->columns) {
             values.append(valueOfColumn(column));
-            isWhole = isWhole && !values.last().isNull();
-            key += u'\n' + values.last().toString();
         }
-        auto known = m_followedValues.constFind(key);
-        if (isWhole && known == m_followedValues.constEnd()) {
-            const Result<QVariant> found = followedValue(m_connection, *followed, values);
-            known = m_followedValues.insert(key, found ? *found : QVariant());
-        }
-        return shownFor(control, isWhole ? *known : QVariant(), m_locale);
+        return shownFor(control, followedBy(*followed, values), m_locale);
     }
     if (const QString formula = formulaOf(control); !formula.isEmpty()) {
         const Result<QVariant> value = workedOut(formula, valueOfColumn);
@@ -278,28 +454,69 @@ Shown EntrySession::shownOf(const Control &control, const std::function<QVariant
         words = rowWords(*lookup, values);
     }
     Shown shown = shownFor(control, stored, m_locale, words);
-    if (lookup && kindNamed(control.kind).editor == Editor::List) {
-        shown.lines = listLinesOf(control);
+    if (kindNamed(control.kind).editor == Editor::List) {
+        const QList<LookupRow> rows = listRowsOf(control);
+        const QStringList several = takesSeveral(control) ? severalParts(stored.toString()) : QStringList();
+        QList<int> chosen;
+        for (int i = 0; i < rows.size(); ++i) {
+            if (lookup) {
+                shown.lines.append(rows.at(i).words);
+            }
+            const QString own = rows.at(i).values.value(0).toString();
+            const bool isChosen = takesSeveral(control) ? several.contains(own) : !stored.isNull() && stored.toString() == own;
+            if (isChosen) {
+                chosen.append(i);
+            }
+        }
+        shown.chosenLines = chosen;
     }
     return shown;
 }
 
-QStringList EntrySession::listLinesOf(const Control &control) const
+QList<LookupRow> EntrySession::listRowsOf(const Control &control) const
 {
-    const std::optional<Lookup> lookup = lookupOf(control);
     QString key = QString::number(control.id);
+    const std::optional<Lookup> lookup = lookupOf(control);
     for (const QString &column : lookup ? lookup->filterBy : QStringList()) {
         key += u'\n' + value(column).toString();
     }
-    auto known = m_listLines.constFind(key);
-    if (known == m_listLines.constEnd()) {
-        QStringList lines;
-        for (const LookupRow &row : choicesOf(control, QString(), MostListed)) {
-            lines.append(row.words);
+    auto known = m_listRows.constFind(key);
+    if (known == m_listRows.constEnd()) {
+        if (m_paintings > 0 && lookup) {
+            missed([this, control] { (void)listRowsOf(control); });
+            return {};
         }
-        known = m_listLines.insert(key, lines);
+        known = m_listRows.insert(key, choicesOf(control, QString(), MostListed));
     }
     return *known;
+}
+
+// Has something read that painting asked for, once the painting is done.
+void EntrySession::missed(const std::function<void()> &read) const
+{
+    m_missing.append(read);
+    if (m_missing.size() == 1) {
+        QMetaObject::invokeMethod(
+            const_cast<EntrySession *>(this), [self = const_cast<EntrySession *>(this)] { self->readMissing(); },
+            Qt::QueuedConnection);
+    }
+}
+
+bool EntrySession::readMissing()
+{
+    const QList<std::function<void()>> wanted = m_missing;
+    m_missing.clear();
+    for (const std::function<void()> &read : wanted) {
+        read();
+    }
+    bool hasRead = !wanted.isEmpty();
+    for (const auto &[id, child] : m_children) {
+        hasRead = child->readMissing() || hasRead;
+    }
+    if (hasRead) {
+        Q_EMIT valuesRead();
+    }
+    return hasRead;
 }
 
 Shown EntrySession::shownIn(const Control &control, const Row &row) const
@@ -356,14 +573,34 @@ void EntrySession::type(const Control &control, const QString &words)
         m_pending.remove(control.column);
     } else {
         const Result<QVariant> read = kind.read(control, words, m_locale);
-        m_pending.insert(control.column,
-                         Pending{read ? *read : QVariant(), words, read ? QString() : read.error().sentence});
+        m_pending.insert(control.column, Pending{read ? *read : QVariant(), words,
+                                                 read ? mistakeIn(control, *read) : read.error().sentence});
     }
     QList<FieldMessage> messages = m_messages;
     messages.removeIf(
         [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
     setMessages(messages);
     Q_EMIT pendingChanged();
+}
+
+// Why a value that a box takes does not fit into its column.
+QString EntrySession::mistakeIn(const Control &control, const QVariant &value) const
+{
+    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Column *column = table ? findColumn(*table, control.column) : nullptr;
+    return column ? whyItDoesNotFit(*column, value, m_locale) : QString();
+}
+
+void EntrySession::boxLeft(const Control &control)
+{
+    const auto pending = m_pending.constFind(control.column);
+    if (pending == m_pending.constEnd() || pending->mistake.isEmpty()) {
+        return;
+    }
+    QList<FieldMessage> messages = m_messages;
+    messages.removeIf([&](const FieldMessage &message) { return message.control == control.id; });
+    messages.append({control.id, pending->mistake});
+    setMessages(messages);
 }
 
 void EntrySession::choose(const Control &control, const QVariant &value)
@@ -378,7 +615,7 @@ void EntrySession::chooseRow(const Control &control, const QVariantList &values)
     }
     if (isJumpList(control)) {
         if (!values.isEmpty()) {
-            (void)goToKey(values);
+            goToKey(values); // refused: says so itself
         }
         return;
     }
@@ -437,23 +674,41 @@ QStringList EntrySession::changedCaptions() const
             captions.append(captionFor(control.column));
         }
     }
-    return captions;
+    // What was typed into boxes that are gone.
+    QStringList gone;
+    for (auto typed = m_pending.constBegin(); typed != m_pending.constEnd(); ++typed) {
+        if (!controlFor(typed.key())) {
+            gone.append(captionFor(typed.key()));
+        }
+    }
+    gone.sort();
+    return captions + gone;
 }
 
 QString EntrySession::recordWords() const
 {
     const Table *table = findTable(m_catalogue, m_form.rowSource);
-    const QString column = table ? namingColumn(*table) : QString();
-    QVariant named = value(column);
-    if (named.isNull()) {
-        for (const Control &control : m_form.controls) {
-            if (kindNamed(control.kind).editor == Editor::Line && !value(control.column).isNull()) {
-                named = value(control.column);
-                break;
-            }
+    const QString naming = table ? namingColumn(*table) : QString();
+    const QString named = value(naming).toString().simplified();
+    if (table && namesRows(*table, naming) && !named.isEmpty()) {
+        return named;
+    }
+    // Nothing names these rows: what stands first in the form does, as it is shown.
+    constexpr int Enough = 2;
+    QStringList words;
+    for (const ControlId id : tabSequence(m_form)) {
+        const Control &control = *m_form.controls.find(id);
+        const Editor editor = kindNamed(control.kind).editor;
+        const bool isShort = editor == Editor::Line || editor == Editor::Choice;
+        if (!isShort || control.column.isEmpty() || isJumpList(control) || value(control.column).isNull()) {
+            continue;
+        }
+        const QString each = shown(control).words.simplified();
+        if (!each.isEmpty() && words.size() < Enough) {
+            words.append(each);
         }
     }
-    return named.toString().simplified();
+    return words.isEmpty() ? named : words.join(QStringLiteral(", "));
 }
 
 void EntrySession::setMessages(QList<FieldMessage> messages)

@@ -6,7 +6,8 @@
 #include "core/kinds/kind.h"
 #include "data/background_work.h"
 #include "data/copied_rows.h"
-#include "data/writing.h"
+#include "data/deletion.h"
+#include "data/transaction.h"
 #include "entry/row_window.h"
 
 #include <QLocale>
@@ -44,8 +45,15 @@ public:
 
     // Reads the first record. The error says why there are none to read.
     Outcome start(Counting counting = Counting::InBackground);
-    // Brings a changed form into force; the record in hand and what was typed stay.
+    // Brings a changed form into force; the record in hand and what was typed stay. Where the form takes its rows from
+    // elsewhere, what was typed is set aside, and back when those rows come back.
     Outcome setForm(const Form &form);
+    // Brings a changed database into force: tables, columns and links as they are now.
+    Outcome setCatalogue(const Catalogue &catalogue);
+    // Other people may have added, changed or deleted rows: counts and reads anew. What was typed stays.
+    void noticeChanges();
+    // The database is gone, or can only be read, or can be written again; said above the form. What may be done differs.
+    void availabilityChanged(const QString &sentence);
 
     const Form &form() const { return m_form; }
     const Catalogue &catalogue() const { return m_catalogue; }
@@ -73,6 +81,8 @@ public:
     // that is known before.
     QVariant value(const QString &column) const;
 
+    // The rows of an open list, as it shows them: the same until the record in hand or what narrows them changes.
+    QList<LookupRow> listRowsOf(const Control &control) const;
     // The choices of a control: its fixed ones, or rows of its lookup in their order; at most `most` of those whose
     // words contain `part`.
     QList<LookupRow> choicesOf(const Control &control, const QString &part, int most) const;
@@ -99,6 +109,10 @@ public:
     bool isChanged() const { return !m_pending.isEmpty(); }
     // The same, or so in the rows of one of its subforms.
     bool hasUnsaved() const;
+    // What was typed in rows that the form does not show any more; by the words of those rows. Empty for none.
+    QStringList setAside() const;
+    // The keyboard left a box: where what was typed there is no value, says so beside it.
+    void boxLeft(const Control &control);
     QStringList changedCaptions() const;
     const QList<FieldMessage> &messages() const { return m_messages; }
     Question question() const { return m_question; }
@@ -114,13 +128,15 @@ public:
     bool add();
     bool leave();
 
-    // Saves the record, then what was typed in the rows of its subforms.
+    // Saves the record with what was typed in the rows of its subforms: all of it, or nothing.
     bool save();
     // Saves the record alone.
     bool saveOwn();
+    // What deleting the record in hand would do, as sentences for the question that is asked before.
+    QString deletionWords() const;
     bool removeRecord();
-    // Puts one box back as it is stored.
-    void putBack(const Control &control);
+    // Puts one box back as it is stored; false where nothing was typed in it.
+    bool putBack(const Control &control);
     // Puts the record back as it is stored; called again at once, brings what was typed back. With nothing typed and
     // nothing let go, takes the last saved step back.
     bool takeBack();
@@ -155,6 +171,8 @@ public:
     // The session of the rows that belong to the record in hand, for a control with an inner form; made when it is
     // first asked for and held to the record in hand from then on. nullptr for other controls.
     EntrySession *childOf(const Control &control);
+    // The same where it has been made, for painting, which makes none but has it made soon.
+    EntrySession *childToPaint(const Control &control);
     // The form that a button opens, at work: at the record whose key the button's link gives, held to the rows that its
     // link gives where they are no key, else at the first record.
     Result<std::unique_ptr<EntrySession>> openedBy(const Control &button) const;
@@ -168,7 +186,35 @@ public:
     // The session of the record that these rows belong to, or nullptr.
     EntrySession *parentSession() const { return m_parent; }
 
+    // While it lives, the session shows what it knows and reads nothing: what is missing is read soon after, and
+    // valuesRead() says that it is there. Whoever paints holds one.
+    class Painting
+    {
+    public:
+        explicit Painting(const EntrySession *session) : m_session(session)
+        {
+            if (m_session) {
+                ++m_session->m_paintings;
+            }
+        }
+        ~Painting()
+        {
+            if (m_session) {
+                --m_session->m_paintings;
+            }
+        }
+        Painting(const Painting &) = delete;
+        Painting &operator=(const Painting &) = delete;
+
+    private:
+        const EntrySession *m_session;
+    };
+    // Reads at once what painting missed; false when it missed nothing. For pictures, which cannot be painted later.
+    bool readMissing();
+
 Q_SIGNALS:
+    void valuesRead(); // what painting missed is there
+    void refused();    // saving failed: the first box that needs mending wants the keyboard
     void rowsChanged(int movedBy); // other rows in the window; those that stay moved by so many places
     void totalsChanged();
     void recordChanged();  // another record, or the same with other values
@@ -190,18 +236,53 @@ private:
         Row before;
         Row after;
         QString words;
+        Deletion deletion; // of what was deleted
     };
+    struct Saving // of one record, written and not yet taken for saved
+    {
+        EntrySession *session = nullptr;
+        Written written;
+        bool wasNew = false;
+        Row before;
+        QStringList captions;
+    };
+    struct TypedRecord // a record that is not in hand any more, with what was typed in it
+    {
+        QString table;
+        std::optional<Row> row;
+        std::optional<Row> rowBeforeNew;
+        bool isNew = false;
+        QHash<QString, Pending> pending;
+        QHash<QString, QVariant> startValues;
+        QStringList columns; // of its row
+    };
+    static QString rowsNameOf(const Form &form);
+    void putAside();
+    void takeUpSetAside();
+    bool writeAll(QList<Saving> &savings);
+    bool writeOwn(QList<Saving> &savings);
+    bool refuse(QList<FieldMessage> messages);
+    void takeSaved(const Saving &saving);
+    void linkRowsTo(const Row &row);
+    void rowsLinked(const QVariantList &values);
+    QString mistakeIn(const Control &control, const QVariant &value) const;
+    void missed(const std::function<void()> &read) const;
+    Outcome takeColumns(bool isShownOtherwise);
+    QString missingWords() const;
+    void findPosition();
+    Row remapped(const Row &row, const RecordSource &before) const;
 
     // Holds the session to the rows whose link columns hold these values; hasParent: the record they belong to is
     // stored.
     void linkTo(const QStringList &columns, const QVariantList &values, bool hasParent);
     void linkChild(const Control &control, EntrySession &child) const;
+    void linkChildren();
     void recordHasChanged();
     Outcome readFromStart();
     void syncWindow();
     void refreshTotals();
     QString rowWords(const Lookup &lookup, const QVariantList &values) const;
-    QStringList listLinesOf(const Control &control) const;
+    QVariant followedBy(const Followed &followed, const QVariantList &values) const;
     Shown jumpShown(const Control &control) const;
     Result<QVariant> workedOut(const QString &formula,
                                const std::function<QVariant(const QString &)> &valueOfColumn) const;
@@ -210,7 +291,6 @@ private:
     void takeFromRow();
     Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
     bool leaveChildren();
-    RecordSource wholeSource() const;
     Result<RecordSource> ownSource() const;
     std::optional<int> rowsWanted() const;
 
@@ -250,7 +330,10 @@ private:
     std::optional<LetGo> m_letGo;
     mutable QHash<QString, QString> m_lookupWords;     // of rows that lookups point to
     mutable QHash<QString, QVariant> m_followedValues; // of the same
-    mutable QHash<QString, QStringList> m_listLines;   // of lists whose choices come from another table
+    mutable QHash<QString, QList<LookupRow>> m_listRows; // of lists, as they are shown
+    mutable int m_paintings = 0;                          // under way
+    mutable QList<std::function<void()>> m_missing;       // what they missed
+    QHash<QString, TypedRecord> m_setAside;               // by the rows that it belongs to
     mutable std::unique_ptr<RowFormulas> m_formulas;
     mutable QHash<QString, bool> m_areLarge; // tables of lookups
     QHash<QString, QVariant> m_startValues;  // of a new record, by column
@@ -271,6 +354,7 @@ private:
     std::optional<qint64> m_fromEnd;
     std::optional<RowMap> m_map;
 
+    BackgroundWork m_placing;
     BackgroundWork m_mapping; // last, so that they end before what they report to
     BackgroundWork m_totalling;
 };

@@ -27,8 +27,32 @@ EntrySession *EntrySession::childOf(const Control &control)
     m_children.emplace(control.id, std::move(child));
     connect(made, &EntrySession::said, this, &EntrySession::said);
     connect(made, &EntrySession::pendingChanged, this, &EntrySession::pendingChanged);
+    connect(made, &EntrySession::valuesRead, this, &EntrySession::valuesRead);
     linkChild(control, *made);
     return made;
+}
+
+EntrySession *EntrySession::childToPaint(const Control &control)
+{
+    const auto known = m_children.find(control.id);
+    if (known != m_children.end()) {
+        return known->second.get();
+    }
+    if (control.inner) {
+        missed([this, id = control.id] {
+            if (const Control *now = m_form.controls.find(id)) {
+                childOf(*now);
+            }
+        });
+    }
+    return nullptr;
+}
+
+// The record that these rows belong to got another key, which they follow.
+void EntrySession::rowsLinked(const QVariantList &values)
+{
+    m_linkValues = values;
+    m_source = linkedTo(m_source, m_linkColumns, values);
 }
 
 void EntrySession::linkChild(const Control &control, EntrySession &child) const
@@ -41,6 +65,15 @@ void EntrySession::linkChild(const Control &control, EntrySession &child) const
         isWhole = isWhole && !values.last().isNull();
     }
     child.linkTo(link.childColumns, values, isWhole);
+}
+
+void EntrySession::linkChildren()
+{
+    for (const auto &[id, child] : m_children) {
+        if (const Control *control = m_form.controls.find(id)) {
+            linkChild(*control, *child);
+        }
+    }
 }
 
 void EntrySession::linkTo(const QStringList &columns, const QVariantList &values, bool hasParent)
@@ -99,7 +132,7 @@ Result<std::unique_ptr<EntrySession>> EntrySession::openedBy(const Control &butt
         !values.isEmpty() &&
         std::none_of(values.begin(), values.end(), [](const QVariant &value) { return value.isNull(); });
     if (pointsSomewhere && link.childColumns == other->m_source.keyColumns) {
-        (void)other->goToKey(values);
+        other->goToKey(values); // not there: it says so and stays at the first
     } else if (pointsSomewhere) {
         other->linkTo(link.childColumns, values, true);
     }
@@ -116,19 +149,63 @@ void EntrySession::readAgain()
     if (!m_row || m_isNew) {
         return;
     }
-    const MaybeRow again = rowWithKey(m_connection, m_source, m_row->key);
+    // What is being changed stays as it was read, so that saving notices what others did.
+    const MaybeRow again = isChanged() ? MaybeRow(std::optional<Row>()) : rowWithKey(m_connection, m_source, m_row->key);
     if (again && *again) {
         m_row = *again;
     }
     m_window.clear();
     m_lookupWords.clear();
     m_followedValues.clear();
-    m_listLines.clear();
+    m_listRows.clear();
     for (const auto &[id, child] : m_children) {
         child->readAgain();
     }
     refreshTotals();
     recordHasChanged();
+}
+
+void EntrySession::noticeChanges()
+{
+    if (!m_isStarted) {
+        return;
+    }
+    if (!m_isNew) {
+        readAgain();
+    } else {
+        m_lookupWords.clear();
+        m_followedValues.clear();
+        if (isTabular(m_form)) {
+            const Outcome read = m_window.readFirst(m_connection, m_source);
+            if (read) {
+                Q_EMIT rowsChanged(0);
+            }
+        }
+    }
+    if (m_mapping.isBusy()) {
+        return; // what is being counted takes in what comes meanwhile, or the next change does
+    }
+    const std::optional<RowMap> map = m_map;
+    const std::optional<qint64> at = position();
+    startMapping(true);
+    m_map = m_map ? m_map : map; // near enough until the rows are counted anew
+    m_position = m_position || m_isNew ? m_position : at;
+    Q_EMIT positionChanged();
+}
+
+void EntrySession::availabilityChanged(const QString &sentence)
+{
+    QList<FieldMessage> messages = m_messages;
+    messages.removeIf([](const FieldMessage &message) { return message.control == 0; });
+    if (m_connection.isReadOnly()) {
+        messages.append({0, sentence});
+    }
+    setMessages(messages);
+    for (const auto &[id, child] : m_children) {
+        Q_EMIT child->recordChanged();
+    }
+    Q_EMIT recordChanged();
+    Q_EMIT positionChanged();
 }
 
 bool EntrySession::hasUnsaved() const
@@ -197,9 +274,9 @@ void EntrySession::followToRow()
     if (key && m_rowSession->keyInHand() == key) {
         m_rowSession->readAgain();
     } else if (key) {
-        (void)m_rowSession->goToKey(*key);
+        m_rowSession->goToKey(*key); // it says so itself when it cannot
     } else if (m_isNew) {
-        (void)m_rowSession->add();
+        m_rowSession->add(); // where it may
     } else {
         m_rowSession->clearRecord();
         m_rowSession->recordHasChanged();
@@ -221,7 +298,7 @@ void EntrySession::takeFromRow()
     } else {
         m_window.clear();
         if (!isChanged()) {
-            (void)goToKey(*key);
+            goToKey(*key); // it says so itself when it cannot
         }
     }
     m_isFollowing = false;

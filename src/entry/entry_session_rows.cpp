@@ -10,13 +10,14 @@ namespace nabblet {
 void EntrySession::recordHasChanged()
 {
     syncWindow();
-    for (const auto &[id, child] : m_children) {
-        if (const Control *control = m_form.controls.find(id)) {
-            linkChild(*control, *child);
-        }
-    }
+    linkChildren();
     Q_EMIT recordChanged();
     followToRow();
+    if (!m_source.missing.isEmpty() && m_messages.isEmpty()) {
+        setMessages({{0, missingWords()}});
+    } else if (!m_source.note.isEmpty() && m_messages.isEmpty()) {
+        setMessages({{0, m_source.note}});
+    }
 }
 
 void EntrySession::syncWindow()
@@ -138,7 +139,7 @@ bool EntrySession::leave()
         return false;
     }
     if (!isChanged()) {
-        if (m_isNew) {
+        if (m_isNew && m_rowBeforeNew) {
             m_isNew = false;
             m_row = m_rowBeforeNew;
             setMessages({});
@@ -238,9 +239,35 @@ bool EntrySession::goToKey(const QVariantList &key)
     if (isThere) {
         m_position.reset();
         m_fromEnd.reset();
+        if (const int index = windowIndex(); index >= 0 && m_window.firstNumber(m_count)) {
+            m_position = *m_window.firstNumber(m_count) + index;
+        }
+        findPosition();
         Q_EMIT positionChanged();
     }
     return isThere;
+}
+
+// Where the record in hand stands among the others, found out beside the interface.
+void EntrySession::findPosition()
+{
+    m_placing.giveUp();
+    const Result<RecordSource> source = ownSource();
+    if (m_counting == Counting::No || m_position || !m_row || m_isNew || !source || source->keyColumns.isEmpty()) {
+        return;
+    }
+    m_placing.start(m_connection.address(), [this, source = *source, key = m_row->key](
+                                                const Connection &connection, const std::atomic<bool> &,
+                                                const BackgroundWork::Report &report) {
+        if (const Result<qint64> before = countRowsBefore(connection, source, key)) {
+            report([this, found = *before, key] {
+                if (m_row && m_row->key == key) {
+                    m_position = found;
+                    Q_EMIT positionChanged();
+                }
+            });
+        }
+    });
 }
 
 bool EntrySession::add()

@@ -3,6 +3,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/window_size.h"
+#include "core/text/caption_words.h"
 #include "entry/ask.h"
 #include "entry/band_view.h"
 #include "entry/editors/field_editor.h"
@@ -105,6 +106,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         connect(m_rows, &RowsBand::topChanged, this, [this] {
             placeRowInHand();
             readRowsInSight();
+            m_rows->readShown();
             refreshRowBar();
         });
         connect(m_rows, &RowsBand::rowPressed, this, [this](int row, QPoint at) {
@@ -119,7 +121,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         });
         connect(session, &EntrySession::rowsChanged, this, [this](int movedBy) {
             m_rows->setTop(m_rows->top() + movedBy);
-            m_rows->update();
+            m_rows->readShown();
             placeRowInHand();
             refreshRowBar();
         });
@@ -152,6 +154,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         }
         if (m_rows) {
             m_rows->showRowInHand();
+            m_rows->readShown();
             placeRowInHand();
             refreshRowBar();
         }
@@ -162,17 +165,23 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         refresh();
         refreshMessages();
         refreshNotice();
-        // Where several boxes were refused, the keyboard goes to the first, unless it is in one of them.
-        const QWidget *focused = QApplication::focusWidget();
-        const auto &messages = m_session->messages();
-        const bool isThere = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) {
-            return widgetFor(message.control) == focused;
-        });
-        if (!messages.isEmpty() && !isThere && isVisible()) {
-            focusFirstRefused();
-        }
-        showFloatingMessage();
     });
+    // The keyboard stays where the person put it, but for this: at a refused save it goes to the first box that needs
+    // mending, unless it is in one of them. Queued, so that whatever brought the saving about is over.
+    connect(
+        session, &EntrySession::refused, this,
+        [this] {
+            const QWidget *focused = QApplication::focusWidget();
+            const auto &messages = m_session->messages();
+            const bool isThere = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) {
+                return focused && widgetFor(message.control) == focused;
+            });
+            if (!isThere && isVisible()) {
+                focusFirstRefused();
+            }
+        },
+        Qt::QueuedConnection);
+    connect(session, &EntrySession::valuesRead, this, &EntryView::refresh);
     connect(session, &EntrySession::said, this, &EntryView::said);
     connect(m_strip, &RecordStrip::deleteRequested, this, &EntryView::askAndDelete);
     rebuild(session->form());
@@ -217,7 +226,7 @@ void EntryView::rebuild(const Form &whole)
     const Qt::ScrollBarPolicy bars = form.window.hasScrollBars ? Qt::ScrollBarAsNeeded : Qt::ScrollBarAlwaysOff;
     m_scroll->setHorizontalScrollBarPolicy(bars);
     m_scroll->setVerticalScrollBarPolicy(m_rows ? Qt::ScrollBarAlwaysOff : bars);
-    m_strip->setVisible(m_hasStrip && form.window.hasRecordStrip);
+    m_strip->setVisible(m_hasStrip && form.window.hasRecordStrip && !form.rowSource.isEmpty());
     showRecordList();
     makeWidgets();
     for (const auto &[id, editor] : m_editors) {
@@ -366,17 +375,17 @@ void EntryView::refresh()
     }
 }
 
-void EntryView::focusFirst()
+int EntryView::stripHeight() const
 {
-    const QList<ControlId> sequence = tabSequence(m_form);
-    for (const ControlId id : sequence) {
-        if (QWidget *widget = widgetFor(id);
-            widget && widget->isVisibleTo(this) && m_session->isEditable(*m_form.controls.find(id))) {
-            widget->setFocus(Qt::OtherFocusReason);
-            return;
-        }
+    constexpr int Above = 8; // px between form and strip
+    return m_strip->sizeHint().height() + Above;
+}
+
+void EntryView::addRecord()
+{
+    if (m_session->add()) {
+        focusFirst();
     }
-    m_strip->setFocus();
 }
 
 void EntryView::askAndDelete()
@@ -385,8 +394,9 @@ void EntryView::askAndDelete()
         return;
     }
     const int answer = ask({tr("Delete record"),
-                            tr("Delete “%1”?").arg(m_session->recordWords()),
-                            tr("It can be brought back with Take back until the next record is saved or deleted."),
+                            tr("Delete “%1” from “%2”?")
+                                .arg(m_session->recordWords(), titleFromTable(m_session->form().rowSource)),
+                            m_session->deletionWords(),
                             {tr("Delete"), tr("Keep")},
                             1,
                             1},
@@ -426,7 +436,7 @@ void EntryView::showRecordList()
 void EntryView::askAndFind()
 {
     if (const std::optional<QVariantList> key = askForRecord(*m_session, this)) {
-        (void)m_session->goToKey(*key);
+        m_session->goToKey(*key); // it says so itself when it cannot
     }
 }
 
@@ -473,7 +483,7 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             QMetaObject::invokeMethod(
                 this, [this] { Q_EMIT parentRefused(); }, Qt::QueuedConnection);
         }
-        if (m_session->parentSession() && m_rows && !m_session->hasRecord() && m_session->canAdd()) {
+        if (m_session->parentSession() && !m_session->hasRecord() && m_session->canAdd()) {
             m_session->add();
         }
     }
@@ -488,7 +498,24 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
         return true;
     }
     if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut) {
-        QMetaObject::invokeMethod(this, &EntryView::showFloatingMessage, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(this, &EntryView::refreshNotice, Qt::QueuedConnection);
+    }
+    if (event->type() == QEvent::FocusOut) {
+        for (const auto &[id, editor] : m_editors) {
+            if (editor->widget() == watched) {
+                // Once the box itself knows: it may turn what was typed into a choice first.
+                QMetaObject::invokeMethod(
+                    this,
+                    [this, control = id] {
+                        const Control *left = m_form.controls.find(control);
+                        const QWidget *box = widgetFor(control);
+                        if (left && box && !box->hasFocus()) {
+                            m_session->boxLeft(*left);
+                        }
+                    },
+                    Qt::QueuedConnection);
+            }
+        }
     }
     if (event->type() == QEvent::KeyPress && !isChoosing(watched)) {
         const auto *key = static_cast<QKeyEvent *>(event);
@@ -499,9 +526,7 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
         if (m_session->parentSession() && hasControl && insideKey(*key)) {
             switch (key->key()) {
             case Qt::Key_N:
-                if (m_session->add()) {
-                    focusFirst();
-                }
+                addRecord();
                 return true;
             case Qt::Key_Delete:
                 askAndDelete();
@@ -521,11 +546,13 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             }
             return m_isOfOneRow || m_rows;
         }
+        // Enter goes on to the next box, as people who copy from paper expect; in long text it is a new line.
         const bool isBack = key->key() == Qt::Key_Backtab;
         const bool goesOn =
             key->key() == Qt::Key_Tab ||
             ((key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) && qobject_cast<QLineEdit *>(watched));
-        if ((goesOn || isBack) && !hasControl && tabAcrossPages(watched, isBack ? -1 : 1)) {
+        if ((goesOn || isBack) && !hasControl) {
+            tabOn(static_cast<QWidget *>(watched), isBack ? -1 : 1);
             return true;
         }
         if (hasControl && isPageKey(*key) && turnPage(key->key() == Qt::Key_PageDown ? 1 : -1)) {
@@ -546,20 +573,11 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             }
             break;
         case Qt::Key_Escape:
-            // Only this box; the whole record takes “Take back”.
+            // Only this box; the whole record takes “Take back”. With nothing typed in it, the window may go back.
             for (const auto &[id, editor] : m_editors) {
                 if (editor->widget() == watched) {
-                    m_session->putBack(editor->control());
-                    return true;
+                    return m_session->putBack(editor->control());
                 }
-            }
-            break;
-        case Qt::Key_Return:
-        case Qt::Key_Enter:
-            // Enter goes on to the next box, as people who copy from paper expect; in long text it is a new line.
-            if (qobject_cast<QLineEdit *>(watched)) {
-                focusNextChild();
-                return true;
             }
             break;
         default:

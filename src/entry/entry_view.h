@@ -10,6 +10,7 @@
 #include <QKeyEvent>
 #include <QScrollArea>
 #include <QScrollBar>
+#include <QSet>
 #include <QWidget>
 
 #include <memory>
@@ -50,8 +51,12 @@ public:
     EntrySession *session() const { return m_session; }
     // The widget of a control, or nullptr.
     QWidget *widgetFor(ControlId control) const;
-    // Puts the keyboard into the first box.
+    // Puts the keyboard into the first box that takes typing, in sight; a list to go to records by does not count.
     void focusFirst();
+    // A new record, in sight, with the keyboard in its first box.
+    void addRecord();
+    // How high the record strip is, px.
+    int stripHeight() const;
     // Puts it into the first box that was refused.
     void focusFirstRefused();
     // Asks before it deletes.
@@ -82,14 +87,19 @@ private:
     void refresh();
     void refreshMessages();
     void refreshNotice();
-    void showFloatingMessage();
+    QString unplacedMessage() const;
     void applyTabOrder();
     void makeWidgets();
     void showPages(const FrontPages &fronts);
     ControlId pageOfFocus(const QWidget *box) const;
     void focusFirstIn(ControlId container);
     bool turnPage(int steps);
-    bool tabAcrossPages(const QObject *box, int step);
+    // Where Tab stops (entry_view_stops).
+    bool mayStop(const Control &control) const;
+    bool stopAt(ControlId control, int step);
+    bool stopAtEnd(int step);
+    void tabOn(const QWidget *box, int step);
+    EntryView *viewInside(ControlId control) const;
     void rebuild(const Form &form);
     BandView *bandView(BandRole role) const { return m_bands.value(role); }
     // Of scrolling areas and panes (entry_view_surfaces).
@@ -142,6 +152,8 @@ private:
     QHash<ControlId, QWidget *> m_dividers;
     QHash<ControlId, int> m_dividersMoved; // by people, px from the first pane's edge
     FrontPages m_fronts;
+    QString m_noticeShown;      // what the notice holds now
+    QSet<ControlId> m_unplaced; // boxes with no room beside them for what is said of them
 };
 
 } // namespace nabblet

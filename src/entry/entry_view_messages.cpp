@@ -1,11 +1,11 @@
 // What a form at work says: sentences beside the boxes they concern, and those about the whole record above it.
 #include "core/arrange/rows.h"
 #include "entry/band_view.h"
+#include "entry/editors/field_editor.h"
 #include "entry/entry_view.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QPainter>
 #include <QPushButton>
 
 #include <algorithm>
@@ -24,38 +24,13 @@ public:
     {
         setObjectName(QStringLiteral("message"));
         setFont(appearance.font(TextRole::Field));
+        setTextFormat(Qt::PlainText);
         QPalette palette;
         palette.setColor(QPalette::WindowText, appearance.colour(Ink::Alarm));
         setPalette(palette);
-        m_ground = appearance.colour(Ink::Paper);
-        m_line = appearance.colour(Ink::Alarm);
         setContentsMargins(0, 0, 0, 0);
+        setAttribute(Qt::WA_TransparentForMouseEvents);
     }
-
-    // Over other things, it needs a ground and an edge of its own.
-    void setFloats(bool floats)
-    {
-        m_floats = floats;
-        setContentsMargins(floats ? 6 : 0, floats ? 3 : 0, floats ? 6 : 0, floats ? 3 : 0);
-        adjustSize();
-    }
-
-protected:
-    void paintEvent(QPaintEvent *event) override
-    {
-        if (m_floats) {
-            QPainter painter(this);
-            painter.setPen(m_line);
-            painter.setBrush(m_ground);
-            painter.drawRect(rect().adjusted(0, 0, -1, -1));
-        }
-        QLabel::paintEvent(event);
-    }
-
-private:
-    QColor m_ground;
-    QColor m_line;
-    bool m_floats = false;
 };
 
 } // namespace
@@ -70,6 +45,10 @@ void EntryView::refreshMessages()
             label->deleteLater();
         }
     }
+    m_unplaced.clear();
+    for (const auto &[id, editor] : m_editors) {
+        editor->widget()->setAccessibleDescription(QString());
+    }
     const Form inSight = withoutPagesBehind(m_laidOut, m_fronts);
     for (const FieldMessage &message : m_session->messages()) {
         const Control *control = inSight.controls.find(message.control);
@@ -79,44 +58,65 @@ void EntryView::refreshMessages()
         BandView *band = viewOf(*control);
         auto *label = new MessageLabel(message.sentence, m_appearance, band);
         label->adjustSize();
+        // Beside the box, else below or above it, where it covers nothing; with no room anywhere it stands above the
+        // form (refreshNotice) while its box has the keyboard.
         const QRect place = placeOf(*control);
-        QRect beside(place.right() + MessageGap, place.y() + (std::min(place.height(), 24) - label->height() + 1) / 2,
-                     label->width(), label->height());
-        bool isFree = beside.right() < band->width();
-        for (const Control &other : inSight.controls) {
-            isFree = isFree && (viewOf(other) != band || other.id == control->id || holdsOthers(other) ||
-                                !placeOf(other).intersects(beside));
+        const QSize size = label->size();
+        const auto beside = [&](const QSize &of) {
+            return QRect(QPoint(place.right() + MessageGap, place.y() + (std::min(place.height(), 24) - of.height() + 1) / 2), of);
+        };
+        QList<QRect> rooms{beside(size), QRect(QPoint(place.x(), place.bottom() + 2), size),
+                           QRect(QPoint(place.x(), place.y() - size.height() - 1), size)};
+        for (const int width : {240, 180, 140}) { // px, on several lines
+            if (width < size.width()) {
+                const int height = label->fontMetrics()
+                                       .boundingRect(QRect(0, 0, width, 1000), Qt::TextWordWrap, message.sentence)
+                                       .height();
+                rooms.append(beside({width, height}));
+            }
         }
-        if (isFree) {
-            label->move(beside.topLeft());
+        const auto isFree = [&](const QRect &room) {
+            return room.right() < band->width() && room.left() >= 0 && room.top() >= 0 && room.bottom() < band->height() &&
+                   std::none_of(inSight.controls.begin(), inSight.controls.end(), [&](const Control &other) {
+                       return viewOf(other) == band && other.id != control->id && !holdsOthers(other) &&
+                              placeOf(other).intersects(room);
+                   });
+        };
+        const auto room = std::find_if(rooms.begin(), rooms.end(), isFree);
+        // Rows under one another leave room only behind the last column.
+        const bool isPlaced = room != rooms.end() && (!m_rows || control->band != BandRole::Body || room == rooms.begin());
+        if (isPlaced) {
+            label->setWordWrap(room->width() < size.width());
+            label->setGeometry(*room);
         } else {
-            label->setFloats(true);
-            const int x = std::max(0, std::min(place.x(), band->width() - label->width()));
-            const bool isBelow = place.bottom() + 2 + label->height() <= band->height();
-            label->move(x, isBelow ? place.bottom() + 2 : place.y() - label->height() - 2);
+            m_unplaced.insert(control->id);
         }
         label->raise();
-        label->setVisible(isFree);
+        label->setVisible(isPlaced);
         label->setProperty("control", control->id);
-        label->setProperty("floats", !isFree);
         if (QWidget *widget = widgetFor(control->id)) {
             widget->setAccessibleDescription(message.sentence);
         }
     }
 }
 
-// A message with no room beside its box would cover others; it shows while its box has the keyboard.
-void EntryView::showFloatingMessage()
+// What is said of a box that has no room beside it: of the one with the keyboard, else of the first.
+QString EntryView::unplacedMessage() const
 {
-    for (BandView *band : std::as_const(m_bands)) {
-        const auto labels = band->findChildren<QLabel *>(QStringLiteral("message"));
-        for (QLabel *label : labels) {
-            const QWidget *box = widgetFor(label->property("control").toInt());
-            if (label->property("floats").toBool()) {
-                label->setVisible(box && box->hasFocus());
-            }
+    const FieldMessage *first = nullptr;
+    for (const FieldMessage &message : m_session->messages()) {
+        const QWidget *box = widgetFor(message.control);
+        if (m_unplaced.contains(message.control) && (!first || (box && box->hasFocus()))) {
+            first = &message;
         }
     }
+    if (!first) {
+        return {};
+    }
+    const Control *caption = captionOf(m_form, first->control);
+    const QString words = caption ? caption->text.simplified() : QString();
+    return words.isEmpty() || first->sentence.startsWith(words) ? first->sentence
+                                                                : tr("%1: %2").arg(words, first->sentence);
 }
 
 void EntryView::focusFirstRefused()
@@ -129,7 +129,7 @@ void EntryView::focusFirstRefused()
         if (isRefused) {
             bringToSight(id);
         }
-        if (isRefused && widgetFor(id)) {
+        if (isRefused && widgetFor(id) && !viewInside(id)) {
             widgetFor(id)->setFocus(Qt::OtherFocusReason);
             return;
         }
@@ -138,6 +138,17 @@ void EntryView::focusFirstRefused()
 
 void EntryView::refreshNotice()
 {
+    // Only what differs is made anew: a button must not go while it is pressed.
+    const auto &said = m_session->messages();
+    const auto whole = std::find_if(said.begin(), said.end(), [&](const FieldMessage &message) {
+        return !m_form.controls.find(message.control);
+    });
+    const QString sentence = whole != said.end() ? whole->sentence : unplacedMessage();
+    const QString wanted = QString::number(static_cast<int>(m_session->question())) + sentence;
+    if (wanted == m_noticeShown) {
+        return;
+    }
+    m_noticeShown = wanted;
     auto *row = static_cast<QHBoxLayout *>(m_notice->layout());
     while (QLayoutItem *item = row->takeAt(0)) {
         if (QWidget *widget = item->widget()) {
@@ -147,8 +158,9 @@ void EntryView::refreshNotice()
         delete item;
     }
     row->setContentsMargins(16, 6, 16, 6);
-    const auto words = [&](const QString &sentence) {
-        auto *label = new QLabel(sentence);
+    const auto words = [&](const QString &text) {
+        auto *label = new QLabel(text);
+        label->setTextFormat(Qt::PlainText);
         label->setWordWrap(true);
         row->addWidget(label, 1);
     };
@@ -176,16 +188,12 @@ void EntryView::refreshNotice()
         });
         button(tr("Let mine go"), [this] { m_session->takeTheirs(); });
         break;
-    case Question::None: {
-        const auto &messages = m_session->messages();
-        const auto whole = std::find_if(messages.begin(), messages.end(), [&](const FieldMessage &message) {
-            return !m_form.controls.find(message.control);
-        });
-        isNeeded = whole != messages.end();
+    case Question::None:
+        isNeeded = !sentence.isEmpty();
         if (isNeeded) {
-            words(whole->sentence);
+            words(sentence);
         }
-    }
+        break;
     }
     m_notice->setVisible(isNeeded);
 }

@@ -54,11 +54,10 @@ ControlId EntryView::pageOfFocus(const QWidget *box) const
 void EntryView::focusFirstIn(ControlId container)
 {
     const QSet<ControlId> inside = membersOf(m_form, {container});
+    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
     const QList<ControlId> sequence = tabSequence(m_form);
     for (const ControlId id : sequence) {
-        QWidget *widget = widgetFor(id);
-        if (inside.contains(id) && widget && widget->isVisibleTo(this)) {
-            widget->setFocus(Qt::OtherFocusReason);
+        if (inside.contains(id) && !behind.contains(id) && stopAt(id, 1)) {
             return;
         }
     }
@@ -85,38 +84,6 @@ bool EntryView::turnPage(int steps)
     }
     showPage(container, pageFurtherOn(*control, m_fronts, steps));
     return true;
-}
-
-// Tab goes on to the next page behind the last box of one, and back. Gives whether that was the case.
-bool EntryView::tabAcrossPages(const QObject *box, int step)
-{
-    if (m_tabs.isEmpty()) {
-        return false;
-    }
-    const QList<ControlId> sequence = tabSequence(m_form);
-    qsizetype at = 0;
-    while (at < sequence.size() && widgetFor(sequence.at(at)) != box) {
-        ++at;
-    }
-    const FrontPages before = m_fronts;
-    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
-    for (qsizetype next = at + step; at < sequence.size() && next >= 0 && next < sequence.size(); next += step) {
-        if (!behind.contains(sequence.at(next))) {
-            const QWidget *widget = widgetFor(sequence.at(next));
-            if (widget && (widget->focusPolicy() & Qt::TabFocus) && widget->isEnabled()) {
-                return false; // the usual way goes there
-            }
-            continue;
-        }
-        bringToSight(sequence.at(next));
-        QWidget *widget = widgetFor(sequence.at(next));
-        if (widget && (widget->focusPolicy() & Qt::TabFocus)) {
-            widget->setFocus(step > 0 ? Qt::TabFocusReason : Qt::BacktabFocusReason);
-            return true;
-        }
-    }
-    showPages(before);
-    return false;
 }
 
 // Widgets for new controls; those that are gone go, those on pages behind others hide, and are made when first shown.

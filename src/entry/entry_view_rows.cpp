@@ -105,8 +105,9 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
     const QList<ControlId> sequence = tabSequence(m_form);
     for (const ControlId id : sequence) {
         const Control *control = m_form.controls.find(id);
-        if (control->band == BandRole::Body && widgetFor(id)) {
-            boxes.append(widgetFor(id));
+        QWidget *box = widgetFor(id);
+        if (control->band == BandRole::Body && box && mayStop(*control) && (box->focusPolicy() & Qt::TabFocus)) {
+            boxes.append(box);
         }
     }
     if (boxes.isEmpty()) {

@@ -67,6 +67,7 @@ void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &app
 
 void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSize size, const Appearance &appearance)
 {
+    const EntrySession::Painting painting(session);
     const Form asDesigned = withoutPageBands(whole);
     const Band *designedBody = findBand(asDesigned, BandRole::Body);
     const int rowHeight = designedBody ? designedBody->height : 0;
@@ -104,7 +105,7 @@ void paintControlWithRows(QPainter &painter, const Control &control, const Shown
     painter.save();
     painter.setClipRect(inside, Qt::IntersectClip);
     painter.translate(inside.topLeft());
-    paintForm(painter, *control.inner.get(), session ? session->childOf(control) : nullptr, inside.size(), appearance);
+    paintForm(painter, *control.inner.get(), session ? session->childToPaint(control) : nullptr, inside.size(), appearance);
     painter.restore();
     // The frame again, over what reached its rounded corners.
     painter.setPen(appearance.colour(Ink::FieldOutline));

@@ -83,7 +83,9 @@ RecordStrip::RecordStrip(EntrySession *session, QWidget *parent) : QWidget(paren
     connect(m_takeBack, &QPushButton::clicked, session, [session] { session->takeBack(); });
     connect(m_delete, &QPushButton::clicked, this, &RecordStrip::deleteRequested);
     connect(m_position, &QLineEdit::returnPressed, this, [this] {
-        m_session->goTo(m_position->text().toLongLong() - 1);
+        const qlonglong wanted = m_position->text().toLongLong() - 1;
+        m_position->setModified(false);
+        m_session->goTo(wanted);
         refresh();
     });
     connect(m_slider, &QSlider::sliderReleased, this, [this] {
@@ -132,15 +134,32 @@ void RecordStrip::resizeEvent(QResizeEvent *event)
     QWidget::resizeEvent(event);
 }
 
+bool RecordStrip::takeKeyboard()
+{
+    const QList<QWidget *> parts = findChildren<QWidget *>(QString(), Qt::FindDirectChildrenOnly);
+    for (QWidget *part : parts) {
+        if (part->isVisibleTo(this) && part->isEnabled() && (part->focusPolicy() & Qt::TabFocus)) {
+            part->setFocus(Qt::TabFocusReason);
+            return true;
+        }
+    }
+    return false;
+}
+
 void RecordStrip::refresh()
 {
     const std::optional<qint64> position = m_session->position();
     const std::optional<qint64> count = m_session->count();
     const bool isNew = m_session->isNew();
-    m_position->setText(isNew                                ? tr("new")
-                        : position && m_session->hasRecord() ? QString::number(*position + 1)
-                                                             : QStringLiteral("…"));
+    // What is being typed there stays.
+    if (!m_position->hasFocus() || !m_position->isModified()) {
+        m_position->setText(isNew                                ? tr("new")
+                            : !m_session->hasRecord()            ? tr("none")
+                            : position                           ? QString::number(*position + 1)
+                                                                 : QStringLiteral("…"));
+    }
     m_count->setText(count ? tr("of %L1").arg(*count) : tr("of …"));
+    m_count->setVisible(m_session->hasRecordSource());
     if (!m_slider->isSliderDown()) {
         const bool isPlaced = position && count && *count > 1;
         m_slider->setEnabled(isPlaced);

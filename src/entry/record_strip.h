@@ -21,6 +21,8 @@ public:
     explicit RecordStrip(EntrySession *session, QWidget *parent = nullptr);
 
     void refresh();
+    // Puts the keyboard into its first part that is of use; false for none.
+    bool takeKeyboard();
 
     // So narrow that only going on, saving and the record's number are left; all else has its keys.
     QSize minimumSizeHint() const override;

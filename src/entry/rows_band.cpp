@@ -64,8 +64,21 @@ void RowsBand::showRowInHand()
     }
 }
 
+void RowsBand::readShown()
+{
+    const QList<Row> &rows = m_session->window().rows();
+    const int end = std::min<int>(static_cast<int>(rows.size()), m_top + rowsInSight() + 1);
+    for (int row = std::max(0, m_top); row < end; ++row) {
+        for (const Control &control : std::as_const(m_controls)) {
+            m_session->shownIn(control, rows.at(row));
+        }
+    }
+    update();
+}
+
 void RowsBand::paintEvent(QPaintEvent *event)
 {
+    const EntrySession::Painting painting(m_session);
     QPainter painter(this);
     paintBand(painter, BandRole::Body, tone(), rect(), appearance());
     if (m_rowHeight <= 0) {

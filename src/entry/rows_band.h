@@ -30,6 +30,8 @@ public:
     int yOf(int row) const { return (row - m_top) * m_rowHeight; }
     // Scrolls so that the row in hand is seen.
     void showRowInHand();
+    // Reads what the rows in sight show, ahead of painting, which reads nothing.
+    void readShown();
 
 Q_SIGNALS:
     void topChanged();

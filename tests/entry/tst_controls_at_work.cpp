@@ -9,6 +9,7 @@
 #include "entry/entry_view.h"
 #include "entry/form_window.h"
 #include "support/sample_database.h"
+#include "support/when_open.h"
 
 #include <QAbstractButton>
 #include <QApplication>
@@ -17,6 +18,7 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QSignalSpy>
+#include <QPushButton>
 #include <QTest>
 #include <QTimer>
 #include <QTreeWidget>
@@ -580,6 +582,9 @@ private Q_SLOTS:
                 other->type(each, "Anew & Sons");
             }
         }
+        const samples::WhenOpen saves("question", [](QDialog *question) {
+            question->findChild<QPushButton *>("answer0")->click();
+        });
         QTest::keyClick(window, Qt::Key_Escape);
         QTRY_COMPARE(line(name)->text(), "Anew & Sons");
         button(byRows)->click();

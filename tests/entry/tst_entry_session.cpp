@@ -326,10 +326,18 @@ private Q_SLOTS:
     {
         ask("DELETE FROM part_claim");
         open("part_claim");
-        QVERIFY(!m_session->hasRecord());
-        QVERIFY(m_session->canAdd());
+        QVERIFY(m_session->isNew()); // what is typed begins the first record
+        QVERIFY(!m_session->isChanged());
         QVERIFY(!m_session->goNext());
-        QVERIFY(m_session->add());
+        QVERIFY(!m_session->goFirst());
+        QVERIFY(m_session->isNew());
+        QVERIFY(!m_session->canTakeBack());
+        m_session->type(field("reason"), "Cracked");
+        QVERIFY(m_session->isChanged());
+        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->takeBack()); // what was typed is back
+        QCOMPARE(words("reason"), "Cracked");
     }
 };
 

@@ -140,7 +140,7 @@ private Q_SLOTS:
         m_view->showPage(m_tabs, 1);
         box("name")->setFocus();
         QVERIFY(!m_session->save());
-        QCOMPARE(front(), 2);
+        QTRY_COMPARE(front(), 2);
         QCOMPARE(QApplication::focusWidget(), box("depth_m"));
         QCOMPARE(qobject_cast<QLineEdit *>(box("depth_m"))->text(), "-4");
     }

@@ -26,6 +26,9 @@ class TestSamePixels : public QObject
         QImage whole(form.width, formHeight(form), QImage::Format_RGB32);
         QPainter painter(&whole);
         board.paintForm(painter);
+        while (board.session() && board.session()->readMissing()) {
+            board.paintForm(painter);
+        }
         return whole.copy(placeOnForm(form, control));
     }
 

@@ -1,17 +1,20 @@
 // Rows under one another and rows that belong to a record, at work: with the session alone and with real widgets.
 #include "core/draft/draft.h"
+#include "entry/form_window.h"
 #include "entry/editors/field_editor.h"
 #include "entry/entry_view.h"
 #include "entry/form_painter.h"
 #include "entry/record_strip.h"
 #include "entry/rows_band.h"
 #include "support/sample_database.h"
+#include "support/when_open.h"
 
 #include <QAbstractButton>
 #include <QApplication>
 #include <QDialog>
 #include <QLineEdit>
 #include <QPainter>
+#include <QPushButton>
 #include <QTest>
 
 using namespace nabblet;
@@ -491,7 +494,7 @@ private Q_SLOTS:
         auto *button = qobject_cast<QAbstractButton *>(box("part_fitted"));
         QVERIFY(button);
         button->click();
-        auto *dialog = m_view->findChild<QDialog *>();
+        auto *dialog = m_view->findChild<FormWindow *>();
         QVERIFY(dialog && dialog->isVisible());
         QCOMPARE(dialog->windowTitle(), "Part fitted");
         QVERIFY(dialog->findChild<RecordStrip *>()->isVisible()); // a form of its own has what belongs to one
@@ -499,7 +502,10 @@ private Q_SLOTS:
         QCOMPARE(QString::number(parts->window().rows().size()),
                  ask("SELECT count(*) FROM part_fitted WHERE visit_id = 3"));
         parts->type(*find(parts->form(), "quantity"), "9");
-        dialog->reject();
+        const samples::WhenOpen saves("question", [](QDialog *question) {
+            question->findChild<QPushButton *>("answer0")->click();
+        });
+        dialog->close();
         QVERIFY(!dialog->isVisible());
         QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "9");
     }

@@ -177,6 +177,14 @@ QString namingColumn(const Table &table)
     return table.columns.isEmpty() ? QString() : table.columns.first().name;
 }
 
+bool namesRows(const Table &table, const QString &column)
+{
+    const bool isUnique = std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(), [&](const UniqueKey &key) {
+        return key.columns == QStringList{column};
+    });
+    return isUnique || table.primaryKey == QStringList{column} || isCalledName(column);
+}
+
 QStringList tellingColumns(const Table &table)
 {
     const auto firstOf = [&](std::initializer_list<const char *> names) {

@@ -118,6 +118,9 @@ bool isJunction(const Table &table);
 // Empty for a table with no columns.
 QString namingColumn(const Table &table);
 
+// Whether a column really names the rows of a table: it is called so, or no two rows share it.
+bool namesRows(const Table &table, const QString &column);
+
 // The columns that together tell a row from its likes: given and family name of a person; else the naming column, and
 // where it may repeat, the unique code before it.
 QStringList tellingColumns(const Table &table);

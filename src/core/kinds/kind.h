@@ -47,6 +47,7 @@ struct Shown
     int page = 0;          // of tab pages: the one in front, by its id; 0 for the first
     bool isNumber = false; // the value is a number
     QStringList lines;     // of a list whose choices come from another table
+    std::optional<QList<int>> chosenLines = {}; // of a list: those chosen, by number; without, by their words
     int firstLine = -1;    // of a list: the first in sight; -1: as shows what is chosen
     int cursorLine = -1;   // of a list: the one that the keyboard is at
     BoxState state = BoxState::Rest;

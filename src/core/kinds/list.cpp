@@ -44,7 +44,7 @@ Picture draw(const Control &control, const Shown &shown)
         return picture;
     }
     const bool several = takesSeveral(control);
-    const QStringList chosen = chosenLines(control, shown);
+    const QList<int> chosen = chosenLines(control, shown);
     const int first = firstLineInSight(control, shown);
     const int inSight = listLinesInSight(control);
     const int count = static_cast<int>(lines.size());
@@ -52,7 +52,7 @@ Picture draw(const Control &control, const Shown &shown)
     for (int i = 0; i < inSight && first + i < count; ++i) {
         const QString &words = lines.at(first + i);
         const QRect line = lineRect(control, i);
-        const bool isChosen = chosen.contains(words);
+        const bool isChosen = chosen.contains(first + i);
         if (isChosen) {
             BoxStroke ground;
             ground.rect = line;
@@ -136,11 +136,22 @@ QStringList listLines(const Control &control, const Shown &shown)
     return lines;
 }
 
-QStringList chosenLines(const Control &control, const Shown &shown)
+QList<int> chosenLines(const Control &control, const Shown &shown)
 {
-    return shown.isMissing         ? QStringList()
-           : takesSeveral(control) ? severalParts(shown.words)
-                                   : QStringList{shown.words};
+    if (shown.chosenLines) {
+        return *shown.chosenLines;
+    }
+    const QStringList lines = listLines(control, shown);
+    const QStringList words = shown.isMissing         ? QStringList()
+                              : takesSeveral(control) ? severalParts(shown.words)
+                                                      : QStringList{shown.words};
+    QList<int> chosen;
+    for (int i = 0; i < lines.size(); ++i) {
+        if (words.contains(lines.at(i))) {
+            chosen.append(i);
+        }
+    }
+    return chosen;
 }
 
 int firstLineInSight(const Control &control, const Shown &shown)
@@ -151,13 +162,8 @@ int firstLineInSight(const Control &control, const Shown &shown)
     if (shown.firstLine >= 0) {
         return std::min(shown.firstLine, most);
     }
-    const QStringList chosen = chosenLines(control, shown);
-    for (int i = 0; i < lines.size(); ++i) {
-        if (chosen.contains(lines.at(i))) {
-            return i < inSight ? 0 : std::min(i - inSight + 1, most);
-        }
-    }
-    return 0;
+    const QList<int> chosen = chosenLines(control, shown);
+    return chosen.isEmpty() || chosen.first() < inSight ? 0 : std::min(chosen.first() - inSight + 1, most);
 }
 
 int listLinesInSight(const Control &control)

@@ -18,8 +18,8 @@ QString severalText(const QStringList &parts);
 QStringList listLines(const Control &control, const Shown &shown);
 // How many whole lines are in sight.
 int listLinesInSight(const Control &control);
-// The lines that are chosen, by their words.
-QStringList chosenLines(const Control &control, const Shown &shown);
+// The numbers of the lines that are chosen.
+QList<int> chosenLines(const Control &control, const Shown &shown);
 // The first line in sight: as it was scrolled, or so that the first that is chosen can be seen.
 int firstLineInSight(const Control &control, const Shown &shown);
 // The line at a point of the control, or -1.

@@ -66,11 +66,30 @@ bool wasInterrupted(const QSqlError &error)
     return basicCode(error) == Interrupted;
 }
 
-// Counted up at each change of tables, by whatever connection (https://www.sqlite.org/pragma.html#pragma_schema_version).
-qint64 catalogueVersion(const QSqlDatabase &database)
+constexpr int BusyTimeout = 1500; // ms that another program's writing is waited for
+
+// Both are counted up by SQLite (https://www.sqlite.org/pragma.html#pragma_schema_version, #pragma_data_version).
+DatabaseState state(const QSqlDatabase &database)
 {
     QSqlQuery query(database);
-    return query.exec(QStringLiteral("PRAGMA schema_version")) && query.next() ? query.value(0).toLongLong() : -1;
+    const auto number = [&](const char *pragma, qint64 *into) {
+        const bool isRead = query.exec(QLatin1String("PRAGMA ") + QLatin1String(pragma)) && query.next();
+        *into = isRead ? query.value(0).toLongLong() : 0;
+        query.finish();
+        return isRead;
+    };
+    DatabaseState now;
+    qint64 unused = 0;
+    number("busy_timeout = 0", &unused);
+    now.isKnown = number("schema_version", &now.catalogue) && number("data_version", &now.data);
+    number(qPrintable(QStringLiteral("busy_timeout = %1").arg(BusyTimeout)), &unused);
+    return now;
+}
+
+Availability availability(const DatabaseAddress &address)
+{
+    const QFileInfo file(address.file);
+    return !file.exists() ? Availability::Gone : file.isWritable() ? Availability::Writable : Availability::ReadOnly;
 }
 
 Error explainFailure(const QSqlError &error, const DatabaseAddress &address)
@@ -128,7 +147,7 @@ Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isRea
     }
     *isReadOnly = !info.isWritable();
     database.setDatabaseName(address.file);
-    QString options = QStringLiteral("QSQLITE_BUSY_TIMEOUT=1500");
+    QString options = QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(BusyTimeout);
     if (*isReadOnly) {
         options += QLatin1String(";QSQLITE_OPEN_READONLY");
     }
@@ -257,7 +276,8 @@ const Dialect &sqliteDialect()
                                  watchSqlite,
                                  sqliteInterrupter,
                                  wasInterrupted,
-                                 catalogueVersion,
+                                 state,
+                                 availability,
                                  explainFailure};
     return dialect;
 }

@@ -104,9 +104,7 @@ private:
             form->askAndFind();
             break;
         case ButtonAction::New:
-            if (session().add()) {
-                form->focusFirst();
-            }
+            form->addRecord();
             break;
         case ButtonAction::Save:
             (void)session().save();
@@ -155,7 +153,7 @@ private:
         const Appearance &own = *context().appearance;
         const Appearance appearance(lookNamed((*other)->form().look), own.theme(), own.font(TextRole::Field));
         m_window = new FormWindow(std::move(*other), appearance, m_button->window());
-        QObject::connect(m_window, &QDialog::finished, m_button, [this] { session().readAgain(); });
+        QObject::connect(m_window, &FormWindow::closed, m_button, [this] { session().readAgain(); });
         m_window->begin();
     }
 

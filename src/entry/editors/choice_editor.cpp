@@ -8,6 +8,8 @@
 
 #include <QKeyEvent>
 
+#include <algorithm>
+
 namespace nabblet {
 
 namespace {
@@ -31,6 +33,8 @@ public:
         };
         QObject::connect(m_list, &ChoiceList::taken, m_line, [this](const LookupRow &row) { take(row); });
         QObject::connect(m_line, &QLineEdit::textEdited, m_line, [this](const QString &words) {
+            m_isGrowing = words.size() > m_typed.size() && words.startsWith(m_typed);
+            m_typed = words;
             m_hasTyped = true;
             session().type(this->control(), words);
             open(words);
@@ -57,6 +61,7 @@ public:
             m_line->setCursorPosition(0);
         }
         m_line->setReadOnly(!session().isEditable(control()));
+        m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus : Qt::StrongFocus); // Tab passes by what is only shown
         m_line->setPlaceholderText(promptOf(control()));
         m_line->showMarks(control(), TextAlign::Left);
         m_line->update();
@@ -82,8 +87,20 @@ public:
             event->accept();
             return true;
         }
-        if (event->type() == QEvent::FocusIn && isJumpList(control())) {
-            m_line->selectAll(); // what is typed next looks for another record
+        if (event->type() == QEvent::FocusIn) {
+            m_typed.clear();
+            // What is typed next looks for another record; a click puts the cursor down only after it brought the
+            // keyboard.
+            m_selectsAll = isJumpList(control());
+            if (m_selectsAll) {
+                m_line->selectAll();
+            }
+        }
+        if (event->type() == QEvent::MouseButtonRelease && m_selectsAll) {
+            m_selectsAll = false;
+            if (!m_line->hasSelectedText()) {
+                m_line->selectAll();
+            }
         }
         if (event->type() == QEvent::Hide) {
             m_list->hide();
@@ -150,6 +167,24 @@ private:
     void show(const QList<LookupRow> &rows, const QString &part)
     {
         m_list->open(rows, session().choicesLookup(control()), m_line->text(), !part.isEmpty());
+        complete(rows, part);
+    }
+
+    // Where new words are taken, the first choice that begins with what is typed is written on behind it, to be typed
+    // over or taken by going on; without that, its beginning would become a choice of its own.
+    void complete(const QList<LookupRow> &rows, const QString &part)
+    {
+        const bool mayComplete = takesNewChoices(control()) && m_isGrowing && !part.isEmpty() && m_line->text() == part &&
+                                 m_line->hasFocus() && m_line->cursorPosition() == part.size();
+        if (!mayComplete || rows.isEmpty() || !rows.first().words.startsWith(part, Qt::CaseInsensitive)) {
+            return;
+        }
+        const QString whole = part + rows.first().words.mid(part.size());
+        if (whole != part) {
+            session().type(control(), whole);
+            m_line->setText(whole);
+            m_line->setSelection(static_cast<int>(whole.size()), static_cast<int>(part.size() - whole.size()));
+        }
     }
 
     // Up and Down walk through the open list, or through the choices themselves.
@@ -201,14 +236,20 @@ private:
         }
         QList<LookupRow> fitting;
         const QList<LookupRow> found = session().choicesOf(control(), typed, MostChoices);
+        // Any of the words that the list shows of a choice, or what is stored of it, finds it.
+        const auto is = [&](const QString &words) { return words.compare(typed, Qt::CaseInsensitive) == 0; };
+        bool isWhole = false;
         for (const LookupRow &row : found) {
-            if (row.words.compare(typed, Qt::CaseInsensitive) == 0) {
-                fitting = {row};
-                break;
+            const bool isThis = is(row.words) || std::any_of(row.also.begin(), row.also.end(), is) ||
+                                (row.values.size() == 1 && is(row.values.first().toString()));
+            if (isThis && !isWhole) {
+                fitting.clear();
+                isWhole = true;
             }
-            fitting.append(row);
+            if (isThis || !isWhole) {
+                fitting.append(row);
+            }
         }
-        const bool isWhole = fitting.size() == 1 && fitting.first().words.compare(typed, Qt::CaseInsensitive) == 0;
         if (fitting.size() == 1 && (isWhole || !takesNewChoices(control()))) {
             session().chooseRow(control(), fitting.first().values);
             m_line->setText(fitting.first().words);
@@ -218,6 +259,9 @@ private:
     BoxLine *m_line;
     ChoiceList *m_list;
     bool m_hasTyped = false;
+    bool m_isGrowing = false;  // a letter came at the end
+    bool m_selectsAll = false; // the click that brought the keyboard is not over yet
+    QString m_typed;           // as it stood after the last letter
     std::optional<QList<LookupRow>> m_first;   // of a large table, read ahead …
     ColumnValues m_firstHeld;                  // … with these values held
     std::unique_ptr<BackgroundWork> m_reading; // last, so that it ends before what it reports to

@@ -62,9 +62,7 @@ public:
         }
         m_line->showMarks(control(), isNumber ? TextAlign::Right : TextAlign::Left);
         m_line->setReadOnly(!session().isEditable(control()));
-        if (kindNamed(control().kind).isWorkedOut) {
-            m_line->setFocusPolicy(Qt::ClickFocus); // to copy from; Tab passes it by
-        }
+        m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus : Qt::StrongFocus); // to copy from; Tab passes it by
         m_line->setPlaceholderText(promptOf(control()));
         m_line->update();
     }

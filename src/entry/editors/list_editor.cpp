@@ -40,6 +40,7 @@ public:
             m_lastChosen = m_cursor = line;
             m_first = -1; // another record: what it has is shown
         }
+        m_box->setFocusPolicy(session().isEditable(control()) ? Qt::StrongFocus : Qt::ClickFocus);
         m_box->update();
     }
 
@@ -56,12 +57,8 @@ private:
     // The first of those chosen, or -1.
     int chosenLine() const
     {
-        const Shown shown = session().shown(control());
-        const QStringList all = listLines(control(), shown);
-        const QStringList chosen = chosenLines(control(), shown);
-        const auto found =
-            std::find_if(all.begin(), all.end(), [&](const QString &line) { return chosen.contains(line); });
-        return found == all.end() ? -1 : static_cast<int>(found - all.begin());
+        const QList<int> chosen = chosenLines(control(), session().shown(control()));
+        return chosen.isEmpty() ? -1 : chosen.first();
     }
 
     int firstNow() const { return firstLineInSight(control(), scrolled(session().shown(control()))); }
@@ -91,7 +88,7 @@ private:
         if (!session().isEditable(control())) {
             return;
         }
-        const QList<LookupRow> rows = session().choicesOf(control(), QString(), EntrySession::MostListed);
+        const QList<LookupRow> rows = session().listRowsOf(control()); // those that are painted
         if (line < 0 || line >= rows.size()) {
             return;
         }

@@ -3,6 +3,7 @@
 
 #include <QPainter>
 #include <QPlainTextEdit>
+#include <QTextDocument>
 
 namespace nabblet {
 
@@ -70,9 +71,13 @@ public:
                 paintAtRest(painter, shown);
             }
         };
+        // The box says that its text changed also when only its layout did, and when the program put the text there:
+        // what a person typed is what differs from what was put there last.
         QObject::connect(m_box, &QPlainTextEdit::textChanged, m_box, [this] {
-            if (!m_isRefreshing) {
-                session().type(this->control(), m_box->toPlainText());
+            const QString text = textNow();
+            if (text != m_put) {
+                m_put = m_wanted = text;
+                session().type(this->control(), withOwnLineEnds(text));
             }
         });
     }
@@ -82,19 +87,47 @@ public:
     void refresh() override
     {
         const Shown shown = session().shown(control());
-        if (m_box->toPlainText() != shown.words) {
-            m_isRefreshing = true;
-            m_box->setPlainText(shown.words);
-            m_isRefreshing = false;
+        const QString wanted = withPlainLineEnds(shown.words);
+        if (!m_isFilled || m_wanted != wanted) {
+            const QSignalBlocker blocker(m_box);
+            m_isFilled = true;
+            m_wanted = wanted;
+            m_hasCarriageReturns = shown.words.contains(QLatin1String("\r\n"));
+            m_box->setPlainText(wanted);
+            m_put = textNow(); // signs that the box does not keep are no typing either
         }
-        m_box->setPadding(longTextPadding(control()));
+        const int padding = longTextPadding(control());
+        if (padding != m_padding) {
+            m_padding = padding;
+            m_box->setPadding(padding);
+        }
         m_box->setReadOnly(!session().isEditable(control()));
+        m_box->setFocusPolicy(m_box->isReadOnly() ? Qt::ClickFocus : Qt::StrongFocus); // Tab passes by what is only shown
         m_box->viewport()->update();
     }
 
 private:
+    static QString withPlainLineEnds(QString text) { return text.replace(QLatin1String("\r\n"), QLatin1String("\n")); }
+
+    // As it stands in the box, with blanks that do not break, which toPlainText() makes plain ones.
+    QString textNow() const
+    {
+        QString text = m_box->document()->toRawText();
+        return text.replace(QChar::ParagraphSeparator, u'\n').replace(QChar::LineSeparator, u'\n');
+    }
+
+    // Lines end as they did in what is stored.
+    QString withOwnLineEnds(QString text) const
+    {
+        return m_hasCarriageReturns ? text.replace(u'\n', QLatin1String("\r\n")) : text;
+    }
+
     LongTextBox *m_box;
-    bool m_isRefreshing = false;
+    QString m_put;    // what the program put into the box last, as it stands there
+    QString m_wanted; // … and as it was wanted
+    bool m_isFilled = false;
+    bool m_hasCarriageReturns = false;
+    int m_padding = -1;
 };
 
 } // namespace

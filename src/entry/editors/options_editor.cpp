@@ -26,15 +26,19 @@ public:
     }
 
     QWidget *widget() override { return m_box; }
-    void refresh() override { m_box->update(); }
+    void refresh() override
+    {
+        m_box->setFocusPolicy(session().isEditable(control()) ? Qt::StrongFocus : Qt::ClickFocus);
+        m_box->update();
+    }
 
 private:
     int chosen() const
     {
         const QList<Choice> choices = fixedChoices(control());
-        const Shown shown = session().shown(control());
+        const QVariant value = session().value(control().column);
         for (int i = 0; i < choices.size(); ++i) {
-            if (!shown.isMissing && choices.at(i).words == shown.words) {
+            if (!value.isNull() && choices.at(i).value.toString() == value.toString()) {
                 return i;
             }
         }

@@ -33,7 +33,7 @@ public:
 
     void refresh() override
     {
-        m_button->setEnabled(true);
+        m_button->setFocusPolicy(session().isEditable(control()) ? Qt::StrongFocus : Qt::ClickFocus);
         m_button->setChecked(session().shown(control()).isOn);
         m_button->update();
     }

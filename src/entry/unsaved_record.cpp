@@ -1,0 +1,38 @@
+#include "entry/unsaved_record.h"
+
+#include "entry/ask.h"
+#include "entry/entry_session.h"
+
+namespace nabblet {
+
+bool mayLeaveRecord(EntrySession *session, QWidget *parent)
+{
+    if (session->hasUnsaved()) {
+        const QStringList changed = session->changedCaptions();
+        const int answer =
+            ask({EntrySession::tr("Record not saved"),
+                 EntrySession::tr("Save the record “%1” first?").arg(session->recordWords()),
+                 changed.isEmpty() ? EntrySession::tr("Changed: rows that belong to it.")
+                                   : EntrySession::tr("Changed: %1.").arg(changed.join(QStringLiteral(", "))),
+                 {EntrySession::tr("Save"), EntrySession::tr("Let it go"), EntrySession::tr("Stay")},
+                 0,
+                 2},
+                parent);
+        const bool isSettled = answer == 1 || (answer == 0 && session->save());
+        if (!isSettled) {
+            return false;
+        }
+    }
+    const QStringList aside = session->setAside();
+    return aside.isEmpty() ||
+           ask({EntrySession::tr("Record not saved"),
+                EntrySession::tr("Let go what was typed in “%1”?").arg(aside.join(QStringLiteral("”, “"))),
+                EntrySession::tr("The form does not show these rows any more. Undo the change of its rows to go on with "
+                                 "the record."),
+                {EntrySession::tr("Let it go"), EntrySession::tr("Stay")},
+                1,
+                1},
+               parent) == 0;
+}
+
+} // namespace nabblet
