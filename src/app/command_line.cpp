@@ -17,6 +17,7 @@
 #include <QCommandLineParser>
 #include <QElapsedTimer>
 #include <QEventLoop>
+#include <QFileInfo>
 #include <QImage>
 #include <QPainter>
 #include <QTextStream>
@@ -197,12 +198,13 @@ int enter(QApplication &application, const QStringList &arguments)
     if (!workspace->connection) {
         return complainAndFail(workspace->databaseError);
     }
-    EntryWindow window(*workspace, *form);
+    EntryWindow window(*workspace, *form, QFileInfo(path).absoluteFilePath());
     const Outcome started = window.start();
     if (!started) {
         return complainAndFail(started.error());
     }
     window.begin();
+    QTimer::singleShot(0, &window, &EntryWindow::offerTypedRecord);
     return application.exec();
 }
 

@@ -339,7 +339,14 @@ int draftCommand(const QStringList &arguments)
             QTextStream(stdout) << QString::fromUtf8(writeForm(form));
             return static_cast<int>(ExitDone);
         }
-        const Outcome saved = saveForm(parser.value(output), form);
+        // By the name of its file, and in a project that knows the database, so that it can be opened as it is.
+        Form named = form;
+        named.name = QFileInfo(parser.value(output)).completeBaseName();
+        Outcome saved = saveForm(parser.value(output), named);
+        if (saved && workspace) {
+            Workspace own = *workspace;
+            saved = ensureProject(own, QFileInfo(parser.value(output)).absoluteFilePath());
+        }
         return saved ? static_cast<int>(ExitDone) : fail(saved.error());
     };
     if (isBlank) {
@@ -351,13 +358,13 @@ int draftCommand(const QStringList &arguments)
     }
     if (parser.isSet(select)) {
         const Result<Table> described =
-            describeSelect(*workspace->connection, workspace->catalogue, selectTableName(), parser.value(select));
+            describeSelect(*workspace->connection, workspace->catalogue, selectTableName(workspace->catalogue), parser.value(select));
         if (!described) {
             return fail(described.error());
         }
         workspace->catalogue.tables.append(*described);
     }
-    const QString name = parser.isSet(select) ? selectTableName() : parser.positionalArguments().at(1);
+    const QString name = parser.isSet(select) ? selectTableName(workspace->catalogue) : parser.positionalArguments().at(1);
     const Table *table = findTable(workspace->catalogue, name);
     if (!table) {
         QStringList there;

@@ -2,6 +2,7 @@
 
 #include "entry/database_watch.h"
 #include "entry/entry_view.h"
+#include "entry/record_recovery.h"
 #include "entry/theme.h"
 
 #include <QApplication>
@@ -29,9 +30,10 @@ Appearance dressed(const Form &form)
 
 } // namespace
 
-EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *parent)
-    : FormWindow(sessionOf(workspace, form), dressed(form), parent)
+EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, const QString &formPath, QWidget *parent)
+    : FormWindow(sessionOf(workspace, form), dressed(form), parent), m_formPath(formPath)
 {
+    new RecordRecovery(session(), formPath, session());
     auto *watch = new DatabaseWatch(*workspace.connection, this);
     connect(watch, &DatabaseWatch::dataChanged, session(), &EntrySession::noticeChanges);
     connect(watch, &DatabaseWatch::catalogueChanged, session(), &EntrySession::setCatalogue);
@@ -42,6 +44,11 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, QWidget *
     if (workspace.connection->isReadOnly()) {
         statusBar()->showMessage(tr("The database can only be read: records can be looked at, not changed."));
     }
+}
+
+void EntryWindow::offerTypedRecord()
+{
+    offerTyped(session(), m_formPath, this);
 }
 
 Outcome EntryWindow::start()

@@ -11,10 +11,16 @@ class EntryWindow : public FormWindow
     Q_OBJECT
 
 public:
-    EntryWindow(const Workspace &workspace, const Form &form, QWidget *parent = nullptr);
+    // formPath: its file, by which what is typed and not saved is kept.
+    EntryWindow(const Workspace &workspace, const Form &form, const QString &formPath = {}, QWidget *parent = nullptr);
 
     // Reads the first record; the error says why there are none.
     Outcome start();
+    // Offers what an earlier run left typed and not saved.
+    void offerTypedRecord();
+
+private:
+    QString m_formPath;
 };
 
 } // namespace nabblet

@@ -85,6 +85,8 @@ void MainWindow::makeFileMenu()
         file, tr("&Open…"), QKeySequence::Open, [this] { open(); }, nullptr);
     m_formsMenu = file->addMenu(tr("&Forms of this project"));
     connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
+    addCommand(
+        file, tr("Read the &database again"), keys("Ctrl+Shift+D"), [this] { readDatabaseAgain(); }, &m_databaseActions);
     file->addSeparator();
     m_saveAction = addCommand(
         file, tr("&Save form"), QKeySequence::Save,
@@ -313,9 +315,7 @@ void MainWindow::makeRecordsMenu()
     addCommand(
         records, tr("&Add"), keys("Ctrl+N"),
         [this] {
-            if (m_session->add()) {
-                m_entryView->focusFirst();
-            }
+            m_entryView->addRecord();
         },
         &m_entryActions);
     addCommand(

@@ -24,7 +24,9 @@
 #include "designer/row_source_dialog.h"
 #include "designer/width_slider.h"
 #include "entry/ask.h"
+#include "entry/database_watch.h"
 #include "entry/entry_view.h"
+#include "entry/record_recovery.h"
 #include "entry/theme.h"
 
 #include <QApplication>

@@ -18,10 +18,12 @@ class QStackedWidget;
 namespace nabblet {
 
 class CataloguePanel;
+class DatabaseWatch;
 class EntrySession;
 class EntryView;
 class InnerFormBar;
 class Inspector;
+class RecordRecovery;
 class Recovery;
 class ArrangeActions;
 class OutlinePanel;
@@ -46,6 +48,7 @@ public:
     // Makes a form from a table without asking, as its draft stands.
     // Offers unsaved work that an earlier run left of forms that were never saved. True when it was taken up.
     bool offerUnsaved();
+    void readDatabaseAgain();
     void newFormFromTable(const QString &table);
     void newForm();
     void changeRowSource();
@@ -79,6 +82,7 @@ public:
 
 Q_SIGNALS:
     void themeChanged();
+    void catalogueTaken(const nabblet::Catalogue &catalogue);
 
 protected:
     void closeEvent(QCloseEvent *event) override;
@@ -106,6 +110,9 @@ private:
     void openForm(const QString &path);
     void takeDocument(const Form &form, const QString &path, bool isNew);
     void closeDocument();
+    void offerTypedRecord();
+    void watchDatabase();
+    void takeCatalogue(const Catalogue &catalogue);
     bool mayLetGo();
     bool saveTo(const QString &path);
     void open();
@@ -127,6 +134,8 @@ private:
     std::unique_ptr<FormDocument> m_document;
     std::unique_ptr<Recovery> m_recovery;
     std::unique_ptr<EntrySession> m_session;
+    std::unique_ptr<RecordRecovery> m_typedRecovery;
+    std::unique_ptr<DatabaseWatch> m_watch;
     ThemeChoice m_themeChoice = ThemeChoice::AsDesktop;
     Theme m_desktopTheme = Theme::Light;
     std::unique_ptr<Appearance> m_appearance;

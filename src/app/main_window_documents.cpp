@@ -26,7 +26,9 @@
 #include "designer/row_source_dialog.h"
 #include "designer/width_slider.h"
 #include "entry/ask.h"
+#include "entry/database_watch.h"
 #include "entry/entry_view.h"
+#include "entry/record_recovery.h"
 #include "entry/theme.h"
 
 #include <QApplication>
@@ -99,6 +101,8 @@ void MainWindow::openWorkspace(const Workspace &workspace)
 {
     closeDocument();
     m_workspace = workspace;
+    watchDatabase();
+    m_catalogue->clearFilter();
     m_catalogue->setCatalogue(workspace.catalogue, QFileInfo(workspace.address.file).fileName());
     m_pages->setCurrentWidget(m_welcomePage);
     refreshNames();
@@ -116,46 +120,55 @@ void MainWindow::openForm(const QString &path)
         complain(form.error());
         return;
     }
-    const std::optional<Form> unsaved = leftUnsaved(recoveryPath(path, m_workspace.address.file), &*form);
+    const QList<LeftWork> left = leftUnsaved(recoveryPath(path, m_workspace.address.file), &*form);
     takeDocument(*form, path, false);
-    if (!unsaved) {
-        return;
+    for (const LeftWork &work : left) {
+        const int answer = ask({tr("Unsaved work"),
+                                tr("“%1” was not saved when the program last ended.").arg(form->title),
+                                tr("The unsaved work is here. Taking it up changes nothing on the disk; you can undo it "
+                                   "and save it as usual."),
+                                {tr("Take it up"), tr("Let it go")},
+                                0,
+                                0},
+                               this);
+        if (answer == 0) {
+            m_recovery->goOnIn(work.file);
+            m_document->apply(tr("Take up unsaved work"), work.form);
+            break; // what else there is, is offered the next time
+        }
+        QFile::remove(work.file);
     }
-    const int answer = ask({tr("Unsaved work"),
-                            tr("“%1” was not saved when the program last ended.").arg(form->title),
-                            tr("The unsaved work is here. Taking it up changes nothing on the disk; you can undo it "
-                               "and save it as usual."),
-                            {tr("Take it up"), tr("Let it go")},
-                            0,
-                            0},
-                           this);
-    if (answer == 0) {
-        m_document->apply(tr("Take up unsaved work"), *unsaved);
-    } else {
-        m_recovery->forget();
-    }
+    offerTypedRecord();
 }
 
 bool MainWindow::offerUnsaved()
 {
-    const QString file = recoveryPath(QString(), m_workspace.address.file);
-    const std::optional<Form> unsaved = leftUnsaved(file, nullptr);
-    if (!unsaved) {
-        return false;
+    const QList<LeftWork> left = leftUnsaved(recoveryPath(QString(), m_workspace.address.file), nullptr);
+    for (const LeftWork &work : left) {
+        const int answer =
+            ask({tr("Unsaved work"),
+                 tr("The new form “%1” was not saved when the program last ended.").arg(work.form.title),
+                 tr("The unsaved work is here."),
+                 {tr("Take it up"), tr("Let it go")},
+                 0,
+                 0},
+                this);
+        if (answer == 0) {
+            takeDocument(work.form, QString(), true);
+            m_recovery->goOnIn(work.file);
+            return true;
+        }
+        QFile::remove(work.file);
     }
-    const int answer = ask({tr("Unsaved work"),
-                            tr("The new form “%1” was not saved when the program last ended.").arg(unsaved->title),
-                            tr("The unsaved work is here."),
-                            {tr("Take it up"), tr("Let it go")},
-                            0,
-                            0},
-                           this);
-    if (answer != 0) {
-        QFile::remove(file);
-        return false;
+    return false;
+}
+
+// What was typed into a record and not saved when the program ended.
+void MainWindow::offerTypedRecord()
+{
+    if (m_session && offerTyped(m_session.get(), m_document->path(), this)) {
+        showEntry();
     }
-    takeDocument(*unsaved, QString(), true);
-    return true;
 }
 
 void MainWindow::open()
@@ -177,8 +190,11 @@ void MainWindow::newForm()
     options.namingPattern = m_workspace.project.namingPattern;
     options.words = m_workspace.project.words;
     NewFormDialog dialog(*m_workspace.connection, m_workspace.catalogue, *m_appearance, options, this);
+    connect(this, &MainWindow::catalogueTaken, &dialog, &NewFormDialog::takeCatalogue);
     if (dialog.exec() == QDialog::Accepted) {
-        takeDocument(dialog.form(), QString(), true);
+        Form form = dialog.form();
+        form.name = NamePool(formNamesOf(m_workspace.projectFolder)).take(form.name);
+        takeDocument(form, QString(), true);
     }
 }
 
@@ -210,6 +226,7 @@ void MainWindow::closeDocument()
     m_board = nullptr;
     m_inspector = nullptr;
     m_entryView = nullptr;
+    m_typedRecovery.reset();
     m_session.reset();
     m_recovery.reset();
     m_document.reset();
@@ -331,6 +348,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     if (m_workspace.connection) {
         m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
         m_session->setFormReader(formReaderOf(m_workspace.projectFolder));
+        m_typedRecovery = std::make_unique<RecordRecovery>(m_session.get(), path);
         connect(m_session.get(), &EntrySession::said, this, &MainWindow::say);
         connect(m_session.get(), &EntrySession::recordChanged, this, &MainWindow::refreshRecord);
         connect(m_session.get(), &EntrySession::positionChanged, this, &MainWindow::refreshRecord);
@@ -411,6 +429,7 @@ void MainWindow::prepareBoard()
     m_arrange->setBoard(m_board);
     m_outline->setBoard(m_board);
     m_board->setNamingPattern(m_workspace.project.namingPattern);
+    m_board->setFormReader(formReaderOf(m_workspace.projectFolder));
     m_board->setUnit(m_unit);
     m_inspector->setUnit(m_unit);
     m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
@@ -450,6 +469,70 @@ void MainWindow::prepareBoard()
     });
 }
 
+// ---------------------------------------------------------------- what others do to the database
+
+void MainWindow::watchDatabase()
+{
+    m_watch.reset();
+    if (!m_workspace.connection) {
+        return;
+    }
+    m_watch = std::make_unique<DatabaseWatch>(*m_workspace.connection);
+    connect(m_watch.get(), &DatabaseWatch::catalogueChanged, this, &MainWindow::takeCatalogue);
+    connect(m_watch.get(), &DatabaseWatch::dataChanged, this, [this] {
+        if (m_session) {
+            m_session->noticeChanges();
+        }
+    });
+    connect(m_watch.get(), &DatabaseWatch::availabilityChanged, this, [this](const QString &sentence) {
+        if (m_session) {
+            m_session->availabilityChanged(sentence);
+        }
+        refreshStatus();
+        say(sentence);
+    });
+}
+
+// Tables, columns or links were changed: tree, board, inspector and Entry follow.
+void MainWindow::takeCatalogue(const Catalogue &catalogue)
+{
+    m_workspace.catalogue = catalogue;
+    if (m_session) {
+        const Outcome taken = m_session->setCatalogue(catalogue);
+        say(taken ? tr("The tables of the database were changed; what is shown follows.") : taken.error().sentence);
+    }
+    if (m_document) {
+        refreshCatalogue();
+        if (m_storedValues) {
+            m_storedValues->lookAt(shownCatalogue(), m_document->form().rowSource);
+        }
+        if (m_board) {
+            m_board->setSession(sessionInFocus());
+        }
+    } else {
+        m_catalogue->setCatalogue(catalogue, QFileInfo(m_workspace.address.file).fileName());
+    }
+    Q_EMIT catalogueTaken(catalogue);
+}
+
+// Asked for by a person: everything is read anew, whether or not something seems to have changed.
+void MainWindow::readDatabaseAgain()
+{
+    if (!m_workspace.connection) {
+        return;
+    }
+    const Result<Catalogue> catalogue = m_workspace.connection->readCatalogue();
+    if (!catalogue) {
+        complain(catalogue.error());
+        return;
+    }
+    takeCatalogue(*catalogue);
+    if (m_session) {
+        m_session->noticeChanges();
+    }
+    say(tr("The database was read again."));
+}
+
 // ---------------------------------------------------------------- saving
 
 bool MainWindow::save()
@@ -473,7 +556,14 @@ bool MainWindow::saveAs()
     QFileDialog dialog(this, tr("Save form as"), folder, tr("Forms (*.nabform)"));
     dialog.setAcceptMode(QFileDialog::AcceptSave);
     dialog.setDefaultSuffix(QStringLiteral("nabform"));
-    dialog.selectFile(m_document->form().name + QStringLiteral(".nabform"));
+    // A name that no other form of the project has.
+    const QStringList taken = formNamesOf(m_workspace.projectFolder);
+    const QString own = QFileInfo(m_document->path()).completeBaseName();
+    QString name = m_document->root().name;
+    if (name != own && taken.contains(name)) {
+        name = NamePool(taken).take(name);
+    }
+    dialog.selectFile(name + QStringLiteral(".nabform"));
     if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty()) {
         return false;
     }

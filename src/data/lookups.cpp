@@ -183,9 +183,8 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
         orderValues.append(beginning);
     }
     for (const QString &column : lookup.sort) {
-        const bool isFalling = column.startsWith(u'-');
-        order.append(rowsColumn(connection, isFalling ? column.mid(1) : column) +
-                     (isFalling ? QStringLiteral(" DESC") : QString()));
+        const ChoiceOrder by = choiceOrder(column);
+        order.append(rowsColumn(connection, by.name) + (by.isFalling ? QStringLiteral(" DESC") : QString()));
     }
     order += words;
     const Result<QList<LookupRow>> rows =

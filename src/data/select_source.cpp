@@ -80,9 +80,16 @@ Result<Table> describeSelect(const Connection &connection, const Catalogue &cata
     return table;
 }
 
-QString selectTableName()
+QString selectTableName(const Catalogue &catalogue)
 {
-    return QStringLiteral("own_select");
+    QString name = QStringLiteral("own_select");
+    for (int i = 2;; ++i) {
+        const Table *taken = findTable(catalogue, name);
+        if (!taken || taken->kind == TableKind::Select) {
+            return name;
+        }
+        name = QStringLiteral("own_select_%1").arg(i);
+    }
 }
 
 Result<Catalogue> withSelects(const Connection &connection, const Catalogue &catalogue, const Form &form)

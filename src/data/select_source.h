@@ -11,8 +11,8 @@ namespace nabblet {
 Result<Table> describeSelect(const Connection &connection, const Catalogue &catalogue, const QString &name,
                              const QString &sql);
 
-// The name by which the rows of a builder's SELECT go in a form that is made from one.
-QString selectTableName();
+// The name by which the rows of a builder's SELECT go in a form that is made from one: no table of the database has it.
+QString selectTableName(const Catalogue &catalogue);
 
 // The catalogue with the SELECTs of a form and of the forms inside it as tables, by the names that they go by.
 Result<Catalogue> withSelects(const Connection &connection, const Catalogue &catalogue, const Form &form);

@@ -50,6 +50,8 @@ public:
 
     void setAppearance(const Appearance &appearance);
     const Appearance &appearance() const { return m_appearance; }
+    // Where forms that pasted subforms show come from.
+    void setFormReader(FormReader reader) { m_readForm = std::move(reader); }
     void setSession(EntrySession *session);
     EntrySession *session() const { return m_session; }
     FormDocument *document() const { return m_document; }
@@ -311,6 +313,7 @@ private:
     void paintTrial(QPainter &painter, const Form &form);
 
     FormDocument *m_document;
+    FormReader m_readForm;
     QPointer<EntrySession> m_session;
     Appearance m_appearance;
     Selection m_selection;

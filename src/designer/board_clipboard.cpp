@@ -1,6 +1,7 @@
 // Cut, copy, paste and duplicate on the board.
 #include "designer/board.h"
 #include "core/edit/clipboard.h"
+#include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
 #include <QApplication>
@@ -60,10 +61,26 @@ void Board::paste(PastePlace place)
         Q_EMIT said(tr("There is nothing on the clipboard."));
         return;
     }
-    const Result<Form> clip = readClip(text);
+    Result<Form> clip = readClip(text);
     if (!clip) {
         Q_EMIT said(clip.error().sentence);
         return;
+    }
+    // Forms with files of their own are not on the clipboard; they are read again.
+    QString missed;
+    for (int i = 0; i < clip->controls.size(); ++i) {
+        nabblet::Control control = clip->controls.at(i);
+        const bool showsFile =
+            kindNamed(control.kind).editor == Editor::Rows && !control.inner && !projectFormOf(control).isEmpty();
+        if (showsFile && m_readForm) {
+            const Result<Form> form = m_readForm(projectFormOf(control));
+            if (form) {
+                control.inner = InnerForm(*form);
+                clip->controls.replace(i, control);
+            } else {
+                missed = form.error().sentence;
+            }
+        }
     }
     // Beside: a grid step off, as often as it takes to lie on nothing that is exactly there.
     const int pitch = std::max(1, m_document->form().grid.pitch);
@@ -88,6 +105,21 @@ void Board::paste(PastePlace place)
     m_document->apply(counted(count, tr("Paste a control"), tr("Paste %1 controls")), result.form);
     select(boxesAmong(result.form, result.controls).isEmpty() ? result.controls
                                                               : boxesAmong(result.form, result.controls));
+    const Table *rows = m_session ? findTable(m_session->catalogue(), result.form.rowSource) : nullptr;
+    QStringList strangers;
+    for (const ControlId id : result.controls) {
+        const QString column = result.form.controls.find(id)->column;
+        if (rows && !column.isEmpty() && !findColumn(*rows, column) && !strangers.contains(column)) {
+            strangers.append(column);
+        }
+    }
+    if (!strangers.isEmpty()) {
+        Q_EMIT said(tr("The rows of this form have no column for some of what was pasted: %1. Bind these boxes to others "
+                       "in the inspector.")
+                        .arg(strangers.join(QStringLiteral(", "))));
+    } else if (!missed.isEmpty()) {
+        Q_EMIT said(missed);
+    }
 }
 
 void Board::duplicate()

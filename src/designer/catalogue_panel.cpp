@@ -148,6 +148,12 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
     m_catalogue = catalogue;
     setNote(databaseName);
     m_order.clear();
+    QStringList opened; // stay so
+    for (int i = 0; i < m_tree->topLevelItemCount(); ++i) {
+        if (m_tree->topLevelItem(i)->isExpanded()) {
+            opened.append(m_tree->topLevelItem(i)->data(0, NameRole).toString());
+        }
+    }
     m_tree->clear();
     for (const Table &table : catalogue.tables) {
         auto *top = new QTreeWidgetItem(m_tree, {table.name.simplified()});
@@ -162,9 +168,17 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
             item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable)
                                      : column.declaredType);
         }
-        top->setExpanded(!m_rowSource.isEmpty() && table.name == m_rowSource);
+        top->setExpanded((!m_rowSource.isEmpty() && table.name == m_rowSource) || opened.contains(table.name));
     }
     refreshDots();
+    if (!m_filter->text().isEmpty()) {
+        filter(m_filter->text());
+    }
+}
+
+void CataloguePanel::clearFilter()
+{
+    m_filter->clear();
 }
 
 void CataloguePanel::focusTree()

@@ -28,6 +28,8 @@ public:
     void setFilledColumns(const QStringList &columns);
     void setTheme(Theme theme);
     void focusTree();
+    // Shows all tables again, as for another database.
+    void clearFilter();
 
 Q_SIGNALS:
     // A column of the form's own table was chosen; empty for none.

@@ -186,20 +186,27 @@ QString FormDocument::tracingPath() const
 Outcome FormDocument::saveTo(const QString &path)
 {
     // A tracing sheet in the project's folder, or beside the form, is named from the form's file, so that the folder
-    // may be moved.
-    Form stored = m_root;
+    // may be moved. The forms inside have none of their own.
     const QDir folder = QFileInfo(path).absoluteDir();
     const QString sheet = sheetPath(m_root.tracing.file, m_path);
     QDir project = folder;
     project.cdUp();
     const bool isInside = sheet.startsWith(folder.path() + u'/') ||
                           (folder.dirName() == QLatin1String("forms") && sheet.startsWith(project.path() + u'/'));
+    Form stored = m_root;
     if (!sheet.isEmpty()) {
         stored.tracing.file = isInside ? folder.relativeFilePath(sheet) : sheet;
     }
+    // A form goes by the name of its file, by which buttons and subforms find it.
+    stored.name = QFileInfo(path).completeBaseName();
     const Outcome saved = saveForm(path, stored);
     if (saved) {
         m_path = path;
+        m_root.tracing.file = stored.tracing.file; // as it is called from where the form is now
+        m_root.name = stored.name;
+        if (m_focus.isEmpty()) {
+            m_form = m_root;
+        }
         m_steps.setClean();
         Q_EMIT changedChanged();
     }

@@ -292,10 +292,13 @@ Words readSort(const Context &context)
 Result<Form> writeSort(const Context &context, const QString &typed)
 {
     Lookup lookup = lookupIn(context);
-    lookup.sort = namesIn(typed);
+    lookup.sort.clear();
     QStringList plain;
-    for (const QString &name : std::as_const(lookup.sort)) {
-        plain.append(name.startsWith(u'-') ? name.mid(1) : name);
+    for (const QString &name : namesIn(typed)) {
+        // A column may be called so that its name begins with a sign.
+        const ChoiceOrder by = unknownAmong(context, {name}) ? choiceOrder(name) : ChoiceOrder{name, false};
+        plain.append(by.name);
+        lookup.sort.append(written(by));
     }
     if (const std::optional<Error> unknown = unknownAmong(context, plain)) {
         return *unknown;

@@ -1,5 +1,7 @@
 #include "designer/new_form_dialog.h"
 
+#include "entry/ask.h"
+
 #include "core/draft/draft_quality.h"
 #include "core/text/tr.h"
 #include "data/profiler.h"
@@ -160,6 +162,74 @@ void NewFormDialog::countRows()
                      });
 }
 
+void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
+{
+    const Table *own = table();
+    const std::optional<Table> before = own ? std::optional(*own) : std::nullopt;
+    const QTreeWidgetItem *item = m_tables->currentItem();
+    const int from = item ? item->data(0, FromRole).toInt() : 0;
+    m_counting.giveUp();
+    m_catalogue = catalogue;
+    if (m_from == From::Select && before) {
+        m_catalogue.tables.append(*before);
+    }
+    {
+        const QSignalBlocker blocker(m_tables);
+        m_tables->clear();
+        fillTables();
+        for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+            QTreeWidgetItem *each = m_tables->topLevelItem(i);
+            const bool isSame = each->data(0, FromRole).toInt() == from &&
+                                (m_from != From::Table || each->data(0, Qt::UserRole).toString() == m_plan.table);
+            if (isSame) {
+                m_tables->setCurrentItem(each);
+            }
+        }
+    }
+    filter(m_filter->text());
+    countRows();
+    const Table *now = table();
+    if (m_from != From::Table || !before || (now && columnNames(*now) == columnNames(*before))) {
+        return;
+    }
+    if (!now) {
+        m_plan.table.clear();
+        chooseSource(); // of another table; this one is gone
+        return;
+    }
+    // Columns that are new come in as they are proposed, those that are gone go; what was chosen of the others stays.
+    DraftPlan plan = planWithChildren(m_catalogue, *now, nullptr, m_words);
+    for (PlannedColumn &column : plan.columns) {
+        for (const PlannedColumn &chosen : std::as_const(m_plan.columns)) {
+            if (chosen.column == column.column && chosen.through == column.through) {
+                column = chosen;
+            }
+        }
+    }
+    const DraftPlan old = m_plan;
+    chooseRows(*now);
+    m_plan.columns = plan.columns;
+    m_plan.title = old.title;
+    m_plan.people = old.people;
+    showPlan();
+    showDraft();
+}
+
+void NewFormDialog::reject()
+{
+    const bool isTouched = !(m_plan == m_proposed) && !m_plan.table.isEmpty();
+    if (isTouched && ask({tr("New form"),
+                          tr("Leave without making the form?"),
+                          tr("What was chosen for it on this sheet is lost then."),
+                          {tr("Leave"), tr("Stay")},
+                          1,
+                          1},
+                         this) != 0) {
+        return;
+    }
+    QDialog::reject();
+}
+
 void NewFormDialog::choose(const QString &wanted)
 {
     for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
@@ -309,7 +379,7 @@ void NewFormDialog::takeSelect()
         m_truth->setText(tr("The form shows as soon as the SELECT is understood."));
         return;
     }
-    m_catalogue.tables.removeIf([](const Table &each) { return each.name == selectTableName(); });
+    m_catalogue.tables.removeIf([](const Table &each) { return each.kind == TableKind::Select; });
     m_catalogue.tables.append(*m_select->table());
     chooseRows(*m_select->table());
 }

@@ -51,6 +51,13 @@ public:
     // Whether the stored values of the chosen table, and of the rows that belong to it, have been looked through.
     bool isProfiled() const { return m_profile.has_value() && !m_isLearning; }
 
+public Q_SLOTS:
+    // The database was changed while the sheet is open: its tables, and what is drafted of them, follow; what was chosen
+    // stays as far as it is there.
+    void takeCatalogue(const nabblet::Catalogue &catalogue);
+    // Asks first when choices would be lost.
+    void reject() override;
+
 protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
 
@@ -58,6 +65,7 @@ private:
     static constexpr int FromRole = Qt::UserRole + 1; // what a row of the list that is no table starts a form from
 
     QWidget *makeTables();
+    void fillTables();
     QWidget *makeColumns();
     QWidget *makeArrangement();
     void countRows();

@@ -52,6 +52,18 @@ QWidget *NewFormDialog::makeTables()
     m_tables->header()->setStretchLastSection(false);
     m_tables->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     m_tables->header()->setSectionResizeMode(1, QHeaderView::ResizeToContents);
+    fillTables();
+    panel->contents()->addWidget(m_filter);
+    panel->contents()->addWidget(m_tables, 1);
+    connect(m_filter, &QLineEdit::textChanged, this, &NewFormDialog::filter);
+    connect(m_tables, &QTreeWidget::currentItemChanged, this, &NewFormDialog::chooseSource);
+    connect(m_tables, &QTreeWidget::itemDoubleClicked, this, &QDialog::accept);
+    return panel;
+}
+
+// The tables and views of the catalogue, and what a form may start from besides.
+void NewFormDialog::fillTables()
+{
     for (const Table &each : m_catalogue.tables) {
         auto *item = new QTreeWidgetItem(
             m_tables, {each.name.simplified(), each.kind == TableKind::View ? tr("view") : QString()});
@@ -72,12 +84,6 @@ QWidget *NewFormDialog::makeTables()
     addStart(tr("Own SELECT"), tr("Rows that a SELECT of your own gives"), From::Select);
     addStart(tr("Empty form"), tr("Nothing on it yet; its row source can be given at any time"), From::Nothing);
     addStart(tr("Page pattern"), tr("A title and one to four columns to drop fields into"), From::Pattern);
-    panel->contents()->addWidget(m_filter);
-    panel->contents()->addWidget(m_tables, 1);
-    connect(m_filter, &QLineEdit::textChanged, this, &NewFormDialog::filter);
-    connect(m_tables, &QTreeWidget::currentItemChanged, this, &NewFormDialog::chooseSource);
-    connect(m_tables, &QTreeWidget::itemDoubleClicked, this, &QDialog::accept);
-    return panel;
 }
 
 QWidget *NewFormDialog::makeColumns()

@@ -21,16 +21,16 @@ QString recoveryPath(const QString &formPath, const QString &databaseFile)
         .filePath(QStringLiteral("unsaved/%1.nabform").arg(QString::fromLatin1(name)));
 }
 
-std::optional<Form> leftUnsaved(const QString &recoveryFile, const Form *saved)
+QList<LeftWork> leftUnsaved(const QString &recoveryFile, const Form *saved)
 {
-    if (!QFile::exists(recoveryFile)) {
-        return std::nullopt;
+    QList<LeftWork> left;
+    for (const QString &file : leftNear(recoveryFile)) {
+        const Result<Form> form = loadForm(file);
+        if (form && !(saved && *form == *saved)) {
+            left.append({*form, file});
+        }
     }
-    const Result<Form> form = loadForm(recoveryFile);
-    if (!form || (saved && *form == *saved)) {
-        return std::nullopt;
-    }
-    return *form;
+    return left;
 }
 
 Recovery::Recovery(FormDocument *document, QString databaseFile, QObject *parent)
@@ -51,19 +51,16 @@ Recovery::Recovery(FormDocument *document, QString databaseFile, QObject *parent
     });
 }
 
-QString Recovery::file() const
-{
-    return recoveryPath(m_document->path(), m_databaseFile);
-}
-
 void Recovery::forget()
 {
     m_timer.stop();
-    if (!m_written.isEmpty()) {
-        QFile::remove(m_written);
-        m_written.clear();
-    }
-    QFile::remove(file());
+    m_held.remove();
+}
+
+void Recovery::goOnIn(const QString &file)
+{
+    m_held.remove();
+    m_held.hold(file);
 }
 
 void Recovery::keepNow()
@@ -71,10 +68,10 @@ void Recovery::keepNow()
     if (!m_document->isChanged()) {
         return;
     }
-    const QString path = file();
-    const Outcome kept = saveForm(path, m_document->root());
+    const Outcome kept =
+        saveForm(m_held.path().isEmpty() ? m_held.holdNear(recoveryPath(m_document->path(), m_databaseFile)) : m_held.path(),
+                 m_document->root());
     if (kept) {
-        m_written = path;
         m_hasFailed = false;
     } else if (!m_hasFailed) {
         m_hasFailed = true;

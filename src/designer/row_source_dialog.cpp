@@ -13,7 +13,7 @@ namespace nabblet {
 
 RowSourceDialog::RowSourceDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowSource,
                                  const QString &select, Theme theme, QWidget *parent)
-    : QDialog(parent)
+    : QDialog(parent), m_catalogue(catalogue)
 {
     setWindowTitle(tr("Row source"));
     setObjectName(QStringLiteral("rowSourceDialog"));
@@ -68,17 +68,17 @@ QString RowSourceDialog::rowSource() const
 {
     const QTreeWidgetItem *item = m_tables->currentItem();
     const QString table = item ? item->data(0, Qt::UserRole).toString() : QString();
-    return item && table.isEmpty() ? selectTableName() : table;
+    return item && table.isEmpty() ? selectTableName(m_catalogue) : table;
 }
 
 QString RowSourceDialog::select() const
 {
-    return rowSource() == selectTableName() && m_select->table() ? m_select->table()->select : QString();
+    return rowSource() == selectTableName(m_catalogue) && m_select->table() ? m_select->table()->select : QString();
 }
 
 void RowSourceDialog::refresh()
 {
-    const bool isOwn = rowSource() == selectTableName();
+    const bool isOwn = rowSource() == selectTableName(m_catalogue);
     m_select->setEnabled(isOwn);
     m_take->setEnabled(!rowSource().isEmpty() && (!isOwn || m_select->table()));
 }

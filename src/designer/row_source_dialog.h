@@ -25,6 +25,7 @@ public:
 private:
     void refresh();
 
+    Catalogue m_catalogue;
     QTreeWidget *m_tables;
     SelectBox *m_select;
     QPushButton *m_take;

@@ -62,7 +62,7 @@ void SelectBox::check()
         m_says->setPalette(palette);
         m_says->setText(words);
     };
-    const Result<Table> described = describeSelect(m_connection, m_catalogue, selectTableName(), text());
+    const Result<Table> described = describeSelect(m_connection, m_catalogue, selectTableName(m_catalogue), text());
     m_table = described ? std::optional(*described) : std::nullopt;
     if (!described) {
         say(described.error().sentence, text().trimmed().isEmpty() ? colours.faintText : colours.alarm);

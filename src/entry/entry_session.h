@@ -10,6 +10,7 @@
 #include "data/transaction.h"
 #include "entry/row_window.h"
 
+#include <QJsonObject>
 #include <QLocale>
 #include <QObject>
 
@@ -111,6 +112,10 @@ public:
     bool hasUnsaved() const;
     // What was typed in rows that the form does not show any more; by the words of those rows. Empty for none.
     QStringList setAside() const;
+    // What is typed and not saved in the record and in the rows that belong to it, to be kept elsewhere; and taken up
+    // again: false where the record is not there any more.
+    QJsonObject typedAsJson() const;
+    bool takeTyped(const QJsonObject &typed);
     // The keyboard left a box: where what was typed there is no value, says so beside it.
     void boxLeft(const Control &control);
     QStringList changedCaptions() const;

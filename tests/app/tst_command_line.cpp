@@ -248,7 +248,8 @@ private Q_SLOTS:
         ran = run({"render", m_folder.filePath("none.nabform"), "-o", "x.png"});
         QCOMPARE(ran.code, 1);
         QVERIFY(ran.errors.contains("There is no file"));
-        const QString lonely = m_folder.filePath("lonely.nabform");
+        QVERIFY(QDir().mkpath(m_folder.filePath("far/away")));
+        const QString lonely = m_folder.filePath("far/away/lonely.nabform");
         QVERIFY(QFile::copy(m_project + "/forms/buoy.nabform", lonely));
         ran = run({"render", lonely, "-o", m_folder.filePath("x.png")});
         QCOMPARE(ran.code, 1);

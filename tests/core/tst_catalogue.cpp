@@ -137,12 +137,12 @@ private Q_SLOTS:
 
     void rulesInWords()
     {
-        QCOMPARE(words("depth_m >= 0"), "DEPTH_M is 0 or more");
-        QCOMPARE(words("depth_m BETWEEN 0 AND 20"), "DEPTH_M lies between 0 and 20");
-        QCOMPARE(words("lifted_on >= laid_on"), "LIFTED_ON is not before LAID_ON");
-        QCOMPARE(words("depth_m <> -1"), "DEPTH_M is not −1");
-        QCOMPARE(words("status IN ('a','b')"), "STATUS is one of “a”, “b”");
-        QCOMPARE(words("length(status)  > 2"), "The rule holds: length(status) > 2");
+        QCOMPARE(words("depth_m >= 0"), "DEPTH_M must be 0 or more");
+        QCOMPARE(words("depth_m BETWEEN 0 AND 20"), "DEPTH_M must lie between 0 and 20");
+        QCOMPARE(words("lifted_on >= laid_on"), "LIFTED_ON must not be before LAID_ON");
+        QCOMPARE(words("depth_m <> -1"), "DEPTH_M must not be −1");
+        QCOMPARE(words("status IN ('a','b')"), "STATUS must be one of “a”, “b”");
+        QCOMPARE(words("length(status)  > 2"), "This rule must hold: length(status) > 2");
         QCOMPARE(columnsOfRule({QString(), "lifted_on >= \"laid_on\""}, buoy()), QStringList({"laid_on", "lifted_on"}));
     }
 

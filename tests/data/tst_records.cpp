@@ -187,15 +187,15 @@ private Q_SLOTS:
         QTest::newRow("unique") << "buoy" << ColumnValues{{"asset_no", "NB-2006-B"}}
                                 << "Another record has this value already; ASSET_NO must differ"
                                 << QStringList{"asset_no"};
-        QTest::newRow("check") << "buoy" << ColumnValues{{"depth_m", -4}} << "DEPTH_M is 0 or more"
+        QTest::newRow("check") << "buoy" << ColumnValues{{"depth_m", -4}} << "DEPTH_M must be 0 or more"
                                << QStringList{"depth_m"};
         QTest::newRow("choice") << "buoy" << ColumnValues{{"status", "lost"}}
-                                << "STATUS is one of “on station”, “adrift”, “in depot”, “withdrawn”"
+                                << "STATUS must be one of “on station”, “adrift”, “in depot”, “withdrawn”"
                                 << QStringList{"status"};
         QTest::newRow("named check") << "contractor"
                                      << ColumnValues{{"agreement_from", "2030-01-01"},
                                                      {"agreement_until", "2029-01-01"}}
-                                     << "AGREEMENT_UNTIL is not before AGREEMENT_FROM"
+                                     << "AGREEMENT_UNTIL must not be before AGREEMENT_FROM"
                                      << QStringList{"agreement_from", "agreement_until"};
         QTest::newRow("link") << "buoy" << ColumnValues{{"fairway_id", 999}}
                               << "There is no such FAIRWAY_ID; choose one from the list" << QStringList{"fairway_id"};

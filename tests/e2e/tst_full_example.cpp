@@ -276,7 +276,7 @@ private:
         press("ctrl+s");
         waitFor("the refusal", [this] { return !m_window->session()->messages().isEmpty(); });
         const QString sentence = inWindow([this] { return m_window->session()->messages().first().sentence; });
-        check(sentence == "Charted depth (m) is 0 or more", sentence);
+        check(sentence == "Charted depth (m) must be 0 or more", sentence);
         check(inWindow([this] { return line("name")->text(); }) == "Long Reach Gate", "what was typed is kept");
         check(sqlite("SELECT name FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Entrance Starboard",
               "nothing was saved");

@@ -118,7 +118,7 @@ private Q_SLOTS:
         m_session->type(field("name"), "Gate");
         m_session->type(field("depth_m"), "-4");
         QVERIFY(!m_session->goNext());
-        QCOMPARE(sentences(), QStringList({"Depth (m) is 0 or more"}));
+        QCOMPARE(sentences(), QStringList({"Depth (m) must be 0 or more"}));
         QCOMPARE(m_session->messages().first().control, field("depth_m").id);
         QCOMPARE(words("depth_m"), "-4");
         QCOMPARE(words("name"), "Gate");

@@ -143,7 +143,7 @@ private Q_SLOTS:
     {
         retype("depth_m", "-4");
         QVERIFY(!m_session->save());
-        QCOMPARE(messages(), QStringList("Depth (m) is 0 or more"));
+        QCOMPARE(messages(), QStringList("Depth (m) must be 0 or more"));
         const QLabel *label = m_view->findChild<QLabel *>("message");
         const QRect there = box("depth_m")->geometry();
         QVERIFY(label->geometry().intersects(there.adjusted(0, 0, 40, 30)) && !label->geometry().intersects(there));

@@ -50,22 +50,22 @@ bool isWord(const QList<SqlToken> &tokens, qsizetype at, const char *word)
 QString comparisonInWords(const QString &sign, const QString &left, const QString &right, bool isDate)
 {
     if (sign == QLatin1String(">=")) {
-        return (isDate ? Texts::tr("%1 is not before %2") : Texts::tr("%1 is %2 or more")).arg(left, right);
+        return (isDate ? Texts::tr("%1 must not be before %2") : Texts::tr("%1 must be %2 or more")).arg(left, right);
     }
     if (sign == QLatin1String("<=")) {
-        return (isDate ? Texts::tr("%1 is not after %2") : Texts::tr("%1 is %2 or less")).arg(left, right);
+        return (isDate ? Texts::tr("%1 must not be after %2") : Texts::tr("%1 must be %2 or less")).arg(left, right);
     }
     if (sign == QLatin1String(">")) {
-        return (isDate ? Texts::tr("%1 is after %2") : Texts::tr("%1 is more than %2")).arg(left, right);
+        return (isDate ? Texts::tr("%1 must be after %2") : Texts::tr("%1 must be more than %2")).arg(left, right);
     }
     if (sign == QLatin1String("<")) {
-        return (isDate ? Texts::tr("%1 is before %2") : Texts::tr("%1 is less than %2")).arg(left, right);
+        return (isDate ? Texts::tr("%1 must be before %2") : Texts::tr("%1 must be less than %2")).arg(left, right);
     }
     if (sign == QLatin1String("<>") || sign == QLatin1String("!=")) {
-        return Texts::tr("%1 is not %2").arg(left, right);
+        return Texts::tr("%1 must not be %2").arg(left, right);
     }
     if (sign == QLatin1String("=") || sign == QLatin1String("==")) {
-        return Texts::tr("%1 is %2").arg(left, right);
+        return Texts::tr("%1 must be %2").arg(left, right);
     }
     return {};
 }
@@ -81,7 +81,7 @@ QString ruleInWords(const Check &check, const Table &table, const std::function<
             for (const QVariant &choice : choices) {
                 words.append(QStringLiteral("“%1”").arg(choice.toString()));
             }
-            return Texts::tr("%1 is one of %2").arg(captionFor(column.name), words.join(QStringLiteral(", ")));
+            return Texts::tr("%1 must be one of %2").arg(captionFor(column.name), words.join(QStringLiteral(", ")));
         }
     }
 
@@ -99,7 +99,7 @@ QString ruleInWords(const Check &check, const Table &table, const std::function<
             ++at;
             const std::optional<QString> high = operand(tokens, at, table, captionFor);
             if (low && hasAnd && high && at == tokens.size()) {
-                return Texts::tr("%1 lies between %2 and %3").arg(*left, *low, *high);
+                return Texts::tr("%1 must lie between %2 and %3").arg(*left, *low, *high);
             }
         } else if (tokens.at(at).kind == SqlToken::Sign) {
             const QString sign = tokens.at(at).text;
@@ -112,7 +112,7 @@ QString ruleInWords(const Check &check, const Table &table, const std::function<
             }
         }
     }
-    return Texts::tr("The rule holds: %1").arg(check.expression.simplified());
+    return Texts::tr("This rule must hold: %1").arg(check.expression.simplified());
 }
 
 QStringList columnsOfRule(const Check &check, const Table &table)

@@ -116,6 +116,20 @@ struct FixedRailName
 constexpr std::array<FixedRailName, 3> FixedRailNames{
     {{FixedRail::FormLeft, "form left"}, {FixedRail::FormRight, "form right"}, {FixedRail::BodyBottom, "body bottom"}}};
 
+bool isFixedRailName(const QString &name)
+{
+    return std::any_of(FixedRailNames.begin(), FixedRailNames.end(),
+                       [&](const FixedRailName &fixed) { return name == QLatin1String(fixed.name); });
+}
+
+// People may call a rail what the file calls one of the form's own: theirs then has a word before its name wherever it is
+// referred to. Names that would be mistaken for such get it as well.
+const QString OwnRail = QStringLiteral("rail ");
+bool needsOwnRail(const QString &name)
+{
+    return isFixedRailName(name) || (name.startsWith(OwnRail) && needsOwnRail(name.mid(OwnRail.size())));
+}
+
 QString railName(const Form &form, RailId id)
 {
     for (const FixedRailName &fixed : FixedRailNames) {
@@ -124,7 +138,7 @@ QString railName(const Form &form, RailId id)
         }
     }
     const Rail *rail = findRail(form, id);
-    return rail ? rail->name : QString();
+    return !rail ? QString() : needsOwnRail(rail->name) ? OwnRail + rail->name : rail->name;
 }
 
 // The look role of a control that names none.
@@ -195,15 +209,17 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
 // Turns a rail's name in a file into its id.
 RailId railNamed(const Form &form, JsonReader &reader, const char *edge, JsonMistakes &mistakes)
 {
-    const QString name = reader.text(edge, QString());
+    QString name = reader.text(edge, QString());
     if (name.isEmpty()) {
         return FixedRail::None;
     }
+    const bool isOwn = name.startsWith(OwnRail) && needsOwnRail(name.mid(OwnRail.size()));
     for (const FixedRailName &fixed : FixedRailNames) {
         if (name == QLatin1String(fixed.name)) {
             return fixed.id;
         }
     }
+    name = isOwn ? name.mid(OwnRail.size()) : name;
     for (const Rail &rail : form.rails) {
         if (rail.name == name) {
             return rail.id;

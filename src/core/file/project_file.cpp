@@ -118,13 +118,13 @@ QStringList formFiles(const QString &projectFolder)
 
 QString projectFolderOf(const QString &formPath)
 {
+    // The form's own folder, or the one around its folder of forms; further out, a project has nothing to do with it.
     QDir folder = QFileInfo(formPath).absoluteDir();
-    do {
-        if (folder.exists(QStringLiteral("project.nabblet"))) {
-            return folder.absolutePath();
-        }
-    } while (folder.cdUp());
-    return {};
+    if (folder.exists(QStringLiteral("project.nabblet"))) {
+        return folder.absolutePath();
+    }
+    const bool isOuter = folder.cdUp() && folder.exists(QStringLiteral("project.nabblet"));
+    return isOuter ? folder.absolutePath() : QString();
 }
 
 } // namespace nabblet

@@ -176,6 +176,14 @@ struct Lookup
     QList<LookupColumn> also = {}; // in the open list only
     QString heading = {};          // of the words, in the open list
 };
+// A column of Lookup::sort. Names that begin with a sign themselves are written with a plus before them.
+struct ChoiceOrder
+{
+    QString name;
+    bool isFalling = false;
+};
+ChoiceOrder choiceOrder(const QString &written);
+QString written(const ChoiceOrder &column);
 std::optional<Lookup> lookupOf(const Control &control);
 void setLookup(Control &control, const Lookup &lookup);
 

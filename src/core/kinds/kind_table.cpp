@@ -269,6 +269,18 @@ constexpr std::array<const char *, 5> TotalNames{"sum", "average", "least", "gre
 
 } // namespace
 
+ChoiceOrder choiceOrder(const QString &text)
+{
+    const bool isSigned = text.startsWith(u'-') || text.startsWith(u'+');
+    return {isSigned ? text.mid(1) : text, text.startsWith(u'-')};
+}
+
+QString written(const ChoiceOrder &column)
+{
+    const bool isSigned = column.name.startsWith(u'-') || column.name.startsWith(u'+');
+    return (column.isFalling ? QStringLiteral("-") : isSigned ? QStringLiteral("+") : QString()) + column.name;
+}
+
 std::optional<Lookup> lookupOf(const Control &control)
 {
     const QJsonObject object = control.settings.value(QLatin1String("lookup")).toObject();
