@@ -32,8 +32,11 @@
 #include <QApplication>
 #include <QDir>
 #include <QFileInfo>
+#include <QKeyEvent>
 #include <QLabel>
+#include <QLineEdit>
 #include <QMenu>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QSettings>
@@ -71,9 +74,29 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     m_appearance = std::make_unique<Appearance>(looks().first(), theme(), QApplication::font());
     makePages();
     makeMenus();
+    qApp->installEventFilter(this);
     applyTheme();
     refreshActions();
     refreshNames();
+}
+
+// A line that stands as it was filled in has nothing to undo of its own; undoing and redoing there means the form.
+bool MainWindow::eventFilter(QObject *watched, QEvent *event)
+{
+    if (event->type() != QEvent::ShortcutOverride || isEntry() || !m_document) {
+        return QMainWindow::eventFilter(watched, event);
+    }
+    const auto *key = static_cast<QKeyEvent *>(event);
+    const QKeySequence pressed(key->keyCombination());
+    const bool isOfSteps = m_undo->shortcuts().contains(pressed) || m_redo->shortcuts().contains(pressed);
+    const auto *line = qobject_cast<QLineEdit *>(watched);
+    const auto *text = qobject_cast<QPlainTextEdit *>(watched);
+    const bool isTyping = (line && line->isModified()) || (text && text->document()->isModified());
+    if (isOfSteps && (line || text) && !isTyping && isAncestorOf(static_cast<QWidget *>(watched))) {
+        event->ignore(); // so that the menu gets it
+        return true;
+    }
+    return QMainWindow::eventFilter(watched, event);
 }
 
 MainWindow::~MainWindow()

@@ -85,6 +85,7 @@ Q_SIGNALS:
     void catalogueTaken(const nabblet::Catalogue &catalogue);
 
 protected:
+    bool eventFilter(QObject *watched, QEvent *event) override;
     void closeEvent(QCloseEvent *event) override;
 
 private:

@@ -275,6 +275,8 @@ private:
     Outcome takeColumns(bool isShownOtherwise);
     QString missingWords() const;
     void findPosition();
+    void countAgain();
+    void recount();
     Row remapped(const Row &row, const RecordSource &before) const;
 
     // Holds the session to the rows whose link columns hold these values; hasParent: the record they belong to is
@@ -358,6 +360,7 @@ private:
     std::optional<qint64> m_position;
     std::optional<qint64> m_fromEnd;
     std::optional<RowMap> m_map;
+    bool m_countsAgain = false; // when the counting that is under way is done
 
     BackgroundWork m_placing;
     BackgroundWork m_mapping; // last, so that they end before what they report to

@@ -182,13 +182,25 @@ void EntrySession::noticeChanges()
             }
         }
     }
+    countAgain();
+}
+
+// Counts anew while what was known goes on being shown.
+void EntrySession::countAgain()
+{
     if (m_mapping.isBusy()) {
-        return; // what is being counted takes in what comes meanwhile, or the next change does
+        m_countsAgain = true; // once that is done, so that someone who writes on and on is no hindrance
+        return;
     }
+    recount();
+}
+
+void EntrySession::recount()
+{
     const std::optional<RowMap> map = m_map;
     const std::optional<qint64> at = position();
     startMapping(true);
-    m_map = m_map ? m_map : map; // near enough until the rows are counted anew
+    m_map = m_map ? m_map : map; // near enough until then
     m_position = m_position || m_isNew ? m_position : at;
     Q_EMIT positionChanged();
 }

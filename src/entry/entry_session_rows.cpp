@@ -279,6 +279,12 @@ bool EntrySession::add()
     clearRecord();
     m_rowBeforeNew = before;
     beginNewRecord();
+    if (isTabular(m_form) && !m_window.hasLast() && !m_window.rows().isEmpty()) {
+        // The new row stands behind the last one.
+        if (const Outcome read = m_window.readLast(m_connection, m_source); read) {
+            Q_EMIT rowsChanged(0);
+        }
+    }
     recordHasChanged();
     Q_EMIT positionChanged();
     return true;
@@ -302,6 +308,7 @@ std::optional<qint64> EntrySession::position() const
 void EntrySession::startMapping(bool findPosition)
 {
     m_mapping.giveUp();
+    m_countsAgain = false;
     m_map.reset();
     if (!m_hasParentRecord) {
         m_count.reset();
@@ -351,6 +358,9 @@ void EntrySession::startMapping(bool findPosition)
                                 m_map = mapped;
                                 m_count = mapped.count;
                                 Q_EMIT positionChanged();
+                                if (m_countsAgain) {
+                                    recount();
+                                }
                             });
                         }
                     });

@@ -10,6 +10,7 @@
 #include <QMenuBar>
 #include <QScreen>
 #include <QStatusBar>
+#include <QStyle>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -57,15 +58,17 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
     statusBar()->setSizeGripEnabled(false);
     makeRecordsMenu();
 
-    const WindowStyle &style = form.window;
-    const int list = style.hasRecordList ? style.listWidth : 0;
-    const int strip = style.hasRecordStrip && !form.rowSource.isEmpty() ? m_view->stripHeight() : 0;
-    const int across = (strip > 0 && !style.isFixed ? std::max(form.width, RoomForStrip) : form.width) + list;
-    const QSize wanted(across + 2 * Margin + (isTabular(form) ? 16 : 0),
-                       shownHeight(form) + strip + 2 * Margin + menuBar()->sizeHint().height() + StatusRoom);
+    const WindowStyle &own = form.window;
+    const int list = own.hasRecordList ? own.listWidth : 0;
+    const int strip = own.hasRecordStrip && !form.rowSource.isEmpty() ? m_view->stripHeight() : 0;
+    const int across = (strip > 0 && !own.isFixed ? std::max(form.width, RoomForStrip) : form.width) + list;
+    QSize wanted(across + 2 * Margin,
+                 shownHeight(form) + strip + 2 * Margin + menuBar()->sizeHint().height() + StatusRoom);
     const QRect screen = screenFor(parent);
+    const bool scrolls = isTabular(form) || wanted.height() > screen.height() - WindowFrame;
+    wanted += QSize(scrolls ? style()->pixelMetric(QStyle::PM_ScrollBarExtent) : 0, 0);
     resize(wanted.boundedTo(screen.size() - QSize(0, WindowFrame)));
-    if (style.isFixed) {
+    if (own.isFixed) {
         setFixedSize(size());
         setWindowFlag(Qt::WindowMaximizeButtonHint, false);
         setWindowFlag(Qt::WindowMinimizeButtonHint, false);

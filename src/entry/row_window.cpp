@@ -43,6 +43,20 @@ Outcome RowWindow::readFirst(const Connection &connection, const RecordSource &s
     return Done{};
 }
 
+Outcome RowWindow::readLast(const Connection &connection, const RecordSource &source)
+{
+    Result<QList<Row>> rows = rowsBefore(connection, source, {}, Step);
+    if (!rows) {
+        return rows.error();
+    }
+    clear();
+    std::reverse(rows->begin(), rows->end());
+    m_rows = *rows;
+    m_hasLast = true;
+    m_hasFirst = m_rows.size() < Step;
+    return Done{};
+}
+
 Outcome RowWindow::readAround(const Connection &connection, const RecordSource &source, const Row &row,
                               std::optional<qint64> number)
 {

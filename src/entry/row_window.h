@@ -23,6 +23,8 @@ public:
 
     void clear();
     Outcome readFirst(const Connection &connection, const RecordSource &source);
+    // Reads those at the end.
+    Outcome readLast(const Connection &connection, const RecordSource &source);
     // Reads the rows around one, which stands in the source with that number where it is known.
     Outcome readAround(const Connection &connection, const RecordSource &source, const Row &row,
                        std::optional<qint64> number = {});

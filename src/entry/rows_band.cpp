@@ -104,9 +104,10 @@ void RowsBand::paintEvent(QPaintEvent *event)
             const Shown contents = row < rows.size() ? m_session->shownIn(control, rows.at(row)) : shownBlank(control);
             paintControl(painter, control, contents, place.topLeft(), appearance());
         }
-        if (row == inHand) {
+        const bool isBlank = row >= rows.size() && !(row == inHand && m_session->isChanged());
+        if (row == inHand && !isBlank) {
             paintRowMark(painter, place, m_session->isChanged(), appearance());
-        } else if (row >= rows.size()) {
+        } else if (isBlank) {
             paintNewRowMark(painter, place, appearance());
         }
     }

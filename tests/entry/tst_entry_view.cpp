@@ -53,6 +53,13 @@ class TestEntryView : public QObject
                 sentences.append(label->text());
             }
         }
+        // With no room beside its box, what is said stands above the form, with the box's caption.
+        const auto *notice = m_view->findChild<QWidget *>("notice");
+        for (const QLabel *label : notice->isVisible() ? notice->findChildren<QLabel *>() : QList<QLabel *>()) {
+            if (label->isVisible()) {
+                sentences.append(label->text().mid(label->text().indexOf(": ") + 2));
+            }
+        }
         return sentences;
     }
 

@@ -6,6 +6,7 @@
 
 #include <QFileInfo>
 #include <QSqlQuery>
+#include <QUrl>
 
 namespace nabblet {
 
@@ -146,11 +147,10 @@ Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isRea
                      {}};
     }
     *isReadOnly = !info.isWritable();
-    database.setDatabaseName(address.file);
-    QString options = QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(BusyTimeout);
-    if (*isReadOnly) {
-        options += QLatin1String(";QSQLITE_OPEN_READONLY");
-    }
+    // As an address with a mode, so that a file which goes away this very moment is not made anew, empty.
+    database.setDatabaseName(QStringLiteral("file:") + QString::fromLatin1(QUrl::toPercentEncoding(address.file, "/")) +
+                             (*isReadOnly ? QStringLiteral("?mode=ro") : QStringLiteral("?mode=rw")));
+    QString options = QStringLiteral("QSQLITE_OPEN_URI;") + QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(BusyTimeout);
     database.setConnectOptions(options);
     if (!database.open()) {
         return explainFailure(database.lastError(), address);

@@ -235,7 +235,11 @@ private:
             return;
         }
         QList<LookupRow> fitting;
-        const QList<LookupRow> found = session().choicesOf(control(), typed, MostChoices);
+        QList<LookupRow> found = session().choicesOf(control(), typed, MostChoices);
+        if (const qsizetype apart = typed.lastIndexOf(QLatin1String(" (")); found.isEmpty() && apart > 0) {
+            // Typed with what tells it from others of the same words.
+            found = session().choicesOf(control(), typed.left(apart), MostChoices);
+        }
         // Any of the words that the list shows of a choice, or what is stored of it, finds it.
         const auto is = [&](const QString &words) { return words.compare(typed, Qt::CaseInsensitive) == 0; };
         bool isWhole = false;

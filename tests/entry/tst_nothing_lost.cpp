@@ -1,0 +1,733 @@
+// What people do with rough hands: nothing hangs, nothing that is said is untrue, nothing that was typed is lost.
+#include "core/draft/draft.h"
+#include "core/edit/edits.h"
+#include "core/kinds/list_lines.h"
+#include "core/text/caption_words.h"
+#include "entry/database_watch.h"
+#include "entry/entry_view.h"
+#include "entry/form_painter.h"
+#include "entry/record_recovery.h"
+#include "entry/record_strip.h"
+#include "entry/rows_band.h"
+#include "support/sample_database.h"
+#include "support/when_open.h"
+
+#include <QApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPainter>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QSqlDriver>
+#include <QSqlQuery>
+#include <QStandardPaths>
+#include <QTest>
+
+#include <sqlite3.h>
+
+using namespace nabblet;
+
+class TestNothingLost : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_path;
+    std::unique_ptr<Appearance> m_appearance;
+    std::unique_ptr<Connection> m_connection;
+    Catalogue m_catalogue;
+    Form m_form;
+    std::unique_ptr<EntrySession> m_session;
+    std::unique_ptr<EntryView> m_view;
+    QString m_said;
+
+    QString ask(const QString &sql) const { return samples::sqlite3(m_path, sql); }
+    void database(const QString &sql)
+    {
+        static int made = 0;
+        m_path = m_folder.filePath(QString("n%1.db").arg(++made));
+        const QString said = ask(sql);
+        QVERIFY2(said.isEmpty(), qPrintable(said));
+        m_connection = std::make_unique<Connection>(samples::opened(m_path));
+        m_catalogue = *m_connection->readCatalogue();
+    }
+    void fairway()
+    {
+        static int made = 0;
+        m_path = samples::fairwayDatabase(m_folder, QString("f%1.db").arg(++made));
+        m_connection = std::make_unique<Connection>(samples::opened(m_path));
+        m_catalogue = *m_connection->readCatalogue();
+    }
+    void draft(const QString &table, Arrangement arrangement = Arrangement::Columnar,
+               Arrangement children = Arrangement::Tabular)
+    {
+        DraftPlan plan = planWithChildren(m_catalogue, *findTable(m_catalogue, table));
+        plan.arrangement = arrangement;
+        for (PlannedChild &child : plan.children) {
+            child.isTaken = true;
+            child.plan.arrangement = children;
+        }
+        m_form = draftForm(m_catalogue, *findTable(m_catalogue, table), plan, nullptr, *m_appearance);
+    }
+    void start()
+    {
+        m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
+        m_session->setLocale(QLocale::c());
+        connect(m_session.get(), &EntrySession::said, this, [this](const QString &words) { m_said = words; });
+        const Outcome started = m_session->start();
+        QVERIFY2(started.isOk(), started.isOk() ? "" : qPrintable(started.error().sentence));
+    }
+    void show()
+    {
+        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
+        m_view->resize(std::max(900, m_form.width + 20), shownHeight(m_form) + 80);
+        m_view->show();
+        m_view->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
+    }
+    static const Control *find(const Form &form, const QString &name)
+    {
+        for (const Control &control : form.controls) {
+            if (control.column == name || (control.inner && control.inner.get()->rowSource == name)) {
+                return &control;
+            }
+        }
+        qFatal("nothing for %s", qPrintable(name));
+    }
+    const Control &field(const QString &column) const { return *find(m_form, column); }
+    EntrySession *rowsOf(const QString &table) { return m_session->childOf(field(table)); }
+    QWidget *box(const QString &column) const { return m_view->widgetFor(field(column).id); }
+    QString words(const QString &column) const { return m_session->shown(field(column)).words; }
+    static void retype(QWidget *line, const QString &typed)
+    {
+        line->setFocus();
+        qobject_cast<QLineEdit *>(line)->selectAll();
+        QTest::keyClicks(line, typed);
+    }
+    QStringList sentences() const
+    {
+        QStringList all;
+        for (const FieldMessage &message : m_session->messages()) {
+            all.append(message.sentence);
+        }
+        return all;
+    }
+    Control added(Form &form, const QString &kind, const QString &column, const QJsonObject &settings = {}) const
+    {
+        Control control;
+        control.id = nextControlId(form);
+        control.kind = kind;
+        control.name = kind + QString::number(control.id);
+        control.column = column;
+        control.settings = settings;
+        control.place = QRect(QPoint(160, 8 + 48 * form.controls.size()), kindNamed(kind).usualSize);
+        form.controls.append(control);
+        return control;
+    }
+    static Form blank(const QString &table)
+    {
+        Form form;
+        form.name = form.title = form.rowSource = table;
+        form.bands = {Band{BandRole::Body, 600, {}}};
+        return form;
+    }
+
+private Q_SLOTS:
+    void initTestCase()
+    {
+        QStandardPaths::setTestModeEnabled(true);
+        m_appearance = std::make_unique<Appearance>(looks().first(), Theme::Light, QApplication::font());
+    }
+    void cleanup()
+    {
+        m_view.reset();
+        m_session.reset();
+        m_connection.reset();
+        m_said.clear();
+    }
+
+    // ------------------------------------------------------------ what a program sets is never what a person typed
+
+    // A long text on the form for one child record once set itself as typed, over and over.
+    void longTextInRowsOfOneRecordComesToRest()
+    {
+        fairway();
+        draft("buoy", Arrangement::Columnar, Arrangement::Columnar);
+        start();
+        show();
+        QSignalSpy typed(m_session.get(), &EntrySession::pendingChanged);
+        for (int i = 0; i < 20; ++i) {
+            m_session->goNext();
+            QCoreApplication::processEvents();
+        }
+        QVERIFY(!m_session->hasUnsaved());
+        QVERIFY2(typed.size() < 100, qPrintable(QString::number(typed.size())));
+    }
+
+    void longTextIsLeftAsItIs_data()
+    {
+        QTest::addColumn<QString>("stored");
+        QTest::newRow("carriage returns") << "one\r\ntwo\r\n";
+        QTest::newRow("blanks that do not break") << QString("12%1V").arg(QChar(0xa0));
+        QTest::newRow("old line ends") << "one\rtwo";
+        QTest::newRow("separators") << QString("a%1b%2c").arg(QChar(0x2028)).arg(QChar(0x2029));
+        QTest::newRow("a NUL") << QString("a%1b").arg(QChar(0));
+        QTest::newRow("tabs and blanks") << "  a\t b  ";
+    }
+    void longTextIsLeftAsItIs()
+    {
+        QFETCH(QString, stored);
+        database("CREATE TABLE t (id INTEGER PRIMARY KEY, note TEXT, name TEXT)");
+        QSqlQuery insert(m_connection->database());
+        insert.prepare("INSERT INTO t VALUES (1, ?, 'x')");
+        insert.addBindValue(stored);
+        QVERIFY(insert.exec());
+        const QString before = ask("SELECT hex(note) FROM t");
+        m_form = blank("t");
+        const ControlId note = added(m_form, "long-text", "note").id;
+        added(m_form, "text-box", "name");
+        start();
+        show();
+        QCoreApplication::processEvents();
+        QVERIFY(!m_session->isChanged());
+        retype(box("name"), "y");
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT hex(note) FROM t"), before);
+        QCOMPARE(ask("SELECT name FROM t"), "y");
+        // What is typed behind it keeps what stands before, where the box can hold it.
+        auto *text = qobject_cast<QPlainTextEdit *>(m_view->widgetFor(note));
+        text->setFocus();
+        text->moveCursor(QTextCursor::End);
+        QTest::keyClicks(text, "!");
+        QVERIFY(m_session->isChanged());
+        QVERIFY(m_session->save());
+        if (stored.contains("\r\n") || stored.contains(QChar(0xa0))) {
+            QCOMPARE(ask("SELECT hex(note) FROM t"), before + "21");
+        }
+    }
+
+    // ------------------------------------------------------------ painting reads nothing
+
+    void paintingReadsNothing()
+    {
+        fairway();
+        draft("buoy");
+        start();
+        QVERIFY(m_session->goNext());
+        sqlite3 *handle = *static_cast<sqlite3 *const *>(m_connection->database().driver()->handle().constData());
+        int statements = 0;
+        const auto count = [](unsigned, void *counter, void *, void *) { return ++*static_cast<int *>(counter), 0; };
+        QTRY_VERIFY(m_session->isMapped());
+        sqlite3_trace_v2(handle, SQLITE_TRACE_STMT, count, &statements);
+        QImage image(m_form.width, shownHeight(m_form), QImage::Format_RGB32);
+        {
+            QPainter painter(&image);
+            paintForm(painter, m_form, m_session.get(), image.size(), *m_appearance);
+        }
+        QCOMPARE(statements, 0);
+        QSignalSpy read(m_session.get(), &EntrySession::valuesRead);
+        QTRY_VERIFY(!read.isEmpty()); // what it missed comes by itself
+        QVERIFY(statements > 0);
+        while (m_session->readMissing()) {
+        }
+        QCoreApplication::processEvents();
+        statements = 0;
+        QImage again = image;
+        {
+            QPainter painter(&again);
+            paintForm(painter, m_form, m_session.get(), image.size(), *m_appearance);
+        }
+        QCOMPARE(statements, 0);
+        QVERIFY(again != image);
+        QVERIFY(!m_session->readMissing()); // nothing was missing any more
+        sqlite3_trace_v2(handle, 0, nullptr, nullptr);
+    }
+
+    // ------------------------------------------------------------ deleting
+
+    void whatGoesAlongIsSaidAndComesBack()
+    {
+        fairway();
+        draft("visit");
+        const QString visit = ask("SELECT visit_id FROM part_fitted WHERE visit_id NOT IN (SELECT visit_id FROM part_claim) "
+                                  "GROUP BY visit_id HAVING count(*) = 3 LIMIT 1");
+        const QString before = ask("SELECT * FROM part_fitted; SELECT * FROM visit");
+        start();
+        QVERIFY(m_session->goToKey({visit.toLongLong()}));
+        QVERIFY2(m_session->deletionWords().contains("3 rows of “Part fitted”"), qPrintable(m_session->deletionWords()));
+        QVERIFY(m_session->removeRecord());
+        QCOMPARE(ask("SELECT count(*) FROM part_fitted WHERE visit_id = " + visit), "0");
+        QVERIFY(m_session->takeBack());
+        QCOMPARE(ask("SELECT * FROM part_fitted; SELECT * FROM visit"), before);
+        QCOMPARE(m_session->value("visit_id").toString(), visit);
+    }
+
+    // ------------------------------------------------------------ rows that leave
+
+    void aRowThatLeavesItsRowsIsSaid()
+    {
+        database("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT, town TEXT); "
+                 "INSERT INTO t VALUES (1, 'a', 'x'), (2, 'b', 'x')");
+        m_form = blank("own_select");
+        m_form.select = "SELECT id, name, town FROM t WHERE town = 'x'";
+        added(m_form, "text-box", "name");
+        added(m_form, "text-box", "town");
+        start();
+        m_session->type(field("town"), "y");
+        QVERIFY(m_session->save());
+        QVERIFY2(m_said.contains("does not belong to the rows of this form any more"), qPrintable(m_said));
+        QCOMPARE(words("town"), "y"); // as stored, not as it was
+        QCOMPARE(ask("SELECT town FROM t WHERE id = 1"), "y");
+        QVERIFY(m_session->takeBack());
+        QCOMPARE(ask("SELECT town FROM t WHERE id = 1"), "x");
+        QCOMPARE(words("town"), "x");
+        m_session->type(field("town"), "z");
+        QVERIFY(m_session->goNext()); // saved on leaving
+        QCOMPARE(words("name"), "b");
+        QVERIFY(!m_session->goPrevious()); // the other is not among the rows
+    }
+
+    // ------------------------------------------------------------ lists and lookups
+
+    void theLineThatIsPressedIsTheOneChosen()
+    {
+        database("CREATE TABLE c (id INTEGER PRIMARY KEY, name TEXT); CREATE TABLE t (id INTEGER PRIMARY KEY, c INTEGER);"
+                 "INSERT INTO c VALUES (1, 'ash'), (2, 'birch'), (3, 'cedar'); INSERT INTO t VALUES (1, NULL)");
+        m_form = blank("t");
+        const Control list = added(
+            m_form, "list", "c",
+            {{"lookup", QJsonObject{{"table", "c"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
+        start();
+        show();
+        m_view->grab();
+        ask("INSERT INTO c VALUES (4, 'alder'), (5, 'acer')"); // someone adds above
+        QWidget *widget = m_view->widgetFor(list.id);
+        QTest::mouseClick(widget, Qt::LeftButton, {}, QPoint(20, 2 + ListLine + 4)); // the second line, as painted
+        QCOMPARE(m_session->value("c").toInt(), 2);
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT c FROM t"), "2");
+    }
+
+    void choicesOfTheSameWordsAreToldApart()
+    {
+        database("CREATE TABLE p (id INTEGER PRIMARY KEY, name TEXT, town TEXT); CREATE TABLE t (id INTEGER PRIMARY KEY, p INTEGER, q INTEGER);"
+                 "INSERT INTO p VALUES (11, 'Ann Berg', 'Oban'), (12, 'Ann Berg', 'Wick'), (13, 'Bo', 'Wick'); INSERT INTO t VALUES (1, 12, 12)");
+        m_form = blank("t");
+        const QJsonObject byKey{{"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}};
+        const Control plain = added(m_form, "drop-down", "p", byKey);
+        Control town = added(m_form, "drop-down", "q", byKey);
+        Lookup lookup = *lookupOf(town);
+        lookup.also = {{"town", 0, {}}};
+        setLookup(town, lookup);
+        m_form.controls.replace(m_form.controls.indexOf(town.id), town);
+        start();
+        QCOMPARE(words("p"), "Ann Berg (12)");
+        QCOMPARE(words("q"), "Ann Berg (Wick)");
+        show();
+        retype(box("p"), "Ann Berg");
+        box("q")->setFocus();
+        QVERIFY(!m_session->save()); // which one is not said
+        retype(box("p"), "Ann Berg (11)");
+        box("q")->setFocus();
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT p FROM t"), "11");
+        retype(box("p"), "13"); // by what is stored of it
+        box("q")->setFocus();
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT p FROM t"), "13");
+    }
+
+    void lookupsDoNotTakeEachOthersWords()
+    {
+        database("CREATE TABLE p (id INTEGER PRIMARY KEY, code INTEGER, name TEXT); CREATE TABLE t (id INTEGER PRIMARY KEY, a INTEGER, b INTEGER, c INTEGER);"
+                 "INSERT INTO p VALUES (1, 2, 'one'), (2, 1, 'two'); INSERT INTO t VALUES (1, 1, 1, 1)");
+        m_form = blank("t");
+        added(m_form, "drop-down", "a", {{"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
+        added(m_form, "drop-down", "b", {{"lookup", QJsonObject{{"table", "p"}, {"value", "code"}, {"words", QJsonArray{"name"}}}}});
+        Control third = added(m_form, "drop-down", "c", {{"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
+        Lookup own = *lookupOf(third);
+        own.table.clear();
+        own.select = "SELECT id, upper(name) AS name FROM p";
+        setLookup(third, own);
+        m_form.controls.replace(m_form.controls.indexOf(third.id), third);
+        start();
+        QCOMPARE(words("a"), "one");
+        QCOMPARE(words("b"), "two");
+        QCOMPARE(words("c"), "ONE");
+    }
+
+    void newWordsAreCompletedBeforeTheyAreTaken()
+    {
+        database("CREATE TABLE t (id INTEGER PRIMARY KEY, who TEXT, n TEXT); INSERT INTO t VALUES (1, NULL, NULL)");
+        m_form = blank("t");
+        added(m_form, "drop-down", "who",
+              {{"choices", QJsonArray{QJsonObject{{"value", "Tobin Ferrer"}, {"words", "Tobin Ferrer"}}}}, {"takesNew", true}});
+        added(m_form, "text-box", "n");
+        start();
+        show();
+        retype(box("who"), "Tob");
+        box("n")->setFocus();
+        QCOMPARE(m_session->value("who").toString(), "Tobin Ferrer");
+        retype(box("who"), "Tob");
+        QTest::keyClick(box("who"), Qt::Key_Delete); // no, just that
+        box("n")->setFocus();
+        QCOMPARE(m_session->value("who").toString(), "Tob");
+    }
+
+    // ------------------------------------------------------------ typed work outlives changes of the form
+
+    void typedWorkOutlivesEveryChangeOfTheForm()
+    {
+        fairway();
+        draft("buoy");
+        start();
+        QVERIFY(m_session->goNext());
+        m_session->type(field("name"), "Typed");
+        // Shown as rows and back.
+        Form rows = m_form;
+        rows.rowsShown = 5;
+        QVERIFY(m_session->setForm(rows).isOk());
+        QCOMPARE(words("name"), "Typed");
+        QVERIFY(m_session->setForm(m_form).isOk());
+        QCOMPARE(words("name"), "Typed");
+        // Other rows, and back.
+        Form other = setRowSource(m_form, "vessel");
+        QVERIFY(m_session->setForm(other).isOk());
+        QCOMPARE(m_session->setAside(), QStringList("Buoy"));
+        QVERIFY(!m_session->hasUnsaved());
+        QVERIFY(m_session->setForm(m_form).isOk());
+        QVERIFY(m_session->setAside().isEmpty());
+        QCOMPARE(words("name"), "Typed");
+        // Its box gone: it is saved all the same, and named.
+        Form without = deleteControls(m_form, {field("name").id});
+        QVERIFY(m_session->setForm(without).isOk());
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 2"), "Typed");
+        QVERIFY2(m_said.contains(": Name."), qPrintable(m_said));
+    }
+
+    // A change of the form between reading and saving does not hide what someone else wrote meanwhile.
+    void aChangedFormDoesNotHideAConflict()
+    {
+        fairway();
+        draft("buoy");
+        start();
+        m_session->type(field("name"), "Mine");
+        ask("UPDATE buoy SET name = 'Theirs' WHERE buoy_id = 1");
+        Form other = m_form;
+        added(other, "text-box", "buoy_id");
+        QVERIFY(m_session->setForm(other).isOk());
+        m_session->noticeChanges();
+        QVERIFY(!m_session->save());
+        QCOMPARE(m_session->question(), Question::ChangedMeanwhile);
+        QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Theirs");
+    }
+
+    void anotherLinkIsFollowedAtOnce()
+    {
+        fairway();
+        draft("buoy");
+        start();
+        m_session->goToKey({5});
+        Form other = m_form;
+        Control rows = field("visit");
+        setChildLink(rows, {{"vessel_id"}, {"fairway_id"}});
+        other.controls.replace(other.controls.indexOf(rows.id), rows);
+        QVERIFY(m_session->setForm(other).isOk());
+        QCOMPARE(QString::number(m_session->childOf(rows)->window().rows().size()),
+                 ask("SELECT min(64, count(*)) FROM visit WHERE vessel_id = (SELECT fairway_id FROM buoy WHERE buoy_id = 5)"));
+    }
+
+    // ------------------------------------------------------------ a record with its rows: all of it or nothing
+
+    void aRecordIsSavedWithItsRowsOrNotAtAll()
+    {
+        fairway();
+        draft("visit");
+        start();
+        m_session->goToKey({3});
+        EntrySession *parts = rowsOf("part_fitted");
+        QVERIFY(parts->hasRecord());
+        const QString before = ask("SELECT * FROM visit; SELECT * FROM part_fitted");
+        parts->type(*find(parts->form(), "quantity"), "-4"); // the database refuses it
+        m_session->type(field("crew_lead"), "Somebody");
+        QVERIFY(!m_session->save());
+        QCOMPARE(ask("SELECT * FROM visit; SELECT * FROM part_fitted"), before);
+        QVERIFY(m_session->isChanged());
+        QCOMPARE(words("crew_lead"), "Somebody");
+        QCOMPARE(parts->shown(*find(parts->form(), "quantity")).words, "-4");
+        parts->type(*find(parts->form(), "quantity"), "4");
+        QVERIFY(m_session->save());
+        QVERIFY(!m_session->hasUnsaved());
+        QCOMPARE(ask("SELECT crew_lead FROM visit WHERE visit_id = 3"), "Somebody");
+        QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "4");
+    }
+
+    void rowsFollowAKeyThatIsChangedWithThem()
+    {
+        database("CREATE TABLE a (code TEXT PRIMARY KEY NOT NULL, name TEXT); CREATE TABLE b (id INTEGER PRIMARY KEY, code TEXT NOT NULL REFERENCES a ON UPDATE CASCADE, n INTEGER);"
+                 "INSERT INTO a VALUES ('x', 'one'); INSERT INTO b VALUES (1, 'x', 5)");
+        m_form = blank("a");
+        added(m_form, "text-box", "code");
+        Form inner = blank("b");
+        inner.rowsShown = 4;
+        const Control n = added(inner, "whole-number", "n");
+        Control rows = added(m_form, "subform", {});
+        rows.inner = InnerForm(inner);
+        setChildLink(rows, {{"code"}, {"code"}});
+        m_form.controls.replace(m_form.controls.indexOf(rows.id), rows);
+        start();
+        EntrySession *b = m_session->childOf(rows);
+        b->type(n, "6");
+        m_session->type(field("code"), "y");
+        QVERIFY2(m_session->save(), qPrintable(m_said));
+        QCOMPARE(ask("SELECT * FROM a; SELECT * FROM b"), "y|one\n1|y|6");
+        QVERIFY(b->add());
+        b->type(n, "7");
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT code FROM b WHERE n = 7"), "y");
+    }
+
+    void savingInTheRowsIsSeenByTheWhole()
+    {
+        fairway();
+        draft("visit");
+        start();
+        m_session->goToKey({3});
+        EntrySession *parts = rowsOf("part_fitted");
+        parts->type(*find(parts->form(), "quantity"), "4");
+        QVERIFY(m_session->hasUnsaved());
+        QSignalSpy told(m_session.get(), &EntrySession::pendingChanged);
+        QVERIFY(parts->save());
+        QVERIFY(!m_session->hasUnsaved());
+        QVERIFY(!told.isEmpty()); // so that the strip is told
+    }
+
+    // ------------------------------------------------------------ the keyboard stays where the person put it
+
+    void mendingOneBoxOfTwoLeavesTheKeyboardThere()
+    {
+        fairway();
+        draft("contractor");
+        start();
+        show();
+        retype(box("agreement_from"), "bad");
+        retype(box("agreement_until"), "worse");
+        box("name")->setFocus();
+        QVERIFY(!m_session->save());
+        QTRY_COMPARE(QApplication::focusWidget(), box("agreement_from")); // once, to the first
+        retype(QApplication::focusWidget(), "1 May 2026");
+        QCOMPARE(QApplication::focusWidget(), box("agreement_from"));
+        QCOMPARE(qobject_cast<QLineEdit *>(box("agreement_from"))->text(), "1 May 2026");
+        QCOMPARE(qobject_cast<QLineEdit *>(box("agreement_until"))->text(), "worse");
+    }
+
+    void theFirstRefusalHasItsWords()
+    {
+        fairway();
+        draft("visit", Arrangement::Tabular);
+        start();
+        show();
+        retype(box("hours"), "-1");
+        QVERIFY(!m_session->save());
+        QCOMPARE(sentences(), QStringList("Hours must be more than 0"));
+        QCoreApplication::processEvents();
+        QStringList seen;
+        for (const QLabel *label : m_view->findChildren<QLabel *>()) {
+            if (label->isVisible() && label->text().contains("must be")) {
+                seen.append(label->text());
+                for (const Control &other : m_form.controls) { // it covers no box
+                    const QWidget *widget = m_view->widgetFor(other.id);
+                    QVERIFY(!widget || !widget->isVisible() ||
+                            !QRect(widget->mapToGlobal(QPoint()), widget->size())
+                                 .intersects(QRect(label->mapToGlobal(QPoint()), label->size())));
+                }
+            }
+        }
+        QCOMPARE(seen.size(), 1);
+        QVERIFY(!m_said.contains(".."));
+    }
+
+    void aWrongValueIsSaidOnLeavingItsBox()
+    {
+        fairway();
+        draft("visit");
+        start();
+        show();
+        retype(box("battery_v"), "12.44");
+        QVERIFY(sentences().isEmpty()); // not while it is typed
+        box("hours")->setFocus();
+        QTRY_COMPARE(sentences(), QStringList("At most one digit goes behind the point here"));
+        QCOMPARE(QApplication::focusWidget(), box("hours"));
+        QVERIFY(!m_session->save());
+        QCOMPARE(ask("SELECT count(*) FROM visit WHERE battery_v = 12.44"), "0");
+    }
+
+    void aNewRowIsInSightWithTheKeyboardInIt()
+    {
+        fairway();
+        draft("visit", Arrangement::Tabular);
+        start();
+        show();
+        m_view->resize(m_view->width(), 240);
+        QTRY_VERIFY(m_session->isMapped());
+        m_view->addRecord();
+        QVERIFY(m_session->isNew());
+        const QWidget *focused = QApplication::focusWidget();
+        QVERIFY(focused && m_view->isAncestorOf(focused));
+        const QRect seen(m_view->findChild<RowsBand *>()->mapToGlobal(QPoint()), m_view->findChild<RowsBand *>()->size());
+        QVERIFY(seen.contains(QRect(focused->mapToGlobal(QPoint()), focused->size())));
+    }
+
+    void tabStopsOnlyWherePeopleType()
+    {
+        fairway();
+        draft("visit");
+        for (int i = 0; i < m_form.controls.size(); ++i) {
+            Control control = m_form.controls.at(i);
+            if (control.column == "crew_lead") {
+                control.settings.insert("locked", true);
+                m_form.controls.replace(i, control);
+            }
+        }
+        start();
+        m_session->goToKey({3});
+        show();
+        m_view->focusFirst();
+        QSet<QWidget *> met;
+        for (int i = 0; i < 80; ++i) {
+            QWidget *focused = QApplication::focusWidget();
+            QVERIFY(focused && focused->isVisible());
+            QVERIFY(focused != box("crew_lead") && focused != box("labour_cost"));
+            met.insert(focused);
+            if (focused->parentWidget() == m_view->findChild<RecordStrip *>()) {
+                break;
+            }
+            QTest::keyClick(focused, Qt::Key_Tab);
+        }
+        const auto *inner = box("part_fitted")->findChild<EntryView *>();
+        QVERIFY(met.contains(inner->widgetFor(find(inner->session()->form(), "quantity")->id)));
+        QVERIFY(QApplication::focusWidget()->parentWidget() == m_view->findChild<RecordStrip *>());
+    }
+
+    // ------------------------------------------------------------ others at work on the same database
+
+    void whatOthersDoIsNoticed()
+    {
+        fairway();
+        draft("buoy");
+        start();
+        QTRY_COMPARE(m_session->count().value_or(0), 212);
+        DatabaseWatch watch(*m_connection);
+        connect(&watch, &DatabaseWatch::dataChanged, m_session.get(), &EntrySession::noticeChanges);
+        connect(&watch, &DatabaseWatch::catalogueChanged, m_session.get(), &EntrySession::setCatalogue);
+        QCOMPARE(ask("INSERT INTO buoy (asset_no, name, buoy_type, fairway_id, contractor_id) "
+                     "SELECT 'ZZ-1', 'New', buoy_type, fairway_id, contractor_id FROM buoy LIMIT 1"),
+                 QString());
+        ask("UPDATE buoy SET name = 'Renamed' WHERE buoy_id = 1");
+        watch.look();
+        QCOMPARE(words("name"), "Renamed");
+        QTRY_COMPARE(m_session->count().value_or(0), 213);
+        m_session->type(field("depth_m"), "3");
+        QVERIFY(m_session->save());
+        QSignalSpy own(&watch, &DatabaseWatch::dataChanged);
+        watch.look();
+        QVERIFY(own.isEmpty()); // what is written here is no news
+    }
+
+    void aRenamedColumnIsSaidAndShowsNothing()
+    {
+        fairway();
+        draft("contractor");
+        start();
+        DatabaseWatch watch(*m_connection);
+        connect(&watch, &DatabaseWatch::catalogueChanged, m_session.get(), &EntrySession::setCatalogue);
+        QVERIFY(words("town") != "");
+        m_session->type(field("name"), "Kept");
+        ask("ALTER TABLE contractor RENAME COLUMN town TO place");
+        watch.look();
+        QCOMPARE(words("town"), QString());
+        QVERIFY2(sentences().join(' ').contains("no column “town” any more"), qPrintable(sentences().join(' ')));
+        QCOMPARE(words("name"), "Kept");
+        QVERIFY(m_session->goNext());
+        QCOMPARE(words("town"), QString());
+        QCOMPARE(ask("SELECT name FROM contractor ORDER BY contractor_id LIMIT 1"), "Kept");
+        ask("ALTER TABLE contractor RENAME COLUMN place TO town");
+        watch.look();
+        QVERIFY(words("town") != "");
+    }
+
+    void aDatabaseThatGoesAwayIsSaid()
+    {
+        database("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT); INSERT INTO t VALUES (1, 'a')");
+        draft("t");
+        start();
+        DatabaseWatch watch(*m_connection);
+        connect(&watch, &DatabaseWatch::availabilityChanged, m_session.get(), &EntrySession::availabilityChanged);
+        m_session->type(field("name"), "b");
+        QVERIFY(QFile::rename(m_path, m_path + ".away"));
+        watch.look();
+        QVERIFY2(sentences().join(' ').contains("not there any more"), qPrintable(sentences().join(' ')));
+        QCOMPARE(words("name"), "b");
+        QVERIFY(QFile::rename(m_path + ".away", m_path));
+        watch.look();
+        QVERIFY2(m_session->save(), qPrintable(m_said));
+        QCOMPARE(ask("SELECT name FROM t"), "b");
+    }
+
+    // ------------------------------------------------------------ where among the records
+
+    void thePlaceIsKnownAgainAfterGoingByKey()
+    {
+        fairway();
+        draft("buoy");
+        start();
+        QVERIFY(m_session->goToKey({50}));
+        QTRY_COMPARE(m_session->position().value_or(-1), 49);
+    }
+
+    // ------------------------------------------------------------ a crash
+
+    void aRecordThatWasTypedOutlivesACrash()
+    {
+        fairway();
+        draft("visit");
+        start();
+        m_session->goToKey({3});
+        const QString before = ask("SELECT * FROM visit; SELECT * FROM part_fitted");
+        {
+            auto recovery = std::make_unique<RecordRecovery>(m_session.get(), "form");
+            m_session->type(field("crew_lead"), "Half typ");
+            m_session->type(field("hours"), "not a number");
+            EntrySession *parts = rowsOf("part_fitted");
+            parts->type(*find(parts->form(), "quantity"), "7.5");
+            recovery->keepNow();
+            EntrySession other(*m_connection, m_catalogue, m_form);
+            QVERIFY(other.start().isOk());
+            QVERIFY(!offerTyped(&other, "form", nullptr)); // held: nobody else is offered it
+            // The program ends without a word: the file stays, its holder is gone.
+        }
+        start();
+        QString asked;
+        const samples::WhenOpen takeUp("question", [&](QDialog *question) {
+            asked = question->property("text").toString();
+            question->findChild<QPushButton *>("answer0")->click();
+        });
+        QVERIFY(offerTyped(m_session.get(), "form", nullptr));
+        QVERIFY2(asked.contains("was not saved"), qPrintable(asked));
+        QCOMPARE(m_session->value("visit_id").toInt(), 3);
+        QCOMPARE(words("crew_lead"), "Half typ");
+        QCOMPARE(words("hours"), "not a number");
+        QCOMPARE(rowsOf("part_fitted")->value("quantity").toDouble(), 7.5);
+        QCOMPARE(ask("SELECT * FROM visit; SELECT * FROM part_fitted"), before);
+        QVERIFY(!m_session->save()); // the number is still none
+        m_session->type(field("hours"), "2");
+        QVERIFY(m_session->save());
+        QCOMPARE(ask("SELECT crew_lead, hours FROM visit WHERE visit_id = 3"), "Half typ|2");
+        QVERIFY(leftNear(typedPath(*m_session, "form")).isEmpty());
+    }
+};
+
+QTEST_MAIN(TestNothingLost)
+#include "tst_nothing_lost.moc"
