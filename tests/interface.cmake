@@ -39,3 +39,16 @@ nabblet_test(app tst_main_window)
 nabblet_test(app tst_design_window)
 nabblet_test(app tst_demonstration)
 nabblet_test(app tst_workspace)
+
+# A rough hand on random forms of random databases: a few fixed seeds here, as many as there is time for by
+# tests/rough/soak.
+add_executable(rough_hand rough/rough_hand.cpp)
+target_include_directories(rough_hand PRIVATE ${CMAKE_CURRENT_SOURCE_DIR} ${CMAKE_CURRENT_SOURCE_DIR}/rough)
+target_link_libraries(rough_hand PRIVATE nabblet_app Qt6::Test)
+target_compile_definitions(rough_hand PRIVATE NABBLET_ROOT="${CMAKE_SOURCE_DIR}")
+target_compile_options(rough_hand PRIVATE -UQT_NO_CAST_FROM_ASCII)
+set_target_properties(rough_hand PROPERTIES ENABLE_EXPORTS ON) # names in the watchdog's stacks
+add_test(NAME rough/rough_hand COMMAND rough_hand --seeds 1-10 --steps 120)
+set_tests_properties(rough/rough_hand PROPERTIES
+    ENVIRONMENT "QT_QPA_PLATFORM=offscreen;LC_ALL=C.UTF-8;ASAN_OPTIONS=detect_leaks=0"
+    TIMEOUT 600)

@@ -1,5 +1,7 @@
 #include "designer/select_box.h"
 
+#include "core/catalogue/select_table.h"
+
 #include "data/select_source.h"
 
 #include <QLabel>
@@ -86,7 +88,13 @@ void SelectBox::check()
     for (QString &reason : reasons) {
         reason = tr("%1: %2").arg(columnsOfReason.value(reason).join(QStringLiteral(", ")), reason);
     }
-    say(tr("%1 columns, %2 can be written.").arg(described->columns.size()).arg(writable) +
+    // Rows with a key are read by it, a few at a time, so that any number of them opens at once.
+    const QString order = ordersItsRows(described->select) && !described->primaryKey.isEmpty()
+                              ? tr("Records come in the order of their key (%1), not in that of the ORDER BY: they are read "
+                                   "by it. ")
+                                    .arg(described->primaryKey.join(QStringLiteral(", ")))
+                              : QString();
+    say(order + tr("%1 columns, %2 can be written.").arg(described->columns.size()).arg(writable) +
             (reasons.isEmpty() ? QString()
                                : u' ' + reasons.mid(0, 3).join(QStringLiteral("; ")) +
                                      (reasons.size() > 3 ? QStringLiteral("; …") : QStringLiteral("."))),

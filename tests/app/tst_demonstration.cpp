@@ -41,6 +41,64 @@ class TestDemonstration : public QObject
         return nullptr;
     }
 
+    // Types what a box takes.
+    static void fill(EntrySession &session, const Control &control)
+    {
+        static int made = 0;
+        const QList<LookupRow> choices = session.choicesOf(control, {}, 1);
+        const Editor editor = kindNamed(control.kind).editor;
+        if (editor == Editor::Choice || editor == Editor::Options || editor == Editor::List) {
+            if (!choices.isEmpty()) {
+                session.chooseRow(control, choices.first().values);
+                return;
+            }
+        }
+        const QString kind = control.kind;
+        session.type(control, kind == "date"             ? QString("1 May 2026")
+                              : kind == "date-time"      ? QString("1 May 2026 10:30")
+                              : kind == "time"           ? QString("10:30")
+                              : kind == "whole-number"   ? QString::number(500 + ++made)
+                              : kind == "decimal-number" ? QString("2")
+                                                         : QString("Z%1").arg(++made));
+    }
+
+    static void addAndDelete(EntrySession &session, const QString &where)
+    {
+        const Table *table = findTable(session.catalogue(), session.form().rowSource);
+        QString said;
+        const auto listening = connect(&session, &EntrySession::said, [&](const QString &words) { said = words; });
+        if (session.canAdd()) {
+            QVERIFY2(session.isNew() || session.add(), qPrintable(where));
+            for (const Control &control : session.form().controls) {
+                const Column *column = table ? findColumn(*table, control.column) : nullptr;
+                const bool isAsked = column && (column->isRequired || kindNamed(control.kind).name == "text-box") && !column->hasDefault;
+                if (isAsked && session.isEditable(control) && !isJumpList(control)) {
+                    fill(session, control);
+                }
+            }
+            QVERIFY2(session.save(), qPrintable(where + ": " + said));
+            QVERIFY2(said.startsWith("Added"), qPrintable(said));
+            for (const Control &control : session.form().controls) {
+                if (control.inner && kindNamed(control.kind).editor == Editor::Rows) {
+                    addAndDelete(*session.childOf(control), where + " > " + control.name);
+                }
+            }
+        }
+        if (session.canDelete() && session.hasRecord() && !session.isNew()) {
+            const RowKey key = *session.keyInHand();
+            for (const Control &control : session.form().controls) {
+                if (control.inner && kindNamed(control.kind).editor == Editor::Rows) {
+                    while (session.childOf(control)->canDelete() && session.childOf(control)->removeRecord()) {
+                    }
+                }
+            }
+            QVERIFY2(session.removeRecord(), qPrintable(where + ": " + said));
+            QVERIFY2(session.takeBack(), qPrintable(where + ": " + said));
+            QVERIFY(session.keyInHand() == key);
+        }
+        disconnect(listening);
+    }
+
 private Q_SLOTS:
     void initTestCase()
     {
@@ -78,6 +136,23 @@ private Q_SLOTS:
             const QString opens = projectFormOf(control);
             QVERIFY2(opens.isEmpty() || QFile::exists(pathOf(opens)), qPrintable(opens));
         }
+    }
+
+    // Every form, on every level: a record is added, changed, deleted and brought back, and its rows with it.
+    void eachFormTakesRecordsOnEveryLevel_data() { formsAreWrittenAsTheyAre_data(); }
+    void eachFormTakesRecordsOnEveryLevel()
+    {
+        QFETCH(QString, file);
+        const QString path = formsFolder(m_folder.path()) + "/" + file;
+        const Result<Workspace> workspace = openWorkspaceOfForm(path);
+        const Result<Form> form = loadForm(path);
+        EntrySession session(*workspace->connection, workspace->catalogue, *form);
+        session.setLocale(QLocale::c());
+        if (form->rowSource.isEmpty()) {
+            return;
+        }
+        QVERIFY(session.start().isOk());
+        addAndDelete(session, file);
     }
 
     void eachFormIsAtWork_data() { formsAreWrittenAsTheyAre_data(); }

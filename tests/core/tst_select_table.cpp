@@ -27,6 +27,15 @@ class TestSelectTable : public QObject
     }
 
 private Q_SLOTS:
+    void theOrderOfItsOwnRowsIsSeen()
+    {
+        QVERIFY(ordersItsRows("SELECT * FROM a ORDER BY b"));
+        QVERIFY(ordersItsRows("SELECT * FROM a\norder  by (b), c LIMIT 3"));
+        QVERIFY(!ordersItsRows("SELECT (SELECT b FROM c ORDER BY d LIMIT 1) FROM a"));
+        QVERIFY(!ordersItsRows("SELECT 'order by' AS \"order by\" FROM a -- ORDER BY b"));
+        QVERIFY(!ordersItsRows("SELECT row_number() OVER (ORDER BY b) FROM a"));
+    }
+
     void theTableWithItsWholeKeyIsWritten()
     {
         const Table table = of({from("purchase", "purchase_no"),

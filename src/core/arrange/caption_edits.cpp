@@ -25,7 +25,8 @@ QList<const Control *> captions(const ArrangeContext &context)
     for (const Arranged &item : context.arranged()) {
         const Control *control = context.form.controls.find(item.control);
         const Control *caption = control->captionFor != 0 ? control : context.form.controls.find(item.other);
-        if (caption && caption->captionFor != 0) {
+        // Once, also where a caption and its field were chosen as two things.
+        if (caption && caption->captionFor != 0 && !result.contains(caption)) {
             result.append(caption);
         }
     }

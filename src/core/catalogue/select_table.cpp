@@ -152,4 +152,21 @@ Table withRepeatedKey(const Table &table)
     return result;
 }
 
+bool ordersItsRows(const QString &sql)
+{
+    const QList<SqlToken> tokens = sqlTokens(sql);
+    int depth = 0;
+    for (qsizetype i = 0; i + 1 < tokens.size(); ++i) {
+        const SqlToken &token = tokens.at(i);
+        if (token.kind == SqlToken::Sign) {
+            depth += token.text == QLatin1String("(") ? 1 : token.text == QLatin1String(")") ? -1 : 0;
+        } else if (depth == 0 && token.kind == SqlToken::Word &&
+                   token.text.compare(QLatin1String("order"), Qt::CaseInsensitive) == 0 &&
+                   tokens.at(i + 1).text.compare(QLatin1String("by"), Qt::CaseInsensitive) == 0) {
+            return true;
+        }
+    }
+    return false;
+}
+
 } // namespace nabblet

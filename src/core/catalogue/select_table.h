@@ -24,4 +24,7 @@ Table tableOfSelect(const Catalogue &catalogue, const QString &name, const QStri
 // The same table when its key turned out to name more than one row: nothing can be written.
 Table withRepeatedKey(const Table &table);
 
+// Whether a SELECT has an ORDER BY for its rows, beside those inside it.
+bool ordersItsRows(const QString &sql);
+
 } // namespace nabblet

@@ -75,6 +75,13 @@ const ColumnProfile *profileOf(const Profile *profile, const QString &column)
 
 } // namespace
 
+// Written out: a comparison made by the compiler of a thing that holds itself is more than some compilers bear.
+bool PlannedChild::operator==(const PlannedChild &other) const
+{
+    return link == other.link && isTaken == other.isTaken && place == other.place && isByHand == other.isByHand &&
+           usualRows == other.usualRows && plan == other.plan;
+}
+
 // Here, where children are whole.
 bool DraftPlan::operator==(const DraftPlan &other) const = default;
 

@@ -73,7 +73,7 @@ struct PlannedChild
     int usualRows = 0;     // that nine in ten records keep to; 0 when not known
     DraftPlan plan;        // of those rows; without columns until it is taken
 
-    bool operator==(const PlannedChild &) const = default;
+    bool operator==(const PlannedChild &other) const;
 };
 
 // The plan that the program proposes for a table. profile may be nullptr. A key that numbers itself is left out; all

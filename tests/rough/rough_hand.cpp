@@ -1,0 +1,586 @@
+// A rough hand: from a seed, random keys, clicks, drags, commands, record moves and other programs' writes on random forms
+// of random databases, in Design and in Entry, with laws that hold after every step. Without a seed, a few fixed ones.
+//
+//   rough_hand [--seed N] [--steps N] [--skip 3,17-40] [--verbose]
+//
+// Exit code 1 and a sentence when a law is broken; the same seed and steps break it again.
+#include "random_database.h"
+
+#include "app/main_window.h"
+#include "core/arrange/containers.h"
+#include "core/draft/draft.h"
+#include "core/file/form_file.h"
+#include "core/file/project_file.h"
+#include "data/raw_text.h"
+#include "designer/board.h"
+#include "designer/form_document.h"
+#include "entry/entry_view.h"
+#include "entry/form_window.h"
+#include "support/sample_database.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDialog>
+#include <QElapsedTimer>
+#include <QLineEdit>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QProcess>
+#include <QPushButton>
+#include <QScrollBar>
+#include <QStandardPaths>
+#include <QTest>
+#include <QTextStream>
+#include <QThread>
+#include <QTimer>
+
+#include <atomic>
+#include <csignal>
+#include <execinfo.h>
+#include <pthread.h>
+#include <unistd.h>
+
+using namespace nabblet;
+using namespace nabblet::rough;
+
+namespace {
+
+constexpr int LongestStep = 2000; // ms; several times that where sanitizers slow everything down
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+constexpr int Slowness = 6;
+#else
+constexpr int Slowness = 1;
+#endif
+constexpr qint64 MostGrowth = 400; // MiB over a whole run
+
+std::atomic<qint64> stepBegan{0}; // ms; 0: none under way
+pthread_t mainThread;
+
+void printStack(int)
+{
+    void *frames[64];
+    const int count = backtrace(frames, 64);
+    backtrace_symbols_fd(frames, count, STDERR_FILENO);
+}
+
+// A crash says where.
+void printCrash(int signal)
+{
+    printStack(signal);
+    _exit(128 + signal);
+}
+
+qint64 now()
+{
+    static QElapsedTimer clock = [] {
+        QElapsedTimer started;
+        started.start();
+        return started;
+    }();
+    return clock.elapsed() + 1;
+}
+
+// Prints where the program is when a step goes on for too long, and ends it when it hangs for good.
+class Watchdog : public QThread
+{
+protected:
+    void run() override
+    {
+        bool isTold = false;
+        while (!isInterruptionRequested()) {
+            msleep(50);
+            const qint64 began = stepBegan;
+            const qint64 taken = began == 0 ? 0 : now() - began;
+            if (taken > LongestStep * Slowness && !isTold) {
+                isTold = true;
+                pthread_kill(mainThread, SIGUSR1);
+            }
+            if (taken > 15000 * Slowness) {
+                fprintf(stderr, "rough hand: the step hangs\n");
+                _exit(1);
+            }
+            isTold = isTold && taken > 0;
+        }
+    }
+};
+
+qint64 memory() // MiB
+{
+    QFile status("/proc/self/status");
+    if (status.open(QIODevice::ReadOnly)) {
+        for (const QByteArray &line : status.readAll().split('\n')) {
+            if (line.startsWith("VmRSS:")) {
+                return line.mid(6).trimmed().split(' ').first().toLongLong() / 1024;
+            }
+        }
+    }
+    return 0;
+}
+
+class Hand
+{
+public:
+    Hand(quint32 seed, int steps, QSet<int> skipped, bool isTalkative)
+        : m_seed(seed), m_steps(steps), m_skipped(std::move(skipped)), m_isTalkative(isTalkative)
+    {
+    }
+
+    // Nothing, or which law was broken in which step.
+    QString run()
+    {
+        Dice dice(m_seed);
+        m_path = m_folder.filePath("rough.db");
+        const QString said = samples::sqlite3(m_path, randomDatabase(dice));
+        if (!said.isEmpty()) {
+            return "the database could not be made: " + said;
+        }
+        const QString form = makeForm(dice);
+        if (form.isEmpty()) {
+            return QString();
+        }
+        QTimer answers; // whatever is asked is answered, one way or another
+        Dice answerDice(m_seed ^ 0xa5a5a5a5u);
+        QObject::connect(&answers, &QTimer::timeout, &answers, [&] { answer(answerDice); });
+        answers.start(10);
+        m_window = std::make_unique<MainWindow>();
+        m_window->show();
+        m_window->openPath(form);
+        if (!m_window->document() || !m_window->board()) {
+            return "the form did not open";
+        }
+        const Form opened = m_window->document()->root();
+        QCoreApplication::processEvents();
+        const qint64 before = memory();
+        for (int i = 0; i < m_steps && m_broken.isEmpty(); ++i) {
+            if (m_skipped.contains(i)) {
+                continue;
+            }
+            Dice own(m_seed * 7919u + static_cast<quint32>(i));
+            m_what = QString();
+            const qint64 began = now();
+            stepBegan = began;
+            step(own);
+            QCoreApplication::processEvents();
+            stepBegan = 0;
+            const qint64 taken = now() - began;
+            if (m_isTalkative) {
+                QTextStream(stderr) << i << ": " << m_what << " (" << taken << " ms)\n";
+            }
+            if (taken > LongestStep * Slowness) {
+                broke(QString("took %1 ms").arg(taken));
+            }
+            holdLaws();
+            if (!m_broken.isEmpty()) {
+                m_broken = QString("step %1, %2: %3").arg(i).arg(m_what, m_broken);
+            }
+        }
+        if (m_broken.isEmpty() && m_window->document()) {
+            m_window->showDesign();
+            m_window->document()->steps()->setIndex(0);
+            if (!(withoutNames(m_window->document()->root()) == withoutNames(opened))) {
+                m_broken = "undoing everything does not give the form as it was opened";
+            }
+        }
+        if (m_broken.isEmpty() && memory() - before > MostGrowth * Slowness) {
+            m_broken = QString("memory grew by %1 MiB").arg(memory() - before);
+        }
+        answers.stop();
+        m_window.reset();
+        return m_broken;
+    }
+
+private:
+    static Form withoutNames(Form form) // saving gives a form the name of its file
+    {
+        form.name.clear();
+        return form;
+    }
+
+    QString makeForm(Dice &dice)
+    {
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const Table &table = dice.of(catalogue.tables);
+        DraftPlan plan = planWithChildren(catalogue, table);
+        plan.arrangement = static_cast<Arrangement>(dice.below(3));
+        for (PlannedChild &child : plan.children) {
+            child.isTaken = dice.chance(70);
+            child.place = dice.chance(80) ? ChildPlace::Subform : ChildPlace::Button;
+            child.plan.arrangement = static_cast<Arrangement>(dice.below(3));
+        }
+        Form form = draftForm(catalogue, table, plan, nullptr, FixedTextMeasure());
+        form.name = "rough";
+        Project project;
+        project.name = "Rough";
+        project.database = "rough.db";
+        const QString path = formsFolder(m_folder.path()) + "/rough.nabform";
+        return saveProject(m_folder.path(), project) && saveForm(path, form) ? path : QString();
+    }
+
+    void broke(const QString &law)
+    {
+        if (m_broken.isEmpty()) {
+            m_broken = law;
+        }
+    }
+
+    void answer(Dice &dice)
+    {
+        QWidget *modal = QApplication::activeModalWidget();
+        if (QWidget *popup = QApplication::activePopupWidget()) {
+            popup->close();
+            return;
+        }
+        if (auto *box = qobject_cast<QMessageBox *>(modal)) {
+            const QList<QAbstractButton *> buttons = box->buttons();
+            buttons.at(dice.below(static_cast<int>(buttons.size())))->click();
+        } else if (auto *dialog = qobject_cast<QDialog *>(modal)) {
+            dice.chance(30) ? dialog->accept() : dialog->reject();
+        }
+    }
+
+    void step(Dice &dice)
+    {
+        if (dice.chance(4)) {
+            m_what = "F5";
+            m_window->isEntry() ? m_window->showDesign() : m_window->showEntry();
+        } else if (dice.chance(5)) {
+            writeOutside(dice);
+        } else if (auto *window = qobject_cast<FormWindow *>(QApplication::activeModalWidget())) {
+            enter(dice, window->view());
+            if (dice.chance(20)) {
+                m_what += ", closed";
+                window->close();
+            }
+        } else if (m_window->isEntry() && m_window->entryView()) {
+            enter(dice, m_window->entryView());
+        } else {
+            design(dice);
+        }
+    }
+
+    // Another program works on the same database.
+    void writeOutside(Dice &dice)
+    {
+        const int t = 1 + dice.below(4);
+        const QString sql = dice.of(QStringList{
+            "DELETE FROM t%1 WHERE rowid = (SELECT rowid FROM t%1 ORDER BY 1 LIMIT 1 OFFSET 1)",
+            "INSERT INTO t%1 SELECT * FROM t%1 LIMIT 0", "INSERT INTO t%1 DEFAULT VALUES", "UPDATE t%1 SET id = id",
+            "ALTER TABLE t%1 ADD COLUMN extra TEXT", "ALTER TABLE t%1 DROP COLUMN extra", "DELETE FROM t%1",
+            "ALTER TABLE t%1 RENAME COLUMN name TO name_now", "ALTER TABLE t%1 RENAME COLUMN name_now TO name"});
+        m_what = "outside: " + sql.arg(t);
+        samples::sqlite3(m_path, sql.arg(t)); // may well fail, as it does for people
+    }
+
+    void enter(Dice &dice, EntryView *view)
+    {
+        struct Key
+        {
+            int key;
+            Qt::KeyboardModifiers modifiers;
+        };
+        static const QList<Key> keys{{Qt::Key_Tab, {}},           {Qt::Key_Backtab, Qt::ShiftModifier}, {Qt::Key_Return, {}},
+                                     {Qt::Key_Escape, {}},        {Qt::Key_PageDown, {}},               {Qt::Key_PageUp, {}},
+                                     {Qt::Key_Down, {}},          {Qt::Key_Up, {}},                     {Qt::Key_Space, {}},
+                                     {Qt::Key_Delete, {}},        {Qt::Key_Backspace, {}},              {Qt::Key_Home, Qt::ControlModifier},
+                                     {Qt::Key_End, Qt::ControlModifier},   {Qt::Key_PageDown, Qt::ControlModifier},
+                                     {Qt::Key_Down, Qt::AltModifier},      {Qt::Key_E, Qt::ControlModifier},
+                                     {Qt::Key_A, Qt::ControlModifier},     {Qt::Key_N, Qt::ControlModifier},
+                                     {Qt::Key_Delete, Qt::ControlModifier}, {Qt::Key_Backspace, Qt::ControlModifier}};
+        QWidget *focused = QApplication::focusWidget() && view->isAncestorOf(QApplication::focusWidget()) ? QApplication::focusWidget() : view;
+        switch (dice.below(10)) {
+        case 0:
+        case 1:
+        case 2: {
+            const QString words = randomWords(dice);
+            m_what = "type " + words;
+            for (const QChar sign : words) {
+                QTest::sendKeyEvent(QTest::Click, focused, sign.unicode() < 128 ? static_cast<Qt::Key>(sign.toUpper().unicode()) : Qt::Key_unknown,
+                                    QString(sign), Qt::NoModifier);
+            }
+            break;
+        }
+        case 3:
+        case 4:
+        case 5: {
+            const Key key = dice.of(keys);
+            m_what = "press " + QKeySequence(QKeyCombination(key.modifiers, static_cast<Qt::Key>(key.key))).toString();
+            QTest::keyClick(focused, static_cast<Qt::Key>(key.key), key.modifiers);
+            break;
+        }
+        case 6: {
+            QList<QWidget *> boxes = view->findChildren<QWidget *>();
+            boxes.removeIf([](QWidget *box) { return !box->isVisible() || box->size().isEmpty() || box->isWindow(); });
+            if (!boxes.isEmpty()) {
+                QWidget *box = dice.of(boxes);
+                m_what = QString("click %1 %2").arg(box->metaObject()->className(), box->objectName());
+                QTest::mouseClick(box, Qt::LeftButton, {}, QPoint(dice.below(box->width()), dice.below(box->height())));
+            }
+            break;
+        }
+        case 7: {
+            EntrySession *session = dice.chance(70) ? view->session() : inFocus(view);
+            m_what = "save";
+            const bool wasChanged = session->hasUnsaved();
+            if (session->save() && wasChanged) {
+                holdSaved(*session);
+            }
+            break;
+        }
+        case 8:
+            m_what = "a record further";
+            switch (dice.below(5)) {
+            case 0:
+                view->session()->goNext();
+                break;
+            case 1:
+                view->session()->goPrevious();
+                break;
+            case 2:
+                view->session()->goLast();
+                break;
+            case 3:
+                view->addRecord();
+                break;
+            default:
+                view->session()->goTo(dice.below(20));
+            }
+            break;
+        default:
+            m_what = "delete or take back";
+            dice.chance(30) ? static_cast<void>(view->session()->removeRecord()) : static_cast<void>(view->session()->takeBack());
+        }
+    }
+
+    // The session of the rows in which the keyboard is.
+    static EntrySession *inFocus(EntryView *view)
+    {
+        for (QWidget *above = QApplication::focusWidget(); above; above = above->parentWidget()) {
+            if (auto *inner = qobject_cast<EntryView *>(above); inner && view->isAncestorOf(inner)) {
+                return inner->session();
+            }
+        }
+        return view->session();
+    }
+
+    void design(Dice &dice)
+    {
+        Board *board = m_window->board();
+        QWidget *ground = board->viewport();
+        const auto somewhere = [&] { return QPoint(dice.below(ground->width()), dice.below(ground->height())); };
+        static const QList<QKeySequence> keys{
+            QKeySequence("Left"), QKeySequence("Right"), QKeySequence("Up"), QKeySequence("Down"), QKeySequence("Ctrl+Right"),
+            QKeySequence("Shift+Right"), QKeySequence("Shift+Down"), QKeySequence("Delete"), QKeySequence("Tab"), QKeySequence("Escape"),
+            QKeySequence("F2"), QKeySequence("Return"), QKeySequence("Alt+Left")};
+        switch (dice.below(9)) {
+        case 0:
+        case 1: {
+            const QPoint at = somewhere();
+            m_what = QString("click %1,%2").arg(at.x()).arg(at.y());
+            QTest::mouseClick(ground, Qt::LeftButton, dice.chance(30) ? Qt::ControlModifier : Qt::NoModifier, at);
+            break;
+        }
+        case 2:
+        case 3: {
+            const QPoint from = somewhere();
+            const QPoint to = somewhere();
+            m_what = QString("drag %1,%2 to %3,%4").arg(from.x()).arg(from.y()).arg(to.x()).arg(to.y());
+            const Qt::KeyboardModifiers with = dice.chance(20) ? Qt::AltModifier : dice.chance(20) ? Qt::ControlModifier : Qt::NoModifier;
+            QTest::mousePress(ground, Qt::LeftButton, with, from);
+            for (int i = 1; i <= 4; ++i) {
+                QTest::mouseMove(ground, from + (to - from) * i / 4);
+            }
+            if (dice.chance(15)) {
+                QTest::keyClick(board, Qt::Key_Escape);
+            }
+            QTest::mouseRelease(ground, Qt::LeftButton, with, to);
+            break;
+        }
+        case 4: {
+            const QKeySequence key = dice.of(keys);
+            m_what = "press " + key.toString();
+            QTest::keySequence(board, key);
+            break;
+        }
+        case 5: {
+            QList<ControlId> ids;
+            for (const Control &control : m_window->document()->form().controls) {
+                ids.append(control.id);
+            }
+            m_what = "select";
+            if (!ids.isEmpty()) {
+                QList<ControlId> chosen;
+                for (int i = 1 + dice.below(4); i > 0; --i) {
+                    chosen.append(dice.of(ids));
+                }
+                board->select(chosen);
+            }
+            break;
+        }
+        case 6:
+            m_what = "undo or redo";
+            dice.chance(60) ? m_window->document()->steps()->undo() : m_window->document()->steps()->redo();
+            break;
+        default:
+            command(dice);
+        }
+    }
+
+    // Any command of the menus that asks for no file and ends nothing.
+    void command(Dice &dice)
+    {
+        QList<QAction *> actions;
+        const QList<QAction *> all = m_window->findChildren<QAction *>();
+        for (QAction *action : all) {
+            const QString words = action->text();
+            const bool isOut = words.isEmpty() || words.contains(u'…') || words.contains("Quit") || words.contains("Save") ||
+                               action->menu() || action->isSeparator();
+            if (action->isEnabled() && !isOut) {
+                actions.append(action);
+            }
+        }
+        if (!actions.isEmpty()) {
+            QAction *action = dice.of(actions);
+            m_what = "command " + action->text();
+            action->trigger();
+        }
+    }
+
+    // -------------------------------------------------------- laws
+
+    void holdLaws()
+    {
+        const FormDocument *document = m_window->document();
+        if (!document) {
+            broke("the form is gone");
+            return;
+        }
+        const Form &form = document->form();
+        for (const Control &control : form.controls) {
+            if (control.container != 0 && form.controls.find(control.container) &&
+                !roomOf(form, areaOf(control)).contains(control.place)) {
+                broke(QString("“%1” sticks out of its container").arg(control.name));
+            }
+        }
+        const Result<Form> again = readForm(writeForm(document->root()));
+        if (!again) {
+            broke("what is saved cannot be read: " + again.error().sentence);
+        } else if (writeForm(*again) != writeForm(document->root())) { // numbers of controls are given anew
+            broke("the form that is read is not the one that was saved");
+        }
+    }
+
+    // What was said to be saved is what another program reads, and what is shown.
+    void holdSaved(const EntrySession &session)
+    {
+        const Table *table = findTable(session.catalogue(), session.form().rowSource);
+        const std::optional<RowKey> key = session.keyInHand();
+        if (!table || table->kind != TableKind::Table || !key || session.isChanged()) {
+            return;
+        }
+        const RecordSource source = recordSourceOf(*table);
+        QStringList conditions;
+        for (qsizetype i = 0; i < key->size(); ++i) {
+            const QVariant &part = key->at(i);
+            QString literal = part.toString();
+            literal = part.typeId() == QMetaType::QString ? u'\'' + literal.replace(u'\'', "''") + u'\'' : literal;
+            const QString name = source.keyColumns.at(i);
+            conditions.append((source.keyIsRowNumber ? name : u'"' + QString(name).replace(u'"', "\"\"") + u'"') + " = " + literal);
+        }
+        for (const Control &control : session.form().controls) {
+            if (control.column.isEmpty() || !session.source().columns.contains(control.column) || !takesValue(kindNamed(control.kind))) {
+                continue;
+            }
+            const QString column = u'"' + QString(control.column).replace(u'"', "\"\"") + u'"';
+            const QString stored = samples::sqlite3(
+                m_path, QString("SELECT typeof(t.%1) || ':' || hex(t.%1) FROM %2 AS t WHERE %3")
+                            .arg(column, u'"' + QString(table->name).replace(u'"', "\"\"") + u'"', conditions.join(" AND ")));
+            const QVariant value = session.value(control.column);
+            QString shown;
+            if (value.isNull()) {
+                shown = "null:";
+            } else if (isRawText(value)) {
+                shown = "text:" + QString::fromLatin1(value.value<RawText>().bytes.toHex().toUpper());
+            } else if (value.typeId() == QMetaType::QByteArray) {
+                shown = "blob:" + QString::fromLatin1(value.toByteArray().toHex().toUpper());
+            } else if (value.typeId() == QMetaType::QString) {
+                shown = "text:" + QString::fromLatin1(value.toString().toUtf8().toHex().toUpper());
+            } else if (value.typeId() == QMetaType::LongLong) {
+                shown = "integer:" + QString::fromLatin1(value.toString().toUtf8().toHex().toUpper());
+            } else {
+                continue; // SQLite's client writes only 15 digits of a real
+            }
+            if (shown != stored) {
+                broke(QString("%1.%2 shows %3 and %4 is stored").arg(table->name, control.column, shown, stored));
+            }
+        }
+    }
+
+    quint32 m_seed;
+    int m_steps;
+    QSet<int> m_skipped;
+    bool m_isTalkative;
+    QTemporaryDir m_folder;
+    QString m_path;
+    std::unique_ptr<MainWindow> m_window;
+    QString m_what;
+    QString m_broken;
+};
+
+QSet<int> numbersIn(const QString &ranges)
+{
+    QSet<int> numbers;
+    for (const QString &range : ranges.split(u',', Qt::SkipEmptyParts)) {
+        const int from = range.section(u'-', 0, 0).toInt();
+        const int to = range.contains(u'-') ? range.section(u'-', 1, 1).toInt() : from;
+        for (int i = from; i <= to; ++i) {
+            numbers.insert(i);
+        }
+    }
+    return numbers;
+}
+
+} // namespace
+
+int main(int argc, char **argv)
+{
+    QApplication application(argc, argv);
+    QApplication::setApplicationName("nabblet-rough");
+    QStandardPaths::setTestModeEnabled(true);
+    QCommandLineParser parser;
+    parser.addHelpOption();
+    parser.addOptions({{"seed", "One seed.", "N"},
+                       {"seeds", "Seeds from A to B.", "A-B", "1-8"},
+                       {"steps", "Steps of each.", "N", "120"},
+                       {"skip", "Steps to leave out.", "N,N-N"},
+                       {"verbose", "Says each step."}});
+    parser.process(application);
+    mainThread = pthread_self();
+    std::signal(SIGUSR1, printStack);
+#if !defined(__SANITIZE_ADDRESS__) && !defined(__SANITIZE_THREAD__) // which say more themselves
+    std::signal(SIGSEGV, printCrash);
+    std::signal(SIGABRT, printCrash);
+#endif
+    void *warm[1]; // the first call loads a library, which a signal handler may not
+    backtrace(warm, 1);
+    Watchdog watchdog;
+    watchdog.start();
+    QList<quint32> seeds;
+    const QString range = parser.isSet("seed") ? parser.value("seed") : parser.value("seeds");
+    for (uint seed = range.section(u'-', 0, 0).toUInt(); seed <= range.section(u'-', -1).toUInt(); ++seed) {
+        seeds.append(seed);
+    }
+    int failed = 0;
+    for (const quint32 seed : seeds) {
+        const QString broken =
+            Hand(seed, parser.value("steps").toInt(), numbersIn(parser.value("skip")), parser.isSet("verbose")).run();
+        if (!broken.isEmpty()) {
+            ++failed;
+            QTextStream(stdout) << "seed " << seed << ": " << broken << Qt::endl;
+        }
+    }
+    watchdog.requestInterruption();
+    watchdog.wait();
+    QTextStream(stdout) << seeds.size() - failed << " passed, " << failed << " failed" << Qt::endl;
+    return failed == 0 ? 0 : 1;
+}
