@@ -107,11 +107,16 @@ void paintControlWithRows(QPainter &painter, const Control &control, const Shown
     painter.translate(inside.topLeft());
     paintForm(painter, *control.inner.get(), session ? session->childToPaint(control) : nullptr, inside.size(), appearance);
     painter.restore();
-    // The frame again, over what reached its rounded corners.
+    paintSubformFrame(painter, control.place.translated(origin), appearance);
+}
+
+// Over what reached its rounded corners.
+void paintSubformFrame(QPainter &painter, const QRect &place, const Appearance &appearance)
+{
     painter.setPen(appearance.colour(Ink::FieldOutline));
     painter.setBrush(Qt::NoBrush);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.drawRoundedRect(QRectF(control.place.translated(origin)).adjusted(0.5, 0.5, -0.5, -0.5), 3, 3);
+    painter.drawRoundedRect(QRectF(place).adjusted(0.5, 0.5, -0.5, -0.5), 3, 3);
     painter.setRenderHint(QPainter::Antialiasing, false);
 }
 

@@ -24,4 +24,7 @@ void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &app
 // The mark at the left of the row in hand of a tabular form. rect: the whole row.
 void paintRowMark(QPainter &painter, const QRect &rect, bool isChanged, const Appearance &appearance);
 
+// The frame of a subform, which lies over the form inside it.
+void paintSubformFrame(QPainter &painter, const QRect &place, const Appearance &appearance);
+
 } // namespace nabblet

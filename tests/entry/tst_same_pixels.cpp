@@ -5,6 +5,8 @@
 #include "core/edit/placing.h"
 #include "designer/board.h"
 #include "entry/entry_view.h"
+#include "entry/picture_painter.h"
+#include "entry/band_view.h"
 #include "support/sample_database.h"
 
 #include <QApplication>
@@ -151,6 +153,132 @@ private Q_SLOTS:
         view.show();
         QVERIFY(QTest::qWaitForWindowExposed(&view));
         compareRecords(session, board, view, form);
+    }
+
+    // Every kind there is, at rest and locked: a new kind comes under this by standing in the table of kinds.
+    void everyKindOfTheTableLooksTheSame_data()
+    {
+        QTest::addColumn<QString>("kind");
+        QTest::addColumn<bool>("isLocked");
+        for (const Kind &kind : kinds()) {
+            QTest::newRow(qPrintable(kind.name)) << kind.name << false;
+            QTest::newRow(qPrintable(kind.name + " locked")) << kind.name << true;
+        }
+    }
+    void everyKindOfTheTableLooksTheSame()
+    {
+        QFETCH(QString, kind);
+        QFETCH(bool, isLocked);
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        Form form;
+        form.name = form.title = form.rowSource = "visit";
+        form.width = 1200;
+        form.bands = {Band{BandRole::Body, 640, {}}};
+        form.window.hasRecordStrip = false;
+        const PlacedControl made = withNewControlBelow(form, kind, Area(), appearance);
+        form = made.form;
+        Control control = *form.controls.find(made.control);
+        const Kind &placed = kindNamed(kind);
+        for (const char *column : {"crew_lead", "hours", "visited_on", "arrived_at", "reported_at", "lamp_works", "vessel_id", "remarks"}) {
+            const Column *own = findColumn(*findTable(catalogue, "visit"), column);
+            if (placed.binds.contains(own->type) && control.column.isEmpty()) {
+                control.column = column;
+            }
+        }
+        control.settings.insert("locked", isLocked);
+        if (kind == "total") {
+            setTotal(control, {TotalKind::Sum, "hours"});
+            control.column.clear();
+        } else if (kind == "formula") {
+            control.column.clear();
+            control.settings.insert("formula", "hours * 2");
+        } else if (placed.editor == Editor::Rows) {
+            control.inner = InnerForm(draftForm(catalogue, *findTable(catalogue, "part_fitted"),
+                                                [&] {
+                                                    DraftPlan plan = planDraft(*findTable(catalogue, "part_fitted"), nullptr);
+                                                    plan.arrangement = Arrangement::Tabular;
+                                                    return plan;
+                                                }(),
+                                                nullptr, appearance));
+            control.place.setSize({control.inner.get()->width + 2, shownHeight(*control.inner.get()) + 2});
+            setChildLink(control, {{"visit_id"}, {"visit_id"}});
+        }
+        if (placed.editor == Editor::Button) {
+            control.settings.insert("action", "close"); // of use at any time
+        }
+        form.controls.replace(form.controls.indexOf(made.control), control);
+        EntrySession session(connection, catalogue, form);
+        QVERIFY(session.start(Counting::No).isOk()); // nothing comes later
+        FormDocument document(form);
+        Board board(&document, &session, appearance);
+        EntryView view(&session, appearance);
+        view.resize(form.width, formHeight(form) + 200);
+        view.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&view));
+        const QWidget *widget = view.widgetFor(control.id);
+        BandView *band = nullptr;
+        for (BandView *each : view.findChildren<BandView *>()) {
+            const bool isInside = widget && widget->isAncestorOf(each);
+            band = !band && each->height() >= 400 && !isInside ? each : band; // the body
+        }
+        QVERIFY(band);
+        for (int record = 0; record < 3; ++record) {
+            if (QWidget *focused = QApplication::focusWidget()) {
+                focused->clearFocus();
+            }
+            QCoreApplication::processEvents();
+            while (session.readMissing()) {
+            }
+            QImage inEntry(control.place.size(), QImage::Format_RGB32);
+            band->render(&inEntry, QPoint(), QRegion(control.place), QWidget::DrawChildren);
+            const QImage onBoard = boardPicture(board, form, control);
+            if (inEntry != onBoard) {
+                inEntry.save(QDir::temp().filePath("nabblet-entry.png"));
+                onBoard.save(QDir::temp().filePath("nabblet-board.png"));
+            }
+            QVERIFY2(inEntry == onBoard, qPrintable(kind + " differs in record " + QString::number(record)));
+            session.goNext();
+        }
+    }
+
+    // A box that was refused is painted by its widget as its kind draws it.
+    void refusedBoxesArePaintedAsTheirKindDrawsThem()
+    {
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        const Form form = setFormWidth(draftColumnar(catalogue, *findTable(catalogue, "visit"), appearance), 1200);
+        EntrySession session(connection, catalogue, form);
+        QVERIFY(session.start().isOk());
+        EntryView view(&session, appearance);
+        view.resize(form.width, formHeight(form) + 200);
+        view.show();
+        int compared = 0;
+        for (const Control &control : form.controls) {
+            if (kindNamed(control.kind).editor != Editor::Line || !session.isEditable(control) || control.kind == "text-box") {
+                continue;
+            }
+            session.type(control, "no such value");
+            session.boxLeft(control);
+            const Shown shown = session.shown(control);
+            QCOMPARE(shown.state, BoxState::Refused);
+            if (QWidget *focused = QApplication::focusWidget()) {
+                focused->clearFocus();
+            }
+            QImage inEntry(control.place.size(), QImage::Format_RGB32);
+            inEntry.fill(Qt::white);
+            view.widgetFor(control.id)->render(&inEntry, QPoint(), QRegion(), QWidget::DrawChildren);
+            QImage drawn = inEntry;
+            drawn.fill(Qt::white);
+            QPainter painter(&drawn);
+            paintPicture(painter, kindNamed(control.kind).draw(control, shown), QPoint(0, 0), appearance);
+            painter.end();
+            QVERIFY2(inEntry == drawn, qPrintable(control.name));
+            ++compared;
+        }
+        QVERIFY(compared >= 4);
     }
 
     // Containers are painted by their band; in each of the pages, board and Entry show the same.

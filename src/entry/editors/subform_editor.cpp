@@ -1,6 +1,7 @@
 // Subforms: the rows that belong to the record in hand, a form within the form.
 #include "entry/editors/field_editor.h"
 #include "entry/entry_view.h"
+#include "entry/form_painter.h"
 
 #include <QPainter>
 #include <QVBoxLayout>
@@ -9,25 +10,59 @@ namespace nabblet {
 
 namespace {
 
-class SubformFrame : public QWidget
+// The frame's line, over the form inside, as on the board.
+class FrameLine : public QWidget
 {
 public:
-    explicit SubformFrame(QWidget *parent) : QWidget(parent) { setFocusPolicy(Qt::NoFocus); }
-    std::function<void(QPainter &)> paint;
+    FrameLine(QWidget *parent, const Appearance *appearance) : QWidget(parent), m_appearance(appearance)
+    {
+        setAttribute(Qt::WA_TransparentForMouseEvents);
+        setFocusPolicy(Qt::NoFocus);
+    }
 
 protected:
     void paintEvent(QPaintEvent *) override
     {
         QPainter painter(this);
+        paintSubformFrame(painter, rect(), *m_appearance);
+    }
+
+private:
+    const Appearance *m_appearance;
+};
+
+class SubformFrame : public QWidget
+{
+public:
+    SubformFrame(QWidget *parent, const Appearance *appearance)
+        : QWidget(parent), m_line(new FrameLine(this, appearance))
+    {
+        setFocusPolicy(Qt::NoFocus);
+    }
+    std::function<void(QPainter &)> paint;
+    void raiseLine() { m_line->raise(); }
+
+protected:
+    void resizeEvent(QResizeEvent *event) override
+    {
+        QWidget::resizeEvent(event);
+        m_line->setGeometry(rect());
+    }
+    void paintEvent(QPaintEvent *) override
+    {
+        QPainter painter(this);
         paint(painter);
     }
+
+private:
+    FrameLine *m_line;
 };
 
 class SubformEditor : public FieldEditor
 {
 public:
     SubformEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_frame(new SubformFrame(parent))
+        : FieldEditor(context, control), m_frame(new SubformFrame(parent, context.appearance))
     {
         m_frame->paint = [this](QPainter &painter) {
             Shown shown;
@@ -54,6 +89,7 @@ public:
             m_view = new EntryView(rows, *context().appearance, m_frame,
                                    isTabular(rows->form()) ? Furniture::None : Furniture::RecordStrip);
             m_frame->layout()->addWidget(m_view);
+            m_frame->raiseLine();
             QObject::connect(m_view, &EntryView::parentRefused, m_frame, [this] {
                 for (QWidget *above = m_frame->parentWidget(); above; above = above->parentWidget()) {
                     if (auto *view = qobject_cast<EntryView *>(above)) {
