@@ -52,3 +52,14 @@ add_test(NAME rough/rough_hand COMMAND rough_hand --seeds 1-10 --steps 120)
 set_tests_properties(rough/rough_hand PROPERTIES
     ENVIRONMENT "QT_QPA_PLATFORM=offscreen;LC_ALL=C.UTF-8;ASAN_OPTIONS=detect_leaks=0"
     TIMEOUT 600)
+
+# Saving while the disk fails. Not under the sanitizers, which want to be the first library that is loaded.
+if(NOT NABBLET_SANITIZE)
+    add_library(failing_io MODULE failing_io/failing_io.c)
+    target_link_libraries(failing_io PRIVATE ${CMAKE_DL_LIBS})
+    target_compile_options(failing_io PRIVATE -Wno-pedantic) # POSIX makes functions of pointers
+    nabblet_test(failing_io tst_failing_io)
+    target_link_libraries(tst_failing_io PRIVATE nabblet_entry)
+    target_compile_definitions(tst_failing_io PRIVATE NABBLET_FAILING_IO="$<TARGET_FILE:failing_io>")
+    add_dependencies(tst_failing_io failing_io)
+endif()

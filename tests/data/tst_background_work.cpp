@@ -116,16 +116,23 @@ private Q_SLOTS:
 
     void aDatabaseThatIsNotThereReportsNothing()
     {
+        std::atomic<int> begun{0};
         bool hasArrived = false;
-        {
-            BackgroundWork work;
-            work.start({"sqlite", "/nowhere.db"},
-                       [&](const Connection &, const std::atomic<bool> &, const BackgroundWork::Report &report) {
-                           report([&] { hasArrived = true; });
-                       });
-        }
+        const auto work = [&](const Connection &, const std::atomic<bool> &, const BackgroundWork::Report &report) {
+            ++begun;
+            report([&] { hasArrived = true; });
+        };
+        BackgroundWork nowhere;
+        nowhere.start({"sqlite", "/nowhere.db"}, work);
+        QTRY_VERIFY(!nowhere.isBusy());
         QCoreApplication::processEvents();
+        QCOMPARE(begun.load(), 0);
         QVERIFY(!hasArrived);
+        // The same work on a database that is there arrives, so that its not arriving says something.
+        BackgroundWork somewhere;
+        somewhere.start(m_address, work);
+        QTRY_VERIFY(hasArrived);
+        QCOMPARE(begun.load(), 1);
     }
 };
 

@@ -111,10 +111,21 @@ private Q_SLOTS:
         const Written written = rename(connection, catalogue, "Tern");
         QCOMPARE(written.kind, Written::Refused);
         QVERIFY2(written.refusal.sentence.contains("can only be read"), qPrintable(written.refusal.sentence));
-        if (geteuid() != 0) {
-            QFile::setPermissions(path, QFileDevice::ReadOwner);
-            QVERIFY(samples::opened(path).isReadOnly());
+        QFile::setPermissions(path, QFileDevice::ReadOwner | QFileDevice::ReadGroup | QFileDevice::ReadOther);
+        const bool isRoot = geteuid() == 0; // to whom every file is writable: be nobody for a moment
+        if (isRoot) {
+            QFile::setPermissions(m_folder.path(), QFile::permissions(m_folder.path()) | QFileDevice::ReadOther | QFileDevice::ExeOther);
+            QVERIFY(setresuid(65534, 65534, 0) == 0);
         }
+        const Result<Connection> reading = Connection::open({"sqlite", path});
+        const bool isReadOnly = reading && reading->isReadOnly();
+        const MaybeRow row = reading ? firstRow(*reading, recordSourceOf(*findTable(catalogue, "vessel"))) : MaybeRow(Error{});
+        if (isRoot) {
+            QVERIFY(setresuid(0, 0, 0) == 0);
+        }
+        QVERIFY2(reading.isOk(), reading ? "" : qPrintable(reading.error().sentence));
+        QVERIFY(isReadOnly);
+        QVERIFY(row && *row);
     }
 
     void aFullDiskSavesNothingAndSaysSo()

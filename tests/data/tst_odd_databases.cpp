@@ -94,6 +94,11 @@ private Q_SLOTS:
         const Result<Catalogue> catalogue = connection.readCatalogue();
         QVERIFY2(catalogue.isOk(), qPrintable(catalogue.error().sentence));
         QCOMPARE(findTable(*catalogue, "plain") != nullptr, sql.contains("TABLE plain"));
+        // As many tables and views as can be read at all; of none, nothing below would be tried.
+        const QString made = samples::sqlite3(path, "SELECT count(*) FROM sqlite_schema WHERE type IN ('table', 'view') AND "
+                                                    "name NOT IN ('broken', 'lost') AND name NOT LIKE 'words\\_%' ESCAPE '\\'");
+        QVERIFY2(made.toInt() == catalogue->tables.size(), qPrintable(made));
+        QCOMPARE(catalogue->tables.isEmpty(), sql == "SELECT 1;");
         const FixedTextMeasure measure;
         const std::atomic<bool> goesOn{false};
         Learned learned;
