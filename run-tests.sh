@@ -1,14 +1,23 @@
 #!/bin/bash
-# Installs what is missing, builds, and runs every test: all of them in the release build, core and data once more under
-# the address and undefined-behaviour sanitizers.
+# Installs what is missing, builds, and runs every test: in the release build, all of it once more under the address and
+# undefined-behaviour sanitizers, and what works beside the interface under the thread sanitizer.
 set -euo pipefail
 cd "$(dirname "$0")"
 source scripts/setup.sh
 
 nabblet_install_missing_packages
-nabblet_build release
-nabblet_build asan
+
+part() { # NAME COMMAND…: runs a part and says how long it took
+    local name=$1 began=$SECONDS
+    shift
+    "$@"
+    echo "== $name: $((SECONDS - began)) s"
+}
 
 export QT_LOGGING_RULES="qt.qpa.*=false"
-ctest --preset asan
-ctest --preset release
+part "release, build" nabblet_build release
+part "release, tests" ctest --preset release -j2
+part "address and undefined behaviour, build" nabblet_build asan
+part "address and undefined behaviour, tests" ctest --preset asan -j2
+part "threads, build" nabblet_build tsan tst_background_work tst_profiler tst_records tst_entry_session
+part "threads, tests" ctest --preset tsan -R 'tst_background_work|tst_profiler|tst_records|tst_entry_session' -j2

@@ -25,11 +25,12 @@ nabblet_install_missing_packages() {
         "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}"
 }
 
-# Configures (once) and builds a CMake preset: nabblet_build PRESET
+# Configures (once) and builds a CMake preset, or some targets of it: nabblet_build PRESET [TARGET…]
 nabblet_build() {
     local preset=$1
+    shift
     if [ ! -f "build/$preset/build.ninja" ]; then
         cmake --preset "$preset" || return 1
     fi
-    cmake --build --preset "$preset"
+    cmake --build --preset "$preset" ${1:+--target "$@"}
 }

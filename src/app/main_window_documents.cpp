@@ -156,6 +156,7 @@ bool MainWindow::offerUnsaved()
         if (answer == 0) {
             takeDocument(work.form, QString(), true);
             m_recovery->goOnIn(work.file);
+            offerTypedRecord();
             return true;
         }
         QFile::remove(work.file);
