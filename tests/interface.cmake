@@ -48,7 +48,7 @@ target_link_libraries(rough_hand PRIVATE nabblet_app Qt6::Test)
 target_compile_definitions(rough_hand PRIVATE NABBLET_ROOT="${CMAKE_SOURCE_DIR}")
 target_compile_options(rough_hand PRIVATE -UQT_NO_CAST_FROM_ASCII)
 set_target_properties(rough_hand PROPERTIES ENABLE_EXPORTS ON) # names in the watchdog's stacks
-add_test(NAME rough/rough_hand COMMAND rough_hand --seeds 1-10 --steps 120)
+add_test(NAME rough/rough_hand COMMAND rough_hand --seeds 1-16 --steps 120)
 set_tests_properties(rough/rough_hand PROPERTIES
     ENVIRONMENT "QT_QPA_PLATFORM=offscreen;LC_ALL=C.UTF-8;ASAN_OPTIONS=detect_leaks=0"
     TIMEOUT 600)

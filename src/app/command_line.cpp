@@ -159,7 +159,10 @@ int render(const QStringList &arguments)
             session.goTo(number - 1);
         }
     } else if (!form->rowSource.isEmpty() && !form->permissions.see) {
-        (void)session.start();
+        const Outcome started = session.start();
+        if (!started) {
+            return fail(started.error());
+        }
     }
     const QImage image =
         isDesign ? imageOfDesign(&session, appearance, *form) : imageOfEntry(session, appearance, *form);

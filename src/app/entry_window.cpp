@@ -33,7 +33,7 @@ Appearance dressed(const Form &form)
 EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, const QString &formPath, QWidget *parent)
     : FormWindow(sessionOf(workspace, form), dressed(form), parent), m_formPath(formPath)
 {
-    new RecordRecovery(session(), formPath, session());
+    m_typedRecovery = std::make_unique<RecordRecovery>(session(), formPath);
     auto *watch = new DatabaseWatch(*workspace.connection, this);
     connect(watch, &DatabaseWatch::dataChanged, session(), &EntrySession::noticeChanges);
     connect(watch, &DatabaseWatch::catalogueChanged, session(), &EntrySession::setCatalogue);
@@ -45,6 +45,8 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, const QSt
         statusBar()->showMessage(tr("The database can only be read: records can be looked at, not changed."));
     }
 }
+
+EntryWindow::~EntryWindow() = default;
 
 void EntryWindow::offerTypedRecord()
 {

@@ -316,7 +316,9 @@ void MainWindow::leaveInnerForm()
 void MainWindow::followFocus()
 {
     if (m_session && !m_document->root().rowSource.isEmpty()) {
-        (void)m_session->setForm(m_document->root());
+        if (const Outcome taken = m_session->setForm(m_document->root()); !taken) {
+            say(taken.error().sentence);
+        }
     }
     m_board->setSession(sessionInFocus());
     QStringList titles{m_document->root().title};

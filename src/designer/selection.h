@@ -8,6 +8,7 @@
 #include <QRect>
 #include <QSet>
 
+#include <algorithm>
 #include <optional>
 
 namespace nabblet {
@@ -36,7 +37,12 @@ public:
     // Forgets what the form does not have any more.
     void keepOnly(const Form &form);
 
-    bool operator==(const Selection &) const = default;
+    // Element by element: Qt compares two lists without any by memory that is nowhere, which the sanitizer objects to.
+    bool operator==(const Selection &other) const
+    {
+        return std::equal(m_controls.begin(), m_controls.end(), other.m_controls.begin(), other.m_controls.end()) &&
+               m_band == other.m_band && m_rail == other.m_rail;
+    }
 
 private:
     QList<ControlId> m_controls;

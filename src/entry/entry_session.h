@@ -287,6 +287,7 @@ private:
     void recordHasChanged();
     Outcome readFromStart();
     void syncWindow();
+    void takeMore(const Result<int> &moved);
     void refreshTotals();
     QString rowWords(const Lookup &lookup, const QVariantList &values) const;
     QVariant followedBy(const Followed &followed, const QVariantList &values) const;

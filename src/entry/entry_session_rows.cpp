@@ -28,7 +28,9 @@ void EntrySession::syncWindow()
     if (m_window.indexOf(m_row->key) >= 0) {
         m_window.replace(*m_row);
     } else {
-        (void)m_window.readAround(m_connection, m_source, *m_row, position());
+        if (const Outcome read = m_window.readAround(m_connection, m_source, *m_row, position()); !read) {
+            setMessages({{0, read.error().sentence}});
+        }
         Q_EMIT rowsChanged(0);
     }
 }
@@ -67,18 +69,23 @@ bool EntrySession::goToRow(int windowIndex)
     return true;
 }
 
+void EntrySession::takeMore(const Result<int> &moved)
+{
+    if (moved) {
+        Q_EMIT rowsChanged(*moved);
+    } else if (m_messages.isEmpty()) { // said once, not at every turn of the wheel
+        setMessages({{0, moved.error().sentence}});
+    }
+}
+
 void EntrySession::readMoreAfter()
 {
-    if (const Result<int> moved = m_window.readMoreAfter(m_connection, m_source)) {
-        Q_EMIT rowsChanged(*moved);
-    }
+    takeMore(m_window.readMoreAfter(m_connection, m_source));
 }
 
 void EntrySession::readMoreBefore()
 {
-    if (const Result<int> moved = m_window.readMoreBefore(m_connection, m_source)) {
-        Q_EMIT rowsChanged(*moved);
-    }
+    takeMore(m_window.readMoreBefore(m_connection, m_source));
 }
 
 void EntrySession::readRowsAt(qint64 number)
@@ -88,7 +95,9 @@ void EntrySession::readRowsAt(qint64 number)
     }
     const MaybeRow row = rowAt(m_connection, m_source, *m_map, std::clamp<qint64>(number, 0, m_map->count - 1));
     if (row && *row) {
-        (void)m_window.readAround(m_connection, m_source, **row, number);
+        if (const Outcome read = m_window.readAround(m_connection, m_source, **row, number); !read) {
+            setMessages({{0, read.error().sentence}});
+        }
         Q_EMIT rowsChanged(0);
     }
 }

@@ -114,7 +114,8 @@ private Q_SLOTS:
         QFile::setPermissions(path, QFileDevice::ReadOwner | QFileDevice::ReadGroup | QFileDevice::ReadOther);
         const bool isRoot = geteuid() == 0; // to whom every file is writable: be nobody for a moment
         if (isRoot) {
-            QFile::setPermissions(m_folder.path(), QFile::permissions(m_folder.path()) | QFileDevice::ReadOther | QFileDevice::ExeOther);
+            QFile::setPermissions(m_folder.path(), QFile::permissions(m_folder.path()) | QFileDevice::ReadGroup | QFileDevice::ExeGroup |
+                                                    QFileDevice::ReadOther | QFileDevice::ExeOther);
             QVERIFY(setresuid(65534, 65534, 0) == 0);
         }
         const Result<Connection> reading = Connection::open({"sqlite", path});

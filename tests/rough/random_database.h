@@ -30,7 +30,7 @@ inline QString randomWords(Dice &dice)
         "=1+1", "a\tb", "NULL", "true", "12,5", "½", "😀", "P-1007", "http://x", "C:\\x", "?", "*"};
     QString text = dice.of(words);
     if (dice.chance(10)) {
-        text = text.repeated(1 + dice.below(60));
+        text = text.repeated(1 + dice.below(12));
     }
     return text;
 }
