@@ -28,9 +28,11 @@ target_include_directories(tst_full_example PRIVATE ${CMAKE_CURRENT_SOURCE_DIR})
 target_link_libraries(tst_full_example PRIVATE nabblet_app Qt6::Test)
 target_compile_definitions(tst_full_example PRIVATE NABBLET_ROOT="${CMAKE_SOURCE_DIR}")
 target_compile_options(tst_full_example PRIVATE -UQT_NO_CAST_FROM_ASCII)
-add_test(NAME e2e/tst_full_example
-         COMMAND xvfb-run -a -s "-screen 0 1400x1000x24" $<TARGET_FILE:tst_full_example>)
-set_tests_properties(e2e/tst_full_example PROPERTIES ENVIRONMENT "LC_ALL=C.UTF-8" TIMEOUT 300 RUN_SERIAL ON)
+if(NOT NABBLET_SANITIZE) # which make it too slow for hands that do not wait
+    add_test(NAME e2e/tst_full_example
+             COMMAND xvfb-run -a -s "-screen 0 1400x1000x24" $<TARGET_FILE:tst_full_example>)
+    set_tests_properties(e2e/tst_full_example PROPERTIES ENVIRONMENT "LC_ALL=C.UTF-8" TIMEOUT 300 RUN_SERIAL ON)
+endif()
 
 nabblet_test(app tst_command_line)
 target_compile_definitions(tst_command_line PRIVATE NABBLET_PROGRAM="$<TARGET_FILE:nabblet>")

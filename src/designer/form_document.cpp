@@ -158,7 +158,7 @@ void FormDocument::setForm(const Form &form)
 void FormDocument::setFocus(const InnerPath &focus)
 {
     const InnerPath sound = soundPath(m_root, focus);
-    if (sound == m_focus) {
+    if ((sound.isEmpty() && m_focus.isEmpty()) || sound == m_focus) {
         return;
     }
     const Form before = m_form;
