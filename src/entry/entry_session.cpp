@@ -475,10 +475,15 @@ Shown EntrySession::shownOf(const Control &control, const std::function<QVariant
 
 QList<LookupRow> EntrySession::listRowsOf(const Control &control) const
 {
+    // By all that its choices are held to: the boxes that narrow them, and the record that these rows belong to.
     QString key = QString::number(control.id);
     const std::optional<Lookup> lookup = lookupOf(control);
-    for (const QString &column : lookup ? lookup->filterBy : QStringList()) {
-        key += u'\n' + value(column).toString();
+    const ColumnValues fixed = lookup ? fixedChoiceValues(control) : ColumnValues();
+    QStringList columns = fixed.keys();
+    columns.sort();
+    for (const QString &column : std::as_const(columns)) {
+        const QVariant held = fixed.value(column);
+        key += u'\n' + column + u'\t' + QString::fromLatin1(held.typeName()) + u'\t' + held.toString();
     }
     auto known = m_listRows.constFind(key);
     if (known == m_listRows.constEnd()) {

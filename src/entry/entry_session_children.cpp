@@ -175,6 +175,7 @@ void EntrySession::noticeChanges()
     } else {
         m_lookupWords.clear();
         m_followedValues.clear();
+        m_listRows.clear();
         if (isTabular(m_form)) {
             const Outcome read = m_window.readFirst(m_connection, m_source);
             if (read) {

@@ -5,6 +5,29 @@
 
 namespace nabblet {
 
+namespace {
+
+// What was typed is put back everywhere, so that nothing of it is kept to be offered after a crash, or set aside.
+void letGo(EntrySession *session)
+{
+    if (session->isChanged()) {
+        session->takeBack();
+    }
+    if (!session->hasUnsaved()) {
+        return;
+    }
+    for (const Control &control : session->form().controls) {
+        if (EntrySession *rows = session->childOf(control)) {
+            letGo(rows);
+        }
+    }
+    if (EntrySession *row = session->rowSession()) {
+        letGo(row);
+    }
+}
+
+} // namespace
+
 bool mayLeaveRecord(EntrySession *session, QWidget *parent)
 {
     if (session->hasUnsaved()) {
@@ -18,6 +41,9 @@ bool mayLeaveRecord(EntrySession *session, QWidget *parent)
                  0,
                  2},
                 parent);
+        if (answer == 1) {
+            letGo(session);
+        }
         const bool isSettled = answer == 1 || (answer == 0 && session->save());
         if (!isSettled) {
             return false;

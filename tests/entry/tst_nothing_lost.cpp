@@ -9,6 +9,7 @@
 #include "entry/record_recovery.h"
 #include "entry/record_strip.h"
 #include "entry/rows_band.h"
+#include "entry/unsaved_record.h"
 #include "support/sample_database.h"
 #include "support/when_open.h"
 
@@ -688,6 +689,28 @@ private Q_SLOTS:
     }
 
     // ------------------------------------------------------------ a crash
+
+    // What a person lets go is not offered again.
+    void whatIsLetGoIsNotOfferedAgain()
+    {
+        fairway();
+        draft("visit");
+        start();
+        m_session->goToKey({3});
+        RecordRecovery recovery(m_session.get(), "let go");
+        m_session->type(field("crew_lead"), "Half typ");
+        EntrySession *parts = rowsOf("part_fitted");
+        parts->type(*find(parts->form(), "quantity"), "7.5");
+        recovery.keepNow();
+        QVERIFY(QFile::exists(typedPath(*m_session, "let go")));
+        const samples::WhenOpen letsGo("question", [](QDialog *question) {
+            question->findChild<QPushButton *>("answer1")->click();
+        });
+        QVERIFY(mayLeaveRecord(m_session.get(), nullptr));
+        QVERIFY(!m_session->hasUnsaved());
+        QVERIFY(!QFile::exists(typedPath(*m_session, "let go")));
+        QCOMPARE(ask("SELECT count(*) FROM visit WHERE crew_lead = 'Half typ'"), "0");
+    }
 
     void aRecordThatWasTypedOutlivesACrash()
     {
