@@ -148,6 +148,49 @@ private Q_SLOTS:
         QVERIFY(!whyNotGrouped(grouped, {1, 3}).isEmpty()); // of two areas
     }
 
+    void aCaptionGroupedAloneTakesItsFieldAlong()
+    {
+        const Form form = samples::columnOfFields(3);
+        const auto [grouped, box] = withContainer(form, {4}, TabPages); // the caption of 3
+        QVERIFY(form.controls.find(4)->captionFor == 3);
+        QCOMPARE(grouped.controls.find(3)->container, box);
+        QCOMPARE(grouped.controls.find(4)->container, box);
+        QCOMPARE(whatIsWrong(grouped), QString());
+    }
+
+    // A head in another band follows its box sideways; a caption in a container that its box is not in stays there.
+    void whatStandsInAnotherAreaIsNotPushedDown()
+    {
+        Form form = samples::columnOfFields(4);
+        Band header;
+        header.role = BandRole::Header;
+        header.height = 100;
+        form.bands.prepend(header);
+        Control head = *form.controls.find(6);
+        head.band = BandRole::Header;
+        head.place.moveTop(40);
+        form.controls.replace(form.controls.indexOf(6), head);
+        const auto [grouped, box] = withContainer(form, {3}, GroupBox);
+        Form crooked = grouped; // as a file from elsewhere may be
+        Control caption = *crooked.controls.find(8);
+        caption.container = box;
+        caption.page = areasIn(*crooked.controls.find(box)).first().page;
+        caption.place.moveTopLeft(placeOf(crooked, 4).topLeft());
+        crooked.controls.replace(crooked.controls.indexOf(8), caption);
+        crooked = inNestingOrder(crooked);
+        const QRect headBefore = placeOf(crooked, 6);
+        const QRect captionBefore = placeOf(crooked, 8);
+        const Form grown = moveControls(crooked, {3}, {0, 200}); // 5 and 7 make way for the box that grows
+        QVERIFY(placeOf(grown, 5).y() > placeOf(crooked, 5).y());
+        QVERIFY(placeOf(grown, 7).y() > placeOf(crooked, 7).y());
+        QCOMPARE(placeOf(grown, 6).y(), headBefore.y());
+        QCOMPARE(placeOf(grown, 8), captionBefore);
+        QCOMPARE(whatIsWrong(grown), QString());
+        const Form moved = moveControls(grown, {7}, {40, 200});
+        QCOMPARE(placeOf(moved, 8).y(), captionBefore.y());
+        QCOMPARE(whatIsWrong(moved), QString());
+    }
+
     void whatIsTakenOffStaysWhereItStood()
     {
         QRandomGenerator random(5);

@@ -26,6 +26,7 @@ Arranged arrangedFrom(const Control &control, const Control *other)
     if (other) {
         item.other = other->id;
         item.otherIsNear = areaOf(*other) == item.area;
+        item.otherStays = !item.otherIsNear && other->container != 0;
         item.otherKeepsX = item.isCaption && !sitsAbove(control) && other->rides.left != FixedRail::None;
         if (item.otherIsNear) {
             item.whole = item.place.united(other->place);
@@ -35,6 +36,11 @@ Arranged arrangedFrom(const Control &control, const Control *other)
 }
 
 } // namespace
+
+QPoint distanceAlong(const Arranged &item, QPoint by)
+{
+    return item.otherStays ? QPoint() : QPoint(item.otherKeepsX ? 0 : by.x(), item.otherIsNear ? by.y() : 0);
+}
 
 QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected)
 {
@@ -120,7 +126,7 @@ Form withPlacings(const Form &form, const QList<Placing> &placings)
         changes.insert(item.control,
                        {by, {std::max(LeastSize, placing.place.width()), std::max(LeastSize, placing.place.height())}});
         if (item.other != 0) {
-            changes.insert(item.other, {{item.otherKeepsX ? 0 : by.x(), item.otherIsNear ? by.y() : 0}, {}});
+            changes.insert(item.other, {distanceAlong(item, by), {}});
         }
     }
     if (hasContainers(form)) {

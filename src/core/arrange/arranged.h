@@ -23,7 +23,11 @@ struct Arranged
     bool isCaption = false;
     bool otherIsNear = false; // in the same area; else it goes along sideways only, as heads do
     bool otherKeepsX = false; // a box that a rail holds stays there when its caption moves sideways
+    bool otherStays = false;  // it stands in a container that this one does not stand in, where nothing takes it out
 };
+
+// How far what goes along moves when the other of the two moves so far.
+QPoint distanceAlong(const Arranged &item, QPoint by);
 
 // What is selected, each field once, in the order of the selection; the last one is the lead's. What is in a container
 // that is selected too comes with that.

@@ -231,14 +231,21 @@ void shift(Form &form, const QList<Arranged> &items, QPoint by)
 {
     QSet<ControlId> moving;
     for (const Arranged &item : items) {
-        moving += {item.control, item.other};
+        moving.insert(item.control);
     }
     moving += membersOf(form, moving);
+    QHash<ControlId, QPoint> along;
+    for (const Arranged &item : items) {
+        if (item.other != 0 && !moving.contains(item.other)) {
+            along.insert(item.other, distanceAlong(item, by));
+        }
+    }
     for (int i = 0; i < form.controls.size(); ++i) {
         Control control = form.controls.at(i);
-        if (moving.contains(control.id)) {
-            control.place.translate(by);
-            form.controls.replace(i, by.x() != 0 ? withRidesByPlace(form, control) : control);
+        const QPoint distance = moving.contains(control.id) ? by : along.value(control.id);
+        if (!distance.isNull()) {
+            control.place.translate(distance);
+            form.controls.replace(i, distance.x() != 0 ? withRidesByPlace(form, control) : control);
         }
     }
 }

@@ -73,11 +73,12 @@ QString whyNotGrouped(const Form &form, const QList<ControlId> &controls)
     return isOneArea ? QString() : Texts::tr("Select controls of one band, one group or one page only.");
 }
 
-Grouped withContainer(const Form &form, const QList<ControlId> &controls, const QString &kind)
+Grouped withContainer(const Form &form, const QList<ControlId> &asked, const QString &kind)
 {
-    if (!whyNotGrouped(form, controls).isEmpty()) {
+    if (!whyNotGrouped(form, asked).isEmpty()) {
         return {form, 0};
     }
+    const QList<ControlId> controls = fieldsOfCaptions(form, asked);
     const QList<Arranged> items = arrangedOf(form, controls);
     const Area area = items.first().area;
     const QRect bounds = boundsOf(items);

@@ -37,14 +37,14 @@ template <typename Change> Form changed(const Form &form, const ControlSet &cont
     return result;
 }
 
-// Whether a caption comes along with its field but stands in another band, as heads do: it then moves sideways only.
+// Whether a caption comes along with its field but stands in another area, as heads do: it then moves sideways only.
 bool isHeadOf(const Form &form, const Control &control, const ControlSet &named)
 {
     if (control.captionFor == 0 || named.contains(control.id)) {
         return false;
     }
     const Control *field = form.controls.find(control.captionFor);
-    return field && field->band != control.band;
+    return field && areaOf(*field) != areaOf(control);
 }
 
 } // namespace
@@ -99,16 +99,26 @@ Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint dis
     }));
 }
 
+QList<ControlId> fieldsOfCaptions(const Form &form, const QList<ControlId> &controls)
+{
+    QList<ControlId> result = controls;
+    for (ControlId &id : result) {
+        const Control *control = form.controls.find(id);
+        const Control *field = control && control->captionFor != 0 ? form.controls.find(control->captionFor) : nullptr;
+        if (field && areaOf(*field) == areaOf(*control) && !controls.contains(field->id)) {
+            id = field->id;
+        }
+    }
+    return result;
+}
+
 Form moveControlsInto(const Form &form, const QList<ControlId> &asked, const Area &area, QPoint distance)
 {
-    // Into a container or out of one, a caption goes with its field and never alone.
-    QList<ControlId> controls = asked;
-    for (ControlId &id : controls) {
-        const Control *control = form.controls.find(id);
-        const bool isTaken = control && control->captionFor != 0 && !asked.contains(control->captionFor) &&
-                             (area.container != 0 || control->container != 0);
-        id = isTaken ? control->captionFor : id;
-    }
+    const bool isOfContainers = area.container != 0 || std::any_of(asked.begin(), asked.end(), [&](ControlId id) {
+                                    const Control *control = form.controls.find(id);
+                                    return control && control->container != 0;
+                                });
+    const QList<ControlId> controls = isOfContainers ? fieldsOfCaptions(form, asked) : asked;
     const int top = bandTop(form, area.band);
     const ControlSet named = setOf(controls);
     const ControlSet moving = setOf(withBelongings(form, controls));
