@@ -226,6 +226,12 @@ private Q_SLOTS:
         QTest::keyClicks(width, "+1in");
         QTest::keyClick(width, Qt::Key_Return);
         QCOMPARE(form().controls.find(fields.at(0))->place.width(), before + 96);
+        // It is undone and done again from where the keyboard is.
+        QVERIFY(width->hasFocus());
+        QTest::keyClick(width, Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(form().controls.find(fields.at(0))->place.width(), before);
+        QTest::keyClick(width, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(form().controls.find(fields.at(0))->place.width(), before + 96);
 
         // Any command by its name.
         key(Qt::Key_B, Qt::ControlModifier);

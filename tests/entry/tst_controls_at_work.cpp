@@ -462,6 +462,14 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT count(*) FROM buoy WHERE name = 'Painted anew'"), "1");
         QVERIFY(m_session->add());
         QVERIFY(line(jump)->text().isEmpty());
+        // A click takes all its words, so that what is typed looks for another record; a second one puts the cursor.
+        QVERIFY(m_session->takeBack());
+        line(name)->setFocus();
+        QTest::mouseClick(line(jump), Qt::LeftButton, {}, QPoint(20, 10));
+        QCOMPARE(line(jump)->selectedText(), line(jump)->text());
+        QVERIFY(!line(jump)->text().isEmpty());
+        QTest::mouseClick(line(jump), Qt::LeftButton, {}, QPoint(20, 10));
+        QVERIFY(line(jump)->selectedText().isEmpty());
     }
 
     // Whoever hears the form instead of seeing it is told what each control is.

@@ -3,6 +3,7 @@
 #include "core/edit/edits.h"
 #include "core/kinds/list_lines.h"
 #include "core/text/caption_words.h"
+#include "data/select_source.h"
 #include "entry/database_watch.h"
 #include "entry/entry_view.h"
 #include "entry/form_painter.h"
@@ -635,6 +636,103 @@ private Q_SLOTS:
         QSignalSpy own(&watch, &DatabaseWatch::dataChanged);
         watch.look();
         QVERIFY(own.isEmpty()); // what is written here is no news
+    }
+
+    // In rows as well as by single records: the strip says how many there are now.
+    void theCountFollowsOthersInRows()
+    {
+        database("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT); INSERT INTO t VALUES (1, 'a'), (2, 'b')");
+        draft("t", Arrangement::Tabular);
+        start();
+        show();
+        RecordStrip strip(m_session.get());
+        const auto telling = [&] {
+            QString all;
+            for (const QLabel *label : strip.findChildren<QLabel *>()) {
+                all += label->text() + ' ';
+            }
+            return all;
+        };
+        QTRY_VERIFY2(telling().contains("of 2"), qPrintable(telling()));
+        DatabaseWatch watch(*m_connection);
+        connect(&watch, &DatabaseWatch::dataChanged, m_session.get(), &EntrySession::noticeChanges);
+        ask("INSERT INTO t VALUES (3, 'c')");
+        watch.look();
+        QTRY_VERIFY2(telling().contains("of 3"), qPrintable(telling()));
+        ask("DELETE FROM t WHERE id > 1");
+        watch.look();
+        QTRY_VERIFY2(telling().contains("of 1"), qPrintable(telling()));
+    }
+
+    // Rows that no count comes to the end of: neither closing nor another form waits for it.
+    void nothingWaitsForACountOnClosing()
+    {
+        database("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT); INSERT INTO t VALUES (1, 'a');"
+                 "CREATE VIEW endless AS WITH RECURSIVE n(id) AS (SELECT 1 UNION ALL SELECT id + 1 FROM n) SELECT id FROM n");
+        m_form = blank("endless");
+        added(m_form, "text-box", "id");
+        m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
+        (void)m_session->start(); // it may say that it takes too long
+        QVERIFY(!m_session->count() || *m_session->count() <= 1000);
+        m_session.reset();
+        m_form = blank("t");
+        added(m_form, "text-box", "name");
+        start();
+        QTRY_COMPARE(m_session->count().value_or(0), 1);
+    }
+
+    // The rows of a list on the form are kept by all that they are held to: here, the record above.
+    void aListFollowsTheRecordThatItIsHeldTo()
+    {
+        database("CREATE TABLE p (id INTEGER PRIMARY KEY, kind TEXT); INSERT INTO p VALUES (1, 'x'), (2, 'y');"
+                 "CREATE TABLE c (code TEXT PRIMARY KEY, kind TEXT, title TEXT);"
+                 "INSERT INTO c VALUES ('a', 'x', 'for x'), ('b', 'y', 'for y');"
+                 "CREATE TABLE t (id INTEGER PRIMARY KEY, p_id INTEGER REFERENCES p(id), kind TEXT, code TEXT);"
+                 "INSERT INTO t VALUES (1, 1, 'x', 'a'), (2, 2, 'y', 'b')");
+        m_form = blank("t");
+        added(m_form, "text-box", "kind");
+        const Control list = added(m_form, "list", "code",
+                                   {{"lookup", QJsonObject{{"table", "c"}, {"value", "code"}, {"words", QJsonArray{"title"}}}}});
+        Control narrowed = list;
+        Lookup lookup = *lookupOf(list);
+        lookup.filterColumns = QStringList{"kind"};
+        lookup.filterBy = QStringList{"kind"};
+        setLookup(narrowed, lookup);
+        m_form.controls.replace(m_form.controls.indexOf(list.id), narrowed);
+        start();
+        QCOMPARE(m_session->shown(narrowed).lines, QStringList{"for x"});
+        m_session->goNext();
+        QCOMPARE(m_session->shown(narrowed).lines, QStringList{"for y"});
+        m_session->type(field("kind"), "x");
+        QCOMPARE(m_session->shown(narrowed).lines, QStringList{"for x"});
+    }
+
+    // A column may be called as people please: a sign in front of it is part of its name.
+    void columnsThatBeginWithASignSortAndShow()
+    {
+        database("CREATE TABLE c (code INTEGER PRIMARY KEY, \"-n\" INTEGER, \"+n\" INTEGER, title TEXT);"
+                 "INSERT INTO c VALUES (1, 3, 1, 'one'), (2, 1, 2, 'two'), (3, 2, 3, 'three');"
+                 "CREATE TABLE own_select (id INTEGER PRIMARY KEY, code INTEGER); INSERT INTO own_select VALUES (1, 2)");
+        m_form = blank("own_select");
+        Control list = added(m_form, "list", "code",
+                             {{"lookup", QJsonObject{{"table", "c"}, {"value", "code"}, {"words", QJsonArray{"title"}}}}});
+        const auto sorted = [&](const ChoiceOrder &by) {
+            Lookup lookup = *lookupOf(list);
+            lookup.sort = QStringList{written(by)};
+            setLookup(list, lookup);
+            m_form.controls.replace(m_form.controls.indexOf(list.id), list);
+            m_session.reset();
+            start();
+            return m_session->shown(list).lines;
+        };
+        QCOMPARE(sorted({"-n", false}), QStringList({"two", "three", "one"}));
+        QCOMPARE(sorted({"-n", true}), QStringList({"one", "three", "two"}));
+        QCOMPARE(sorted({"+n", false}), QStringList({"one", "two", "three"}));
+        QCOMPARE(sorted({"+n", true}), QStringList({"three", "two", "one"}));
+        QCOMPARE(sorted({"title", true}), QStringList({"two", "three", "one"}));
+        // A table of the name that rows of one's own SELECT go by is still that table.
+        QCOMPARE(m_session->shown(list).chosenLines.value_or(QList<int>()).size(), 1);
+        QVERIFY(selectTableName(m_catalogue) != "own_select");
     }
 
     void aRenamedColumnIsSaidAndShowsNothing()

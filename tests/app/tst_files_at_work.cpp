@@ -1,0 +1,309 @@
+// Files, databases and the clipboard around the window: what is saved elsewhere, copied, taken twice or locked.
+#include "app/main_window.h"
+#include "core/edit/clipboard.h"
+#include "core/file/form_file.h"
+#include "core/kinds/kind.h"
+#include "designer/board.h"
+#include "designer/catalogue_panel.h"
+#include "designer/new_form_dialog.h"
+#include "designer/plan_columns.h"
+#include "entry/database_watch.h"
+#include "entry/entry_view.h"
+#include "entry/record_strip.h"
+#include "support/sample_database.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QFileDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QPixmap>
+#include <QPushButton>
+#include <QSettings>
+#include <QSignalSpy>
+#include <QTest>
+#include <QTimer>
+#include <QTreeWidget>
+
+#include <unistd.h>
+
+using namespace nabblet;
+
+class TestFilesAtWork : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_project;
+
+    QString formPath(const QString &name) const { return m_project + "/forms/" + name + ".nabform"; }
+    static const Control *boundTo(const Form &form, const QString &column)
+    {
+        for (const Control &control : form.controls) {
+            if (control.column == column) {
+                return &control;
+            }
+        }
+        return nullptr;
+    }
+    // Takes the name that a sheet for saving offers, and accepts or leaves it.
+    struct OfferedName
+    {
+        QString name;
+        QTimer timer;
+        explicit OfferedName(const QString &takenInstead = {})
+        {
+            QObject::connect(&timer, &QTimer::timeout, [this, takenInstead] {
+                if (auto *dialog = qobject_cast<QFileDialog *>(QApplication::activeModalWidget())) {
+                    timer.stop();
+                    name = QFileInfo(dialog->selectedFiles().value(0)).completeBaseName();
+                    if (takenInstead.isEmpty()) {
+                        dialog->reject();
+                        return;
+                    }
+                    dialog->selectFile(takenInstead);
+                    dialog->findChild<QLineEdit *>("fileNameEdit")->setText(takenInstead);
+                    QMetaObject::invokeMethod(dialog, "accept");
+                }
+            });
+            timer.start(5);
+        }
+    };
+
+private Q_SLOTS:
+    void initTestCase() { QCoreApplication::setAttribute(Qt::AA_DontUseNativeDialogs); }
+
+    void init()
+    {
+        static int run = 0;
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_folder.filePath("settings"));
+        m_project = m_folder.filePath(QString("depot%1").arg(++run));
+        QDir().mkpath(m_project + "/forms");
+        QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", m_project + "/project.nabblet");
+        for (const char *name : {"buoy", "visit"}) {
+            QFile::copy(QString(NABBLET_ROOT "/demo/fairway-depot/forms/%1.nabform").arg(name), formPath(name));
+        }
+        QFile::rename(samples::fairwayDatabase(m_folder), m_project + "/fairway.db");
+    }
+
+    // ------------------------------------------------------------------------------------------------ forms
+
+    void theTracingSheetIsFoundWhereverTheFormIsSaved()
+    {
+        const QString sheet = m_folder.filePath("scan.png");
+        QPixmap(20, 10).save(sheet);
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        Form form = window.document()->form();
+        form.tracing.file = sheet;
+        window.document()->apply("Lay a tracing sheet under", form);
+        QVERIFY(window.save());
+        const QString deeper = m_folder.filePath("elsewhere/deeper/");
+        QDir().mkpath(deeper);
+        for (const QString &path : {deeper + "other.nabform", deeper + "other.nabform", m_folder.filePath("third.nabform")}) {
+            QVERIFY(window.document()->saveTo(path));
+            QCOMPARE(QFileInfo(window.document()->tracingPath()).canonicalFilePath(),
+                     QFileInfo(sheet).canonicalFilePath());
+            QVERIFY(window.save()); // where it is now
+            QCOMPARE(QFileInfo(window.document()->tracingPath()).canonicalFilePath(),
+                     QFileInfo(sheet).canonicalFilePath());
+            MainWindow again;
+            again.openPath(path);
+            QCOMPARE(QFileInfo(again.document()->tracingPath()).canonicalFilePath(),
+                     QFileInfo(sheet).canonicalFilePath());
+        }
+    }
+
+    void aSecondFormIsOfferedAFreeName()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(m_project);
+        window.newFormFromTable("buoy");
+        OfferedName offered;
+        QVERIFY(!window.saveAs());
+        QCOMPARE(offered.name, "buoy_2");
+        // Saved under another, its own name is that of its file.
+        OfferedName taken("my_buoys");
+        QVERIFY(window.saveAs());
+        QCOMPARE(QFileInfo(window.document()->path()).completeBaseName(), "my_buoys");
+        QCOMPARE(window.document()->root().name, "my_buoys");
+        QFile file(formPath("my_buoys"));
+        QVERIFY(file.open(QFile::ReadOnly));
+        QCOMPARE(readForm(file.readAll())->name, "my_buoys");
+    }
+
+    void theFilterOfTheCatalogueDoesNotReachTheNextProject()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(m_project);
+        auto *panel = window.findChild<CataloguePanel *>();
+        auto *filter = panel->findChild<QLineEdit *>();
+        auto *tree = panel->findChild<QTreeWidget *>();
+        QTest::keyClicks(filter, "crew_lead");
+        QVERIFY(tree->topLevelItemCount() > 1);
+        const auto hidden = [&] {
+            int count = 0;
+            for (int i = 0; i < tree->topLevelItemCount(); ++i) {
+                count += tree->topLevelItem(i)->isHidden() ? 1 : 0;
+            }
+            return count;
+        };
+        QVERIFY(hidden() > 0);
+        const QString other = m_folder.filePath("other_project");
+        QDir().mkpath(other);
+        QCOMPARE(samples::sqlite3(other + "/o.db", "CREATE TABLE one (id INTEGER PRIMARY KEY, a TEXT);"
+                                                   "CREATE TABLE two (id INTEGER PRIMARY KEY, b TEXT)"),
+                 QString());
+        QFile project(other + "/project.nabblet");
+        QVERIFY(project.open(QFile::WriteOnly));
+        project.write(R"({"project": 1, "name": "Other", "connection": {"kind": "sqlite", "file": "o.db"}})");
+        project.close();
+        QDir().mkpath(other + "/forms");
+        Form form;
+        form.name = form.title = form.rowSource = "one";
+        form.bands = {Band{BandRole::Body, 200, {}}};
+        QFile file(other + "/forms/one.nabform");
+        QVERIFY(file.open(QFile::WriteOnly));
+        file.write(writeForm(form));
+        file.close();
+        window.openPath(other);
+        QCOMPARE(window.workspace().projectFolder, QDir(other).absolutePath());
+        QCOMPARE(filter->text(), QString());
+        QCOMPARE(tree->topLevelItemCount(), 2);
+        QCOMPARE(hidden(), 0);
+    }
+
+    void escapeInTheSheetAsksOnceChoicesWereMade()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(m_project);
+        int asked = 0;
+        bool isStillOpen = false;
+        QTimer hand;
+        int step = 0;
+        connect(&hand, &QTimer::timeout, [&] {
+            QWidget *front = QApplication::activeModalWidget();
+            auto *sheet = qobject_cast<NewFormDialog *>(front);
+            auto *question = qobject_cast<QMessageBox *>(front);
+            if (sheet && step == 0) {
+                auto *tables = sheet->findChild<QTreeWidget *>("tables");
+                tables->setCurrentItem(tables->topLevelItem(2));
+                auto *columns = sheet->findChild<PlanColumns *>();
+                columns->topLevelItem(2)->setCheckState(0, Qt::Unchecked);
+                step = 1;
+                QTest::keyClick(sheet, Qt::Key_Escape);
+            } else if (question && step == 1) {
+                ++asked;
+                step = 2;
+                question->reject(); // stays
+            } else if (sheet && step == 2) {
+                isStillOpen = true;
+                step = 3;
+                QTest::keyClick(sheet, Qt::Key_Escape);
+            } else if (question && step == 3) {
+                ++asked;
+                step = 4;
+                question->findChild<QPushButton *>("answer0")->click();
+            }
+        });
+        hand.start(10);
+        window.newForm();
+        QCOMPARE(step, 4);
+        QCOMPARE(asked, 2);
+        QVERIFY(isStillOpen);
+    }
+
+    // ------------------------------------------------------------------------------------------------ clipboard
+
+    void aSubformWithAFileOfItsOwnIsPastedWhole()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("buoy"));
+        Form form = window.document()->form();
+        Control subform;
+        subform.id = nextControlId(form);
+        subform.kind = "subform";
+        subform.name = "sub_of_file";
+        subform.place = QRect(16, 600, 400, 120);
+        subform.settings.insert("opens", "visit");
+        form.controls.append(subform);
+        QApplication::clipboard()->setText(QString::fromUtf8(clipText(form, {subform.id})));
+        window.board()->paste(Board::PastePlace::Beside);
+        const Control *pasted = window.document()->form().controls.find(window.board()->selection().lead());
+        QVERIFY(pasted);
+        QCOMPARE(projectFormOf(*pasted), "visit");
+        QVERIFY(pasted->inner);
+        QVERIFY(pasted->inner.get()->controls.size() > 3);
+    }
+
+    void pastedBoxesOfStrangeColumnsAreNamed()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(formPath("visit"));
+        const Control *strange = boundTo(window.document()->form(), "crew_lead");
+        QVERIFY(strange);
+        window.board()->select({strange->id});
+        window.board()->copy();
+        window.openPath(formPath("buoy"));
+        QSignalSpy said(window.board(), &Board::said);
+        window.board()->paste(Board::PastePlace::Beside);
+        QVERIFY(!said.isEmpty());
+        QVERIFY2(said.last().first().toString().contains("crew_lead"), qPrintable(said.last().first().toString()));
+        // What the rows do have comes without a word.
+        window.board()->select({boundTo(window.document()->form(), "name")->id});
+        window.board()->copy();
+        said.clear();
+        window.board()->paste(Board::PastePlace::Beside);
+        for (const QList<QVariant> &each : said) {
+            QVERIFY2(!each.first().toString().contains("no column"), qPrintable(each.first().toString()));
+        }
+    }
+
+    // ------------------------------------------------------------------------------------------------ database
+
+    void aReadOnlyDatabaseOpensToLookAt()
+    {
+        const QString path = m_project + "/fairway.db";
+        QFile::setPermissions(path, QFileDevice::ReadOwner | QFileDevice::ReadGroup | QFileDevice::ReadOther);
+        const bool isRoot = geteuid() == 0; // to whom every file is writable: be nobody for a moment
+        if (isRoot) {
+            const auto open = QFileDevice::ReadGroup | QFileDevice::ExeGroup | QFileDevice::ReadOther | QFileDevice::ExeOther;
+            QFile::setPermissions(m_folder.path(), QFile::permissions(m_folder.path()) | open);
+            QVERIFY(setresuid(65534, 65534, 0) == 0);
+        }
+        QString words;
+        QString name;
+        bool isLocked = false;
+        {
+            MainWindow window;
+            window.show();
+            window.openPath(formPath("buoy"));
+            window.showEntry();
+            if (window.session()) {
+                auto *box = qobject_cast<QLineEdit *>(
+                    window.entryView()->widgetFor(boundTo(window.document()->form(), "name")->id));
+                name = box->text();
+                isLocked = box->isReadOnly();
+                for (const QLabel *label : window.findChildren<QLabel *>()) {
+                    words += label->isVisible() ? label->text() + '\n' : QString();
+                }
+            }
+        }
+        if (isRoot) {
+            QVERIFY(setresuid(0, 0, 0) == 0);
+        }
+        QVERIFY(!name.isEmpty());
+        QVERIFY(isLocked);
+        QVERIFY2(words.contains("only be read"), qPrintable(words));
+    }
+};
+
+QTEST_MAIN(TestFilesAtWork)
+#include "tst_files_at_work.moc"
