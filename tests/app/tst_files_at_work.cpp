@@ -91,7 +91,7 @@ private Q_SLOTS:
 
     void theTracingSheetIsFoundWhereverTheFormIsSaved()
     {
-        const QString sheet = m_folder.filePath("scan.png");
+        const QString sheet = m_project + "/scan.png"; // in the project, so called from where the form is
         QPixmap(20, 10).save(sheet);
         MainWindow window;
         window.show();
