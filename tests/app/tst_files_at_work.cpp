@@ -196,7 +196,7 @@ private Q_SLOTS:
                 auto *columns = sheet->findChild<PlanColumns *>();
                 columns->topLevelItem(2)->setCheckState(0, Qt::Unchecked);
                 step = 1;
-                QTest::keyClick(sheet, Qt::Key_Escape);
+                QTimer::singleShot(0, sheet, [sheet] { QTest::keyClick(sheet, Qt::Key_Escape); });
             } else if (question && step == 1) {
                 ++asked;
                 step = 2;
@@ -204,7 +204,7 @@ private Q_SLOTS:
             } else if (sheet && step == 2) {
                 isStillOpen = true;
                 step = 3;
-                QTest::keyClick(sheet, Qt::Key_Escape);
+                QTimer::singleShot(0, sheet, [sheet] { QTest::keyClick(sheet, Qt::Key_Escape); });
             } else if (question && step == 3) {
                 ++asked;
                 step = 4;
