@@ -11,6 +11,7 @@
 #include "core/draft/draft.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
+#include "core/edit/placing.h"
 #include "core/edit/form_texts.h"
 #include "core/file/form_file.h"
 #include "core/kinds/page_tabs.h"
@@ -488,6 +489,51 @@ private Q_SLOTS:
             QCOMPARE(placeOf(wide, id).x(), placeOf(held, id).x() + 100);
         }
         QCOMPARE(placeOf(setFormWidth(held, held.width + 100), 3), placeOf(wide, 3));
+    }
+
+    // Captions grow and shrink, their rail moves, and nothing leaves the container that it stands in.
+    void captionsOfAnyLengthLeaveAllInItsContainer()
+    {
+        QRandomGenerator random(30448);
+        for (int run = 0; run < 300; ++run) {
+            Form form = nestedForm(random, 2 + random.bounded(6));
+            for (int placed = random.bounded(3); placed > 0; --placed) {
+                const QStringList kinds{"button", GroupBox, "text-box", "line"};
+                const QList<Area> areas = areasOf(form);
+                form = withNewControl(form, kinds.at(random.bounded(kinds.size())), areas.at(random.bounded(areas.size())),
+                                      QRect(random.bounded(2) == 0 ? form.rails.first().position : random.bounded(40) * 8,
+                                            random.bounded(40) * 8, 0, 0),
+                                      m_measure)
+                           .form;
+                const Control last = form.controls.at(form.controls.size() - 1);
+                if (!isCaption(last) && random.bounded(2) == 0) {
+                    form = withContainer(form, {last.id}, GroupBox).form;
+                }
+            }
+            for (int step = 0; step < 6; ++step) {
+                const Control control = form.controls.at(random.bounded(form.controls.size()));
+                if (!isCaption(control)) {
+                    continue;
+                }
+                form = setCaptionText(form, control.id, QString(1 + random.bounded(30), u'x'), m_measure);
+                if (random.bounded(3) == 0) { // all of them
+                    for (const Control &each : form.controls) {
+                        form = isCaption(each) ? setCaptionText(form, each.id, QStringLiteral("x"), m_measure) : form;
+                    }
+                }
+                for (const Control &each : form.controls) {
+                    const QString where = QString("run %1, step %2, %3").arg(run).arg(step).arg(each.name);
+                    QVERIFY2(each.container == 0 || roomOf(form, areaOf(each)).contains(each.place), qPrintable(where));
+                }
+                const Form again = settled(form, m_measure);
+                for (const Control &each : form.controls) { // it has come to rest
+                    const QRect &place = placeOf(again, each.id);
+                    QVERIFY2(place == each.place, qPrintable(QString("run %1, step %2, %3 from %4 to %5")
+                                                                 .arg(run).arg(step).arg(each.name)
+                                                                 .arg(each.place.x()).arg(place.x())));
+                }
+            }
+        }
     }
 
     void onlyWhatIsTogetherOnAPageCanClash()

@@ -31,6 +31,13 @@ Control followed(Control control, int leftBy, int rightBy)
     return control;
 }
 
+// Whether a control stands behind x as a whole. A container does where all that it may hold does.
+bool standsBehind(const Control &control, int x)
+{
+    return control.place.x() >= x ||
+           (holdsOthers(control) && control.place.x() + insetsOf(control, FirstPane).left >= x);
+}
+
 // Opens (or closes, with a negative distance) space at x through the whole form. Rails that stand at x stay together,
 // with the captions that end on them.
 void openSpace(Form &form, const QSet<RailId> &at, int x, int distance)
@@ -39,8 +46,7 @@ void openSpace(Form &form, const QSet<RailId> &at, int x, int distance)
     for (int i = 0; i < form.controls.size(); ++i) {
         Control control = form.controls.at(i);
         const bool endsThere = at.contains(control.rides.right);
-        const bool startsBehind = control.place.x() >= x;
-        if (startsBehind || endsThere) {
+        if (standsBehind(control, x) || endsThere) {
             control.place.translate(distance, 0);
         } else if (spanning.contains(control.id) ||
                    (control.rides.right != FixedRail::None && railPosition(form, control.rides.right) > x)) {
@@ -65,9 +71,21 @@ bool isCrossed(const Form &form, const QSet<RailId> &at, int x)
     const QSet<ControlId> spanning = containersAcross(form, x);
     return std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
         const bool isStretching = control.rides.right != FixedRail::None && railPosition(form, control.rides.right) > x;
-        return control.place.x() < x && rightOf(control.place) > x && !at.contains(control.rides.right) &&
+        return !standsBehind(control, x) && rightOf(control.place) > x && !at.contains(control.rides.right) &&
                !isStretching && !spanning.contains(control.id);
     });
+}
+
+// How far something stands left of the room of its container, px; 0 where all stands inside.
+int leftOfItsContainer(const Form &form)
+{
+    int most = 0;
+    for (const Control &control : form.controls) {
+        if (control.container != 0) {
+            most = std::max(most, roomOf(form, areaOf(control)).x() - control.place.x());
+        }
+    }
+    return most;
 }
 
 // Moves rails and what rides them, and nothing else.
@@ -209,7 +227,9 @@ int captionWidth(const Control &caption, const TextMeasure &measure)
     return std::max(widest + 1, LeastWidth);
 }
 
-Form settled(const Form &form, const TextMeasure &measure)
+namespace {
+
+Form settledOnce(const Form &form, const TextMeasure &measure)
 {
     Form result = form;
     for (int i = 0; i < result.controls.size(); ++i) {
@@ -246,11 +266,23 @@ Form settled(const Form &form, const TextMeasure &measure)
         if (needed < 0 || wanted == *x) {
             continue;
         }
-        // Space closes up only where nothing lies across it, which what comes nearer would run into.
-        if (wanted < *x && isCrossed(result, there, *x)) {
-            moveTogether(result, there, wanted - *x);
-        } else {
-            openSpace(result, there, *x, wanted - *x);
+        // Space closes up only where nothing lies across it, which what comes nearer would run into, and as far as
+        // nothing leaves its container.
+        const Form before = result;
+        const int sticksOut = hasContainers(before) ? leftOfItsContainer(before) : 0;
+        int distance = wanted - *x;
+        while (distance != 0) {
+            if (distance < 0 && isCrossed(before, there, *x)) {
+                moveTogether(result, there, distance);
+            } else {
+                openSpace(result, there, *x, distance);
+            }
+            const int beyond = distance < 0 && hasContainers(before) ? leftOfItsContainer(result) - sticksOut : 0;
+            if (beyond <= 0) {
+                break;
+            }
+            result = before;
+            distance = std::min(0, distance + onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)));
         }
     }
     result = withCaptionsInside(result);
@@ -262,6 +294,23 @@ Form settled(const Form &form, const TextMeasure &measure)
         openSpace(result, {}, -beyond, onGridAtOrAfter(beyond, std::max(1, form.grid.pitch)));
     }
     return grownToHold(result);
+}
+
+} // namespace
+
+Form settled(const Form &form, const TextMeasure &measure)
+{
+    // A rail that moved may have let another come nearer. It comes to rest in two or three rounds.
+    constexpr int MostRounds = 8;
+    Form result = form;
+    for (int round = 0; round < MostRounds; ++round) {
+        const QList<Rail> before = result.rails;
+        result = settledOnce(result, measure);
+        if (result.rails == before) {
+            break;
+        }
+    }
+    return result;
 }
 
 namespace {
