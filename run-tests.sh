@@ -1,6 +1,6 @@
 #!/bin/bash
 # Installs what is missing, builds, and runs every test: in the release build, all of it once more under the address and
-# undefined-behaviour sanitizers, and what works beside the interface under the thread sanitizer.
+# undefined-behaviour sanitizers, and what works with threads, in Entry too, under the thread sanitizer.
 set -euo pipefail
 cd "$(dirname "$0")"
 source scripts/setup.sh
@@ -19,5 +19,5 @@ part "release, build" nabblet_build release
 part "release, tests" ctest --preset release -j2
 part "address and undefined behaviour, build" nabblet_build asan
 part "address and undefined behaviour, tests" ctest --preset asan -j2
-part "threads, build" nabblet_build tsan tst_background_work tst_profiler tst_exact_writes
-part "threads, tests" ctest --preset tsan -R 'tst_background_work|tst_profiler|tst_exact_writes' -j2
+part "threads, build" nabblet_build tsan tst_background_work tst_profiler tst_exact_writes tst_entry_session tst_nothing_lost
+part "threads, tests" ctest --preset tsan -R "tst_background_work|tst_profiler|tst_exact_writes|tst_entry_session|tst_nothing_lost" -j2

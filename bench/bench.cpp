@@ -52,8 +52,8 @@ Measured start(const QString &folder)
     return {"start to first painted window with the demonstration form",
             QString("%1 times (%2 ms : %3 ms)")
                 .arg(number(ratio), number(quantile(own, 0.5)), number(quantile(empty, 0.5))),
-            "6 times an empty window",
-            ratio <= 6,
+            "4 times an empty window",
+            ratio <= 4,
             {{"ratio_median", ratio},
              {"own_ms", quantile(own, 0.5)},
              {"empty_ms", quantile(empty, 0.5)},

@@ -71,6 +71,7 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
                     : stored == QLatin1String("dark") ? ThemeChoice::Dark
                                                       : ThemeChoice::AsDesktop;
     QApplication::setFont(desktopFont());
+    styleApplication(); // before there are widgets, each of which would be polished twice
     m_appearance = std::make_unique<Appearance>(looks().first(), theme(), QApplication::font());
     makePages();
     makeMenus();
@@ -370,16 +371,26 @@ void MainWindow::setThemeChoice(ThemeChoice choice)
     applyTheme();
 }
 
-void MainWindow::applyTheme()
+void MainWindow::styleApplication()
 {
     QApplication::setPalette(panelPalette(theme()));
-    qApp->setStyleSheet(panelStyle(theme()));
+    const QString style = panelStyle(theme());
+    if (qApp->styleSheet() != style) {
+        qApp->setStyleSheet(style);
+    }
+}
+
+void MainWindow::applyTheme()
+{
+    styleApplication();
     const Look &look = lookNamed(m_document ? m_document->form().look : QString());
     *m_appearance = Appearance(look, theme(), QApplication::font());
     m_catalogue->setTheme(theme());
     m_arrange->setTheme(theme());
     if (m_board) {
         m_board->setAppearance(*m_appearance);
+    }
+    if (m_entryView) {
         m_entryView->setAppearance(*m_appearance);
     }
     Q_EMIT themeChanged();
@@ -409,7 +420,7 @@ void MainWindow::showEntry()
     if (!m_document) {
         return;
     }
-    if (!m_entryView) {
+    if (!m_session) {
         m_bar->setEntry(false);
         complain(m_workspace.databaseError.sentence.isEmpty()
                      ? Error{tr("This form has no database to work on. Open the project that it belongs to."), {}}
@@ -420,6 +431,11 @@ void MainWindow::showEntry()
     const Outcome changed = m_session->setForm(m_document->root());
     if (!changed && hasRows) {
         complain(changed.error());
+    }
+    if (!m_entryView) {
+        m_entryView = new EntryView(m_session.get(), *m_appearance);
+        m_entryPage->layout()->addWidget(m_entryView);
+        connect(m_entryView, &EntryView::closeRequested, this, &MainWindow::showDesign, Qt::QueuedConnection);
     }
     m_entryView->setForm(m_document->root());
     m_pages->setCurrentWidget(m_entryPage);

@@ -129,6 +129,7 @@ private:
     void say(const QString &sentence);
     void complain(const Error &error);
     Theme theme() const;
+    void styleApplication();
     void applyTheme();
 
     Workspace m_workspace;
@@ -159,7 +160,7 @@ private:
     QWidget *m_inspectorFrame = nullptr;
     Board *m_board = nullptr;
     Inspector *m_inspector = nullptr;
-    EntryView *m_entryView = nullptr;
+    EntryView *m_entryView = nullptr; // made when Entry is first shown
     QMenu *m_formsMenu = nullptr;
     QAction *m_switch = nullptr;
     QAction *m_saveAction = nullptr;

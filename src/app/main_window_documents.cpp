@@ -373,11 +373,6 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     m_boardFrame->layout()->addWidget(m_widthSlider);
     m_inspectorFrame->layout()->addWidget(m_inspector);
     prepareBoard();
-    if (m_session) {
-        m_entryView = new EntryView(m_session.get(), *m_appearance);
-        m_entryPage->layout()->addWidget(m_entryView);
-        connect(m_entryView, &EntryView::closeRequested, this, &MainWindow::showDesign, Qt::QueuedConnection);
-    }
     connect(m_board, &Board::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
     connect(m_inspector, &Inspector::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
     connect(m_board, &Board::selectionChanged, this, [this] {

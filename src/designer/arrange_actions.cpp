@@ -97,10 +97,8 @@ void ArrangeActions::setTheme(Theme theme)
 {
     const PanelColours &colours = panelColours(theme);
     for (QAction *action : std::as_const(m_actions)) {
-        QIcon icon = arrangeIcon(action->objectName(), colours.text, colours.accent);
-        const QIcon grey = arrangeIcon(action->objectName(), colours.panelLine, colours.panelLine);
+        const QIcon icon = arrangeIcon(action->objectName(), {colours.text, colours.accent, colours.panelLine});
         if (!icon.isNull()) {
-            icon.addPixmap(grey.pixmap(16), QIcon::Disabled);
             action->setIcon(icon);
             action->setIconVisibleInMenu(true);
         }

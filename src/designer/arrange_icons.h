@@ -7,7 +7,14 @@
 
 namespace nabblet {
 
-// The icon of a command, its lines in one colour and what is lined up in another; empty where there is none.
-QIcon arrangeIcon(const QString &id, const QColor &line, const QColor &mark);
+struct IconColours
+{
+    QColor line;
+    QColor mark; // of what is lined up, or of the aim
+    QColor off;  // of both, where the command cannot be used
+};
+
+// The icon of a command, drawn when it is first seen; empty where there is none.
+QIcon arrangeIcon(const QString &id, const IconColours &colours);
 
 } // namespace nabblet

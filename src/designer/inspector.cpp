@@ -27,6 +27,16 @@ constexpr int CaptionColumn = 76; // px
 
 const QString Yes = QStringLiteral("yes");
 
+// Where Tab stops in a row, in order.
+QList<QWidget *> stopsIn(const QWidget *row)
+{
+    QList<QWidget *> stops = row ? row->findChildren<QWidget *>() : QList<QWidget *>();
+    stops.removeIf([&](const QWidget *each) { // an open list is a window of its own
+        return !(each->focusPolicy() & Qt::TabFocus) || each->focusProxy() || each->window() != row->window();
+    });
+    return stops;
+}
+
 } // namespace
 
 Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget *parent)
@@ -53,58 +63,19 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     m_changeRows->setObjectName(QStringLiteral("changeRowSource"));
     connect(m_changeRows, &QPushButton::clicked, this, &Inspector::rowSourceRequested);
 
-    const QList<Setting> &all = settings();
-    m_fields.reserve(static_cast<std::size_t>(all.size()));
-    for (const Setting &setting : all) {
+    for (const Setting &setting : settings()) {
         const bool isNewSection = m_sections.empty() || m_sections.back().of != setting.of ||
                                   std::strcmp(m_sections.back().name, setting.section) != 0;
         if (isNewSection) {
-            auto *title = new QLabel(settingText(setting.section));
-            title->setObjectName(QStringLiteral("sectionTitle"));
-            title->setContentsMargins(0, m_sections.empty() ? 0 : 7, 0, 0);
-            column->addWidget(title);
-            m_sections.push_back({title, setting.of, setting.section});
+            m_sections.push_back({nullptr, setting.of, setting.section, m_fields.size()});
         }
-        auto *row = new QWidget;
-        auto *lines = new QVBoxLayout(row);
-        lines->setContentsMargins(0, 0, 0, 0);
-        lines->setSpacing(2);
-        const QString help = settingText(setting.help);
-        auto *label = new QLabel(settingText(setting.caption));
-        label->setObjectName(QStringLiteral("faint"));
-        label->setFixedWidth(CaptionColumn);
-        label->setToolTip(help);
-        QWidget *editor = editorFor(setting, m_fields.size());
-        editor->setObjectName(QString::fromLatin1(setting.name));
-        editor->setToolTip(help);
-        editor->setAccessibleName(settingText(setting.caption));
-        editor->setAccessibleDescription(help);
-        editor->installEventFilter(this);
-        row->installEventFilter(this);
-        row->setProperty("help", help);
-        editor->setProperty("help", help);
-        label->setBuddy(editor);
-        if (setting.editor == SettingEditor::Lines) { // below its caption, as wide as there is room
-            lines->addWidget(label);
-            lines->addWidget(editor);
-        } else {
-            auto *line = new QHBoxLayout;
-            line->setSpacing(6);
-            line->addWidget(label);
-            line->addWidget(editor, 1);
-            lines->addLayout(line);
-        }
-        auto *mistake = new QLabel;
-        mistake->setObjectName(QStringLiteral("mistake"));
-        mistake->setWordWrap(true);
-        mistake->hide();
-        lines->addWidget(mistake);
-        column->addWidget(row);
-        m_fields.push_back({&setting, row, editor, mistake});
+        m_fields.push_back({&setting, nullptr, nullptr, nullptr});
         if (std::strcmp(setting.name, "rowSource") == 0) {
-            column->addWidget(m_changeRows);
+            m_changeRowsBehind = m_fields.size() - 1;
         }
     }
+    m_rows = column;
+    column->addWidget(m_changeRows);
     column->addStretch();
     // One line that explains the setting in hand.
     m_help->setObjectName(QStringLiteral("settingHelp"));
@@ -115,6 +86,86 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     contents()->addWidget(m_help);
     connect(m_search, &QLineEdit::textChanged, this, &Inspector::filter);
     refresh();
+}
+
+// How many widgets stand before the row of a setting.
+int Inspector::placeOf(std::size_t field) const
+{
+    int count = m_changeRowsBehind < field ? 1 : 0;
+    for (const Section &section : m_sections) {
+        count += section.title && section.first <= field ? 1 : 0;
+    }
+    for (std::size_t i = 0; i < field; ++i) {
+        count += m_fields.at(i).row ? 1 : 0;
+    }
+    return count;
+}
+
+// Titles and rows are made when they are first to be seen; of the settings of all kinds, few ever are.
+void Inspector::make(Section &section)
+{
+    auto *title = new QLabel(settingText(section.name));
+    title->setObjectName(QStringLiteral("sectionTitle"));
+    title->setContentsMargins(0, section.first == 0 ? 0 : 7, 0, 0);
+    m_rows->insertWidget(placeOf(section.first), title);
+    section.title = title;
+}
+
+void Inspector::make(Field &field)
+{
+    const Setting &setting = *field.setting;
+    const auto index = static_cast<std::size_t>(&field - m_fields.data());
+    auto *row = new QWidget;
+    auto *lines = new QVBoxLayout(row);
+    lines->setContentsMargins(0, 0, 0, 0);
+    lines->setSpacing(2);
+    const QString help = settingText(setting.help);
+    auto *label = new QLabel(settingText(setting.caption));
+    label->setObjectName(QStringLiteral("faint"));
+    label->setFixedWidth(CaptionColumn);
+    label->setToolTip(help);
+    QWidget *editor = field.editor = editorFor(setting, index);
+    editor->setObjectName(QString::fromLatin1(setting.name));
+    editor->setToolTip(help);
+    editor->setAccessibleName(settingText(setting.caption));
+    editor->setAccessibleDescription(help);
+    editor->installEventFilter(this);
+    row->installEventFilter(this);
+    row->setProperty("help", help);
+    editor->setProperty("help", help);
+    label->setBuddy(editor);
+    if (setting.editor == SettingEditor::Lines) { // below its caption, as wide as there is room
+        lines->addWidget(label);
+        lines->addWidget(editor);
+    } else {
+        auto *line = new QHBoxLayout;
+        line->setSpacing(6);
+        line->addWidget(label);
+        line->addWidget(editor, 1);
+        lines->addLayout(line);
+    }
+    field.mistake = new QLabel;
+    field.mistake->setObjectName(QStringLiteral("mistake"));
+    field.mistake->setWordWrap(true);
+    field.mistake->hide();
+    lines->addWidget(field.mistake);
+    m_rows->insertWidget(placeOf(index), row);
+    field.row = row;
+    // Tab goes from the setting before to this one, whichever of them was made first.
+    QWidget *stop = m_search;
+    for (std::size_t i = 0; i < index; ++i) {
+        for (QWidget *each : stopsIn(m_fields.at(i).row)) {
+            stop = each;
+        }
+        stop = i == m_changeRowsBehind ? m_changeRows : stop;
+    }
+    for (QWidget *each : stopsIn(row)) {
+        QWidget::setTabOrder(stop, each);
+        stop = each;
+    }
+    if (index == m_changeRowsBehind) {
+        QWidget::setTabOrder(stop, m_changeRows);
+    }
 }
 
 bool Inspector::eventFilter(QObject *watched, QEvent *event)
@@ -250,6 +301,9 @@ void Inspector::refresh()
     const SettingOf of = shownOf();
     for (Field &field : m_fields) {
         if (field.setting->of == of && field.setting->applies(now)) { // the others are hidden
+            if (!field.row) {
+                make(field);
+            }
             refreshField(field, now);
         }
     }
@@ -295,7 +349,7 @@ void Inspector::filter()
     const SettingContext now = context();
     const SettingOf of = shownOf();
     const QString words = m_search->text().trimmed();
-    for (const Section &section : m_sections) {
+    for (Section &section : m_sections) {
         bool hasAny = false;
         for (const Field &field : m_fields) {
             const Setting &setting = *field.setting;
@@ -306,10 +360,17 @@ void Inspector::filter()
                                settingText(setting.help).contains(words, Qt::CaseInsensitive) ||
                                settingText(setting.section).contains(words, Qt::CaseInsensitive);
             const bool isShown = setting.of == of && holds && setting.applies(now);
-            field.row->setVisible(isShown);
+            if (field.row) {
+                field.row->setVisible(isShown);
+            }
             hasAny = hasAny || isShown;
         }
-        section.title->setVisible(hasAny);
+        if (hasAny && !section.title) {
+            make(section);
+        }
+        if (section.title) {
+            section.title->setVisible(hasAny);
+        }
     }
     m_changeRows->setVisible(of == SettingOf::Form && words.isEmpty());
 }

@@ -12,6 +12,7 @@
 class QLabel;
 class QLineEdit;
 class QPushButton;
+class QVBoxLayout;
 
 namespace nabblet {
 
@@ -46,11 +47,22 @@ private:
     struct Field
     {
         const Setting *setting;
-        QWidget *row;
+        QWidget *row; // none before it is first to be seen
         QWidget *editor;
         QLabel *mistake;
     };
 
+    struct Section
+    {
+        QLabel *title; // none before it is first to be seen
+        SettingOf of;
+        const char *name;
+        std::size_t first; // of its settings
+    };
+
+    int placeOf(std::size_t field) const;
+    void make(Section &section);
+    void make(Field &field);
     void refresh();
     void refreshField(Field &field, const SettingContext &context);
     void refreshTitle();
@@ -73,13 +85,9 @@ private:
     QLineEdit *m_search;
     QLabel *m_help;
     QPushButton *m_changeRows;
+    QVBoxLayout *m_rows = nullptr;
+    std::size_t m_changeRowsBehind = 0;
     std::vector<Field> m_fields;
-    struct Section
-    {
-        QLabel *title;
-        SettingOf of;
-        const char *name;
-    };
     std::vector<Section> m_sections;
 };
 

@@ -279,7 +279,10 @@ private Q_SLOTS:
         FormDocument document(m_form);
         Inspector inspector(&document, &appearance);
         inspector.QWidget::show();
-        const auto isShown = [&](const char *name) { return inspector.findChild<QWidget *>(name)->isVisible(); };
+        const auto isShown = [&](const char *name) {
+            const auto *editor = inspector.findChild<QWidget *>(name);
+            return editor && editor->isVisible();
+        };
         QVERIFY(isShown("formTitle") && !isShown("placeLeft") && !isShown("railName"));
         inspector.show(selectionFor(SettingOf::Rail));
         QVERIFY(isShown("railName") && !isShown("formTitle"));
@@ -299,6 +302,68 @@ private Q_SLOTS:
         QCOMPARE(inspector.findChild<QLineEdit *>("placeTop")->placeholderText(), "mixed");
         auto *role = inspector.findChild<QComboBox *>("role");
         QCOMPARE(role->currentData().toString(), "field");
+    }
+
+    // Whatever was selected before: settings stand in the order of their table, and Tab goes through them like that.
+    void settingsKeepTheirOrder()
+    {
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        FormDocument document(m_form);
+        Inspector inspector(&document, &appearance);
+        inspector.resize(300, 4000);
+        inspector.QWidget::show();
+        inspector.activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(&inspector));
+        Form tall = m_form;
+        tall.controls.replace(0, [&] {
+            Control control = tall.controls.at(0);
+            control.kind = "whole-number";
+            return control;
+        }());
+        document.apply("x", tall);
+        for (const SettingOf of : {SettingOf::Band, SettingOf::Controls, SettingOf::Form, SettingOf::Controls,
+                                   SettingOf::Rail, SettingOf::Form}) {
+            inspector.show(selectionFor(of));
+            if (of == SettingOf::Controls) { // more of them for one
+                Selection one;
+                one.set({1});
+                inspector.show(one);
+            }
+            QCoreApplication::processEvents();
+            QStringList wanted;
+            int above = -1;
+            for (const Setting &setting : settings()) {
+                const auto *editor = inspector.findChild<QWidget *>(setting.name);
+                if (!editor || !editor->isVisible()) {
+                    continue;
+                }
+                wanted.append(setting.name);
+                const int top = editor->mapTo(&inspector, QPoint()).y();
+                QVERIFY2(top > above, setting.name);
+                above = top;
+            }
+            QVERIFY(wanted.size() > 1);
+            QStringList stops;
+            inspector.findChild<QLineEdit *>("settingSearch")->setFocus(Qt::TabFocusReason);
+            for (int i = 0; i < 300; ++i) {
+                QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
+                const QWidget *at = QApplication::focusWidget();
+                if (!at || at->objectName() == "settingSearch") {
+                    break;
+                }
+                QString name;
+                for (const QWidget *each = at; each && name.isEmpty(); each = each->parentWidget()) {
+                    name = wanted.contains(each->objectName()) ? each->objectName() : QString();
+                }
+                if (!name.isEmpty() && !stops.contains(name)) {
+                    stops.append(name);
+                }
+            }
+            QVERIFY(stops.size() > wanted.size() / 2); // what cannot be changed is no stop
+            QStringList passed = wanted;
+            passed.removeIf([&](const QString &name) { return !stops.contains(name); });
+            QCOMPARE(stops, passed);
+        }
     }
 
     void selectionsAreMadeOfFormsAndPoints()
