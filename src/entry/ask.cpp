@@ -2,12 +2,59 @@
 
 #include "core/text/tr.h"
 
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QKeyEvent>
 #include <QMessageBox>
 #include <QPushButton>
 
 namespace nabblet {
 
 NABBLET_TEXTS(Ask)
+
+namespace {
+
+// A question may come up while a person types, and what they type was never meant as an answer: a letter or a space
+// right after it came up goes by, and so does all that follows in the same burst, Enter too.
+class TypingPassesBy : public QObject
+{
+public:
+    explicit TypingPassesBy(QMessageBox *box) : QObject(box), m_box(box)
+    {
+        m_quiet.start();
+        qApp->installEventFilter(this);
+    }
+
+protected:
+    bool eventFilter(QObject *watched, QEvent *event) override
+    {
+        const bool isKey = event->type() == QEvent::KeyPress || event->type() == QEvent::KeyRelease;
+        const auto *widget = isKey ? qobject_cast<QWidget *>(watched) : nullptr;
+        if (!widget || widget->window() != m_box) {
+            return false;
+        }
+        const auto *key = static_cast<QKeyEvent *>(event);
+        const bool isLetter = !key->text().isEmpty() && key->text().at(0).isPrint() &&
+                              !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier));
+        const bool isEnter = key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter;
+        if (m_quiet.elapsed() > Pause || !(isLetter || (isEnter && m_isBurst))) {
+            return false;
+        }
+        if (isLetter) {
+            m_isBurst = true;
+            m_quiet.restart();
+        }
+        return true;
+    }
+
+private:
+    static constexpr int Pause = 600; // ms without a letter, after which keys are meant for the question
+    QMessageBox *m_box;
+    QElapsedTimer m_quiet;
+    bool m_isBurst = false;
+};
+
+} // namespace
 
 int ask(const AskedQuestion &asked, QWidget *parent)
 {
@@ -28,6 +75,7 @@ int ask(const AskedQuestion &asked, QWidget *parent)
     }
     box.setDefaultButton(buttons.at(asked.usual));
     box.setEscapeButton(buttons.at(asked.harmless));
+    new TypingPassesBy(&box);
     box.exec();
     const auto *clicked = qobject_cast<QPushButton *>(box.clickedButton());
     for (int i = 0; i < buttons.size(); ++i) {
@@ -47,6 +95,7 @@ void complain(const Error &error, QWidget *parent)
     if (!error.detail.isEmpty()) {
         box.setDetailedText(error.detail);
     }
+    new TypingPassesBy(&box);
     box.exec();
 }
 

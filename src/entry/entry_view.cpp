@@ -74,7 +74,6 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     column->setSpacing(0);
     m_beside->addWidget(formSide);
     whole->addWidget(m_beside, 1);
-    column->addWidget(m_notice);
     column->addWidget(bandView(BandRole::Header));
     auto *middle = new QHBoxLayout;
     middle->setContentsMargins(0, 0, 0, 0);
@@ -95,6 +94,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     column->addWidget(m_rowsSide, 1);
     column->addWidget(m_rowSide);
     column->addWidget(bandView(BandRole::Footer));
+    column->addWidget(m_notice); // below, so that nothing moves under the hand when it appears
     if (furniture == Furniture::RecordStrip) {
         column->addSpacing(8);
         column->addWidget(m_strip);

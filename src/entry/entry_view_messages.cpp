@@ -4,6 +4,7 @@
 #include "entry/editors/field_editor.h"
 #include "entry/entry_view.h"
 
+#include <QApplication>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -58,7 +59,7 @@ void EntryView::refreshMessages()
         BandView *band = viewOf(*control);
         auto *label = new MessageLabel(message.sentence, m_appearance, band);
         label->adjustSize();
-        // Beside the box, else below or above it, where it covers nothing; with no room anywhere it stands above the
+        // Beside the box, else below or above it, where it covers nothing; with no room anywhere it stands below the
         // form (refreshNotice) while its box has the keyboard.
         const QRect place = placeOf(*control);
         const QSize size = label->size();
@@ -195,7 +196,19 @@ void EntryView::refreshNotice()
         }
         break;
     }
+    const bool isNew = isNeeded && m_notice->isHidden();
     m_notice->setVisible(isNeeded);
+    if (isNew) { // it took some of the room of the box in hand
+        QMetaObject::invokeMethod(
+            this,
+            [this] {
+                QWidget *focused = QApplication::focusWidget();
+                if (focused && isAncestorOf(focused)) {
+                    keepInSight(focused);
+                }
+            },
+            Qt::QueuedConnection);
+    }
 }
 
 } // namespace nabblet

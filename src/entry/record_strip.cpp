@@ -71,6 +71,7 @@ RecordStrip::RecordStrip(EntrySession *session, QWidget *parent) : QWidget(paren
     m_changed = new QLabel;
     m_changed->setObjectName(QStringLiteral("faint"));
     m_changed->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    m_changed->installEventFilter(this);
     row->addWidget(m_state);
     row->addWidget(m_changed, 2);
 
@@ -146,6 +147,22 @@ bool RecordStrip::takeKeyboard()
     return false;
 }
 
+// The names of the boxes, as many as there is room for.
+void RecordStrip::showChanged()
+{
+    m_changed->setText(m_changed->fontMetrics().elidedText(m_changedWords, Qt::ElideRight, m_changed->width()));
+    m_changed->setToolTip(m_changedWords);
+    m_changed->setAccessibleName(m_changedWords);
+}
+
+bool RecordStrip::eventFilter(QObject *watched, QEvent *event)
+{
+    if (watched == m_changed && event->type() == QEvent::Resize) {
+        showChanged();
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
 void RecordStrip::refresh()
 {
     const std::optional<qint64> position = m_session->position();
@@ -180,9 +197,10 @@ void RecordStrip::refresh()
     const bool hasUnsaved = m_session->hasUnsaved();
     m_state->setText(hasUnsaved ? isNew ? tr("New, not saved") : tr("Changed, not saved") : QString());
     m_state->setVisible(hasUnsaved);
-    m_changed->setText(isChanged    ? m_session->changedCaptions().join(QStringLiteral(", "))
-                       : hasUnsaved ? tr("rows that belong to it")
-                                    : QString());
+    m_changedWords = isChanged    ? m_session->changedCaptions().join(QStringLiteral(", "))
+                     : hasUnsaved ? tr("rows that belong to it")
+                                  : QString();
+    showChanged();
 }
 
 } // namespace nabblet

@@ -32,8 +32,11 @@ Q_SIGNALS:
 
 protected:
     void resizeEvent(QResizeEvent *event) override;
+    bool eventFilter(QObject *watched, QEvent *event) override;
 
 private:
+    void showChanged();
+
     EntrySession *m_session;
     QLineEdit *m_position;
     QLabel *m_count;
@@ -48,6 +51,7 @@ private:
     QPushButton *m_takeBack;
     QLabel *m_state;
     QLabel *m_changed;
+    QString m_changedWords;
 };
 
 } // namespace nabblet

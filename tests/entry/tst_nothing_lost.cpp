@@ -4,6 +4,7 @@
 #include "core/kinds/list_lines.h"
 #include "core/text/caption_words.h"
 #include "data/select_source.h"
+#include "entry/ask.h"
 #include "entry/database_watch.h"
 #include "entry/entry_view.h"
 #include "entry/form_painter.h"
@@ -773,6 +774,38 @@ private Q_SLOTS:
         watch.look();
         QVERIFY2(m_session->save(), qPrintable(m_said));
         QCOMPARE(ask("SELECT name FROM t"), "b");
+    }
+
+    // ------------------------------------------------------------ questions
+
+    // A question that comes up while a person types is not answered by what they type.
+    void typingDoesNotAnswerAQuestion()
+    {
+        bool wasOpen = false;
+        QTimer hand;
+        connect(&hand, &QTimer::timeout, this, [&] {
+            QWidget *box = QApplication::activeModalWidget();
+            if (!box || !QApplication::focusWidget()) {
+                return;
+            }
+            hand.stop();
+            for (const char letter : QByteArray("a space and s, l and more")) {
+                QTest::keyClick(QApplication::focusWidget(), letter == ' ' ? Qt::Key_Space : Qt::Key(QChar::toUpper(letter)),
+                                Qt::NoModifier);
+            }
+            QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return); // the end of what was typed
+            wasOpen = box->isVisible();
+            auto *patient = new QTimer(box); // then a key is an answer
+            connect(patient, &QTimer::timeout, box, [box] {
+                if (QApplication::focusWidget() && box->isVisible()) {
+                    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+                }
+            });
+            patient->start(100);
+        });
+        hand.start(5);
+        QCOMPARE(nabblet::ask({"T", "Save?", "It is lost otherwise.", {"Save", "Let it go"}, 0, 1}, nullptr), 0);
+        QVERIFY(wasOpen);
     }
 
     // ------------------------------------------------------------ where among the records
