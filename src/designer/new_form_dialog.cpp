@@ -677,7 +677,9 @@ void NewFormDialog::showTruth()
         uncovered.isEmpty()
             ? fact(true, tr("Every required column has a box"))
             : fact(false, tr("No record can be added: %1 has no box").arg(uncovered.join(QStringLiteral(", ")))));
-    if (profile) {
+    if (profile && profile->rows == 0) {
+        facts.append(tr("No rows are stored yet"));
+    } else if (profile) {
         const double share = shareThatFits(m_form, *profile, m_appearance);
         const QString figure = QLocale().toString(std::floor(share * 1000) / 10, 'f', 1);
         facts.append(fact(share >= 0.95, profile->isExact

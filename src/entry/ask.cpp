@@ -91,10 +91,12 @@ void complain(const Error &error, QWidget *parent)
     QMessageBox box(QMessageBox::NoIcon, Texts::tr("Nabblet"), error.sentence, QMessageBox::NoButton, parent);
     box.setTextFormat(Qt::PlainText);
     box.setObjectName(QStringLiteral("complaint"));
-    box.addButton(Texts::tr("Close"), QMessageBox::RejectRole)->setObjectName(QStringLiteral("answer0"));
+    QPushButton *close = box.addButton(Texts::tr("Close"), QMessageBox::RejectRole);
+    close->setObjectName(QStringLiteral("answer0"));
     if (!error.detail.isEmpty()) {
         box.setDetailedText(error.detail);
     }
+    box.setDefaultButton(close); // not the one that shows the detail
     new TypingPassesBy(&box);
     box.exec();
 }
