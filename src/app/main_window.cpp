@@ -71,7 +71,6 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
                     : stored == QLatin1String("dark") ? ThemeChoice::Dark
                                                       : ThemeChoice::AsDesktop;
     QApplication::setFont(desktopFont());
-    styleApplication(); // before there are widgets, each of which would be polished twice
     m_appearance = std::make_unique<Appearance>(looks().first(), theme(), QApplication::font());
     makePages();
     makeMenus();

@@ -39,6 +39,7 @@
 #include <QInputDialog>
 #include <QLayout>
 #include <QStackedWidget>
+#include <QTimer>
 
 namespace nabblet {
 
@@ -235,6 +236,35 @@ void MainWindow::closeDocument()
 
 namespace {
 
+// Does something once a widget has been painted for the first time: what the first picture does not need.
+class AfterFirstPainting : public QObject
+{
+public:
+    AfterFirstPainting(QWidget *painted, QObject *owner, std::function<void()> act)
+        : QObject(owner), m_act(std::move(act))
+    {
+        painted->installEventFilter(this);
+    }
+
+protected:
+    bool eventFilter(QObject *painted, QEvent *event) override
+    {
+        if (event->type() == QEvent::Paint) {
+            painted->removeEventFilter(this);
+            QTimer::singleShot(0, this, [this] { m_act(); });
+        }
+        return false;
+    }
+
+private:
+    std::function<void()> m_act;
+};
+
+void afterFirstPainting(QWidget *painted, QObject *owner, std::function<void()> act)
+{
+    new AfterFirstPainting(painted, owner, std::move(act));
+}
+
 // Whether something of a form reads other columns, or is looked up otherwise, than before.
 bool readsOtherwise(const Form &before, const Form &after)
 {
@@ -361,8 +391,8 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
             complain(started.error());
         }
     }
-    m_board = new Board(m_document.get(), m_session.get(), *m_appearance);
-    m_inspector = new Inspector(m_document.get(), m_appearance.get());
+    m_board = new Board(m_document.get(), m_session.get(), *m_appearance, m_boardFrame);
+    m_inspector = new Inspector(m_document.get(), m_appearance.get(), m_inspectorFrame);
     m_widthSlider = new WidthSlider(m_board);
     m_innerBar = new InnerFormBar;
     m_boardFrame->layout()->addWidget(m_innerBar);
@@ -454,7 +484,9 @@ void MainWindow::prepareBoard()
         return;
     }
     m_storedValues = std::make_unique<StoredValues>(m_workspace.address);
-    m_storedValues->lookAt(shownCatalogue(), m_document->form().rowSource);
+    afterFirstPainting(m_board->viewport(), m_storedValues.get(), [this] {
+        m_storedValues->lookAt(shownCatalogue(), m_document->form().rowSource);
+    });
     connect(m_storedValues.get(), &StoredValues::known, this, [this] {
         m_board->setLongestWords(longestWords(m_storedValues->profile(), *m_appearance));
         m_arrange->refresh();

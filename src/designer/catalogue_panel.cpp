@@ -1,4 +1,5 @@
 #include "designer/catalogue_panel.h"
+#include "designer/looking_line.h"
 
 #include <QApplication>
 #include <QDrag>
@@ -109,7 +110,7 @@ CataloguePanel::CataloguePanel(QWidget *parent)
     : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_tree(new QTreeWidget)
 {
     m_filter->setPlaceholderText(tr("Filter tables and columns"));
-    m_filter->setClearButtonEnabled(true);
+    clearOnceTyped(m_filter);
     m_tree->setHeaderHidden(true);
     m_tree->setRootIsDecorated(true);
     m_tree->setIndentation(12);

@@ -2,6 +2,7 @@
 
 #include "designer/file_chooser.h"
 #include "designer/lines_editor.h"
+#include "designer/looking_line.h"
 
 #include "core/kinds/kind.h"
 #include "core/model/band_titles.h"
@@ -45,7 +46,7 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
 {
     m_search->setObjectName(QStringLiteral("settingSearch"));
     m_search->setPlaceholderText(tr("Find a setting"));
-    m_search->setClearButtonEnabled(true);
+    clearOnceTyped(m_search);
     m_search->setAccessibleName(tr("Find a setting"));
     contents()->addWidget(m_search);
     auto *area = new QScrollArea;

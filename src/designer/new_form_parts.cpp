@@ -7,6 +7,7 @@
 #include "designer/arrangement_card.h"
 #include "designer/form_picture.h"
 #include "designer/link_by_hand.h"
+#include "designer/looking_line.h"
 #include "designer/new_form_dialog.h"
 #include "designer/panel.h"
 #include "designer/plan_columns.h"
@@ -40,7 +41,7 @@ QWidget *NewFormDialog::makeTables()
     m_filter = new QLineEdit;
     m_filter->setObjectName(QStringLiteral("tableFilter"));
     m_filter->setPlaceholderText(tr("Filter"));
-    m_filter->setClearButtonEnabled(true);
+    clearOnceTyped(m_filter);
     m_filter->installEventFilter(this);
     m_tables = new QTreeWidget;
     m_tables->setObjectName(QStringLiteral("tables"));

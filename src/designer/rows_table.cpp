@@ -1,3 +1,4 @@
+#include "designer/looking_line.h"
 #include "designer/rows_table.h"
 
 #include <QHeaderView>
@@ -17,7 +18,7 @@ RowsTable::RowsTable(const DatabaseAddress &address, const Table &table, const Q
     m_source.select = select;
     m_words->setObjectName(QStringLiteral("rowWords"));
     m_words->setPlaceholderText(tr("Show only rows that hold…"));
-    m_words->setClearButtonEnabled(true);
+    clearOnceTyped(m_words);
     m_words->setAccessibleName(tr("Words that the rows hold"));
     m_table->setObjectName(QStringLiteral("storedRows"));
     m_table->setAccessibleName(tr("Stored rows"));
