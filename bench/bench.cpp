@@ -6,11 +6,11 @@
 #include "core/draft/draft_quality.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
-#include "data/profiler.h"
-#include "designer/board.h"
-#include "designer/new_form_dialog.h"
-#include "entry/entry_view.h"
-#include "entry/theme.h"
+#include "data/profile/profiler.h"
+#include "designer/board/board.h"
+#include "designer/new_form/new_form_dialog.h"
+#include "entry/view/entry_view.h"
+#include "entry/theme/theme.h"
 
 #include <QAbstractButton>
 #include <QApplication>

@@ -7,7 +7,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/snap.h"
 #include "core/file/form_file.h"
-#include "designer/board.h"
+#include "designer/board/board.h"
 
 #include <QDir>
 #include <QFile>

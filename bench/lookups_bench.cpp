@@ -2,8 +2,8 @@
 // working.
 #include "measure.h"
 
-#include "data/connection.h"
-#include "entry/entry_view.h"
+#include "data/dialect/connection.h"
+#include "entry/view/entry_view.h"
 
 #include <QApplication>
 #include <QJsonArray>

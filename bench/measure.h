@@ -3,7 +3,7 @@
 
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
-#include "entry/appearance.h"
+#include "entry/theme/appearance.h"
 
 #include <QApplication>
 #include <QElapsedTimer>

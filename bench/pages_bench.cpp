@@ -3,9 +3,9 @@
 
 #include "core/arrange/containers.h"
 #include "core/arrange/rails.h"
-#include "data/connection.h"
-#include "designer/board.h"
-#include "entry/entry_view.h"
+#include "data/dialect/connection.h"
+#include "designer/board/board.h"
+#include "entry/view/entry_view.h"
 
 #include <QDir>
 #include <QFile>

@@ -2,9 +2,9 @@
 #include "core/draft/draft_quality.h"
 #include "core/draft/draft.h"
 #include "core/model/look.h"
-#include "data/profiler.h"
-#include "entry/appearance.h"
-#include "entry/theme.h"
+#include "data/profile/profiler.h"
+#include "entry/theme/appearance.h"
+#include "entry/theme/theme.h"
 
 #include <QApplication>
 #include <QElapsedTimer>

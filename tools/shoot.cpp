@@ -3,11 +3,11 @@
 #include "app/main_window.h"
 #include "core/arrange/operations.h"
 #include "core/file/form_file.h"
-#include "designer/board.h"
-#include "designer/caption_list.h"
-#include "designer/command_finder.h"
-#include "designer/new_form_dialog.h"
-#include "entry/entry_view.h"
+#include "designer/board/board.h"
+#include "designer/panels/caption_list.h"
+#include "designer/panels/command_finder.h"
+#include "designer/new_form/new_form_dialog.h"
+#include "entry/view/entry_view.h"
 
 #include <QAbstractButton>
 #include <QAction>

@@ -7,11 +7,11 @@
 #include "app/workspace.h"
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
-#include "designer/board.h"
-#include "entry/ask.h"
-#include "entry/entry_view.h"
-#include "entry/picture_painter.h"
-#include "entry/theme.h"
+#include "designer/board/board.h"
+#include "entry/theme/ask.h"
+#include "entry/view/entry_view.h"
+#include "entry/paint/picture_painter.h"
+#include "entry/theme/theme.h"
 
 #include <QApplication>
 #include <QCommandLineParser>

@@ -1,7 +1,7 @@
 #include "app/command_parts.h"
 
 #include "app/command_line.h"
-#include "entry/theme.h"
+#include "entry/theme/theme.h"
 
 #include <QApplication>
 #include <QTextStream>

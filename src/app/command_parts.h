@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/result.h"
-#include "entry/appearance.h"
+#include "entry/theme/appearance.h"
 
 #include <QCommandLineParser>
 

@@ -11,8 +11,8 @@
 #include "core/file/whole_file.h"
 #include "core/model/look.h"
 #include "core/text/tr.h"
-#include "data/profiler.h"
-#include "data/select_source.h"
+#include "data/profile/profiler.h"
+#include "data/records/select_source.h"
 
 #include <QDir>
 #include <QFileInfo>

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/workspace.h"
-#include "entry/form_window.h"
+#include "entry/view/form_window.h"
 
 namespace nabblet {
 

@@ -2,8 +2,8 @@
 #pragma once
 
 #include "app/workspace.h"
-#include "designer/board.h"
-#include "entry/appearance.h"
+#include "designer/board/board.h"
+#include "entry/theme/appearance.h"
 
 #include <QMainWindow>
 

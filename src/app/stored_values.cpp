@@ -1,6 +1,6 @@
 #include "app/stored_values.h"
 
-#include "data/profiler.h"
+#include "data/profile/profiler.h"
 
 namespace nabblet {
 

@@ -3,7 +3,7 @@
 
 #include "core/catalogue/catalogue.h"
 #include "core/catalogue/profile.h"
-#include "data/background_work.h"
+#include "data/background/background_work.h"
 
 #include <QObject>
 

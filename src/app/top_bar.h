@@ -1,7 +1,7 @@
 // The slate bar at the top: project and form, the switch between Design and Entry, and what values the board shows.
 #pragma once
 
-#include "designer/board.h"
+#include "designer/board/board.h"
 
 #include <QWidget>
 

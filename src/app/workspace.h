@@ -3,7 +3,7 @@
 
 #include "core/model/form.h"
 #include "core/model/project.h"
-#include "data/connection.h"
+#include "data/dialect/connection.h"
 
 #include <functional>
 #include <optional>

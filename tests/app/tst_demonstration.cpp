@@ -6,11 +6,11 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/kinds/button_actions.h"
-#include "designer/board.h"
-#include "designer/catalogue_panel.h"
-#include "designer/form_document.h"
-#include "entry/entry_view.h"
-#include "entry/form_window.h"
+#include "designer/board/board.h"
+#include "designer/panels/catalogue_panel.h"
+#include "designer/document/form_document.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/form_window.h"
 #include "support/sample_database.h"
 
 #include <QAbstractButton>

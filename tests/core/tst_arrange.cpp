@@ -6,7 +6,7 @@
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
 #include "core/arrange/tidy.h"
-#include "core/edit/edits.h"
+#include "core/arrange/moving.h"
 #include "support/sample_forms.h"
 
 #include <QTest>

@@ -8,6 +8,7 @@
 #include "core/arrange/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/clipboard.h"
+#include "core/edit/edits.h"
 #include "core/edit/form_texts.h"
 #include "core/file/form_file.h"
 #include "support/orders.h"

@@ -10,6 +10,7 @@
 #include "core/arrange/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/clipboard.h"
+#include "core/arrange/moving.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/edit/form_texts.h"

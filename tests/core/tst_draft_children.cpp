@@ -4,6 +4,7 @@
 #include "core/draft/draft_quality.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/plan_file.h"
+#include "core/arrange/moving.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "support/orders.h"

@@ -1,4 +1,4 @@
-#include "core/kinds/date_words.h"
+#include "core/text/date_words.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/link_address.h"
 #include "support/sample_forms.h"

@@ -1,7 +1,11 @@
 // Lower layers know nothing of higher ones: app → designer → entry → data → core.
+#include <QDir>
 #include <QDirIterator>
 #include <QFile>
+#include <QFileInfo>
+#include <QHash>
 #include <QRegularExpression>
+#include <QSet>
 #include <QTest>
 
 class TestLayers : public QObject
@@ -63,6 +67,56 @@ private Q_SLOTS:
             }
         }
         QVERIFY(seen > 0);
+    }
+
+    // Nor do folders within a layer go in circles: each can be read before those that use it.
+    void foldersDoNotGoInCircles()
+    {
+        QHash<QString, QSet<QString>> uses; // folders by those that include from them
+        const QString root = QStringLiteral(NABBLET_ROOT "/src/");
+        QDirIterator files(root, {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
+        while (files.hasNext()) {
+            const QString path = files.next();
+            const QString folder = QFileInfo(path).path().mid(root.size());
+            for (const QString &include : includesOf(path)) {
+                const QString other = include.section('/', 0, -2);
+                if (!other.isEmpty() && other != folder && QFileInfo(root + include).exists()) {
+                    uses[folder].insert(other);
+                }
+            }
+        }
+        QVERIFY(uses.value("core/edit").contains("core/model"));
+        // Folders that use none of those left are taken away; what cannot be taken away goes in circles.
+        QSet<QString> left(uses.keyBegin(), uses.keyEnd());
+        for (bool isLess = true; isLess;) {
+            const QSet<QString> before = left;
+            for (const QString &folder : before) {
+                if (!uses.value(folder).intersects(left)) {
+                    left.remove(folder);
+                }
+            }
+            isLess = left.size() < before.size();
+        }
+        QVERIFY2(left.isEmpty(), qPrintable(QStringList(left.values()).join(", ")));
+    }
+
+    void noFolderIsTooFull()
+    {
+        constexpr int Most = 25; // parts: a header with its source counts once
+        QDirIterator folders(QStringLiteral(NABBLET_ROOT "/src"), QDir::Dirs | QDir::NoDotAndDotDot,
+                             QDirIterator::Subdirectories);
+        int seen = 0;
+        while (folders.hasNext()) {
+            const QDir folder(folders.next());
+            QSet<QString> parts;
+            for (const QFileInfo &file : folder.entryInfoList({"*.h", "*.cpp"}, QDir::Files)) {
+                parts.insert(file.completeBaseName());
+            }
+            ++seen;
+            QVERIFY2(parts.size() <= Most,
+                     qPrintable(QString("%1 holds %2 parts").arg(folder.path()).arg(parts.size())));
+        }
+        QVERIFY(seen > 10);
     }
 };
 

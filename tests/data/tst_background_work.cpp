@@ -1,4 +1,4 @@
-#include "data/background_work.h"
+#include "data/background/background_work.h"
 #include "support/sample_database.h"
 
 #include <QSqlQuery>

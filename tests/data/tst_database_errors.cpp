@@ -1,6 +1,6 @@
 // A missing, locked, read-only, corrupt or full database: one clear sentence each, and nothing is lost.
-#include "data/copied_rows.h"
-#include "data/writing.h"
+#include "data/records/copied_rows.h"
+#include "data/records/writing.h"
 #include "support/sample_database.h"
 
 #include <QRandomGenerator>

@@ -1,11 +1,11 @@
 // What is written, and what goes along with it, byte for byte; and how long SQL of other people may take.
-#include "data/background_work.h"
-#include "data/copied_rows.h"
-#include "data/deletion.h"
-#include "data/patience.h"
-#include "data/row_sample.h"
-#include "data/select_source.h"
-#include "data/transaction.h"
+#include "data/background/background_work.h"
+#include "data/records/copied_rows.h"
+#include "data/records/deletion.h"
+#include "data/dialect/patience.h"
+#include "data/records/row_sample.h"
+#include "data/records/select_source.h"
+#include "data/dialect/transaction.h"
 #include "support/sample_database.h"
 
 #include <QElapsedTimer>

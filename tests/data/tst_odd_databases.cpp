@@ -2,7 +2,7 @@
 #include "core/draft/draft.h"
 #include "core/draft/draft_quality.h"
 #include "core/text/text_measure.h"
-#include "data/profiler.h"
+#include "data/profile/profiler.h"
 #include "support/sample_database.h"
 
 #include <QTest>

@@ -1,4 +1,4 @@
-#include "data/profiler.h"
+#include "data/profile/profiler.h"
 #include "support/sample_database.h"
 
 #include <QTest>

@@ -1,5 +1,5 @@
-#include "data/copied_rows.h"
-#include "data/writing.h"
+#include "data/records/copied_rows.h"
+#include "data/records/writing.h"
 #include "support/sample_database.h"
 
 #include <QTest>

@@ -1,5 +1,5 @@
 // Stored rows as they are looked through while a form is designed.
-#include "data/row_sample.h"
+#include "data/records/row_sample.h"
 #include "support/sample_database.h"
 
 #include <QTest>

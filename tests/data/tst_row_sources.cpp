@@ -1,8 +1,8 @@
 // Rows that belong to one record, SELECTs as row sources, lookups over several columns, totals: on the real database.
-#include "data/profiler.h"
-#include "data/copied_rows.h"
-#include "data/writing.h"
-#include "data/select_source.h"
+#include "data/profile/profiler.h"
+#include "data/records/copied_rows.h"
+#include "data/records/writing.h"
+#include "data/records/select_source.h"
 #include "support/sample_database.h"
 
 #include <QTest>

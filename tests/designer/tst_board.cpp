@@ -1,8 +1,8 @@
 // The board, by mouse and keyboard.
 #include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
-#include "designer/board.h"
-#include "designer/inspector.h"
+#include "designer/board/board.h"
+#include "designer/settings/inspector.h"
 #include "support/sample_forms.h"
 
 #include <QApplication>

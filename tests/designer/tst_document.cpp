@@ -1,9 +1,9 @@
 // The document and what is selected in it.
-#include "core/edit/edits.h"
+#include "core/arrange/moving.h"
 #include "core/file/form_file.h"
-#include "designer/form_document.h"
-#include "designer/selection.h"
-#include "entry/theme.h"
+#include "designer/document/form_document.h"
+#include "designer/board/selection.h"
+#include "entry/theme/theme.h"
 #include "support/sample_forms.h"
 
 #include <QSignalSpy>

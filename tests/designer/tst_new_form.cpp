@@ -1,7 +1,7 @@
 // The sheet “New form from data”, by mouse and by keyboard.
-#include "designer/arrangement_card.h"
-#include "designer/new_form_dialog.h"
-#include "designer/plan_columns.h"
+#include "designer/new_form/arrangement_card.h"
+#include "designer/new_form/new_form_dialog.h"
+#include "designer/new_form/plan_columns.h"
 #include "support/sample_database.h"
 
 #include <QApplication>

@@ -1,11 +1,13 @@
 // Placing new controls: from the palette by click and draw, by drag, by key; never two by accident.
+#include "core/arrange/window_size.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/rails.h"
+#include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/kinds/kind.h"
-#include "designer/board.h"
-#include "designer/kind_drag.h"
-#include "designer/palette.h"
+#include "designer/board/board.h"
+#include "designer/board/kind_drag.h"
+#include "designer/panels/palette.h"
 #include "support/sample_forms.h"
 
 #include <QApplication>

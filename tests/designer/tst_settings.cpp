@@ -3,10 +3,10 @@
 #include "core/arrange/grouping.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
-#include "designer/column_drag.h"
-#include "designer/inspector.h"
-#include "designer/lines_editor.h"
-#include "designer/settings.h"
+#include "designer/board/column_drag.h"
+#include "designer/settings/inspector.h"
+#include "designer/settings/lines_editor.h"
+#include "designer/settings/settings.h"
 #include "support/orders.h"
 
 #include <QCheckBox>

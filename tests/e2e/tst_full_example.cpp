@@ -7,10 +7,10 @@
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
-#include "designer/board.h"
-#include "designer/new_form_dialog.h"
+#include "designer/board/board.h"
+#include "designer/new_form/new_form_dialog.h"
 #include "e2e/real_events.h"
-#include "entry/entry_view.h"
+#include "entry/view/entry_view.h"
 #include "support/sample_database.h"
 
 #include <QApplication>

@@ -6,8 +6,8 @@
 #include "core/kinds/button_actions.h"
 #include "core/kinds/choice_lines.h"
 #include "core/kinds/list_lines.h"
-#include "entry/entry_view.h"
-#include "entry/form_window.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/form_window.h"
 #include "support/sample_database.h"
 #include "support/when_open.h"
 

@@ -1,6 +1,6 @@
 // A form at work without a window: moving, typing, saving, taking back, and what happens when others write meanwhile.
 #include "core/draft/draft.h"
-#include "entry/entry_session.h"
+#include "entry/session/entry_session.h"
 #include "support/sample_database.h"
 
 #include <QSignalSpy>

@@ -4,9 +4,9 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/draft/draft.h"
-#include "core/edit/edits.h"
+#include "core/arrange/moving.h"
 #include "core/edit/placing.h"
-#include "entry/entry_view.h"
+#include "entry/view/entry_view.h"
 #include "support/sample_database.h"
 
 #include <QApplication>

@@ -1,12 +1,14 @@
 // What the board shows is what Entry shows: each kind of control, in each of its states, pixel by pixel.
+#include "core/arrange/window_size.h"
 #include "core/arrange/grouping.h"
 #include "core/draft/draft.h"
+#include "core/arrange/moving.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
-#include "designer/board.h"
-#include "entry/entry_view.h"
-#include "entry/picture_painter.h"
-#include "entry/band_view.h"
+#include "designer/board/board.h"
+#include "entry/view/entry_view.h"
+#include "entry/paint/picture_painter.h"
+#include "entry/view/band_view.h"
 #include "support/sample_database.h"
 
 #include <QApplication>

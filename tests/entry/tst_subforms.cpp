@@ -1,11 +1,11 @@
 // Rows under one another and rows that belong to a record, at work: with the session alone and with real widgets.
 #include "core/draft/draft.h"
-#include "entry/form_window.h"
+#include "entry/view/form_window.h"
 #include "entry/editors/field_editor.h"
-#include "entry/entry_view.h"
-#include "entry/form_painter.h"
-#include "entry/record_strip.h"
-#include "entry/rows_band.h"
+#include "entry/view/entry_view.h"
+#include "entry/paint/form_painter.h"
+#include "entry/records/record_strip.h"
+#include "entry/view/rows_band.h"
 #include "support/sample_database.h"
 #include "support/when_open.h"
 

@@ -3,7 +3,7 @@
 // ended at that step.
 #include "core/draft/draft.h"
 #include "core/file/form_file.h"
-#include "entry/entry_session.h"
+#include "entry/session/entry_session.h"
 #include "support/sample_database.h"
 
 #include <QApplication>

@@ -5,7 +5,7 @@
 #include "core/arrange/rows.h"
 #include "core/arrange/window_size.h"
 #include "core/file/form_file.h"
-#include "entry/form_painter.h"
+#include "entry/paint/form_painter.h"
 
 #include <QApplication>
 #include <QPainter>

@@ -11,11 +11,11 @@
 #include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
-#include "data/raw_text.h"
-#include "designer/board.h"
-#include "designer/form_document.h"
-#include "entry/entry_view.h"
-#include "entry/form_window.h"
+#include "data/dialect/raw_text.h"
+#include "designer/board/board.h"
+#include "designer/document/form_document.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/form_window.h"
 #include "support/sample_database.h"
 
 #include <QApplication>

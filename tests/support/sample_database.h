@@ -1,7 +1,7 @@
 // Databases for tests, made with SQLite's own client so that what the program reads was not written by the program.
 #pragma once
 
-#include "data/connection.h"
+#include "data/dialect/connection.h"
 
 #include <QDir>
 #include <QFile>

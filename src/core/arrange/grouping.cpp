@@ -5,7 +5,7 @@
 #include "core/arrange/grid.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
-#include "core/edit/edits.h"
+#include "core/arrange/moving.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"

@@ -1,7 +1,7 @@
 // Making, naming, keeping and taking away rails.
 #pragma once
 
-#include "core/edit/edits.h"
+#include "core/arrange/moving.h"
 #include "core/model/form.h"
 #include "core/text/text_measure.h"
 

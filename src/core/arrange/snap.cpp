@@ -3,7 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
-#include "core/model/band_titles.h"
+#include "core/text/band_titles.h"
 
 #include <QHash>
 

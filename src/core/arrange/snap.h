@@ -4,7 +4,7 @@
 
 #include "core/arrange/gaps.h"
 #include "core/arrange/strips.h"
-#include "core/edit/edits.h"
+#include "core/arrange/moving.h"
 
 #include <QList>
 #include <QSet>

@@ -12,6 +12,7 @@ namespace nabblet {
 
 namespace {
 
+constexpr int LeastSize = 8; // px
 constexpr int FewLetters = 48; // px; a stretching box that is narrower says nothing any more
 
 // Whether a control alone is out of order: out of its container or the form, or too narrow though it was not designed
@@ -111,6 +112,37 @@ int narrowestWidth(const Form &form)
 int leastWindowWidth(const Form &form)
 {
     return form.leastWidth > 0 ? form.leastWidth : narrowestWidth(form);
+}
+
+Form setFormWidth(const Form &form, int width)
+{
+    int least = LeastSize;
+    for (const Control &control : form.controls) {
+        const int right = control.place.x() + control.place.width();
+        if (control.rides.right != FixedRail::FormRight) {
+            least = std::max(least, right);
+        } else {
+            // A control that stretches keeps its distance to the edge and at least its least width.
+            const int distance = form.width - right;
+            least = std::max(least, control.place.x() + LeastSize + distance);
+        }
+    }
+    const int wanted = std::max(width, least);
+    const int distance = wanted - form.width;
+    Form result = form;
+    result.width = wanted;
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (control.rides.right == FixedRail::FormRight) {
+            if (control.rides.left != FixedRail::None) {
+                control.place.setWidth(control.place.width() + distance);
+            } else {
+                control.place.translate(distance, 0);
+            }
+            result.controls.replace(i, control);
+        }
+    }
+    return withMembersFollowing(form, result);
 }
 
 } // namespace nabblet

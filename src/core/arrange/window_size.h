@@ -23,4 +23,7 @@ int narrowestWidth(const Form &form);
 // The narrowest a window may get: as pinned, else as worked out.
 int leastWindowWidth(const Form &form);
 
+// Changes the form's width, px; it stops at the rightmost control that does not ride the right edge.
+Form setFormWidth(const Form &form, int width);
+
 } // namespace nabblet

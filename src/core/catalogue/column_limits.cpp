@@ -1,6 +1,6 @@
 #include "core/catalogue/column_limits.h"
 
-#include "core/kinds/number_words.h"
+#include "core/text/number_words.h"
 #include "core/text/tr.h"
 
 #include <cmath>

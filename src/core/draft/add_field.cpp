@@ -3,10 +3,10 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
+#include "core/arrange/window_size.h"
 #include "core/draft/box_sizes.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/maker.h"
-#include "core/edit/edits.h"
 
 #include <QSet>
 

@@ -2,7 +2,7 @@
 
 #include "core/catalogue/check_words.h"
 #include "core/text/tr.h"
-#include "data/raw_text.h"
+#include "data/dialect/raw_text.h"
 
 #include <QFileInfo>
 #include <QSqlQuery>

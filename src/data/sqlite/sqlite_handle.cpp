@@ -3,7 +3,7 @@
 #include "core/formula/bounded_functions.h"
 #include "core/text/tr.h"
 #include "data/sqlite/sqlite_parts.h"
-#include "data/statement.h"
+#include "data/records/statement.h"
 
 #include <QSqlDriver>
 

@@ -1,7 +1,7 @@
 // What the files of the SQLite dialect share.
 #pragma once
 
-#include "data/dialect.h"
+#include "data/dialect/dialect.h"
 
 namespace nabblet {
 

@@ -2,7 +2,7 @@
 // typed and matches nothing is kept and reported, never dropped. The choices of large tables are read beside the
 // interface.
 #include "core/kinds/box_parts.h"
-#include "data/background_work.h"
+#include "data/background/background_work.h"
 #include "entry/editors/choice_list.h"
 #include "entry/editors/line_parts.h"
 

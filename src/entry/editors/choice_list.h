@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/kinds/kind.h"
-#include "data/records.h"
+#include "data/records/records.h"
 
 #include <QTreeWidget>
 

@@ -1,0 +1,53 @@
+// Which control lies over which: the order of the form's list, from back to front.
+#include "core/arrange/containers.h"
+#include "core/arrange/operations.h"
+#include "core/arrange/moving.h"
+
+#include <QSet>
+
+namespace nabblet {
+
+namespace {
+
+// The selected controls after all others, or before them; both keep their own order.
+Form reordered(const ArrangeContext &context, bool isToFront)
+{
+    const QList<ControlId> ids = withBelongings(context.form, context.selected);
+    const QSet<ControlId> moving(ids.begin(), ids.end());
+    Form result = context.form;
+    result.controls = ControlList();
+    result.controls.reserve(context.form.controls.size());
+    for (const bool takesMoving : {!isToFront, isToFront}) {
+        for (int i = 0; i < context.form.controls.size(); ++i) {
+            if (moving.contains(context.form.controls.at(i).id) == takesMoving) {
+                result.controls.appendShared(context.form.controls, i);
+            }
+        }
+    }
+    return inNestingOrder(result);
+}
+
+Form toFront(const ArrangeContext &context)
+{
+    return reordered(context, true);
+}
+
+Form toBack(const ArrangeContext &context)
+{
+    return reordered(context, false);
+}
+
+} // namespace
+
+QList<ArrangeOperation> orderOperations()
+{
+    constexpr auto Group = ArrangeGroup::Order;
+    return {
+        {QStringLiteral("bring-to-front"), QT_TRANSLATE_NOOP("Arrange", "Bring to the front"),
+         QT_TRANSLATE_NOOP("Arrange", "Lies over all others."), Group, needsOne, toFront},
+        {QStringLiteral("send-to-back"), QT_TRANSLATE_NOOP("Arrange", "Send to the back"),
+         QT_TRANSLATE_NOOP("Arrange", "Lies under all others."), Group, needsOne, toBack},
+    };
+}
+
+} // namespace nabblet

@@ -1,0 +1,40 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/text/date_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return openingBox(control, shown, GlyphShape::Calendar);
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
+{
+    return dateTimeInWords(value, locale, dateShapeOf(control));
+}
+
+Result<QVariant> read(const Control &, const QString &typed, const QLocale &locale)
+{
+    return readDateTime(typed, locale);
+}
+
+} // namespace
+
+Kind dateTimeKind()
+{
+    return {QStringLiteral("date-time"),
+            QT_TRANSLATE_NOOP("Kinds", "Date and time"),
+            QStringLiteral("moment"),
+            Editor::Line,
+            {ColumnType::DateTime, ColumnType::Text},
+            QSize(152, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,41 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/text/number_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return numberBox(control, shown);
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
+{
+    return numberInWords(value, decimalPlaces(control).value_or(0), locale, thousandsOf(control));
+}
+
+Result<QVariant> read(const Control &control, const QString &typed, const QLocale &locale)
+{
+    const NumberLimits limits = numberLimits(control);
+    return withinLimits(readDecimalNumber(typed, locale, thousandsOf(control)), limits.least, limits.most, locale);
+}
+
+} // namespace
+
+Kind decimalNumberKind()
+{
+    return {QStringLiteral("decimal-number"),
+            QT_TRANSLATE_NOOP("Kinds", "Decimal number"),
+            QStringLiteral("number"),
+            Editor::Line,
+            {ColumnType::DecimalNumber, ColumnType::WholeNumber, ColumnType::Text},
+            QSize(88, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

@@ -1,0 +1,60 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/text/number_words.h"
+#include "core/kinds/text_words.h"
+
+#include <cmath>
+
+namespace nabblet {
+
+namespace {
+
+// A box of its own sort, as nobody types there; numbers stand at the right as in other boxes.
+Picture draw(const Control &control, const Shown &shown)
+{
+    Shown locked = shown;
+    if (shown.state == BoxState::Rest) {
+        locked.state = BoxState::Locked;
+    }
+    return lineBox(control, locked, shown.isNumber ? TextAlign::Right : TextAlign::Left);
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
+{
+    const std::optional<int> places = decimalPlaces(control);
+    if (value.typeId() == QMetaType::Double) {
+        // What is worked out carries noise far behind the point.
+        constexpr int MostPlaces = 10;
+        const double scale = std::pow(10.0, places.value_or(MostPlaces));
+        const double rounded = std::round(value.toDouble() * scale) / scale;
+        return numberInWords(std::isfinite(rounded) ? rounded : value.toDouble(), places.value_or(0), locale,
+                             thousandsOf(control));
+    }
+    return numberInWords(value, value.typeId() == QMetaType::LongLong ? places.value_or(0) : 0, locale,
+                         thousandsOf(control));
+}
+
+} // namespace
+
+QString formulaOf(const Control &control)
+{
+    return control.settings.value(QLatin1String("formula")).toString();
+}
+
+Kind formulaKind()
+{
+    Kind kind{QStringLiteral("formula"),
+              QT_TRANSLATE_NOOP("Kinds", "Formula"),
+              QStringLiteral("formula"),
+              Editor::Line,
+              {},
+              QSize(120, 24),
+              draw,
+              words,
+              readNothing};
+    kind.isWorkedOut = true;
+    return kind;
+}
+
+} // namespace nabblet

@@ -1,0 +1,40 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/text/date_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return lineBox(control, shown, TextAlign::Left);
+}
+
+QString words(const Control &, const QVariant &value, const QLocale &locale)
+{
+    return timeInWords(value, locale);
+}
+
+Result<QVariant> read(const Control &, const QString &typed, const QLocale &locale)
+{
+    return readTime(typed, locale);
+}
+
+} // namespace
+
+Kind timeKind()
+{
+    return {QStringLiteral("time"),
+            QT_TRANSLATE_NOOP("Kinds", "Time"),
+            QStringLiteral("time"),
+            Editor::Line,
+            {ColumnType::Time, ColumnType::Text},
+            QSize(72, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

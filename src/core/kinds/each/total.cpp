@@ -1,0 +1,58 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/text/number_words.h"
+#include "core/kinds/text_words.h"
+
+#include <cmath>
+
+namespace nabblet {
+
+namespace {
+
+// A figure that nobody types: words on the band, no box to invite typing; a line above as under a column of figures.
+Picture draw(const Control &control, const Shown &shown)
+{
+    const QSize size = control.place.size();
+    BoxStroke line;
+    line.rect = QRect(0, 0, size.width(), 1);
+    line.fill = line.outline = Ink::CaptionText;
+    line.radius = 0;
+    TextStroke text;
+    text.rect = QRect(BoxPadding, 0, size.width() - 2 * BoxPadding, size.height());
+    text.text = shown.words;
+    text.role = TextRole::Caption;
+    text.ink = Ink::FieldText;
+    text.align = TextAlign::Right;
+    return {line, text};
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
+{
+    // Sums of fractions carry noise far behind the point; a total shows as many places as its column.
+    const int places = decimalPlaces(control).value_or(value.typeId() == QMetaType::Double ? 2 : 0);
+    if (value.typeId() == QMetaType::Double) {
+        const double scale = std::pow(10.0, places);
+        return numberInWords(std::round(value.toDouble() * scale) / scale, places, locale, thousandsOf(control));
+    }
+    return numberInWords(value, places, locale, thousandsOf(control));
+}
+
+} // namespace
+
+Kind totalKind()
+{
+    Kind kind{QStringLiteral("total"),
+              QT_TRANSLATE_NOOP("Kinds", "Total"),
+              QStringLiteral("total"),
+              Editor::None,
+              {},
+              QSize(96, 24),
+              draw,
+              words,
+              readNothing};
+    kind.isWorkedOut = true;
+    return kind;
+}
+
+} // namespace nabblet

@@ -1,0 +1,41 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/text/number_words.h"
+
+namespace nabblet {
+
+namespace {
+
+Picture draw(const Control &control, const Shown &shown)
+{
+    return numberBox(control, shown);
+}
+
+QString words(const Control &control, const QVariant &value, const QLocale &locale)
+{
+    return numberInWords(value, 0, locale, thousandsOf(control));
+}
+
+Result<QVariant> read(const Control &control, const QString &typed, const QLocale &locale)
+{
+    const NumberLimits limits = numberLimits(control);
+    return withinLimits(readWholeNumber(typed, locale, thousandsOf(control)), limits.least, limits.most, locale);
+}
+
+} // namespace
+
+Kind wholeNumberKind()
+{
+    return {QStringLiteral("whole-number"),
+            QT_TRANSLATE_NOOP("Kinds", "Whole number"),
+            QStringLiteral("number"),
+            Editor::Line,
+            {ColumnType::WholeNumber, ColumnType::Text},
+            QSize(80, 24),
+            draw,
+            words,
+            read};
+}
+
+} // namespace nabblet

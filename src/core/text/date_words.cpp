@@ -1,0 +1,219 @@
+#include "core/text/date_words.h"
+
+#include "core/text/tr.h"
+
+#include <QDateTime>
+#include <QRegularExpression>
+
+#include <array>
+
+namespace nabblet {
+
+NABBLET_TEXTS(DateWords)
+
+namespace {
+
+const QString ShortMonth = QStringLiteral("d MMM yyyy");
+constexpr std::array<const char *, DateShapeCount> ShapeNames{"short-month", "long-month", "weekday", "figures", "iso"};
+
+bool isMonthFirst(const QLocale &locale)
+{
+    const QString shape = locale.dateFormat(QLocale::ShortFormat);
+    return locale != QLocale::c() && shape.indexOf(u'M') < shape.indexOf(u'd');
+}
+
+QString written(const QDate &date, const QLocale &locale, DateShape shape)
+{
+    switch (shape) {
+    case DateShape::ShortMonth:
+        break;
+    case DateShape::LongMonth:
+        return locale.toString(date, QStringLiteral("d MMMM yyyy"));
+    case DateShape::Weekday:
+        return locale.toString(date, QStringLiteral("ddd d MMM yyyy"));
+    case DateShape::Figures:
+        return date.toString(isMonthFirst(locale) ? QStringLiteral("MM/dd/yyyy") : QStringLiteral("dd.MM.yyyy"));
+    case DateShape::Iso:
+        return date.toString(Qt::ISODate);
+    }
+    return locale.toString(date, ShortMonth);
+}
+
+QDate dateOf(const QVariant &value)
+{
+    if (value.typeId() == QMetaType::QDate || value.typeId() == QMetaType::QDateTime) {
+        return value.toDate();
+    }
+    return QDate::fromString(value.toString(), Qt::ISODate);
+}
+
+QTime timeOf(const QVariant &value)
+{
+    if (value.typeId() == QMetaType::QTime) {
+        return value.toTime();
+    }
+    return QTime::fromString(value.toString(), Qt::ISODate);
+}
+
+QString clock(const QTime &time)
+{
+    if (time.msec() != 0) {
+        return time.toString(QStringLiteral("HH:mm:ss.zzz"));
+    }
+    return time.toString(time.second() == 0 ? QStringLiteral("HH:mm") : QStringLiteral("HH:mm:ss"));
+}
+
+// A year of two figures as the year within fifty years of today.
+int fullYear(int year)
+{
+    if (year > 99) {
+        return year;
+    }
+    const int today = QDate::currentDate().year();
+    int result = today / 100 * 100 + year;
+    if (result - today > 50) {
+        result -= 100;
+    } else if (today - result > 50) {
+        result += 100;
+    }
+    return result;
+}
+
+QDate dateFromWords(const QString &words, const QLocale &locale)
+{
+    static const QRegularExpression weekday(QStringLiteral("^\\p{L}+[.,]* +(?=\\d)"));
+    const QString text = QString(words).remove(weekday);
+    for (const QLocale &names : {locale, QLocale::c()}) {
+        for (const QString &shape : {ShortMonth, QStringLiteral("d MMMM yyyy"), QStringLiteral("dd MMM yyyy")}) {
+            const QDate date = names.toDate(text, shape);
+            if (date.isValid()) {
+                return date;
+            }
+        }
+    }
+    static const QRegularExpression iso(QStringLiteral("^(\\d{4})\\D(\\d{1,2})\\D(\\d{1,2})$"));
+    if (const QRegularExpressionMatch match = iso.match(text); match.hasMatch()) {
+        return {match.captured(1).toInt(), match.captured(2).toInt(), match.captured(3).toInt()};
+    }
+    // Day, month and year in the order in which the locale writes its short dates.
+    static const QRegularExpression figures(QStringLiteral("^(\\d{1,2})\\D+(\\d{1,2})\\D+(\\d{4}|\\d{2})$"));
+    if (const QRegularExpressionMatch match = figures.match(text); match.hasMatch()) {
+        int day = match.captured(1).toInt();
+        int month = match.captured(2).toInt();
+        if (isMonthFirst(locale)) {
+            std::swap(day, month);
+        }
+        return {fullYear(match.captured(3).toInt()), month, day};
+    }
+    return locale.toDate(text, QLocale::ShortFormat);
+}
+
+QTime timeFromWords(const QString &text)
+{
+    static const QRegularExpression figures(
+        QStringLiteral("^(\\d{1,2})[:.h ]?(\\d{2})?(?:[:.](\\d{2})(?:\\.(\\d{1,3}))?)?$"));
+    const QRegularExpressionMatch match = figures.match(text);
+    if (!match.hasMatch()) {
+        return {};
+    }
+    const int thousandths = match.captured(4).isEmpty() ? 0 : match.captured(4).leftJustified(3, u'0').toInt();
+    return {match.captured(1).toInt(), match.captured(2).toInt(), match.captured(3).toInt(), thousandths};
+}
+
+QString isoTime(const QTime &time)
+{
+    return time.toString(time.msec() != 0 ? QStringLiteral("HH:mm:ss.zzz") : QStringLiteral("HH:mm:ss"));
+}
+
+} // namespace
+
+DateShape dateShapeOf(const Control &control)
+{
+    const QString name = control.settings.value(QLatin1String("dates")).toString();
+    for (size_t i = 0; i < ShapeNames.size(); ++i) {
+        if (name == QLatin1String(ShapeNames.at(i))) {
+            return static_cast<DateShape>(i);
+        }
+    }
+    return DateShape::ShortMonth;
+}
+
+QString dateShapeName(DateShape shape)
+{
+    return QLatin1String(ShapeNames.at(static_cast<size_t>(shape)));
+}
+
+QString dateInWords(const QVariant &value, const QLocale &locale, DateShape shape)
+{
+    const QDate date = dateOf(value);
+    return date.isValid() ? written(date, locale, shape) : value.toString();
+}
+
+QString timeInWords(const QVariant &value, const QLocale &)
+{
+    const QTime time = timeOf(value);
+    return time.isValid() ? clock(time) : value.toString();
+}
+
+QString dateTimeInWords(const QVariant &value, const QLocale &locale, DateShape shape)
+{
+    QDateTime moment = value.typeId() == QMetaType::QDateTime ? value.toDateTime() : QDateTime();
+    if (!moment.isValid()) {
+        QString iso = value.toString();
+        moment = QDateTime::fromString(iso.replace(u' ', u'T'), Qt::ISODateWithMs);
+    }
+    if (!moment.isValid()) {
+        return value.toString();
+    }
+    return written(moment.date(), locale, shape) + u' ' + clock(moment.time());
+}
+
+Result<QVariant> readDate(const QString &typed, const QLocale &locale)
+{
+    const QString text = typed.simplified();
+    if (text.isEmpty()) {
+        return QVariant();
+    }
+    const QDate date = dateFromWords(text, locale);
+    if (!date.isValid()) {
+        return Error{
+            Texts::tr("A date is needed here, such as %1").arg(locale.toString(QDate(2026, 9, 30), ShortMonth)), {}};
+    }
+    return QVariant(date.toString(Qt::ISODate));
+}
+
+Result<QVariant> readTime(const QString &typed, const QLocale &)
+{
+    const QString text = typed.simplified();
+    if (text.isEmpty()) {
+        return QVariant();
+    }
+    const QTime time = timeFromWords(text);
+    if (!time.isValid()) {
+        return Error{Texts::tr("A time is needed here, such as 06:15"), {}};
+    }
+    return QVariant(isoTime(time));
+}
+
+Result<QVariant> readDateTime(const QString &typed, const QLocale &locale)
+{
+    static const QRegularExpression isoSign(QStringLiteral("(?<=\\d)T(?=\\d)"));
+    const QString text = typed.simplified().replace(isoSign, QStringLiteral(" "));
+    if (text.isEmpty()) {
+        return QVariant();
+    }
+    QDate date = dateFromWords(text, locale);
+    QTime time(0, 0);
+    if (!date.isValid()) {
+        const qsizetype blank = text.lastIndexOf(u' ');
+        date = blank < 0 ? QDate() : dateFromWords(text.left(blank), locale);
+        time = blank < 0 ? QTime() : timeFromWords(text.mid(blank + 1));
+    }
+    if (!date.isValid() || !time.isValid()) {
+        const QString example = locale.toString(QDate(2026, 9, 30), ShortMonth) + QStringLiteral(" 06:15");
+        return Error{Texts::tr("A date and a time are needed here, such as %1").arg(example), {}};
+    }
+    return QVariant(date.toString(Qt::ISODate) + u' ' + isoTime(time));
+}
+
+} // namespace nabblet

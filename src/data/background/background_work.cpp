@@ -1,0 +1,87 @@
+#include "data/background/background_work.h"
+
+#include <algorithm>
+#include <mutex>
+
+namespace nabblet {
+
+struct BackgroundWork::Running
+{
+    std::atomic<bool> isCancelled = false;
+    std::mutex mutex;
+    std::mutex passage;
+    std::function<void()> interrupt; // while its thread has a connection open
+
+    // Ends what the thread does, also in the middle of a statement that never looks up, such as counting all rows.
+    void giveUp()
+    {
+        isCancelled = true;
+        const std::lock_guard<std::mutex> lock(mutex);
+        if (interrupt) {
+            interrupt();
+        }
+    }
+
+    // Both threads come by here, one after the other. Qt's event queue orders them as well, but no sanitizer sees into it.
+    void handOver() { const std::lock_guard<std::mutex> pass(passage); }
+
+    void setInterrupter(const std::function<void()> &function)
+    {
+        const std::lock_guard<std::mutex> lock(mutex);
+        interrupt = function;
+    }
+};
+
+BackgroundWork::~BackgroundWork()
+{
+    giveUp();
+    for (const Job &job : m_jobs) {
+        // A statement may begin just behind an interruption that did not see it.
+        while (!job.thread->wait(20)) {
+            job.running->giveUp();
+        }
+    }
+}
+
+void BackgroundWork::giveUp()
+{
+    for (const Job &job : m_jobs) {
+        job.running->giveUp();
+    }
+}
+
+bool BackgroundWork::isBusy() const
+{
+    return std::any_of(m_jobs.begin(), m_jobs.end(),
+                       [](const Job &job) { return !job.running->isCancelled && !job.thread->isFinished(); });
+}
+
+void BackgroundWork::start(const DatabaseAddress &address, const Work &work)
+{
+    std::erase_if(m_jobs, [](const Job &job) { return job.thread->isFinished(); });
+    const auto running = std::make_shared<Running>();
+    const Report report = [this, running](const std::function<void()> &function) {
+        const auto deliver = [running, function] {
+            running->handOver(); // what the thread wrote before is seen from here on
+            if (!running->isCancelled) {
+                function();
+            }
+        };
+        running->handOver();
+        QMetaObject::invokeMethod(this, deliver, Qt::QueuedConnection);
+    };
+    std::unique_ptr<QThread> thread(QThread::create([address, work, running, report] {
+        const Result<Connection> connection = Connection::open(address);
+        if (connection && !running->isCancelled) {
+            connection->interruption().isCancelled = &running->isCancelled;
+            connection->interruption().mayTakeLong = true;
+            running->setInterrupter(connection->dialect().interrupter(connection->database()));
+            work(*connection, running->isCancelled, report);
+            running->setInterrupter({});
+        }
+    }));
+    thread->start(QThread::LowPriority);
+    m_jobs.push_back(Job{running, std::move(thread)});
+}
+
+} // namespace nabblet

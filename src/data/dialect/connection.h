@@ -1,0 +1,52 @@
+// An open database. A connection belongs to the thread that opened it and closes with its last copy gone.
+#pragma once
+
+#include "data/dialect/dialect.h"
+
+#include <memory>
+
+namespace nabblet {
+
+class Connection
+{
+public:
+    // Opens a database; the error says what is wrong with it and what to do.
+    static Result<Connection> open(const DatabaseAddress &address);
+
+    QSqlDatabase database() const;
+    const Dialect &dialect() const { return *m_held->dialect; }
+    const DatabaseAddress &address() const { return m_held->address; }
+    bool isReadOnly() const { return m_held->isReadOnly; }
+    void setReadOnly(bool isReadOnly) const { m_held->isReadOnly = isReadOnly; } // as others made it meanwhile
+
+    Result<Catalogue> readCatalogue() const;
+    QString quoted(const QString &name) const { return dialect().quoteName(name); }
+    // Why something could not be read; also says when it was stopped because it took too long.
+    Error explain(const QSqlError &error) const;
+
+    // What ends statements of this connection before they are done.
+    Interruption &interruption() const { return m_held->interruption; }
+    // How many transactions are under way, one inside the other; kept by Transaction.
+    int transactions() const { return m_held->transactions; }
+    void setTransactions(int count) const { m_held->transactions = count; }
+
+private:
+    struct Held
+    {
+        QString name; // of the connection, within Qt
+        const Dialect *dialect = nullptr;
+        DatabaseAddress address;
+        bool isReadOnly = false;
+        int transactions = 0;
+        Interruption interruption;
+
+        Held() = default;
+        Held(const Held &) = delete;
+        Held &operator=(const Held &) = delete;
+        ~Held();
+    };
+    explicit Connection(std::shared_ptr<Held> held) : m_held(std::move(held)) {}
+    std::shared_ptr<Held> m_held;
+};
+
+} // namespace nabblet

@@ -1,0 +1,61 @@
+#include "data/dialect/transaction.h"
+
+#include <QSqlQuery>
+
+namespace nabblet {
+
+Transaction::Transaction(const Connection &connection) : m_connection(connection), m_depth(connection.transactions())
+{
+    m_hasBegun = run(m_depth == 0 ? connection.dialect().beginWriting : QStringLiteral("SAVEPOINT nabblet_%1").arg(m_depth));
+    if (m_hasBegun) {
+        m_connection.setTransactions(m_depth + 1);
+    }
+}
+
+Transaction::~Transaction()
+{
+    rollBack();
+}
+
+bool Transaction::run(const QString &sql)
+{
+    QSqlQuery query(m_connection.database());
+    const bool isGood = query.exec(sql);
+    if (!isGood) {
+        m_error = query.lastError();
+    }
+    return isGood;
+}
+
+bool Transaction::commit()
+{
+    if (!m_hasBegun) {
+        return false;
+    }
+    if (!run(m_depth == 0 ? QStringLiteral("COMMIT") : QStringLiteral("RELEASE SAVEPOINT nabblet_%1").arg(m_depth))) {
+        const QSqlError why = m_error;
+        rollBack();
+        m_error = why;
+        return false;
+    }
+    m_hasBegun = false;
+    m_connection.setTransactions(m_depth);
+    return true;
+}
+
+void Transaction::rollBack()
+{
+    if (!m_hasBegun) {
+        return;
+    }
+    m_hasBegun = false;
+    m_connection.setTransactions(m_depth);
+    if (m_depth == 0) {
+        run(QStringLiteral("ROLLBACK")); // fails only where the database has undone everything by itself
+    } else {
+        run(QStringLiteral("ROLLBACK TO SAVEPOINT nabblet_%1").arg(m_depth));
+        run(QStringLiteral("RELEASE SAVEPOINT nabblet_%1").arg(m_depth));
+    }
+}
+
+} // namespace nabblet

@@ -1,0 +1,79 @@
+#include "data/records/copied_rows.h"
+
+#include "core/text/tr.h"
+#include "data/dialect/patience.h"
+#include "data/records/statement.h"
+
+#include <QUuid>
+
+namespace nabblet {
+
+NABBLET_TEXTS(CopiedRows)
+
+namespace {
+
+constexpr int RowsOfAPart = 1000; // of a view or SELECT that takes too long as a whole
+
+// The temporary table itself; gone with its last user.
+struct CopiedRows
+{
+    Connection connection;
+    QString table; // as SQL takes it
+
+    CopiedRows(const Connection &on, QString name) : connection(on), table(std::move(name)) {}
+    CopiedRows(const CopiedRows &) = delete;
+    CopiedRows &operator=(const CopiedRows &) = delete;
+    ~CopiedRows()
+    {
+        const Running dropped(connection, {QStringLiteral("DROP TABLE IF EXISTS ") + table, {}});
+        Q_UNUSED(dropped); // a temporary table goes with its connection at the latest
+    }
+};
+
+bool copyRows(const Connection &connection, const RecordSource &source, const QString &into, std::optional<int> most,
+              QSqlError *error)
+{
+    const Running running(connection, {QStringLiteral("CREATE TEMP TABLE %1 AS SELECT * FROM %2%3")
+                                           .arg(into, rowsFrom(connection, source),
+                                                most ? QStringLiteral(" LIMIT %1").arg(*most) : QString()),
+                                       {}});
+    *error = running.query.lastError();
+    return running.isGood;
+}
+
+} // namespace
+
+Result<RecordSource> readable(const Connection &connection, const RecordSource &source, std::optional<int> mostRows)
+{
+    if (!source.keyColumns.isEmpty()) {
+        return source;
+    }
+    // A name of its own for each copy: two forms on one view must not take each other's rows away.
+    const QString name = QStringLiteral("nabblet rows ") + QUuid::createUuid().toString(QUuid::WithoutBraces);
+    RecordSource copy = source;
+    copy.table = name;
+    copy.select.clear();
+    copy.keyColumns = {QStringLiteral("rowid")};
+    copy.keyIsRowNumber = true;
+    copy.isWritable = false;
+    QSqlError error;
+    bool isCopied = false;
+    bool isOver = false;
+    {
+        const Patience patience(connection);
+        isCopied = copyRows(connection, source, connection.quoted(name), mostRows, &error);
+        isOver = patience.isOver();
+    }
+    if (!isCopied && isOver && mostRows.value_or(RowsOfAPart + 1) > RowsOfAPart) {
+        const Patience patience(connection);
+        isCopied = copyRows(connection, source, connection.quoted(name), RowsOfAPart, &error);
+        copy.note = Texts::tr("Only the first %L1 rows are shown: reading all of them takes too long.").arg(RowsOfAPart);
+    }
+    if (!isCopied) {
+        return connection.explain(error);
+    }
+    copy.copy = std::make_shared<CopiedRows>(connection, connection.quoted(name));
+    return copy;
+}
+
+} // namespace nabblet

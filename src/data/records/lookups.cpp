@@ -1,0 +1,264 @@
+// The choices of lookups, what they show, values that follow them, and totals.
+#include "data/dialect/patience.h"
+#include "data/records/records.h"
+#include "data/records/statement.h"
+
+#include <QSet>
+
+namespace nabblet {
+
+namespace {
+
+QStringList quotedAll(const Connection &connection, const QStringList &names)
+{
+    QStringList quoted;
+    for (const QString &name : names) {
+        quoted.append(rowsColumn(connection, name));
+    }
+    return quoted;
+}
+
+// The words of so many columns, one after the other; missing ones are left out.
+QString joinedWords(const QSqlQuery &query, int first, qsizetype count)
+{
+    QStringList words;
+    for (int i = 0; i < count; ++i) {
+        if (!query.isNull(first + i)) {
+            words.append(query.value(first + i).toString());
+        }
+    }
+    return words.join(u' ');
+}
+
+// What the choices are read from: a table, or a SELECT as one; the line break ends a comment that it may close with.
+QString choicesFrom(const Connection &connection, const Lookup &lookup)
+{
+    const QString name = connection.quoted(QStringLiteral("rows"));
+    return lookup.select.isEmpty() ? QStringLiteral("%1 AS %2").arg(connection.quoted(lookup.table), name)
+                                   : QStringLiteral("(%1\n) AS %2").arg(withoutEnd(lookup.select), name);
+}
+
+// The first row whose columns hold these values. from: a quoted table or a SELECT.
+Running rowHolding(const Connection &connection, const QString &from, const QStringList &shown,
+                   const QStringList &columns, const QVariantList &values)
+{
+    QStringList conditions;
+    for (const QString &column : columns) {
+        conditions.append(rowsColumn(connection, column) + QLatin1String(" = ?"));
+    }
+    return Running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 LIMIT 1")
+                                    .arg(quotedAll(connection, shown).join(QLatin1String(", ")), from,
+                                         conditions.join(QLatin1String(" AND "))),
+                                values});
+}
+
+constexpr int MostAlike = 50; // rows of the same words that are told apart
+
+// The choices that hold to conditions, in an order with its own values.
+Result<QList<LookupRow>> choicesWhere(const Connection &connection, const Lookup &lookup, const QStringList &conditions,
+                                      const QVariantList &values, const Statement &order, int most)
+{
+    const QStringList words = quotedAll(connection, lookup.wordsColumns);
+    const QStringList stored = quotedAll(connection, lookup.valueColumns);
+    QStringList also;
+    for (const LookupColumn &column : lookup.also) {
+        also.append(rowsColumn(connection, column.name));
+    }
+    const QString where =
+        conditions.isEmpty() ? QString() : QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
+    const QString sql =
+        QStringLiteral("SELECT %1 FROM %2%3%4 LIMIT %5")
+            .arg((stored + words + also).join(QLatin1String(", ")), choicesFrom(connection, lookup), where,
+                 order.sql.isEmpty() ? QString() : QLatin1String(" ORDER BY ") + order.sql, QString::number(most));
+    const Patience patience(connection);
+    Running running(connection, {sql, values + order.values});
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    QList<LookupRow> rows;
+    const int first = static_cast<int>(stored.size());
+    while (running.query.next()) {
+        LookupRow row;
+        for (int i = 0; i < first; ++i) {
+            row.values.append(running.query.value(i));
+        }
+        row.words = joinedWords(running.query, first, lookup.wordsColumns.size());
+        const int behind = first + static_cast<int>(lookup.wordsColumns.size());
+        for (int i = 0; i < also.size(); ++i) {
+            row.also.append(running.query.value(behind + i).toString());
+        }
+        rows.append(row);
+    }
+    if (running.query.lastError().type() != QSqlError::NoError) {
+        return connection.explain(running.query.lastError());
+    }
+    return rows;
+}
+
+// Rows of the same words get what differs behind them: the first further column that tells them all apart, else what is
+// stored.
+QList<LookupRow> toldApart(QList<LookupRow> rows)
+{
+    QHash<QString, QList<qsizetype>> alike;
+    for (qsizetype i = 0; i < rows.size(); ++i) {
+        alike[rows.at(i).words].append(i);
+    }
+    for (const QList<qsizetype> &group : std::as_const(alike)) {
+        if (group.size() < 2) {
+            continue;
+        }
+        const auto tells = [&](qsizetype column) {
+            QSet<QString> different;
+            for (const qsizetype i : group) {
+                different.insert(rows.at(i).also.value(column));
+            }
+            return different.size() == group.size();
+        };
+        const qsizetype columns = rows.at(group.first()).also.size();
+        qsizetype telling = 0;
+        while (telling < columns && !tells(telling)) {
+            ++telling;
+        }
+        for (const qsizetype i : group) {
+            QStringList values;
+            for (const QVariant &value : rows.at(i).values) {
+                values.append(value.toString());
+            }
+            rows[i].words += QStringLiteral(" (%1)").arg(telling < columns ? rows.at(i).also.at(telling)
+                                                                           : values.join(QLatin1String(", ")));
+        }
+    }
+    return rows;
+}
+
+} // namespace
+
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
+                                    const ColumnValues &fixed)
+{
+    const QStringList words = quotedAll(connection, lookup.wordsColumns);
+    const QStringList stored = quotedAll(connection, lookup.valueColumns);
+    QStringList conditions;
+    QVariantList values;
+    QVariantList orderValues; // values of the order, which are bound behind those of the conditions
+    QStringList also;
+    for (const LookupColumn &column : lookup.also) {
+        also.append(rowsColumn(connection, column.name));
+    }
+    // Each word typed is looked for in the words shown, taken together.
+    QStringList shown;
+    for (const QString &name : words + also) {
+        shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
+    }
+    const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
+    for (QString pattern : typed) {
+        pattern.replace(u'\\', QLatin1String("\\\\"))
+            .replace(u'%', QLatin1String("\\%"))
+            .replace(u'_', QLatin1String("\\_"));
+        conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
+        values.append(u'%' + pattern + u'%');
+    }
+    if (typed.size() == 1) { // people may know a row by what is stored of it
+        QStringList either{conditions.takeLast()};
+        for (const QString &name : stored) {
+            either.append(name + QLatin1String(" = ?"));
+            values.append(typed.first());
+        }
+        conditions.append(u'(' + either.join(QLatin1String(" OR ")) + u')');
+    }
+    for (auto held = fixed.constBegin(); held != fixed.constEnd(); ++held) {
+        conditions.append(rowsColumn(connection, held.key()) + QLatin1String(" = ?"));
+        values.append(held.value());
+    }
+    // What begins with the words comes before what only holds them.
+    QStringList order;
+    if (!typed.isEmpty()) {
+        QString beginning = values.first().toString().mid(1);
+        for (qsizetype i = 1; i < typed.size(); ++i) { // several words stand alone among the values
+            beginning.chop(1);
+            beginning += QLatin1Char(' ') + values.at(i).toString().mid(1);
+        }
+        order.append(QStringLiteral("CASE WHEN ") + shown.join(QLatin1String(" || ' ' || ")) +
+                     QLatin1String(" LIKE ? ESCAPE '\\' THEN 0 ELSE 1 END"));
+        orderValues.append(beginning);
+    }
+    for (const QString &column : lookup.sort) {
+        const ChoiceOrder by = choiceOrder(column);
+        order.append(rowsColumn(connection, by.name) + (by.isFalling ? QStringLiteral(" DESC") : QString()));
+    }
+    order += words;
+    const Result<QList<LookupRow>> rows =
+        choicesWhere(connection, lookup, conditions, values, {order.join(QLatin1String(", ")), orderValues}, most);
+    return rows ? Result<QList<LookupRow>>(toldApart(*rows)) : rows;
+}
+
+Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values,
+                            SameWords sameWords)
+{
+    const Patience patience(connection);
+    Running running =
+        rowHolding(connection, choicesFrom(connection, lookup), lookup.wordsColumns, lookup.valueColumns, values);
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    if (!running.query.next()) {
+        return QString();
+    }
+    const QString words = joinedWords(running.query, 0, lookup.wordsColumns.size());
+    if (sameWords == SameWords::AsTheyAre) {
+        return words;
+    }
+    QStringList conditions;
+    QVariantList held;
+    for (int i = 0; i < lookup.wordsColumns.size(); ++i) {
+        const QString name = rowsColumn(connection, lookup.wordsColumns.at(i));
+        conditions.append(running.query.isNull(i) ? name + QLatin1String(" IS NULL") : name + QLatin1String(" = ?"));
+        if (!running.query.isNull(i)) {
+            held.append(running.query.value(i));
+        }
+    }
+    const Result<QList<LookupRow>> alike = choicesWhere(connection, lookup, conditions, held, {}, MostAlike);
+    for (const LookupRow &row : alike ? toldApart(*alike) : QList<LookupRow>()) {
+        if (row.values == values) {
+            return row.words;
+        }
+    }
+    return words;
+}
+
+Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values)
+{
+    Running running =
+        rowHolding(connection,
+                   QStringLiteral("%1 AS %2").arg(connection.quoted(followed.table),
+                                                  connection.quoted(QStringLiteral("rows"))),
+                   {followed.column}, followed.keyColumns, values);
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.next() ? running.query.value(0) : QVariant();
+}
+
+Result<QVariant> totalOfRows(const Connection &connection, const RecordSource &source, const Total &total)
+{
+    static const QHash<TotalKind, QString> functions{{TotalKind::Sum, QStringLiteral("sum")},
+                                                     {TotalKind::Average, QStringLiteral("avg")},
+                                                     {TotalKind::Least, QStringLiteral("min")},
+                                                     {TotalKind::Greatest, QStringLiteral("max")},
+                                                     {TotalKind::Count, QStringLiteral("count")}};
+    if (total.column.isEmpty() && total.kind != TotalKind::Count) {
+        return QVariant(); // of no column there is nothing to work out
+    }
+    const QString of = total.column.isEmpty() ? QStringLiteral("*") : rowsColumn(connection, total.column);
+    const Statement where = held(connection, source, {}, {});
+    const Patience patience(connection, source.select.isEmpty() ? Sql::OurOwn : Sql::OfPeople);
+    Running running(connection, {QStringLiteral("SELECT %1(%2) FROM %3%4")
+                                     .arg(functions.value(total.kind), of, rowsFrom(connection, source), where.sql),
+                                 where.values});
+    if (!running.isGood || !running.query.next()) {
+        return connection.explain(running.query.lastError());
+    }
+    return running.query.value(0);
+}
+
+} // namespace nabblet

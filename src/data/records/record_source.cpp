@@ -1,0 +1,101 @@
+#include "data/records/record_source.h"
+
+#include "core/formula/row_formulas.h"
+#include "core/kinds/kind.h"
+#include "core/text/tr.h"
+
+#include <optional>
+
+namespace nabblet {
+
+NABBLET_TEXTS(RecordSource)
+
+namespace {
+
+void setKey(RecordSource &source, const Table &table)
+{
+    source.table = table.kind == TableKind::Select ? table.writesTo : table.name;
+    source.select = table.select;
+    source.isWritable =
+        table.kind == TableKind::Table || (table.kind == TableKind::Select && !table.writesTo.isEmpty());
+    if (!table.rowNumberName.isEmpty()) {
+        source.keyColumns = {table.rowNumberName};
+        source.keyIsRowNumber = true;
+    } else if (!table.primaryKey.isEmpty()) {
+        source.keyColumns = table.primaryKey;
+    } else {
+        // A view names its rows by nothing; records.cpp numbers a copy of them.
+        source.keyColumns.clear();
+        source.isWritable = false;
+    }
+    for (const Column &column : table.columns) {
+        if (column.isGenerated || !column.readOnlyReason.isEmpty()) {
+            source.readOnly.append(column.name);
+        }
+        if (!column.origin.isEmpty() && column.origin != column.name) {
+            source.originOf.insert(column.name, column.origin);
+        }
+    }
+}
+
+} // namespace
+
+RecordSource recordSourceOf(const Table &table)
+{
+    RecordSource source;
+    setKey(source, table);
+    for (const Column &column : table.columns) {
+        source.columns.append(column.name);
+    }
+    return source;
+}
+
+Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue)
+{
+    if (form.rowSource.isEmpty()) {
+        return Error{Texts::tr("The form “%1” has no row source yet, so it shows no records.").arg(form.title), {}};
+    }
+    const Table *table = findTable(catalogue, form.rowSource);
+    if (!table) {
+        return Error{
+            Texts::tr(
+                "The database has no table “%1” any more, so the form “%2” has no records. The form is kept as it is; "
+                "bring the table back or give the form another row source.")
+                .arg(form.rowSource, form.title),
+            {}};
+    }
+    RecordSource source;
+    setKey(source, *table);
+    std::optional<RowFormulas> formulas;
+    for (const Control &control : form.controls) {
+        QStringList needed = columnsNeeded(control);
+        if (const QString formula = formulaOf(control); !formula.isEmpty()) {
+            if (!formulas) {
+                formulas.emplace(columnNames(*table));
+            }
+            const Result<QStringList> read = formulas->columnsRead(formula);
+            needed += read ? *read : QStringList();
+        }
+        for (const QString &column : std::as_const(needed)) {
+            if (source.columns.contains(column)) {
+                continue;
+            }
+            if (findColumn(*table, column)) {
+                source.columns.append(column);
+            } else if (!source.missing.contains(column)) {
+                source.missing.append(column);
+            }
+        }
+    }
+    return source;
+}
+
+RecordSource linkedTo(const RecordSource &source, const QStringList &columns, const QVariantList &values)
+{
+    RecordSource linked = source;
+    linked.linkColumns = columns;
+    linked.linkValues = values;
+    return linked;
+}
+
+} // namespace nabblet

@@ -1,0 +1,97 @@
+// Records read and written one at a time, by key: never with OFFSET, never the whole table. Values from people are
+// bound, names are quoted by the dialect.
+#pragma once
+
+#include "core/kinds/kind.h"
+#include "data/dialect/connection.h"
+#include "data/records/record_source.h"
+
+#include <QHash>
+#include <QVariantList>
+
+#include <atomic>
+#include <functional>
+#include <optional>
+
+namespace nabblet {
+
+using RowKey = QVariantList;
+
+struct Row
+{
+    RowKey key;
+    QVariantList values; // as RecordSource::columns
+
+    bool operator==(const Row &) const = default;
+};
+
+// The value of a column in a row; an invalid QVariant for a column that the source does not have.
+QVariant valueOf(const RecordSource &source, const Row &row, const QString &column);
+
+using MaybeRow = Result<std::optional<Row>>; // no row where the table ends
+
+MaybeRow firstRow(const Connection &connection, const RecordSource &source);
+MaybeRow lastRow(const Connection &connection, const RecordSource &source);
+MaybeRow rowAfter(const Connection &connection, const RecordSource &source, const RowKey &key);
+MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
+MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key);
+
+// At most so many rows after or before the one with that key, nearest first; with no key, from the beginning or the
+// end.
+Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source, const std::optional<RowKey> &key,
+                             int most);
+Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &source,
+                              const std::optional<RowKey> &key, int most);
+
+// About how many rows a table has, by the span of its numbers; nothing where that says nothing.
+Result<std::optional<qint64>> estimatedRows(const Connection &connection, const Table &table);
+
+Result<qint64> countRows(const Connection &connection, const RecordSource &source);
+// How many rows stand before the one with that key.
+Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
+
+// Where rows stand in their order: the key of every so-manieth row. With it a row is found by its number without
+// reading all rows before it.
+struct RowMap
+{
+    static constexpr int Stride = 1024;
+    qint64 count = 0;
+    QList<RowKey> keys; // of rows 0, Stride, 2 × Stride, …
+};
+
+// Reads the keys of all rows in their order; long for large tables, so it is done beside the interface. Gives nothing
+// when isCancelled turns true.
+Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source,
+                                      const std::atomic<bool> &isCancelled);
+
+// The row with a number, from 0.
+MaybeRow rowAt(const Connection &connection, const RecordSource &source, const RowMap &map, qint64 number);
+
+using ColumnValues = QHash<QString, QVariant>;
+
+// A choice of a lookup: the value to store and the words to show.
+struct LookupRow
+{
+    QVariantList values; // as Lookup::valueColumns
+    QString words;
+    QStringList also = {}; // the words of Lookup::also
+};
+
+// The choices of a lookup, in its order; at most `most` of them, of those that contain each word of `part` in one of
+// their words, or hold it as their value, when it is not empty. Rows of the same words have behind them what differs. fixed: values that columns of the choices are held to.
+Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
+                                    const ColumnValues &fixed = {});
+// Whether rows of the same words are told apart by a further column or their key, as lookupRows() does. Asks the database
+// for all rows with these words.
+enum class SameWords { ToldApart, AsTheyAre };
+// The words for the values of one row of a lookup; empty when there is no such row.
+Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values,
+                            SameWords sameWords = SameWords::AsTheyAre);
+
+// The value of a column in the row that these values point to; an invalid QVariant where there is no such row.
+Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values);
+
+// A total over all rows of a source.
+Result<QVariant> totalOfRows(const Connection &connection, const RecordSource &source, const Total &total);
+
+} // namespace nabblet

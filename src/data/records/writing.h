@@ -1,0 +1,35 @@
+// Rows written one at a time, by key: only what changed, and only when what was read is still stored.
+#pragma once
+
+#include "data/records/records.h"
+
+namespace nabblet {
+
+// What came of writing a row.
+struct Written
+{
+    enum Kind {
+        Done,     // row holds it as it is stored now
+        Conflict, // someone changed it meanwhile; nothing was written, row holds what is stored
+        Gone,     // someone deleted it meanwhile
+        Refused,  // nothing was written; refusal says why
+    };
+    Kind kind = Refused;
+    std::optional<Row> row;
+    bool isOutside = false; // done, but the row does not belong to the rows of its source any more; row holds it all the same
+    Refusal refusal;
+};
+
+// The same rows without what narrows them: as the table holds them that is written to. Columns that it does not write
+// are left out.
+RecordSource asWritten(const RecordSource &source);
+
+Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values,
+                  const RefusalContext &context);
+// Writes only the changed columns, and only if every value that was read is still stored.
+Written updateRow(const Connection &connection, const RecordSource &source, const Row &asRead,
+                  const ColumnValues &changes, const RefusalContext &context);
+Written deleteRow(const Connection &connection, const RecordSource &source, const Row &asRead,
+                  const RefusalContext &context);
+
+} // namespace nabblet

@@ -1,0 +1,160 @@
+// Cut, copy, paste and duplicate on the board.
+#include "designer/board/board.h"
+#include "core/edit/clipboard.h"
+#include "core/kinds/kind.h"
+#include "core/text/tr.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QMimeData>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+const QString ClipFormat = QStringLiteral("application/x-nabform+json");
+
+} // namespace
+
+void Board::copy() const
+{
+    if (m_selection.isEmpty()) {
+        return;
+    }
+    const QByteArray text = clipText(m_document->form(), m_selection.controls());
+    auto *mime = new QMimeData;
+    mime->setData(ClipFormat, text);
+    mime->setText(QString::fromUtf8(text));
+    QApplication::clipboard()->setMimeData(mime);
+}
+
+void Board::cut()
+{
+    if (!m_selection.isEmpty()) {
+        copy();
+        const qsizetype count = m_selection.controls().size();
+        m_document->apply(counted(count, tr("Cut a control"), tr("Cut %1 controls")),
+                          deleteControls(m_document->form(), m_selection.controls()));
+    }
+}
+
+// What is pasted goes where the lead stands; into a container that is selected, unless it brings one of its own, as
+// when a container was just copied.
+Area Board::pasteArea(const Form &clip) const
+{
+    const nabblet::Control *lead = m_document->form().controls.find(m_selection.lead());
+    if (!lead) {
+        return {};
+    }
+    return holdsOthers(*lead) && !hasContainers(clip) ? fieldTarget().area : areaOf(*lead);
+}
+
+void Board::paste(PastePlace place)
+{
+    const QMimeData *mime = QApplication::clipboard()->mimeData();
+    const QByteArray text = mime && mime->hasFormat(ClipFormat) ? mime->data(ClipFormat)
+                            : mime                              ? mime->text().toUtf8()
+                                                                : QByteArray();
+    if (text.isEmpty()) {
+        Q_EMIT said(tr("There is nothing on the clipboard."));
+        return;
+    }
+    Result<Form> clip = readClip(text);
+    if (!clip) {
+        Q_EMIT said(clip.error().sentence);
+        return;
+    }
+    // Forms with files of their own are not on the clipboard; they are read again.
+    QString missed;
+    for (int i = 0; i < clip->controls.size(); ++i) {
+        nabblet::Control control = clip->controls.at(i);
+        const bool showsFile =
+            kindNamed(control.kind).editor == Editor::Rows && !control.inner && !projectFormOf(control).isEmpty();
+        if (showsFile && m_readForm) {
+            const Result<Form> form = m_readForm(projectFormOf(control));
+            if (form) {
+                control.inner = InnerForm(*form);
+                clip->controls.replace(i, control);
+            } else {
+                missed = form.error().sentence;
+            }
+        }
+    }
+    // Beside: a grid step off, as often as it takes to lie on nothing that is exactly there.
+    const int pitch = std::max(1, m_document->form().grid.pitch);
+    QPoint by;
+    if (place == PastePlace::Beside) {
+        const auto isTaken = [&](QPoint distance) {
+            for (const nabblet::Control &control : clip->controls) {
+                for (const nabblet::Control &there : m_document->form().controls) {
+                    if (there.band == control.band && there.place.topLeft() == control.place.topLeft() + distance) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        };
+        while (isTaken(by)) {
+            by += QPoint(2 * pitch, 2 * pitch);
+        }
+    }
+    const Pasted result = pasted(m_document->form(), *clip, by, m_namingPattern, pasteArea(*clip));
+    const auto count = static_cast<qsizetype>(result.controls.size());
+    m_document->apply(counted(count, tr("Paste a control"), tr("Paste %1 controls")), result.form);
+    select(boxesAmong(result.form, result.controls).isEmpty() ? result.controls
+                                                              : boxesAmong(result.form, result.controls));
+    const Table *rows = m_session ? findTable(m_session->catalogue(), result.form.rowSource) : nullptr;
+    QStringList strangers;
+    for (const ControlId id : result.controls) {
+        const QString column = result.form.controls.find(id)->column;
+        if (rows && !column.isEmpty() && !findColumn(*rows, column) && !strangers.contains(column)) {
+            strangers.append(column);
+        }
+    }
+    if (!strangers.isEmpty()) {
+        Q_EMIT said(tr("The rows of this form have no column for some of what was pasted: %1. Bind these boxes to others "
+                       "in the inspector.")
+                        .arg(strangers.join(QStringLiteral(", "))));
+    } else if (!missed.isEmpty()) {
+        Q_EMIT said(missed);
+    }
+}
+
+void Board::duplicate()
+{
+    if (m_selection.isEmpty()) {
+        return;
+    }
+    const Form &form = m_document->form();
+    const int pitch = std::max(1, form.grid.pitch);
+    QPoint step(2 * pitch, 2 * pitch);
+    // The copies made last, moved since: the next ones go as far again.
+    const QSet<ControlId> chosen(m_selection.controls().begin(), m_selection.controls().end());
+    const QSet<ControlId> last(m_duplicates.begin(), m_duplicates.end());
+    const nabblet::Control *first = m_duplicates.isEmpty() ? nullptr : form.controls.find(m_duplicates.first());
+    if (first && chosen == last) {
+        step = first->place.topLeft() - m_duplicatesAt;
+    }
+    const Pasted result =
+        pasted(form, clipOf(form, m_selection.controls()), step, m_namingPattern, areaOfSelection().value_or(Area()));
+    QList<ControlId> copies = boxesAmong(result.form, result.controls);
+    copies = copies.isEmpty() ? result.controls : copies;
+    const ControlId model = m_selection.controls().first();
+    QPoint modelAt = form.controls.find(model)->place.topLeft();
+    // The first copy's model is the first of the selection in the form's order.
+    for (const nabblet::Control &control : form.controls) {
+        if (chosen.contains(control.id) && control.kind != QLatin1String("caption")) {
+            modelAt = control.place.topLeft();
+            break;
+        }
+    }
+    const auto count = static_cast<qsizetype>(m_selection.controls().size());
+    m_document->apply(counted(count, tr("Duplicate a control"), tr("Duplicate %1 controls")), result.form);
+    select(copies);
+    m_duplicates = copies;
+    m_duplicatesAt = modelAt;
+}
+
+} // namespace nabblet

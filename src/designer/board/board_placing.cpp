@@ -1,0 +1,100 @@
+// New controls from the palette: a kind is taken up, then drawn where it goes, clicked down at its usual size, or
+// dragged there. What would take it, and what would make way, is shown before.
+#include "core/arrange/grid.h"
+#include "core/edit/placing.h"
+#include "core/text/tr.h"
+#include "designer/board/board.h"
+#include "designer/board/board_measures.h"
+#include "designer/board/kind_drag.h"
+
+namespace nabblet {
+
+void Board::beginPlacing(const QString &kind)
+{
+    endModes();
+    m_placing = kind;
+    viewport()->setCursor(Qt::CrossCursor);
+    Q_EMIT said(tr("Draw where the %1 goes, or click for its usual size. With Shift another follows; Escape ends.")
+                    .arg(placeableTitle(kind).toLower()));
+    Q_EMIT modesChanged();
+}
+
+void Board::endPlacing()
+{
+    if (m_placing.isEmpty()) {
+        return;
+    }
+    m_placing.clear();
+    endPreview();
+    viewport()->setCursor(Qt::ArrowCursor);
+    Q_EMIT said(QString());
+    Q_EMIT modesChanged();
+}
+
+// The document's form with a new control between two points of the form; of its usual size where they are one.
+PlacedControl Board::placedBetween(const QString &kind, QPoint from, QPoint to) const
+{
+    const Form &form = m_document->form();
+    const int pitch = std::max(1, form.grid.pitch);
+    const Area area = areaAt(form, from).value_or(Area());
+    const int top = bandTop(form, area.band);
+    const auto snapped = [&](QPoint point) { return QPoint(onGrid(point.x(), pitch), onGrid(point.y() - top, pitch)); };
+    const QPoint first = snapped(from);
+    const QPoint second = snapped(to);
+    QRect place(QPoint(std::min(first.x(), second.x()), std::min(first.y(), second.y())),
+                QSize(std::abs(first.x() - second.x()), std::abs(first.y() - second.y())));
+    const bool isDrawn = place.width() >= pitch && place.height() >= pitch;
+    if (!isDrawn) {
+        place.setSize(QSize());
+    }
+    return withNewControl(form, kind, area, place, m_appearance);
+}
+
+// While a kind is at hand, the form shows where it would go.
+void Board::hoverPlacing(QPoint inViewport)
+{
+    const QPoint onForm = toForm(inViewport);
+    if (areaAt(m_document->form(), onForm)) {
+        preview(placedBetween(m_placing, onForm, onForm).form);
+    } else {
+        endPreview();
+    }
+}
+
+void Board::place(const QString &kind, const PlacedControl &placed)
+{
+    const bool isFilled = m_placedFiller && kindNamed(kind).editor == Editor::Rows;
+    m_document->apply(tr("Place a %1").arg(placeableTitle(kind).toLower()),
+                      isFilled ? m_placedFiller(placed.form, placed.control) : placed.form);
+    if (m_document->form().controls.find(placed.control)) {
+        select(QList<ControlId>{placed.control} + placed.others);
+        scrollTo(placed.control);
+    }
+    setFocus();
+}
+
+void Board::placeInNextFreePlace(const QString &kind)
+{
+    endPlacing();
+    const FieldTarget target = fieldTarget();
+    const nabblet::Control *lead = m_document->form().controls.find(target.after);
+    Area area = target.area;
+    if (area.container == 0) {
+        area.band = lead ? lead->band : m_selection.band().value_or(BandRole::Body);
+    }
+    place(kind, withNewControlBelow(m_document->form(), kind, area, m_appearance));
+}
+
+void Board::showKindDrop(const QString &kind, QPoint inViewport, bool isDropped)
+{
+    const QPoint onForm = toForm(inViewport);
+    const PlacedControl placed = placedBetween(kind, onForm, onForm);
+    if (isDropped) {
+        endPreview();
+        place(kind, placed);
+    } else {
+        preview(placed.form);
+    }
+}
+
+} // namespace nabblet

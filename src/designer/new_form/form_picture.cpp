@@ -1,0 +1,53 @@
+#include "designer/new_form/form_picture.h"
+
+#include "entry/paint/form_painter.h"
+#include "entry/theme/theme.h"
+
+#include <QPainter>
+
+#include <algorithm>
+
+namespace nabblet {
+
+void FormPicture::show(const Form &form, const Connection &connection, const Catalogue &catalogue)
+{
+    const bool hasOtherRows = form.rowSource != m_form.rowSource || form.select != m_form.select;
+    m_form = form;
+    if (form.rowSource.isEmpty()) {
+        m_session.reset();
+        m_isStarted = false;
+    } else if (hasOtherRows || !m_session) {
+        m_session = std::make_unique<EntrySession>(connection, catalogue, form);
+        connect(m_session.get(), &EntrySession::valuesRead, this, qOverload<>(&QWidget::update));
+        m_isStarted = m_session->start(Counting::No).isOk();
+    } else {
+        m_isStarted = m_session->setForm(form).isOk();
+    }
+    fitTo(m_room);
+}
+
+void FormPicture::fitTo(int room)
+{
+    m_room = room;
+    m_scale = m_form.width == 0 ? 1.0 : std::clamp(static_cast<double>(room) / m_form.width, 0.5, 1.0);
+    setFixedSize(qRound(m_form.width * m_scale), qRound(shownHeight(m_form) * m_scale));
+    update();
+}
+
+void FormPicture::paintEvent(QPaintEvent *)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.scale(m_scale, m_scale);
+    const Appearance own(lookNamed(m_form.look), m_appearance->theme(), font());
+    paintForm(painter, m_form, m_isStarted ? m_session.get() : nullptr, QSize(m_form.width, shownHeight(m_form)), own);
+    if (!m_form.rowSource.isEmpty()) {
+        return;
+    }
+    painter.setPen(panelColours(own.theme()).rail);
+    for (const Rail &rail : m_form.rails) {
+        painter.drawLine(rail.position, bandTop(m_form, BandRole::Body), rail.position, formHeight(m_form));
+    }
+}
+
+} // namespace nabblet

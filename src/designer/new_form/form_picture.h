@@ -1,0 +1,36 @@
+// A form painted with the values of its rows, as small as it must be to be seen whole.
+#pragma once
+
+#include "entry/theme/appearance.h"
+#include "entry/session/entry_session.h"
+
+#include <QWidget>
+
+#include <memory>
+
+namespace nabblet {
+
+class FormPicture : public QWidget
+{
+public:
+    explicit FormPicture(const Appearance *appearance) : m_appearance(appearance) {}
+
+    // Shows a form; one without a row source with its rails, since there is nothing else on it.
+    void show(const Form &form, const Connection &connection, const Catalogue &catalogue);
+    // Shows the form whole in that width, smaller where it must be; never below half its size.
+    void fitTo(int room);
+    double scale() const { return m_scale; }
+
+protected:
+    void paintEvent(QPaintEvent *event) override;
+
+private:
+    const Appearance *m_appearance;
+    Form m_form;
+    std::unique_ptr<EntrySession> m_session;
+    bool m_isStarted = false;
+    int m_room = 10000;
+    double m_scale = 1;
+};
+
+} // namespace nabblet

@@ -1,0 +1,701 @@
+#include "designer/new_form/new_form_dialog.h"
+
+#include "entry/theme/ask.h"
+
+#include "core/draft/draft_quality.h"
+#include "core/text/tr.h"
+#include "data/profile/profiler.h"
+#include "data/records/records.h"
+#include "data/records/select_source.h"
+#include "designer/new_form/arrangement_card.h"
+#include "designer/new_form/form_picture.h"
+#include "designer/new_form/link_by_hand.h"
+#include "designer/panels/panel.h"
+#include "designer/new_form/plan_columns.h"
+#include "designer/new_form/select_box.h"
+#include "entry/theme/theme.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSpinBox>
+#include <QTreeWidget>
+#include <QVBoxLayout>
+
+#include <cmath>
+
+namespace nabblet {
+
+namespace {
+
+constexpr qint64 DearCount = 500000; // more rows than that are estimated first
+
+// The required columns that the rows belonging to each record leave without a box.
+void addUncovered(const Catalogue &catalogue, const DraftPlan &plan, QStringList &uncovered)
+{
+    for (const PlannedChild &child : plan.children) {
+        const Table *rows = child.isTaken ? findTable(catalogue, child.plan.table) : nullptr;
+        if (rows) {
+            for (const QString &column : uncoveredColumns(child.plan, *rows)) {
+                uncovered.append(rows->name + u'.' + column);
+            }
+            addUncovered(catalogue, child.plan, uncovered);
+        }
+    }
+}
+
+} // namespace
+
+NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance,
+                             const DraftOptions &options, QWidget *parent)
+    : QDialog(parent), m_connection(connection), m_catalogue(catalogue), m_appearance(appearance),
+      m_words(options.words)
+{
+    setWindowTitle(tr("New form from data"));
+    setObjectName(QStringLiteral("newForm"));
+    resize(1240, 760);
+    m_plan.namingPattern = options.namingPattern;
+    m_plan.columnsOfBoxes = options.columnsOfBoxes;
+
+    auto *column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    auto *bar = new QWidget;
+    bar->setObjectName(QStringLiteral("bar"));
+    bar->setAttribute(Qt::WA_StyledBackground);
+    auto *barColumn = new QVBoxLayout(bar);
+    barColumn->setContentsMargins(16, 8, 16, 10);
+    barColumn->setSpacing(1);
+    auto *title = new QLabel(tr("New form from data"));
+    title->setObjectName(QStringLiteral("barTitle"));
+    auto *hint = new QLabel(tr("Every choice shows at once on the right. Press Enter when it looks right."));
+    hint->setObjectName(QStringLiteral("barFaint"));
+    barColumn->addWidget(title);
+    barColumn->addWidget(hint);
+    column->addWidget(bar);
+
+    auto *middle = new QHBoxLayout;
+    middle->setContentsMargins(10, 10, 10, 10);
+    middle->setSpacing(8);
+    middle->addWidget(makeTables());
+    middle->addWidget(makeColumns());
+    middle->addWidget(makeArrangement(), 1);
+    column->addLayout(middle, 1);
+
+    auto *foot = new QHBoxLayout;
+    foot->setContentsMargins(12, 0, 12, 12);
+    foot->setSpacing(8);
+    m_truth = new QLabel;
+    m_truth->setObjectName(QStringLiteral("faint"));
+    m_truth->setTextFormat(Qt::RichText);
+    m_make = new QPushButton(tr("Make form"));
+    m_make->setObjectName(QStringLiteral("makeForm"));
+    m_make->setDefault(true);
+    auto *cancel = new QPushButton(tr("Cancel"));
+    cancel->setAutoDefault(false);
+    m_progress = new QProgressBar;
+    m_progress->setObjectName(QStringLiteral("learningProgress"));
+    m_progress->setRange(0, 100);
+    m_progress->setTextVisible(false);
+    m_progress->setFixedSize(96, 6);
+    m_stop = new QPushButton(tr("Stop looking"));
+    m_stop->setObjectName(QStringLiteral("stopLearning"));
+    m_stop->setAutoDefault(false);
+    m_stop->setToolTip(tr("Leaves the stored values alone; boxes are sized by what the columns declare."));
+    connect(m_stop, &QPushButton::clicked, this, &NewFormDialog::stopLearning);
+    foot->addWidget(m_truth, 1);
+    foot->addWidget(m_progress);
+    foot->addWidget(m_stop);
+    foot->addWidget(cancel);
+    foot->addWidget(m_make);
+    column->addLayout(foot);
+    connect(m_make, &QPushButton::clicked, this, &QDialog::accept);
+    connect(cancel, &QPushButton::clicked, this, &QDialog::reject);
+
+    countRows();
+    m_tables->setCurrentItem(m_tables->topLevelItem(0));
+    m_filter->setFocus();
+}
+
+NewFormDialog::~NewFormDialog() = default;
+
+// ---------------------------------------------------------------- tables
+
+void NewFormDialog::countRows()
+{
+    m_counting.start(m_connection.address(),
+                     [this, catalogue = m_catalogue](const Connection &connection, const std::atomic<bool> &isCancelled,
+                                                     const BackgroundWork::Report &report) {
+                         const auto tell = [&](const QString &table, const QString &words) {
+                             report([this, table, words] {
+                                 for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+                                     QTreeWidgetItem *item = m_tables->topLevelItem(i);
+                                     if (item->data(0, Qt::UserRole).toString() == table) {
+                                         item->setText(1, words);
+                                     }
+                                 }
+                             });
+                         };
+                         // Tables first; counting a view may mean working out all of it.
+                         for (const TableKind kind : {TableKind::Table, TableKind::View}) {
+                             for (const Table &each : catalogue.tables) {
+                                 if (each.kind != kind || isCancelled) {
+                                     continue;
+                                 }
+                                 const Result<std::optional<qint64>> about = estimatedRows(connection, each);
+                                 if (about && *about && **about > DearCount) {
+                                     tell(each.name, QStringLiteral("≈ ") + QLocale().toString(**about));
+                                 }
+                                 const Result<qint64> count = nabblet::countRows(connection, recordSourceOf(each));
+                                 if (count) {
+                                     tell(each.name, QLocale().toString(*count));
+                                 }
+                             }
+                         }
+                     });
+}
+
+void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
+{
+    const Table *own = table();
+    const std::optional<Table> before = own ? std::optional(*own) : std::nullopt;
+    const QTreeWidgetItem *item = m_tables->currentItem();
+    const int from = item ? item->data(0, FromRole).toInt() : 0;
+    m_counting.giveUp();
+    m_catalogue = catalogue;
+    if (m_from == From::Select && before) {
+        m_catalogue.tables.append(*before);
+    }
+    {
+        const QSignalBlocker blocker(m_tables);
+        m_tables->clear();
+        fillTables();
+        for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+            QTreeWidgetItem *each = m_tables->topLevelItem(i);
+            const bool isSame = each->data(0, FromRole).toInt() == from &&
+                                (m_from != From::Table || each->data(0, Qt::UserRole).toString() == m_plan.table);
+            if (isSame) {
+                m_tables->setCurrentItem(each);
+            }
+        }
+    }
+    filter(m_filter->text());
+    countRows();
+    const Table *now = table();
+    if (m_from != From::Table || !before || (now && columnNames(*now) == columnNames(*before))) {
+        return;
+    }
+    if (!now) {
+        m_plan.table.clear();
+        chooseSource(); // of another table; this one is gone
+        return;
+    }
+    // Columns that are new come in as they are proposed, those that are gone go; what was chosen of the others stays.
+    DraftPlan plan = planWithChildren(m_catalogue, *now, nullptr, m_words);
+    for (PlannedColumn &column : plan.columns) {
+        for (const PlannedColumn &chosen : std::as_const(m_plan.columns)) {
+            if (chosen.column == column.column && chosen.through == column.through) {
+                column = chosen;
+            }
+        }
+    }
+    const DraftPlan old = m_plan;
+    chooseRows(*now);
+    m_plan.columns = plan.columns;
+    m_plan.title = old.title;
+    m_plan.people = old.people;
+    showPlan();
+    showDraft();
+}
+
+void NewFormDialog::reject()
+{
+    const bool isTouched = !(m_plan == m_proposed) && !m_plan.table.isEmpty();
+    if (isTouched && ask({tr("New form"),
+                          tr("Leave without making the form?"),
+                          tr("What was chosen for it on this sheet is lost then."),
+                          {tr("Leave"), tr("Stay")},
+                          1,
+                          1},
+                         this) != 0) {
+        return;
+    }
+    QDialog::reject();
+}
+
+void NewFormDialog::choose(const QString &wanted)
+{
+    for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+        if (m_tables->topLevelItem(i)->data(0, Qt::UserRole).toString() == wanted) {
+            m_tables->setCurrentItem(m_tables->topLevelItem(i));
+        }
+    }
+}
+
+// A form can be made of what is chosen and in sight, once there is one.
+void NewFormDialog::refreshMake()
+{
+    const QTreeWidgetItem *item = m_tables->currentItem();
+    const bool isChosen = item && !item->isHidden();
+    m_make->setEnabled(isChosen && !m_form.bands.isEmpty() && (m_from != From::Select || m_select->table()));
+}
+
+void NewFormDialog::start(From from)
+{
+    for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+        if (m_tables->topLevelItem(i)->data(0, FromRole).toInt() == static_cast<int>(from)) {
+            m_tables->setCurrentItem(m_tables->topLevelItem(i));
+            return;
+        }
+    }
+}
+
+void NewFormDialog::filter(const QString &part)
+{
+    QTreeWidgetItem *first = nullptr;
+    for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+        QTreeWidgetItem *item = m_tables->topLevelItem(i);
+        const bool fits = item->text(0).contains(part, Qt::CaseInsensitive);
+        item->setHidden(!fits);
+        first = fits && !first ? item : first;
+    }
+    if (first && (!m_tables->currentItem() || m_tables->currentItem()->isHidden())) {
+        m_tables->setCurrentItem(first);
+    }
+    refreshMake();
+}
+
+bool NewFormDialog::eventFilter(QObject *watched, QEvent *event)
+{
+    if (m_preview && watched == m_preview->viewport() && event->type() == QEvent::Resize) {
+        m_picture->fitTo(m_preview->viewport()->width());
+        showTruth();
+    }
+    if (watched == m_filter && event->type() == QEvent::KeyPress) {
+        const auto *key = static_cast<QKeyEvent *>(event);
+        if (key->key() == Qt::Key_Down || key->key() == Qt::Key_Up) {
+            // The filter keeps the keyboard; Up and Down walk through the tables that it leaves.
+            QTreeWidgetItem *item = m_tables->currentItem();
+            do {
+                item =
+                    item ? key->key() == Qt::Key_Down ? m_tables->itemBelow(item) : m_tables->itemAbove(item) : nullptr;
+            } while (item && item->isHidden());
+            if (item) {
+                m_tables->setCurrentItem(item);
+            }
+            return true;
+        }
+    }
+    return QDialog::eventFilter(watched, event);
+}
+
+void NewFormDialog::chooseSource()
+{
+    const QTreeWidgetItem *item = m_tables->currentItem();
+    if (!item) {
+        refreshMake();
+        return;
+    }
+    const auto from = static_cast<From>(item->data(0, FromRole).toInt());
+    const bool isSame = from == m_from && (from != From::Table || item->data(0, Qt::UserRole) == m_plan.table);
+    if (isSame && !m_plan.table.isEmpty()) {
+        return;
+    }
+    m_from = from;
+    m_selectPanel->setVisible(from == From::Select);
+    const bool hasRows = from == From::Table || from == From::Select;
+    for (QWidget *part :
+         std::initializer_list<QWidget *>{m_columnsPanel, m_children, m_linkByHand, m_see, m_add, m_change, m_delete,
+                                          m_pattern, m_columnar, m_stacked, m_tabular, m_spacing, m_widths}) {
+        part->setEnabled(hasRows);
+    }
+    m_columnsOfBoxes->setEnabled(from != From::Nothing);
+    if (from == From::Table) {
+        if (const Table *chosen = findTable(m_catalogue, item->data(0, Qt::UserRole).toString())) {
+            chooseRows(*chosen);
+        }
+        return;
+    }
+    m_learning.giveUp();
+    m_isLearning = false;
+    if (from == From::Select) {
+        m_select->check();
+        m_select->takeFocus();
+        return;
+    }
+    m_plan.table.clear();
+    m_plan.columns.clear();
+    m_plan.children.clear();
+    m_plan.arrangement = Arrangement::Columnar;
+    m_plan.title = from == From::Nothing ? tr("New form") : tr("New page");
+    m_plan.people = {};
+    m_plan.columnsOfBoxes = from == From::Pattern ? std::max(2, m_plan.columnsOfBoxes) : m_plan.columnsOfBoxes;
+    showPlan();
+    showDraft();
+}
+
+// Starts a plan for other rows.
+void NewFormDialog::chooseRows(const Table &chosen)
+{
+    // How the last one was arranged goes for this one too; what it is made of does not.
+    DraftPlan plan = planWithChildren(m_catalogue, chosen, nullptr, m_words);
+    plan.arrangement = m_plan.arrangement;
+    plan.columnsOfBoxes = m_plan.columnsOfBoxes;
+    plan.spacing = m_plan.spacing;
+    plan.widths = m_plan.widths;
+    plan.look = m_plan.look;
+    plan.namingPattern = m_plan.namingPattern;
+    plan.rowsShown = m_plan.rowsShown;
+    plan.repeatsCaptions = m_plan.repeatsCaptions;
+    plan.hasTotals = m_plan.hasTotals;
+    m_plan = m_proposed = plan;
+    m_columnsAt.clear();
+    m_profile.reset();
+    m_wasStopped = false;
+    showPlan();
+    showDraft();
+    learn();
+}
+
+// Takes up what a SELECT gives, once it is understood.
+void NewFormDialog::takeSelect()
+{
+    if (m_from != From::Select) {
+        return;
+    }
+    if (!m_select->table()) {
+        m_learning.giveUp();
+        m_isLearning = false;
+        refreshMake();
+        m_progress->hide();
+        m_stop->hide();
+        m_truth->setText(tr("The form shows as soon as the SELECT is understood."));
+        return;
+    }
+    m_catalogue.tables.removeIf([](const Table &each) { return each.kind == TableKind::Select; });
+    m_catalogue.tables.append(*m_select->table());
+    chooseRows(*m_select->table());
+}
+
+// ---------------------------------------------------------------- what is stored
+
+// Looks through the stored values beside the window; the draft is refined when they are known.
+void NewFormDialog::learn()
+{
+    const Table *chosen = table();
+    if (!chosen || m_wasStopped) {
+        return;
+    }
+    m_learning.giveUp();
+    m_isLearning = true;
+    m_progress->setValue(0);
+    const bool knowsOwn = m_profile.has_value();
+    m_learning.start(m_connection.address(), [this, looked = *chosen, catalogue = m_catalogue, plan = m_plan,
+                                              learned = m_learned, knowsOwn](const Connection &connection,
+                                                                             const std::atomic<bool> &isCancelled,
+                                                                             const BackgroundWork::Report &report) {
+        std::optional<Profile> own;
+        if (!knowsOwn) {
+            const auto profile = profileTable(connection, catalogue, looked, isCancelled, [&](double share) {
+                report([this, share] { m_progress->setValue(static_cast<int>(share * 100)); });
+            });
+            if (isCancelled) {
+                return;
+            }
+            own = profile && *profile ? *profile : std::nullopt;
+            report([this, looked, own] {
+                if (own && looked.name == m_plan.table) {
+                    m_profile = own;
+                    m_plan = replanned(m_plan, m_proposed, looked, *own);
+                    m_proposed = replanned(m_proposed, m_proposed, looked, *own);
+                    showPlan();
+                    showDraft();
+                }
+            });
+        }
+        Learned more = learned;
+        const Result<bool> isDone = learnChildren(connection, catalogue, plan, more, isCancelled);
+        if (isCancelled) {
+            return;
+        }
+        report([this, looked, more, isGood = isDone.isOk()] {
+            m_isLearning = false;
+            if (looked.name == m_plan.table && isGood) {
+                m_learned = more;
+                m_plan = withLearned(m_catalogue, m_plan, m_learned);
+                m_proposed = withLearned(m_catalogue, m_proposed, m_learned);
+                showPlan();
+            }
+            showDraft();
+        });
+    });
+    showTruth();
+}
+
+void NewFormDialog::stopLearning()
+{
+    m_learning.giveUp();
+    m_isLearning = false;
+    m_wasStopped = true;
+    showTruth();
+}
+
+// ---------------------------------------------------------------- plan and draft
+
+// The plan whose columns are listed: of the record, or of rows that belong to it.
+DraftPlan &NewFormDialog::planShown()
+{
+    DraftPlan *plan = planAt(m_plan, m_columnsAt);
+    return plan ? *plan : m_plan;
+}
+
+void NewFormDialog::showPlan()
+{
+    m_isShowing = true;
+    m_columnsOf->clear();
+    m_columnsOf->addItem(m_from == From::Select ? tr("the SELECT") : m_plan.table.simplified(), QVariantList());
+    const std::function<void(const std::vector<PlannedChild> &, const QVariantList &)> addChildren =
+        [&](const std::vector<PlannedChild> &children, const QVariantList &path) {
+            for (size_t i = 0; i < children.size(); ++i) {
+                if (children[i].isTaken) {
+                    const QVariantList own = path + QVariantList{static_cast<int>(i)};
+                    m_columnsOf->addItem(tr("%1, rows of each").arg(children[i].plan.title), own);
+                    if (own.size() == m_columnsAt.size() && planAt(m_plan, m_columnsAt) == &children[i].plan) {
+                        m_columnsOf->setCurrentIndex(m_columnsOf->count() - 1);
+                    }
+                    addChildren(children[i].plan.children, own);
+                }
+            }
+        };
+    addChildren(m_plan.children, {});
+    if (m_columnsOf->currentIndex() <= 0) {
+        m_columnsAt.clear();
+    }
+    m_columnsOf->setVisible(m_columnsOf->count() > 1);
+    m_children->show(m_catalogue, m_plan, m_words);
+    m_title->setText(m_plan.title);
+    m_see->setChecked(m_plan.people.see);
+    m_add->setChecked(m_plan.people.add);
+    m_change->setChecked(m_plan.people.change);
+    m_delete->setChecked(m_plan.people.remove);
+    const Table *rows = table();
+    const bool isWritable = rows && (rows->kind == TableKind::Table || !rows->writesTo.isEmpty());
+    for (QCheckBox *box : {m_see, m_add, m_change, m_delete}) {
+        box->setEnabled(isWritable);
+    }
+    m_pattern->setText(m_plan.namingPattern);
+    (m_plan.arrangement == Arrangement::Columnar  ? m_columnar
+     : m_plan.arrangement == Arrangement::Stacked ? m_stacked
+                                                  : m_tabular)
+        ->setChecked(true);
+    m_oneRecordChoices->setVisible(m_plan.arrangement != Arrangement::Tabular);
+    m_tabularChoices->setVisible(m_plan.arrangement == Arrangement::Tabular);
+    m_columnsOfBoxes->setCurrentIndex(m_plan.columnsOfBoxes);
+    m_rowsShown->setValue(m_plan.rowsShown);
+    m_repeats->setChecked(m_plan.repeatsCaptions);
+    m_totals->setChecked(m_plan.hasTotals);
+    m_spacing->setCurrentIndex(static_cast<int>(m_plan.spacing));
+    m_widths->setCurrentIndex(static_cast<int>(m_plan.widths));
+    m_look->setCurrentText(m_plan.look);
+    m_isShowing = false;
+    showColumns();
+}
+
+void NewFormDialog::showColumns()
+{
+    const DraftPlan &plan = planShown();
+    const Table *rows = findTable(m_catalogue, plan.table);
+    m_columns->show(rows ? *rows : Table(), plan.columns);
+    bool hasLinks = false;
+    for (const PlannedColumn &column : plan.columns) {
+        hasLinks = hasLinks || (rows && column.isTaken && column.through.isEmpty() && ledLink(*rows, column.column));
+    }
+    m_linked->setEnabled(hasLinks);
+}
+
+// The columns of the rows that the drop-downs point to, a list for each.
+void NewFormDialog::fillLinkedMenu()
+{
+    m_linkedMenu->clear();
+    const DraftPlan &plan = planShown();
+    const Table *rows = findTable(m_catalogue, plan.table);
+    if (!rows) {
+        return;
+    }
+    for (const PlannedColumn &column : plan.columns) {
+        if (!column.isTaken || !column.through.isEmpty()) {
+            continue;
+        }
+        const QList<PlannedColumn> linked = linkedColumns(m_catalogue, *rows, column.column, m_words);
+        if (linked.isEmpty()) {
+            continue;
+        }
+        QMenu *menu = m_linkedMenu->addMenu(column.caption);
+        for (const PlannedColumn &each : linked) {
+            QAction *action = menu->addAction(each.column.simplified());
+            action->setCheckable(true);
+            action->setChecked(std::any_of(plan.columns.begin(), plan.columns.end(), [&](const PlannedColumn &other) {
+                return other.isTaken && other.column == each.column && other.through == each.through;
+            }));
+            connect(action, &QAction::toggled, this, [this, each](bool isTaken) { takeLinked(each, isTaken); });
+        }
+    }
+}
+
+void NewFormDialog::takeLinked(const PlannedColumn &wanted, bool isTaken)
+{
+    QList<PlannedColumn> &columns = planShown().columns;
+    columns.removeIf(
+        [&](const PlannedColumn &each) { return each.column == wanted.column && each.through == wanted.through; });
+    if (isTaken) {
+        // Behind the drop-down, and behind what follows it already.
+        qsizetype at = 0;
+        for (qsizetype i = 0; i < columns.size(); ++i) {
+            const bool isOfIt =
+                (columns.at(i).through.isEmpty() ? columns.at(i).column : columns.at(i).through) == wanted.through;
+            at = isOfIt ? i + 1 : at;
+        }
+        PlannedColumn column = wanted;
+        column.isTaken = true;
+        columns.insert(at, column);
+    }
+    showColumns();
+    showDraft();
+    learn();
+}
+
+void NewFormDialog::linkByHand()
+{
+    const Table *parent = table();
+    if (!parent) {
+        return;
+    }
+    LinkByHand dialog(m_catalogue, *parent, this);
+    if (dialog.exec() == QDialog::Accepted) {
+        m_plan.children.push_back(childByHand(m_catalogue, dialog.table(), dialog.link(), m_words));
+        showPlan();
+        showDraft();
+        learn();
+    }
+}
+
+void NewFormDialog::takeChildren()
+{
+    m_plan.children = m_children->children();
+    m_plan = withLearned(m_catalogue, m_plan, m_learned);
+    showPlan();
+    showDraft();
+    learn();
+}
+
+void NewFormDialog::takeChoices()
+{
+    if (m_isShowing) {
+        return;
+    }
+    if (!m_plan.table.isEmpty()) {
+        planShown().columns = m_columns->columns();
+    }
+    m_plan.title = m_title->text();
+    m_plan.people = {m_see->isChecked(), m_add->isChecked(), m_change->isChecked(), m_delete->isChecked()};
+    m_plan.namingPattern = m_pattern->text();
+    m_plan.arrangement = m_tabular->isChecked()   ? Arrangement::Tabular
+                         : m_stacked->isChecked() ? Arrangement::Stacked
+                                                  : Arrangement::Columnar;
+    m_plan.columnsOfBoxes = m_columnsOfBoxes->currentIndex();
+    m_plan.rowsShown = m_rowsShown->value();
+    m_plan.repeatsCaptions = m_repeats->isChecked();
+    m_plan.hasTotals = m_totals->isChecked();
+    m_plan.spacing = static_cast<Spacing>(m_spacing->currentIndex());
+    m_plan.widths = static_cast<BoxWidths>(m_widths->currentIndex());
+    m_plan.look = m_look->currentText();
+    m_oneRecordChoices->setVisible(m_plan.arrangement != Arrangement::Tabular);
+    m_tabularChoices->setVisible(m_plan.arrangement == Arrangement::Tabular);
+    showDraft();
+}
+
+void NewFormDialog::showDraft()
+{
+    if (m_from == From::Nothing) {
+        m_form = blankForm(m_plan.title, m_plan.look, m_appearance);
+    } else if (m_from == From::Pattern) {
+        m_form = patternForm(m_plan.title, std::max(1, m_plan.columnsOfBoxes), m_plan.look, m_appearance);
+    } else if (const Table *rows = table()) {
+        m_form =
+            draftForm(m_catalogue, *rows, m_plan, m_profile ? &*m_profile : nullptr, m_appearance, m_learned.profiles);
+    }
+    refreshMake();
+    m_picture->show(m_form, m_connection, m_catalogue);
+
+    qsizetype taken = 0;
+    for (const PlannedColumn &column : std::as_const(planShown().columns)) {
+        taken += column.isTaken ? 1 : 0;
+    }
+    m_columnCount->setText(m_plan.table.isEmpty() ? QString()
+                                                  : tr("%1 of %2").arg(taken).arg(planShown().columns.size()));
+    QString example;
+    for (const Control &control : m_form.controls) {
+        example = example.isEmpty() && !control.column.isEmpty() ? control.name : example;
+    }
+    m_patternExample->setText(example);
+
+    showTruth();
+}
+
+// The line at the foot says what is true of what is shown.
+void NewFormDialog::showTruth()
+{
+    if (!m_truth) {
+        return;
+    }
+    m_progress->setVisible(m_isLearning);
+    m_stop->setVisible(m_isLearning);
+    if (m_form.rowSource.isEmpty()) {
+        m_truth->setText(tr("No row source yet: the form's inspector gives it one at any time."));
+        return;
+    }
+    if (!table()) {
+        return;
+    }
+    const Profile *profile = m_profile ? &*m_profile : nullptr;
+    const PanelColours &colours = panelColours(m_appearance.theme());
+    const auto fact = [&](bool isGood, const QString &words) {
+        return QStringLiteral("<span style='color:%1'>%2</span> %3")
+            .arg((isGood ? colours.accent : colours.alarm).name(), isGood ? QStringLiteral("✔") : QStringLiteral("▲"),
+                 words.toHtmlEscaped());
+    };
+    QStringList facts;
+    const QStringList uncovered = m_plan.people.add ? uncoveredColumns(m_plan, *table()) : QStringList();
+    facts.append(
+        uncovered.isEmpty()
+            ? fact(true, tr("Every required column has a box"))
+            : fact(false, tr("No record can be added: %1 has no box").arg(uncovered.join(QStringLiteral(", ")))));
+    if (profile && profile->rows == 0) {
+        facts.append(tr("No rows are stored yet"));
+    } else if (profile) {
+        const double share = shareThatFits(m_form, *profile, m_appearance);
+        const QString figure = QLocale().toString(std::floor(share * 1000) / 10, 'f', 1);
+        facts.append(fact(share >= 0.95, profile->isExact
+                                             ? tr("%1 % of stored values fit their box").arg(figure)
+                                             : tr("%1 % of stored values fit their box, by a sample").arg(figure)));
+    } else {
+        facts.append(m_wasStopped ? tr("Stored values were not looked through")
+                                  : tr("Looking through the stored values…"));
+    }
+    const int covered = overlaps(m_form);
+    facts.append(covered == 0 ? fact(true, tr("Nothing overlaps at %1 px").arg(m_form.width))
+                              : fact(false, counted(covered, tr("One pair overlaps"), tr("%1 pairs overlap"))));
+    if (m_picture->scale() < 1) {
+        facts.append(tr("shown at %1 %").arg(qRound(m_picture->scale() * 100)));
+    }
+    m_truth->setText(facts.join(QStringLiteral("&nbsp;&nbsp;&nbsp;&nbsp;")));
+}
+
+} // namespace nabblet

@@ -1,0 +1,34 @@
+// Gives a form its rows, or other ones: a table, a view or a SELECT of the builder's own.
+#pragma once
+
+#include "designer/new_form/select_box.h"
+
+#include <QDialog>
+
+class QPushButton;
+class QTreeWidget;
+
+namespace nabblet {
+
+class RowSourceDialog : public QDialog
+{
+    Q_OBJECT
+
+public:
+    RowSourceDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowSource,
+                    const QString &select, Theme theme, QWidget *parent = nullptr);
+
+    // The choice: a table or view by its name, or with a SELECT the name by which its rows go.
+    QString rowSource() const;
+    QString select() const;
+
+private:
+    void refresh();
+
+    Catalogue m_catalogue;
+    QTreeWidget *m_tables;
+    SelectBox *m_select;
+    QPushButton *m_take;
+};
+
+} // namespace nabblet

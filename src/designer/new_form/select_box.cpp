@@ -1,0 +1,106 @@
+#include "designer/new_form/select_box.h"
+
+#include "core/catalogue/select_table.h"
+
+#include "data/records/select_source.h"
+
+#include <QLabel>
+#include <QPlainTextEdit>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int Pause = 250; // ms after the last key before a SELECT is looked at
+
+} // namespace
+
+SelectBox::SelectBox(const Connection &connection, const Catalogue &catalogue, Theme theme, QWidget *parent)
+    : QWidget(parent), m_connection(connection), m_catalogue(catalogue), m_theme(theme)
+{
+    auto *column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    m_text = new QPlainTextEdit;
+    m_text->setObjectName(QStringLiteral("ownSelect"));
+    m_text->setTabChangesFocus(true);
+    m_text->setMinimumHeight(84);
+    m_text->setPlaceholderText(tr("SELECT … FROM …"));
+    m_text->setAccessibleName(tr("SELECT"));
+    m_says = new QLabel;
+    m_says->setObjectName(QStringLiteral("selectSays"));
+    m_says->setWordWrap(true);
+    column->addWidget(m_text, 1);
+    column->addWidget(m_says);
+    m_pause.setSingleShot(true);
+    m_pause.setInterval(Pause);
+    connect(&m_pause, &QTimer::timeout, this, &SelectBox::check);
+    connect(m_text, &QPlainTextEdit::textChanged, this, [this] { m_pause.start(); });
+}
+
+QString SelectBox::text() const
+{
+    return m_text->toPlainText();
+}
+
+void SelectBox::setText(const QString &sql)
+{
+    m_text->setPlainText(sql);
+}
+
+void SelectBox::takeFocus()
+{
+    m_text->setFocus();
+}
+
+void SelectBox::check()
+{
+    m_pause.stop();
+    const PanelColours &colours = panelColours(m_theme);
+    const auto say = [&](const QString &words, const QColor &ink) {
+        QPalette palette = m_says->palette();
+        palette.setColor(QPalette::WindowText, ink);
+        m_says->setPalette(palette);
+        m_says->setText(words);
+    };
+    const Result<Table> described = describeSelect(m_connection, m_catalogue, selectTableName(m_catalogue), text());
+    m_table = described ? std::optional(*described) : std::nullopt;
+    if (!described) {
+        say(described.error().sentence, text().trimmed().isEmpty() ? colours.faintText : colours.alarm);
+        m_says->setToolTip(QString());
+        Q_EMIT checked();
+        return;
+    }
+    // Columns with the same reason are named together.
+    QStringList reasons;
+    QHash<QString, QStringList> columnsOfReason;
+    int writable = 0;
+    for (const Column &column : described->columns) {
+        writable += column.readOnlyReason.isEmpty() ? 1 : 0;
+        if (!column.readOnlyReason.isEmpty()) {
+            if (!columnsOfReason.contains(column.readOnlyReason)) {
+                reasons.append(column.readOnlyReason);
+            }
+            columnsOfReason[column.readOnlyReason].append(column.name);
+        }
+    }
+    for (QString &reason : reasons) {
+        reason = tr("%1: %2").arg(columnsOfReason.value(reason).join(QStringLiteral(", ")), reason);
+    }
+    // Rows with a key are read by it, a few at a time, so that any number of them opens at once.
+    const QString order = ordersItsRows(described->select) && !described->primaryKey.isEmpty()
+                              ? tr("Records come in the order of their key (%1), not in that of the ORDER BY: they are read "
+                                   "by it. ")
+                                    .arg(described->primaryKey.join(QStringLiteral(", ")))
+                              : QString();
+    say(order + tr("%1 columns, %2 can be written.").arg(described->columns.size()).arg(writable) +
+            (reasons.isEmpty() ? QString()
+                               : u' ' + reasons.mid(0, 3).join(QStringLiteral("; ")) +
+                                     (reasons.size() > 3 ? QStringLiteral("; …") : QStringLiteral("."))),
+        colours.text);
+    m_says->setToolTip(reasons.join(u'\n'));
+    Q_EMIT checked();
+}
+
+} // namespace nabblet

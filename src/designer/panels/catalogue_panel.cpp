@@ -1,0 +1,325 @@
+#include "designer/panels/catalogue_panel.h"
+#include "designer/panels/looking_line.h"
+
+#include <QApplication>
+#include <QDrag>
+#include <QHeaderView>
+#include <QLineEdit>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QStyledItemDelegate>
+#include <QTreeWidget>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+namespace {
+
+enum ItemRole { NoteRole = Qt::UserRole + 1, DotRole, NameRole };
+enum Dot { NoDot, Placed, NotPlaced, RequiredNotPlaced };
+
+// Paints a column's dot, name and note on one line.
+class CatalogueDelegate : public QStyledItemDelegate
+{
+public:
+    CatalogueDelegate(const Theme *theme, QObject *parent) : QStyledItemDelegate(parent), m_theme(theme) {}
+
+    void paint(QPainter *painter, const QStyleOptionViewItem &option, const QModelIndex &index) const override
+    {
+        const PanelColours &colours = panelColours(*m_theme);
+        const int dot = index.data(DotRole).toInt();
+        painter->save();
+        QRect rect = option.rect;
+        if (option.state.testFlag(QStyle::State_Selected)) {
+            painter->fillRect(rect, colours.accentTint);
+        } else if (dot == RequiredNotPlaced) {
+            painter->fillRect(rect, colours.alarmTint);
+        }
+        int x = rect.x() + 4;
+        if (dot != NoDot) {
+            painter->setRenderHint(QPainter::Antialiasing);
+            const QColor ink = dot == RequiredNotPlaced ? colours.alarm : colours.accent;
+            painter->setPen(QPen(ink, 1.5));
+            painter->setBrush(dot == Placed ? QBrush(ink) : Qt::NoBrush);
+            painter->drawEllipse(QPointF(x + 4.5, rect.center().y() + 0.5), 3.8, 3.8);
+            x += 16;
+        }
+        QFont font = option.font;
+        const QString note = index.data(NoteRole).toString();
+        const QFontMetrics noteMetrics(font);
+        const int noteWidth = noteMetrics.horizontalAdvance(note);
+        painter->setPen(dot == RequiredNotPlaced ? colours.alarm : colours.faintText);
+        painter->setFont(font);
+        painter->drawText(rect.adjusted(0, 0, -6, 0), Qt::AlignRight | Qt::AlignVCenter, note);
+        font.setWeight(dot == NoDot ? QFont::DemiBold : QFont::Normal);
+        painter->setFont(font);
+        painter->setPen(colours.text);
+        const QRect words(x, rect.y(), rect.right() - 12 - noteWidth - x, rect.height());
+        painter->drawText(
+            words, Qt::AlignLeft | Qt::AlignVCenter,
+            QFontMetrics(font).elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width()));
+        painter->restore();
+    }
+
+    QSize sizeHint(const QStyleOptionViewItem &option, const QModelIndex &) const override
+    {
+        return {0, option.fontMetrics.height() + 6};
+    }
+
+private:
+    const Theme *m_theme;
+};
+
+QString noteOf(const Table &table, const Column &column)
+{
+    if (table.primaryKey.contains(column.name)) {
+        return CataloguePanel::tr("key");
+    }
+    if (ledLink(table, column.name)) {
+        return CataloguePanel::tr("→ lookup");
+    }
+    if (column.isGenerated) {
+        return CataloguePanel::tr("worked out");
+    }
+    if (column.isRequired) {
+        return CataloguePanel::tr("required");
+    }
+    switch (column.type) {
+    case ColumnType::Text:
+        return CataloguePanel::tr("text");
+    case ColumnType::WholeNumber:
+    case ColumnType::DecimalNumber:
+        return CataloguePanel::tr("number");
+    case ColumnType::YesNo:
+        return CataloguePanel::tr("yes/no");
+    case ColumnType::Date:
+        return CataloguePanel::tr("date");
+    case ColumnType::Time:
+        return CataloguePanel::tr("time");
+    case ColumnType::DateTime:
+        return CataloguePanel::tr("date, time");
+    case ColumnType::Binary:
+        return CataloguePanel::tr("picture");
+    }
+    return {};
+}
+
+} // namespace
+
+CataloguePanel::CataloguePanel(QWidget *parent)
+    : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_tree(new QTreeWidget)
+{
+    m_filter->setPlaceholderText(tr("Filter tables and columns"));
+    clearOnceTyped(m_filter);
+    m_tree->setHeaderHidden(true);
+    m_tree->setRootIsDecorated(true);
+    m_tree->setIndentation(12);
+    m_tree->setUniformRowHeights(true);
+    m_tree->setItemDelegate(new CatalogueDelegate(&m_theme, this));
+    m_tree->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_tree->setAccessibleName(tr("Tables and columns"));
+    m_tree->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    m_tree->setToolTip(
+        tr("Drag columns on to the form; Ctrl and Shift choose several. A double click or Enter puts them "
+           "in the next free place."));
+    m_tree->viewport()->installEventFilter(this);
+    contents()->setContentsMargins(8, 8, 8, 8);
+    contents()->addWidget(m_filter);
+    contents()->addWidget(m_tree, 1);
+    connect(m_filter, &QLineEdit::textChanged, this, &CataloguePanel::filter);
+    connect(m_tree, &QTreeWidget::itemClicked, this, [this](const QTreeWidgetItem *item) {
+        const QTreeWidgetItem *table = item->parent();
+        const bool isOwn = table && table->data(0, NameRole).toString() == m_rowSource;
+        Q_EMIT columnChosen(isOwn ? item->data(0, NameRole).toString() : QString());
+    });
+    connect(m_tree, &QTreeWidget::itemSelectionChanged, this, &CataloguePanel::noteOrder);
+    connect(m_tree, &QTreeWidget::itemActivated, this, [this](QTreeWidgetItem *item) {
+        DraggedColumns chosen = chosenColumns();
+        if (item->parent() && !item->isSelected()) {
+            chosen = {item->parent()->data(0, NameRole).toString(), {item->data(0, NameRole).toString()}};
+        }
+        if (!chosen.columns.isEmpty()) {
+            Q_EMIT columnsActivated(chosen.table, chosen.columns);
+        }
+    });
+}
+
+void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &databaseName)
+{
+    m_catalogue = catalogue;
+    setNote(databaseName);
+    m_order.clear();
+    QStringList opened; // stay so
+    for (int i = 0; i < m_tree->topLevelItemCount(); ++i) {
+        if (m_tree->topLevelItem(i)->isExpanded()) {
+            opened.append(m_tree->topLevelItem(i)->data(0, NameRole).toString());
+        }
+    }
+    m_tree->clear();
+    for (const Table &table : catalogue.tables) {
+        auto *top = new QTreeWidgetItem(m_tree, {table.name.simplified()});
+        top->setData(0, NameRole, table.name);
+        top->setData(0, NoteRole, table.kind == TableKind::View ? tr("view") : QString());
+        for (const Column &column : table.columns) {
+            auto *item = new QTreeWidgetItem(top, {column.name.simplified()});
+            item->setData(0, NameRole, column.name);
+            item->setData(0, NoteRole, noteOf(table, column));
+            const ForeignKey *link = findLink(table, column.name);
+            item->setData(0, Qt::AccessibleTextRole, tr("%1, %2").arg(column.name.simplified(), noteOf(table, column)));
+            item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable)
+                                     : column.declaredType);
+        }
+        top->setExpanded((!m_rowSource.isEmpty() && table.name == m_rowSource) || opened.contains(table.name));
+    }
+    refreshDots();
+    if (!m_filter->text().isEmpty()) {
+        filter(m_filter->text());
+    }
+}
+
+void CataloguePanel::clearFilter()
+{
+    m_filter->clear();
+}
+
+void CataloguePanel::focusTree()
+{
+    m_tree->setFocus();
+}
+
+void CataloguePanel::noteOrder()
+{
+    const QList<QTreeWidgetItem *> chosen = m_tree->selectedItems();
+    m_order.removeIf([&](QTreeWidgetItem *item) { return !chosen.contains(item); });
+    for (QTreeWidgetItem *item : chosen) {
+        if (!m_order.contains(item)) {
+            m_order.append(item);
+        }
+    }
+}
+
+DraggedColumns CataloguePanel::chosenColumns() const
+{
+    DraggedColumns result;
+    for (auto it = m_order.rbegin(); it != m_order.rend(); ++it) {
+        const QTreeWidgetItem *table = (*it)->parent();
+        if (!table) {
+            continue;
+        }
+        const QString name = table->data(0, NameRole).toString();
+        if (result.table.isEmpty()) {
+            result.table = name;
+        }
+        if (name == result.table) {
+            result.columns.prepend((*it)->data(0, NameRole).toString());
+        }
+    }
+    return result;
+}
+
+void CataloguePanel::startDrag()
+{
+    const DraggedColumns chosen = chosenColumns();
+    if (chosen.columns.isEmpty()) {
+        return;
+    }
+    auto *drag = new QDrag(m_tree);
+    drag->setMimeData(columnMimeData(chosen));
+    drag->exec(Qt::CopyAction);
+}
+
+bool CataloguePanel::eventFilter(QObject *watched, QEvent *event)
+{
+    // Dragging begins on what is chosen already or on what is pressed; pressing alone must not undo a choice of
+    // several.
+    if (event->type() == QEvent::MouseButtonPress) {
+        m_pressedAt = static_cast<QMouseEvent *>(event)->pos();
+        const QTreeWidgetItem *item = m_tree->itemAt(m_pressedAt);
+        const bool isPlain = static_cast<QMouseEvent *>(event)->modifiers() == Qt::NoModifier;
+        if (item && item->isSelected() && isPlain && m_tree->selectedItems().size() > 1) {
+            return true;
+        }
+    } else if (event->type() == QEvent::MouseMove) {
+        const auto *move = static_cast<QMouseEvent *>(event);
+        if (move->buttons().testFlag(Qt::LeftButton)) {
+            if ((move->pos() - m_pressedAt).manhattanLength() >= QApplication::startDragDistance()) {
+                startDrag();
+            }
+            return true; // no sweeping choice: the drag is for the board
+        }
+    }
+    return Panel::eventFilter(watched, event);
+}
+
+void CataloguePanel::setFilledColumns(const QStringList &columns)
+{
+    if (columns != m_filled) {
+        m_filled = columns;
+        refreshDots();
+    }
+}
+
+void CataloguePanel::setForm(const Form &form)
+{
+    const QString before = m_rowSource;
+    m_rowSource = form.rowSource;
+    m_bound.clear();
+    for (const Control &control : form.controls) {
+        m_bound.insert(control.column);
+    }
+    refreshDots();
+    if (before != m_rowSource) {
+        for (int i = 0; i < m_tree->topLevelItemCount(); ++i) {
+            QTreeWidgetItem *top = m_tree->topLevelItem(i);
+            const bool isOwn = top->data(0, NameRole).toString() == m_rowSource;
+            top->setExpanded(isOwn);
+            if (isOwn) {
+                m_tree->scrollToItem(top, QAbstractItemView::PositionAtTop);
+            }
+        }
+    }
+}
+
+void CataloguePanel::setTheme(Theme theme)
+{
+    m_theme = theme;
+    m_tree->viewport()->update();
+}
+
+void CataloguePanel::refreshDots()
+{
+    for (int i = 0; i < m_tree->topLevelItemCount() && i < m_catalogue.tables.size(); ++i) {
+        const Table &table = m_catalogue.tables.at(i);
+        QTreeWidgetItem *top = m_tree->topLevelItem(i);
+        const bool isOwn = table.name == m_rowSource;
+        for (int j = 0; j < top->childCount(); ++j) {
+            const Column &column = table.columns.at(j);
+            const bool isFilledByItself =
+                column.numbersItself || column.isGenerated || column.hasDefault || m_filled.contains(column.name);
+            const Dot dot = isOwn && m_bound.contains(column.name)            ? Placed
+                            : isOwn && column.isRequired && !isFilledByItself ? RequiredNotPlaced
+                                                                              : NotPlaced;
+            top->child(j)->setData(0, DotRole, dot);
+        }
+    }
+}
+
+void CataloguePanel::filter(const QString &part)
+{
+    for (int i = 0; i < m_tree->topLevelItemCount(); ++i) {
+        QTreeWidgetItem *top = m_tree->topLevelItem(i);
+        const bool isTable = top->text(0).contains(part, Qt::CaseInsensitive);
+        bool hasColumn = false;
+        for (int j = 0; j < top->childCount(); ++j) {
+            const bool isColumn = top->child(j)->text(0).contains(part, Qt::CaseInsensitive);
+            top->child(j)->setHidden(!isColumn && !isTable);
+            hasColumn = hasColumn || isColumn;
+        }
+        top->setHidden(!isTable && !hasColumn);
+        if (!part.isEmpty()) {
+            top->setExpanded(hasColumn);
+        }
+    }
+}
+
+} // namespace nabblet

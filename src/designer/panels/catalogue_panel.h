@@ -1,0 +1,60 @@
+// The database's tables and columns. A filled dot marks a column that is on the form, a hollow one a column that is
+// not; one that is required and not placed stands out.
+#pragma once
+
+#include "core/catalogue/catalogue.h"
+#include "core/model/form.h"
+#include "designer/board/column_drag.h"
+#include "designer/panels/panel.h"
+#include "entry/theme/theme.h"
+
+class QLineEdit;
+class QTreeWidget;
+class QTreeWidgetItem;
+
+namespace nabblet {
+
+class CataloguePanel : public Panel
+{
+    Q_OBJECT
+
+public:
+    explicit CataloguePanel(QWidget *parent = nullptr);
+
+    void setCatalogue(const Catalogue &catalogue, const QString &databaseName);
+    // Brings the dots in step with a form and opens its table.
+    void setForm(const Form &form);
+    // Columns of the form's rows that fill themselves, since the rows belong to another record.
+    void setFilledColumns(const QStringList &columns);
+    void setTheme(Theme theme);
+    void focusTree();
+    // Shows all tables again, as for another database.
+    void clearFilter();
+
+Q_SIGNALS:
+    // A column of the form's own table was chosen; empty for none.
+    void columnChosen(const QString &column);
+    // Columns of one table were asked for, by a double click or Enter, in the order in which they were chosen.
+    void columnsActivated(const QString &table, const QStringList &columns);
+
+private:
+    void filter(const QString &part);
+    void noteOrder();
+    // What is chosen of one table, in the order chosen; the table of the last one where it is of several.
+    DraggedColumns chosenColumns() const;
+    void startDrag();
+    bool eventFilter(QObject *watched, QEvent *event) override;
+    void refreshDots();
+
+    Catalogue m_catalogue;
+    QString m_rowSource;
+    QSet<QString> m_bound;
+    QStringList m_filled;
+    Theme m_theme = Theme::Light;
+    QLineEdit *m_filter;
+    QTreeWidget *m_tree;
+    QList<QTreeWidgetItem *> m_order; // of choosing
+    QPoint m_pressedAt;
+};
+
+} // namespace nabblet

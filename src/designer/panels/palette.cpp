@@ -1,0 +1,115 @@
+#include "designer/panels/palette.h"
+
+#include "core/edit/placing.h"
+#include "designer/board/kind_drag.h"
+
+#include <QLineEdit>
+#include <QListWidget>
+#include <QScrollBar>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+// A list whose items are dragged as kinds.
+class KindList : public QListWidget
+{
+protected:
+    QStringList mimeTypes() const override { return {kindDragFormat()}; }
+    QMimeData *mimeData(const QList<QListWidgetItem *> &items) const override
+    {
+        if (items.isEmpty()) {
+            return nullptr;
+        }
+        auto *mime = new QMimeData;
+        mime->setData(kindDragFormat(), items.first()->data(Qt::UserRole).toString().toUtf8());
+        return mime;
+    }
+    Qt::DropActions supportedDropActions() const override { return Qt::CopyAction; }
+};
+
+} // namespace
+
+Palette::Palette(QWidget *parent) : Panel(tr("Controls"), parent), m_filter(new QLineEdit), m_list(new KindList)
+{
+    m_filter->setObjectName(QStringLiteral("kindFilter"));
+    m_filter->setPlaceholderText(tr("Filter"));
+    m_filter->setAccessibleName(tr("Filter controls"));
+    m_list->setObjectName(QStringLiteral("kindList"));
+    m_list->setAccessibleName(tr("Controls to place"));
+    m_list->setFlow(QListView::LeftToRight);
+    m_list->setWrapping(true);
+    m_list->setResizeMode(QListView::Adjust);
+    m_list->setMovement(QListView::Static);
+    m_list->setSpacing(1);
+    m_list->setDragEnabled(true);
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_list->setToolTip(tr("A click takes one up: draw it on the form then, or click there. Enter puts it into the next "
+                          "free place."));
+    for (const Placeable &placeable : placeables()) {
+        auto *item = new QListWidgetItem(placeable.title, m_list);
+        item->setData(Qt::UserRole, placeable.name);
+        item->setTextAlignment(Qt::AlignCenter);
+        // As wide as its words: short names leave room for long ones, and all are in sight.
+        item->setSizeHint(
+            QSize(m_list->fontMetrics().horizontalAdvance(item->text()) + 12, m_list->fontMetrics().height() + 4));
+    }
+    contents()->setContentsMargins(6, 4, 4, 4);
+    addToHead(m_filter);
+    contents()->addWidget(m_list, 1);
+    connect(m_filter, &QLineEdit::textChanged, this, &Palette::filter);
+    connect(m_filter, &QLineEdit::returnPressed, this, [this] {
+        for (int i = 0; i < m_list->count(); ++i) {
+            if (!m_list->item(i)->isHidden()) {
+                Q_EMIT kindPlaced(m_list->item(i)->data(Qt::UserRole).toString());
+                return;
+            }
+        }
+    });
+    connect(m_list, &QListWidget::itemClicked, this,
+            [this](const QListWidgetItem *item) { Q_EMIT kindTaken(item->data(Qt::UserRole).toString()); });
+    connect(m_list, &QListWidget::itemActivated, this,
+            [this](const QListWidgetItem *item) { Q_EMIT kindPlaced(item->data(Qt::UserRole).toString()); });
+}
+
+void Palette::setTakenUp(const QString &kind)
+{
+    for (int i = 0; i < m_list->count(); ++i) {
+        m_list->item(i)->setSelected(!kind.isEmpty() && m_list->item(i)->data(Qt::UserRole).toString() == kind);
+    }
+}
+
+void Palette::focusList()
+{
+    m_list->setFocus();
+    if (!m_list->currentItem()) {
+        m_list->setCurrentRow(0);
+    }
+}
+
+// As high as its kinds need at this width, so that none is below the fold.
+void Palette::resizeEvent(QResizeEvent *event)
+{
+    Panel::resizeEvent(event);
+    constexpr int Highest = 380; // px; the other panels need room as well
+    contents()->activate();
+    m_list->doItemsLayout();
+    int bottom = 0;
+    for (int i = 0; i < m_list->count(); ++i) {
+        bottom =
+            std::max(bottom, m_list->visualItemRect(m_list->item(i)).bottom() + m_list->verticalScrollBar()->value());
+    }
+    m_list->setMinimumHeight(std::min(Highest, bottom + 6));
+}
+
+void Palette::filter(const QString &part)
+{
+    for (int i = 0; i < m_list->count(); ++i) {
+        m_list->item(i)->setHidden(!m_list->item(i)->text().contains(part.trimmed(), Qt::CaseInsensitive));
+    }
+}
+
+} // namespace nabblet

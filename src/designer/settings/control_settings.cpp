@@ -1,0 +1,332 @@
+// Settings of controls: what they are bound to, their words, place, look and behaviour.
+#include "core/arrange/edges.h"
+#include "core/arrange/rails.h"
+#include "core/draft/draft.h"
+#include "core/arrange/moving.h"
+#include "core/edit/edits.h"
+#include "core/edit/placing.h"
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+#include "designer/settings/setting_parts.h"
+
+NABBLET_TEXTS(Settings)
+
+namespace nabblet {
+
+using namespace setting_parts;
+
+namespace {
+
+bool canBind(const Context &context)
+{
+    return isOne(context) && anyControl(context, [](const Control &c) { return !kindNamed(c.kind).binds.isEmpty(); });
+}
+
+bool isSomething(const Context &context)
+{
+    return anyControl(context, [](const Control &c) { return c.kind != QLatin1String("caption"); });
+}
+
+Words readColumn(const Context &context)
+{
+    return common(context, [](const Control &c) { return c.column; });
+}
+
+QList<SettingChoice> columnChoices(const Context &context)
+{
+    QList<SettingChoice> choices;
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    const QString now = readColumn(context).value_or(QString());
+    bool isThere = false;
+    if (table) {
+        for (const Column &column : table->columns) {
+            choices.append({column.name, column.name.simplified()});
+            isThere = isThere || column.name == now;
+        }
+    }
+    if (!isThere) {
+        choices.prepend({now, now.isEmpty() ? Texts::tr("none") : now});
+    }
+    return choices;
+}
+
+Result<Form> writeColumn(const Context &context, const QString &typed)
+{
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    if (!table || !findColumn(*table, typed)) {
+        return Error{Texts::tr("The form's rows have no column “%1”.").arg(typed), {}};
+    }
+    return withColumnChanged(context.form, *context.catalogue, *table, context.selection.lead(), typed,
+                             context.namingPattern, context.measure);
+}
+
+Words readKind(const Context &context)
+{
+    return common(context, [](const Control &c) { return c.kind; });
+}
+
+// The kinds that all that is selected can become.
+QList<SettingChoice> kindChoices(const Context &context)
+{
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    std::optional<QStringList> names;
+    for (const Control *control : selected(context)) {
+        const Column *column = table ? findColumn(*table, control->column) : nullptr;
+        const QStringList possible =
+            kindsFor(*control, column ? std::optional<ColumnType>(column->type) : std::nullopt);
+        if (!names) {
+            names = possible;
+        } else {
+            names->removeIf([&](const QString &name) { return !possible.contains(name); });
+        }
+    }
+    QList<SettingChoice> choices;
+    const QStringList wanted = names.value_or(QStringList());
+    for (const QString &name : wanted) {
+        choices.append({name, kindTitle(kindNamed(name))});
+    }
+    return choices;
+}
+
+Result<Form> writeKind(const Context &context, const QString &typed)
+{
+    const QList<SettingChoice> choices = kindChoices(context);
+    const bool isPossible =
+        std::any_of(choices.begin(), choices.end(), [&](const SettingChoice &choice) { return choice.value == typed; });
+    if (!isPossible) {
+        return Error{Texts::tr("What is selected cannot become a %1: its column holds something else, or there is "
+                               "nothing to choose from.")
+                         .arg(kindTitle(kindNamed(typed)).toLower()),
+                     {}};
+    }
+    return withKind(context.form, context.selection.controls(), typed);
+}
+
+bool hasWords(const Context &context)
+{
+    return anyControl(context, [&](const Control &c) { return captionAt(context.form, c) != nullptr; });
+}
+
+Words readCaption(const Context &context)
+{
+    return common(context, [&](const Control &c) {
+        const Control *caption = captionAt(context.form, c);
+        return caption ? QString(caption->text).replace(u'\n', QChar(0x21b5)) : QString();
+    });
+}
+
+Result<Form> writeCaption(const Context &context, const QString &typed)
+{
+    const QString words = QString(typed).replace(QChar(0x21b5), u'\n').trimmed();
+    if (words.isEmpty()) {
+        return Error{Texts::tr("A caption needs words. To be without one, remove it."), {}};
+    }
+    Form form = context.form;
+    for (const Control *control : selected(context)) {
+        if (const Control *caption = captionAt(context.form, *control)) {
+            form = setCaptionText(form, caption->id, words, context.measure);
+        }
+    }
+    return form;
+}
+
+int figureOf(const Control &control, int which)
+{
+    const QRect &place = control.place;
+    return which == 0 ? place.x() : which == 1 ? place.y() : which == 2 ? place.width() : place.height();
+}
+
+template <int which> Words readPlace(const Context &context)
+{
+    return common(context, [&](const Control &c) {
+        return sizeInWords(figureOf(c, which), context.unit, context.form.grid.pitch);
+    });
+}
+
+template <int which> Result<Form> writePlace(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    for (const Control *control : selected(context)) {
+        const Control *now = form.controls.find(control->id);
+        QRect place = now->place;
+        const Result<int> size = readSize(typed, figureOf(*now, which), context.unit, form.grid.pitch);
+        if (!size) {
+            return size.error();
+        }
+        const int least = which < 2 ? 0 : 8;
+        if (*size < least) {
+            return Error{which < 2 ? Texts::tr("That would be outside of the band.")
+                                   : Texts::tr("No control is smaller than %1 px.").arg(least),
+                         {}};
+        }
+        if (which == 0) {
+            place.moveLeft(*size);
+        } else if (which == 1) {
+            place.moveTop(*size);
+        } else if (which == 2) {
+            place.setWidth(*size);
+        } else {
+            place.setHeight(*size);
+        }
+        form = placeControl(form, control->id, place);
+    }
+    return form;
+}
+
+RailId Rides::*edgeOf(int which)
+{
+    return which == 0 ? &Rides::left : which == 1 ? &Rides::right : &Rides::bottom;
+}
+
+template <int which> Words readRide(const Context &context)
+{
+    return common(context, [](const Control &c) { return QString::number(c.rides.*edgeOf(which)); });
+}
+
+template <int which> QList<SettingChoice> rideChoices(const Context &context)
+{
+    QList<SettingChoice> choices{{QString::number(FixedRail::None), Texts::tr("free")}};
+    if (which == 0) {
+        choices.append({QString::number(FixedRail::FormLeft), Texts::tr("form's left edge")});
+    }
+    if (which == 1) {
+        choices.append({QString::number(FixedRail::FormRight), Texts::tr("form's right edge")});
+    }
+    if (which == 2) {
+        choices.append({QString::number(FixedRail::BodyBottom), Texts::tr("body's bottom edge")});
+        return choices;
+    }
+    for (const Rail &rail : context.form.rails) {
+        choices.append({QString::number(rail.id), rail.name});
+    }
+    return choices;
+}
+
+template <int which> Result<Form> writeRide(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    for (const ControlId id : context.selection.controls()) {
+        const int index = form.controls.indexOf(id);
+        if (index >= 0) {
+            Control control = form.controls.at(index);
+            control.rides.*edgeOf(which) = typed.toInt();
+            form.controls.replace(index, control);
+        }
+    }
+    return form;
+}
+
+Words readRole(const Context &context)
+{
+    return common(context, [](const Control &c) { return c.role; });
+}
+
+// A container's heading has the look of headings.
+bool hasRole(const Context &context)
+{
+    return !anyControl(context, holdsOthers);
+}
+
+QList<SettingChoice> roleChoices(const Context &)
+{
+    return {{QStringLiteral("title"), Texts::tr("Title")},
+            {QStringLiteral("caption"), Texts::tr("Caption")},
+            {QStringLiteral("field"), Texts::tr("Field")},
+            {QStringLiteral("note"), Texts::tr("Note")},
+            {QStringLiteral("button"), Texts::tr("Button")}};
+}
+
+Result<Form> writeRole(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    for (const ControlId id : context.selection.controls()) {
+        const int index = form.controls.indexOf(id);
+        if (index >= 0) {
+            Control control = form.controls.at(index);
+            control.role = typed;
+            form.controls.replace(index, control);
+        }
+    }
+    return settled(form, context.measure);
+}
+
+Words readName(const Context &context)
+{
+    return common(context, [](const Control &c) { return c.name; });
+}
+
+Result<Form> writeName(const Context &context, const QString &typed)
+{
+    const QString name = identifierFromText(typed);
+    if (typed.trimmed().isEmpty()) {
+        return Error{Texts::tr("A control needs a name."), {}};
+    }
+    for (const Control &control : context.form.controls) {
+        if (control.id != context.selection.lead() && control.name == name) {
+            return Error{Texts::tr("“%1” is the name of another control.").arg(name), {}};
+        }
+    }
+    return renameControl(context.form, context.selection.lead(), typed);
+}
+
+} // namespace
+
+#define T(text) QT_TRANSLATE_NOOP("Settings", text)
+
+QList<Setting> controlWordSettings()
+{
+    using enum SettingOf;
+    using enum SettingEditor;
+    return {
+        {"column", Controls, T("Bound to"), T("Column"), T("The column whose value the box shows and writes."), Choice,
+         T("Change what a box is bound to"), canBind, readColumn, writeColumn, columnChoices},
+        {"kind", Controls, T("Bound to"), T("Kind"),
+         T("What sort of control this is; it keeps its column, caption, name and place."), Choice, T("Change a kind"),
+         always, readKind, writeKind, kindChoices},
+        {"captionWords", Controls, T("Caption"), T("Words"),
+         T("What stands beside the box. A double click on the form edits it there."), SettingEditor::Words,
+         T("Change a caption"), hasWords, readCaption, writeCaption},
+    };
+}
+
+QList<Setting> controlPlaceSettings()
+{
+    using enum SettingOf;
+    using enum SettingEditor;
+    return {
+        {"placeLeft", Controls, T("Place"), T("Left"),
+         T("From the form's left edge. +8 moves on, 12mm and 1in do as well, *2 and /2 too."), SettingEditor::Words,
+         T("Move by number"), always, readPlace<0>, writePlace<0>},
+        {"placeTop", Controls, T("Place"), T("Top"), T("From the band's top edge. Arithmetic as for Left."),
+         SettingEditor::Words, T("Move by number"), always, readPlace<1>, writePlace<1>},
+        {"placeWidth", Controls, T("Place"), T("Width"), T("How wide it is. Arithmetic as for Left."),
+         SettingEditor::Words, T("Resize by number"), isSomething, readPlace<2>, writePlace<2>},
+        {"placeHeight", Controls, T("Place"), T("Height"), T("How high it is. Arithmetic as for Left."),
+         SettingEditor::Words, T("Resize by number"), isSomething, readPlace<3>, writePlace<3>},
+        {"ridesLeft", Controls, T("Place"), T("Left rides"),
+         T("The rail that the left edge keeps to, however the rail or the window moves."), Choice, T("Change a hold"),
+         always, readRide<0>, writeRide<0>, rideChoices<0>},
+        {"ridesRight", Controls, T("Place"), T("Right rides"),
+         T("The rail that the right edge keeps to. With both edges held, the box stretches."), Choice,
+         T("Change a hold"), always, readRide<1>, writeRide<1>, rideChoices<1>},
+        {"ridesBottom", Controls, T("Place"), T("Bottom rides"),
+         T("Held to the body's bottom edge, the box grows with the window's height."), Choice, T("Change a hold"),
+         isSomething, readRide<2>, writeRide<2>, rideChoices<2>},
+        {"role", Controls, T("Look"), T("Role"), T("Which of the look's fonts and colours it has."), Choice,
+         T("Change a look"), hasRole, readRole, writeRole, roleChoices},
+    };
+}
+
+QList<Setting> controlNameSettings()
+{
+    using enum SettingOf;
+    using enum SettingEditor;
+    return {
+        {"controlName", Controls, T("Name"), T("Name"), T("What formulas and the file call this control."),
+         SettingEditor::Words, T("Rename a control"), isOne, readName, writeName},
+    };
+}
+
+#undef T
+
+} // namespace nabblet

@@ -1,0 +1,375 @@
+// Settings of boxes: how a value is written in them, and what stands there before anyone types.
+#include "core/arrange/moving.h"
+#include "core/edit/edits.h"
+#include "core/file/whole_file.h"
+#include "core/formula/row_formulas.h"
+#include "core/kinds/box_parts.h"
+#include "core/text/date_words.h"
+#include "core/text/number_words.h"
+#include "core/text/tr.h"
+#include "designer/settings/setting_parts.h"
+
+NABBLET_TEXTS(Settings)
+
+namespace nabblet {
+
+using namespace setting_parts;
+
+namespace {
+
+bool isWrittenInALine(const Kind &kind)
+{
+    return kind.editor == Editor::Line || kind.editor == Editor::Choice;
+}
+
+bool hasLine(const Context &context)
+{
+    return areAllKinds(context, isWrittenInALine);
+}
+
+bool showsNumbers(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) {
+        return isOfKind(kind, "whole-number") || isOfKind(kind, "decimal-number") || isOfKind(kind, "formula") ||
+               isOfKind(kind, "total");
+    });
+}
+
+bool showsDates(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) { return isOfKind(kind, "date") || isOfKind(kind, "date-time"); });
+}
+
+// ---------------------------------------------------------------- alignment and marks
+
+Words readAlign(const Context &context)
+{
+    return wordsOf(context, "align");
+}
+
+Result<Form> writeAlign(const Context &context, const QString &typed)
+{
+    return withWords(context, "align", typed);
+}
+
+QList<SettingChoice> alignChoices(const Context &)
+{
+    return {{QString(), Texts::tr("As is usual")},
+            {alignName(TextAlign::Left), Texts::tr("Left")},
+            {alignName(TextAlign::Centre), Texts::tr("Centre")},
+            {alignName(TextAlign::Right), Texts::tr("Right")}};
+}
+
+template <bool isBefore> Words readMark(const Context &context)
+{
+    return wordsOf(context, isBefore ? "before" : "after");
+}
+
+template <bool isBefore> Result<Form> writeMark(const Context &context, const QString &typed)
+{
+    constexpr int LongestMark = 8; // letters
+    const QString mark = typed.simplified();
+    if (mark.size() > LongestMark) {
+        return Error{Texts::tr("A mark is short, such as kg or €: at most %1 letters.").arg(LongestMark), {}};
+    }
+    return withWords(context, isBefore ? "before" : "after", mark);
+}
+
+// ---------------------------------------------------------------- dates and numbers
+
+Words readDates(const Context &context)
+{
+    return common(context, [](const Control &c) { return dateShapeName(dateShapeOf(c)); });
+}
+
+Result<Form> writeDates(const Context &context, const QString &typed)
+{
+    return withWords(context, "dates", typed == dateShapeName(DateShape::ShortMonth) ? QString() : typed);
+}
+
+// Each as it writes today's date, which is the preview.
+QList<SettingChoice> dateChoices(const Context &)
+{
+    QList<SettingChoice> choices;
+    for (int i = 0; i < DateShapeCount; ++i) {
+        const auto shape = static_cast<DateShape>(i);
+        choices.append({dateShapeName(shape), dateInWords(QDate::currentDate(), QLocale(), shape)});
+    }
+    return choices;
+}
+
+Words readThousands(const Context &context)
+{
+    return flagOf(context, [](const Control &c) { return thousandsOf(c) == Thousands::Parted; });
+}
+
+Result<Form> writeThousands(const Context &context, const QString &typed)
+{
+    return withFlag(context, "thousands", typed);
+}
+
+bool takesArrows(const Context &context)
+{
+    return areAllKinds(
+        context, [](const Kind &kind) { return isOfKind(kind, "whole-number") || isOfKind(kind, "decimal-number"); });
+}
+
+Words readArrows(const Context &context)
+{
+    return flagOf(context, hasArrows);
+}
+
+Result<Form> writeArrows(const Context &context, const QString &typed)
+{
+    return withFlag(context, "arrows", typed);
+}
+
+bool isOneNumber(const Context &context)
+{
+    return isOne(context) && showsNumbers(context);
+}
+
+Words readExample(const Context &context)
+{
+    constexpr double Example = 12345.5;
+    const Control &control = *selected(context).first();
+    const bool isWhole = control.kind == QLatin1String("whole-number");
+    const QString number =
+        kindNamed(control.kind)
+            .words(control, isWhole ? QVariant(static_cast<qlonglong>(Example)) : QVariant(Example), QLocale());
+    const QStringList parts{markBefore(control), number, markAfter(control)};
+    return parts.join(u' ').trimmed();
+}
+
+// ---------------------------------------------------------------- several lines
+
+bool isLongText(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) { return kind.editor == Editor::LongText; });
+}
+
+int heightOfLines(const Context &context, int lines)
+{
+    return lines * context.measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
+}
+
+int linesIn(const Context &context, const Control &control)
+{
+    const int room = control.place.height() - 2 * longTextPadding(control);
+    return std::max(1, room / context.measure.lineHeight(TextRole::Field));
+}
+
+Words readLines(const Context &context)
+{
+    return common(context, [&](const Control &c) { return QString::number(linesIn(context, c)); });
+}
+
+Result<Form> writeLines(const Context &context, const QString &typed)
+{
+    constexpr int MostLines = 200;
+    bool isNumber = false;
+    const int lines = typed.trimmed().toInt(&isNumber);
+    if (!isNumber || lines < 1 || lines > MostLines) {
+        return Error{Texts::tr("A number of lines from 1 to %1 was expected.").arg(MostLines), {}};
+    }
+    const int pitch = std::max(1, context.form.grid.pitch);
+    const int height = (heightOfLines(context, lines) + pitch - 1) / pitch * pitch;
+    Form form = context.form;
+    for (const ControlId id : context.selection.controls()) {
+        QRect place = form.controls.find(id)->place;
+        if (linesIn(context, *form.controls.find(id)) != lines) {
+            place.setHeight(height);
+            form = placeControl(form, id, place);
+        }
+    }
+    return form;
+}
+
+// ---------------------------------------------------------------- what a new record starts with
+
+bool mayStart(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) { return takesValue(kind) && kind.editor != Editor::Image; });
+}
+
+Words readStart(const Context &context)
+{
+    return common(context, [](const Control &c) {
+        const std::optional<StartValue> start = startValueOf(c);
+        if (!start) {
+            return QString();
+        }
+        return start->formula.isEmpty() ? kindNamed(c.kind).words(c, start->value, QLocale())
+                                        : QStringLiteral("= ") + start->formula;
+    });
+}
+
+// Words that people use for the day and the moment are formulas as well.
+QString startFormula(const QString &typed, const Kind &kind)
+{
+    if (typed.startsWith(u'=')) {
+        return typed.mid(1).trimmed();
+    }
+    const bool isDate = isOfKind(kind, "date");
+    const bool isMoment = isOfKind(kind, "date-time");
+    const QString now = Texts::tr("now");
+    const QString today = Texts::tr("today");
+    if (typed.compare(today, Qt::CaseInsensitive) == 0 && (isDate || isMoment)) {
+        return isDate ? QStringLiteral("date('now', 'localtime')")
+                      : QStringLiteral("date('now', 'localtime') || ' 00:00:00'");
+    }
+    if (typed.compare(now, Qt::CaseInsensitive) == 0 && (isDate || isMoment || isOfKind(kind, "time"))) {
+        return isDate     ? QStringLiteral("date('now', 'localtime')")
+               : isMoment ? QStringLiteral("datetime('now', 'localtime')")
+                          : QStringLiteral("time('now', 'localtime')");
+    }
+    return {};
+}
+
+Result<std::optional<StartValue>> startFrom(const Context &context, const Control &control, const QString &typed)
+{
+    const Kind &kind = kindNamed(control.kind);
+    if (typed.isEmpty()) {
+        return std::optional<StartValue>();
+    }
+    if (const QString formula = startFormula(typed, kind); !formula.isEmpty()) {
+        const Table *table = rowsTable(context);
+        const Result<QStringList> read = columnsReadBy(formula, table ? columnNames(*table) : QStringList());
+        return read ? Result<std::optional<StartValue>>(StartValue{{}, formula}) : read.error();
+    }
+    if (kind.editor == Editor::Tick) {
+        const bool isOn = typed == QLatin1String("1") || typed.compare(Texts::tr("yes"), Qt::CaseInsensitive) == 0;
+        const bool isOff = typed == QLatin1String("0") || typed.compare(Texts::tr("no"), Qt::CaseInsensitive) == 0;
+        if (!isOn && !isOff) {
+            return Error{Texts::tr("Yes or no was expected, or nothing."), {}};
+        }
+        return std::optional(StartValue{QVariant(isOn ? 1 : 0), {}});
+    }
+    for (const Choice &choice : fixedChoices(control)) {
+        if (choice.words == typed || choice.value.toString() == typed) {
+            return std::optional(StartValue{choice.value, {}});
+        }
+    }
+    if (lookupOf(control)) {
+        return std::optional(StartValue{typed, {}}); // the value that is stored
+    }
+    const Result<QVariant> value = kind.read(control, typed, QLocale());
+    return value ? Result<std::optional<StartValue>>(StartValue{*value, {}}) : value.error();
+}
+
+Result<Form> writeStart(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    for (const Control *control : selected(context)) {
+        const Result<std::optional<StartValue>> start = startFrom(context, *control, typed.trimmed());
+        if (!start) {
+            return start.error();
+        }
+        Control changed = *control;
+        setStartValue(changed, *start);
+        form.controls.replace(form.controls.indexOf(control->id), changed);
+    }
+    return form;
+}
+
+// ---------------------------------------------------------------- words beside ticks, pictures
+
+bool isTick(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) { return kind.editor == Editor::Tick; });
+}
+
+Words readBeside(const Context &context)
+{
+    return common(context, [](const Control &c) { return c.text; });
+}
+
+Result<Form> writeBeside(const Context &context, const QString &typed)
+{
+    constexpr int BesideSign = 8; // px
+    return withSelectedChanged(context, [&](Control &control) {
+        control.text = typed.trimmed();
+        const int sign = kindNamed(control.kind).usualSize.width();
+        const int words =
+            control.text.isEmpty() ? 0 : context.measure.width(control.text, TextRole::Caption) + BesideSign;
+        control.place.setWidth(std::max(control.place.width(), sign + words));
+    });
+}
+
+bool isPicture(const Context &context)
+{
+    return areAllKinds(context, [](const Kind &kind) { return kind.editor == Editor::Image; });
+}
+
+Words readImage(const Context &context)
+{
+    return common(context, [](const Control &c) {
+        const qsizetype size = fixedImage(c).size();
+        return size == 0 ? QString() : Texts::tr("%1 kB, in the form").arg((size + 1023) / 1024);
+    });
+}
+
+// typed: the path of a file, or nothing to take the picture away.
+Result<Form> writeImage(const Context &context, const QString &typed)
+{
+    constexpr qsizetype Largest = 2 * 1024 * 1024; // bytes; every copy of the form carries it
+    QByteArray image;
+    if (!typed.isEmpty()) {
+        const Result<QByteArray> read = readWholeFile(typed);
+        if (!read) {
+            return read.error();
+        }
+        image = *read;
+        if (image.size() > Largest) {
+            return Error{
+                Texts::tr("%1 is too large to be part of a form: at most 2 MB. Make it smaller first.").arg(typed), {}};
+        }
+    }
+    return withSelectedChanged(context, [&](Control &control) {
+        setFixedImage(control, image);
+        if (!image.isEmpty()) {
+            control.column.clear();
+        }
+    });
+}
+
+} // namespace
+
+#define T(text) QT_TRANSLATE_NOOP("Settings", text)
+
+QList<Setting> displaySettings()
+{
+    using enum SettingOf;
+    using enum SettingEditor;
+    return {
+        {"starts", Controls, T("Behaviour"), T("Starts with"),
+         T("What a new record has here: a value, today, now, or = and an SQL expression. Empty: nothing."),
+         SettingEditor::Words, T("Change what a new record starts with"), mayStart, readStart, writeStart},
+        {"beside", Controls, T("Display"), T("Beside it"), T("The words at the right of the sign."),
+         SettingEditor::Words, T("Change words"), isTick, readBeside, writeBeside},
+        {"image", Controls, T("Display"), T("Fixed picture"),
+         T("A picture that is part of the form, such as a logo; it shows no column then."), File, T("Change a picture"),
+         isPicture, readImage, writeImage},
+        {"linesShown", Controls, T("Display"), T("Lines"), T("How many lines of text the box is high."),
+         SettingEditor::Words, T("Change the lines shown"), isLongText, readLines, writeLines},
+        {"align", Controls, T("Display"), T("Alignment"), T("Where the value stands in its box."), Choice,
+         T("Change an alignment"), hasLine, readAlign, writeAlign, alignChoices},
+        {"before", Controls, T("Display"), T("Before it"), T("A unit or currency before the value, such as €."),
+         SettingEditor::Words, T("Change a mark"), hasLine, readMark<true>, writeMark<true>},
+        {"after", Controls, T("Display"), T("After it"), T("A unit or currency behind the value, such as kg."),
+         SettingEditor::Words, T("Change a mark"), hasLine, readMark<false>, writeMark<false>},
+        {"dates", Controls, T("Display"), T("Dates as"), T("How the date is written; it may be typed in any way."),
+         Choice, T("Change how dates are written"), showsDates, readDates, writeDates, dateChoices},
+        {"thousands", Controls, T("Display"), T("Thousands"), T("Parts the thousands by the sign of the language."),
+         Flag, T("Change how numbers are written"), showsNumbers, readThousands, writeThousands},
+        {"arrows", Controls, T("Display"), T("Arrows"),
+         T("Arrows at the right end that count up and down; the keys Up and Down do so without them."), Flag,
+         T("Show or hide arrows"), takesArrows, readArrows, writeArrows},
+        {"example", Controls, T("Display"), T("Looks like"), T("A number as it is written with these settings."), Shown,
+         "", isOneNumber, readExample, writeNothing},
+    };
+}
+
+#undef T
+
+} // namespace nabblet

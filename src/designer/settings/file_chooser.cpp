@@ -1,0 +1,35 @@
+#include "designer/settings/file_chooser.h"
+
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QPushButton>
+
+namespace nabblet {
+
+FileChooser::FileChooser(QWidget *parent)
+    : QWidget(parent), m_choose(new QPushButton), m_remove(new QPushButton(tr("Remove")))
+{
+    auto *line = new QHBoxLayout(this);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(4);
+    line->addWidget(m_choose, 1);
+    line->addWidget(m_remove);
+    setFocusProxy(m_choose);
+    connect(m_choose, &QPushButton::clicked, this, [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Choose a picture"), QString(),
+                                                          tr("Pictures (*.png *.jpg *.jpeg *.gif *.bmp *.svg)"));
+        if (!path.isEmpty()) {
+            Q_EMIT chosen(path);
+        }
+    });
+    connect(m_remove, &QPushButton::clicked, this, [this] { Q_EMIT chosen(QString()); });
+    showWords(QString());
+}
+
+void FileChooser::showWords(const QString &words)
+{
+    m_choose->setText(words.isEmpty() ? tr("Choose…") : words);
+    m_remove->setVisible(!words.isEmpty());
+}
+
+} // namespace nabblet

@@ -1,0 +1,412 @@
+#include "designer/settings/inspector.h"
+
+#include "designer/settings/file_chooser.h"
+#include "designer/settings/lines_editor.h"
+#include "designer/panels/looking_line.h"
+
+#include "core/kinds/kind.h"
+#include "core/text/band_titles.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QEvent>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include <algorithm>
+#include <cstring>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int CaptionColumn = 76; // px
+
+const QString Yes = QStringLiteral("yes");
+
+// Where Tab stops in a row, in order.
+QList<QWidget *> stopsIn(const QWidget *row)
+{
+    QList<QWidget *> stops = row ? row->findChildren<QWidget *>() : QList<QWidget *>();
+    stops.removeIf([&](const QWidget *each) { // an open list is a window of its own
+        return !(each->focusPolicy() & Qt::TabFocus) || each->focusProxy() || each->window() != row->window();
+    });
+    return stops;
+}
+
+} // namespace
+
+Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget *parent)
+    : Panel(tr("Form"), parent), m_document(document), m_measure(measure), m_search(new QLineEdit), m_help(new QLabel),
+      m_changeRows(new QPushButton)
+{
+    m_search->setObjectName(QStringLiteral("settingSearch"));
+    m_search->setPlaceholderText(tr("Find a setting"));
+    clearOnceTyped(m_search);
+    m_search->setAccessibleName(tr("Find a setting"));
+    contents()->addWidget(m_search);
+    auto *area = new QScrollArea;
+    area->setObjectName(QStringLiteral("settingArea"));
+    area->setFrameShape(QFrame::NoFrame);
+    area->setWidgetResizable(true);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto *page = new QWidget;
+    page->setObjectName(QStringLiteral("settingPage"));
+    auto *column = new QVBoxLayout(page);
+    column->setContentsMargins(0, 0, 6, 0);
+    column->setSpacing(5);
+    area->setWidget(page);
+    contents()->addWidget(area, 1);
+    m_changeRows->setObjectName(QStringLiteral("changeRowSource"));
+    connect(m_changeRows, &QPushButton::clicked, this, &Inspector::rowSourceRequested);
+
+    for (const Setting &setting : settings()) {
+        const bool isNewSection = m_sections.empty() || m_sections.back().of != setting.of ||
+                                  std::strcmp(m_sections.back().name, setting.section) != 0;
+        if (isNewSection) {
+            m_sections.push_back({nullptr, setting.of, setting.section, m_fields.size()});
+        }
+        m_fields.push_back({&setting, nullptr, nullptr, nullptr});
+        if (std::strcmp(setting.name, "rowSource") == 0) {
+            m_changeRowsBehind = m_fields.size() - 1;
+        }
+    }
+    m_rows = column;
+    column->addWidget(m_changeRows);
+    column->addStretch();
+    // One line that explains the setting in hand.
+    m_help->setObjectName(QStringLiteral("settingHelp"));
+    m_help->setWordWrap(true);
+    m_help->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    m_help->setFixedHeight(3 * fontMetrics().lineSpacing() + 4);
+    m_help->hide();
+    contents()->addWidget(m_help);
+    connect(m_search, &QLineEdit::textChanged, this, &Inspector::filter);
+    refresh();
+}
+
+// How many widgets stand before the row of a setting.
+int Inspector::placeOf(std::size_t field) const
+{
+    int count = m_changeRowsBehind < field ? 1 : 0;
+    for (const Section &section : m_sections) {
+        count += section.title && section.first <= field ? 1 : 0;
+    }
+    for (std::size_t i = 0; i < field; ++i) {
+        count += m_fields.at(i).row ? 1 : 0;
+    }
+    return count;
+}
+
+// Titles and rows are made when they are first to be seen; of the settings of all kinds, few ever are.
+void Inspector::make(Section &section)
+{
+    auto *title = new QLabel(settingText(section.name));
+    title->setObjectName(QStringLiteral("sectionTitle"));
+    title->setContentsMargins(0, section.first == 0 ? 0 : 7, 0, 0);
+    m_rows->insertWidget(placeOf(section.first), title);
+    section.title = title;
+}
+
+void Inspector::make(Field &field)
+{
+    const Setting &setting = *field.setting;
+    const auto index = static_cast<std::size_t>(&field - m_fields.data());
+    auto *row = new QWidget;
+    auto *lines = new QVBoxLayout(row);
+    lines->setContentsMargins(0, 0, 0, 0);
+    lines->setSpacing(2);
+    const QString help = settingText(setting.help);
+    auto *label = new QLabel(settingText(setting.caption));
+    label->setObjectName(QStringLiteral("faint"));
+    label->setFixedWidth(CaptionColumn);
+    label->setToolTip(help);
+    QWidget *editor = field.editor = editorFor(setting, index);
+    editor->setObjectName(QString::fromLatin1(setting.name));
+    editor->setToolTip(help);
+    editor->setAccessibleName(settingText(setting.caption));
+    editor->setAccessibleDescription(help);
+    editor->installEventFilter(this);
+    row->installEventFilter(this);
+    row->setProperty("help", help);
+    editor->setProperty("help", help);
+    label->setBuddy(editor);
+    if (setting.editor == SettingEditor::Lines) { // below its caption, as wide as there is room
+        lines->addWidget(label);
+        lines->addWidget(editor);
+    } else {
+        auto *line = new QHBoxLayout;
+        line->setSpacing(6);
+        line->addWidget(label);
+        line->addWidget(editor, 1);
+        lines->addLayout(line);
+    }
+    field.mistake = new QLabel;
+    field.mistake->setObjectName(QStringLiteral("mistake"));
+    field.mistake->setWordWrap(true);
+    field.mistake->hide();
+    lines->addWidget(field.mistake);
+    m_rows->insertWidget(placeOf(index), row);
+    field.row = row;
+    // Tab goes from the setting before to this one, whichever of them was made first.
+    QWidget *stop = m_search;
+    for (std::size_t i = 0; i < index; ++i) {
+        for (QWidget *each : stopsIn(m_fields.at(i).row)) {
+            stop = each;
+        }
+        stop = i == m_changeRowsBehind ? m_changeRows : stop;
+    }
+    for (QWidget *each : stopsIn(row)) {
+        QWidget::setTabOrder(stop, each);
+        stop = each;
+    }
+    if (index == m_changeRowsBehind) {
+        QWidget::setTabOrder(stop, m_changeRows);
+    }
+}
+
+bool Inspector::eventFilter(QObject *watched, QEvent *event)
+{
+    if (event->type() == QEvent::FocusIn || event->type() == QEvent::Enter) {
+        m_help->setText(watched->property("help").toString());
+        m_help->setVisible(!m_help->text().isEmpty());
+    }
+    return Panel::eventFilter(watched, event);
+}
+
+QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
+{
+    switch (setting.editor) {
+    case SettingEditor::Flag: {
+        auto *box = new QCheckBox;
+        connect(box, &QCheckBox::clicked, this, [this, box, index](bool isOn) {
+            box->setTristate(false);
+            write(m_fields.at(index), isOn ? Yes : QString());
+        });
+        return box;
+    }
+    case SettingEditor::Choice: {
+        auto *box = new QComboBox;
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(4);
+        connect(box, &QComboBox::activated, this,
+                [this, box, index](int chosen) { write(m_fields.at(index), box->itemData(chosen).toString()); });
+        return box;
+    }
+    case SettingEditor::Shown: {
+        auto *line = new QLineEdit;
+        line->setReadOnly(true);
+        return line;
+    }
+    case SettingEditor::Lines: {
+        auto *lines = new LinesEditor;
+        connect(lines, &LinesEditor::edited, this, [this, index](const QString &typed) {
+            if (!m_isRefreshing) {
+                write(m_fields.at(index), typed);
+            }
+        });
+        return lines;
+    }
+    case SettingEditor::File: {
+        auto *chooser = new FileChooser;
+        connect(chooser, &FileChooser::chosen, this,
+                [this, index](const QString &path) { write(m_fields.at(index), path); });
+        return chooser;
+    }
+    case SettingEditor::Words:
+        break;
+    }
+    auto *line = new QLineEdit;
+    connect(line, &QLineEdit::editingFinished, this, [this, line, index] {
+        if (line->isModified() && !m_isRefreshing) {
+            write(m_fields.at(index), line->text());
+        }
+    });
+    return line;
+}
+
+SettingContext Inspector::context() const
+{
+    return {m_document->form(), m_selection, m_unit,     *m_measure,       m_catalogue,
+            m_namingPattern,    m_formNames, m_readForm, m_columnsOfSelect};
+}
+
+SettingOf Inspector::shownOf() const
+{
+    return !m_selection.isEmpty()                  ? SettingOf::Controls
+           : m_selection.rail() != FixedRail::None ? SettingOf::Rail
+           : m_selection.band()                    ? SettingOf::Band
+                                                   : SettingOf::Form;
+}
+
+void Inspector::show(const Selection &selection)
+{
+    m_selection = selection;
+    m_selection.keepOnly(m_document->form());
+    refresh();
+}
+
+void Inspector::setUnit(Unit unit)
+{
+    m_unit = unit;
+    refresh();
+}
+
+void Inspector::setCatalogue(const Catalogue *catalogue, const QString &namingPattern)
+{
+    m_catalogue = catalogue;
+    m_namingPattern = namingPattern;
+    refresh();
+}
+
+void Inspector::setForms(const QStringList &names, std::function<Result<Form>(const QString &)> reader)
+{
+    m_formNames = names;
+    m_readForm = std::move(reader);
+    refresh();
+}
+
+void Inspector::focusSearch()
+{
+    m_search->setFocus();
+    m_search->selectAll();
+}
+
+void Inspector::write(Field &field, const QString &typed)
+{
+    const Result<Form> edited = field.setting->write(context(), typed);
+    if (!edited) {
+        // What was typed stays, with the reason below it.
+        field.mistake->setText(edited.error().sentence);
+        field.mistake->show();
+        return;
+    }
+    if (auto *line = qobject_cast<QLineEdit *>(field.editor)) {
+        line->setModified(false);
+    } else if (auto *lines = qobject_cast<LinesEditor *>(field.editor)) {
+        lines->document()->setModified(false);
+    }
+    field.mistake->hide();
+    m_document->apply(settingText(field.setting->step), *edited);
+    refresh();
+}
+
+void Inspector::refresh()
+{
+    m_isRefreshing = true;
+    const SettingContext now = context();
+    const SettingOf of = shownOf();
+    for (Field &field : m_fields) {
+        if (field.setting->of == of && field.setting->applies(now)) { // the others are hidden
+            if (!field.row) {
+                make(field);
+            }
+            refreshField(field, now);
+        }
+    }
+    m_changeRows->setText(m_document->form().rowSource.isEmpty() ? tr("Choose the row source…")
+                                                                 : tr("Change the row source…"));
+    refreshTitle();
+    filter();
+    m_isRefreshing = false;
+}
+
+void Inspector::refreshField(Field &field, const SettingContext &now)
+{
+    const std::optional<QString> value = field.setting->read(now);
+    field.mistake->hide();
+    if (auto *box = qobject_cast<QCheckBox *>(field.editor)) {
+        box->setTristate(!value);
+        box->setCheckState(!value ? Qt::PartiallyChecked : *value == Yes ? Qt::Checked : Qt::Unchecked);
+        box->setText(!value ? tr("mixed") : QString());
+    } else if (auto *choice = qobject_cast<QComboBox *>(field.editor)) {
+        choice->clear();
+        for (const SettingChoice &each : field.setting->choices(now)) {
+            choice->addItem(each.words, each.value);
+        }
+        choice->setCurrentIndex(value ? choice->findData(*value) : -1);
+        choice->setPlaceholderText(value ? QString() : tr("mixed"));
+    } else if (auto *chooser = qobject_cast<FileChooser *>(field.editor)) {
+        chooser->showWords(value.value_or(tr("mixed")));
+    } else if (auto *lines = qobject_cast<LinesEditor *>(field.editor)) {
+        lines->setLines(value.value_or(QString()), value ? QString() : tr("mixed"));
+    } else if (auto *line = qobject_cast<QLineEdit *>(field.editor)) {
+        if (!line->hasFocus() || !line->isModified()) {
+            line->setText(value.value_or(QString()));
+            line->setPlaceholderText(value ? QString() : tr("mixed"));
+            line->setCursorPosition(0);
+            line->setModified(false);
+        }
+    }
+}
+
+// Sections and settings of what is selected, those that hold the words looked for.
+void Inspector::filter()
+{
+    const SettingContext now = context();
+    const SettingOf of = shownOf();
+    const QString words = m_search->text().trimmed();
+    for (Section &section : m_sections) {
+        bool hasAny = false;
+        for (const Field &field : m_fields) {
+            const Setting &setting = *field.setting;
+            if (setting.of != section.of || std::strcmp(setting.section, section.name) != 0) {
+                continue;
+            }
+            const bool holds = words.isEmpty() || settingText(setting.caption).contains(words, Qt::CaseInsensitive) ||
+                               settingText(setting.help).contains(words, Qt::CaseInsensitive) ||
+                               settingText(setting.section).contains(words, Qt::CaseInsensitive);
+            const bool isShown = setting.of == of && holds && setting.applies(now);
+            if (field.row) {
+                field.row->setVisible(isShown);
+            }
+            hasAny = hasAny || isShown;
+        }
+        if (hasAny && !section.title) {
+            make(section);
+        }
+        if (section.title) {
+            section.title->setVisible(hasAny);
+        }
+    }
+    m_changeRows->setVisible(of == SettingOf::Form && words.isEmpty());
+}
+
+void Inspector::refreshTitle()
+{
+    const Form &form = m_document->form();
+    switch (shownOf()) {
+    case SettingOf::Form:
+        setTitle(tr("Form"));
+        setNote(form.name);
+        return;
+    case SettingOf::Band:
+        setTitle(bandTitle(*m_selection.band()));
+        setNote(tr("band"));
+        return;
+    case SettingOf::Rail:
+        setTitle(tr("Rail"));
+        setNote(findRail(form, m_selection.rail())->name);
+        return;
+    case SettingOf::Controls:
+        break;
+    }
+    const auto count = static_cast<int>(m_selection.controls().size());
+    QStringList kindTitles;
+    for (const ControlId id : m_selection.controls()) {
+        const QString title = kindTitle(kindNamed(form.controls.find(id)->kind));
+        if (!kindTitles.contains(title)) {
+            kindTitles.append(title);
+        }
+    }
+    setTitle(count == 1 ? kindTitles.first() : tr("%1 controls").arg(count));
+    setNote(count == 1              ? QString()
+            : kindTitles.size() > 2 ? tr("%1 kinds").arg(kindTitles.size())
+                                    : kindTitles.join(QStringLiteral(", ")).toLower());
+}
+
+} // namespace nabblet

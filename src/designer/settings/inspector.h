@@ -1,0 +1,94 @@
+// The settings of what is selected: controls, a band, a rail, or the form. Values that differ show as mixed; an edit
+// applies to all that are selected, in one step. What cannot be is said below the field, and what was typed stays.
+#pragma once
+
+#include "designer/document/form_document.h"
+#include "designer/panels/panel.h"
+#include "designer/settings/settings.h"
+#include "entry/theme/appearance.h"
+
+#include <functional>
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QVBoxLayout;
+
+namespace nabblet {
+
+class Inspector : public Panel
+{
+    Q_OBJECT
+
+public:
+    Inspector(FormDocument *document, const Appearance *measure, QWidget *parent = nullptr);
+
+    void show(const Selection &selection);
+    void setUnit(Unit unit);
+    // The database of the form's rows, for the columns there are; nullptr for none. Stays the caller's.
+    void setCatalogue(const Catalogue *catalogue, const QString &namingPattern);
+    // The forms of the project, for buttons and subforms that show one.
+    void setForms(const QStringList &names, std::function<Result<Form>(const QString &)> reader);
+    // Tells the columns of a SELECT, as SettingContext::columnsOfSelect.
+    void setSelectReader(std::function<Result<QStringList>(const QString &)> reader)
+    {
+        m_columnsOfSelect = std::move(reader);
+    }
+    void focusSearch();
+
+Q_SIGNALS:
+    // The form is to get its rows, or other ones.
+    void rowSourceRequested();
+
+protected:
+    bool eventFilter(QObject *watched, QEvent *event) override;
+
+private:
+    struct Field
+    {
+        const Setting *setting;
+        QWidget *row; // none before it is first to be seen
+        QWidget *editor;
+        QLabel *mistake;
+    };
+
+    struct Section
+    {
+        QLabel *title; // none before it is first to be seen
+        SettingOf of;
+        const char *name;
+        std::size_t first; // of its settings
+    };
+
+    int placeOf(std::size_t field) const;
+    void make(Section &section);
+    void make(Field &field);
+    void refresh();
+    void refreshField(Field &field, const SettingContext &context);
+    void refreshTitle();
+    void filter();
+    void write(Field &field, const QString &typed);
+    SettingContext context() const;
+    SettingOf shownOf() const;
+    QWidget *editorFor(const Setting &setting, std::size_t index);
+
+    FormDocument *m_document;
+    const Appearance *m_measure;
+    Selection m_selection;
+    Unit m_unit = Unit::Pixels;
+    const Catalogue *m_catalogue = nullptr;
+    QStringList m_formNames;
+    std::function<Result<Form>(const QString &)> m_readForm;
+    std::function<Result<QStringList>(const QString &)> m_columnsOfSelect;
+    QString m_namingPattern = QStringLiteral("{kind}_{column}");
+    bool m_isRefreshing = false;
+    QLineEdit *m_search;
+    QLabel *m_help;
+    QPushButton *m_changeRows;
+    QVBoxLayout *m_rows = nullptr;
+    std::size_t m_changeRowsBehind = 0;
+    std::vector<Field> m_fields;
+    std::vector<Section> m_sections;
+};
+
+} // namespace nabblet

@@ -1,0 +1,68 @@
+// Every setting of the inspector, in one table: what it is called, a line that explains it, how it reads and how it is
+// written. A setting is one line there.
+#pragma once
+
+#include "core/arrange/units.h"
+#include "core/catalogue/catalogue.h"
+#include "core/model/form.h"
+#include "core/result.h"
+#include "core/text/text_measure.h"
+#include "designer/board/selection.h"
+
+#include <QList>
+#include <QString>
+
+#include <functional>
+#include <optional>
+
+namespace nabblet {
+
+// What a setting is of.
+enum class SettingOf { Controls, Band, Rail, Form };
+
+// How it is edited.
+enum class SettingEditor { Words, Lines, Flag, Choice, Shown, File };
+
+struct SettingContext
+{
+    const Form &form;
+    const Selection &selection;
+    Unit unit = Unit::Pixels;
+    const TextMeasure &measure;
+    const Catalogue *catalogue = nullptr; // of the form's rows, where there is one
+    QString namingPattern;
+    QStringList formNames = {}; // of the project
+    // Reads a form of the project by its name.
+    std::function<Result<Form>(const QString &)> readForm = {};
+    // The columns that a SELECT gives, or why it gives none; empty where there is no database.
+    std::function<Result<QStringList>(const QString &)> columnsOfSelect = {};
+};
+
+struct SettingChoice
+{
+    QString value;
+    QString words;
+};
+
+struct Setting
+{
+    const char *name; // of its editor
+    SettingOf of = SettingOf::Controls;
+    const char *section; // in English, as the two that follow; settingTexts() translates
+    const char *caption;
+    const char *help;
+    SettingEditor editor = SettingEditor::Words;
+    const char *step; // what an edit is called among the steps done
+    // Whether what is selected has it.
+    bool (*applies)(const SettingContext &context);
+    // Its value in words; nothing where it differs among what is selected. Flags read "yes" or an empty text.
+    std::optional<QString> (*read)(const SettingContext &context);
+    // The form with another value, for all that is selected; an error says why the value cannot be.
+    Result<Form> (*write)(const SettingContext &context, const QString &typed);
+    QList<SettingChoice> (*choices)(const SettingContext &context) = nullptr;
+};
+
+const QList<Setting> &settings();
+QString settingText(const char *text);
+
+} // namespace nabblet

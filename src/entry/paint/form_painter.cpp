@@ -1,0 +1,123 @@
+#include "entry/paint/form_painter.h"
+
+#include "core/arrange/containers.h"
+#include "core/arrange/rails.h"
+#include "entry/paint/picture_painter.h"
+#include "entry/theme/theme.h"
+
+#include <QPainter>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int RowMarkLeft = 5; // px from the form's left edge
+constexpr int RowMarkWidth = 4;
+
+Shown shownBy(const Control &control, EntrySession *session)
+{
+    return session && session->hasRecord() ? session->shown(control) : shownBlank(control);
+}
+
+void paintRows(QPainter &painter, const Form &form, EntrySession *session, const QRect &area, int rowHeight,
+               const Appearance &appearance)
+{
+    painter.save();
+    painter.setClipRect(area, Qt::IntersectClip);
+    const QList<Row> rows = session ? session->window().rows() : QList<Row>();
+    const int inHand = session ? session->windowIndex() : 0;
+    const int last = static_cast<int>(rows.size()); // the blank row for a new record stands behind the last
+    const bool hasBlank = !session || session->canAdd();
+    for (int i = 0; i < last + (hasBlank ? 1 : 0); ++i) {
+        const QRect place(area.x(), area.y() + i * rowHeight, area.width(), rowHeight);
+        if (place.y() > area.bottom()) {
+            break;
+        }
+        for (const Control &control : form.controls) {
+            if (control.band == BandRole::Body) {
+                const Shown shown = i == last     ? shownBlank(control)
+                                    : i == inHand ? session->shown(control)
+                                                  : session->shownIn(control, rows.at(i));
+                paintControl(painter, control, shown, place.topLeft(), appearance);
+            }
+        }
+        if (i == inHand && i < last) {
+            paintRowMark(painter, place, session->isChanged(), appearance);
+        } else if (i == last) {
+            paintNewRowMark(painter, place, appearance);
+        }
+    }
+    painter.restore();
+}
+
+} // namespace
+
+void paintRowMark(QPainter &painter, const QRect &rect, bool isChanged, const Appearance &appearance)
+{
+    painter.fillRect(rect.x() + RowMarkLeft, rect.y() + 2, RowMarkWidth, rect.height() - 4,
+                     isChanged ? panelColours(appearance.theme()).rail : appearance.colour(Ink::Accent));
+}
+
+void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &appearance)
+{
+    const QPoint middle(rect.x() + RowMarkLeft + RowMarkWidth / 2, rect.y() + rect.height() / 2);
+    painter.fillRect(middle.x() - 4, middle.y() - 1, 9, 1, appearance.colour(Ink::CaptionText));
+    painter.fillRect(middle.x(), middle.y() - 5, 1, 9, appearance.colour(Ink::CaptionText));
+}
+
+void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSize size, const Appearance &appearance)
+{
+    const EntrySession::Painting painting(session);
+    const Form asDesigned = withoutPageBands(whole);
+    const Band *designedBody = findBand(asDesigned, BandRole::Body);
+    const int rowHeight = designedBody ? designedBody->height : 0;
+    const int bodyHeight = std::max(rowHeight, size.height() - (formHeight(asDesigned) - rowHeight));
+    const bool isRepeated = isTabular(asDesigned) && rowHeight > 0;
+    const Form form =
+        withoutPagesBehind(stretchedTo(asDesigned, size.width(), isRepeated ? rowHeight : bodyHeight), {});
+    int y = 0;
+    for (const Band &band : form.bands) {
+        const bool isBody = band.role == BandRole::Body;
+        const QRect area(0, y, form.width, isBody ? bodyHeight : band.height);
+        paintBand(painter, band.role, band.tone, area, appearance);
+        if (isBody && isRepeated) {
+            paintRows(painter, form, session, area, rowHeight, appearance);
+        } else {
+            for (const Control &control : form.controls) {
+                if (control.band == band.role) {
+                    paintControlWithRows(painter, control, shownBy(control, session), session, area.topLeft(),
+                                         appearance);
+                }
+            }
+        }
+        y += area.height();
+    }
+}
+
+void paintControlWithRows(QPainter &painter, const Control &control, const Shown &shown, EntrySession *session,
+                          QPoint origin, const Appearance &appearance)
+{
+    paintControl(painter, control, shown, origin, appearance);
+    if (!control.inner || kindNamed(control.kind).editor != Editor::Rows) {
+        return;
+    }
+    const QRect inside = control.place.translated(origin).adjusted(1, 1, -1, -1);
+    painter.save();
+    painter.setClipRect(inside, Qt::IntersectClip);
+    painter.translate(inside.topLeft());
+    paintForm(painter, *control.inner.get(), session ? session->childToPaint(control) : nullptr, inside.size(), appearance);
+    painter.restore();
+    paintSubformFrame(painter, control.place.translated(origin), appearance);
+}
+
+// Over what reached its rounded corners.
+void paintSubformFrame(QPainter &painter, const QRect &place, const Appearance &appearance)
+{
+    painter.setPen(appearance.colour(Ink::FieldOutline));
+    painter.setBrush(Qt::NoBrush);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.drawRoundedRect(QRectF(place).adjusted(0.5, 0.5, -0.5, -0.5), 3, 3);
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+} // namespace nabblet

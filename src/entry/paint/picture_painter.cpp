@@ -1,0 +1,188 @@
+#include "entry/paint/picture_painter.h"
+
+#include <QImage>
+#include <QPainter>
+#include <QPainterPath>
+#include <QPixmapCache>
+
+namespace nabblet {
+
+namespace {
+
+void paintStroke(QPainter &painter, const BoxStroke &box, const Appearance &appearance)
+{
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setBrush(box.isFilled ? QBrush(appearance.colour(box.fill)) : QBrush(Qt::NoBrush));
+    painter.setPen(box.isOutlined ? QPen(appearance.colour(box.outline), box.outlineWidth) : QPen(Qt::NoPen));
+    const qreal inset = box.outlineWidth / 2.0;
+    painter.drawRoundedRect(QRectF(box.rect).adjusted(inset, inset, -inset, -inset), box.radius, box.radius);
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+void paintStroke(QPainter &painter, const TextStroke &text, const Appearance &appearance)
+{
+    if (text.text.isEmpty() || text.rect.width() <= 0) {
+        return;
+    }
+    QFont font = appearance.font(text.role);
+    font.setUnderline(text.isUnderlined);
+    painter.setFont(font);
+    painter.setPen(appearance.colour(text.ink));
+    int flags = text.align == TextAlign::Right    ? Qt::AlignRight
+                : text.align == TextAlign::Centre ? Qt::AlignHCenter
+                                                  : Qt::AlignLeft;
+    if (text.wraps) {
+        painter.save();
+        painter.setClipRect(text.rect, Qt::IntersectClip);
+        painter.drawText(text.rect, flags | Qt::AlignTop | Qt::TextWordWrap, text.text);
+        painter.restore();
+        return;
+    }
+    const bool hasLines = text.text.contains(u'\n');
+    const QFontMetrics &metrics = appearance.metrics(text.role);
+    if (hasLines) {
+        painter.drawText(text.rect, flags | Qt::AlignVCenter, text.text);
+        return;
+    }
+    // What does not fit ends with a mark, so that nobody takes a part for the whole.
+    const QString fitting = text.role == TextRole::Caption || text.role == TextRole::Title
+                                ? text.text
+                                : metrics.elidedText(text.text, Qt::ElideRight, text.rect.width());
+    // The same rounding as Qt's line edit, so that text stays put when a box gets the focus.
+    const int baseline = text.rect.y() + (text.rect.height() - metrics.height() + 1) / 2 + metrics.ascent();
+    int x = text.rect.x();
+    if (text.align != TextAlign::Left) {
+        const int space = text.rect.width() - metrics.horizontalAdvance(fitting);
+        x += text.align == TextAlign::Right ? space : space / 2;
+    }
+    painter.drawText(x, baseline, fitting);
+}
+
+void paintStroke(QPainter &painter, const GlyphStroke &glyph, const Appearance &appearance)
+{
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.translate(glyph.rect.topLeft());
+    painter.scale(glyph.rect.width() / 16.0, glyph.rect.height() / 16.0);
+    painter.setPen(QPen(appearance.colour(glyph.ink), 1.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setBrush(Qt::NoBrush);
+    switch (glyph.shape) {
+    case GlyphShape::DropArrow:
+        painter.drawPolyline(QPolygonF({{4.5, 6.5}, {8, 10}, {11.5, 6.5}}));
+        break;
+    case GlyphShape::Tick:
+        painter.setPen(QPen(appearance.colour(glyph.ink), 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        painter.drawPolyline(QPolygonF({{3.8, 8.4}, {6.8, 11.4}, {12.2, 4.8}}));
+        break;
+    case GlyphShape::Calendar:
+        painter.drawRoundedRect(QRectF(2.5, 3.5, 11, 10), 1.5, 1.5);
+        painter.drawLine(QPointF(2.5, 6.5), QPointF(13.5, 6.5));
+        painter.drawLine(QPointF(5.5, 2), QPointF(5.5, 4.5));
+        painter.drawLine(QPointF(10.5, 2), QPointF(10.5, 4.5));
+        break;
+    case GlyphShape::Clock:
+        painter.drawEllipse(QRectF(2.5, 2.5, 11, 11));
+        painter.drawPolyline(QPolygonF({{8, 5}, {8, 8}, {10.2, 9.4}}));
+        break;
+    case GlyphShape::Follow: // an arrow out of a box
+        painter.drawPolyline(QPolygonF({{7, 4.5}, {3.5, 4.5}, {3.5, 12.5}, {11.5, 12.5}, {11.5, 9}}));
+        painter.drawLine(QPointF(7, 9), QPointF(13, 3));
+        painter.drawPolyline(QPolygonF({{9.5, 2.8}, {13.2, 2.8}, {13.2, 6.5}}));
+        break;
+    case GlyphShape::Steps: // up and down
+        painter.drawPolyline(QPolygonF({{5, 6}, {8, 3}, {11, 6}}));
+        painter.drawPolyline(QPolygonF({{5, 10}, {8, 13}, {11, 10}}));
+        break;
+    case GlyphShape::Search:
+        painter.drawEllipse(QRectF(3, 3, 7.5, 7.5));
+        painter.drawLine(QPointF(9.6, 9.6), QPointF(13, 13));
+        break;
+    case GlyphShape::Landscape:
+        painter.drawRoundedRect(QRectF(1.5, 2.5, 13, 11), 1.5, 1.5);
+        painter.drawPolyline(QPolygonF({{2, 12}, {6, 7.5}, {9, 10.5}, {10.5, 9}, {14, 12.5}}));
+        painter.drawEllipse(QPointF(11, 5.8), 1.1, 1.1);
+        break;
+    }
+    painter.restore();
+}
+
+// A stored image at the size it is shown in; decoding is slow, so the pixels are kept by Qt's pixmap cache.
+QPixmap scaledImage(const QByteArray &data, QSize size, qreal ratio)
+{
+    const QString key = QStringLiteral("nabblet %1 %2 %3x%4 %5")
+                            .arg(qHash(data), 0, 16)
+                            .arg(data.size())
+                            .arg(size.width())
+                            .arg(size.height())
+                            .arg(ratio);
+    QPixmap pixmap;
+    if (!QPixmapCache::find(key, &pixmap)) {
+        const QImage image = QImage::fromData(data);
+        if (!image.isNull()) {
+            const bool isSmall = image.width() < size.width() && image.height() < size.height();
+            pixmap = QPixmap::fromImage(image.scaled(size * ratio, Qt::KeepAspectRatio,
+                                                     isSmall ? Qt::FastTransformation : Qt::SmoothTransformation));
+            pixmap.setDevicePixelRatio(ratio);
+        }
+        QPixmapCache::insert(key, pixmap);
+    }
+    return pixmap;
+}
+
+void paintStroke(QPainter &painter, const ImageStroke &image, const Appearance &appearance)
+{
+    const QPixmap pixmap = scaledImage(image.data, image.rect.size(), painter.device()->devicePixelRatioF());
+    if (pixmap.isNull()) {
+        GlyphStroke sign{QRect(0, 0, 24, 24), GlyphShape::Landscape, Ink::Faint};
+        sign.rect.moveCenter(image.rect.center());
+        paintStroke(painter, sign, appearance);
+        return;
+    }
+    QRect target(QPoint(0, 0), (QSizeF(pixmap.size()) / pixmap.devicePixelRatio()).toSize());
+    target.moveCenter(image.rect.center());
+    painter.drawPixmap(target.topLeft(), pixmap);
+}
+
+} // namespace
+
+void paintPicture(QPainter &painter, const Picture &picture, QPoint at, const Appearance &appearance)
+{
+    painter.translate(at);
+    for (const Stroke &stroke : picture) {
+        std::visit([&](const auto &part) { paintStroke(painter, part, appearance); }, stroke);
+    }
+    painter.translate(-at);
+}
+
+void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin,
+                  const Appearance &appearance)
+{
+    paintPicture(painter, kindNamed(control.kind).draw(control, shown), control.place.topLeft() + origin, appearance);
+}
+
+Ink groundOf(BandRole role, BandTone tone)
+{
+    switch (tone) {
+    case BandTone::Usual:
+        break;
+    case BandTone::Paper:
+        return Ink::Paper;
+    case BandTone::Tint:
+        return Ink::BandTint;
+    case BandTone::Strong:
+        return Ink::ChosenFill;
+    }
+    return role == BandRole::Body || isOfPages(role) ? Ink::Paper : Ink::BandTint;
+}
+
+void paintBand(QPainter &painter, BandRole role, BandTone tone, const QRect &rect, const Appearance &appearance)
+{
+    painter.fillRect(rect, appearance.colour(groundOf(role, tone)));
+    if (role == BandRole::Header || role == BandRole::PageHeader) {
+        painter.fillRect(rect.x(), rect.bottom(), rect.width(), 1, appearance.colour(Ink::BandLine));
+    } else if (role == BandRole::Footer || role == BandRole::PageFooter) {
+        painter.fillRect(rect.x(), rect.y(), rect.width(), 1, appearance.colour(Ink::BandLine));
+    }
+}
+
+} // namespace nabblet

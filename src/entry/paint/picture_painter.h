@@ -1,0 +1,23 @@
+// Paints the pictures that core/kinds makes of controls. The only place where a control's appearance meets a painter.
+#pragma once
+
+#include "core/model/form.h"
+#include "entry/theme/appearance.h"
+
+class QPainter;
+
+namespace nabblet {
+
+// Paints a picture with its top left corner at `at`.
+void paintPicture(QPainter &painter, const Picture &picture, QPoint at, const Appearance &appearance);
+
+// Paints a control as it shows these contents, at its place relative to `origin`.
+void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin,
+                  const Appearance &appearance);
+
+// Paints the ground of a band: tint, and the line that parts header and footer from the body.
+// The ground of a band.
+Ink groundOf(BandRole role, BandTone tone);
+void paintBand(QPainter &painter, BandRole role, BandTone tone, const QRect &rect, const Appearance &appearance);
+
+} // namespace nabblet

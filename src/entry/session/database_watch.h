@@ -1,0 +1,35 @@
+// Notices what other programs do to a database while it is open: rows written, tables changed, the file gone or
+// made read-only. It never waits for anyone.
+#pragma once
+
+#include "data/dialect/connection.h"
+
+#include <QObject>
+#include <QTimer>
+
+namespace nabblet {
+
+class DatabaseWatch : public QObject
+{
+    Q_OBJECT
+
+public:
+    explicit DatabaseWatch(const Connection &connection, QObject *parent = nullptr);
+
+    // Looks now, as it does by itself every now and then.
+    void look();
+    static constexpr int Interval = 1500; // ms
+
+Q_SIGNALS:
+    void dataChanged();
+    void catalogueChanged(const nabblet::Catalogue &catalogue);
+    void availabilityChanged(const QString &sentence); // gone, back, only to be read, to be written again
+
+private:
+    Connection m_connection;
+    QTimer m_timer;
+    DatabaseState m_last;
+    Availability m_availability = Availability::Writable;
+};
+
+} // namespace nabblet

@@ -1,0 +1,371 @@
+// One form at work on one database, without any widget: the record in hand, what was typed and not yet saved, moving
+// from record to record, saving, taking back. Nothing typed is ever thrown away without being told to.
+#pragma once
+
+#include "core/formula/row_formulas.h"
+#include "core/kinds/kind.h"
+#include "data/background/background_work.h"
+#include "data/records/copied_rows.h"
+#include "data/records/deletion.h"
+#include "data/dialect/transaction.h"
+#include "entry/session/row_window.h"
+
+#include <QJsonObject>
+#include <QLocale>
+#include <QObject>
+
+#include <atomic>
+#include <memory>
+#include <unordered_map>
+
+namespace nabblet {
+
+// What stands beside a box.
+struct FieldMessage
+{
+    ControlId control = 0; // 0: concerns the record as a whole
+    QString sentence;
+};
+
+// A difficulty that the person decides on.
+enum class Question { None, ChangedMeanwhile, DeletedMeanwhile };
+
+// Gives another form of the project by its name.
+using FormReader = std::function<Result<Form>(const QString &name)>;
+
+// Whether a session counts the records and finds out where they stand, beside the interface.
+enum class Counting { InBackground, No };
+
+class EntrySession : public QObject
+{
+    Q_OBJECT
+
+public:
+    EntrySession(Connection connection, Catalogue catalogue, Form form, QObject *parent = nullptr);
+    ~EntrySession() override;
+
+    // Reads the first record. The error says why there are none to read.
+    Outcome start(Counting counting = Counting::InBackground);
+    // Brings a changed form into force; the record in hand and what was typed stay. Where the form takes its rows from
+    // elsewhere, what was typed is set aside, and back when those rows come back.
+    Outcome setForm(const Form &form);
+    // Brings a changed database into force: tables, columns and links as they are now.
+    Outcome setCatalogue(const Catalogue &catalogue);
+    // Other people may have added, changed or deleted rows: counts and reads anew. What was typed stays.
+    void noticeChanges();
+    // The database is gone, or can only be read, or can be written again; said above the form. What may be done differs.
+    void availabilityChanged(const QString &sentence);
+
+    const Form &form() const { return m_form; }
+    const Catalogue &catalogue() const { return m_catalogue; }
+    const Connection &connection() const { return m_connection; }
+    const RecordSource &source() const { return m_source; }
+    // Where the forms that its buttons open come from; without it they open none.
+    void setFormReader(FormReader reader) { m_formReader = std::move(reader); }
+    QLocale locale() const { return m_locale; }
+    void setLocale(const QLocale &locale) { m_locale = locale; }
+
+    bool hasRecordSource() const { return m_isStarted; }
+    bool hasRecord() const { return m_row.has_value() || m_isNew; }
+    bool isNew() const { return m_isNew; }
+    bool canAdd() const;
+    bool canChange() const; // this record
+    bool canDelete() const;
+    // Whether a control takes typing now.
+    bool isEditable(const Control &control) const;
+
+    // What a control shows.
+    Shown shown(const Control &control) const;
+    // What it shows of another row, as stored.
+    Shown shownIn(const Control &control, const Row &row) const;
+    // The value that would be saved, or is stored; in a new record, what the database will fill in by itself, as far as
+    // that is known before.
+    QVariant value(const QString &column) const;
+
+    // The rows of an open list, as it shows them: the same until the record in hand or what narrows them changes.
+    QList<LookupRow> listRowsOf(const Control &control) const;
+    // The choices of a control: its fixed ones, or rows of its lookup in their order; at most `most` of those whose
+    // words contain `part`.
+    QList<LookupRow> choicesOf(const Control &control, const QString &part, int most) const;
+    // The lookup that they come from; nothing for fixed choices.
+    std::optional<Lookup> choicesLookup(const Control &control) const;
+    // Whether reading them takes so long that it is done beside the interface.
+    bool isLarge(const Lookup &lookup) const;
+    static constexpr int MostListed = 1000; // lines of an open list
+
+    // The records of the form as choices, by the words that tell them apart or those that a jump list asks for; nothing
+    // where records cannot be gone to.
+    std::optional<Lookup> jumpLookup(const Control &jumpList = {}) const;
+
+    // The person typed or chose something. Typed words that do not read as a value are kept and reported beside the
+    // box.
+    void type(const Control &control, const QString &words);
+    void choose(const Control &control, const QVariant &value);
+    // A row of the control's lookup was chosen, with the values of its value columns; none to choose nothing.
+    void chooseRow(const Control &control, const QVariantList &values);
+    // What the choices of a control are held to, by their columns: in rows that belong to another record, its values;
+    // what stands in the boxes that narrow the choices.
+    ColumnValues fixedChoiceValues(const Control &control) const;
+
+    bool isChanged() const { return !m_pending.isEmpty(); }
+    // The same, or so in the rows of one of its subforms.
+    bool hasUnsaved() const;
+    // What was typed in rows that the form does not show any more; by the words of those rows. Empty for none.
+    QStringList setAside() const;
+    // What is typed and not saved in the record and in the rows that belong to it, to be kept elsewhere; and taken up
+    // again: false where the record is not there any more.
+    QJsonObject typedAsJson() const;
+    bool takeTyped(const QJsonObject &typed);
+    // The keyboard left a box: where what was typed there is no value, says so beside it.
+    void boxLeft(const Control &control);
+    QStringList changedCaptions() const;
+    const QList<FieldMessage> &messages() const { return m_messages; }
+    Question question() const { return m_question; }
+
+    // Each saves first what was changed; when that is refused, it stays and answers false.
+    bool goFirst();
+    bool goPrevious();
+    bool goNext();
+    bool goLast();
+    bool goTo(qint64 position); // from 0
+    // The record with that key, as RecordSource::keyColumns.
+    bool goToKey(const QVariantList &key);
+    bool add();
+    bool leave();
+
+    // Saves the record with what was typed in the rows of its subforms: all of it, or nothing.
+    bool save();
+    // Saves the record alone.
+    bool saveOwn();
+    // What deleting the record in hand would do, as sentences for the question that is asked before.
+    QString deletionWords() const;
+    bool removeRecord();
+    // Puts one box back as it is stored; false where nothing was typed in it.
+    bool putBack(const Control &control);
+    // Puts the record back as it is stored; called again at once, brings what was typed back. With nothing typed and
+    // nothing let go, takes the last saved step back.
+    bool takeBack();
+    bool canTakeBack() const;
+    // What taking back would do, in words: "Take back the changes", "Take back: saved “Mussel Scar”".
+    QString takeBackWords() const;
+
+    // Answers to question().
+    bool keepMine();
+    void takeTheirs();
+
+    // The key of the record in hand; nothing for none or a new one.
+    std::optional<RowKey> keyInHand() const { return m_row && !m_isNew ? std::optional(m_row->key) : std::nullopt; }
+    std::optional<qint64> position() const; // from 0
+    std::optional<qint64> count() const { return m_count; }
+    // Whether records can be gone to by their number yet.
+    bool isMapped() const { return m_map.has_value(); }
+    // The record in hand in words, for messages: "Mussel Scar".
+    QString recordWords() const;
+
+    // The rows around the record in hand, for a tabular form; empty for others.
+    const RowWindow &window() const { return m_window; }
+    // The place of the record in hand among them, -1 when it is not there (or new).
+    int windowIndex() const;
+    // Goes to one of them, saving first what was changed.
+    bool goToRow(int windowIndex);
+    void readMoreAfter();
+    void readMoreBefore();
+    // Reads the rows around the one with that number, without going to it.
+    void readRowsAt(qint64 number);
+
+    // The session of the rows that belong to the record in hand, for a control with an inner form; made when it is
+    // first asked for and held to the record in hand from then on. nullptr for other controls.
+    EntrySession *childOf(const Control &control);
+    // The same where it has been made, for painting, which makes none but has it made soon.
+    EntrySession *childToPaint(const Control &control);
+    // The form that a button opens, at work: at the record whose key the button's link gives, held to the rows that its
+    // link gives where they are no key, else at the first record.
+    Result<std::unique_ptr<EntrySession>> openedBy(const Control &button) const;
+    // Reads the record in hand anew, which others may have changed; what was typed stays.
+    void readAgain();
+    // Holds this session to the rows that another is held to, which is of the same table.
+    void holdAs(const EntrySession &other);
+    // The session of the row in hand on the form for one row, made when it is first asked for; it goes where this one
+    // goes, and what is saved there stands here. nullptr where the form has none.
+    EntrySession *rowSession();
+    // The session of the record that these rows belong to, or nullptr.
+    EntrySession *parentSession() const { return m_parent; }
+
+    // While it lives, the session shows what it knows and reads nothing: what is missing is read soon after, and
+    // valuesRead() says that it is there. Whoever paints holds one.
+    class Painting
+    {
+    public:
+        explicit Painting(const EntrySession *session) : m_session(session)
+        {
+            if (m_session) {
+                ++m_session->m_paintings;
+            }
+        }
+        ~Painting()
+        {
+            if (m_session) {
+                --m_session->m_paintings;
+            }
+        }
+        Painting(const Painting &) = delete;
+        Painting &operator=(const Painting &) = delete;
+
+    private:
+        const EntrySession *m_session;
+    };
+    // Reads at once what painting missed; false when it missed nothing. For pictures, which cannot be painted later.
+    bool readMissing();
+
+Q_SIGNALS:
+    void valuesRead(); // what painting missed is there
+    void refused();    // saving failed: the first box that needs mending wants the keyboard
+    void rowsChanged(int movedBy); // other rows in the window; those that stay moved by so many places
+    void totalsChanged();
+    void recordChanged();  // another record, or the same with other values
+    void pendingChanged(); // something was typed or put back
+    void messagesChanged();
+    void positionChanged();
+    void said(const QString &sentence); // what was done, for the status line
+
+private:
+    struct Pending
+    {
+        QVariant value;
+        QString words;   // as typed
+        QString mistake; // why the words are no value; empty when they are
+    };
+    struct LastStep
+    {
+        enum Kind { Changed, Added, Deleted } kind = Changed;
+        Row before;
+        Row after;
+        QString words;
+        Deletion deletion; // of what was deleted
+    };
+    struct Saving // of one record, written and not yet taken for saved
+    {
+        EntrySession *session = nullptr;
+        Written written;
+        bool wasNew = false;
+        Row before;
+        QStringList captions;
+    };
+    struct TypedRecord // a record that is not in hand any more, with what was typed in it
+    {
+        QString table;
+        std::optional<Row> row;
+        std::optional<Row> rowBeforeNew;
+        bool isNew = false;
+        QHash<QString, Pending> pending;
+        QHash<QString, QVariant> startValues;
+        QStringList columns; // of its row
+    };
+    static QString rowsNameOf(const Form &form);
+    void putAside();
+    void takeUpSetAside();
+    bool writeAll(QList<Saving> &savings);
+    bool writeOwn(QList<Saving> &savings);
+    bool refuse(QList<FieldMessage> messages);
+    void takeSaved(const Saving &saving);
+    void linkRowsTo(const Row &row);
+    void rowsLinked(const QVariantList &values);
+    QString mistakeIn(const Control &control, const QVariant &value) const;
+    void missed(const std::function<void()> &read) const;
+    Outcome takeColumns(bool isShownOtherwise);
+    QString missingWords() const;
+    void findPosition();
+    void countAgain();
+    void recount();
+    Row remapped(const Row &row, const RecordSource &before) const;
+
+    // Holds the session to the rows whose link columns hold these values; hasParent: the record they belong to is
+    // stored.
+    void linkTo(const QStringList &columns, const QVariantList &values, bool hasParent);
+    void linkChild(const Control &control, EntrySession &child) const;
+    void linkChildren();
+    void recordHasChanged();
+    Outcome readFromStart();
+    void syncWindow();
+    void takeMore(const Result<int> &moved);
+    void refreshTotals();
+    QString rowWords(const Lookup &lookup, const QVariantList &values) const;
+    QVariant followedBy(const Followed &followed, const QVariantList &values) const;
+    Shown jumpShown(const Control &control) const;
+    Result<QVariant> workedOut(const QString &formula,
+                               const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    void beginNewRecord();
+    void followToRow();
+    void takeFromRow();
+    Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    bool leaveChildren();
+    Result<RecordSource> ownSource() const;
+    std::optional<int> rowsWanted() const;
+
+    bool show(const MaybeRow &row, const QString &nothingThere);
+    bool take(const Written &written);
+    void setMessages(QList<FieldMessage> messages);
+    void clearRecord();
+    bool canBringTypedBack() const;
+    void startMapping(bool findPosition);
+    QVariant unchangedValue(const QString &column) const;
+    QString captionFor(const QString &column) const;
+    const Control *controlFor(const QString &column) const;
+    ColumnValues valuesOf(const Row &row) const;
+
+    Connection m_connection;
+    Catalogue m_catalogue;
+    Form m_form;
+    RecordSource m_source;
+    QLocale m_locale;
+    bool m_isStarted = false;
+    Counting m_counting = Counting::InBackground;
+
+    std::optional<Row> m_row;
+    std::optional<Row> m_rowBeforeNew;
+    bool m_isNew = false;
+    QHash<QString, Pending> m_pending;
+    QList<FieldMessage> m_messages;
+    Question m_question = Question::None;
+    std::optional<Row> m_theirs;
+    std::optional<LastStep> m_lastStep;
+    struct LetGo // what was typed and put back
+    {
+        QHash<QString, Pending> pending;
+        bool wasNew = false;
+        RowKey key;
+    };
+    std::optional<LetGo> m_letGo;
+    mutable QHash<QString, QString> m_lookupWords;     // of rows that lookups point to
+    mutable QHash<QString, QVariant> m_followedValues; // of the same
+    mutable QHash<QString, QList<LookupRow>> m_listRows; // of lists, as they are shown
+    mutable int m_paintings = 0;                          // under way
+    mutable QList<std::function<void()>> m_missing;       // what they missed
+    QHash<QString, TypedRecord> m_setAside;               // by the rows that it belongs to
+    mutable std::unique_ptr<RowFormulas> m_formulas;
+    mutable QHash<QString, bool> m_areLarge; // tables of lookups
+    QHash<QString, QVariant> m_startValues;  // of a new record, by column
+
+    RowWindow m_window;
+    EntrySession *m_parent = nullptr;
+    bool m_hasParentRecord = true;
+    QStringList m_linkColumns;
+    QVariantList m_linkValues;
+    FormReader m_formReader;
+    std::unordered_map<ControlId, std::unique_ptr<EntrySession>> m_children;
+    std::unique_ptr<EntrySession> m_rowSession;
+    bool m_isFollowing = false; // this session and that of the row bring each other along
+    QHash<ControlId, QVariant> m_totals;
+
+    std::optional<qint64> m_count;
+    std::optional<qint64> m_position;
+    std::optional<qint64> m_fromEnd;
+    std::optional<RowMap> m_map;
+    bool m_countsAgain = false; // when the counting that is under way is done
+
+    BackgroundWork m_placing;
+    BackgroundWork m_mapping; // last, so that they end before what they report to
+    BackgroundWork m_totalling;
+};
+
+} // namespace nabblet

@@ -1,0 +1,109 @@
+// What is worked out or chosen for the boxes: choices, formulas, what a new record starts with.
+#include "entry/session/entry_session.h"
+
+namespace nabblet {
+
+QList<LookupRow> EntrySession::choicesOf(const Control &control, const QString &part, int most) const
+{
+    if (const std::optional<Lookup> lookup = choicesLookup(control)) {
+        const auto rows = lookupRows(m_connection, *lookup, part, most, fixedChoiceValues(control));
+        return rows ? *rows : QList<LookupRow>();
+    }
+    QList<LookupRow> rows;
+    for (const Choice &choice : fixedChoices(control)) {
+        if (part.isEmpty() || choice.words.contains(part, Qt::CaseInsensitive)) {
+            rows.append({{choice.value}, choice.words});
+        }
+    }
+    return rows;
+}
+
+std::optional<Lookup> EntrySession::choicesLookup(const Control &control) const
+{
+    return isJumpList(control) ? jumpLookup(control) : lookupOf(control);
+}
+
+bool EntrySession::isLarge(const Lookup &lookup) const
+{
+    constexpr qint64 ManyRows = 50'000; // sorted in about 20 ms
+    const auto known = m_areLarge.constFind(lookup.table);
+    if (known != m_areLarge.constEnd()) {
+        return *known;
+    }
+    const Table *table = findTable(m_catalogue, lookup.table);
+    // Of a SELECT or a view nobody knows how long it takes.
+    bool isLarge = !table || table->kind != TableKind::Table;
+    if (!isLarge) {
+        const auto rows = estimatedRows(m_connection, *table);
+        isLarge = rows && *rows && **rows > ManyRows;
+    }
+    m_areLarge.insert(lookup.table, isLarge);
+    return isLarge;
+}
+
+std::optional<Lookup> EntrySession::jumpLookup(const Control &jumpList) const
+{
+    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    if (!table || table->kind != TableKind::Table || m_source.keyColumns.isEmpty()) {
+        return std::nullopt;
+    }
+    Lookup lookup;
+    lookup.table = table->name;
+    lookup.valueColumns = m_source.keyColumns;
+    lookup.columns = m_source.keyColumns;
+    const std::optional<Lookup> own = lookupOf(jumpList);
+    if (own) {
+        lookup.sort = own->sort;
+        lookup.also = own->also;
+        lookup.heading = own->heading;
+    }
+    lookup.wordsColumns = own && !own->wordsColumns.isEmpty() ? own->wordsColumns : wordsOfRow(*table);
+    return lookup.wordsColumns.isEmpty() ? std::nullopt : std::optional(lookup);
+}
+
+// The record in hand in words, as the list has it.
+Shown EntrySession::jumpShown(const Control &control) const
+{
+    Shown shown;
+    const std::optional<Lookup> lookup = jumpLookup(control);
+    if (lookup && m_row && !m_isNew) {
+        shown.words = rowWords(*lookup, m_row->key);
+        shown.isMissing = shown.words.isEmpty();
+    }
+    return shown;
+}
+
+Result<QVariant> EntrySession::workedOut(const QString &formula,
+                                         const std::function<QVariant(const QString &)> &valueOfColumn) const
+{
+    if (!m_formulas) {
+        const Table *table = findTable(m_catalogue, m_form.rowSource);
+        m_formulas = std::make_unique<RowFormulas>(table ? columnNames(*table) : QStringList());
+    }
+    return m_formulas->value(formula, valueOfColumn);
+}
+
+// A blank record in hand, with what its controls start with.
+void EntrySession::beginNewRecord()
+{
+    m_isNew = true;
+    m_startValues.clear();
+    for (const Control &control : m_form.controls) {
+        const std::optional<StartValue> start = startValueOf(control);
+        const bool isLinked = m_linkColumns.contains(control.column); // which fills itself
+        if (!start || isLinked || !m_source.columns.contains(control.column)) {
+            continue;
+        }
+        QVariant value = start->value;
+        if (!start->formula.isEmpty()) {
+            const Result<QVariant> worked =
+                workedOut(start->formula, [this](const QString &column) { return unchangedValue(column); });
+            value = worked ? *worked : QVariant();
+        }
+        if (!value.isNull()) {
+            m_startValues.insert(control.column, value);
+        }
+    }
+}
+
+} // namespace nabblet

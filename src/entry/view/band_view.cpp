@@ -1,0 +1,63 @@
+#include "entry/view/band_view.h"
+
+#include "entry/paint/picture_painter.h"
+
+#include <QPaintEvent>
+#include <QPainter>
+
+namespace nabblet {
+
+BandView::BandView(BandRole role, const Appearance *appearance, QWidget *parent, Extent extent)
+    : QWidget(parent), m_role(role), m_isPart(extent == Extent::Part), m_appearance(appearance)
+{
+    setAttribute(Qt::WA_OpaquePaintEvent);
+}
+
+void BandView::setPainted(const QList<Control> &controls)
+{
+    m_painted = controls;
+    update();
+}
+
+void BandView::setTone(BandTone tone)
+{
+    if (tone != m_tone) {
+        m_tone = tone;
+        update();
+    }
+}
+
+void BandView::setOrigin(QPoint origin)
+{
+    if (origin != m_origin) {
+        m_origin = origin;
+        update();
+    }
+}
+
+void BandView::setShift(int shift)
+{
+    if (shift != m_shift) {
+        scroll(m_shift - shift, 0);
+        m_shift = shift;
+        update();
+    }
+}
+
+void BandView::paintEvent(QPaintEvent *event)
+{
+    QPainter painter(this);
+    if (m_isPart) {
+        painter.fillRect(rect(), m_appearance->colour(groundOf(m_role, m_tone))); // the lines are the band's
+    } else {
+        paintBand(painter, m_role, m_tone, rect(), *m_appearance);
+    }
+    for (const Control &control : m_painted) {
+        const QPoint by = QPoint(-m_shift, 0) - m_origin;
+        if (control.place.translated(by).intersects(event->rect())) {
+            paintControl(painter, control, shown ? shown(control) : shownBlank(control), by, *m_appearance);
+        }
+    }
+}
+
+} // namespace nabblet

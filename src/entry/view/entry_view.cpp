@@ -1,0 +1,590 @@
+#include "entry/view/entry_view.h"
+
+#include "core/arrange/rails.h"
+#include "core/arrange/rows.h"
+#include "core/arrange/window_size.h"
+#include "core/text/caption_words.h"
+#include "entry/theme/ask.h"
+#include "entry/view/band_view.h"
+#include "entry/editors/field_editor.h"
+#include "entry/records/find_record.h"
+#include "entry/view/page_tabs_bar.h"
+#include "entry/view/record_list.h"
+#include "entry/records/record_strip.h"
+#include "entry/view/rows_band.h"
+
+#include <QApplication>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QScrollBar>
+#include <QSplitter>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace nabblet {
+
+EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidget *parent, Furniture furniture)
+    : QWidget(parent), m_session(session), m_appearance(appearance)
+{
+    setObjectName(QStringLiteral("entry"));
+    auto *column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+
+    m_notice = new QWidget;
+    m_notice->setObjectName(QStringLiteral("notice"));
+    m_notice->setAttribute(Qt::WA_StyledBackground);
+    new QHBoxLayout(m_notice);
+    m_notice->hide();
+
+    m_scroll = new QScrollArea;
+    m_scroll->setFrameShape(QFrame::NoFrame);
+    m_scroll->setFocusPolicy(Qt::NoFocus);
+    m_isTabular = isTabular(session->form());
+    m_rows = m_isTabular ? new RowsBand(session, &m_appearance, nullptr) : nullptr;
+    for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
+        BandView *band = m_rows && role == BandRole::Body
+                             ? m_rows
+                             : new BandView(role, &m_appearance, role == BandRole::Body ? nullptr : this);
+        band->shown = [this](const Control &control) {
+            Shown shown = m_session->shown(control);
+            shown.page = frontPage(control, m_fronts);
+            return shown;
+        };
+        m_bands.insert(role, band);
+    }
+    m_scroll->setWidget(bandView(BandRole::Body));
+    m_scroll->viewport()->installEventFilter(this);
+    m_rowBar = new QScrollBar(Qt::Vertical);
+    m_rowBar->setObjectName(QStringLiteral("rowBar"));
+    m_rowBar->setVisible(m_isTabular);
+    m_strip = new RecordStrip(session);
+    m_hasStrip = furniture == Furniture::RecordStrip;
+
+    // The list of records, where there is one, stands beside all of it.
+    m_beside = new QSplitter(Qt::Horizontal);
+    m_beside->setObjectName(QStringLiteral("beside"));
+    m_beside->setChildrenCollapsible(false);
+    auto *formSide = new QWidget;
+    auto *whole = column;
+    column = new QVBoxLayout(formSide);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    m_beside->addWidget(formSide);
+    whole->addWidget(m_beside, 1);
+    column->addWidget(bandView(BandRole::Header));
+    auto *middle = new QHBoxLayout;
+    middle->setContentsMargins(0, 0, 0, 0);
+    middle->setSpacing(0);
+    middle->addWidget(m_scroll, 1);
+    middle->addWidget(m_rowBar);
+    m_rowsSide = new QWidget;
+    auto *rowsColumn = new QVBoxLayout(m_rowsSide);
+    rowsColumn->setContentsMargins(0, 0, 0, 0);
+    rowsColumn->setSpacing(0);
+    rowsColumn->addLayout(middle, 1);
+    m_rowSide = new QWidget;
+    m_rowSide->setObjectName(QStringLiteral("rowPanel"));
+    auto *rowColumn = new QVBoxLayout(m_rowSide);
+    rowColumn->setContentsMargins(0, 0, 0, 0);
+    rowColumn->setSpacing(0);
+    m_rowSide->hide();
+    column->addWidget(m_rowsSide, 1);
+    column->addWidget(m_rowSide);
+    column->addWidget(bandView(BandRole::Footer));
+    column->addWidget(m_notice); // below, so that nothing moves under the hand when it appears
+    if (furniture == Furniture::RecordStrip) {
+        column->addSpacing(8);
+        column->addWidget(m_strip);
+    } else {
+        m_strip->setParent(this);
+        m_strip->hide();
+    }
+    if (m_rows) {
+        connect(m_rows, &RowsBand::topChanged, this, [this] {
+            placeRowInHand();
+            readRowsInSight();
+            m_rows->readShown();
+            refreshRowBar();
+        });
+        connect(m_rows, &RowsBand::rowPressed, this, [this](int row, QPoint at) {
+            goToRow(row);
+            for (const Control &control : m_laidOut.controls) {
+                QWidget *widget = widgetFor(control.id);
+                if (control.band == BandRole::Body && widget && control.place.contains(at) &&
+                    m_rows->rowInHand() == row) {
+                    widget->setFocus(Qt::MouseFocusReason);
+                }
+            }
+        });
+        connect(session, &EntrySession::rowsChanged, this, [this](int movedBy) {
+            m_rows->setTop(m_rows->top() + movedBy);
+            m_rows->readShown();
+            placeRowInHand();
+            refreshRowBar();
+        });
+        connect(session, &EntrySession::positionChanged, this, &EntryView::refreshRowBar);
+        connect(m_rowBar, &QScrollBar::valueChanged, this, [this](int value) {
+            const std::optional<qint64> first = m_session->window().firstNumber(m_session->count());
+            const qint64 row = value - first.value_or(0);
+            const qint64 rows = m_session->window().rows().size();
+            if (first && (row < -RowWindow::Step || row > rows + RowWindow::Step)) {
+                m_session->readRowsAt(value);
+                const qint64 now = m_session->window().firstNumber(m_session->count()).value_or(0);
+                m_rows->setTop(static_cast<int>(value - now));
+            } else {
+                m_rows->setTop(static_cast<int>(row));
+            }
+        });
+    }
+    connect(session, &EntrySession::totalsChanged, this, [this] {
+        bandView(BandRole::Header)->update();
+        bandView(BandRole::Footer)->update();
+    });
+
+    connect(m_scroll->horizontalScrollBar(), &QScrollBar::valueChanged, this, [this](int value) {
+        bandView(BandRole::Header)->setShift(value);
+        bandView(BandRole::Footer)->setShift(value);
+    });
+    connect(session, &EntrySession::recordChanged, this, [this] {
+        if (!m_list) {
+            showRecordList(); // the session may have been started after the view was made
+        }
+        if (m_rows) {
+            m_rows->showRowInHand();
+            m_rows->readShown();
+            placeRowInHand();
+            refreshRowBar();
+        }
+        refresh();
+    });
+    connect(session, &EntrySession::pendingChanged, this, &EntryView::refresh);
+    connect(session, &EntrySession::messagesChanged, this, [this] {
+        refresh();
+        refreshMessages();
+        refreshNotice();
+    });
+    // The keyboard stays where the person put it, but for this: at a refused save it goes to the first box that needs
+    // mending, unless it is in one of them. Queued, so that whatever brought the saving about is over.
+    connect(
+        session, &EntrySession::refused, this,
+        [this] {
+            const QWidget *focused = QApplication::focusWidget();
+            const auto &messages = m_session->messages();
+            const bool isThere = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) {
+                return focused && widgetFor(message.control) == focused;
+            });
+            if (!isThere && isVisible()) {
+                focusFirstRefused();
+            }
+        },
+        Qt::QueuedConnection);
+    connect(session, &EntrySession::valuesRead, this, &EntryView::refresh);
+    connect(session, &EntrySession::said, this, &EntryView::said);
+    connect(m_strip, &RecordStrip::deleteRequested, this, &EntryView::askAndDelete);
+    rebuild(session->form());
+}
+
+EntryView::~EntryView()
+{
+    // The widgets call back into their editors, so they go first.
+    for (const auto &[id, editor] : m_editors) {
+        delete editor->widget();
+    }
+}
+
+QWidget *EntryView::widgetFor(ControlId control) const
+{
+    const auto found = m_editors.find(control);
+    return found == m_editors.end() ? nullptr : found->second->widget();
+}
+
+void EntryView::setForm(const Form &form)
+{
+    rebuild(form);
+}
+
+void EntryView::setAppearance(const Appearance &appearance)
+{
+    m_appearance = appearance;
+    for (const auto &[id, editor] : m_editors) {
+        delete editor->widget();
+    }
+    m_editors.clear();
+    rebuild(m_form);
+}
+
+void EntryView::rebuild(const Form &whole)
+{
+    const Form form = withoutPageBands(whole);
+    m_form = form;
+    for (const Band &band : form.bands) {
+        bandView(band.role)->setTone(band.tone);
+    }
+    const Qt::ScrollBarPolicy bars = form.window.hasScrollBars ? Qt::ScrollBarAsNeeded : Qt::ScrollBarAlwaysOff;
+    m_scroll->setHorizontalScrollBarPolicy(bars);
+    m_scroll->setVerticalScrollBarPolicy(m_rows ? Qt::ScrollBarAlwaysOff : bars);
+    m_strip->setVisible(m_hasStrip && form.window.hasRecordStrip && !form.rowSource.isEmpty());
+    showRecordList();
+    makeWidgets();
+    for (const auto &[id, editor] : m_editors) {
+        if (editor->isOneBox()) {
+            editor->widget()->setAccessibleName(nameForReaders(form, editor->control()));
+        }
+    }
+    showRowPanel();
+    m_leastWidth = leastWindowWidth(form);
+    layOut();
+    applyTabOrder();
+    refresh();
+    refreshMessages();
+    refreshNotice();
+}
+
+void EntryView::layOut()
+{
+    const int space = m_scroll->viewport()->width();
+    const int height = m_scroll->viewport()->height();
+    const Band *ownBody = findBand(m_form, BandRole::Body);
+    // Narrower than designed as far as nothing overlaps; from there on the window scrolls.
+    m_laidOut = stretchedTo(m_form, std::max(space, std::min(m_leastWidth, m_form.width)),
+                            m_rows && ownBody ? ownBody->height : height, Narrowing::Allowed);
+    if (m_rows) {
+        QList<Control> row;
+        for (const Control &control : m_laidOut.controls) {
+            if (control.band == BandRole::Body) {
+                row.append(control);
+            }
+        }
+        m_rows->resize(m_laidOut.width, height);
+        m_rows->setRow(row, ownBody ? ownBody->height : 0);
+    }
+    layOutSurfaces();
+    QHash<BandView *, QList<Control>> painted;
+    const QSet<ControlId> behind = behindOtherPages(m_laidOut, m_fronts);
+    for (const Control &control : m_laidOut.controls) {
+        const auto editor = m_editors.find(control.id);
+        if (editor == m_editors.end() && behind.contains(control.id)) {
+            continue;
+        }
+        if (PageTabsBar *tabs = m_tabs.value(control.id)) {
+            Control onSurface = control;
+            onSurface.place.translate(-originOf(control));
+            tabs->showPages(onSurface, frontPage(control, m_fronts));
+        }
+        if (isHeadOfHiddenRows(control)) {
+            continue;
+        }
+        if (editor == m_editors.end()) {
+            painted[viewOf(control)].append(withDividerAsMoved(control));
+            continue;
+        }
+        FieldEditor &field = *editor->second;
+        if (field.control().place != control.place) {
+            Control stretched = field.control();
+            stretched.place = control.place;
+            field.setControl(stretched);
+        }
+        if (field.widget()->geometry() != placeOf(control)) {
+            field.widget()->setGeometry(placeOf(control));
+        }
+    }
+    for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
+        const Band *band = findBand(m_laidOut, role);
+        BandView *view = bandView(role);
+        view->setPainted(painted.value(view));
+        if (role == BandRole::Body) {
+            view->resize(m_laidOut.width, m_rows ? height : std::max(band ? band->height : 0, height));
+        } else {
+            view->setFixedHeight(band ? band->height : 0);
+            view->setVisible(band != nullptr);
+        }
+    }
+    for (const Surface &surface : std::as_const(m_surfaces)) {
+        surface.view->setPainted(painted.value(surface.view));
+    }
+    if (m_rows) {
+        m_rows->showRowInHand();
+        readRowsInSight();
+        placeRowInHand();
+        refreshRowBar();
+    }
+    refreshMessages();
+}
+
+// The heads of a tabular form's columns say nothing while one row stands in place of the rows.
+bool EntryView::isHeadOfHiddenRows(const Control &control) const
+{
+    if (!m_isRowOpen || m_form.rowPanel != RowPanel::InPlace || control.captionFor == 0) {
+        return false;
+    }
+    const Control *cell = m_form.controls.find(control.captionFor);
+    return control.band != BandRole::Body && cell && cell->band == BandRole::Body;
+}
+
+QRect EntryView::placeOf(const Control &control) const
+{
+    if (!m_rows || control.band != BandRole::Body) {
+        return control.place.translated(-originOf(control));
+    }
+    const int row = m_rows->rowInHand();
+    // Far out of sight while the row in hand is not among those that were read.
+    return control.place.translated(0, row < 0 ? -100 * m_rows->rowHeight() - 1000 : m_rows->yOf(row));
+}
+
+// Keys that the window has for its records mean the rows while the keyboard is among them.
+bool EntryView::insideKey(const QKeyEvent &event)
+{
+    if (!event.modifiers().testFlag(Qt::ControlModifier)) {
+        return event.key() == Qt::Key_PageDown || event.key() == Qt::Key_PageUp;
+    }
+    switch (event.key()) {
+    case Qt::Key_N:
+    case Qt::Key_Delete:
+    case Qt::Key_Home:
+    case Qt::Key_End:
+    case Qt::Key_Backspace:
+        return true;
+    default:
+        return false;
+    }
+}
+
+void EntryView::applyTabOrder()
+{
+    QWidget *before = nullptr;
+    for (const ControlId id : tabSequence(m_form)) {
+        QWidget *widget = widgetFor(id);
+        if (before && widget) {
+            setTabOrder(before, widget);
+        }
+        before = widget ? widget : before;
+    }
+}
+
+void EntryView::refresh()
+{
+    if (m_rows) {
+        m_rows->update();
+    }
+    bandView(BandRole::Footer)->update(); // totals
+    for (const auto &[id, editor] : m_editors) {
+        editor->refresh();
+    }
+}
+
+int EntryView::stripHeight() const
+{
+    constexpr int Above = 8; // px between form and strip
+    return m_strip->sizeHint().height() + Above;
+}
+
+void EntryView::addRecord()
+{
+    if (m_session->add()) {
+        focusFirst();
+    }
+}
+
+void EntryView::askAndDelete()
+{
+    if (!m_session->canDelete()) {
+        return;
+    }
+    const int answer = ask({tr("Delete record"),
+                            tr("Delete “%1” from “%2”?")
+                                .arg(m_session->recordWords(), titleFromTable(m_session->form().rowSource)),
+                            m_session->deletionWords(),
+                            {tr("Delete"), tr("Keep")},
+                            1,
+                            1},
+                           this);
+    if (answer == 0) {
+        m_session->removeRecord();
+    }
+}
+
+// The list goes where the form has it; what differs is made anew.
+void EntryView::showRecordList()
+{
+    const WindowStyle &window = m_form.window;
+    const bool isWanted = m_hasStrip && window.hasRecordList && m_session->hasRecordSource();
+    const bool isOther =
+        m_list && isWanted && !(m_list->form() == recordListForm(m_form, m_session->catalogue(), m_appearance));
+    if (m_list && (!isWanted || isOther)) {
+        delete m_list;
+        m_list = nullptr;
+    }
+    if (!isWanted) {
+        return;
+    }
+    if (!m_list) {
+        m_list = new RecordList(m_session, m_appearance);
+        m_beside->insertWidget(window.isListAtRight ? 1 : 0, m_list);
+        const int list = window.listWidth;
+        const int rest = std::max(1, width() - list);
+        m_beside->setSizes(window.isListAtRight ? QList<int>{rest, list} : QList<int>{list, rest});
+        m_beside->setStretchFactor(window.isListAtRight ? 0 : 1, 1);
+        m_beside->setStretchFactor(window.isListAtRight ? 1 : 0, 0);
+    } else if (m_beside->indexOf(m_list) != (window.isListAtRight ? 1 : 0)) {
+        m_beside->insertWidget(window.isListAtRight ? 1 : 0, m_list);
+    }
+}
+
+void EntryView::askAndFind()
+{
+    if (const std::optional<QVariantList> key = askForRecord(*m_session, this)) {
+        m_session->goToKey(*key); // it says so itself when it cannot
+    }
+}
+
+void EntryView::resizeEvent(QResizeEvent *event)
+{
+    QWidget::resizeEvent(event);
+    layOut();
+}
+
+// In all that scrolls around it, from the innermost outwards.
+void EntryView::keepInSight(QWidget *widget)
+{
+    constexpr int Around = 16; // px
+    for (QWidget *above = widget->parentWidget(); above && above != this; above = above->parentWidget()) {
+        if (auto *scroll = qobject_cast<QScrollArea *>(above)) {
+            scroll->ensureWidgetVisible(widget, Around, Around);
+        }
+    }
+}
+
+namespace {
+
+// Whether a box has its list of choices open, which then takes Enter and Escape.
+bool isChoosing(const QObject *box)
+{
+    const auto *list = box->findChild<QWidget *>(QStringLiteral("choices"), Qt::FindDirectChildrenOnly);
+    return list && list->isVisible();
+}
+
+} // namespace
+
+bool EntryView::eventFilter(QObject *watched, QEvent *event)
+{
+    if (watched == m_scroll->viewport()) {
+        if (event->type() == QEvent::Resize) {
+            layOut();
+        }
+        return false;
+    }
+    if (event->type() == QEvent::FocusIn) {
+        keepInSight(static_cast<QWidget *>(watched));
+        // Whoever goes among the rows of a record leaves its own boxes: what was typed there is saved first.
+        if (EntrySession *parent = m_session->parentSession(); parent && parent->isChanged() && !parent->saveOwn()) {
+            QMetaObject::invokeMethod(
+                this, [this] { Q_EMIT parentRefused(); }, Qt::QueuedConnection);
+        }
+        if (m_session->parentSession() && !m_session->hasRecord() && m_session->canAdd()) {
+            m_session->add();
+        }
+    }
+    const auto isPageKey = [](const QKeyEvent &key) {
+        return key.key() == Qt::Key_PageDown || key.key() == Qt::Key_PageUp;
+    };
+    const bool takesKeys = event->type() == QEvent::ShortcutOverride &&
+                           (m_session->parentSession() ? insideKey(*static_cast<QKeyEvent *>(event))
+                                                       : m_rows && isPageKey(*static_cast<QKeyEvent *>(event)));
+    if (takesKeys) {
+        event->accept();
+        return true;
+    }
+    if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut) {
+        QMetaObject::invokeMethod(this, &EntryView::refreshNotice, Qt::QueuedConnection);
+    }
+    if (event->type() == QEvent::FocusOut) {
+        for (const auto &[id, editor] : m_editors) {
+            if (editor->widget() == watched) {
+                // Once the box itself knows: it may turn what was typed into a choice first.
+                QMetaObject::invokeMethod(
+                    this,
+                    [this, control = id] {
+                        const Control *left = m_form.controls.find(control);
+                        const QWidget *box = widgetFor(control);
+                        if (left && box && !box->hasFocus()) {
+                            m_session->boxLeft(*left);
+                        }
+                    },
+                    Qt::QueuedConnection);
+            }
+        }
+    }
+    if (event->type() == QEvent::KeyPress && !isChoosing(watched)) {
+        const auto *key = static_cast<QKeyEvent *>(event);
+        if (m_rows && rowKey(watched, key->key(), key->modifiers())) {
+            return true;
+        }
+        const bool hasControl = key->modifiers().testFlag(Qt::ControlModifier);
+        if (m_session->parentSession() && hasControl && insideKey(*key)) {
+            switch (key->key()) {
+            case Qt::Key_N:
+                addRecord();
+                return true;
+            case Qt::Key_Delete:
+                askAndDelete();
+                return true;
+            case Qt::Key_Backspace:
+                m_session->takeBack();
+                return true;
+            default:
+                break;
+            }
+        }
+        if (hasControl && key->key() == Qt::Key_E) {
+            if (m_isOfOneRow) {
+                QMetaObject::invokeMethod(this, &EntryView::backToRowsRequested, Qt::QueuedConnection);
+            } else if (m_rows) {
+                setRowPanelOpen(true);
+            }
+            return m_isOfOneRow || m_rows;
+        }
+        // Enter goes on to the next box, as people who copy from paper expect; in long text it is a new line.
+        const bool isBack = key->key() == Qt::Key_Backtab;
+        const bool goesOn =
+            key->key() == Qt::Key_Tab ||
+            ((key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) && qobject_cast<QLineEdit *>(watched));
+        if ((goesOn || isBack) && !hasControl) {
+            tabOn(static_cast<QWidget *>(watched), isBack ? -1 : 1);
+            return true;
+        }
+        if (hasControl && isPageKey(*key) && turnPage(key->key() == Qt::Key_PageDown ? 1 : -1)) {
+            return true;
+        }
+        switch (key->key()) {
+        case Qt::Key_PageDown:
+            m_session->goNext();
+            return true;
+        case Qt::Key_PageUp:
+            m_session->goPrevious();
+            return true;
+        case Qt::Key_Home:
+        case Qt::Key_End:
+            if (key->modifiers().testFlag(Qt::ControlModifier)) {
+                key->key() == Qt::Key_Home ? m_session->goFirst() : m_session->goLast();
+                return true;
+            }
+            break;
+        case Qt::Key_Escape:
+            // Only this box; the whole record takes “Take back”. With nothing typed in it, the window may go back.
+            for (const auto &[id, editor] : m_editors) {
+                if (editor->widget() == watched) {
+                    return m_session->putBack(editor->control());
+                }
+            }
+            break;
+        default:
+            break;
+        }
+    }
+    return false;
+}
+
+} // namespace nabblet

@@ -1,0 +1,159 @@
+// A form at work: real widgets in its bands, messages beside the boxes they concern, the record strip below. Embeddable
+// in any Qt application.
+#pragma once
+
+#include "core/arrange/containers.h"
+#include "entry/theme/appearance.h"
+#include "entry/session/entry_session.h"
+
+#include <QHash>
+#include <QKeyEvent>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QSet>
+#include <QWidget>
+
+#include <memory>
+#include <unordered_map>
+
+class QPushButton;
+class QSplitter;
+
+namespace nabblet {
+
+class BandView;
+class RecordStrip;
+class FieldEditor;
+class RowsBand;
+class PageTabsBar;
+class RecordList;
+
+// What stands around a form at work.
+enum class Furniture {
+    RecordStrip, // where among the records, and what may be done with them
+    None,        // for rows inside another form: it is all there in rows
+};
+
+class EntryView : public QWidget
+{
+    Q_OBJECT
+
+public:
+    // session stays the caller's and must live as long as the view.
+    EntryView(EntrySession *session, const Appearance &appearance, QWidget *parent = nullptr,
+              Furniture furniture = Furniture::RecordStrip);
+    ~EntryView() override;
+
+    // Brings a changed form or another appearance into force. Only what differs is made anew.
+    void setForm(const Form &form);
+    void setAppearance(const Appearance &appearance);
+
+    EntrySession *session() const { return m_session; }
+    // The widget of a control, or nullptr.
+    QWidget *widgetFor(ControlId control) const;
+    // Puts the keyboard into the first box that takes typing, in sight; a list to go to records by does not count.
+    void focusFirst();
+    // A new record, in sight, with the keyboard in its first box.
+    void addRecord();
+    // How high the record strip is, px.
+    int stripHeight() const;
+    // Puts it into the first box that was refused.
+    void focusFirstRefused();
+    // Asks before it deletes.
+    void askAndDelete();
+    // Asks which record is meant and goes there.
+    void askAndFind();
+    // Brings a page of tab pages to the front, or the one on which a control stands.
+    void showPage(ControlId container, int page);
+    void bringToSight(ControlId control);
+    const FrontPages &frontPages() const { return m_fronts; }
+
+Q_SIGNALS:
+    void said(const QString &sentence);
+    void closeRequested();      // a button wants the form's window closed
+    void backToRowsRequested(); // from the form of one row
+    void parentRefused();       // the record that these rows belong to could not be saved
+
+protected:
+    void resizeEvent(QResizeEvent *event) override;
+    bool eventFilter(QObject *watched, QEvent *event) override;
+
+private:
+    void layOut();
+    void showRecordList();
+    void showRowPanel();
+    void setRowPanelOpen(bool isOpen);
+    bool isHeadOfHiddenRows(const Control &control) const;
+    void refresh();
+    void refreshMessages();
+    void refreshNotice();
+    QString unplacedMessage() const;
+    void applyTabOrder();
+    void makeWidgets();
+    void showPages(const FrontPages &fronts);
+    ControlId pageOfFocus(const QWidget *box) const;
+    void focusFirstIn(ControlId container);
+    bool turnPage(int steps);
+    // Where Tab stops (entry_view_stops).
+    bool mayStop(const Control &control) const;
+    bool stopAt(ControlId control, int step);
+    bool stopAtEnd(int step);
+    void tabOn(const QWidget *box, int step);
+    EntryView *viewInside(ControlId control) const;
+    void rebuild(const Form &form);
+    BandView *bandView(BandRole role) const { return m_bands.value(role); }
+    // Of scrolling areas and panes (entry_view_surfaces).
+    Area surfaceArea(const Control &control) const;
+    BandView *viewOf(const Control &control) const;
+    QPoint originOf(const Control &control) const;
+    void makeSurfaces();
+    void layOutSurfaces();
+    Control withDividerAsMoved(const Control &panes) const;
+    void keepInSight(QWidget *widget);
+    QRect placeOf(const Control &control) const; // in its band, in a tabular form in the row in hand
+    // Of a tabular form.
+    void placeRowInHand();
+    void refreshRowBar();
+    void readRowsInSight();
+    void goToRow(int row);
+    bool rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifiers);
+    bool insideKey(const QKeyEvent &event);
+
+    EntrySession *m_session;
+    Appearance m_appearance;
+    Form m_form;          // as designed
+    Form m_laidOut;       // as stretched to the window
+    int m_leastWidth = 0; // px, the narrowest at which nothing overlaps, or as pinned
+    QHash<BandRole, BandView *> m_bands;
+    RowsBand *m_rows = nullptr; // the body of a tabular form
+    QScrollBar *m_rowBar;
+    bool m_isTabular = false;
+    QScrollArea *m_scroll;
+    QWidget *m_notice;
+    RecordStrip *m_strip;
+    bool m_hasStrip = false;
+    QSplitter *m_beside;
+    RecordList *m_list = nullptr;
+    QWidget *m_rowsSide = nullptr;  // the rows of a tabular form
+    QWidget *m_rowSide = nullptr;   // one row in full, and what leads there
+    EntryView *m_rowView = nullptr; // …
+    QPushButton *m_openRow = nullptr;
+    bool m_isRowOpen = false;
+    bool m_isOfOneRow = false; // the view is such a panel itself
+    std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> m_editors;
+    QHash<ControlId, PageTabsBar *> m_tabs;
+    struct Surface // of what a scrolling area or a pane holds
+    {
+        QScrollArea *scroll = nullptr;
+        BandView *view = nullptr;
+        QPoint origin; // of what it shows, in the band
+    };
+    QHash<Area, Surface> m_surfaces;
+    QHash<ControlId, QWidget *> m_dividers;
+    QHash<ControlId, int> m_dividersMoved; // by people, px from the first pane's edge
+    FrontPages m_fronts;
+    QString m_noticeShown;      // what the notice holds now
+    QSet<ControlId> m_unplaced; // boxes with no room beside them for what is said of them
+};
+
+} // namespace nabblet

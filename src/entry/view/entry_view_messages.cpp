@@ -1,0 +1,214 @@
+// What a form at work says: sentences beside the boxes they concern, and those about the whole record above it.
+#include "core/arrange/rows.h"
+#include "entry/view/band_view.h"
+#include "entry/editors/field_editor.h"
+#include "entry/view/entry_view.h"
+
+#include <QApplication>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int MessageGap = 8; // px between a box and the message beside it
+
+// A sentence beside a box.
+class MessageLabel : public QLabel
+{
+public:
+    MessageLabel(const QString &sentence, const Appearance &appearance, QWidget *parent) : QLabel(sentence, parent)
+    {
+        setObjectName(QStringLiteral("message"));
+        setFont(appearance.font(TextRole::Field));
+        setTextFormat(Qt::PlainText);
+        QPalette palette;
+        palette.setColor(QPalette::WindowText, appearance.colour(Ink::Alarm));
+        setPalette(palette);
+        setContentsMargins(0, 0, 0, 0);
+        setAttribute(Qt::WA_TransparentForMouseEvents);
+    }
+};
+
+} // namespace
+
+void EntryView::refreshMessages()
+{
+    for (BandView *band : std::as_const(m_bands)) {
+        const auto old = band->findChildren<QLabel *>(QStringLiteral("message"));
+        for (QLabel *label : old) {
+            label->setObjectName(QString());
+            label->hide();
+            label->deleteLater();
+        }
+    }
+    m_unplaced.clear();
+    for (const auto &[id, editor] : m_editors) {
+        editor->widget()->setAccessibleDescription(QString());
+    }
+    const Form inSight = withoutPagesBehind(m_laidOut, m_fronts);
+    for (const FieldMessage &message : m_session->messages()) {
+        const Control *control = inSight.controls.find(message.control);
+        if (!control) {
+            continue;
+        }
+        BandView *band = viewOf(*control);
+        auto *label = new MessageLabel(message.sentence, m_appearance, band);
+        label->adjustSize();
+        // Beside the box, else below or above it, where it covers nothing; with no room anywhere it stands below the
+        // form (refreshNotice) while its box has the keyboard.
+        const QRect place = placeOf(*control);
+        const QSize size = label->size();
+        const auto beside = [&](const QSize &of) {
+            return QRect(QPoint(place.right() + MessageGap, place.y() + (std::min(place.height(), 24) - of.height() + 1) / 2), of);
+        };
+        QList<QRect> rooms{beside(size), QRect(QPoint(place.x(), place.bottom() + 2), size),
+                           QRect(QPoint(place.x(), place.y() - size.height() - 1), size)};
+        for (const int width : {240, 180, 140}) { // px, on several lines
+            if (width < size.width()) {
+                const int height = label->fontMetrics()
+                                       .boundingRect(QRect(0, 0, width, 1000), Qt::TextWordWrap, message.sentence)
+                                       .height();
+                rooms.append(beside({width, height}));
+            }
+        }
+        const auto isFree = [&](const QRect &room) {
+            return room.right() < band->width() && room.left() >= 0 && room.top() >= 0 && room.bottom() < band->height() &&
+                   std::none_of(inSight.controls.begin(), inSight.controls.end(), [&](const Control &other) {
+                       return viewOf(other) == band && other.id != control->id && !holdsOthers(other) &&
+                              placeOf(other).intersects(room);
+                   });
+        };
+        const auto room = std::find_if(rooms.begin(), rooms.end(), isFree);
+        // Rows under one another leave room only behind the last column.
+        const bool isPlaced = room != rooms.end() && (!m_rows || control->band != BandRole::Body || room == rooms.begin());
+        if (isPlaced) {
+            label->setWordWrap(room->width() < size.width());
+            label->setGeometry(*room);
+        } else {
+            m_unplaced.insert(control->id);
+        }
+        label->raise();
+        label->setVisible(isPlaced);
+        label->setProperty("control", control->id);
+        if (QWidget *widget = widgetFor(control->id)) {
+            widget->setAccessibleDescription(message.sentence);
+        }
+    }
+}
+
+// What is said of a box that has no room beside it: of the one with the keyboard, else of the first.
+QString EntryView::unplacedMessage() const
+{
+    const FieldMessage *first = nullptr;
+    for (const FieldMessage &message : m_session->messages()) {
+        const QWidget *box = widgetFor(message.control);
+        if (m_unplaced.contains(message.control) && (!first || (box && box->hasFocus()))) {
+            first = &message;
+        }
+    }
+    if (!first) {
+        return {};
+    }
+    const Control *caption = captionOf(m_form, first->control);
+    const QString words = caption ? caption->text.simplified() : QString();
+    return words.isEmpty() || first->sentence.startsWith(words) ? first->sentence
+                                                                : tr("%1: %2").arg(words, first->sentence);
+}
+
+void EntryView::focusFirstRefused()
+{
+    const QList<ControlId> sequence = tabSequence(m_form);
+    for (const ControlId id : sequence) {
+        const auto &messages = m_session->messages();
+        const bool isRefused = std::any_of(messages.begin(), messages.end(),
+                                           [&](const FieldMessage &message) { return message.control == id; });
+        if (isRefused) {
+            bringToSight(id);
+        }
+        if (isRefused && widgetFor(id) && !viewInside(id)) {
+            widgetFor(id)->setFocus(Qt::OtherFocusReason);
+            return;
+        }
+    }
+}
+
+void EntryView::refreshNotice()
+{
+    // Only what differs is made anew: a button must not go while it is pressed.
+    const auto &said = m_session->messages();
+    const auto whole = std::find_if(said.begin(), said.end(), [&](const FieldMessage &message) {
+        return !m_form.controls.find(message.control);
+    });
+    const QString sentence = whole != said.end() ? whole->sentence : unplacedMessage();
+    const QString wanted = QString::number(static_cast<int>(m_session->question())) + sentence;
+    if (wanted == m_noticeShown) {
+        return;
+    }
+    m_noticeShown = wanted;
+    auto *row = static_cast<QHBoxLayout *>(m_notice->layout());
+    while (QLayoutItem *item = row->takeAt(0)) {
+        if (QWidget *widget = item->widget()) {
+            widget->hide();
+            widget->deleteLater();
+        }
+        delete item;
+    }
+    row->setContentsMargins(16, 6, 16, 6);
+    const auto words = [&](const QString &text) {
+        auto *label = new QLabel(text);
+        label->setTextFormat(Qt::PlainText);
+        label->setWordWrap(true);
+        row->addWidget(label, 1);
+    };
+    const auto button = [&](const QString &text, auto action) {
+        auto *made = new QPushButton(text);
+        connect(made, &QPushButton::clicked, this, action, Qt::QueuedConnection);
+        row->addWidget(made);
+    };
+    bool isNeeded = true;
+    switch (m_session->question()) {
+    case Question::ChangedMeanwhile:
+        words(
+            tr("Someone else changed this record while you worked on it. Beside the boxes stands what is stored now."));
+        button(tr("Save mine over it"), [this] {
+            m_session->keepMine();
+            refreshNotice();
+        });
+        button(tr("Take what is stored"), [this] { m_session->takeTheirs(); });
+        break;
+    case Question::DeletedMeanwhile:
+        words(tr("Someone else deleted this record while you worked on it."));
+        button(tr("Add mine as a new record"), [this] {
+            m_session->keepMine();
+            refreshNotice();
+        });
+        button(tr("Let mine go"), [this] { m_session->takeTheirs(); });
+        break;
+    case Question::None:
+        isNeeded = !sentence.isEmpty();
+        if (isNeeded) {
+            words(sentence);
+        }
+        break;
+    }
+    const bool isNew = isNeeded && m_notice->isHidden();
+    m_notice->setVisible(isNeeded);
+    if (isNew) { // it took some of the room of the box in hand
+        QMetaObject::invokeMethod(
+            this,
+            [this] {
+                QWidget *focused = QApplication::focusWidget();
+                if (focused && isAncestorOf(focused)) {
+                    keepInSight(focused);
+                }
+            },
+            Qt::QueuedConnection);
+    }
+}
+
+} // namespace nabblet

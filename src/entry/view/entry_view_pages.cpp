@@ -1,0 +1,137 @@
+// Tab pages at work: which page is in front, and how keyboard and messages get to what stands on the others. What
+// stands on a page gets its widgets when the page is first shown.
+#include "core/arrange/rows.h"
+#include "entry/view/band_view.h"
+#include "entry/editors/field_editor.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/page_tabs_bar.h"
+
+#include <QApplication>
+
+namespace nabblet {
+
+void EntryView::showPage(ControlId container, int page)
+{
+    FrontPages fronts = m_fronts;
+    fronts.insert(container, page);
+    showPages(fronts);
+}
+
+void EntryView::showPages(const FrontPages &fronts)
+{
+    if (fronts == m_fronts) {
+        return;
+    }
+    const QWidget *focused = QApplication::focusWidget();
+    m_fronts = fronts;
+    makeWidgets();
+    layOut();
+    applyTabOrder();
+    refresh();
+    // The keyboard does not stay behind with the page that went out of sight.
+    const bool isLost = focused && isAncestorOf(focused) && !focused->isVisibleTo(this);
+    const ControlId turned = m_fronts.isEmpty() ? 0 : pageOfFocus(focused);
+    if (isLost && turned != 0) {
+        focusFirstIn(turned);
+    }
+}
+
+// The tab pages from which a box that had the keyboard went out of sight; 0 for none.
+ControlId EntryView::pageOfFocus(const QWidget *box) const
+{
+    for (const auto &[id, editor] : m_editors) {
+        if (editor->widget() == box || editor->widget()->isAncestorOf(box)) {
+            for (const ControlId around : containersAround(m_form, id)) {
+                if (m_tabs.contains(around)) {
+                    return around;
+                }
+            }
+        }
+    }
+    return 0;
+}
+
+void EntryView::focusFirstIn(ControlId container)
+{
+    const QSet<ControlId> inside = membersOf(m_form, {container});
+    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
+    const QList<ControlId> sequence = tabSequence(m_form);
+    for (const ControlId id : sequence) {
+        if (inside.contains(id) && !behind.contains(id) && stopAt(id, 1)) {
+            return;
+        }
+    }
+    focusFirst();
+}
+
+void EntryView::bringToSight(ControlId control)
+{
+    showPages(showing(m_form, control, m_fronts));
+}
+
+// Turns the page on which the keyboard is, or else of the first tab pages. Gives whether there was one to turn.
+bool EntryView::turnPage(int steps)
+{
+    ControlId container = pageOfFocus(QApplication::focusWidget());
+    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
+    for (const Control &control : m_form.controls) {
+        const bool isFirst = container == 0 && m_tabs.contains(control.id) && !behind.contains(control.id);
+        container = isFirst ? control.id : container;
+    }
+    const Control *control = m_form.controls.find(container);
+    if (!control) {
+        return false;
+    }
+    showPage(container, pageFurtherOn(*control, m_fronts, steps));
+    return true;
+}
+
+// Widgets for new controls; those that are gone go, those on pages behind others hide, and are made when first shown.
+void EntryView::makeWidgets()
+{
+    const EditorContext context{m_session, &m_appearance};
+    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
+    makeSurfaces();
+    std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> kept;
+    QHash<ControlId, PageTabsBar *> tabs;
+    for (const Control &control : m_form.controls) {
+        const bool isBehind = behind.contains(control.id);
+        const auto old = m_editors.find(control.id);
+        QWidget *band = viewOf(control);
+        if (kindNamed(control.kind).holds == Holds::Pages) {
+            PageTabsBar *bar = m_tabs.take(control.id);
+            if (!bar || bar->parentWidget() != band) {
+                delete bar;
+                bar = new PageTabsBar(band);
+                connect(bar, &PageTabsBar::pageChosen, this, [this, id = control.id](int page) { showPage(id, page); });
+            }
+            bar->setVisible(!isBehind);
+            tabs.insert(control.id, bar);
+        } else if (old != m_editors.end() && old->second->control().kind == control.kind &&
+                   old->second->widget()->parentWidget() == band) {
+            if (!(old->second->control() == control)) {
+                old->second->setControl(control);
+            }
+            old->second->widget()->setVisible(!isBehind);
+            kept.emplace(control.id, std::move(old->second));
+            m_editors.erase(old);
+        } else if (isBehind) {
+            continue;
+        } else if (std::unique_ptr<FieldEditor> made = makeEditor(context, control, band)) {
+            made->widget()->installEventFilter(this);
+            made->widget()->show();
+            if (made->isOneBox()) {
+                made->widget()->setAccessibleName(nameForReaders(m_form, control));
+            }
+            kept.emplace(control.id, std::move(made));
+        }
+    }
+    for (const auto &[id, editor] : m_editors) {
+        delete editor->widget();
+    }
+    qDeleteAll(m_tabs);
+    m_editors = std::move(kept);
+    m_tabs = tabs;
+}
+
+} // namespace nabblet

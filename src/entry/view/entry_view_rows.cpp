@@ -1,0 +1,139 @@
+// A tabular form at work: the row in hand has real widgets, which move over it.
+#include "core/arrange/rails.h"
+#include "core/arrange/rows.h"
+#include "core/arrange/window_size.h"
+#include "entry/theme/ask.h"
+#include "entry/view/band_view.h"
+#include "entry/editors/field_editor.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/page_tabs_bar.h"
+#include "entry/records/record_strip.h"
+#include "entry/view/rows_band.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+// ---------------------------------------------------------------- rows of a tabular form
+
+void EntryView::placeRowInHand()
+{
+    for (const auto &[id, editor] : m_editors) {
+        if (editor->control().band == BandRole::Body) {
+            editor->widget()->setGeometry(placeOf(editor->control()));
+        }
+    }
+}
+
+// The bar counts all rows where their number is known, else those read so far.
+void EntryView::refreshRowBar()
+{
+    if (!m_rows) {
+        return;
+    }
+    const RowWindow &window = m_session->window();
+    const std::optional<qint64> count = m_session->count();
+    const std::optional<qint64> first = window.firstNumber(count);
+    const bool knowsAll = first && count && *count < std::numeric_limits<int>::max() / 2;
+    const int blank = m_rows->rowsInAll() - static_cast<int>(window.rows().size());
+    const int before = knowsAll ? static_cast<int>(*first) : 0;
+    const int all =
+        knowsAll ? std::max(static_cast<int>(*count) + blank, before + m_rows->rowsInAll()) : m_rows->rowsInAll();
+    const QSignalBlocker blocker(m_rowBar);
+    m_rowBar->setRange(0, std::max(0, all - m_rows->rowsInSight()));
+    m_rowBar->setPageStep(m_rows->rowsInSight());
+    m_rowBar->setValue(before + m_rows->top());
+    m_rowBar->setVisible(m_rowBar->maximum() > 0);
+}
+
+void EntryView::readRowsInSight()
+{
+    constexpr int Ahead = 16; // rows kept ready beyond what is seen
+    const RowWindow &window = m_session->window();
+    if (!window.hasLast() && m_rows->top() + m_rows->rowsInSight() + Ahead > window.rows().size()) {
+        m_session->readMoreAfter();
+    }
+    if (!window.hasFirst() && !window.rows().isEmpty() && m_rows->top() < Ahead) {
+        m_session->readMoreBefore();
+    }
+}
+
+void EntryView::goToRow(int row)
+{
+    const int rows = static_cast<int>(m_session->window().rows().size());
+    if (row < rows) {
+        m_session->goToRow(row);
+    } else if (!m_session->isNew()) {
+        m_session->add();
+    }
+}
+
+// Keys that go from row to row. Gives whether the key was one.
+bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifiers)
+{
+    const int row = m_rows->rowInHand();
+    const int last = m_rows->rowsInAll() - 1;
+    // Behind a new row that was filled comes the next blank one, once it is saved.
+    const bool isFilled = m_session->isNew() && m_session->isChanged();
+    if (modifiers == Qt::NoModifier && key == Qt::Key_Down) {
+        if (row < last) {
+            goToRow(row + 1);
+        } else if (isFilled && m_session->save()) {
+            m_session->add();
+        }
+        return true;
+    }
+    if (modifiers == Qt::NoModifier && key == Qt::Key_Up) {
+        if (row > 0) {
+            goToRow(row - 1);
+        }
+        return true;
+    }
+    if (key == Qt::Key_PageDown || key == Qt::Key_PageUp) {
+        const int by = key == Qt::Key_PageDown ? m_rows->rowsInSight() : -m_rows->rowsInSight();
+        const int most = static_cast<int>(m_session->window().rows().size()) - 1;
+        goToRow(std::clamp(row + by, 0, std::max(0, most)));
+        readRowsInSight();
+        return true;
+    }
+    // Tab goes on into the next row from the last box, and back from the first.
+    const bool isForward = key == Qt::Key_Tab || key == Qt::Key_Return || key == Qt::Key_Enter;
+    if (!isForward && key != Qt::Key_Backtab) {
+        return false;
+    }
+    QList<QWidget *> boxes;
+    const QList<ControlId> sequence = tabSequence(m_form);
+    for (const ControlId id : sequence) {
+        const Control *control = m_form.controls.find(id);
+        QWidget *box = widgetFor(id);
+        if (control->band == BandRole::Body && box && mayStop(*control) && (box->focusPolicy() & Qt::TabFocus)) {
+            boxes.append(box);
+        }
+    }
+    if (boxes.isEmpty()) {
+        return false;
+    }
+    if (isForward && watched == boxes.last() && row < last && !(m_session->isNew() && !m_session->isChanged())) {
+        goToRow(row + 1);
+        if (m_rows->rowInHand() == row + 1) {
+            boxes.first()->setFocus(Qt::TabFocusReason);
+        }
+        return true;
+    }
+    if (isForward && watched == boxes.last() && isFilled) {
+        if (m_session->save() && m_session->add()) {
+            boxes.first()->setFocus(Qt::TabFocusReason);
+        }
+        return true;
+    }
+    if (key == Qt::Key_Backtab && watched == boxes.first() && row > 0) {
+        goToRow(row - 1);
+        if (m_rows->rowInHand() == row - 1) {
+            boxes.last()->setFocus(Qt::BacktabFocusReason);
+        }
+        return true;
+    }
+    return false;
+}
+
+} // namespace nabblet

@@ -1,0 +1,142 @@
+#include "entry/view/form_window.h"
+
+#include "entry/session/database_watch.h"
+#include "entry/view/entry_view.h"
+#include "entry/records/unsaved_record.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QKeyEvent>
+#include <QMenuBar>
+#include <QScreen>
+#include <QStatusBar>
+#include <QStyle>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int Margin = 8;           // px around the form
+constexpr int RoomForStrip = 900;   // px across, with all that the record strip has
+constexpr int StatusRoom = 30;      // px
+constexpr int WindowFrame = 44;     // px that the desktop's frame may take at top and bottom
+constexpr int SaidFor = 15000;      // ms
+
+QRect screenFor(const QWidget *parent)
+{
+    const QScreen *screen = parent ? parent->screen() : QGuiApplication::screenAt(QCursor::pos());
+    return (screen ? screen : QGuiApplication::primaryScreen())->availableGeometry();
+}
+
+} // namespace
+
+FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWidget *parent)
+    : QMainWindow(parent), m_session(session), m_appearance(appearance), m_view(nullptr)
+{
+    const Form &form = session->form();
+    setWindowTitle(form.title);
+    if (parent) {
+        setWindowFlag(Qt::Dialog); // over its parent, in front of it
+        setAttribute(Qt::WA_DeleteOnClose);
+        setWindowModality(Qt::WindowModal);
+    }
+    m_view = new EntryView(session, m_appearance);
+    connect(m_view, &EntryView::closeRequested, this, &FormWindow::close, Qt::QueuedConnection);
+    auto *ground = new QWidget;
+    ground->setObjectName(QStringLiteral("ground"));
+    ground->setAttribute(Qt::WA_StyledBackground);
+    auto *column = new QVBoxLayout(ground);
+    column->setContentsMargins(Margin, Margin, Margin, Margin);
+    column->addWidget(m_view);
+    setCentralWidget(ground);
+    connect(session, &EntrySession::said, this,
+            [this](const QString &sentence) { statusBar()->showMessage(sentence, SaidFor); });
+    // There from the beginning, so that nothing moves when it speaks.
+    statusBar()->setSizeGripEnabled(false);
+    makeRecordsMenu();
+
+    const WindowStyle &own = form.window;
+    const int list = own.hasRecordList ? own.listWidth : 0;
+    const int strip = own.hasRecordStrip && !form.rowSource.isEmpty() ? m_view->stripHeight() : 0;
+    const int across = (strip > 0 && !own.isFixed ? std::max(form.width, RoomForStrip) : form.width) + list;
+    QSize wanted(across + 2 * Margin,
+                 shownHeight(form) + strip + 2 * Margin + menuBar()->sizeHint().height() + StatusRoom);
+    const QRect screen = screenFor(parent);
+    const bool scrolls = isTabular(form) || wanted.height() > screen.height() - WindowFrame;
+    wanted += QSize(scrolls ? style()->pixelMetric(QStyle::PM_ScrollBarExtent) : 0, 0);
+    resize(wanted.boundedTo(screen.size() - QSize(0, WindowFrame)));
+    if (own.isFixed) {
+        setFixedSize(size());
+        setWindowFlag(Qt::WindowMaximizeButtonHint, false);
+        setWindowFlag(Qt::WindowMinimizeButtonHint, false);
+    } else if (form.leastWidth > 0) {
+        setMinimumWidth(std::min(form.leastWidth + list + 2 * Margin, screen.width()));
+    }
+}
+
+FormWindow::FormWindow(std::unique_ptr<EntrySession> session, const Appearance &appearance, QWidget *parent)
+    : FormWindow(session.get(), appearance, parent)
+{
+    m_owned = std::move(session);
+}
+
+FormWindow::~FormWindow()
+{
+    delete m_view; // before the session that it shows
+}
+
+void FormWindow::makeRecordsMenu()
+{
+    QMenu *records = menuBar()->addMenu(tr("&Records"));
+    const auto add = [&](const QString &words, const QString &keys, auto action) {
+        records->addAction(words, this, action)->setShortcut(QKeySequence(keys));
+    };
+    add(tr("&Save"), tr("Ctrl+S"), [this] { m_session->save(); });
+    add(tr("&Take back"), tr("Ctrl+Backspace"), [this] { m_session->takeBack(); });
+    records->addSeparator();
+    add(tr("&First"), tr("Ctrl+Home"), [this] { m_session->goFirst(); });
+    add(tr("&Previous"), tr("PgUp"), [this] { m_session->goPrevious(); });
+    add(tr("&Next"), tr("PgDown"), [this] { m_session->goNext(); });
+    add(tr("&Last"), tr("Ctrl+End"), [this] { m_session->goLast(); });
+    add(tr("F&ind…"), tr("Ctrl+F"), [this] { m_view->askAndFind(); });
+    records->addSeparator();
+    add(tr("&Add"), tr("Ctrl+N"), [this] { m_view->addRecord(); });
+    add(tr("&Delete…"), tr("Ctrl+Del"), [this] { m_view->askAndDelete(); });
+    records->addSeparator();
+    add(tr("&Close"), tr("Ctrl+W"), [this] { close(); });
+}
+
+void FormWindow::begin()
+{
+    show();
+    const QRect screen = screenFor(parentWidget());
+    const QRect over = parentWidget() ? parentWidget()->window()->frameGeometry() : screen;
+    QRect own = frameGeometry();
+    own.moveCenter(over.center());
+    own.moveLeft(std::clamp(own.x(), screen.x(), std::max(screen.x(), screen.right() - own.width())));
+    own.moveTop(std::clamp(own.y(), screen.y(), std::max(screen.y(), screen.bottom() - own.height())));
+    move(own.topLeft());
+    m_view->focusFirst();
+}
+
+void FormWindow::keyPressEvent(QKeyEvent *event)
+{
+    if (event->key() == Qt::Key_Escape && parentWidget()) {
+        close();
+    } else {
+        QMainWindow::keyPressEvent(event);
+    }
+}
+
+void FormWindow::closeEvent(QCloseEvent *event)
+{
+    event->setAccepted(mayLeaveRecord(m_session, this));
+    if (event->isAccepted()) {
+        Q_EMIT closed();
+    }
+}
+
+} // namespace nabblet

@@ -1,0 +1,149 @@
+#include "entry/view/record_list.h"
+
+#include "core/text/caption_words.h"
+#include "entry/view/entry_view.h"
+
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int Margin = 16; // px before the first column, where the mark of the row in hand stands
+constexpr int RowHeight = 26;
+constexpr int HeadHeight = 28;
+constexpr int LeastColumn = 40;
+
+// The control by which the form shows a column, as one for a list; a plain text where it does not.
+Control cellOf(const Form &form, const QString &column)
+{
+    Control cell;
+    cell.kind = QStringLiteral("text-box");
+    for (const Control &control : form.controls) {
+        if (control.column == column && kindNamed(control.kind).editor != Editor::LongText &&
+            kindNamed(control.kind).editor != Editor::Image) {
+            const bool isChosen = lookupOf(control) || !fixedChoices(control).isEmpty();
+            cell.kind = isChosen ? QStringLiteral("drop-down") : control.kind;
+            cell.settings = control.settings;
+            break;
+        }
+    }
+    cell.role = QStringLiteral("field");
+    cell.column = column;
+    cell.settings.insert(QStringLiteral("locked"), true);
+    cell.settings.insert(QStringLiteral("framed"), false);
+    return cell;
+}
+
+} // namespace
+
+Form recordListForm(const Form &form, const Catalogue &catalogue, const TextMeasure &measure)
+{
+    const Table *table = findTable(catalogue, form.rowSource);
+    QStringList columns = form.window.listColumns;
+    if (columns.isEmpty() && table) {
+        columns = tellingColumns(*table);
+    }
+    Form list;
+    list.name = form.name + QStringLiteral("_list");
+    list.title = form.title;
+    list.rowSource = form.rowSource;
+    list.select = form.select;
+    list.look = form.look;
+    list.permissions = {true, false, false, false};
+    list.rowsShown = 1;
+    list.bands = {Band{BandRole::Header, HeadHeight, {}}, Band{BandRole::Body, RowHeight, {}}};
+    list.window.hasRecordStrip = false;
+    int x = Margin;
+    // The first column takes the most of the width, as it is what people look for.
+    const int room = std::max<int>(LeastColumn, form.window.listWidth - Margin);
+    const int count = static_cast<int>(columns.size());
+    for (int i = 0; i < count; ++i) {
+        const int width = count == 1 ? room
+                          : i == 0   ? std::max(LeastColumn, room * 3 / 5)
+                                     : std::max(LeastColumn, room * 2 / 5 / (count - 1));
+        Control cell = cellOf(form, columns.at(i));
+        cell.id = 2 * i + 1;
+        cell.name = QStringLiteral("cell_%1").arg(i + 1);
+        cell.place = QRect(x, 1, width, RowHeight - 2);
+        if (i == count - 1) {
+            cell.rides.right = FixedRail::FormRight;
+            cell.rides.left = FixedRail::FormLeft;
+        }
+        list.controls.append(cell);
+        Control head;
+        head.id = 2 * i + 2;
+        head.kind = QStringLiteral("caption");
+        head.role = QStringLiteral("caption");
+        head.name = QStringLiteral("head_%1").arg(i + 1);
+        head.band = BandRole::Header;
+        head.captionFor = cell.id;
+        head.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+        const Control *caption = nullptr;
+        for (const Control &control : form.controls) {
+            caption = !caption && control.column == columns.at(i) ? captionOf(form, control.id) : caption;
+        }
+        head.text = caption ? caption->text.simplified() : captionFromColumn(columns.at(i), form.rowSource);
+        head.place =
+            QRect(x + 7, 4, std::min(width - 7, measure.width(head.text, TextRole::Caption) + 2), HeadHeight - 8);
+        list.controls.append(head);
+        x += width;
+    }
+    list.width = std::max(x, form.window.listWidth);
+    return list;
+}
+
+RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWidget *parent)
+    : QWidget(parent), m_session(session),
+      m_rows(std::make_unique<EntrySession>(session->connection(), session->catalogue(),
+                                            recordListForm(session->form(), session->catalogue(), appearance)))
+{
+    setObjectName(QStringLiteral("recordList"));
+    m_rows->setLocale(session->locale());
+    m_rows->holdAs(*session); // which starts it
+    m_view = new EntryView(m_rows.get(), appearance, this, Furniture::None);
+    auto *layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(m_view);
+    setAccessibleName(tr("Records"));
+    connect(m_rows.get(), &EntrySession::recordChanged, this, [this] {
+        const std::optional<RowKey> key = m_rows->keyInHand();
+        if (m_isFollowing || !key || key == m_session->keyInHand()) {
+            return;
+        }
+        if (!m_session->goToKey(*key)) { // refused: what was typed there stays in hand
+            follow();
+        }
+    });
+    connect(session, &EntrySession::recordChanged, this, &RecordList::follow);
+    follow();
+}
+
+RecordList::~RecordList()
+{
+    delete m_view; // before its session
+}
+
+void RecordList::follow()
+{
+    if (m_isFollowing) {
+        return;
+    }
+    m_isFollowing = true;
+    m_rows->holdAs(*m_session);
+    const std::optional<RowKey> key = m_session->keyInHand();
+    if (!key) {
+        m_isFollowing = false;
+        return;
+    }
+    if (m_rows->keyInHand() == key) {
+        m_rows->readAgain();
+    } else {
+        (void)m_rows->goToKey(*key);
+    }
+    m_isFollowing = false;
+}
+
+} // namespace nabblet

@@ -1,0 +1,136 @@
+#include "entry/view/rows_band.h"
+
+#include "entry/paint/form_painter.h"
+#include "entry/paint/picture_painter.h"
+
+#include <QMouseEvent>
+#include <QPaintEvent>
+#include <QPainter>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int RowsAStep = 3; // of the wheel
+
+} // namespace
+
+RowsBand::RowsBand(EntrySession *session, const Appearance *appearance, QWidget *parent)
+    : BandView(BandRole::Body, appearance, parent), m_session(session)
+{
+}
+
+void RowsBand::setRow(const QList<Control> &controls, int rowHeight)
+{
+    m_controls = controls;
+    m_rowHeight = rowHeight;
+    update();
+}
+
+void RowsBand::setTop(int top)
+{
+    const int held = std::clamp(top, 0, std::max(0, rowsInAll() - rowsInSight()));
+    if (held != m_top) {
+        m_top = held;
+        update();
+        Q_EMIT topChanged();
+    }
+}
+
+int RowsBand::rowsInAll() const
+{
+    const bool endsHere = m_session->window().hasLast() || m_session->window().rows().isEmpty();
+    const bool hasBlank = m_session->isNew() || (endsHere && m_session->canAdd());
+    return static_cast<int>(m_session->window().rows().size()) + (hasBlank ? 1 : 0);
+}
+
+int RowsBand::rowInHand() const
+{
+    return m_session->isNew() ? rowsInAll() - 1 : m_session->windowIndex();
+}
+
+void RowsBand::showRowInHand()
+{
+    const int row = rowInHand();
+    if (row < 0) {
+        return;
+    }
+    if (row < m_top) {
+        setTop(row);
+    } else if (row >= m_top + rowsInSight()) {
+        setTop(row - rowsInSight() + 1);
+    }
+}
+
+void RowsBand::readShown()
+{
+    const QList<Row> &rows = m_session->window().rows();
+    const int end = std::min<int>(static_cast<int>(rows.size()), m_top + rowsInSight() + 1);
+    for (int row = std::max(0, m_top); row < end; ++row) {
+        for (const Control &control : std::as_const(m_controls)) {
+            m_session->shownIn(control, rows.at(row));
+        }
+    }
+    update();
+}
+
+void RowsBand::paintEvent(QPaintEvent *event)
+{
+    const EntrySession::Painting painting(m_session);
+    QPainter painter(this);
+    paintBand(painter, BandRole::Body, tone(), rect(), appearance());
+    if (m_rowHeight <= 0) {
+        return;
+    }
+    const QList<Row> &rows = m_session->window().rows();
+    const int inHand = rowInHand();
+    const int end = std::min(rowsInAll(), m_top + height() / m_rowHeight + 1);
+    for (int row = m_top; row < end; ++row) {
+        const QRect place(0, yOf(row), width(), m_rowHeight);
+        if (!place.intersects(event->rect())) {
+            continue;
+        }
+        // Where nobody types, the row in hand is what was picked.
+        if (row == inHand && !m_session->form().permissions.change && !m_session->form().permissions.add) {
+            painter.fillRect(place, appearance().colour(Ink::ChosenFill));
+        }
+        for (const Control &control : std::as_const(m_controls)) {
+            // The row in hand has widgets for everything else.
+            if (row == inHand && hasWidget(control)) {
+                continue;
+            }
+            const Shown contents = row < rows.size() ? m_session->shownIn(control, rows.at(row)) : shownBlank(control);
+            paintControl(painter, control, contents, place.topLeft(), appearance());
+        }
+        const bool isBlank = row >= rows.size() && !(row == inHand && m_session->isChanged());
+        if (row == inHand && !isBlank) {
+            paintRowMark(painter, place, m_session->isChanged(), appearance());
+        } else if (isBlank) {
+            paintNewRowMark(painter, place, appearance());
+        }
+    }
+}
+
+void RowsBand::mousePressEvent(QMouseEvent *event)
+{
+    if (m_rowHeight <= 0 || event->button() != Qt::LeftButton) {
+        return;
+    }
+    const int row = m_top + event->pos().y() / m_rowHeight;
+    if (row < rowsInAll()) {
+        Q_EMIT rowPressed(row, event->pos() - QPoint(0, yOf(row)));
+    }
+}
+
+void RowsBand::wheelEvent(QWheelEvent *event)
+{
+    const int by = event->angleDelta().y();
+    if (by != 0) {
+        setTop(m_top - (by > 0 ? RowsAStep : -RowsAStep));
+        event->accept();
+    }
+}
+
+} // namespace nabblet

@@ -1,0 +1,117 @@
+// Subforms: the rows that belong to the record in hand, a form within the form.
+#include "entry/editors/field_editor.h"
+#include "entry/view/entry_view.h"
+#include "entry/paint/form_painter.h"
+
+#include <QPainter>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+namespace {
+
+// The frame's line, over the form inside, as on the board.
+class FrameLine : public QWidget
+{
+public:
+    FrameLine(QWidget *parent, const Appearance *appearance) : QWidget(parent), m_appearance(appearance)
+    {
+        setAttribute(Qt::WA_TransparentForMouseEvents);
+        setFocusPolicy(Qt::NoFocus);
+    }
+
+protected:
+    void paintEvent(QPaintEvent *) override
+    {
+        QPainter painter(this);
+        paintSubformFrame(painter, rect(), *m_appearance);
+    }
+
+private:
+    const Appearance *m_appearance;
+};
+
+class SubformFrame : public QWidget
+{
+public:
+    SubformFrame(QWidget *parent, const Appearance *appearance)
+        : QWidget(parent), m_line(new FrameLine(this, appearance))
+    {
+        setFocusPolicy(Qt::NoFocus);
+    }
+    std::function<void(QPainter &)> paint;
+    void raiseLine() { m_line->raise(); }
+
+protected:
+    void resizeEvent(QResizeEvent *event) override
+    {
+        QWidget::resizeEvent(event);
+        m_line->setGeometry(rect());
+    }
+    void paintEvent(QPaintEvent *) override
+    {
+        QPainter painter(this);
+        paint(painter);
+    }
+
+private:
+    FrameLine *m_line;
+};
+
+class SubformEditor : public FieldEditor
+{
+public:
+    SubformEditor(const EditorContext &context, const Control &control, QWidget *parent)
+        : FieldEditor(context, control), m_frame(new SubformFrame(parent, context.appearance))
+    {
+        m_frame->paint = [this](QPainter &painter) {
+            Shown shown;
+            paintAtRest(painter, shown);
+        };
+        auto *layout = new QVBoxLayout(m_frame);
+        layout->setContentsMargins(1, 1, 1, 1);
+        layout->setSpacing(0);
+    }
+
+    QWidget *widget() override { return m_frame; }
+    bool isOneBox() const override { return false; }
+
+    void refresh() override
+    {
+        EntrySession *rows = session().childOf(control());
+        if (m_view && m_view->session() == rows && m_form == rows->form()) {
+            return; // follows its own session
+        }
+        delete m_view;
+        m_view = nullptr;
+        if (rows) {
+            m_form = rows->form();
+            m_view = new EntryView(rows, *context().appearance, m_frame,
+                                   isTabular(rows->form()) ? Furniture::None : Furniture::RecordStrip);
+            m_frame->layout()->addWidget(m_view);
+            m_frame->raiseLine();
+            QObject::connect(m_view, &EntryView::parentRefused, m_frame, [this] {
+                for (QWidget *above = m_frame->parentWidget(); above; above = above->parentWidget()) {
+                    if (auto *view = qobject_cast<EntryView *>(above)) {
+                        view->focusFirstRefused();
+                        return;
+                    }
+                }
+            });
+        }
+    }
+
+private:
+    SubformFrame *m_frame;
+    EntryView *m_view = nullptr;
+    Form m_form; // that it shows
+};
+
+} // namespace
+
+std::unique_ptr<FieldEditor> makeSubformEditor(const EditorContext &context, const Control &control, QWidget *parent)
+{
+    return std::make_unique<SubformEditor>(context, control, parent);
+}
+
+} // namespace nabblet
