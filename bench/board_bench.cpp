@@ -218,7 +218,7 @@ Measured editingInTheWindow(const QString &folder)
 {
     Form form = formOf(Controls);
     form.name = "large";
-    form.rowSource.clear(); // the board alone is measured, not the database
+    form.rowsFrom.clear(); // the board alone is measured, not the database
     form.boundColumns.clear();
     const QString path = QDir(folder).absoluteFilePath("depot/forms/large.nabform");
     if (!saveForm(path, form)) {

@@ -33,7 +33,7 @@ QList<Measured> lookupsBench(const QString &database)
     }
     Form form;
     form.name = form.title = "claims";
-    form.rowSource = "part_claim";
+    form.rowsFrom = "part_claim";
     form.bands = {Band{BandRole::Body, 200, {}}};
     Control box;
     box.id = 1;

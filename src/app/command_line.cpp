@@ -142,7 +142,7 @@ int render(const QStringList &arguments)
     const Appearance appearance = usualAppearance(form->look, parser.isSet(dark) ? Theme::Dark : Theme::Light);
     EntrySession session(*workspace->connection, workspace->catalogue, *form);
     // A form without rows, or one on which people only add, has no stored record to show.
-    const bool hasStored = !form->rowSource.isEmpty() && form->permissions.see;
+    const bool hasStored = !form->rowsFrom.isEmpty() && form->permissions.see;
     if (number > 0 && (hasStored || parser.isSet(record))) {
         const Outcome started = session.start();
         if (!started) {
@@ -158,7 +158,7 @@ int render(const QStringList &arguments)
         if (!isFirstOfNone) { // an empty table is shown blank
             session.goTo(number - 1);
         }
-    } else if (!form->rowSource.isEmpty() && !form->permissions.see) {
+    } else if (!form->rowsFrom.isEmpty() && !form->permissions.see) {
         const Outcome started = session.start();
         if (!started) {
             return fail(started.error());

@@ -56,7 +56,7 @@ void EntryWindow::offerTypedRecord()
 Outcome EntryWindow::start()
 {
     // A form without rows has buttons that lead to others.
-    return session()->form().rowSource.isEmpty() ? Outcome(Done{}) : session()->start();
+    return session()->form().rowsFrom.isEmpty() ? Outcome(Done{}) : session()->start();
 }
 
 } // namespace nabblet

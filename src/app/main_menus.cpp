@@ -150,7 +150,7 @@ void MainWindow::makeEditMenu()
     addCommand(
         edit, tr("Control &names…"), QKeySequence(), [this] { renameControls(); }, &m_designActions);
     addCommand(
-        edit, tr("Ro&w source…"), QKeySequence(), [this] { changeRowSource(); }, &m_designActions);
+        edit, tr("Ro&w source…"), QKeySequence(), [this] { changeRows(); }, &m_designActions);
 }
 
 void MainWindow::makeSelectMenu()
@@ -540,7 +540,7 @@ void MainWindow::showRowsTable(bool shows)
 {
     delete m_rowsTable;
     m_rowsTable = nullptr;
-    const Table *table = m_document ? findTable(shownCatalogue(), m_document->form().rowSource) : nullptr;
+    const Table *table = m_document ? findTable(shownCatalogue(), m_document->form().rowsFrom) : nullptr;
     m_rowsAction->setChecked(shows && table && m_workspace.connection);
     if (!m_rowsAction->isChecked()) {
         return;

@@ -21,7 +21,7 @@
 #include "designer/panels/palette.h"
 #include "designer/document/recovery.h"
 #include "designer/panels/rename_dialog.h"
-#include "designer/new_form/row_source_dialog.h"
+#include "designer/new_form/rows_dialog.h"
 #include "designer/panels/width_slider.h"
 #include "entry/theme/ask.h"
 #include "entry/session/database_watch.h"
@@ -239,17 +239,17 @@ void MainWindow::makePages()
     });
 }
 
-void MainWindow::changeRowSource()
+void MainWindow::changeRows()
 {
     // Other rows would take the place of the record in hand, so what was typed in it is settled first.
     if (!m_document || !m_workspace.connection || (m_session && !mayLeaveRecord(m_session.get(), this))) {
         return;
     }
     const Form &form = m_document->form();
-    RowSourceDialog dialog(*m_workspace.connection, m_workspace.catalogue, form.rowSource, form.select, theme(), this);
+    RowsDialog dialog(*m_workspace.connection, m_workspace.catalogue, form.rowsFrom, form.select, theme(), this);
     if (dialog.exec() == QDialog::Accepted) {
-        m_document->apply(tr("Change the row source"),
-                          setRowSource(m_document->form(), dialog.rowSource(), dialog.select()));
+        m_document->apply(tr("Change where the rows come from"),
+                          setRowsFrom(m_document->form(), dialog.rowsFrom(), dialog.select()));
     }
 }
 
@@ -276,12 +276,12 @@ AddedFields MainWindow::addedFields(const Form &form, const QString &tableName, 
 {
     const Catalogue &catalogue = shownCatalogue();
     const Table *table = findTable(catalogue, tableName);
-    const bool isFirst = form.rowSource.isEmpty();
-    if (!table || (!isFirst && form.rowSource != tableName)) {
+    const bool isFirst = form.rowsFrom.isEmpty();
+    if (!table || (!isFirst && form.rowsFrom != tableName)) {
         return {form, {}};
     }
     const bool isProfiled = m_storedValues && m_storedValues->profile().table == tableName;
-    return withFields(isFirst ? setRowSource(form, tableName) : form, catalogue, *table, columns, target,
+    return withFields(isFirst ? setRowsFrom(form, tableName) : form, catalogue, *table, columns, target,
                       isProfiled ? &m_storedValues->profile() : nullptr, m_workspace.project.namingPattern,
                       *m_appearance);
 }
@@ -297,14 +297,14 @@ void MainWindow::takeColumns(const QString &table, const QStringList &columns)
     if (added.fields.isEmpty()) {
         QList<ControlId> there;
         for (const Control &control : form.controls) {
-            if (form.rowSource == table && columns.contains(control.column)) {
+            if (form.rowsFrom == table && columns.contains(control.column)) {
                 there.append(control.id);
             }
         }
         m_board->select(there);
-        if (form.rowSource != table && !form.rowSource.isEmpty()) {
+        if (form.rowsFrom != table && !form.rowsFrom.isEmpty()) {
             say(tr("The form shows rows of %1; columns of %2 come with a lookup or a subform.")
-                    .arg(form.rowSource.simplified(), table.simplified()));
+                    .arg(form.rowsFrom.simplified(), table.simplified()));
         }
         return;
     }
@@ -426,7 +426,7 @@ void MainWindow::showEntry()
                      : m_workspace.databaseError);
         return;
     }
-    const bool hasRows = !m_document->root().rowSource.isEmpty();
+    const bool hasRows = !m_document->root().rowsFrom.isEmpty();
     const Outcome changed = m_session->setForm(m_document->root());
     if (!changed && hasRows) {
         complain(changed.error());

@@ -51,7 +51,7 @@ public:
     void readDatabaseAgain();
     void newFormFromTable(const QString &table);
     void newForm();
-    void changeRowSource();
+    void changeRows();
     const Catalogue &shownCatalogue() const;
     void refreshCatalogue();
     void takeColumns(const QString &table, const QStringList &columns);

@@ -23,7 +23,7 @@
 #include "designer/panels/outline_panel.h"
 #include "designer/document/recovery.h"
 #include "designer/panels/rename_dialog.h"
-#include "designer/new_form/row_source_dialog.h"
+#include "designer/new_form/rows_dialog.h"
 #include "designer/panels/width_slider.h"
 #include "entry/theme/ask.h"
 #include "entry/session/database_watch.h"
@@ -345,7 +345,7 @@ void MainWindow::leaveInnerForm()
 // Another form came to hand: the board shows its rows.
 void MainWindow::followFocus()
 {
-    if (m_session && !m_document->root().rowSource.isEmpty()) {
+    if (m_session && !m_document->root().rowsFrom.isEmpty()) {
         if (const Outcome taken = m_session->setForm(m_document->root()); !taken) {
             say(taken.error().sentence);
         }
@@ -386,7 +386,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
         connect(m_session.get(), &EntrySession::recordChanged, this, &MainWindow::refreshRecord);
         connect(m_session.get(), &EntrySession::positionChanged, this, &MainWindow::refreshRecord);
         connect(m_session.get(), &EntrySession::pendingChanged, this, &MainWindow::refreshRecord);
-        const Outcome started = form.rowSource.isEmpty() ? Outcome(Done{}) : m_session->start();
+        const Outcome started = form.rowsFrom.isEmpty() ? Outcome(Done{}) : m_session->start();
         if (!started) {
             complain(started.error());
         }
@@ -403,18 +403,18 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     m_boardFrame->layout()->addWidget(m_widthSlider);
     m_inspectorFrame->layout()->addWidget(m_inspector);
     prepareBoard();
-    connect(m_board, &Board::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
-    connect(m_inspector, &Inspector::rowSourceRequested, this, &MainWindow::changeRowSource, Qt::QueuedConnection);
+    connect(m_board, &Board::rowsRequested, this, &MainWindow::changeRows, Qt::QueuedConnection);
+    connect(m_inspector, &Inspector::rowsRequested, this, &MainWindow::changeRows, Qt::QueuedConnection);
     connect(m_board, &Board::selectionChanged, this, [this] {
         m_inspector->show(m_board->selection());
         refreshActions();
         refreshStatus();
     });
     connect(m_document.get(), &FormDocument::formChanged, this, [this](const Form &before, const Form &after) {
-        const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowSource != after.rowSource ||
+        const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowsFrom != after.rowsFrom ||
                                      before.select != after.select;
         if ((hasOtherColumns || readsOtherwise(before, after)) && m_session &&
-            !m_document->root().rowSource.isEmpty()) {
+            !m_document->root().rowsFrom.isEmpty()) {
             const Outcome changed = m_session->setForm(m_document->root());
             if (!changed) {
                 say(changed.error().sentence);
@@ -424,8 +424,8 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
         if (before.select != after.select) {
             refreshCatalogue();
         }
-        if (m_storedValues && (before.rowSource != after.rowSource || before.select != after.select)) {
-            m_storedValues->lookAt(shownCatalogue(), after.rowSource);
+        if (m_storedValues && (before.rowsFrom != after.rowsFrom || before.select != after.select)) {
+            m_storedValues->lookAt(shownCatalogue(), after.rowsFrom);
         }
         m_catalogue->setForm(after);
         refreshNames();
@@ -485,14 +485,14 @@ void MainWindow::prepareBoard()
     }
     m_storedValues = std::make_unique<StoredValues>(m_workspace.address);
     afterFirstPainting(m_board->viewport(), m_storedValues.get(), [this] {
-        m_storedValues->lookAt(shownCatalogue(), m_document->form().rowSource);
+        m_storedValues->lookAt(shownCatalogue(), m_document->form().rowsFrom);
     });
     connect(m_storedValues.get(), &StoredValues::known, this, [this] {
         m_board->setLongestWords(longestWords(m_storedValues->profile(), *m_appearance));
         m_arrange->refresh();
     });
     m_arrange->setBoxWidth([this](const Control &control, double share) {
-        const Table *table = findTable(shownCatalogue(), m_document->form().rowSource);
+        const Table *table = findTable(shownCatalogue(), m_document->form().rowsFrom);
         return table && m_storedValues && m_storedValues->profile().table == table->name
                    ? fittedWidth(shownCatalogue(), *table, m_storedValues->profile(), control, share, *m_appearance)
                    : 0;
@@ -534,7 +534,7 @@ void MainWindow::takeCatalogue(const Catalogue &catalogue)
     if (m_document) {
         refreshCatalogue();
         if (m_storedValues) {
-            m_storedValues->lookAt(shownCatalogue(), m_document->form().rowSource);
+            m_storedValues->lookAt(shownCatalogue(), m_document->form().rowsFrom);
         }
         if (m_board) {
             m_board->setSession(sessionInFocus());

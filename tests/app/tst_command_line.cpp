@@ -94,7 +94,7 @@ private Q_SLOTS:
         QCOMPARE(ran.code, 0);
         const Result<Form> form = readForm(ran.output.toUtf8());
         QVERIFY(form.isOk());
-        QCOMPARE(form->rowSource, "visit");
+        QCOMPARE(form->rowsFrom, "visit");
         const QString path = m_folder.filePath("two/visit.nabform");
         QCOMPARE(run({"draft", m_database, "visit", "-o", path, "--columns", "2"}).code, 0);
         const Result<Form> stored = loadForm(path);
@@ -188,9 +188,9 @@ private Q_SLOTS:
         QVERIFY(run({"draft", m_database, "--select", "SELECT nothing"}).errors.contains("not understood"));
         const Result<Form> page =
             readForm(run({"draft", m_database, "--pattern", "3", "--title", "Page"}).output.toUtf8());
-        QVERIFY(page && page->rails.size() == 3 && page->title == "Page" && page->rowSource.isEmpty());
+        QVERIFY(page && page->rails.size() == 3 && page->title == "Page" && page->rowsFrom.isEmpty());
         const Result<Form> none = readForm(run({"draft", m_database, "--empty"}).output.toUtf8());
-        QVERIFY(none && none->rails.isEmpty() && none->rowSource.isEmpty());
+        QVERIFY(none && none->rails.isEmpty() && none->rowsFrom.isEmpty());
         QCOMPARE(run({"draft", m_database, "visit", "--empty"}).code, 2);
         QCOMPARE(run({"draft", m_database, "--pattern", "9"}).code, 2);
         QCOMPARE(run({"draft", m_database, "visit", "--arrangement", "round"}).code, 1);
@@ -282,7 +282,7 @@ private Q_SLOTS:
     void aFormForATableThatIsGoneIsSaid()
     {
         Form form = *loadForm(m_project + "/forms/buoy.nabform");
-        form.rowSource = "lighthouse";
+        form.rowsFrom = "lighthouse";
         const QString path = m_project + "/forms/gone.nabform";
         QVERIFY(saveForm(path, form).isOk());
         const Ran ran = run({"render", path, "-o", m_folder.filePath("x.png")});

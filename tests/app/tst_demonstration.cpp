@@ -64,7 +64,7 @@ class TestDemonstration : public QObject
 
     static void addAndDelete(EntrySession &session, const QString &where)
     {
-        const Table *table = findTable(session.catalogue(), session.form().rowSource);
+        const Table *table = findTable(session.catalogue(), session.form().rowsFrom);
         QString said;
         const auto listening = connect(&session, &EntrySession::said, [&](const QString &words) { said = words; });
         if (session.canAdd()) {
@@ -148,7 +148,7 @@ private Q_SLOTS:
         const Result<Form> form = loadForm(path);
         EntrySession session(*workspace->connection, workspace->catalogue, *form);
         session.setLocale(QLocale::c());
-        if (form->rowSource.isEmpty()) {
+        if (form->rowsFrom.isEmpty()) {
             return;
         }
         QVERIFY(session.start().isOk());
@@ -216,7 +216,7 @@ private Q_SLOTS:
         QTest::mouseDClick(window.board()->viewport(), Qt::LeftButton, {},
                            window.board()->viewportRectOf(visits).topLeft() + QPoint(30, 60));
         QTRY_COMPARE(document->focus(), InnerPath{visits});
-        QCOMPARE(document->form().rowSource, "visit");
+        QCOMPARE(document->form().rowsFrom, "visit");
         auto *back = window.findChild<QPushButton *>("backToOuterForm");
         QVERIFY(back && back->isVisible());
         QCOMPARE(back->text(), "Back to Buoy register");

@@ -169,7 +169,7 @@ private Q_SLOTS:
         key(Qt::Key_Down, Qt::ShiftModifier);
         key(Qt::Key_Down, Qt::ShiftModifier);
         key(Qt::Key_Return);
-        QCOMPARE(form().rowSource, "contractor");
+        QCOMPARE(form().rowsFrom, "contractor");
         QCOMPARE(board()->selection().controls().size(), 4);
         const QList<ControlId> fields = tabSequence(form());
         QCOMPARE(fields.size(), 4);

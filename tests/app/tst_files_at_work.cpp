@@ -164,7 +164,7 @@ private Q_SLOTS:
         project.close();
         QDir().mkpath(other + "/forms");
         Form form;
-        form.name = form.title = form.rowSource = "one";
+        form.name = form.title = form.rowsFrom = "one";
         form.bands = {Band{BandRole::Body, 200, {}}};
         QFile file(other + "/forms/one.nabform");
         QVERIFY(file.open(QFile::WriteOnly));

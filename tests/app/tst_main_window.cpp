@@ -360,7 +360,7 @@ private Q_SLOTS:
             if (auto *dialog = qobject_cast<NewFormDialog *>(QApplication::activeModalWidget())) {
                 timer.stop();
                 QTest::keyClicks(dialog->findChild<QLineEdit *>(), "contr");
-                chosen = dialog->form().rowSource;
+                chosen = dialog->form().rowsFrom;
                 QTest::keyClick(dialog, Qt::Key_Return);
             }
         });
@@ -368,7 +368,7 @@ private Q_SLOTS:
         window.openPath(m_project + "/fairway.db");
         QCOMPARE(chosen, "contractor");
         QVERIFY(window.document());
-        QCOMPARE(window.document()->form().rowSource, "contractor");
+        QCOMPARE(window.document()->form().rowsFrom, "contractor");
         QVERIFY(window.document()->isChanged());
         QCOMPARE(window.document()->path(), QString());
     }
@@ -382,7 +382,7 @@ private Q_SLOTS:
             window.openPath(m_project);
             window.newFormFromTable(table.name);
             QVERIFY(window.document());
-            QCOMPARE(window.document()->form().rowSource, table.name);
+            QCOMPARE(window.document()->form().rowsFrom, table.name);
             window.showEntry();
             QVERIFY(window.isEntry());
             QVERIFY(window.session()->hasRecord());
@@ -402,17 +402,17 @@ private Q_SLOTS:
             dialog->accept();
         });
         window.openPath(m_project + "/fairway.db"); // a bare database goes straight to the sheet
-        QVERIFY(window.document() && window.document()->form().rowSource.isEmpty());
+        QVERIFY(window.document() && window.document()->form().rowsFrom.isEmpty());
         QCOMPARE(window.document()->form().rails.size(), 2);
-        auto *button = window.findChild<QPushButton *>("boardRowSource");
+        auto *button = window.findChild<QPushButton *>("boardRows");
         QVERIFY(button && button->isVisible());
-        WhenOpen rows("rowSourceDialog", [](QDialog *dialog) {
-            auto *tables = dialog->findChild<QTreeWidget *>("rowSources");
+        WhenOpen rows("rowsDialog", [](QDialog *dialog) {
+            auto *tables = dialog->findChild<QTreeWidget *>("rowsTables");
             tables->setCurrentItem(tables->findItems("vessel", Qt::MatchExactly).first());
-            dialog->findChild<QPushButton *>("takeRowSource")->click();
+            dialog->findChild<QPushButton *>("takeRowsFrom")->click();
         });
         button->click();
-        QTRY_COMPARE(window.document()->form().rowSource, "vessel");
+        QTRY_COMPARE(window.document()->form().rowsFrom, "vessel");
         QVERIFY(!button->isVisible());
         // Fields come by a double click, each in the next free place.
         auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
@@ -430,7 +430,7 @@ private Q_SLOTS:
         for (int i = 0; i < 4; ++i) {
             window.document()->steps()->undo();
         }
-        QVERIFY(window.document()->form().rowSource.isEmpty());
+        QVERIFY(window.document()->form().rowsFrom.isEmpty());
         QVERIFY(button->isVisible());
         Answer letGo("answer1");
         window.close();
@@ -446,7 +446,7 @@ private Q_SLOTS:
         });
         window.openPath(m_project + "/fairway.db");
         window.document()->apply("Rows",
-                                 setRowSource(window.document()->form(), "own_select",
+                                 setRowsFrom(window.document()->form(), "own_select",
                                               "SELECT vessel_id, name AS ship, length(name) AS letters FROM vessel"));
         auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
         const auto column = [&](const QString &name) {

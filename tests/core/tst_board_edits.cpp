@@ -225,7 +225,7 @@ private Q_SLOTS:
         const Catalogue catalogue = samples::orders();
         const Table *table = findTable(catalogue, "purchase_line");
         Form form = blankForm("Lines", "Harbour", m_measure);
-        form.rowSource = table->name;
+        form.rowsFrom = table->name;
         FieldTarget target;
         target.at = QPoint(2, 21); // hard against the left edge
         const AddedFields added = withFields(form, catalogue, *table, {"quantity", "article", "unit_price"}, target,

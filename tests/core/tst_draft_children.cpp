@@ -158,7 +158,7 @@ private Q_SLOTS:
         QCOMPARE(subforms.size(), 2);
         const Control *control = nullptr;
         for (const Control *subform : subforms) {
-            control = subform->inner.get()->rowSource == "purchase_line" ? subform : control;
+            control = subform->inner.get()->rowsFrom == "purchase_line" ? subform : control;
         }
         const Form &inner = *control->inner.get();
         QVERIFY(!boundTo(inner, "purchase_no") && boundTo(inner, "article"));
@@ -178,7 +178,7 @@ private Q_SLOTS:
         QCOMPARE(tags.plan.title, "Tag");
         const Form form = drafted(plan);
         for (const Control *subform : ofKind(form, "subform")) {
-            if (subform->inner.get()->rowSource == "purchase_tag") {
+            if (subform->inner.get()->rowsFrom == "purchase_tag") {
                 const Form &inner = *subform->inner.get();
                 const Control *far = boundTo(inner, "tag_id");
                 QCOMPARE(lookupOf(*far)->wordsColumns, QStringList("label"));
@@ -199,7 +199,7 @@ private Q_SLOTS:
         const Form &inner = *ofKind(form, "subform").first()->inner.get();
         const Control *deep = ofKind(inner, "subform").first();
         QCOMPARE(deep->band, BandRole::Footer); // follows the row in hand of a tabular form
-        QCOMPARE(deep->inner.get()->rowSource, "purchase_line");
+        QCOMPARE(deep->inner.get()->rowsFrom, "purchase_line");
         // The same on a form of its own.
         purchases.place = ChildPlace::Button;
         form = drafted(plan);
@@ -380,7 +380,7 @@ private Q_SLOTS:
     void fieldsAddedLaterTakeTheNextFreePlace()
     {
         const Table &purchase = table("purchase");
-        Form form = setRowSource(patternForm("Page", 2, "Harbour", m_measure), "purchase");
+        Form form = setRowsFrom(patternForm("Page", 2, "Harbour", m_measure), "purchase");
         QCOMPARE(form.rails.size(), 2);
         for (const Column &column : purchase.columns) {
             form = withField(form, m_orders, purchase, column.name, "{kind}_{column}", m_measure);
@@ -395,7 +395,7 @@ private Q_SLOTS:
         }
         QCOMPARE(lefts.size(), 2); // both columns of the pattern, in turn
         QVERIFY(withField(form, m_orders, purchase, "no such column", "{column}", m_measure) == form);
-        const Form blank = setRowSource(blankForm("Empty", "Harbour", m_measure), "purchase");
+        const Form blank = setRowsFrom(blankForm("Empty", "Harbour", m_measure), "purchase");
         QVERIFY(blank.rails.isEmpty());
         QCOMPARE(withField(blank, m_orders, purchase, "remarks", "{column}", m_measure).rails.size(), 1);
     }

@@ -38,6 +38,22 @@ private Q_SLOTS:
         }
     }
 
+    // Rows had another key in the first files; those are read for good, what a newer version put in there too.
+    void rowsOfTheFirstFilesAreRead()
+    {
+        const Form form = samples::columnOfFields(2);
+        const QByteArray now = writeForm(form);
+        QVERIFY(now.contains("\"rows\": {\"table\": \"sample\"}"));
+        QByteArray old = now;
+        old.replace("\"rows\": {\"table\": \"sample\"}", "\"rowSource\": {\"table\": \"sample\", \"later\": 1}");
+        const Result<Form> read = readForm(old);
+        QVERIFY2(read.isOk(), read ? "" : qPrintable(read.error().sentence));
+        QCOMPARE(read->rowsFrom, "sample");
+        const QByteArray again = writeForm(*read);
+        QVERIFY(again.contains("\"rows\": {\"table\": \"sample\", \"later\": 1}"));
+        QVERIFY(!again.contains("rowSource"));
+    }
+
     // Forms inside forms go eight deep; deeper ones are a mistake that is named, and never left out without a word.
     void formsTooDeepAreNamed()
     {

@@ -271,7 +271,7 @@ private Q_SLOTS:
     void aFormsSourceHoldsWhatItBinds()
     {
         Form form;
-        form.rowSource = "buoy";
+        form.rowsFrom = "buoy";
         form.bands = {Band{BandRole::Body, 10, {}}};
         for (const char *column : {"name", "dropped", "asset_no", "name"}) {
             Control control;
@@ -282,7 +282,7 @@ private Q_SLOTS:
         const RecordSource source = *recordSourceOf(form, m_catalogue);
         QCOMPARE(source.columns, QStringList({"name", "asset_no"}));
         QCOMPARE(source.missing, QStringList({"dropped"}));
-        form.rowSource = "gone";
+        form.rowsFrom = "gone";
         QVERIFY(recordSourceOf(form, m_catalogue).error().sentence.contains("no table “gone” any more"));
     }
 };

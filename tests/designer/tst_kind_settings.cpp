@@ -96,7 +96,7 @@ private Q_SLOTS:
     void init()
     {
         m_form = Form();
-        m_form.name = m_form.title = m_form.rowSource = "buoy";
+        m_form.name = m_form.title = m_form.rowsFrom = "buoy";
         m_form.bands = {Band{BandRole::Body, 400, {}}};
     }
 
@@ -243,7 +243,7 @@ private Q_SLOTS:
         QCOMPARE(columnsNeeded(control(box)), QStringList({"contractor_id", "position"}));
         QVERIFY(takes("lookupStores", box, "name"));
         // A link over several columns is taken as the database declares it.
-        m_form.rowSource = "part_claim";
+        m_form.rowsFrom = "part_claim";
         const ControlId line = place("drop-down", "line_no");
         QVERIFY(takes("lookupFrom", line, "part_fitted"));
         QCOMPARE(lookupOf(control(line))->columns, QStringList({"visit_id", "line_no"}));
@@ -301,7 +301,7 @@ private Q_SLOTS:
             visits = choice.value.startsWith("visit\n") ? choice.value : visits;
         }
         QVERIFY(takes("rowsOf", rows, visits));
-        QCOMPARE(control(rows).inner.get()->rowSource, "visit");
+        QCOMPARE(control(rows).inner.get()->rowsFrom, "visit");
         QCOMPARE(read("linkedBy", rows), "buoy_id = buoy_id");
         // The linking column is left out; the caption says what it is.
         for (const Control &each : control(rows).inner.get()->controls) {
@@ -317,7 +317,7 @@ private Q_SLOTS:
         QVERIFY(takes("rowsOf", rows, "vessel") && read("linkedBy", rows).isEmpty());
         // A form of the project, kept in its own file.
         QVERIFY(takes("rowsForm", rows, "visits"));
-        QCOMPARE(control(rows).inner.get()->rowSource, "visit");
+        QCOMPARE(control(rows).inner.get()->rowsFrom, "visit");
         QVERIFY(!writeForm(m_form).contains("visited_on"));
         QVERIFY(takes("rowsForm", rows, QString()));
         QVERIFY(writeForm(m_form).contains("visited_on"));
@@ -331,7 +331,7 @@ private Q_SLOTS:
         for (int i = 0; i < 6; ++i) {
             const ControlId rows = place("subform");
             m_form = withRowsThatBelong(m_form, rows, m_catalogue, "{kind}_{column}", m_measure);
-            tables.append(control(rows).inner ? control(rows).inner.get()->rowSource + ' ' +
+            tables.append(control(rows).inner ? control(rows).inner.get()->rowsFrom + ' ' +
                                                     childLinkOf(control(rows)).childColumns.join(' ')
                                               : QString());
         }

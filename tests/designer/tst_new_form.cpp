@@ -67,7 +67,7 @@ private Q_SLOTS:
 
     void theFirstTableIsDraftedAtOnceAndEnterTakesIt()
     {
-        QCOMPARE(m_dialog->form().rowSource, "buoy");
+        QCOMPARE(m_dialog->form().rowsFrom, "buoy");
         QVERIFY(boundTo("name") && !boundTo("buoy_id"));
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
         QCOMPARE(m_dialog->result(), int(QDialog::Accepted));
@@ -76,11 +76,11 @@ private Q_SLOTS:
     void theKeyboardFiltersAndWalks()
     {
         QTest::keyClicks(QApplication::focusWidget(), "part");
-        QCOMPARE(m_dialog->form().rowSource, "part");
+        QCOMPARE(m_dialog->form().rowsFrom, "part");
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Down);
-        QCOMPARE(m_dialog->form().rowSource, "part_claim");
+        QCOMPARE(m_dialog->form().rowsFrom, "part_claim");
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Up);
-        QCOMPARE(m_dialog->form().rowSource, "part");
+        QCOMPARE(m_dialog->form().rowsFrom, "part");
         QTest::keyClicks(QApplication::focusWidget(), "zzz");
         QVERIFY(!part<QPushButton>("makeForm")->isEnabled());
     }
@@ -208,7 +208,7 @@ private Q_SLOTS:
     const Control *subform(const Form &form, const QString &table) const
     {
         for (const Control &control : form.controls) {
-            if (control.inner && control.inner.get()->rowSource == table) {
+            if (control.inner && control.inner.get()->rowsFrom == table) {
                 return &control;
             }
         }
@@ -334,7 +334,7 @@ private Q_SLOTS:
     void aFormMayStartEmptyOrFromAPattern()
     {
         m_dialog->start(NewFormDialog::From::Nothing);
-        QVERIFY(m_dialog->form().rowSource.isEmpty() && m_dialog->form().rails.isEmpty());
+        QVERIFY(m_dialog->form().rowsFrom.isEmpty() && m_dialog->form().rails.isEmpty());
         QVERIFY(part<QPushButton>("makeForm")->isEnabled());
         m_dialog->start(NewFormDialog::From::Pattern);
         part<QComboBox>("columnsOfBoxes")->setCurrentIndex(3);
@@ -362,7 +362,7 @@ private Q_SLOTS:
         QVERIFY(!stop->isVisible() && !part<QWidget>("learningProgress")->isVisible());
         QCoreApplication::processEvents(); // what was given up must not report any more
         QVERIFY(!m_dialog->isProfiled());
-        QTRY_COMPARE(m_dialog->form().rowSource, "many");
+        QTRY_COMPARE(m_dialog->form().rowsFrom, "many");
         m_dialog.reset();
         samples::sqlite3(m_path, "DROP TABLE many");
     }
@@ -371,7 +371,7 @@ private Q_SLOTS:
     void theKeyboardAloneDoesIt()
     {
         QTest::keyClicks(QApplication::focusWidget(), "vess");
-        QCOMPARE(m_dialog->form().rowSource, "vessel");
+        QCOMPARE(m_dialog->form().rowsFrom, "vessel");
         QTRY_VERIFY(m_dialog->isProfiled());
         const auto tabTo = [&](QWidget *wanted) {
             for (int i = 0; i < 60 && QApplication::focusWidget() != wanted; ++i) {

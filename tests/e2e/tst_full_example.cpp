@@ -66,7 +66,7 @@ private:
         waitFor("the keyboard in the sheet",
                 [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });
         typeWords("buoy");
-        waitFor("the draft of buoy", [this] { return dialog<NewFormDialog>()->form().rowSource == "buoy"; });
+        waitFor("the draft of buoy", [this] { return dialog<NewFormDialog>()->form().rowsFrom == "buoy"; });
         picture("1-new-form", "Opened the database and chose the table buoy; the draft shows its values.");
         press("Return");
         waitFor("the board", [this] { return m_window->board() && m_window->board()->isVisible(); });
@@ -350,11 +350,11 @@ private:
         typeWords("visit");
         waitFor("the draft of visit, with its parts", [this] {
             const auto *sheet = dialog<NewFormDialog>();
-            return sheet->form().rowSource == "visit" && sheet->isProfiled() && rowsControl(sheet->form());
+            return sheet->form().rowsFrom == "visit" && sheet->isProfiled() && rowsControl(sheet->form());
         });
         picture("8-rows", "Chose visit: the parts that were fitted stand below each visit.");
         press("Return");
-        waitFor("the board", [this] { return m_window->board() && form().rowSource == "visit"; });
+        waitFor("the board", [this] { return m_window->board() && form().rowsFrom == "visit"; });
         waitFor("the window with the keyboard again", [this] { return m_window->isActiveWindow(); });
         press("F5");
         waitFor("Entry", [this] { return m_window->isEntry(); });
@@ -458,7 +458,7 @@ private:
     static const Control *rowsControl(const Form &of)
     {
         for (const Control &control : of.controls) {
-            if (control.inner && control.inner.get()->rowSource == "part_fitted") {
+            if (control.inner && control.inner.get()->rowsFrom == "part_fitted") {
                 return &control;
             }
         }

@@ -44,7 +44,7 @@ class TestControlsAtWork : public QObject
     Form blankForm(const QString &table) const
     {
         Form form;
-        form.name = form.title = form.rowSource = table;
+        form.name = form.title = form.rowsFrom = table;
         form.bands = {Band{BandRole::Header, 64, {}}, Band{BandRole::Body, 600, {}}};
         return form;
     }

@@ -316,7 +316,7 @@ private Q_SLOTS:
     void aTableThatIsGoneIsSaid()
     {
         Form form = m_session->form();
-        form.rowSource = "gone";
+        form.rowsFrom = "gone";
         const Outcome changed = m_session->setForm(form);
         QVERIFY(!changed.isOk());
         QVERIFY(changed.error().sentence.contains("no table “gone” any more"));

@@ -93,7 +93,7 @@ class TestNothingLost : public QObject
     static const Control *find(const Form &form, const QString &name)
     {
         for (const Control &control : form.controls) {
-            if (control.column == name || (control.inner && control.inner.get()->rowSource == name)) {
+            if (control.column == name || (control.inner && control.inner.get()->rowsFrom == name)) {
                 return &control;
             }
         }
@@ -132,7 +132,7 @@ class TestNothingLost : public QObject
     static Form blank(const QString &table)
     {
         Form form;
-        form.name = form.title = form.rowSource = table;
+        form.name = form.title = form.rowsFrom = table;
         form.bands = {Band{BandRole::Body, 600, {}}};
         return form;
     }
@@ -396,7 +396,7 @@ private Q_SLOTS:
         QVERIFY(m_session->setForm(m_form).isOk());
         QCOMPARE(words("name"), "Typed");
         // Other rows, and back.
-        Form other = setRowSource(m_form, "vessel");
+        Form other = setRowsFrom(m_form, "vessel");
         QVERIFY(m_session->setForm(other).isOk());
         QCOMPARE(m_session->setAside(), QStringList("Buoy"));
         QVERIFY(!m_session->hasUnsaved());

@@ -106,7 +106,7 @@ private Q_SLOTS:
         const Catalogue catalogue = *connection.readCatalogue();
         const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
         Form form;
-        form.name = form.title = form.rowSource = "buoy";
+        form.name = form.title = form.rowsFrom = "buoy";
         form.width = 1200;
         form.bands = {Band{BandRole::Body, 700, {}}};
         const QJsonObject contractors{
@@ -175,7 +175,7 @@ private Q_SLOTS:
         const Catalogue catalogue = *connection.readCatalogue();
         const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
         Form form;
-        form.name = form.title = form.rowSource = "visit";
+        form.name = form.title = form.rowsFrom = "visit";
         form.width = 1200;
         form.bands = {Band{BandRole::Body, 640, {}}};
         form.window.hasRecordStrip = false;

@@ -38,7 +38,7 @@ class TestSubforms : public QObject
     static const Control *find(const Form &form, const QString &name)
     {
         for (const Control &control : form.controls) {
-            if (control.column == name || (control.inner && control.inner.get()->rowSource == name)) {
+            if (control.column == name || (control.inner && control.inner.get()->rowsFrom == name)) {
                 return &control;
             }
         }
@@ -321,7 +321,7 @@ private Q_SLOTS:
     void aRowOfASelectComesBackWhole()
     {
         Form form;
-        form.rowSource = "few";
+        form.rowsFrom = "few";
         form.select = "SELECT claim_id AS no, reason FROM part_claim";
         form.bands = {Band{BandRole::Body, 100, {}}};
         for (const char *column : {"no", "reason"}) {

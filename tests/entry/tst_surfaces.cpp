@@ -140,7 +140,7 @@ private Q_SLOTS:
     Form samplesOfOneArea() const
     {
         Form form;
-        form.name = form.title = form.rowSource = "buoy";
+        form.name = form.title = form.rowsFrom = "buoy";
         form.width = 480;
         form.bands = {Band{BandRole::Body, 400, {}}};
         const PlacedControl area = withNewControl(form, "scroll-area", Area(), QRect(16, 16, 448, 368), *m_appearance);
@@ -163,7 +163,7 @@ private Q_SLOTS:
     {
         constexpr int Many = 5000;
         Form form;
-        form.name = form.title = form.rowSource = "buoy";
+        form.name = form.title = form.rowsFrom = "buoy";
         form.width = 640;
         form.bands = {Band{BandRole::Body, 400, {}}};
         Control area;

@@ -483,7 +483,7 @@ private:
     // What was said to be saved is what another program reads, and what is shown.
     void holdSaved(const EntrySession &session)
     {
-        const Table *table = findTable(session.catalogue(), session.form().rowSource);
+        const Table *table = findTable(session.catalogue(), session.form().rowsFrom);
         const std::optional<RowKey> key = session.keyInHand();
         if (!table || table->kind != TableKind::Table || !key || session.isChanged()) {
             return;

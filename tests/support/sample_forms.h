@@ -26,7 +26,7 @@ inline Form columnOfFields(int fields)
     Form form;
     form.name = QStringLiteral("sample");
     form.title = QStringLiteral("Sample");
-    form.rowSource = QStringLiteral("sample");
+    form.rowsFrom = QStringLiteral("sample");
     form.width = 480;
     form.bands = {Band{BandRole::Header, 56, {}}, Band{BandRole::Body, 32 + fields * 32, {}}};
     Rail rail;
@@ -72,7 +72,7 @@ inline Form anyForm(QRandomGenerator &random, int controls)
     Form form;
     form.name = QStringLiteral("any");
     form.title = word();
-    form.rowSource = word();
+    form.rowsFrom = word();
     form.permissions = {random.bounded(2) == 0, random.bounded(2) == 0, random.bounded(2) == 0, random.bounded(2) == 0};
     form.grid = {1 + random.bounded(20), static_cast<GridMarks>(random.bounded(3))};
     form.width = 300 + random.bounded(900);

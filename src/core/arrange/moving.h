@@ -44,8 +44,8 @@ Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges ed
 // Puts one control at a place, relative to its band. A field's caption moves along.
 Form placeControl(const Form &form, ControlId control, const QRect &place);
 
-// Removes controls; a field goes with its caption, a container with all that is in it. Its column stays in the row
-// source and can be placed again.
+// Removes controls; a field goes with its caption, a container with all that is in it. Its column stays in the
+// catalogue and can be placed again.
 Form deleteControls(const Form &form, const QList<ControlId> &controls);
 
 } // namespace nabblet

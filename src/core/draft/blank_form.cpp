@@ -1,4 +1,4 @@
-// Forms that start without a row source.
+// Forms that start without rows.
 #include "core/arrange/rails.h"
 #include "core/draft/maker.h"
 

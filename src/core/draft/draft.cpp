@@ -33,7 +33,7 @@ Form makeForm(const Catalogue &catalogue, const Table &table, const DraftPlan &p
     Form &form = maker.form;
     form.name = identifierFromText(plan.title.isEmpty() ? table.name : plan.title);
     form.title = plan.title;
-    form.rowSource = table.name;
+    form.rowsFrom = table.name;
     form.select = table.select;
     form.permissions = plan.people;
     form.look = plan.look;

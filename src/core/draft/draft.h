@@ -35,7 +35,7 @@ struct DraftOptions
 Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMeasure &measure,
                    const DraftOptions &options = {});
 
-// A form with a title and room, and nothing on it: its row source and fields come later.
+// A form with a title and room, and nothing on it: its rows and fields come later.
 Form blankForm(const QString &title, const QString &look, const TextMeasure &measure);
 
 // The same with the rails of one to four columns of boxes, so that what is dropped later falls into line.

@@ -180,8 +180,8 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
     quality.backwardTabs = backwardTabs(form);
     quality.mostLeftEdges = mostLeftEdges(form);
     quality.width = form.width;
-    const Table *table = findTable(catalogue, form.rowSource);
-    const auto profile = profiles.constFind(form.rowSource);
+    const Table *table = findTable(catalogue, form.rowsFrom);
+    const auto profile = profiles.constFind(form.rowsFrom);
     const int pitch = std::max(1, form.grid.pitch);
     QSet<int> lefts;
     QSet<int> rights;
@@ -202,7 +202,7 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
         if (control.inner) {
             inside += qualityOf(*control.inner.get(), catalogue, profiles, measure);
             const QStringList filled = childLinkOf(control).childColumns;
-            const Table *rows = findTable(catalogue, control.inner.get()->rowSource);
+            const Table *rows = findTable(catalogue, control.inner.get()->rowsFrom);
             // The link's columns fill themselves, so that they are not missing there.
             for (const Column &column : rows ? rows->columns : QList<Column>()) {
                 const bool isCounted = column.isRequired && !column.hasDefault && !column.isGenerated &&
@@ -233,7 +233,7 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
             const double share = there == 0 ? 1.0 : static_cast<double>(fit) / static_cast<double>(there);
             if (share < quality.leastFit) {
                 quality.leastFit = share;
-                quality.leastFitBox = form.rowSource + u'.' + control.column;
+                quality.leastFitBox = form.rowsFrom + u'.' + control.column;
             }
         }
     }

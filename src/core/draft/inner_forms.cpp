@@ -73,14 +73,14 @@ Form withRowsOf(const Form &form, ControlId subform, const PlannedChild &child, 
 Form withRowsThatBelong(const Form &form, ControlId subform, const Catalogue &catalogue, const QString &namingPattern,
                         const TextMeasure &measure)
 {
-    const Table *table = findTable(catalogue, form.rowSource);
+    const Table *table = findTable(catalogue, form.rowsFrom);
     if (!table) {
         return form;
     }
     QStringList shown;
     for (const Control &control : form.controls) {
         if (control.inner) {
-            shown.append(learnedKey(control.inner.get()->rowSource, childLinkOf(control)));
+            shown.append(learnedKey(control.inner.get()->rowsFrom, childLinkOf(control)));
         }
     }
     DraftPlan plan = planWithChildren(catalogue, *table);

@@ -126,7 +126,7 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
     for (const BoundColumn &bound : clip.boundColumns) {
         const bool isKnown = std::any_of(form.boundColumns.begin(), form.boundColumns.end(),
                                          [&](const BoundColumn &own) { return own.column == bound.column; });
-        if (!isKnown && clip.rowSource == form.rowSource) {
+        if (!isKnown && clip.rowsFrom == form.rowsFrom) {
             result.form.boundColumns.append(bound);
         }
     }

@@ -106,10 +106,10 @@ Form setControlSetting(const Form &form, const QList<ControlId> &controls, const
     });
 }
 
-Form setRowSource(const Form &form, const QString &name, const QString &select)
+Form setRowsFrom(const Form &form, const QString &name, const QString &select)
 {
     Form result = form;
-    result.rowSource = name;
+    result.rowsFrom = name;
     result.select = select;
     return result;
 }
@@ -122,7 +122,7 @@ Form renamedByPattern(const Form &form, const QString &pattern)
         const std::optional<Total> total = totalOf(control);
         const QString base = !control.column.isEmpty()    ? control.column
                              : followed                   ? followed->columns.last() + u'_' + followed->column
-                             : control.inner              ? control.inner.get()->rowSource
+                             : control.inner              ? control.inner.get()->rowsFrom
                              : total                      ? total->column
                              : isNamedByItsWords(control) ? identifierFromText(control.text)
                                                           : QString();

@@ -20,7 +20,7 @@ Form setControlSetting(const Form &form, const QList<ControlId> &controls, const
 
 // Gives a form its rows: a table or view, or a SELECT with the name by which its rows go. What is on the form stays,
 // bound as it was.
-Form setRowSource(const Form &form, const QString &name, const QString &select = {});
+Form setRowsFrom(const Form &form, const QString &name, const QString &select = {});
 
 // Names every control anew by a pattern ("{kind}_{column}"), in the forms inside it too; names are valid and unique. A
 // caption goes by the column of its field, a subform by its table; what has neither keeps its name.

@@ -430,13 +430,13 @@ void writeFormMembers(JsonText &json, const Form &form)
     constexpr auto OneLine = JsonText::Layout::OneLine;
     json.value("name", form.name);
     json.value("title", form.title);
-    if (!form.rowSource.isEmpty()) {
-        json.beginObject("rowSource", OneLine);
-        json.value("table", form.rowSource);
+    if (!form.rowsFrom.isEmpty()) {
+        json.beginObject("rows", OneLine);
+        json.value("table", form.rowsFrom);
         if (!form.select.isEmpty()) {
             json.value("select", form.select);
         }
-        json.members(form.unknownInside.value(key("rowSource")).toObject());
+        json.members(form.unknownInside.value(key("rows")).toObject());
         json.endObject();
     }
     json.beginObject("people", OneLine);
@@ -558,11 +558,12 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
     }
     form.name = reader.text("name");
     form.title = reader.text("title", QString());
-    if (reader.has("rowSource")) {
-        JsonReader source(reader.object("rowSource"), reader.pointerTo(key("rowSource")), &mistakes);
-        form.rowSource = source.text("table");
+    // Files written before the rows got that name have them as their "rowSource".
+    if (const char *rows = reader.has("rows") ? "rows" : "rowSource"; reader.has(rows)) {
+        JsonReader source(reader.object(rows), reader.pointerTo(key(rows)), &mistakes);
+        form.rowsFrom = source.text("table");
         form.select = source.text("select", QString());
-        keepUnknown("rowSource", source);
+        keepUnknown("rows", source);
     }
     JsonReader people(reader.object("people"), reader.pointerTo(key("people")), &mistakes);
     form.permissions.see = people.flag("see", true);

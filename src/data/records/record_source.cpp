@@ -52,16 +52,16 @@ RecordSource recordSourceOf(const Table &table)
 
 Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue)
 {
-    if (form.rowSource.isEmpty()) {
-        return Error{Texts::tr("The form “%1” has no row source yet, so it shows no records.").arg(form.title), {}};
+    if (form.rowsFrom.isEmpty()) {
+        return Error{Texts::tr("The form “%1” has no rows yet, so it shows no records.").arg(form.title), {}};
     }
-    const Table *table = findTable(catalogue, form.rowSource);
+    const Table *table = findTable(catalogue, form.rowsFrom);
     if (!table) {
         return Error{
             Texts::tr(
                 "The database has no table “%1” any more, so the form “%2” has no records. The form is kept as it is; "
-                "bring the table back or give the form another row source.")
-                .arg(form.rowSource, form.title),
+                "bring the table back or give the form other rows.")
+                .arg(form.rowsFrom, form.title),
             {}};
     }
     RecordSource source;

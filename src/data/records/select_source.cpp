@@ -35,11 +35,11 @@ Result<bool> repeatsKey(const Connection &connection, const Table &table)
 Outcome addSelects(const Connection &connection, Catalogue &catalogue, const Form &form)
 {
     if (!form.select.isEmpty()) {
-        const Result<Table> table = describeSelect(connection, catalogue, form.rowSource, form.select);
+        const Result<Table> table = describeSelect(connection, catalogue, form.rowsFrom, form.select);
         if (!table) {
             return table.error();
         }
-        catalogue.tables.removeIf([&](const Table &each) { return each.name == form.rowSource; });
+        catalogue.tables.removeIf([&](const Table &each) { return each.name == form.rowsFrom; });
         catalogue.tables.append(*table);
     }
     for (const Control &control : form.controls) {

@@ -1,4 +1,4 @@
-// SELECTs of the builder's own as row sources.
+// SELECTs of the builder's own that rows come from.
 #pragma once
 
 #include "core/model/form.h"

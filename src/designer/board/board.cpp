@@ -43,10 +43,10 @@ Board::Board(FormDocument *document, EntrySession *session, const Appearance &ap
     m_step = document->steps()->index();
     connect(document, &FormDocument::formChanged, this, &Board::showForm);
     connect(document->steps(), &QUndoStack::indexChanged, this, &Board::showStep);
-    m_rowsButton = new QPushButton(tr("Choose the row source…"), viewport());
-    m_rowsButton->setObjectName(QStringLiteral("boardRowSource"));
+    m_rowsButton = new QPushButton(tr("Choose where the rows come from…"), viewport());
+    m_rowsButton->setObjectName(QStringLiteral("boardRows"));
     m_rowsButton->setCursor(Qt::ArrowCursor);
-    connect(m_rowsButton, &QPushButton::clicked, this, &Board::rowSourceRequested);
+    connect(m_rowsButton, &QPushButton::clicked, this, &Board::rowsRequested);
     setSession(session);
     updateScrollBars();
     // Ids of another form mean other controls.
@@ -64,7 +64,7 @@ Board::Board(FormDocument *document, EntrySession *session, const Appearance &ap
 void Board::placeRowsButton()
 {
     const Form &form = m_document->form();
-    const bool isNeeded = form.rowSource.isEmpty() && form.controls.size() <= 1;
+    const bool isNeeded = form.rowsFrom.isEmpty() && form.controls.size() <= 1;
     m_rowsButton->setVisible(isNeeded);
     const Band *body = findBand(form, BandRole::Body);
     if (isNeeded && body) {

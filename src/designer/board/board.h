@@ -170,8 +170,8 @@ public:
 
 Q_SIGNALS:
     void selectionChanged();
-    // The form has no row source, and is to get one.
-    void rowSourceRequested();
+    // The form has no rows, and is to get some.
+    void rowsRequested();
     void zoomChanged(int percent);
     void trialWidthChanged(int width);
     void modesChanged(); // tab order, copying looks
@@ -347,7 +347,7 @@ private:
     QPointer<CaptionEditor> m_captionEditor;
     ControlId m_editedCaption = 0;
     int m_editedPage = 0;      // of tab pages
-    QPushButton *m_rowsButton; // while the form has no row source
+    QPushButton *m_rowsButton; // while the form has no rows
     // Pictures of controls as painted last, so that what only moves under a drag is not drawn anew at each step.
     struct Painted
     {

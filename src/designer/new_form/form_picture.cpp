@@ -11,9 +11,9 @@ namespace nabblet {
 
 void FormPicture::show(const Form &form, const Connection &connection, const Catalogue &catalogue)
 {
-    const bool hasOtherRows = form.rowSource != m_form.rowSource || form.select != m_form.select;
+    const bool hasOtherRows = form.rowsFrom != m_form.rowsFrom || form.select != m_form.select;
     m_form = form;
-    if (form.rowSource.isEmpty()) {
+    if (form.rowsFrom.isEmpty()) {
         m_session.reset();
         m_isStarted = false;
     } else if (hasOtherRows || !m_session) {
@@ -41,7 +41,7 @@ void FormPicture::paintEvent(QPaintEvent *)
     painter.scale(m_scale, m_scale);
     const Appearance own(lookNamed(m_form.look), m_appearance->theme(), font());
     paintForm(painter, m_form, m_isStarted ? m_session.get() : nullptr, QSize(m_form.width, shownHeight(m_form)), own);
-    if (!m_form.rowSource.isEmpty()) {
+    if (!m_form.rowsFrom.isEmpty()) {
         return;
     }
     painter.setPen(panelColours(own.theme()).rail);

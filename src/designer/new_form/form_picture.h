@@ -15,7 +15,7 @@ class FormPicture : public QWidget
 public:
     explicit FormPicture(const Appearance *appearance) : m_appearance(appearance) {}
 
-    // Shows a form; one without a row source with its rails, since there is nothing else on it.
+    // Shows a form; one without rows with its rails, since there is nothing else on it.
     void show(const Form &form, const Connection &connection, const Catalogue &catalogue);
     // Shows the form whole in that width, smaller where it must be; never below half its size.
     void fitTo(int room);

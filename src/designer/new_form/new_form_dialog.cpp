@@ -657,8 +657,8 @@ void NewFormDialog::showTruth()
     }
     m_progress->setVisible(m_isLearning);
     m_stop->setVisible(m_isLearning);
-    if (m_form.rowSource.isEmpty()) {
-        m_truth->setText(tr("No row source yet: the form's inspector gives it one at any time."));
+    if (m_form.rowsFrom.isEmpty()) {
+        m_truth->setText(tr("No rows yet: they can be chosen in the form's inspector at any time."));
         return;
     }
     if (!table()) {

@@ -83,7 +83,7 @@ void NewFormDialog::fillTables()
         item->setFont(0, italic);
     };
     addStart(tr("Own SELECT"), tr("Rows that a SELECT of your own gives"), From::Select);
-    addStart(tr("Empty form"), tr("Nothing on it yet; its row source can be given at any time"), From::Nothing);
+    addStart(tr("Empty form"), tr("Nothing on it yet; its rows can be chosen at any time"), From::Nothing);
     addStart(tr("Page pattern"), tr("A title and one to four columns to drop fields into"), From::Pattern);
 }
 

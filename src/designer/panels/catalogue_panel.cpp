@@ -129,7 +129,7 @@ CataloguePanel::CataloguePanel(QWidget *parent)
     connect(m_filter, &QLineEdit::textChanged, this, &CataloguePanel::filter);
     connect(m_tree, &QTreeWidget::itemClicked, this, [this](const QTreeWidgetItem *item) {
         const QTreeWidgetItem *table = item->parent();
-        const bool isOwn = table && table->data(0, NameRole).toString() == m_rowSource;
+        const bool isOwn = table && table->data(0, NameRole).toString() == m_rowsFrom;
         Q_EMIT columnChosen(isOwn ? item->data(0, NameRole).toString() : QString());
     });
     connect(m_tree, &QTreeWidget::itemSelectionChanged, this, &CataloguePanel::noteOrder);
@@ -169,7 +169,7 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
             item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable)
                                      : column.declaredType);
         }
-        top->setExpanded((!m_rowSource.isEmpty() && table.name == m_rowSource) || opened.contains(table.name));
+        top->setExpanded((!m_rowsFrom.isEmpty() && table.name == m_rowsFrom) || opened.contains(table.name));
     }
     refreshDots();
     if (!m_filter->text().isEmpty()) {
@@ -261,17 +261,17 @@ void CataloguePanel::setFilledColumns(const QStringList &columns)
 
 void CataloguePanel::setForm(const Form &form)
 {
-    const QString before = m_rowSource;
-    m_rowSource = form.rowSource;
+    const QString before = m_rowsFrom;
+    m_rowsFrom = form.rowsFrom;
     m_bound.clear();
     for (const Control &control : form.controls) {
         m_bound.insert(control.column);
     }
     refreshDots();
-    if (before != m_rowSource) {
+    if (before != m_rowsFrom) {
         for (int i = 0; i < m_tree->topLevelItemCount(); ++i) {
             QTreeWidgetItem *top = m_tree->topLevelItem(i);
-            const bool isOwn = top->data(0, NameRole).toString() == m_rowSource;
+            const bool isOwn = top->data(0, NameRole).toString() == m_rowsFrom;
             top->setExpanded(isOwn);
             if (isOwn) {
                 m_tree->scrollToItem(top, QAbstractItemView::PositionAtTop);
@@ -291,7 +291,7 @@ void CataloguePanel::refreshDots()
     for (int i = 0; i < m_tree->topLevelItemCount() && i < m_catalogue.tables.size(); ++i) {
         const Table &table = m_catalogue.tables.at(i);
         QTreeWidgetItem *top = m_tree->topLevelItem(i);
-        const bool isOwn = table.name == m_rowSource;
+        const bool isOwn = table.name == m_rowsFrom;
         for (int j = 0; j < top->childCount(); ++j) {
             const Column &column = table.columns.at(j);
             const bool isFilledByItself =

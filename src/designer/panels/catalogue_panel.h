@@ -47,7 +47,7 @@ private:
     void refreshDots();
 
     Catalogue m_catalogue;
-    QString m_rowSource;
+    QString m_rowsFrom;
     QSet<QString> m_bound;
     QStringList m_filled;
     Theme m_theme = Theme::Light;

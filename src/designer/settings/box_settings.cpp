@@ -35,7 +35,7 @@ Words readChoices(const Context &context)
 
 Result<Form> writeChoices(const Context &context, const QString &typed)
 {
-    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowsFrom) : nullptr;
     Form form = context.form;
     for (const Control *control : selected(context)) {
         const Column *column = table ? findColumn(*table, control->column) : nullptr;

@@ -35,7 +35,7 @@ Words readColumn(const Context &context)
 QList<SettingChoice> columnChoices(const Context &context)
 {
     QList<SettingChoice> choices;
-    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowsFrom) : nullptr;
     const QString now = readColumn(context).value_or(QString());
     bool isThere = false;
     if (table) {
@@ -52,7 +52,7 @@ QList<SettingChoice> columnChoices(const Context &context)
 
 Result<Form> writeColumn(const Context &context, const QString &typed)
 {
-    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowsFrom) : nullptr;
     if (!table || !findColumn(*table, typed)) {
         return Error{Texts::tr("The form's rows have no column “%1”.").arg(typed), {}};
     }
@@ -68,7 +68,7 @@ Words readKind(const Context &context)
 // The kinds that all that is selected can become.
 QList<SettingChoice> kindChoices(const Context &context)
 {
-    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    const Table *table = context.catalogue ? findTable(*context.catalogue, context.form.rowsFrom) : nullptr;
     std::optional<QStringList> names;
     for (const Control *control : selected(context)) {
         const Column *column = table ? findColumn(*table, control->column) : nullptr;

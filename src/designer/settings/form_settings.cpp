@@ -45,8 +45,8 @@ Result<Form> writeFormName(const Context &context, const QString &typed)
 
 Words readRows(const Context &context)
 {
-    return context.form.rowSource.isEmpty() ? Texts::tr("none yet")
-           : context.form.select.isEmpty()  ? context.form.rowSource.simplified()
+    return context.form.rowsFrom.isEmpty() ? Texts::tr("none yet")
+           : context.form.select.isEmpty()  ? context.form.rowsFrom.simplified()
                                             : Texts::tr("own SELECT");
 }
 
@@ -235,7 +235,7 @@ Result<Form> writeRowPanel(const Context &context, const QString &typed)
     }
     const Table *table = rowsTable(context);
     if (!table) {
-        return Error{Texts::tr("The form needs rows first: choose its row source."), {}};
+        return Error{Texts::tr("The form needs rows first: choose where they come from."), {}};
     }
     DraftOptions options;
     options.namingPattern = context.namingPattern;
@@ -396,7 +396,7 @@ QList<Setting> formSettings()
         {"listWidth", SettingOf::Form, T("Window"), T("List width"),
          T("How wide the list opens; people may move its edge."), SettingEditor::Words, T("Change the record list"),
          hasList, readListWidth, writeListWidth},
-        {"rowSource", SettingOf::Form, T("Rows"), T("Rows from"),
+        {"rowsFrom", SettingOf::Form, T("Rows"), T("Rows from"),
          T("The table or view that the form shows and writes."), Shown, "", always, readRows, writeNothing},
         {"rowPanel", SettingOf::Form, T("Rows"), T("Whole row"),
          T("Where one row is shown in full, on a form of its own: Arrange, Go into the form of one row."), Choice,

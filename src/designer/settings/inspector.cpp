@@ -61,8 +61,8 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     column->setSpacing(5);
     area->setWidget(page);
     contents()->addWidget(area, 1);
-    m_changeRows->setObjectName(QStringLiteral("changeRowSource"));
-    connect(m_changeRows, &QPushButton::clicked, this, &Inspector::rowSourceRequested);
+    m_changeRows->setObjectName(QStringLiteral("changeRows"));
+    connect(m_changeRows, &QPushButton::clicked, this, &Inspector::rowsRequested);
 
     for (const Setting &setting : settings()) {
         const bool isNewSection = m_sections.empty() || m_sections.back().of != setting.of ||
@@ -71,7 +71,7 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
             m_sections.push_back({nullptr, setting.of, setting.section, m_fields.size()});
         }
         m_fields.push_back({&setting, nullptr, nullptr, nullptr});
-        if (std::strcmp(setting.name, "rowSource") == 0) {
+        if (std::strcmp(setting.name, "rowsFrom") == 0) {
             m_changeRowsBehind = m_fields.size() - 1;
         }
     }
@@ -308,8 +308,8 @@ void Inspector::refresh()
             refreshField(field, now);
         }
     }
-    m_changeRows->setText(m_document->form().rowSource.isEmpty() ? tr("Choose the row source…")
-                                                                 : tr("Change the row source…"));
+    m_changeRows->setText(m_document->form().rowsFrom.isEmpty() ? tr("Choose the rows…")
+                                                                 : tr("Change the rows…"));
     refreshTitle();
     filter();
     m_isRefreshing = false;

@@ -38,7 +38,7 @@ public:
 
 Q_SIGNALS:
     // The form is to get its rows, or other ones.
-    void rowSourceRequested();
+    void rowsRequested();
 
 protected:
     bool eventFilter(QObject *watched, QEvent *event) override;

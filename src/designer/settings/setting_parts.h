@@ -92,7 +92,7 @@ inline bool isOfKind(const Kind &kind, const char *name)
 // The table of the form's rows, or nullptr.
 inline const Table *rowsTable(const Context &context)
 {
-    return context.catalogue ? findTable(*context.catalogue, context.form.rowSource) : nullptr;
+    return context.catalogue ? findTable(*context.catalogue, context.form.rowsFrom) : nullptr;
 }
 
 // The form with each selected control changed.

@@ -32,7 +32,7 @@ bool hasRows(const Context &context)
 const Table *innerTable(const Context &context)
 {
     const Form *inner = subform(context).inner.get();
-    return inner && context.catalogue ? findTable(*context.catalogue, inner->rowSource) : nullptr;
+    return inner && context.catalogue ? findTable(*context.catalogue, inner->rowsFrom) : nullptr;
 }
 
 bool isDraftedHere(const Context &context)
@@ -49,14 +49,14 @@ Words readRowsOf(const Context &context)
     if (!inner) {
         return QString();
     }
-    const QString linked = learnedKey(inner->rowSource, childLinkOf(subform(context)));
+    const QString linked = learnedKey(inner->rowsFrom, childLinkOf(subform(context)));
     const Table *own = rowsTable(context);
     for (const PlannedChild &child : own ? plannedChildren(*context.catalogue, *own) : std::vector<PlannedChild>()) {
         if (learnedKey(child.plan.table, child.link) == linked) {
             return linked;
         }
     }
-    return inner->rowSource;
+    return inner->rowsFrom;
 }
 
 QList<SettingChoice> rowsChoices(const Context &context)
@@ -177,7 +177,7 @@ Result<Form> writeFormFile(const Context &context, const QString &typed)
         // Linked as the database says, until someone says otherwise.
         if (const Table *own = rowsTable(context); own && childLinkOf(control).childColumns.isEmpty()) {
             for (const PlannedChild &child : plannedChildren(*context.catalogue, *own)) {
-                if (child.plan.table == inner->rowSource) {
+                if (child.plan.table == inner->rowsFrom) {
                     setChildLink(control, child.link);
                     break;
                 }

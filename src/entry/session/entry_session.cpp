@@ -57,14 +57,14 @@ Outcome EntrySession::start(Counting counting)
 // What a form's rows are called, so that those of another table or SELECT are told from them.
 QString EntrySession::rowsNameOf(const Form &form)
 {
-    return form.rowSource + u'\n' + form.select;
+    return form.rowsFrom + u'\n' + form.select;
 }
 
 // Keeps what was typed in the record in hand, before other rows take its place.
 void EntrySession::putAside()
 {
     if (isChanged()) {
-        m_setAside.insert(rowsNameOf(m_form), TypedRecord{m_form.rowSource, m_row, m_rowBeforeNew, m_isNew, m_pending,
+        m_setAside.insert(rowsNameOf(m_form), TypedRecord{m_form.rowsFrom, m_row, m_rowBeforeNew, m_isNew, m_pending,
                                                           m_startValues, m_source.columns});
     }
 }
@@ -177,7 +177,7 @@ Result<RecordSource> EntrySession::ownSource() const
         return source;
     }
     // What was typed into a box that is gone is saved all the same.
-    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
     for (auto typed = m_pending.constBegin(); typed != m_pending.constEnd(); ++typed) {
         if (!source->columns.contains(typed.key()) && table && findColumn(*table, typed.key())) {
             source->columns.append(typed.key());
@@ -221,7 +221,7 @@ Outcome EntrySession::setForm(const Form &form)
     m_form = form;
     m_listRows.clear();
     if (!m_isStarted || hasOtherRows) {
-        return form.rowSource.isEmpty() ? Outcome(Done{}) : start(m_counting);
+        return form.rowsFrom.isEmpty() ? Outcome(Done{}) : start(m_counting);
     }
     const Outcome taken = takeColumns(isShownOtherwise);
     linkChildren(); // by their links as they are now
@@ -280,13 +280,13 @@ Outcome EntrySession::setCatalogue(const Catalogue &catalogue)
     m_followedValues.clear();
     m_listRows.clear();
     Outcome outcome = Done{};
-    if (!m_form.rowSource.isEmpty()) {
+    if (!m_form.rowsFrom.isEmpty()) {
         const Result<Catalogue> whole = withSelects(m_connection, m_catalogue, m_form);
         if (!whole) {
             outcome = whole.error();
         } else {
             m_catalogue = *whole;
-            const bool isThere = findTable(m_catalogue, m_form.rowSource) != nullptr;
+            const bool isThere = findTable(m_catalogue, m_form.rowsFrom) != nullptr;
             outcome = !m_isStarted && isThere ? start(m_counting) : takeColumns(true);
         }
     }
@@ -318,9 +318,9 @@ QString EntrySession::missingWords() const
     }
     return counted(missing.size(),
                    tr("The table “%1” has no column “%2” any more; its box stays empty.")
-                       .arg(titleFromTable(m_form.rowSource), missing.first()),
+                       .arg(titleFromTable(m_form.rowsFrom), missing.first()),
                    tr("The table “%1” has %2 columns less than the form asks for (%3); their boxes stay empty.")
-                       .arg(titleFromTable(m_form.rowSource), QStringLiteral("%1"), missing.join(QStringLiteral(", "))));
+                       .arg(titleFromTable(m_form.rowsFrom), QStringLiteral("%1"), missing.join(QStringLiteral(", "))));
 }
 
 bool EntrySession::canAdd() const
@@ -368,7 +368,7 @@ QVariant EntrySession::unchangedValue(const QString &column) const
         if (const auto start = m_startValues.constFind(column); start != m_startValues.constEnd()) {
             return *start;
         }
-        const Table *table = findTable(m_catalogue, m_form.rowSource);
+        const Table *table = findTable(m_catalogue, m_form.rowsFrom);
         const Column *own = table ? findColumn(*table, column) : nullptr;
         return own && own->hasDefault ? literalValue(own->defaultExpression) : QVariant();
     }
@@ -591,7 +591,7 @@ void EntrySession::type(const Control &control, const QString &words)
 // Why a value that a box takes does not fit into its column.
 QString EntrySession::mistakeIn(const Control &control, const QVariant &value) const
 {
-    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
     const Column *column = table ? findColumn(*table, control.column) : nullptr;
     return column ? whyItDoesNotFit(*column, value, m_locale) : QString();
 }
@@ -651,7 +651,7 @@ QString EntrySession::captionFor(const QString &column) const
     if (caption && !caption->text.isEmpty()) {
         return caption->text.simplified();
     }
-    return captionFromColumn(column, m_form.rowSource);
+    return captionFromColumn(column, m_form.rowsFrom);
 }
 
 const Control *EntrySession::controlFor(const QString &column) const
@@ -692,7 +692,7 @@ QStringList EntrySession::changedCaptions() const
 
 QString EntrySession::recordWords() const
 {
-    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
     const QString naming = table ? namingColumn(*table) : QString();
     const QString named = value(naming).toString().simplified();
     if (table && namesRows(*table, naming) && !named.isEmpty()) {

@@ -30,7 +30,7 @@ bool EntrySession::save()
     }
     bool isSaved = writeAll(savings);
     if (isSaved && !transaction.commit()) {
-        const Table *table = findTable(m_catalogue, m_form.rowSource);
+        const Table *table = findTable(m_catalogue, m_form.rowsFrom);
         const RefusalContext context{m_catalogue, table ? *table : Table(),
                                      [this](const QString &column) { return captionFor(column); }};
         const Refusal refusal = m_connection.dialect().explainRefusal(transaction.error(), context);
@@ -114,10 +114,10 @@ bool EntrySession::refuse(QList<FieldMessage> messages)
 
 bool EntrySession::writeOwn(QList<Saving> &savings)
 {
-    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
     if (!table) {
         return refuse({{0, tr("The table “%1” is gone, so nothing can be saved there. What you typed is kept.")
-                               .arg(titleFromTable(m_form.rowSource))}});
+                               .arg(titleFromTable(m_form.rowsFrom))}});
     }
     QList<FieldMessage> mistakes;
     ColumnValues changes;
@@ -299,7 +299,7 @@ QString EntrySession::deletionWords() const
 
 bool EntrySession::removeRecord()
 {
-    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
     if (!canDelete() || !table || !leaveChildren()) {
         return false;
     }
@@ -454,7 +454,7 @@ bool EntrySession::takeBack()
         Q_EMIT positionChanged();
         return true;
     }
-    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
     if (!m_lastStep || !table || !leaveChildren()) {
         return false;
     }

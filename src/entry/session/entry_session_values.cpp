@@ -43,7 +43,7 @@ bool EntrySession::isLarge(const Lookup &lookup) const
 
 std::optional<Lookup> EntrySession::jumpLookup(const Control &jumpList) const
 {
-    const Table *table = findTable(m_catalogue, m_form.rowSource);
+    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
     if (!table || table->kind != TableKind::Table || m_source.keyColumns.isEmpty()) {
         return std::nullopt;
     }
@@ -77,7 +77,7 @@ Result<QVariant> EntrySession::workedOut(const QString &formula,
                                          const std::function<QVariant(const QString &)> &valueOfColumn) const
 {
     if (!m_formulas) {
-        const Table *table = findTable(m_catalogue, m_form.rowSource);
+        const Table *table = findTable(m_catalogue, m_form.rowsFrom);
         m_formulas = std::make_unique<RowFormulas>(table ? columnNames(*table) : QStringList());
     }
     return m_formulas->value(formula, valueOfColumn);

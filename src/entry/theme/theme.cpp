@@ -98,7 +98,7 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #panel QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
 #panel QPushButton:hover, #panel QPushButton:focus { border-color: %accent; }
 #panel QCheckBox:disabled, #panel QComboBox:disabled, #panel QLineEdit:disabled { color: %faint; }
-#rowSources, #renamedControls { background: %field; border: 1px solid %line; border-radius: 3px; }
+#rowsFroms, #renamedControls { background: %field; border: 1px solid %line; border-radius: 3px; }
 #panel QPushButton:disabled { color: %faint; background: %panel; }
 #panel QPushButton::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 12px; height: 12px; subcontrol-position: right center; right: 5px; }
 #panel QPushButton#linkedColumns { padding-right: 20px; }
@@ -151,8 +151,8 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #strip QPushButton:focus, QDialog QPushButton:focus { border: 1px solid %accent; }
 #strip QPushButton:disabled, QDialog QPushButton:disabled { color: %faint; background: %panel; }
 #strip QPushButton#mainAction:enabled, QDialog QPushButton:default { background: %accent; color: %accentText; border-color: %accent; }
-#boardRowSource { background: %field; color: %text; border: 1px solid %line; border-radius: 4px; padding: 6px 14px; }
-#boardRowSource:hover, #boardRowSource:focus { border-color: %accent; }
+#boardRows { background: %field; color: %text; border: 1px solid %line; border-radius: 4px; padding: 6px 14px; }
+#boardRows:hover, #boardRows:focus { border-color: %accent; }
 #strip { background: %panel; border: 1px solid %line; }
 #strip QLineEdit { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 4px; font-weight: 600; }
 #strip QLineEdit:focus { border-color: %accent; }

@@ -226,7 +226,7 @@ void EntryView::rebuild(const Form &whole)
     const Qt::ScrollBarPolicy bars = form.window.hasScrollBars ? Qt::ScrollBarAsNeeded : Qt::ScrollBarAlwaysOff;
     m_scroll->setHorizontalScrollBarPolicy(bars);
     m_scroll->setVerticalScrollBarPolicy(m_rows ? Qt::ScrollBarAlwaysOff : bars);
-    m_strip->setVisible(m_hasStrip && form.window.hasRecordStrip && !form.rowSource.isEmpty());
+    m_strip->setVisible(m_hasStrip && form.window.hasRecordStrip && !form.rowsFrom.isEmpty());
     showRecordList();
     makeWidgets();
     for (const auto &[id, editor] : m_editors) {
@@ -395,7 +395,7 @@ void EntryView::askAndDelete()
     }
     const int answer = ask({tr("Delete record"),
                             tr("Delete “%1” from “%2”?")
-                                .arg(m_session->recordWords(), titleFromTable(m_session->form().rowSource)),
+                                .arg(m_session->recordWords(), titleFromTable(m_session->form().rowsFrom)),
                             m_session->deletionWords(),
                             {tr("Delete"), tr("Keep")},
                             1,

@@ -60,7 +60,7 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
 
     const WindowStyle &own = form.window;
     const int list = own.hasRecordList ? own.listWidth : 0;
-    const int strip = own.hasRecordStrip && !form.rowSource.isEmpty() ? m_view->stripHeight() : 0;
+    const int strip = own.hasRecordStrip && !form.rowsFrom.isEmpty() ? m_view->stripHeight() : 0;
     const int across = (strip > 0 && !own.isFixed ? std::max(form.width, RoomForStrip) : form.width) + list;
     QSize wanted(across + 2 * Margin,
                  shownHeight(form) + strip + 2 * Margin + menuBar()->sizeHint().height() + StatusRoom);

@@ -41,7 +41,7 @@ Control cellOf(const Form &form, const QString &column)
 
 Form recordListForm(const Form &form, const Catalogue &catalogue, const TextMeasure &measure)
 {
-    const Table *table = findTable(catalogue, form.rowSource);
+    const Table *table = findTable(catalogue, form.rowsFrom);
     QStringList columns = form.window.listColumns;
     if (columns.isEmpty() && table) {
         columns = tellingColumns(*table);
@@ -49,7 +49,7 @@ Form recordListForm(const Form &form, const Catalogue &catalogue, const TextMeas
     Form list;
     list.name = form.name + QStringLiteral("_list");
     list.title = form.title;
-    list.rowSource = form.rowSource;
+    list.rowsFrom = form.rowsFrom;
     list.select = form.select;
     list.look = form.look;
     list.permissions = {true, false, false, false};
@@ -85,7 +85,7 @@ Form recordListForm(const Form &form, const Catalogue &catalogue, const TextMeas
         for (const Control &control : form.controls) {
             caption = !caption && control.column == columns.at(i) ? captionOf(form, control.id) : caption;
         }
-        head.text = caption ? caption->text.simplified() : captionFromColumn(columns.at(i), form.rowSource);
+        head.text = caption ? caption->text.simplified() : captionFromColumn(columns.at(i), form.rowsFrom);
         head.place =
             QRect(x + 7, 4, std::min(width - 7, measure.width(head.text, TextRole::Caption) + 2), HeadHeight - 8);
         list.controls.append(head);

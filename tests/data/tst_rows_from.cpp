@@ -1,4 +1,4 @@
-// Rows that belong to one record, SELECTs as row sources, lookups over several columns, totals: on the real database.
+// Rows that belong to one record, rows from SELECTs, lookups over several columns, totals: on the real database.
 #include "data/profile/profiler.h"
 #include "data/records/copied_rows.h"
 #include "data/records/writing.h"
@@ -9,7 +9,7 @@
 
 using namespace nabblet;
 
-class TestRowSources : public QObject
+class TestRowsFrom : public QObject
 {
     Q_OBJECT
 
@@ -197,7 +197,7 @@ private Q_SLOTS:
     void aFormsSelectsJoinTheCatalogue()
     {
         Form form;
-        form.rowSource = "low";
+        form.rowsFrom = "low";
         form.select = "SELECT visit_id, battery_v FROM visit WHERE battery_v < 12";
         const Result<Catalogue> with = withSelects(*m_connection, m_catalogue, form);
         QVERIFY(with && findTable(*with, "low"));
@@ -254,5 +254,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestRowSources)
-#include "tst_row_sources.moc"
+QTEST_GUILESS_MAIN(TestRowsFrom)
+#include "tst_rows_from.moc"

@@ -1,4 +1,4 @@
-#include "designer/new_form/row_source_dialog.h"
+#include "designer/new_form/rows_dialog.h"
 
 #include "data/records/select_source.h"
 #include "designer/panels/dialog_buttons.h"
@@ -11,12 +11,12 @@
 
 namespace nabblet {
 
-RowSourceDialog::RowSourceDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowSource,
+RowsDialog::RowsDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowsFrom,
                                  const QString &select, Theme theme, QWidget *parent)
     : QDialog(parent), m_catalogue(catalogue)
 {
-    setWindowTitle(tr("Row source"));
-    setObjectName(QStringLiteral("rowSourceDialog"));
+    setWindowTitle(tr("Where the rows come from"));
+    setObjectName(QStringLiteral("rowsDialog"));
     resize(620, 380);
     auto *column = new QVBoxLayout(this);
     column->setContentsMargins(16, 16, 16, 16);
@@ -26,7 +26,7 @@ RowSourceDialog::RowSourceDialog(const Connection &connection, const Catalogue &
     column->addWidget(hint);
     auto *middle = new QHBoxLayout;
     m_tables = new QTreeWidget;
-    m_tables->setObjectName(QStringLiteral("rowSources"));
+    m_tables->setObjectName(QStringLiteral("rowsTables"));
     m_tables->setHeaderHidden(true);
     m_tables->setRootIsDecorated(false);
     m_tables->setFixedWidth(200);
@@ -37,7 +37,7 @@ RowSourceDialog::RowSourceDialog(const Connection &connection, const Catalogue &
         }
         auto *item = new QTreeWidgetItem(m_tables, {table.name.simplified()});
         item->setData(0, Qt::UserRole, table.name);
-        if (select.isEmpty() && table.name == rowSource) {
+        if (select.isEmpty() && table.name == rowsFrom) {
             m_tables->setCurrentItem(item);
         }
     }
@@ -50,37 +50,37 @@ RowSourceDialog::RowSourceDialog(const Connection &connection, const Catalogue &
     middle->addWidget(m_tables);
     middle->addWidget(m_select, 1);
     column->addLayout(middle, 1);
-    const DialogButtons buttons = makeDialogButtons(this, tr("Take these rows"), "takeRowSource");
+    const DialogButtons buttons = makeDialogButtons(this, tr("Take these rows"), "takeRowsFrom");
     m_take = buttons.take;
     column->addLayout(buttons.row);
-    connect(m_tables, &QTreeWidget::currentItemChanged, this, &RowSourceDialog::refresh);
+    connect(m_tables, &QTreeWidget::currentItemChanged, this, &RowsDialog::refresh);
     connect(m_tables, &QTreeWidget::itemDoubleClicked, this, [this] {
         if (m_take->isEnabled()) {
             accept();
         }
     });
-    connect(m_select, &SelectBox::checked, this, &RowSourceDialog::refresh);
+    connect(m_select, &SelectBox::checked, this, &RowsDialog::refresh);
     m_select->check();
     refresh();
 }
 
-QString RowSourceDialog::rowSource() const
+QString RowsDialog::rowsFrom() const
 {
     const QTreeWidgetItem *item = m_tables->currentItem();
     const QString table = item ? item->data(0, Qt::UserRole).toString() : QString();
     return item && table.isEmpty() ? selectTableName(m_catalogue) : table;
 }
 
-QString RowSourceDialog::select() const
+QString RowsDialog::select() const
 {
-    return rowSource() == selectTableName(m_catalogue) && m_select->table() ? m_select->table()->select : QString();
+    return rowsFrom() == selectTableName(m_catalogue) && m_select->table() ? m_select->table()->select : QString();
 }
 
-void RowSourceDialog::refresh()
+void RowsDialog::refresh()
 {
-    const bool isOwn = rowSource() == selectTableName(m_catalogue);
+    const bool isOwn = rowsFrom() == selectTableName(m_catalogue);
     m_select->setEnabled(isOwn);
-    m_take->setEnabled(!rowSource().isEmpty() && (!isOwn || m_select->table()));
+    m_take->setEnabled(!rowsFrom().isEmpty() && (!isOwn || m_select->table()));
 }
 
 } // namespace nabblet

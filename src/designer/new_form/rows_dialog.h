@@ -10,16 +10,16 @@ class QTreeWidget;
 
 namespace nabblet {
 
-class RowSourceDialog : public QDialog
+class RowsDialog : public QDialog
 {
     Q_OBJECT
 
 public:
-    RowSourceDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowSource,
+    RowsDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowsFrom,
                     const QString &select, Theme theme, QWidget *parent = nullptr);
 
     // The choice: a table or view by its name, or with a SELECT the name by which its rows go.
-    QString rowSource() const;
+    QString rowsFrom() const;
     QString select() const;
 
 private:
