@@ -26,7 +26,7 @@ void press(QWidget *widget, int key, const QString &text = {})
 // database: one that demo/grow made.
 QList<Measured> lookupsBench(const QString &database)
 {
-    const auto connection = Connection::open({"sqlite", database});
+    const auto connection = Connection::open(addressOfFile(database));
     const auto catalogue = connection ? connection->readCatalogue() : Result<Catalogue>(connection.error());
     if (!catalogue) {
         return {{"a lookup of many rows", catalogue.error().sentence, "", false, {}}};

@@ -110,7 +110,7 @@ QList<Measured> pagesBench(const QString &folder)
             }));
         }
     }
-    const auto connection = Connection::open({"sqlite", madeDatabase(folder, form)});
+    const auto connection = Connection::open(addressOfFile(madeDatabase(folder, form)));
     const auto catalogue = connection ? connection->readCatalogue() : Result<Catalogue>(connection.error());
     if (!catalogue) {
         return {{"a form of 20 pages in Entry", catalogue.error().sentence, "", false, {}}};

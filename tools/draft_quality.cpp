@@ -60,7 +60,7 @@ int main(int argc, char **argv)
     QTextStream out(stdout);
     QTextStream errors(stderr);
     const QStringList arguments = QApplication::arguments();
-    const Result<Connection> connection = Connection::open({"sqlite", arguments.value(1)});
+    const Result<Connection> connection = Connection::open(addressOfFile(arguments.value(1)));
     if (!connection) {
         errors << connection.error().sentence << '\n';
         return 1;

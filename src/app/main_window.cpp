@@ -262,7 +262,7 @@ const Catalogue &MainWindow::shownCatalogue() const
 
 void MainWindow::refreshCatalogue()
 {
-    m_catalogue->setCatalogue(shownCatalogue(), QFileInfo(m_workspace.address.file).fileName());
+    m_catalogue->setCatalogue(shownCatalogue(), addressTitle(m_workspace.address));
     m_catalogue->setForm(m_document->form());
     if (m_inspector) {
         m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
@@ -470,7 +470,7 @@ void MainWindow::refreshNames()
 {
     const QString title = m_document ? m_document->root().title : QString();
     const bool isUnsaved = m_document && m_document->isChanged();
-    m_bar->setNames(m_workspace.address.file.isEmpty() ? QString() : workspaceTitle(m_workspace), title, isUnsaved);
+    m_bar->setNames(m_workspace.address.isEmpty() ? QString() : workspaceTitle(m_workspace), title, isUnsaved);
     m_bar->setVisible(m_document != nullptr);
     setWindowTitle(m_document ? tr("%1%2 – Nabblet").arg(title, isUnsaved ? QStringLiteral(" •") : QString())
                               : tr("Nabblet"));
@@ -558,7 +558,7 @@ void MainWindow::refreshStatus()
                                                                     : tr("Tab goes by rows"));
         m_zoomStatus->setText(tr("%1 %").arg(m_board->zoom()));
     }
-    QString database = QFileInfo(m_workspace.address.file).fileName();
+    QString database = addressTitle(m_workspace.address);
     if (m_workspace.connection && m_workspace.connection->isReadOnly()) {
         database += tr(" · can only be read");
     }

@@ -104,7 +104,7 @@ void MainWindow::openWorkspace(const Workspace &workspace)
     m_workspace = workspace;
     watchDatabase();
     m_catalogue->clearFilter();
-    m_catalogue->setCatalogue(workspace.catalogue, QFileInfo(workspace.address.file).fileName());
+    m_catalogue->setCatalogue(workspace.catalogue, addressTitle(workspace.address));
     m_pages->setCurrentWidget(m_welcomePage);
     refreshNames();
     refreshActions();
@@ -121,7 +121,7 @@ void MainWindow::openForm(const QString &path)
         complain(form.error());
         return;
     }
-    const QList<LeftWork> left = leftUnsaved(recoveryPath(path, m_workspace.address.file), &*form);
+    const QList<LeftWork> left = leftUnsaved(recoveryPath(path, addressKey(m_workspace.address)), &*form);
     takeDocument(*form, path, false);
     for (const LeftWork &work : left) {
         const int answer = ask({tr("Unsaved work"),
@@ -144,7 +144,7 @@ void MainWindow::openForm(const QString &path)
 
 bool MainWindow::offerUnsaved()
 {
-    const QList<LeftWork> left = leftUnsaved(recoveryPath(QString(), m_workspace.address.file), nullptr);
+    const QList<LeftWork> left = leftUnsaved(recoveryPath(QString(), addressKey(m_workspace.address)), nullptr);
     for (const LeftWork &work : left) {
         const int answer =
             ask({tr("Unsaved work"),
@@ -376,7 +376,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     if (isNew) {
         m_document->markUnsaved();
     }
-    m_recovery = std::make_unique<Recovery>(m_document.get(), m_workspace.address.file);
+    m_recovery = std::make_unique<Recovery>(m_document.get(), addressKey(m_workspace.address));
     connect(m_recovery.get(), &Recovery::failed, this, [this](const Error &error) { say(error.sentence); });
     if (m_workspace.connection) {
         m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
@@ -540,7 +540,7 @@ void MainWindow::takeCatalogue(const Catalogue &catalogue)
             m_board->setSession(sessionInFocus());
         }
     } else {
-        m_catalogue->setCatalogue(catalogue, QFileInfo(m_workspace.address.file).fileName());
+        m_catalogue->setCatalogue(catalogue, addressTitle(m_workspace.address));
     }
     Q_EMIT catalogueTaken(catalogue);
 }
@@ -579,8 +579,8 @@ bool MainWindow::saveAs()
         return false;
     }
     const QString folder = !m_workspace.projectFolder.isEmpty() ? formsFolder(m_workspace.projectFolder)
-                           : !m_workspace.address.file.isEmpty()
-                               ? QFileInfo(m_workspace.address.file).absoluteDir().filePath(QStringLiteral("forms"))
+                           : !m_workspace.address.part("file").isEmpty()
+                               ? QFileInfo(m_workspace.address.part("file")).absoluteDir().filePath(QStringLiteral("forms"))
                                : QDir::homePath();
     QDir().mkpath(folder);
     QFileDialog dialog(this, tr("Save form as"), folder, tr("Forms (*.nabform)"));

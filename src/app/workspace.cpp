@@ -41,7 +41,7 @@ Result<Workspace> openProjectFolder(const QString &folder)
     Workspace workspace;
     workspace.projectFolder = QDir(folder).absolutePath();
     workspace.project = *project;
-    workspace.address.file = QDir::cleanPath(QDir(folder).absoluteFilePath(project->database));
+    workspace.address = absoluteFrom(project->database, folder);
     connectDatabase(workspace);
     return workspace;
 }
@@ -49,7 +49,7 @@ Result<Workspace> openProjectFolder(const QString &folder)
 Result<Workspace> openDatabaseFile(const QString &file)
 {
     Workspace workspace;
-    workspace.address.file = QFileInfo(file).absoluteFilePath();
+    workspace.address = addressOfFile(QFileInfo(file).absoluteFilePath());
     connectDatabase(workspace);
     if (!workspace.connection) {
         return workspace.databaseError;
@@ -94,9 +94,9 @@ Outcome ensureProject(Workspace &workspace, const QString &formPath)
     }
     Project project = workspace.project;
     if (project.name.isEmpty()) {
-        project.name = titleFromTable(QFileInfo(workspace.address.file).completeBaseName());
+        project.name = titleFromTable(QFileInfo(addressTitle(workspace.address)).completeBaseName());
     }
-    project.database = folder.relativeFilePath(workspace.address.file);
+    project.database = relativeTo(workspace.address, folder.absolutePath());
     Outcome saved = saveProject(folder.absolutePath(), project);
     if (saved) {
         workspace.project = project;
@@ -110,7 +110,7 @@ QString workspaceTitle(const Workspace &workspace)
     if (!workspace.project.name.isEmpty()) {
         return workspace.project.name;
     }
-    return QFileInfo(workspace.address.file).fileName();
+    return addressTitle(workspace.address);
 }
 
 QStringList formNamesOf(const QString &projectFolder)

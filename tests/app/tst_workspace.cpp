@@ -91,11 +91,11 @@ private Q_SLOTS:
         QCOMPARE(workspaceTitle(*workspace), "Fairway");
         const Result<Project> project = loadProject(m_folder.filePath("depot"));
         QVERIFY(project.isOk());
-        QCOMPARE(project->database, "../fairway.db");
+        QCOMPARE(project->database.part("file"), "../fairway.db");
         // The project found from the form opens the same database.
         const Result<Workspace> again = openWorkspaceOfForm(form);
         QVERIFY(again.isOk() && again->connection);
-        QCOMPARE(again->address.file, m_database);
+        QCOMPARE(again->address.part("file"), m_database);
         QCOMPARE(again->catalogue.tables.size(), workspace->catalogue.tables.size());
     }
 
@@ -103,7 +103,7 @@ private Q_SLOTS:
     {
         Project project;
         project.name = "Theirs";
-        project.database = "../fairway.db";
+        project.database = addressOfFile("../fairway.db");
         QVERIFY(saveProject(m_folder.filePath("theirs"), project).isOk());
         Result<Workspace> workspace = openDatabaseFile(m_database);
         QVERIFY(ensureProject(*workspace, m_folder.filePath("theirs/forms/x.nabform")).isOk());
@@ -115,7 +115,7 @@ private Q_SLOTS:
     {
         Project project;
         project.name = "Lost";
-        project.database = "gone.db";
+        project.database = addressOfFile("gone.db");
         QVERIFY(saveProject(m_folder.filePath("lost"), project).isOk());
         const Result<Workspace> workspace = openProjectFolder(m_folder.filePath("lost"));
         QVERIFY(workspace.isOk() && !workspace->connection);

@@ -245,7 +245,7 @@ private Q_SLOTS:
         QTemporaryDir folder;
         Project project;
         project.name = "Fairway depot";
-        project.database = "fairway.db";
+        project.database = addressOfFile("fairway.db");
         project.startForm = "buoy";
         QVERIFY(saveProject(folder.path(), project).isOk());
         QVERIFY(saveForm(formsFolder(folder.path()) + "/buoy.nabform", samples::columnOfFields(1)).isOk());
@@ -259,6 +259,34 @@ private Q_SLOTS:
                                "\"a\", \"ssl\": 1}, \"z\": 3}");
         QVERIFY(writeProject(*readProject(newer)).contains("\"ssl\": 1"));
         QVERIFY(writeProject(*readProject(newer)).contains("\"z\": 3"));
+    }
+
+    // An address is parts by name; those of a kind of database that this version does not know are kept as they are.
+    void addressesAreParts()
+    {
+        const QByteArray server("{\"project\": 1, \"name\": \"x\", \"connection\": {\"kind\": \"later\", \"database\": "
+                                "\"depot\", \"host\": \"db.example\", \"port\": 5}}");
+        const Result<Project> read = readProject(server);
+        QVERIFY2(read.isOk(), read ? "" : qPrintable(read.error().sentence));
+        QCOMPARE(read->database.dialect, "later");
+        QCOMPARE(read->database.part("host"), "db.example");
+        QCOMPARE(addressTitle(read->database), "depot");
+        QCOMPARE(addressWords(read->database), "depot@db.example");
+        QCOMPARE(absoluteFrom(read->database, "/somewhere"), read->database);
+        const Result<Project> again = readProject(writeProject(*read));
+        QVERIFY(again && *again == *read);
+        QVERIFY(writeProject(*read).contains("\"port\": 5"));
+        DatabaseAddress other = read->database;
+        other.parts.insert("host", "other.example");
+        QVERIFY(addressKey(other) != addressKey(read->database));
+        // A file by its way from a folder, and back.
+        const DatabaseAddress file = addressOfFile("/a/b/fairway.db");
+        for (const char *folder : {"/a/b", "/a/c/d", "/", "/x"}) {
+            QCOMPARE(absoluteFrom(relativeTo(file, folder), folder), file);
+        }
+        QCOMPARE(relativeTo(file, "/a").part("file"), "b/fairway.db");
+        QCOMPARE(addressTitle(file), "fairway.db");
+        QVERIFY(DatabaseAddress().isEmpty() && !file.isEmpty());
     }
 };
 

@@ -100,6 +100,30 @@ private Q_SLOTS:
         QVERIFY2(left.isEmpty(), qPrintable(QStringList(left.values()).join(", ")));
     }
 
+    // What not every database takes is said by a dialect.
+    void sqlOfOneDatabaseStaysInItsDialect()
+    {
+        const QString root = QStringLiteral(NABBLET_ROOT "/src/");
+        static const QRegularExpression own(
+            "\"[^\"\n]*\\b(LIMIT|LIKE|ESCAPE|TEMP|TEMPORARY|RETURNING|PRAGMA|rowid|row_number|BEGIN|DEFAULT VALUES)\\b");
+        int seen = 0;
+        for (const char *layer : {"data", "entry", "designer", "app"}) {
+            QDirIterator files(root + layer, {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
+            while (files.hasNext()) {
+                const QString path = files.next();
+                if (path.contains("/data/sqlite/") || path.endsWith("/data/dialect/dialect.cpp")) {
+                    continue;
+                }
+                QFile file(path);
+                QVERIFY(file.open(QFile::ReadOnly));
+                const auto found = own.match(QString::fromUtf8(file.readAll()));
+                QVERIFY2(!found.hasMatch(), qPrintable(path + ": " + found.captured()));
+                ++seen;
+            }
+        }
+        QVERIFY(seen > 50);
+    }
+
     void noFolderIsTooFull()
     {
         constexpr int Most = 25; // parts: a header with its source counts once

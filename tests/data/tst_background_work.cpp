@@ -14,7 +14,7 @@ class TestBackgroundWork : public QObject
     DatabaseAddress m_address;
 
 private Q_SLOTS:
-    void initTestCase() { m_address = {"sqlite", samples::fairwayDatabase(m_folder)}; }
+    void initTestCase() { m_address = addressOfFile(samples::fairwayDatabase(m_folder)); }
 
     void reportsArriveInOrderInTheStartersThread()
     {
@@ -123,7 +123,7 @@ private Q_SLOTS:
             report([&] { hasArrived = true; });
         };
         BackgroundWork nowhere;
-        nowhere.start({"sqlite", "/nowhere.db"}, work);
+        nowhere.start(addressOfFile("/nowhere.db"), work);
         QTRY_VERIFY(!nowhere.isBusy());
         QCoreApplication::processEvents();
         QCOMPARE(begun.load(), 0);

@@ -19,7 +19,7 @@ class TestDatabaseErrors : public QObject
 
     static QString openingError(const QString &path)
     {
-        const Result<Connection> connection = Connection::open({"sqlite", path});
+        const Result<Connection> connection = Connection::open(addressOfFile(path));
         return connection.isOk() ? QString() : connection.error().sentence;
     }
 
@@ -68,7 +68,7 @@ private Q_SLOTS:
             file.write(reinterpret_cast<const char *>(&noise), sizeof noise);
         }
         file.close();
-        const Result<Connection> connection = Connection::open({"sqlite", path});
+        const Result<Connection> connection = Connection::open(addressOfFile(path));
         QString sentence = connection.isOk() ? QString() : connection.error().sentence;
         if (connection.isOk()) {
             const Result<Catalogue> catalogue = connection->readCatalogue();
@@ -118,7 +118,7 @@ private Q_SLOTS:
                                                     QFileDevice::ReadOther | QFileDevice::ExeOther);
             QVERIFY(setresuid(65534, 65534, 0) == 0);
         }
-        const Result<Connection> reading = Connection::open({"sqlite", path});
+        const Result<Connection> reading = Connection::open(addressOfFile(path));
         const bool isReadOnly = reading && reading->isReadOnly();
         const MaybeRow row = reading ? firstRow(*reading, recordSourceOf(*findTable(catalogue, "vessel"))) : MaybeRow(Error{});
         if (isRoot) {

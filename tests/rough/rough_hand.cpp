@@ -222,7 +222,7 @@ private:
         form.name = "rough";
         Project project;
         project.name = "Rough";
-        project.database = "rough.db";
+        project.database = addressOfFile("rough.db");
         const QString path = formsFolder(m_folder.path()) + "/rough.nabform";
         return saveProject(m_folder.path(), project) && saveForm(path, form) ? path : QString();
     }

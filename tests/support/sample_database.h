@@ -42,7 +42,7 @@ inline QString fairwayDatabase(const QTemporaryDir &folder, const QString &name 
 
 inline Connection opened(const QString &path)
 {
-    Result<Connection> connection = Connection::open({QStringLiteral("sqlite"), path});
+    Result<Connection> connection = Connection::open(addressOfFile(path));
     if (!connection) {
         qFatal("%s", qPrintable(connection.error().sentence));
     }

@@ -26,8 +26,10 @@ QByteArray writeProject(const Project &project)
     json.value("project", std::max(ProjectFileVersion, project.fileVersion));
     json.value("name", project.name);
     json.beginObject("connection", JsonText::Layout::OneLine);
-    json.value("kind", QStringLiteral("sqlite"));
-    json.value("file", project.database);
+    json.value("kind", project.database.dialect);
+    for (auto part = project.database.parts.constBegin(); part != project.database.parts.constEnd(); ++part) {
+        json.value(part.key().toUtf8().constData(), part.value());
+    }
     json.members(project.unknownConnection);
     json.endObject();
     json.value("namingPattern", project.namingPattern);
@@ -62,9 +64,17 @@ Result<Project> readProject(const QByteArray &text)
     project.fileVersion = reader.number("project", 1, std::numeric_limits<int>::max());
     project.name = reader.text("name");
     JsonReader connection(reader.object("connection", true), QStringLiteral("/connection"), &mistakes);
-    connection.oneOf("kind", {key("sqlite")});
-    project.database = connection.text("file");
+    project.database.dialect = connection.text("kind");
+    if (project.database.dialect == QLatin1String("sqlite")) {
+        project.database.parts.insert(key("file"), connection.text("file"));
+    }
+    // Every other part that is a text belongs to the address, also those of databases that this version does not know.
     project.unknownConnection = connection.unknownKeys();
+    for (const QString &name : project.unknownConnection.keys()) {
+        if (project.unknownConnection.value(name).isString() && project.database.dialect != QLatin1String("sqlite")) {
+            project.database.parts.insert(name, project.unknownConnection.take(name).toString());
+        }
+    }
     project.namingPattern = reader.text("namingPattern", project.namingPattern);
     project.startForm = reader.text("startForm", QString());
     const QJsonObject words = reader.object("words");

@@ -1,6 +1,8 @@
 // A project: a folder with project.nabblet and forms/*.nabform.
 #pragma once
 
+#include "core/model/database_address.h"
+
 #include <QHash>
 #include <QJsonObject>
 #include <QString>
@@ -9,8 +11,8 @@ namespace nabblet {
 
 struct Project
 {
-    QString name;     // in words
-    QString database; // path of the database file, relative to the project folder
+    QString name;             // in words
+    DatabaseAddress database; // a file by its way from the project folder
     QString namingPattern = QStringLiteral("{kind}_{column}");
     QString startForm; // name of the form that opens first, or empty
     // How the project writes names in captions: whole column names, or parts of them, in small letters, to words.

@@ -4,6 +4,7 @@
 
 #include "core/catalogue/catalogue.h"
 #include "core/catalogue/select_table.h"
+#include "core/model/database_address.h"
 #include "core/result.h"
 
 #include <QElapsedTimer>
@@ -16,15 +17,6 @@
 #include <functional>
 
 namespace nabblet {
-
-// Where a database is.
-struct DatabaseAddress
-{
-    QString dialect = QStringLiteral("sqlite");
-    QString file; // absolute path, for SQLite
-
-    bool operator==(const DatabaseAddress &) const = default;
-};
 
 // What ends the statements of a connection before they are done.
 struct Interruption
@@ -63,39 +55,83 @@ struct DatabaseState
 
 enum class Availability { Writable, ReadOnly, Gone };
 
-struct Dialect
+// What stays as it is here is what most databases take; a dialect says what it does otherwise.
+class Dialect
 {
-    QString name;
-    QString driver; // Qt's name of it
+public:
+    virtual ~Dialect() = default;
+
+    virtual QString name() const = 0;   // in project files
+    virtual QString driver() const = 0; // Qt's name of it
+
+    // ---- the database
 
     // Opens the database. isReadOnly tells whether it can be read only.
-    Outcome (*open)(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly);
-    Result<Catalogue> (*readCatalogue)(const QSqlDatabase &database, const DatabaseAddress &address);
-    // A name as SQL takes it, whatever it holds. Not left to Qt's drivers: Qt 6.4's leave names with square brackets as
-    // they are and split names at dots.
-    QString (*quoteName)(const QString &name);
-    QString beginWriting; // the statement that begins a transaction which will write
-    // A condition that holds when what is stored in a column is, byte for byte, the value that was read there; with one
-    // place for the value. column: as SQL takes it.
-    QString (*isStillAs)(const QString &column, const QVariant &read);
-    // The place of a value in a statement: a question mark, or what turns one into such a value.
-    QString (*placeOf)(const QVariant &value);
-    // The bytes of a text as they are stored, for text that no encoding reads; empty where there is no such thing.
-    QString (*bytesOf)(const QString &column);
-    Refusal (*explainRefusal)(const QSqlError &error, const RefusalContext &context);
+    virtual Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly) const = 0;
+    virtual Result<Catalogue> readCatalogue(const QSqlDatabase &database, const DatabaseAddress &address) const = 0;
     // The columns that a SELECT gives; the error says what is wrong with it.
-    Result<QList<SelectColumn>> (*describeSelect)(const QSqlDatabase &database, const QString &sql);
+    virtual Result<QList<SelectColumn>> describeSelect(const QSqlDatabase &database, const QString &sql) const = 0;
+    // What tells whether anything was changed since; never waits.
+    virtual DatabaseState state(const QSqlDatabase &database) const = 0;
+    virtual Availability availability(const DatabaseAddress &address) const = 0;
+
+    // ---- statements under way
+
     // Has the connection look at the interruption while it works, from now on.
-    void (*watch)(const QSqlDatabase &database, Interruption *interruption);
+    virtual void watch(const QSqlDatabase &database, Interruption *interruption) const = 0;
     // What ends, from any thread, whatever the connection is doing, also in the middle of what never looks. To be called
     // only while the connection is open.
-    std::function<void()> (*interrupter)(const QSqlDatabase &database);
-    bool (*wasInterrupted)(const QSqlError &error);
-    // What tells whether anything was changed since; never waits.
-    DatabaseState (*state)(const QSqlDatabase &database);
-    Availability (*availability)(const DatabaseAddress &address);
-    // A failed reading, said to a person.
-    Error (*explainFailure)(const QSqlError &error, const DatabaseAddress &address);
+    virtual std::function<void()> interrupter(const QSqlDatabase &database) const = 0;
+    virtual bool wasInterrupted(const QSqlError &error) const = 0;
+
+    // ---- what the database says, for a person
+
+    virtual Refusal explainRefusal(const QSqlError &error, const RefusalContext &context) const = 0;
+    virtual Error explainFailure(const QSqlError &error, const DatabaseAddress &address) const = 0;
+
+    // ---- parts of statements; names and lists of them are given as SQL takes them
+
+    // A name as SQL takes it, whatever it holds. Not left to Qt's drivers: Qt 6.4's leave names with square brackets as
+    // they are and split names at dots.
+    virtual QString quoteName(const QString &name) const;
+    // A name of several parts, such as a column of what it is read from.
+    QString quoteName(const QStringList &parts) const;
+    virtual QString beginWriting() const; // the statement that begins a transaction which will write
+    // The place of a value in a statement: a question mark, or what turns one into such a value.
+    virtual QString placeOf(const QVariant &value) const;
+    // The bytes of a text as they are stored, for text that no encoding reads; empty where there is no such thing.
+    virtual QString bytesOf(const QString &column) const;
+    // A condition that holds when what is stored in a column is, byte for byte, the value that was read there; with one
+    // place for the value.
+    virtual QString isStillAs(const QString &column, const QVariant &read) const = 0;
+    // A condition that holds for a value, and for none where that is none; with a place where there is one.
+    QString isValue(const QString &column, const QVariant &value) const;
+    // A condition that holds where a text holds another, whatever the case of its letters; with one place, for
+    // patternHolding() or patternBeginning() of it.
+    virtual QString isLike(const QString &text) const;
+    static QString patternHolding(const QString &words);
+    static QString patternBeginning(const QString &words);
+    // Values of any type as texts.
+    virtual QString asText(const QString &column) const;
+    // A condition on keys that lie before, at or behind ("<", "=", ">", ">=") another, with a place for each of its parts.
+    virtual QString keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const;
+    // What is read from, under a name: a table, or a SELECT as one.
+    QString tableAs(const QString &table, const QString &alias) const;
+    virtual QString selectAs(const QString &select, const QString &alias) const;
+    // The first rows of a SELECT.
+    virtual QString firstOf(const QString &select, qint64 most) const;
+    // One row in so many, evenly, of what a SELECT of all columns would give; under a name.
+    virtual QString everyOf(const QString &columns, const QString &from, qint64 every, const QString &alias) const;
+    // A number no less than that of the rows of a table, by a key that is a whole number, without counting them.
+    virtual QString spanOf(const QString &key, const QString &table) const;
+    // A statement that adds a row and gives what is asked of it. places: as many as columns; neither where the row takes
+    // what the database puts there.
+    virtual QString insertGiving(const QString &table, const QString &columns, const QString &places,
+                                 const QString &given) const;
+    // Statements that keep what a SELECT gives in a table of this connection, whose rows are numbered, and let it go.
+    virtual QString copyInto(const QString &table, const QString &select) const = 0;
+    virtual QString dropCopy(const QString &table) const;
+    virtual QString rowNumberOfCopies() const = 0;
 };
 
 // The dialect with that name, or nullptr.

@@ -8,7 +8,7 @@ const Dialect *dialectNamed(const QString &name)
 {
     const std::array dialects{&sqliteDialect()};
     for (const Dialect *dialect : dialects) {
-        if (dialect->name == name) {
+        if (dialect->name() == name) {
             return dialect;
         }
     }

@@ -90,8 +90,8 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
         const qint64 each = ExactProfileRows / Stretches;
         bool hasCutStretch = false; // some rows of a stretch were left out
         const double step = span / Stretches;
-        query.prepare(QStringLiteral("SELECT %1 FROM %2 WHERE %3 >= ? AND %3 < ? ORDER BY %3 LIMIT %4")
-                          .arg(list, from, key, QString::number(each)));
+        query.prepare(connection.dialect().firstOf(
+            QStringLiteral("SELECT %1 FROM %2 WHERE %3 >= ? AND %3 < ? ORDER BY %3").arg(list, from, key), each));
         for (int i = 0; i < Stretches; ++i) {
             // As fractions: keys may lie so far apart that whole numbers overflow between them.
             const bool isEnd = i == Stretches - 1;
@@ -113,8 +113,8 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
         return Walked{true, !hasCutStretch};
     }
     if (table.kind != TableKind::Table) {
-        if (!query.exec(
-                QStringLiteral("SELECT %1 FROM %2 LIMIT %3").arg(list, from, QString::number(ExactProfileRows)))) {
+        if (!query.exec(connection.dialect().firstOf(QStringLiteral("SELECT %1 FROM %2").arg(list, from),
+                                                     ExactProfileRows))) {
             return fail(query);
         }
         if (!takeRows(query)) {
@@ -133,9 +133,8 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
     const qint64 all = count.value(0).toLongLong();
     const qint64 every = all > ExactProfileRows ? (all + ExactProfileRows - 1) / ExactProfileRows : 1;
     const QString sql = every == 1 ? QStringLiteral("SELECT %1 FROM %2").arg(list, from)
-                                   : QStringLiteral("SELECT %1 FROM (SELECT *, row_number() OVER () AS "
-                                                    "\"nabblet row\" FROM %2) AS %4 WHERE \"nabblet row\" % %3 = 0")
-                                         .arg(list, from, QString::number(every), connection.quoted(QStringLiteral("rows")));
+                                   : connection.dialect().everyOf(list, from, every,
+                                                                  connection.quoted(QStringLiteral("rows")));
     if (!query.exec(sql)) {
         return fail(query);
     }
@@ -164,9 +163,14 @@ Result<int> usualRowsOf(const Connection &connection, const Table &table, const 
     }
     QSqlQuery query(connection.database());
     query.setForwardOnly(true);
-    if (!query.exec(QStringLiteral("SELECT count(*) FROM (SELECT %1 FROM %2 LIMIT %3) AS picked GROUP BY %4")
-                        .arg(read.join(QLatin1String(", ")), rowsFrom(connection, recordSourceOf(table)),
-                             QString::number(ExactProfileRows), names.join(QLatin1String(", "))))) {
+    const Dialect &dialect = connection.dialect();
+    const QString picked = dialect.firstOf(QStringLiteral("SELECT %1 FROM %2")
+                                               .arg(read.join(QLatin1String(", ")),
+                                                    rowsFrom(connection, recordSourceOf(table))),
+                                           ExactProfileRows);
+    if (!query.exec(QStringLiteral("SELECT count(*) FROM %1 GROUP BY %2")
+                        .arg(dialect.selectAs(picked, connection.quoted(QStringLiteral("picked"))),
+                             names.join(QLatin1String(", "))))) {
         return connection.explain(query.lastError());
     }
     QList<int> counts;

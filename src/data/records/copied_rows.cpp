@@ -25,7 +25,7 @@ struct CopiedRows
     CopiedRows &operator=(const CopiedRows &) = delete;
     ~CopiedRows()
     {
-        const Running dropped(connection, {QStringLiteral("DROP TABLE IF EXISTS ") + table, {}});
+        const Running dropped(connection, {connection.dialect().dropCopy(table), {}});
         Q_UNUSED(dropped); // a temporary table goes with its connection at the latest
     }
 };
@@ -33,10 +33,9 @@ struct CopiedRows
 bool copyRows(const Connection &connection, const RecordSource &source, const QString &into, std::optional<int> most,
               QSqlError *error)
 {
-    const Running running(connection, {QStringLiteral("CREATE TEMP TABLE %1 AS SELECT * FROM %2%3")
-                                           .arg(into, rowsFrom(connection, source),
-                                                most ? QStringLiteral(" LIMIT %1").arg(*most) : QString()),
-                                       {}});
+    const Dialect &dialect = connection.dialect();
+    const QString all = QStringLiteral("SELECT * FROM ") + rowsFrom(connection, source);
+    const Running running(connection, {dialect.copyInto(into, most ? dialect.firstOf(all, *most) : all), {}});
     *error = running.query.lastError();
     return running.isGood;
 }
@@ -53,7 +52,7 @@ Result<RecordSource> readable(const Connection &connection, const RecordSource &
     RecordSource copy = source;
     copy.table = name;
     copy.select.clear();
-    copy.keyColumns = {QStringLiteral("rowid")};
+    copy.keyColumns = {connection.dialect().rowNumberOfCopies()};
     copy.keyIsRowNumber = true;
     copy.isWritable = false;
     QSqlError error;

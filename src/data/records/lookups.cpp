@@ -30,12 +30,12 @@ QString joinedWords(const QSqlQuery &query, int first, qsizetype count)
     return words.join(u' ');
 }
 
-// What the choices are read from: a table, or a SELECT as one; the line break ends a comment that it may close with.
+// What the choices are read from: a table, or a SELECT as one.
 QString choicesFrom(const Connection &connection, const Lookup &lookup)
 {
     const QString name = connection.quoted(QStringLiteral("rows"));
-    return lookup.select.isEmpty() ? QStringLiteral("%1 AS %2").arg(connection.quoted(lookup.table), name)
-                                   : QStringLiteral("(%1\n) AS %2").arg(withoutEnd(lookup.select), name);
+    return lookup.select.isEmpty() ? connection.dialect().tableAs(connection.quoted(lookup.table), name)
+                                   : connection.dialect().selectAs(withoutEnd(lookup.select), name);
 }
 
 // The first row whose columns hold these values. from: a quoted table or a SELECT.
@@ -46,10 +46,10 @@ Running rowHolding(const Connection &connection, const QString &from, const QStr
     for (const QString &column : columns) {
         conditions.append(rowsColumn(connection, column) + QLatin1String(" = ?"));
     }
-    return Running(connection, {QStringLiteral("SELECT %1 FROM %2 WHERE %3 LIMIT 1")
-                                    .arg(quotedAll(connection, shown).join(QLatin1String(", ")), from,
-                                         conditions.join(QLatin1String(" AND "))),
-                                values});
+    const QString all = QStringLiteral("SELECT %1 FROM %2 WHERE %3")
+                            .arg(quotedAll(connection, shown).join(QLatin1String(", ")), from,
+                                 conditions.join(QLatin1String(" AND ")));
+    return Running(connection, {connection.dialect().firstOf(all, 1), values});
 }
 
 constexpr int MostAlike = 50; // rows of the same words that are told apart
@@ -66,10 +66,11 @@ Result<QList<LookupRow>> choicesWhere(const Connection &connection, const Lookup
     }
     const QString where =
         conditions.isEmpty() ? QString() : QLatin1String(" WHERE ") + conditions.join(QLatin1String(" AND "));
-    const QString sql =
-        QStringLiteral("SELECT %1 FROM %2%3%4 LIMIT %5")
+    const QString sql = connection.dialect().firstOf(
+        QStringLiteral("SELECT %1 FROM %2%3%4")
             .arg((stored + words + also).join(QLatin1String(", ")), choicesFrom(connection, lookup), where,
-                 order.sql.isEmpty() ? QString() : QLatin1String(" ORDER BY ") + order.sql, QString::number(most));
+                 order.sql.isEmpty() ? QString() : QLatin1String(" ORDER BY ") + order.sql),
+        most);
     const Patience patience(connection);
     Running running(connection, {sql, values + order.values});
     if (!running.isGood) {
@@ -151,12 +152,10 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
         shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
     }
     const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
-    for (QString pattern : typed) {
-        pattern.replace(u'\\', QLatin1String("\\\\"))
-            .replace(u'%', QLatin1String("\\%"))
-            .replace(u'_', QLatin1String("\\_"));
-        conditions.append(shown.join(QLatin1String(" || ' ' || ")) + QLatin1String(" LIKE ? ESCAPE '\\'"));
-        values.append(u'%' + pattern + u'%');
+    const QString isLike = connection.dialect().isLike(shown.join(QLatin1String(" || ' ' || ")));
+    for (const QString &word : typed) {
+        conditions.append(isLike);
+        values.append(Dialect::patternHolding(word));
     }
     if (typed.size() == 1) { // people may know a row by what is stored of it
         QStringList either{conditions.takeLast()};
@@ -173,14 +172,8 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     // What begins with the words comes before what only holds them.
     QStringList order;
     if (!typed.isEmpty()) {
-        QString beginning = values.first().toString().mid(1);
-        for (qsizetype i = 1; i < typed.size(); ++i) { // several words stand alone among the values
-            beginning.chop(1);
-            beginning += QLatin1Char(' ') + values.at(i).toString().mid(1);
-        }
-        order.append(QStringLiteral("CASE WHEN ") + shown.join(QLatin1String(" || ' ' || ")) +
-                     QLatin1String(" LIKE ? ESCAPE '\\' THEN 0 ELSE 1 END"));
-        orderValues.append(beginning);
+        order.append(QStringLiteral("CASE WHEN %1 THEN 0 ELSE 1 END").arg(isLike));
+        orderValues.append(Dialect::patternBeginning(typed.join(u' ')));
     }
     for (const QString &column : lookup.sort) {
         const ChoiceOrder by = choiceOrder(column);
@@ -212,7 +205,8 @@ Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, 
     QVariantList held;
     for (int i = 0; i < lookup.wordsColumns.size(); ++i) {
         const QString name = rowsColumn(connection, lookup.wordsColumns.at(i));
-        conditions.append(running.query.isNull(i) ? name + QLatin1String(" IS NULL") : name + QLatin1String(" = ?"));
+        conditions.append(
+            connection.dialect().isValue(name, running.query.isNull(i) ? QVariant() : running.query.value(i)));
         if (!running.query.isNull(i)) {
             held.append(running.query.value(i));
         }
@@ -230,8 +224,8 @@ Result<QVariant> followedValue(const Connection &connection, const Followed &fol
 {
     Running running =
         rowHolding(connection,
-                   QStringLiteral("%1 AS %2").arg(connection.quoted(followed.table),
-                                                  connection.quoted(QStringLiteral("rows"))),
+                   connection.dialect().tableAs(connection.quoted(followed.table),
+                                                connection.quoted(QStringLiteral("rows"))),
                    {followed.column}, followed.keyColumns, values);
     if (!running.isGood) {
         return connection.explain(running.query.lastError());

@@ -18,13 +18,18 @@ QString keyName(const Connection &connection, const RecordSource &source, const 
                                  : rowsColumn(connection, column);
 }
 
-QString keyList(const Connection &connection, const RecordSource &source, const QString &ending = {})
+QStringList keyNames(const Connection &connection, const RecordSource &source)
 {
     QStringList names;
     for (const QString &column : source.keyColumns) {
-        names.append(keyName(connection, source, column) + ending);
+        names.append(keyName(connection, source, column));
     }
-    return names.join(QLatin1String(", "));
+    return names;
+}
+
+QString keyList(const Connection &connection, const RecordSource &source, const QString &ending = {})
+{
+    return keyNames(connection, source).join(ending + QLatin1String(", ")) + ending;
 }
 
 QString selectRows(const Connection &connection, const RecordSource &source)
@@ -38,8 +43,7 @@ QString selectRows(const Connection &connection, const RecordSource &source)
 
 QString keyCompared(const Connection &connection, const RecordSource &source, const char *sign, const RowKey &key)
 {
-    return QStringLiteral("(%1) %2 (%3)")
-        .arg(keyList(connection, source), QLatin1String(sign), placesOf(connection, key));
+    return connection.dialect().keyCompared(keyNames(connection, source), QLatin1String(sign), key);
 }
 
 // Who wrote the SQL that the rows come from.
@@ -99,8 +103,10 @@ MaybeRow oneRow(const Connection &connection, const RecordSource &source, const 
                 const QVariantList &values, const char *direction)
 {
     const Statement where = held(connection, source, condition, values);
-    const QString sql = selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
-                        keyList(connection, source, QLatin1String(direction)) + QLatin1String(" LIMIT 1");
+    const QString sql = connection.dialect().firstOf(selectRows(connection, source) + where.sql +
+                                                         QLatin1String(" ORDER BY ") +
+                                                         keyList(connection, source, QLatin1String(direction)),
+                                                     1);
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {sql, where.values});
     if (running.isGood && running.query.next()) {
@@ -117,9 +123,10 @@ Result<QList<Row>> manyRows(const Connection &connection, const RecordSource &so
 {
     const Statement where =
         held(connection, source, key ? keyCompared(connection, source, sign, *key) : QString(), key ? *key : QVariantList());
-    const QString sql = selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
-                        keyList(connection, source, QLatin1String(direction)) + QLatin1String(" LIMIT ") +
-                        QString::number(most);
+    const QString sql = connection.dialect().firstOf(selectRows(connection, source) + where.sql +
+                                                         QLatin1String(" ORDER BY ") +
+                                                         keyList(connection, source, QLatin1String(direction)),
+                                                     most);
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {sql, where.values});
     QList<Row> rows;
@@ -196,11 +203,7 @@ Result<std::optional<qint64>> estimatedRows(const Connection &connection, const 
     if (key.isEmpty()) {
         return std::optional<qint64>();
     }
-    const Result<qint64> span = oneNumber(
-        connection,
-        {QStringLiteral("SELECT CAST(min(9e15, (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1) AS INTEGER)")
-             .arg(key, connection.quoted(table.name)),
-         {}});
+    const Result<qint64> span = oneNumber(connection, {connection.dialect().spanOf(key, connection.quoted(table.name)), {}});
     return span ? Result<std::optional<qint64>>(std::optional(*span)) : span.error();
 }
 

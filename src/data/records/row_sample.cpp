@@ -16,10 +16,10 @@ Result<RowSample> sampleRows(const Connection &connection, const RecordSource &s
     }
     QString sql = QStringLiteral("SELECT ") + quoted.join(QStringLiteral(", ")) + QStringLiteral(" FROM ") + rowsFrom(connection, source);
     if (!words.isEmpty()) {
-        // The words are bound once a column; what stands in them for LIKE is taken as it is typed.
+        // The words are bound once a column.
         QStringList conditions;
         for (const QString &column : std::as_const(quoted)) {
-            conditions.append(QStringLiteral("CAST(%1 AS VARCHAR(4000)) LIKE ? ESCAPE '!'").arg(column));
+            conditions.append(connection.dialect().isLike(connection.dialect().asText(column)));
         }
         sql += QStringLiteral(" WHERE ") + conditions.join(QStringLiteral(" OR "));
     }
@@ -27,17 +27,13 @@ Result<RowSample> sampleRows(const Connection &connection, const RecordSource &s
         sql += QStringLiteral(" ORDER BY ") + rowsColumn(connection, order.column) +
                (order.direction == Qt::DescendingOrder ? QStringLiteral(" DESC") : QString());
     }
-    sql += QStringLiteral(" LIMIT %1").arg(most + 1);
+    sql = connection.dialect().firstOf(sql, most + 1);
     QSqlQuery query(connection.database());
     query.setForwardOnly(true);
     bool isDone = query.prepare(sql);
     if (isDone && !words.isEmpty()) {
-        QString pattern = words;
-        for (const QChar sign : {u'!', u'%', u'_'}) {
-            pattern.replace(sign, QStringLiteral("!") + sign);
-        }
         for (qsizetype i = 0; i < quoted.size(); ++i) {
-            query.addBindValue(u'%' + pattern + u'%');
+            query.addBindValue(Dialect::patternHolding(words));
         }
     }
     const Patience patience(connection);

@@ -21,9 +21,12 @@ Result<bool> repeatsKey(const Connection &connection, const Table &table)
     const QString list = names.join(QLatin1String(", "));
     QSqlQuery query(connection.database());
     query.setForwardOnly(true);
-    if (!query.exec(
-            QStringLiteral("SELECT 1 FROM (SELECT %1 FROM (%2\n) LIMIT %3) GROUP BY %1 HAVING count(*) > 1 LIMIT 1")
-                .arg(list, table.select, QString::number(RowsLookedAt)))) {
+    const Dialect &dialect = connection.dialect();
+    const QString rows = dialect.selectAs(table.select, connection.quoted(QStringLiteral("rows")));
+    const QString looked = dialect.firstOf(QStringLiteral("SELECT %1 FROM %2").arg(list, rows), RowsLookedAt);
+    const QString repeated = QStringLiteral("SELECT 1 FROM %1 GROUP BY %2 HAVING count(*) > 1")
+                                 .arg(dialect.selectAs(looked, connection.quoted(QStringLiteral("looked"))), list);
+    if (!query.exec(dialect.firstOf(repeated, 1))) {
         if (connection.dialect().wasInterrupted(query.lastError())) {
             return false; // nobody knows; each write is guarded by what was read
         }

@@ -13,15 +13,14 @@ QString withoutEnd(const QString &select)
 
 QString rowsColumn(const Connection &connection, const QString &column)
 {
-    return connection.quoted(QStringLiteral("rows")) + u'.' + connection.quoted(column);
+    return connection.dialect().quoteName(QStringList{QStringLiteral("rows"), column});
 }
 
 QString rowsFrom(const Connection &connection, const RecordSource &source)
 {
-    // The line break ends a comment that the SELECT may close with.
     const QString name = connection.quoted(QStringLiteral("rows"));
-    return source.select.isEmpty() ? QStringLiteral("%1 AS %2").arg(connection.quoted(source.table), name)
-                                   : QStringLiteral("(%1\n) AS %2").arg(source.select, name);
+    return source.select.isEmpty() ? connection.dialect().tableAs(connection.quoted(source.table), name)
+                                   : connection.dialect().selectAs(source.select, name);
 }
 
 QString placesOf(const Connection &connection, const QVariantList &values)

@@ -189,10 +189,6 @@ Written insertRow(const Connection &connection, const RecordSource &source, cons
         names.append(connection.quoted(source.writtenName(column)));
         bound.append(values.value(column));
     }
-    const QString filled =
-        names.isEmpty()
-            ? QStringLiteral("DEFAULT VALUES")
-            : QStringLiteral("(%1) VALUES (%2)").arg(names.join(QLatin1String(", ")), placesOf(connection, bound));
     Transaction transaction(connection);
     if (!transaction.hasBegun()) {
         return refused(connection, transaction.error(), context, values);
@@ -200,8 +196,9 @@ Written insertRow(const Connection &connection, const RecordSource &source, cons
     RowKey key;
     {
         Running running(connection,
-                        {QStringLiteral("INSERT INTO %1 %2 RETURNING %3")
-                             .arg(connection.quoted(source.table), filled, writtenKeyList(connection, source)),
+                        {connection.dialect().insertGiving(connection.quoted(source.table),
+                                                           names.join(QLatin1String(", ")), placesOf(connection, bound),
+                                                           writtenKeyList(connection, source)),
                          bound});
         if (!running.isGood || !running.query.next()) {
             const QSqlError error = running.query.lastError();

@@ -32,45 +32,10 @@ int basicCode(const QSqlError &error)
     return error.nativeErrorCode().toInt() & 0xFF;
 }
 
-QString quoteName(const QString &name)
-{
-    QString doubled = name;
-    doubled.replace(u'"', QLatin1String("\"\""));
-    return u'"' + doubled + u'"';
-}
-
-// IS counts two NULLs as equal, but compares texts by the column's collation, where small and capital letters may be
-// the same; their bytes differ.
-QString isStillAs(const QString &column, const QVariant &read)
-{
-    if (isRawText(read) || read.typeId() == QMetaType::QByteArray) {
-        return QStringLiteral("CAST(%1 AS BLOB) IS ?").arg(column);
-    }
-    if (read.typeId() == QMetaType::QString) {
-        return QStringLiteral("CAST(%1 AS BLOB) IS CAST(? AS BLOB)").arg(column);
-    }
-    return column + QLatin1String(" IS ?");
-}
-
-QString placeOf(const QVariant &value)
-{
-    return isRawText(value) ? QStringLiteral("CAST(? AS TEXT)") : QStringLiteral("?");
-}
-
-QString bytesOf(const QString &column)
-{
-    return QStringLiteral("CAST(%1 AS BLOB)").arg(column);
-}
-
-bool wasInterrupted(const QSqlError &error)
-{
-    return basicCode(error) == Interrupted;
-}
-
 constexpr int BusyTimeout = 1500; // ms that another program's writing is waited for
 
 // Both are counted up by SQLite (https://www.sqlite.org/pragma.html#pragma_schema_version, #pragma_data_version).
-DatabaseState state(const QSqlDatabase &database)
+DatabaseState sqliteState(const QSqlDatabase &database)
 {
     QSqlQuery query(database);
     const auto number = [&](const char *pragma, qint64 *into) {
@@ -87,15 +52,15 @@ DatabaseState state(const QSqlDatabase &database)
     return now;
 }
 
-Availability availability(const DatabaseAddress &address)
+Availability sqliteAvailability(const DatabaseAddress &address)
 {
-    const QFileInfo file(address.file);
+    const QFileInfo file(address.part("file"));
     return !file.exists() ? Availability::Gone : file.isWritable() ? Availability::Writable : Availability::ReadOnly;
 }
 
-Error explainFailure(const QSqlError &error, const DatabaseAddress &address)
+Error sqliteFailure(const QSqlError &error, const DatabaseAddress &address)
 {
-    const QString file = address.file;
+    const QString file = address.part("file");
     const QString said = error.databaseText();
     switch (basicCode(error)) {
     case Busy:
@@ -130,35 +95,35 @@ Error explainFailure(const QSqlError &error, const DatabaseAddress &address)
     }
 }
 
-Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly)
+Outcome openSqlite(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly)
 {
-    const QFileInfo info(address.file);
+    const QFileInfo info(address.part("file"));
     // SQLite would make an empty database of a wrong name; a person wants to be told.
     if (!info.exists()) {
         return Error{Texts::tr("There is no database file %1. It may have been moved or renamed; choose it anew.")
-                         .arg(address.file),
+                         .arg(address.part("file")),
                      {}};
     }
     if (info.isDir()) {
-        return Error{Texts::tr("%1 is a folder. Choose a database file.").arg(address.file), {}};
+        return Error{Texts::tr("%1 is a folder. Choose a database file.").arg(address.part("file")), {}};
     }
     if (!info.isReadable()) {
-        return Error{Texts::tr("The database %1 cannot be read. Ask for the right to read the file.").arg(address.file),
+        return Error{Texts::tr("The database %1 cannot be read. Ask for the right to read the file.").arg(address.part("file")),
                      {}};
     }
     *isReadOnly = !info.isWritable();
     // As an address with a mode, so that a file which goes away this very moment is not made anew, empty.
-    database.setDatabaseName(QStringLiteral("file:") + QString::fromLatin1(QUrl::toPercentEncoding(address.file, "/")) +
+    database.setDatabaseName(QStringLiteral("file:") + QString::fromLatin1(QUrl::toPercentEncoding(address.part("file"), "/")) +
                              (*isReadOnly ? QStringLiteral("?mode=ro") : QStringLiteral("?mode=rw")));
     QString options = QStringLiteral("QSQLITE_OPEN_URI;") + QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(BusyTimeout);
     database.setConnectOptions(options);
     if (!database.open()) {
-        return explainFailure(database.lastError(), address);
+        return sqliteFailure(database.lastError(), address);
     }
     QSqlQuery query(database);
     if (!query.exec(QStringLiteral("PRAGMA foreign_keys = ON")) ||
         !query.exec(QStringLiteral("SELECT count(*) FROM sqlite_schema")) || !query.next()) {
-        return explainFailure(query.lastError(), address);
+        return sqliteFailure(query.lastError(), address);
     }
     return Done{};
 }
@@ -197,7 +162,7 @@ Refusal explainCheck(const QString &named, const RefusalContext &context, const 
     return {Texts::tr("A rule of the table is not kept: %1").arg(named), {}, said};
 }
 
-Refusal explainRefusal(const QSqlError &error, const RefusalContext &context)
+Refusal sqliteRefusal(const QSqlError &error, const RefusalContext &context)
 {
     const QString said = error.databaseText();
     const auto behind = [&said](const char *start) -> std::optional<QString> {
@@ -258,27 +223,83 @@ Refusal explainRefusal(const QSqlError &error, const RefusalContext &context)
     return {Texts::tr("The database refuses this: %1").arg(said), {}, said};
 }
 
+class SqliteDialect final : public Dialect
+{
+public:
+    QString name() const override { return QStringLiteral("sqlite"); }
+    QString driver() const override { return QStringLiteral("QSQLITE"); }
+
+    Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly) const override
+    {
+        return openSqlite(database, address, isReadOnly);
+    }
+    Result<Catalogue> readCatalogue(const QSqlDatabase &database, const DatabaseAddress &address) const override
+    {
+        return readSqliteCatalogue(database, address);
+    }
+    Result<QList<SelectColumn>> describeSelect(const QSqlDatabase &database, const QString &sql) const override
+    {
+        return describeSqliteSelect(database, sql);
+    }
+    DatabaseState state(const QSqlDatabase &database) const override { return sqliteState(database); }
+    Availability availability(const DatabaseAddress &address) const override { return sqliteAvailability(address); }
+
+    void watch(const QSqlDatabase &database, Interruption *interruption) const override
+    {
+        watchSqlite(database, interruption);
+    }
+    std::function<void()> interrupter(const QSqlDatabase &database) const override
+    {
+        return sqliteInterrupter(database);
+    }
+    bool wasInterrupted(const QSqlError &error) const override { return basicCode(error) == Interrupted; }
+
+    Refusal explainRefusal(const QSqlError &error, const RefusalContext &context) const override
+    {
+        return sqliteRefusal(error, context);
+    }
+    Error explainFailure(const QSqlError &error, const DatabaseAddress &address) const override
+    {
+        return sqliteFailure(error, address);
+    }
+
+    QString beginWriting() const override { return QStringLiteral("BEGIN IMMEDIATE"); }
+    QString placeOf(const QVariant &value) const override
+    {
+        return isRawText(value) ? QStringLiteral("CAST(? AS TEXT)") : QStringLiteral("?");
+    }
+    QString bytesOf(const QString &column) const override { return QStringLiteral("CAST(%1 AS BLOB)").arg(column); }
+    // IS counts two NULLs as equal, but compares texts by the column's collation, where small and capital letters may
+    // be the same; their bytes differ.
+    QString isStillAs(const QString &column, const QVariant &read) const override
+    {
+        if (isRawText(read) || read.typeId() == QMetaType::QByteArray) {
+            return QStringLiteral("CAST(%1 AS BLOB) IS ?").arg(column);
+        }
+        if (read.typeId() == QMetaType::QString) {
+            return QStringLiteral("CAST(%1 AS BLOB) IS CAST(? AS BLOB)").arg(column);
+        }
+        return column + QLatin1String(" IS ?");
+    }
+    // Each end of the key by itself is one step down the tree; both in one SELECT walk it whole
+    // (https://www.sqlite.org/optoverview.html#minmax).
+    QString spanOf(const QString &key, const QString &table) const override
+    {
+        return QStringLiteral("SELECT CAST(min(9e15, (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1) AS INTEGER)")
+            .arg(key, table);
+    }
+    QString copyInto(const QString &table, const QString &select) const override
+    {
+        return QStringLiteral("CREATE TEMP TABLE %1 AS %2").arg(table, select);
+    }
+    QString rowNumberOfCopies() const override { return QStringLiteral("rowid"); }
+};
+
 } // namespace
 
 const Dialect &sqliteDialect()
 {
-    static const Dialect dialect{QStringLiteral("sqlite"),
-                                 QStringLiteral("QSQLITE"),
-                                 open,
-                                 readSqliteCatalogue,
-                                 quoteName,
-                                 QStringLiteral("BEGIN IMMEDIATE"),
-                                 isStillAs,
-                                 placeOf,
-                                 bytesOf,
-                                 explainRefusal,
-                                 describeSqliteSelect,
-                                 watchSqlite,
-                                 sqliteInterrupter,
-                                 wasInterrupted,
-                                 state,
-                                 availability,
-                                 explainFailure};
+    static const SqliteDialect dialect;
     return dialect;
 }
 

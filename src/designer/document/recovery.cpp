@@ -10,13 +10,13 @@
 
 namespace nabblet {
 
-QString recoveryPath(const QString &formPath, const QString &databaseFile)
+QString recoveryPath(const QString &formPath, const QString &database)
 {
     if (!formPath.isEmpty()) {
         const QFileInfo info(formPath);
         return info.absoluteDir().filePath(u'.' + info.fileName() + QStringLiteral(".unsaved"));
     }
-    const QByteArray name = QCryptographicHash::hash(databaseFile.toUtf8(), QCryptographicHash::Sha1).toHex();
+    const QByteArray name = QCryptographicHash::hash(database.toUtf8(), QCryptographicHash::Sha1).toHex();
     return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation))
         .filePath(QStringLiteral("unsaved/%1.nabform").arg(QString::fromLatin1(name)));
 }
@@ -33,8 +33,8 @@ QList<LeftWork> leftUnsaved(const QString &recoveryFile, const Form *saved)
     return left;
 }
 
-Recovery::Recovery(FormDocument *document, QString databaseFile, QObject *parent)
-    : QObject(parent), m_document(document), m_databaseFile(std::move(databaseFile))
+Recovery::Recovery(FormDocument *document, QString database, QObject *parent)
+    : QObject(parent), m_document(document), m_database(std::move(database))
 {
     m_timer.setSingleShot(true);
     m_timer.setInterval(Delay * 1000);
@@ -69,7 +69,7 @@ void Recovery::keepNow()
         return;
     }
     const Outcome kept =
-        saveForm(m_held.path().isEmpty() ? m_held.holdNear(recoveryPath(m_document->path(), m_databaseFile)) : m_held.path(),
+        saveForm(m_held.path().isEmpty() ? m_held.holdNear(recoveryPath(m_document->path(), m_database)) : m_held.path(),
                  m_document->root());
     if (kept) {
         m_hasFailed = false;

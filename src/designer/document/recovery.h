@@ -12,7 +12,7 @@ namespace nabblet {
 
 // Where the unsaved state of a form is kept: beside its file, hidden; for a form that was never saved, in the program's
 // own folder, by the database it was drafted from.
-QString recoveryPath(const QString &formPath, const QString &databaseFile);
+QString recoveryPath(const QString &formPath, const QString &database);
 
 // Unsaved work and the file that it was left in.
 struct LeftWork
@@ -32,7 +32,7 @@ class Recovery : public QObject
     Q_OBJECT
 
 public:
-    Recovery(FormDocument *document, QString databaseFile, QObject *parent = nullptr);
+    Recovery(FormDocument *document, QString database, QObject *parent = nullptr);
 
     // The person saved or let the work go: nothing is to be recovered.
     void forget();
@@ -49,7 +49,7 @@ Q_SIGNALS:
 private:
 
     FormDocument *m_document;
-    QString m_databaseFile;
+    QString m_database;
     HeldFile m_held; // the file that holds unsaved work now
     QTimer m_timer;
     bool m_hasFailed = false;

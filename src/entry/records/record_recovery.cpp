@@ -57,7 +57,7 @@ void RecordRecovery::keepNow()
 
 QString typedPath(const EntrySession &session, const QString &formPath)
 {
-    const QString of = session.connection().address().file + u'\n' + formPath + u'\n' + session.form().rowsFrom;
+    const QString of = addressKey(session.connection().address()) + u'\n' + formPath + u'\n' + session.form().rowsFrom;
     const QByteArray name = QCryptographicHash::hash(of.toUtf8(), QCryptographicHash::Sha1).toHex();
     return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation))
         .filePath(QStringLiteral("unsaved-records/%1.json").arg(QString::fromLatin1(name)));

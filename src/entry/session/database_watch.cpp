@@ -17,7 +17,7 @@ void DatabaseWatch::look()
     if (now != m_availability) {
         m_availability = now;
         m_connection.setReadOnly(now != Availability::Writable);
-        const QString file = m_connection.address().file;
+        const QString file = addressWords(m_connection.address());
         Q_EMIT availabilityChanged(
             now == Availability::Gone
                 ? tr("The database %1 is not there any more: it was moved, renamed or deleted. Nothing can be saved until "
