@@ -169,22 +169,33 @@ const QRect *SnapIndex::nearest(const QRect &whole, Direction direction, int sig
     const bool isAcross = direction == Direction::Across;
     const QRect *best = nullptr;
     int least = MostGap + 1;
+    int bestIndex = 0; // of those as near, the first on the form
     const auto weigh = [&](int index) {
         const QRect &other = m_wholes[static_cast<std::size_t>(index)];
         const bool isLevel = isAcross ? other.y() < bottomOf(whole) && whole.y() < bottomOf(other)
                                       : other.x() < rightOf(whole) && whole.x() < rightOf(other);
         const int distance = sign < 0 ? (isAcross ? whole.x() - rightOf(other) : whole.y() - bottomOf(other))
                                       : (isAcross ? other.x() - rightOf(whole) : other.y() - bottomOf(whole));
-        if (isLevel && distance >= -StillBeside && distance < least) {
+        const bool isNearer = distance < least || (best && distance == least && index < bestIndex);
+        if (isLevel && distance >= -StillBeside && isNearer) {
             least = distance;
             best = &other;
+            bestIndex = index;
         }
         return false;
     };
-    if (isAcross) {
-        m_byLevel.visitNear(whole.y(), bottomOf(whole), weigh);
+    // It lies in the same rows (or columns), and no further on than a gap may be wide: of the two, whichever are fewer.
+    const int edge = isAcross ? (sign < 0 ? whole.x() : rightOf(whole)) : (sign < 0 ? whole.y() : bottomOf(whole));
+    const int from = sign < 0 ? edge - MostGap - 1 : edge - StillBeside;
+    const int to = sign < 0 ? edge + StillBeside : edge + MostGap + 1;
+    const Strips &along = isAcross ? m_byLevel : m_byColumn;
+    const Strips &onward = isAcross ? m_byColumn : m_byLevel;
+    const int first = isAcross ? whole.y() : whole.x();
+    const int last = isAcross ? bottomOf(whole) : rightOf(whole);
+    if (along.countNear(first, last) <= onward.countNear(from, to)) {
+        along.visitNear(first, last, weigh);
     } else {
-        m_byColumn.visitNear(whole.x(), rightOf(whole), weigh);
+        onward.visitNear(from, to, weigh);
     }
     return best;
 }

@@ -37,6 +37,16 @@ public:
         return false;
     }
 
+    // How many visits that would be at most.
+    std::size_t countNear(int from, int to) const
+    {
+        std::size_t count = 0;
+        for (std::size_t strip = stripOf(from); strip <= stripOf(to) && strip < m_strips.size(); ++strip) {
+            count += m_strips[strip].size();
+        }
+        return count;
+    }
+
 private:
     static std::size_t stripOf(int at) { return static_cast<std::size_t>(std::max(0, at) / 64); }
     std::vector<std::vector<int>> m_strips;
