@@ -275,7 +275,9 @@ private:
             for (const Page &page : pagesOf(each)) {
                 if (page.title == title) {
                     m_window.board()->setFrontPage(each.id, page.id);
-                    m_window.entryView()->showPage(each.id, page.id);
+                    if (m_window.entryView()) { // made when Entry is first shown
+                        m_window.entryView()->showPage(each.id, page.id);
+                    }
                 }
             }
         }
