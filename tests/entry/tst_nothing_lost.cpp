@@ -361,6 +361,26 @@ private Q_SLOTS:
         QCOMPARE(words("c"), "ONE");
     }
 
+    // Nor values that follow a row of the same table by another of its columns.
+    void followedValuesAreTheirOwn()
+    {
+        database("CREATE TABLE p (id INTEGER PRIMARY KEY, code INTEGER, name TEXT);"
+                 "CREATE TABLE t (id INTEGER PRIMARY KEY, a INTEGER, b INTEGER);"
+                 "INSERT INTO p VALUES (1, 2, 'one'), (2, 1, 'two'); INSERT INTO t VALUES (1, 1, 1)");
+        m_form = blank("t");
+        const auto following = [&](const char *by, const char *key) {
+            Control control = added(m_form, "text-box", "");
+            setFollowed(control, {{by}, "p", {key}, "name"});
+            m_form.controls.replace(m_form.controls.indexOf(control.id), control);
+            return control;
+        };
+        const Control first = following("a", "id");
+        const Control second = following("b", "code");
+        start();
+        QCOMPARE(m_session->shown(first).words, "one");
+        QCOMPARE(m_session->shown(second).words, "two");
+    }
+
     void newWordsAreCompletedBeforeTheyAreTaken()
     {
         database("CREATE TABLE t (id INTEGER PRIMARY KEY, who TEXT, n TEXT); INSERT INTO t VALUES (1, NULL, NULL)");

@@ -13,7 +13,10 @@
 namespace nabblet {
 
 EntrySession::EntrySession(Connection connection, Catalogue catalogue, Form form, QObject *parent)
-    : QObject(parent), m_connection(std::move(connection)), m_catalogue(std::move(catalogue)), m_form(std::move(form))
+    : QObject(parent), m_connection(std::move(connection)), m_catalogue(std::move(catalogue)), m_form(std::move(form)),
+      m_lookedUp(std::make_unique<LookedUp>(m_connection, [this] {
+          QMetaObject::invokeMethod(this, [this] { readMissing(); }, Qt::QueuedConnection);
+      }))
 {
 }
 
@@ -27,6 +30,7 @@ Outcome EntrySession::start(Counting counting)
         return catalogue.error();
     }
     m_catalogue = *catalogue;
+    m_lookedUp->setCatalogue(m_catalogue);
     const Result<RecordSource> source = ownSource();
     if (!source) {
         return source.error();
@@ -41,9 +45,6 @@ Outcome EntrySession::start(Counting counting)
     }
     m_children.clear();
     m_formulas.reset();
-    m_listRows.clear();
-    m_lookupWords.clear();
-    m_followedValues.clear();
     m_count.reset();
     m_isStarted = true;
     m_position = 0;
@@ -219,7 +220,7 @@ Outcome EntrySession::setForm(const Form &form)
         putAside();
     }
     m_form = form;
-    m_listRows.clear();
+    m_lookedUp->forgetChoices();
     if (!m_isStarted || hasOtherRows) {
         return form.rowsFrom.isEmpty() ? Outcome(Done{}) : start(m_counting);
     }
@@ -258,8 +259,7 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
         m_rowBeforeNew = remapped(*m_rowBeforeNew, before);
     }
     m_window.clear();
-    m_lookupWords.clear();
-    m_followedValues.clear();
+    m_lookedUp->forgetRows();
     if (isShownOtherwise && isTabular(m_form) && (!m_row || m_isNew)) {
         const Outcome read = m_window.readFirst(m_connection, m_source);
         if (!read) {
@@ -275,10 +275,7 @@ Outcome EntrySession::setCatalogue(const Catalogue &catalogue)
 {
     m_catalogue = catalogue;
     m_formulas.reset();
-    m_areLarge.clear();
-    m_lookupWords.clear();
-    m_followedValues.clear();
-    m_listRows.clear();
+    m_lookedUp->setCatalogue(m_catalogue);
     Outcome outcome = Done{};
     if (!m_form.rowsFrom.isEmpty()) {
         const Result<Catalogue> whole = withSelects(m_connection, m_catalogue, m_form);
@@ -286,6 +283,7 @@ Outcome EntrySession::setCatalogue(const Catalogue &catalogue)
             outcome = whole.error();
         } else {
             m_catalogue = *whole;
+            m_lookedUp->setCatalogue(m_catalogue);
             const bool isThere = findTable(m_catalogue, m_form.rowsFrom) != nullptr;
             outcome = !m_isStarted && isThere ? start(m_counting) : takeColumns(true);
         }
@@ -375,64 +373,14 @@ QVariant EntrySession::unchangedValue(const QString &column) const
     return m_row ? valueOf(m_source, *m_row, column) : QVariant();
 }
 
-// The words of the row that a lookup points to. Kept while the record in hand stays, in a tabular form while its rows
-// do.
-QString EntrySession::rowWords(const Lookup &lookup, const QVariantList &values) const
-{
-    QStringList parts{lookup.table, lookup.select, lookup.wordsColumns.join(u'\t'), lookup.valueColumns.join(u'\t')};
-    for (const LookupColumn &column : lookup.also) { // which may tell rows of the same words apart
-        parts.append(column.name);
-    }
-    for (const QVariant &value : values) {
-        if (value.isNull()) {
-            return {};
-        }
-        parts.append(QString::fromLatin1(value.typeName()) + u'\t' + value.toString());
-    }
-    const QString key = parts.join(u'\n');
-    auto known = m_lookupWords.constFind(key);
-    if (known == m_lookupWords.constEnd()) {
-        if (m_paintings > 0) {
-            missed([this, lookup, values] { (void)rowWords(lookup, values); });
-            return {};
-        }
-        const Result<QString> found = lookupWords(m_connection, lookup, values,
-                                                  isLarge(lookup) ? SameWords::AsTheyAre : SameWords::ToldApart);
-        known = m_lookupWords.insert(key, found ? *found : QString());
-    }
-    return *known;
-}
-
-// The value that a row which a lookup points to has. Kept as long as the words of lookups.
-QVariant EntrySession::followedBy(const Followed &followed, const QVariantList &values) const
-{
-    QString key = followed.table + u'\n' + followed.column;
-    for (const QVariant &value : values) {
-        if (value.isNull()) {
-            return {};
-        }
-        key += u'\n' + QString::fromLatin1(value.typeName()) + value.toString();
-    }
-    auto known = m_followedValues.constFind(key);
-    if (known == m_followedValues.constEnd()) {
-        if (m_paintings > 0) {
-            missed([this, followed, values] { (void)followedBy(followed, values); });
-            return {};
-        }
-        const Result<QVariant> found = followedValue(m_connection, followed, values);
-        known = m_followedValues.insert(key, found ? *found : QVariant());
-    }
-    return *known;
-}
-
 Shown EntrySession::shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const
 {
-    if (const std::optional<Followed> followed = nabblet::followedBy(control)) {
+    if (const std::optional<Followed> followed = followedBy(control)) {
         QVariantList values;
         for (const QString &column : followed->columns) {
             values.append(valueOfColumn(column));
         }
-        return shownFor(control, followedBy(*followed, values), m_locale);
+        return shownFor(control, m_lookedUp->value(*followed, values), m_locale);
     }
     if (const QString formula = formulaOf(control); !formula.isEmpty()) {
         const Result<QVariant> value = workedOut(formula, valueOfColumn);
@@ -451,7 +399,7 @@ Shown EntrySession::shownOf(const Control &control, const std::function<QVariant
         for (const QString &column : lookup->columns) {
             values.append(valueOfColumn(column));
         }
-        words = rowWords(*lookup, values);
+        words = m_lookedUp->words(*lookup, values);
     }
     Shown shown = shownFor(control, stored, m_locale, words);
     if (kindNamed(control.kind).editor == Editor::List) {
@@ -475,46 +423,12 @@ Shown EntrySession::shownOf(const Control &control, const std::function<QVariant
 
 QList<LookupRow> EntrySession::listRowsOf(const Control &control) const
 {
-    // By all that its choices are held to: the boxes that narrow them, and the record that these rows belong to.
-    QString key = QString::number(control.id);
-    const std::optional<Lookup> lookup = lookupOf(control);
-    const ColumnValues fixed = lookup ? fixedChoiceValues(control) : ColumnValues();
-    QStringList columns = fixed.keys();
-    columns.sort();
-    for (const QString &column : std::as_const(columns)) {
-        const QVariant held = fixed.value(column);
-        key += u'\n' + column + u'\t' + QString::fromLatin1(held.typeName()) + u'\t' + held.toString();
-    }
-    auto known = m_listRows.constFind(key);
-    if (known == m_listRows.constEnd()) {
-        if (m_paintings > 0 && lookup) {
-            missed([this, control] { (void)listRowsOf(control); });
-            return {};
-        }
-        known = m_listRows.insert(key, choicesOf(control, QString(), MostListed));
-    }
-    return *known;
-}
-
-// Has something read that painting asked for, once the painting is done.
-void EntrySession::missed(const std::function<void()> &read) const
-{
-    m_missing.append(read);
-    if (m_missing.size() == 1) {
-        QMetaObject::invokeMethod(
-            const_cast<EntrySession *>(this), [self = const_cast<EntrySession *>(this)] { self->readMissing(); },
-            Qt::QueuedConnection);
-    }
+    return m_lookedUp->listRows(control, lookupOf(control) ? fixedChoiceValues(control) : ColumnValues());
 }
 
 bool EntrySession::readMissing()
 {
-    const QList<std::function<void()>> wanted = m_missing;
-    m_missing.clear();
-    for (const std::function<void()> &read : wanted) {
-        read();
-    }
-    bool hasRead = !wanted.isEmpty();
+    bool hasRead = m_lookedUp->readMissing();
     for (const auto &[id, child] : m_children) {
         hasRead = child->readMissing() || hasRead;
     }
@@ -636,7 +550,7 @@ void EntrySession::chooseRow(const Control &control, const QVariantList &values)
             m_pending.insert(columns.at(i), Pending{chosen, QString(), QString()});
         }
     }
-    m_lookupWords.clear(); // read anew: the row chosen may have been changed meanwhile
+    m_lookedUp->forgetRows(); // read anew: the row chosen may have been changed meanwhile
     QList<FieldMessage> messages = m_messages;
     messages.removeIf(
         [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });

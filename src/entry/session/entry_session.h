@@ -8,6 +8,7 @@
 #include "data/records/copied_rows.h"
 #include "data/records/deletion.h"
 #include "data/dialect/transaction.h"
+#include "entry/session/looked_up.h"
 #include "entry/session/row_window.h"
 
 #include <QJsonObject>
@@ -91,7 +92,6 @@ public:
     std::optional<Lookup> choicesLookup(const Control &control) const;
     // Whether reading them takes so long that it is done beside the interface.
     bool isLarge(const Lookup &lookup) const;
-    static constexpr int MostListed = 1000; // lines of an open list
 
     // The records of the form as choices, by the words that tell them apart or those that a jump list asks for; nothing
     // where records cannot be gone to.
@@ -199,13 +199,13 @@ public:
         explicit Painting(const EntrySession *session) : m_session(session)
         {
             if (m_session) {
-                ++m_session->m_paintings;
+                m_session->m_lookedUp->beginPainting();
             }
         }
         ~Painting()
         {
             if (m_session) {
-                --m_session->m_paintings;
+                m_session->m_lookedUp->endPainting();
             }
         }
         Painting(const Painting &) = delete;
@@ -271,7 +271,6 @@ private:
     void linkRowsTo(const Row &row);
     void rowsLinked(const QVariantList &values);
     QString mistakeIn(const Control &control, const QVariant &value) const;
-    void missed(const std::function<void()> &read) const;
     Outcome takeColumns(bool isShownOtherwise);
     QString missingWords() const;
     void findPosition();
@@ -289,8 +288,6 @@ private:
     void syncWindow();
     void takeMore(const Result<int> &moved);
     void refreshTotals();
-    QString rowWords(const Lookup &lookup, const QVariantList &values) const;
-    QVariant followedBy(const Followed &followed, const QVariantList &values) const;
     Shown jumpShown(const Control &control) const;
     Result<QVariant> workedOut(const QString &formula,
                                const std::function<QVariant(const QString &)> &valueOfColumn) const;
@@ -316,6 +313,7 @@ private:
     Connection m_connection;
     Catalogue m_catalogue;
     Form m_form;
+    std::unique_ptr<LookedUp> m_lookedUp;
     RecordSource m_source;
     QLocale m_locale;
     bool m_isStarted = false;
@@ -336,15 +334,9 @@ private:
         RowKey key;
     };
     std::optional<LetGo> m_letGo;
-    mutable QHash<QString, QString> m_lookupWords;     // of rows that lookups point to
-    mutable QHash<QString, QVariant> m_followedValues; // of the same
-    mutable QHash<QString, QList<LookupRow>> m_listRows; // of lists, as they are shown
-    mutable int m_paintings = 0;                          // under way
-    mutable QList<std::function<void()>> m_missing;       // what they missed
-    QHash<QString, TypedRecord> m_setAside;               // by the rows that it belongs to
+    QHash<QString, TypedRecord> m_setAside; // by the rows that it belongs to
     mutable std::unique_ptr<RowFormulas> m_formulas;
-    mutable QHash<QString, bool> m_areLarge; // tables of lookups
-    QHash<QString, QVariant> m_startValues;  // of a new record, by column
+    QHash<QString, QVariant> m_startValues; // of a new record, by column
 
     RowWindow m_window;
     EntrySession *m_parent = nullptr;

@@ -39,7 +39,7 @@ EntrySession *EntrySession::childToPaint(const Control &control)
         return known->second.get();
     }
     if (control.inner) {
-        missed([this, id = control.id] {
+        m_lookedUp->readSoon([this, id = control.id] {
             if (const Control *now = m_form.controls.find(id)) {
                 childOf(*now);
             }
@@ -97,8 +97,7 @@ void EntrySession::linkTo(const QStringList &columns, const QVariantList &values
     }
     m_source = linkedTo(m_source, columns, values);
     m_count.reset();
-    m_lookupWords.clear();
-    m_followedValues.clear();
+    m_lookedUp->forgetRows();
     clearRecord();
     const Outcome read = readFromStart();
     if (!read) {
@@ -155,9 +154,8 @@ void EntrySession::readAgain()
         m_row = *again;
     }
     m_window.clear();
-    m_lookupWords.clear();
-    m_followedValues.clear();
-    m_listRows.clear();
+    m_lookedUp->forgetRows();
+    m_lookedUp->forgetChoices();
     for (const auto &[id, child] : m_children) {
         child->readAgain();
     }
@@ -173,9 +171,8 @@ void EntrySession::noticeChanges()
     if (!m_isNew) {
         readAgain();
     } else {
-        m_lookupWords.clear();
-        m_followedValues.clear();
-        m_listRows.clear();
+        m_lookedUp->forgetRows();
+        m_lookedUp->forgetChoices();
         if (isTabular(m_form)) {
             const Outcome read = m_window.readFirst(m_connection, m_source);
             if (read) {

@@ -109,8 +109,7 @@ void EntrySession::clearRecord()
     m_startValues.clear();
     m_pending.clear();
     if (!isTabular(m_form)) {
-        m_lookupWords.clear();
-        m_followedValues.clear();
+        m_lookedUp->forgetRows();
     }
     m_question = Question::None;
     m_theirs.reset();

@@ -447,7 +447,7 @@ bool EntrySession::takeBack()
             beginNewRecord();
         }
         m_pending = typed.pending;
-        m_lookupWords.clear();
+        m_lookedUp->forgetRows();
         Q_EMIT said(tr("What was typed is back."));
         recordHasChanged();
         Q_EMIT pendingChanged();

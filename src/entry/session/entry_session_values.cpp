@@ -5,17 +5,7 @@ namespace nabblet {
 
 QList<LookupRow> EntrySession::choicesOf(const Control &control, const QString &part, int most) const
 {
-    if (const std::optional<Lookup> lookup = choicesLookup(control)) {
-        const auto rows = lookupRows(m_connection, *lookup, part, most, fixedChoiceValues(control));
-        return rows ? *rows : QList<LookupRow>();
-    }
-    QList<LookupRow> rows;
-    for (const Choice &choice : fixedChoices(control)) {
-        if (part.isEmpty() || choice.words.contains(part, Qt::CaseInsensitive)) {
-            rows.append({{choice.value}, choice.words});
-        }
-    }
-    return rows;
+    return m_lookedUp->choices(control, choicesLookup(control), fixedChoiceValues(control), part, most);
 }
 
 std::optional<Lookup> EntrySession::choicesLookup(const Control &control) const
@@ -25,20 +15,7 @@ std::optional<Lookup> EntrySession::choicesLookup(const Control &control) const
 
 bool EntrySession::isLarge(const Lookup &lookup) const
 {
-    constexpr qint64 ManyRows = 50'000; // sorted in about 20 ms
-    const auto known = m_areLarge.constFind(lookup.table);
-    if (known != m_areLarge.constEnd()) {
-        return *known;
-    }
-    const Table *table = findTable(m_catalogue, lookup.table);
-    // Of a SELECT or a view nobody knows how long it takes.
-    bool isLarge = !table || table->kind != TableKind::Table;
-    if (!isLarge) {
-        const auto rows = estimatedRows(m_connection, *table);
-        isLarge = rows && *rows && **rows > ManyRows;
-    }
-    m_areLarge.insert(lookup.table, isLarge);
-    return isLarge;
+    return m_lookedUp->isLarge(lookup);
 }
 
 std::optional<Lookup> EntrySession::jumpLookup(const Control &jumpList) const
@@ -67,7 +44,7 @@ Shown EntrySession::jumpShown(const Control &control) const
     Shown shown;
     const std::optional<Lookup> lookup = jumpLookup(control);
     if (lookup && m_row && !m_isNew) {
-        shown.words = rowWords(*lookup, m_row->key);
+        shown.words = m_lookedUp->words(*lookup, m_row->key);
         shown.isMissing = shown.words.isEmpty();
     }
     return shown;

@@ -1,0 +1,65 @@
+// What boxes look up in other tables: the words of rows that lookups point to, values of such rows, the choices of
+// lists. Each is read once and kept as long as it may be the same. While something is painted nothing is read; what is
+// missing then is read right after.
+#pragma once
+
+#include "core/kinds/kind.h"
+#include "data/records/records.h"
+
+#include <QHash>
+#include <QList>
+#include <QString>
+
+#include <functional>
+
+namespace nabblet {
+
+class LookedUp
+{
+public:
+    // missed: called when painting misses something, once until that was read.
+    LookedUp(Connection connection, std::function<void()> missed);
+
+    // The words of the row that a lookup points to; empty for none.
+    QString words(const Lookup &lookup, const QVariantList &values);
+    // The value that such a row has.
+    QVariant value(const Followed &followed, const QVariantList &values);
+    // Choices in their order, at most `most` of those whose words contain `part`: rows of a lookup held to values, or a
+    // control's fixed ones. Read anew each time.
+    QList<LookupRow> choices(const Control &control, const std::optional<Lookup> &lookup, const ColumnValues &held,
+                             const QString &part, int most) const;
+    // All the choices of an open list, as it shows them: the same until something is forgotten or they are held to other
+    // values.
+    QList<LookupRow> listRows(const Control &control, const ColumnValues &held);
+    static constexpr int MostListed = 1000;
+    // Whether reading the choices takes so long that it is done beside the interface.
+    bool isLarge(const Lookup &lookup);
+
+    // Rows that lookups point to may be others now; …
+    void forgetRows();
+    // … so may the choices of lists; …
+    void forgetChoices();
+    // … all of it, by another catalogue.
+    void setCatalogue(const Catalogue &catalogue);
+
+    // Between these nothing is read.
+    void beginPainting() { ++m_paintings; }
+    void endPainting() { --m_paintings; }
+    // Has something read once the painting is over.
+    void readSoon(const std::function<void()> &read);
+    // Reads what painting missed; false when it missed nothing.
+    bool readMissing();
+
+private:
+    Connection m_connection;
+    Catalogue m_catalogue;
+    std::function<void()> m_missed;
+    QHash<QString, QString> m_words;
+    QHash<QString, QVariant> m_values;
+    QHash<QString, QList<LookupRow>> m_listRows;
+    QHash<QString, bool> m_areLarge; // by table
+    int m_paintings = 0;             // under way
+    QList<std::function<void()>> m_missing;
+};
+
+} // namespace nabblet
