@@ -3,7 +3,7 @@
 
 #include "app/workspace.h"
 #include "core/draft/draft.h"
-#include "core/draft/draft_quality.h"
+#include "core/check/form_quality.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "data/profile/profiler.h"

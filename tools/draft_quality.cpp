@@ -1,5 +1,5 @@
 // How good drafts are over a whole database: see tools/draft-quality.
-#include "core/draft/draft_quality.h"
+#include "core/check/form_quality.h"
 #include "core/draft/draft.h"
 #include "core/model/look.h"
 #include "data/profile/profiler.h"

@@ -2,7 +2,7 @@
 #include "core/draft/box_sizes.h"
 #include "core/draft/column_order.h"
 #include "core/draft/draft.h"
-#include "core/draft/draft_quality.h"
+#include "core/check/form_quality.h"
 #include "core/draft/field_kinds.h"
 #include "support/sample_forms.h"
 

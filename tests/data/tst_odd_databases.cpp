@@ -1,6 +1,6 @@
 // Drafts over databases that nobody made for this program: every table in all three arrangements, without a flaw.
 #include "core/draft/draft.h"
-#include "core/draft/draft_quality.h"
+#include "core/check/form_quality.h"
 #include "core/text/text_measure.h"
 #include "data/profile/profiler.h"
 #include "support/sample_database.h"

@@ -2,7 +2,7 @@
 
 #include "entry/theme/ask.h"
 
-#include "core/draft/draft_quality.h"
+#include "core/check/form_quality.h"
 #include "core/text/tr.h"
 #include "data/profile/profiler.h"
 #include "data/records/records.h"

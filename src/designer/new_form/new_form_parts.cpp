@@ -1,5 +1,5 @@
 // The parts of the sheet for a new form: tables, columns, arrangement.
-#include "core/draft/draft_quality.h"
+#include "core/check/form_quality.h"
 #include "core/text/tr.h"
 #include "data/profile/profiler.h"
 #include "data/records/records.h"

@@ -1,4 +1,4 @@
-#include "core/draft/draft_quality.h"
+#include "core/check/form_quality.h"
 
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
