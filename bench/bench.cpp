@@ -2,15 +2,15 @@
 #include "measure.h"
 
 #include "app/workspace.h"
-#include "core/draft/draft.h"
 #include "core/check/form_quality.h"
+#include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "data/profile/profiler.h"
 #include "designer/board/board.h"
 #include "designer/new_form/new_form_dialog.h"
-#include "entry/view/entry_view.h"
 #include "entry/theme/theme.h"
+#include "entry/view/entry_view.h"
 
 #include <QAbstractButton>
 #include <QApplication>

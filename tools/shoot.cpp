@@ -4,9 +4,9 @@
 #include "core/arrange/operations.h"
 #include "core/file/form_file.h"
 #include "designer/board/board.h"
+#include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/caption_list.h"
 #include "designer/panels/command_finder.h"
-#include "designer/new_form/new_form_dialog.h"
 #include "entry/view/entry_view.h"
 
 #include <QAbstractButton>

@@ -8,10 +8,10 @@
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
 #include "designer/board/board.h"
-#include "entry/theme/ask.h"
-#include "entry/view/entry_view.h"
 #include "entry/paint/picture_painter.h"
+#include "entry/theme/ask.h"
 #include "entry/theme/theme.h"
+#include "entry/view/entry_view.h"
 
 #include <QApplication>
 #include <QCommandLineParser>

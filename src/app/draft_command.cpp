@@ -357,14 +357,15 @@ int draftCommand(const QStringList &arguments)
                                         : patternForm(words, parser.value(pattern).toInt(), own, appearance));
     }
     if (parser.isSet(select)) {
-        const Result<Table> described =
-            describeSelect(*workspace->connection, workspace->catalogue, selectTableName(workspace->catalogue), parser.value(select));
+        const Result<Table> described = describeSelect(*workspace->connection, workspace->catalogue,
+                                                       selectTableName(workspace->catalogue), parser.value(select));
         if (!described) {
             return fail(described.error());
         }
         workspace->catalogue.tables.append(*described);
     }
-    const QString name = parser.isSet(select) ? selectTableName(workspace->catalogue) : parser.positionalArguments().at(1);
+    const QString name =
+        parser.isSet(select) ? selectTableName(workspace->catalogue) : parser.positionalArguments().at(1);
     const Table *table = findTable(workspace->catalogue, name);
     if (!table) {
         QStringList there;

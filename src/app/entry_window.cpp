@@ -1,9 +1,9 @@
 #include "app/entry_window.h"
 
-#include "entry/session/database_watch.h"
-#include "entry/view/entry_view.h"
 #include "entry/records/record_recovery.h"
+#include "entry/session/database_watch.h"
 #include "entry/theme/theme.h"
+#include "entry/view/entry_view.h"
 
 #include <QApplication>
 #include <QStatusBar>

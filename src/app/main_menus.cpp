@@ -8,15 +8,15 @@
 #include "core/edit/placing.h"
 #include "core/text/band_titles.h"
 #include "core/text/tr.h"
-#include "designer/panels/arrange_actions.h"
 #include "designer/board/board.h"
+#include "designer/panels/arrange_actions.h"
 #include "designer/panels/caption_list.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/command_finder.h"
-#include "designer/settings/inspector.h"
 #include "designer/panels/outline_panel.h"
 #include "designer/panels/palette.h"
 #include "designer/panels/rows_table.h"
+#include "designer/settings/inspector.h"
 #include "entry/view/entry_view.h"
 
 #include <QAction>
@@ -87,7 +87,8 @@ void MainWindow::makeFileMenu()
     m_formsMenu = file->addMenu(tr("&Forms of this project"));
     connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
     addCommand(
-        file, tr("Read the &database again"), keys("Ctrl+Shift+D"), [this] { readDatabaseAgain(); }, &m_databaseActions);
+        file, tr("Read the &database again"), keys("Ctrl+Shift+D"), [this] { readDatabaseAgain(); },
+        &m_databaseActions);
     file->addSeparator();
     m_saveAction = addCommand(
         file, tr("&Save form"), QKeySequence::Save,
@@ -314,11 +315,7 @@ void MainWindow::makeRecordsMenu()
         records, tr("&Find…"), keys("Ctrl+F"), [this] { m_entryView->askAndFind(); }, &m_entryActions);
     records->addSeparator();
     addCommand(
-        records, tr("&Add"), keys("Ctrl+N"),
-        [this] {
-            m_entryView->addRecord();
-        },
-        &m_entryActions);
+        records, tr("&Add"), keys("Ctrl+N"), [this] { m_entryView->addRecord(); }, &m_entryActions);
     addCommand(
         records, tr("&Delete…"), keys("Ctrl+Del"), [this] { m_entryView->askAndDelete(); }, &m_entryActions);
     addCommand(

@@ -3,7 +3,6 @@
 #include "app/project_names.h"
 #include "app/stored_values.h"
 #include "app/top_bar.h"
-#include "entry/records/unsaved_record.h"
 #include "core/arrange/units.h"
 #include "core/draft/draft.h"
 #include "core/draft/fitted_width.h"
@@ -13,23 +12,24 @@
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "data/records/select_source.h"
+#include "designer/board/board.h"
+#include "designer/document/recovery.h"
+#include "designer/new_form/new_form_dialog.h"
+#include "designer/new_form/rows_dialog.h"
 #include "designer/panels/arrange_actions.h"
 #include "designer/panels/arrange_strip.h"
-#include "designer/board/board.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/inner_form_bar.h"
-#include "designer/settings/inspector.h"
-#include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/outline_panel.h"
-#include "designer/document/recovery.h"
 #include "designer/panels/rename_dialog.h"
-#include "designer/new_form/rows_dialog.h"
 #include "designer/panels/width_slider.h"
-#include "entry/theme/ask.h"
-#include "entry/session/database_watch.h"
-#include "entry/view/entry_view.h"
+#include "designer/settings/inspector.h"
 #include "entry/records/record_recovery.h"
+#include "entry/records/unsaved_record.h"
+#include "entry/session/database_watch.h"
+#include "entry/theme/ask.h"
 #include "entry/theme/theme.h"
+#include "entry/view/entry_view.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -124,14 +124,15 @@ void MainWindow::openForm(const QString &path)
     const QList<LeftWork> left = leftUnsaved(recoveryPath(path, addressKey(m_workspace.address)), &*form);
     takeDocument(*form, path, false);
     for (const LeftWork &work : left) {
-        const int answer = ask({tr("Unsaved work"),
-                                tr("“%1” was not saved when the program last ended.").arg(form->title),
-                                tr("The unsaved work is here. Taking it up changes nothing on the disk; you can undo it "
-                                   "and save it as usual."),
-                                {tr("Take it up"), tr("Let it go")},
-                                0,
-                                0},
-                               this);
+        const int answer =
+            ask({tr("Unsaved work"),
+                 tr("“%1” was not saved when the program last ended.").arg(form->title),
+                 tr("The unsaved work is here. Taking it up changes nothing on the disk; you can undo it "
+                    "and save it as usual."),
+                 {tr("Take it up"), tr("Let it go")},
+                 0,
+                 0},
+                this);
         if (answer == 0) {
             m_recovery->goOnIn(work.file);
             m_document->apply(tr("Take up unsaved work"), work.form);
@@ -146,14 +147,13 @@ bool MainWindow::offerUnsaved()
 {
     const QList<LeftWork> left = leftUnsaved(recoveryPath(QString(), addressKey(m_workspace.address)), nullptr);
     for (const LeftWork &work : left) {
-        const int answer =
-            ask({tr("Unsaved work"),
-                 tr("The new form “%1” was not saved when the program last ended.").arg(work.form.title),
-                 tr("The unsaved work is here."),
-                 {tr("Take it up"), tr("Let it go")},
-                 0,
-                 0},
-                this);
+        const int answer = ask({tr("Unsaved work"),
+                                tr("The new form “%1” was not saved when the program last ended.").arg(work.form.title),
+                                tr("The unsaved work is here."),
+                                {tr("Take it up"), tr("Let it go")},
+                                0,
+                                0},
+                               this);
         if (answer == 0) {
             takeDocument(work.form, QString(), true);
             m_recovery->goOnIn(work.file);
@@ -413,8 +413,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     connect(m_document.get(), &FormDocument::formChanged, this, [this](const Form &before, const Form &after) {
         const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowsFrom != after.rowsFrom ||
                                      before.select != after.select;
-        if ((hasOtherColumns || readsOtherwise(before, after)) && m_session &&
-            !m_document->root().rowsFrom.isEmpty()) {
+        if ((hasOtherColumns || readsOtherwise(before, after)) && m_session && !m_document->root().rowsFrom.isEmpty()) {
             const Outcome changed = m_session->setForm(m_document->root());
             if (!changed) {
                 say(changed.error().sentence);
@@ -484,9 +483,8 @@ void MainWindow::prepareBoard()
         return;
     }
     m_storedValues = std::make_unique<StoredValues>(m_workspace.address);
-    afterFirstPainting(m_board->viewport(), m_storedValues.get(), [this] {
-        m_storedValues->lookAt(shownCatalogue(), m_document->form().rowsFrom);
-    });
+    afterFirstPainting(m_board->viewport(), m_storedValues.get(),
+                       [this] { m_storedValues->lookAt(shownCatalogue(), m_document->form().rowsFrom); });
     connect(m_storedValues.get(), &StoredValues::known, this, [this] {
         m_board->setLongestWords(longestWords(m_storedValues->profile(), *m_appearance));
         m_arrange->refresh();
@@ -578,10 +576,11 @@ bool MainWindow::saveAs()
     if (!m_document) {
         return false;
     }
-    const QString folder = !m_workspace.projectFolder.isEmpty() ? formsFolder(m_workspace.projectFolder)
-                           : !m_workspace.address.part("file").isEmpty()
-                               ? QFileInfo(m_workspace.address.part("file")).absoluteDir().filePath(QStringLiteral("forms"))
-                               : QDir::homePath();
+    const QString folder =
+        !m_workspace.projectFolder.isEmpty() ? formsFolder(m_workspace.projectFolder)
+        : !m_workspace.address.part("file").isEmpty()
+            ? QFileInfo(m_workspace.address.part("file")).absoluteDir().filePath(QStringLiteral("forms"))
+            : QDir::homePath();
     QDir().mkpath(folder);
     QFileDialog dialog(this, tr("Save form as"), folder, tr("Forms (*.nabform)"));
     dialog.setAcceptMode(QFileDialog::AcceptSave);

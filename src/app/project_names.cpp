@@ -1,7 +1,7 @@
 #include "app/project_names.h"
 
-#include "core/edit/edits.h"
 #include "core/draft/inner_forms.h"
+#include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/text/tr.h"

@@ -7,8 +7,8 @@
 #include "core/file/project_file.h"
 #include "core/kinds/button_actions.h"
 #include "designer/board/board.h"
-#include "designer/panels/catalogue_panel.h"
 #include "designer/document/form_document.h"
+#include "designer/panels/catalogue_panel.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_window.h"
 #include "support/sample_database.h"
@@ -71,7 +71,8 @@ class TestDemonstration : public QObject
             QVERIFY2(session.isNew() || session.add(), qPrintable(where));
             for (const Control &control : session.form().controls) {
                 const Column *column = table ? findColumn(*table, control.column) : nullptr;
-                const bool isAsked = column && (column->isRequired || kindNamed(control.kind).name == "text-box") && !column->hasDefault;
+                const bool isAsked =
+                    column && (column->isRequired || kindNamed(control.kind).name == "text-box") && !column->hasDefault;
                 if (isAsked && session.isEditable(control) && !isJumpList(control)) {
                     fill(session, control);
                 }

@@ -4,12 +4,12 @@
 #include "core/file/form_file.h"
 #include "core/kinds/kind.h"
 #include "designer/board/board.h"
-#include "designer/panels/catalogue_panel.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
+#include "designer/panels/catalogue_panel.h"
+#include "entry/records/record_strip.h"
 #include "entry/session/database_watch.h"
 #include "entry/view/entry_view.h"
-#include "entry/records/record_strip.h"
 #include "support/sample_database.h"
 
 #include <QApplication>
@@ -102,7 +102,8 @@ private Q_SLOTS:
         QVERIFY(window.save());
         const QString deeper = m_folder.filePath("elsewhere/deeper/");
         QDir().mkpath(deeper);
-        for (const QString &path : {deeper + "other.nabform", deeper + "other.nabform", m_folder.filePath("third.nabform")}) {
+        for (const QString &path :
+             {deeper + "other.nabform", deeper + "other.nabform", m_folder.filePath("third.nabform")}) {
             QVERIFY(window.document()->saveTo(path));
             QCOMPARE(QFileInfo(window.document()->tracingPath()).canonicalFilePath(),
                      QFileInfo(sheet).canonicalFilePath());
@@ -274,7 +275,8 @@ private Q_SLOTS:
         QFile::setPermissions(path, QFileDevice::ReadOwner | QFileDevice::ReadGroup | QFileDevice::ReadOther);
         const bool isRoot = geteuid() == 0; // to whom every file is writable: be nobody for a moment
         if (isRoot) {
-            const auto open = QFileDevice::ReadGroup | QFileDevice::ExeGroup | QFileDevice::ReadOther | QFileDevice::ExeOther;
+            const auto open =
+                QFileDevice::ReadGroup | QFileDevice::ExeGroup | QFileDevice::ReadOther | QFileDevice::ExeOther;
             QFile::setPermissions(m_folder.path(), QFile::permissions(m_folder.path()) | open);
             QVERIFY(setresuid(65534, 65534, 0) == 0);
         }

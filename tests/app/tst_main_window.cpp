@@ -6,9 +6,9 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "designer/board/board.h"
-#include "designer/panels/catalogue_panel.h"
-#include "designer/new_form/new_form_dialog.h"
 #include "designer/document/recovery.h"
+#include "designer/new_form/new_form_dialog.h"
+#include "designer/panels/catalogue_panel.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
 #include "support/when_open.h"
@@ -447,7 +447,7 @@ private Q_SLOTS:
         window.openPath(m_project + "/fairway.db");
         window.document()->apply("Rows",
                                  setRowsFrom(window.document()->form(), "own_select",
-                                              "SELECT vessel_id, name AS ship, length(name) AS letters FROM vessel"));
+                                             "SELECT vessel_id, name AS ship, length(name) AS letters FROM vessel"));
         auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
         const auto column = [&](const QString &name) {
             const auto found = tree->findItems(name, Qt::MatchExactly | Qt::MatchRecursive);

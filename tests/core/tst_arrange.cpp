@@ -1,12 +1,12 @@
 // The arrange operations as laws: over forms laid out by chance, with every operation of the table.
 #include "core/arrange/edges.h"
 #include "core/arrange/gaps.h"
+#include "core/arrange/moving.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/row_edits.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
 #include "core/arrange/tidy.h"
-#include "core/arrange/moving.h"
 #include "support/sample_forms.h"
 
 #include <QTest>

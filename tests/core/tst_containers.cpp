@@ -2,6 +2,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grouping.h"
+#include "core/arrange/moving.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/row_edits.h"
@@ -10,10 +11,9 @@
 #include "core/arrange/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/clipboard.h"
-#include "core/arrange/moving.h"
 #include "core/edit/edits.h"
-#include "core/edit/placing.h"
 #include "core/edit/form_texts.h"
+#include "core/edit/placing.h"
 #include "core/file/form_file.h"
 #include "core/kinds/page_tabs.h"
 #include "support/sample_forms.h"
@@ -501,11 +501,12 @@ private Q_SLOTS:
             for (int placed = random.bounded(3); placed > 0; --placed) {
                 const QStringList kinds{"button", GroupBox, "text-box", "line"};
                 const QList<Area> areas = areasOf(form);
-                form = withNewControl(form, kinds.at(random.bounded(kinds.size())), areas.at(random.bounded(areas.size())),
-                                      QRect(random.bounded(2) == 0 ? form.rails.first().position : random.bounded(40) * 8,
-                                            random.bounded(40) * 8, 0, 0),
-                                      m_measure)
-                           .form;
+                form =
+                    withNewControl(form, kinds.at(random.bounded(kinds.size())), areas.at(random.bounded(areas.size())),
+                                   QRect(random.bounded(2) == 0 ? form.rails.first().position : random.bounded(40) * 8,
+                                         random.bounded(40) * 8, 0, 0),
+                                   m_measure)
+                        .form;
                 const Control last = form.controls.at(form.controls.size() - 1);
                 if (!isCaption(last) && random.bounded(2) == 0) {
                     form = withContainer(form, {last.id}, GroupBox).form;
@@ -530,8 +531,11 @@ private Q_SLOTS:
                 for (const Control &each : form.controls) { // it has come to rest
                     const QRect &place = placeOf(again, each.id);
                     QVERIFY2(place == each.place, qPrintable(QString("run %1, step %2, %3 from %4 to %5")
-                                                                 .arg(run).arg(step).arg(each.name)
-                                                                 .arg(each.place.x()).arg(place.x())));
+                                                                 .arg(run)
+                                                                 .arg(step)
+                                                                 .arg(each.name)
+                                                                 .arg(each.place.x())
+                                                                 .arg(place.x())));
                 }
             }
         }

@@ -1,10 +1,10 @@
 // Tabular drafts, rows that belong to each record, lookups over several columns, columns of linked rows, plans as JSON.
+#include "core/arrange/moving.h"
 #include "core/arrange/rows.h"
-#include "core/draft/draft.h"
 #include "core/check/form_quality.h"
+#include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/plan_file.h"
-#include "core/arrange/moving.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "support/orders.h"

@@ -1,8 +1,8 @@
 // The rules of a draft, one by one: order, kinds by stored values, widths.
+#include "core/check/form_quality.h"
 #include "core/draft/box_sizes.h"
 #include "core/draft/column_order.h"
 #include "core/draft/draft.h"
-#include "core/check/form_quality.h"
 #include "core/draft/field_kinds.h"
 #include "support/sample_forms.h"
 

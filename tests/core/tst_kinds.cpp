@@ -1,6 +1,6 @@
-#include "core/text/date_words.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/link_address.h"
+#include "core/text/date_words.h"
 #include "support/sample_forms.h"
 
 #include <QDateTime>

@@ -104,8 +104,8 @@ private Q_SLOTS:
     void sqlOfOneDatabaseStaysInItsDialect()
     {
         const QString root = QStringLiteral(NABBLET_ROOT "/src/");
-        static const QRegularExpression own(
-            "\"[^\"\n]*\\b(LIMIT|LIKE|ESCAPE|TEMP|TEMPORARY|RETURNING|PRAGMA|rowid|row_number|BEGIN|DEFAULT VALUES)\\b");
+        static const QRegularExpression own("\"[^\"\n]*\\b(LIMIT|LIKE|ESCAPE|TEMP|TEMPORARY|RETURNING|PRAGMA|rowid|row_"
+                                            "number|BEGIN|DEFAULT VALUES)\\b");
         int seen = 0;
         for (const char *layer : {"data", "entry", "designer", "app"}) {
             QDirIterator files(root + layer, {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);

@@ -114,13 +114,15 @@ private Q_SLOTS:
         QFile::setPermissions(path, QFileDevice::ReadOwner | QFileDevice::ReadGroup | QFileDevice::ReadOther);
         const bool isRoot = geteuid() == 0; // to whom every file is writable: be nobody for a moment
         if (isRoot) {
-            QFile::setPermissions(m_folder.path(), QFile::permissions(m_folder.path()) | QFileDevice::ReadGroup | QFileDevice::ExeGroup |
-                                                    QFileDevice::ReadOther | QFileDevice::ExeOther);
+            QFile::setPermissions(m_folder.path(), QFile::permissions(m_folder.path()) | QFileDevice::ReadGroup |
+                                                       QFileDevice::ExeGroup | QFileDevice::ReadOther |
+                                                       QFileDevice::ExeOther);
             QVERIFY(setresuid(65534, 65534, 0) == 0);
         }
         const Result<Connection> reading = Connection::open(addressOfFile(path));
         const bool isReadOnly = reading && reading->isReadOnly();
-        const MaybeRow row = reading ? firstRow(*reading, recordSourceOf(*findTable(catalogue, "vessel"))) : MaybeRow(Error{});
+        const MaybeRow row =
+            reading ? firstRow(*reading, recordSourceOf(*findTable(catalogue, "vessel"))) : MaybeRow(Error{});
         if (isRoot) {
             QVERIFY(setresuid(0, 0, 0) == 0);
         }

@@ -1,11 +1,11 @@
 // What is written, and what goes along with it, byte for byte; and how long SQL of other people may take.
 #include "data/background/background_work.h"
+#include "data/dialect/patience.h"
+#include "data/dialect/transaction.h"
 #include "data/records/copied_rows.h"
 #include "data/records/deletion.h"
-#include "data/dialect/patience.h"
 #include "data/records/row_sample.h"
 #include "data/records/select_source.h"
-#include "data/dialect/transaction.h"
 #include "support/sample_database.h"
 
 #include <QElapsedTimer>
@@ -63,7 +63,8 @@ private Q_SLOTS:
     void oddValuesAreComparedAsStored()
     {
         QFETCH(QString, value);
-        open(QString("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT, odd); INSERT INTO t VALUES (1, 'a', %1)").arg(value));
+        open(QString("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT, odd); INSERT INTO t VALUES (1, 'a', %1)")
+                 .arg(value));
         const QString before = ask("SELECT typeof(odd), hex(odd) FROM t");
         const RecordSource source = recordSourceOf(table("t"));
         const Row row = **firstRow(*m_connection, source);
@@ -88,15 +89,16 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT name, n FROM t"), QString("A|1"));
     }
 
-    // Rows that go along by ON DELETE CASCADE, several tables deep and in a circle, and links that are emptied, all come
-    // back as they were.
+    // Rows that go along by ON DELETE CASCADE, several tables deep and in a circle, and links that are emptied, all
+    // come back as they were.
     void whatGoesAlongComesBack()
     {
         open("CREATE TABLE a (id INTEGER PRIMARY KEY, name TEXT, head REFERENCES a ON DELETE SET NULL);"
              "CREATE TABLE b (id INTEGER PRIMARY KEY, a INTEGER NOT NULL REFERENCES a ON DELETE CASCADE, t TEXT);"
              "CREATE TABLE c (b INTEGER REFERENCES b ON DELETE CASCADE, no INTEGER, t TEXT, PRIMARY KEY (b, no));"
              "CREATE TABLE d (t TEXT, a REFERENCES a ON DELETE SET NULL);"
-             "INSERT INTO a VALUES (1, 'one', 1), (2, 'two', 1); INSERT INTO b VALUES (10, 1, 'x'), (11, 1, 'y'), (12, 2, 'z');"
+             "INSERT INTO a VALUES (1, 'one', 1), (2, 'two', 1); INSERT INTO b VALUES (10, 1, 'x'), (11, 1, 'y'), (12, "
+             "2, 'z');"
              "INSERT INTO c VALUES (10, 1, 'p'), (10, 2, 'q'), (12, 1, 'r'); INSERT INTO d VALUES ('k', 1), ('l', 2);");
         const QString before = ask("SELECT * FROM a; SELECT * FROM b; SELECT * FROM c ORDER BY b, no; SELECT * FROM d");
         const RecordSource source = recordSourceOf(table("a"));
@@ -111,7 +113,8 @@ private Q_SLOTS:
         along.sort();
         QCOMPARE(along, (QStringList{"1 a", "1 d", "2 b", "2 c"}));
         QCOMPARE(deleteRow(*m_connection, source, row, context("a")).kind, Written::Done);
-        QCOMPARE(ask("SELECT count(*) FROM b; SELECT count(*) FROM c; SELECT count(*) FROM d WHERE a IS NULL"), QString("1\n1\n1"));
+        QCOMPARE(ask("SELECT count(*) FROM b; SELECT count(*) FROM c; SELECT count(*) FROM d WHERE a IS NULL"),
+                 QString("1\n1\n1"));
         QCOMPARE(bringBack(*m_connection, m_catalogue, *deletion, context("a")).kind, Written::Done);
         QCOMPARE(ask("SELECT * FROM a; SELECT * FROM b; SELECT * FROM c ORDER BY b, no; SELECT * FROM d"), before);
     }
@@ -119,7 +122,8 @@ private Q_SLOTS:
     // Bringing back is all or nothing.
     void bringingBackIsWhole()
     {
-        open("CREATE TABLE a (id INTEGER PRIMARY KEY); CREATE TABLE b (id INTEGER PRIMARY KEY, a REFERENCES a ON DELETE CASCADE);"
+        open("CREATE TABLE a (id INTEGER PRIMARY KEY); CREATE TABLE b (id INTEGER PRIMARY KEY, a REFERENCES a ON "
+             "DELETE CASCADE);"
              "INSERT INTO a VALUES (1); INSERT INTO b VALUES (5, 1), (6, 1)");
         const RecordSource source = recordSourceOf(table("a"));
         const Row row = **firstRow(*m_connection, source);
@@ -133,7 +137,8 @@ private Q_SLOTS:
     // The reason names the table that stands in the way, in words, also behind one that would go along.
     void theReasonNamesWhatStandsInTheWay()
     {
-        open("CREATE TABLE a (id INTEGER PRIMARY KEY); CREATE TABLE first_part (id INTEGER PRIMARY KEY, a REFERENCES a ON DELETE CASCADE);"
+        open("CREATE TABLE a (id INTEGER PRIMARY KEY); CREATE TABLE first_part (id INTEGER PRIMARY KEY, a REFERENCES a "
+             "ON DELETE CASCADE);"
              "CREATE TABLE bill_line (id INTEGER PRIMARY KEY, part REFERENCES first_part);"
              "INSERT INTO a VALUES (1); INSERT INTO first_part VALUES (5, 1); INSERT INTO bill_line VALUES (7, 5)");
         const RecordSource source = recordSourceOf(table("a"));
@@ -146,8 +151,11 @@ private Q_SLOTS:
     // A row that a change takes out of its SELECT, or out of the rows of its parent, is known all the same.
     void aRowThatLeavesItsRowsIsStillThere()
     {
-        open("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT, town TEXT); INSERT INTO t VALUES (1, 'a', 'x'), (2, 'b', 'x')");
-        const Result<Table> select = describeSelect(*m_connection, m_catalogue, "own", "SELECT id, name AS called, upper(name) AS up, town FROM t WHERE town = 'x'");
+        open("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT, town TEXT); INSERT INTO t VALUES (1, 'a', 'x'), (2, "
+             "'b', 'x')");
+        const Result<Table> select =
+            describeSelect(*m_connection, m_catalogue, "own",
+                           "SELECT id, name AS called, upper(name) AS up, town FROM t WHERE town = 'x'");
         QVERIFY(select.isOk());
         Catalogue catalogue = m_catalogue;
         catalogue.tables.append(*select);
@@ -222,7 +230,8 @@ private Q_SLOTS:
     void sqlOfOthersEnds_data()
     {
         QTest::addColumn<QString>("sql");
-        QTest::newRow("recursion") << "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n) SELECT count(*) AS c FROM n";
+        QTest::newRow("recursion")
+            << "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n) SELECT count(*) AS c FROM n";
         QTest::newRow("crossed") << "SELECT count(*) AS c FROM t a, t b, t c, t d, t e";
         QTest::newRow("large value") << "SELECT length(randomblob(900000000)) AS c";
         QTest::newRow("large text") << "SELECT length(printf('%.*c', 900000000, 'x')) AS c";
@@ -232,7 +241,8 @@ private Q_SLOTS:
     {
         QFETCH(QString, sql);
         open("CREATE TABLE t (n INTEGER PRIMARY KEY, v INTEGER);"
-             "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 3000) INSERT INTO t SELECT i, i FROM n");
+             "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 3000) INSERT INTO t SELECT i, i "
+             "FROM n");
         QElapsedTimer clock;
         clock.start();
         const Result<Table> described = describeSelect(*m_connection, m_catalogue, "own", sql);
@@ -248,8 +258,9 @@ private Q_SLOTS:
     void formattingIsAsEver()
     {
         open("CREATE TABLE t (n)");
-        for (const char *call : {"printf('%05.2f|%s|%-6d|%%', 3.14159, 'x', 7)", "format('%*d', 6, 42)", "printf('%.3s', 'abcdef')",
-                                 "printf(NULL)", "printf('%,d', 1234567)", "printf('%!.15g', 0.1)", "printf('%q', 'it''s')"}) {
+        for (const char *call :
+             {"printf('%05.2f|%s|%-6d|%%', 3.14159, 'x', 7)", "format('%*d', 6, 42)", "printf('%.3s', 'abcdef')",
+              "printf(NULL)", "printf('%,d', 1234567)", "printf('%!.15g', 0.1)", "printf('%q', 'it''s')"}) {
             QSqlQuery query(m_connection->database());
             QVERIFY2(query.exec(QString("SELECT quote(%1)").arg(call)) && query.next(), call);
             QCOMPARE(query.value(0).toString(), ask(QString("SELECT quote(%1)").arg(call)));
@@ -260,7 +271,9 @@ private Q_SLOTS:
     void transactionsNest()
     {
         open("CREATE TABLE t (n)");
-        const auto add = [&](int n) { QVERIFY(QSqlQuery(m_connection->database()).exec(QString("INSERT INTO t VALUES (%1)").arg(n))); };
+        const auto add = [&](int n) {
+            QVERIFY(QSqlQuery(m_connection->database()).exec(QString("INSERT INTO t VALUES (%1)").arg(n)));
+        };
         {
             Transaction outer(*m_connection);
             QVERIFY(outer.hasBegun());
@@ -289,10 +302,12 @@ private Q_SLOTS:
     // Work that counts in one step of the database, where no step is looked at, is given up all the same.
     void countingIsGivenUpAtOnce()
     {
-        open("CREATE TABLE t (a TEXT); WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 400000) "
-             "INSERT INTO t SELECT printf('%0100d', i) FROM n");
+        open(
+            "CREATE TABLE t (a TEXT); WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 400000) "
+            "INSERT INTO t SELECT printf('%0100d', i) FROM n");
         const auto counts = [&](std::atomic<int> &began, std::atomic<int> &done) {
-            return [&](const Connection &connection, const std::atomic<bool> &isCancelled, const BackgroundWork::Report &) {
+            return [&](const Connection &connection, const std::atomic<bool> &isCancelled,
+                       const BackgroundWork::Report &) {
                 began = 1;
                 for (int i = 0; i < 200 && !isCancelled; ++i) {
                     QSqlQuery query(connection.database());

@@ -1,6 +1,6 @@
 // Drafts over databases that nobody made for this program: every table in all three arrangements, without a flaw.
-#include "core/draft/draft.h"
 #include "core/check/form_quality.h"
+#include "core/draft/draft.h"
 #include "core/text/text_measure.h"
 #include "data/profile/profiler.h"
 #include "support/sample_database.h"
@@ -95,8 +95,9 @@ private Q_SLOTS:
         QVERIFY2(catalogue.isOk(), qPrintable(catalogue.error().sentence));
         QCOMPARE(findTable(*catalogue, "plain") != nullptr, sql.contains("TABLE plain"));
         // As many tables and views as can be read at all; of none, nothing below would be tried.
-        const QString made = samples::sqlite3(path, "SELECT count(*) FROM sqlite_schema WHERE type IN ('table', 'view') AND "
-                                                    "name NOT IN ('broken', 'lost') AND name NOT LIKE 'words\\_%' ESCAPE '\\'");
+        const QString made =
+            samples::sqlite3(path, "SELECT count(*) FROM sqlite_schema WHERE type IN ('table', 'view') AND "
+                                   "name NOT IN ('broken', 'lost') AND name NOT LIKE 'words\\_%' ESCAPE '\\'");
         QVERIFY2(made.toInt() == catalogue->tables.size(), qPrintable(made));
         QCOMPARE(catalogue->tables.isEmpty(), sql == "SELECT 1;");
         const FixedTextMeasure measure;

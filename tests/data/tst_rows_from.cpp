@@ -1,8 +1,8 @@
 // Rows that belong to one record, rows from SELECTs, lookups over several columns, totals: on the real database.
 #include "data/profile/profiler.h"
 #include "data/records/copied_rows.h"
-#include "data/records/writing.h"
 #include "data/records/select_source.h"
+#include "data/records/writing.h"
 #include "support/sample_database.h"
 
 #include <QTest>

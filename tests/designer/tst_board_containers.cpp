@@ -1,12 +1,12 @@
 // Group boxes, tab pages and the tracing sheet on the board, by mouse and keyboard.
-#include "core/arrange/window_size.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
+#include "core/arrange/window_size.h"
 #include "core/kinds/page_tabs.h"
-#include "designer/panels/arrange_actions.h"
 #include "designer/board/board.h"
+#include "designer/panels/arrange_actions.h"
 #include "designer/panels/outline_panel.h"
 #include "support/sample_forms.h"
 

@@ -1,8 +1,8 @@
 // The document and what is selected in it.
 #include "core/arrange/moving.h"
 #include "core/file/form_file.h"
-#include "designer/document/form_document.h"
 #include "designer/board/selection.h"
+#include "designer/document/form_document.h"
 #include "entry/theme/theme.h"
 #include "support/sample_forms.h"
 

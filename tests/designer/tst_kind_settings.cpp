@@ -1,15 +1,15 @@
 // The settings of each kind of control: read, written, refused with a reason.
 #include "core/arrange/grouping.h"
 #include "core/draft/draft.h"
-#include "core/edit/edits.h"
 #include "core/draft/inner_forms.h"
+#include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/button_actions.h"
 #include "core/kinds/choice_lines.h"
-#include "core/text/date_words.h"
 #include "core/kinds/list_lines.h"
+#include "core/text/date_words.h"
 #include "designer/settings/settings.h"
 #include "support/sample_database.h"
 

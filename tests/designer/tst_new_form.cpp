@@ -415,12 +415,13 @@ private Q_SLOTS:
         for (const char *table : {"visit", "buoy", "part_fitted", "contractor"}) {
             m_dialog->choose(table);
         }
-        // Must not be reached by the profiles: whatever they report goes nowhere, and the database can be taken away and
-        // written at once.
+        // Must not be reached by the profiles: whatever they report goes nowhere, and the database can be taken away
+        // and written at once.
         m_dialog.reset();
         QCoreApplication::processEvents();
-        QCOMPARE(samples::sqlite3(m_path, "PRAGMA locking_mode = EXCLUSIVE; BEGIN EXCLUSIVE; DELETE FROM part_claim; COMMIT; "
-                                        "SELECT count(*) FROM part_claim"),
+        QCOMPARE(samples::sqlite3(m_path,
+                                  "PRAGMA locking_mode = EXCLUSIVE; BEGIN EXCLUSIVE; DELETE FROM part_claim; COMMIT; "
+                                  "SELECT count(*) FROM part_claim"),
                  QString("exclusive\n0"));
     }
 };

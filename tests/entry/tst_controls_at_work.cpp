@@ -18,7 +18,6 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QSignalSpy>
-#include <QPushButton>
 #include <QTest>
 #include <QTimer>
 #include <QTreeWidget>
@@ -590,9 +589,8 @@ private Q_SLOTS:
                 other->type(each, "Anew & Sons");
             }
         }
-        const samples::WhenOpen saves("question", [](QDialog *question) {
-            question->findChild<QPushButton *>("answer0")->click();
-        });
+        const samples::WhenOpen saves(
+            "question", [](QDialog *question) { question->findChild<QPushButton *>("answer0")->click(); });
         QTest::keyClick(window, Qt::Key_Escape);
         QTRY_COMPARE(line(name)->text(), "Anew & Sons");
         button(byRows)->click();

@@ -1,18 +1,18 @@
 // What people do with rough hands: nothing hangs, nothing that is said is untrue, nothing that was typed is lost.
-#include "core/draft/draft.h"
 #include "core/arrange/moving.h"
+#include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/kinds/list_lines.h"
 #include "core/text/caption_words.h"
 #include "data/records/select_source.h"
-#include "entry/theme/ask.h"
-#include "entry/session/database_watch.h"
-#include "entry/view/entry_view.h"
 #include "entry/paint/form_painter.h"
 #include "entry/records/record_recovery.h"
 #include "entry/records/record_strip.h"
-#include "entry/view/rows_band.h"
 #include "entry/records/unsaved_record.h"
+#include "entry/session/database_watch.h"
+#include "entry/theme/ask.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/rows_band.h"
 #include "support/sample_database.h"
 #include "support/when_open.h"
 
@@ -254,12 +254,14 @@ private Q_SLOTS:
     {
         fairway();
         draft("visit");
-        const QString visit = ask("SELECT visit_id FROM part_fitted WHERE visit_id NOT IN (SELECT visit_id FROM part_claim) "
-                                  "GROUP BY visit_id HAVING count(*) = 3 LIMIT 1");
+        const QString visit =
+            ask("SELECT visit_id FROM part_fitted WHERE visit_id NOT IN (SELECT visit_id FROM part_claim) "
+                "GROUP BY visit_id HAVING count(*) = 3 LIMIT 1");
         const QString before = ask("SELECT * FROM part_fitted; SELECT * FROM visit");
         start();
         QVERIFY(m_session->goToKey({visit.toLongLong()}));
-        QVERIFY2(m_session->deletionWords().contains("3 rows of “Part fitted”"), qPrintable(m_session->deletionWords()));
+        QVERIFY2(m_session->deletionWords().contains("3 rows of “Part fitted”"),
+                 qPrintable(m_session->deletionWords()));
         QVERIFY(m_session->removeRecord());
         QCOMPARE(ask("SELECT count(*) FROM part_fitted WHERE visit_id = " + visit), "0");
         QVERIFY(m_session->takeBack());
@@ -296,12 +298,13 @@ private Q_SLOTS:
 
     void theLineThatIsPressedIsTheOneChosen()
     {
-        database("CREATE TABLE c (id INTEGER PRIMARY KEY, name TEXT); CREATE TABLE t (id INTEGER PRIMARY KEY, c INTEGER);"
-                 "INSERT INTO c VALUES (1, 'ash'), (2, 'birch'), (3, 'cedar'); INSERT INTO t VALUES (1, NULL)");
+        database(
+            "CREATE TABLE c (id INTEGER PRIMARY KEY, name TEXT); CREATE TABLE t (id INTEGER PRIMARY KEY, c INTEGER);"
+            "INSERT INTO c VALUES (1, 'ash'), (2, 'birch'), (3, 'cedar'); INSERT INTO t VALUES (1, NULL)");
         m_form = blank("t");
-        const Control list = added(
-            m_form, "list", "c",
-            {{"lookup", QJsonObject{{"table", "c"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
+        const Control list =
+            added(m_form, "list", "c",
+                  {{"lookup", QJsonObject{{"table", "c"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
         start();
         show();
         m_view->grab();
@@ -315,10 +318,13 @@ private Q_SLOTS:
 
     void choicesOfTheSameWordsAreToldApart()
     {
-        database("CREATE TABLE p (id INTEGER PRIMARY KEY, name TEXT, town TEXT); CREATE TABLE t (id INTEGER PRIMARY KEY, p INTEGER, q INTEGER);"
-                 "INSERT INTO p VALUES (11, 'Ann Berg', 'Oban'), (12, 'Ann Berg', 'Wick'), (13, 'Bo', 'Wick'); INSERT INTO t VALUES (1, 12, 12)");
+        database("CREATE TABLE p (id INTEGER PRIMARY KEY, name TEXT, town TEXT); CREATE TABLE t (id INTEGER PRIMARY "
+                 "KEY, p INTEGER, q INTEGER);"
+                 "INSERT INTO p VALUES (11, 'Ann Berg', 'Oban'), (12, 'Ann Berg', 'Wick'), (13, 'Bo', 'Wick'); INSERT "
+                 "INTO t VALUES (1, 12, 12)");
         m_form = blank("t");
-        const QJsonObject byKey{{"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}};
+        const QJsonObject byKey{
+            {"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}};
         const Control plain = added(m_form, "drop-down", "p", byKey);
         Control town = added(m_form, "drop-down", "q", byKey);
         Lookup lookup = *lookupOf(town);
@@ -344,12 +350,17 @@ private Q_SLOTS:
 
     void lookupsDoNotTakeEachOthersWords()
     {
-        database("CREATE TABLE p (id INTEGER PRIMARY KEY, code INTEGER, name TEXT); CREATE TABLE t (id INTEGER PRIMARY KEY, a INTEGER, b INTEGER, c INTEGER);"
+        database("CREATE TABLE p (id INTEGER PRIMARY KEY, code INTEGER, name TEXT); CREATE TABLE t (id INTEGER PRIMARY "
+                 "KEY, a INTEGER, b INTEGER, c INTEGER);"
                  "INSERT INTO p VALUES (1, 2, 'one'), (2, 1, 'two'); INSERT INTO t VALUES (1, 1, 1, 1)");
         m_form = blank("t");
-        added(m_form, "drop-down", "a", {{"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
-        added(m_form, "drop-down", "b", {{"lookup", QJsonObject{{"table", "p"}, {"value", "code"}, {"words", QJsonArray{"name"}}}}});
-        Control third = added(m_form, "drop-down", "c", {{"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
+        added(m_form, "drop-down", "a",
+              {{"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
+        added(m_form, "drop-down", "b",
+              {{"lookup", QJsonObject{{"table", "p"}, {"value", "code"}, {"words", QJsonArray{"name"}}}}});
+        Control third =
+            added(m_form, "drop-down", "c",
+                  {{"lookup", QJsonObject{{"table", "p"}, {"value", "id"}, {"words", QJsonArray{"name"}}}}});
         Lookup own = *lookupOf(third);
         own.table.clear();
         own.select = "SELECT id, upper(name) AS name FROM p";
@@ -386,7 +397,8 @@ private Q_SLOTS:
         database("CREATE TABLE t (id INTEGER PRIMARY KEY, who TEXT, n TEXT); INSERT INTO t VALUES (1, NULL, NULL)");
         m_form = blank("t");
         added(m_form, "drop-down", "who",
-              {{"choices", QJsonArray{QJsonObject{{"value", "Tobin Ferrer"}, {"words", "Tobin Ferrer"}}}}, {"takesNew", true}});
+              {{"choices", QJsonArray{QJsonObject{{"value", "Tobin Ferrer"}, {"words", "Tobin Ferrer"}}}},
+               {"takesNew", true}});
         added(m_form, "text-box", "n");
         start();
         show();
@@ -460,7 +472,8 @@ private Q_SLOTS:
         other.controls.replace(other.controls.indexOf(rows.id), rows);
         QVERIFY(m_session->setForm(other).isOk());
         QCOMPARE(QString::number(m_session->childOf(rows)->window().rows().size()),
-                 ask("SELECT min(64, count(*)) FROM visit WHERE vessel_id = (SELECT fairway_id FROM buoy WHERE buoy_id = 5)"));
+                 ask("SELECT min(64, count(*)) FROM visit WHERE vessel_id = (SELECT fairway_id FROM buoy WHERE buoy_id "
+                     "= 5)"));
     }
 
     // ------------------------------------------------------------ a record with its rows: all of it or nothing
@@ -490,7 +503,8 @@ private Q_SLOTS:
 
     void rowsFollowAKeyThatIsChangedWithThem()
     {
-        database("CREATE TABLE a (code TEXT PRIMARY KEY NOT NULL, name TEXT); CREATE TABLE b (id INTEGER PRIMARY KEY, code TEXT NOT NULL REFERENCES a ON UPDATE CASCADE, n INTEGER);"
+        database("CREATE TABLE a (code TEXT PRIMARY KEY NOT NULL, name TEXT); CREATE TABLE b (id INTEGER PRIMARY KEY, "
+                 "code TEXT NOT NULL REFERENCES a ON UPDATE CASCADE, n INTEGER);"
                  "INSERT INTO a VALUES ('x', 'one'); INSERT INTO b VALUES (1, 'x', 5)");
         m_form = blank("a");
         added(m_form, "text-box", "code");
@@ -600,7 +614,8 @@ private Q_SLOTS:
         QVERIFY(m_session->isNew());
         const QWidget *focused = QApplication::focusWidget();
         QVERIFY(focused && m_view->isAncestorOf(focused));
-        const QRect seen(m_view->findChild<RowsBand *>()->mapToGlobal(QPoint()), m_view->findChild<RowsBand *>()->size());
+        const QRect seen(m_view->findChild<RowsBand *>()->mapToGlobal(QPoint()),
+                         m_view->findChild<RowsBand *>()->size());
         QVERIFY(seen.contains(QRect(focused->mapToGlobal(QPoint()), focused->size())));
     }
 
@@ -690,7 +705,8 @@ private Q_SLOTS:
     void nothingWaitsForACountOnClosing()
     {
         database("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT); INSERT INTO t VALUES (1, 'a');"
-                 "CREATE VIEW endless AS WITH RECURSIVE n(id) AS (SELECT 1 UNION ALL SELECT id + 1 FROM n) SELECT id FROM n");
+                 "CREATE VIEW endless AS WITH RECURSIVE n(id) AS (SELECT 1 UNION ALL SELECT id + 1 FROM n) SELECT id "
+                 "FROM n");
         m_form = blank("endless");
         added(m_form, "text-box", "id");
         m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
@@ -713,8 +729,9 @@ private Q_SLOTS:
                  "INSERT INTO t VALUES (1, 1, 'x', 'a'), (2, 2, 'y', 'b')");
         m_form = blank("t");
         added(m_form, "text-box", "kind");
-        const Control list = added(m_form, "list", "code",
-                                   {{"lookup", QJsonObject{{"table", "c"}, {"value", "code"}, {"words", QJsonArray{"title"}}}}});
+        const Control list =
+            added(m_form, "list", "code",
+                  {{"lookup", QJsonObject{{"table", "c"}, {"value", "code"}, {"words", QJsonArray{"title"}}}}});
         Control narrowed = list;
         Lookup lookup = *lookupOf(list);
         lookup.filterColumns = QStringList{"kind"};
@@ -732,12 +749,14 @@ private Q_SLOTS:
     // A column may be called as people please: a sign in front of it is part of its name.
     void columnsThatBeginWithASignSortAndShow()
     {
-        database("CREATE TABLE c (code INTEGER PRIMARY KEY, \"-n\" INTEGER, \"+n\" INTEGER, title TEXT);"
-                 "INSERT INTO c VALUES (1, 3, 1, 'one'), (2, 1, 2, 'two'), (3, 2, 3, 'three');"
-                 "CREATE TABLE own_select (id INTEGER PRIMARY KEY, code INTEGER); INSERT INTO own_select VALUES (1, 2)");
+        database(
+            "CREATE TABLE c (code INTEGER PRIMARY KEY, \"-n\" INTEGER, \"+n\" INTEGER, title TEXT);"
+            "INSERT INTO c VALUES (1, 3, 1, 'one'), (2, 1, 2, 'two'), (3, 2, 3, 'three');"
+            "CREATE TABLE own_select (id INTEGER PRIMARY KEY, code INTEGER); INSERT INTO own_select VALUES (1, 2)");
         m_form = blank("own_select");
-        Control list = added(m_form, "list", "code",
-                             {{"lookup", QJsonObject{{"table", "c"}, {"value", "code"}, {"words", QJsonArray{"title"}}}}});
+        Control list =
+            added(m_form, "list", "code",
+                  {{"lookup", QJsonObject{{"table", "c"}, {"value", "code"}, {"words", QJsonArray{"title"}}}}});
         const auto sorted = [&](const ChoiceOrder &by) {
             Lookup lookup = *lookupOf(list);
             lookup.sort = QStringList{written(by)};
@@ -811,8 +830,8 @@ private Q_SLOTS:
             }
             hand.stop();
             for (const char letter : QByteArray("a space and s, l and more")) {
-                QTest::keyClick(QApplication::focusWidget(), letter == ' ' ? Qt::Key_Space : Qt::Key(QChar::toUpper(letter)),
-                                Qt::NoModifier);
+                QTest::keyClick(QApplication::focusWidget(),
+                                letter == ' ' ? Qt::Key_Space : Qt::Key(QChar::toUpper(letter)), Qt::NoModifier);
             }
             QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return); // the end of what was typed
             wasOpen = box->isVisible();
@@ -855,9 +874,8 @@ private Q_SLOTS:
         parts->type(*find(parts->form(), "quantity"), "7.5");
         recovery.keepNow();
         QVERIFY(QFile::exists(typedPath(*m_session, "let go")));
-        const samples::WhenOpen letsGo("question", [](QDialog *question) {
-            question->findChild<QPushButton *>("answer1")->click();
-        });
+        const samples::WhenOpen letsGo(
+            "question", [](QDialog *question) { question->findChild<QPushButton *>("answer1")->click(); });
         QVERIFY(mayLeaveRecord(m_session.get(), nullptr));
         QVERIFY(!m_session->hasUnsaved());
         QVERIFY(!QFile::exists(typedPath(*m_session, "let go")));

@@ -1,10 +1,10 @@
 // Tab pages and group boxes at work: pages turn, boxes on pages behind are made when first shown, the keyboard and
 // messages get to them.
 #include "core/arrange/grouping.h"
+#include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/draft/draft.h"
-#include "core/arrange/moving.h"
 #include "core/edit/placing.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"

@@ -1,14 +1,14 @@
 // What the board shows is what Entry shows: each kind of control, in each of its states, pixel by pixel.
-#include "core/arrange/window_size.h"
 #include "core/arrange/grouping.h"
-#include "core/draft/draft.h"
 #include "core/arrange/moving.h"
+#include "core/arrange/window_size.h"
+#include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "designer/board/board.h"
-#include "entry/view/entry_view.h"
 #include "entry/paint/picture_painter.h"
 #include "entry/view/band_view.h"
+#include "entry/view/entry_view.h"
 #include "support/sample_database.h"
 
 #include <QApplication>
@@ -183,7 +183,8 @@ private Q_SLOTS:
         form = made.form;
         Control control = *form.controls.find(made.control);
         const Kind &placed = kindNamed(kind);
-        for (const char *column : {"crew_lead", "hours", "visited_on", "arrived_at", "reported_at", "lamp_works", "vessel_id", "remarks"}) {
+        for (const char *column :
+             {"crew_lead", "hours", "visited_on", "arrived_at", "reported_at", "lamp_works", "vessel_id", "remarks"}) {
             const Column *own = findColumn(*findTable(catalogue, "visit"), column);
             if (placed.binds.contains(own->type) && control.column.isEmpty()) {
                 control.column = column;
@@ -197,13 +198,14 @@ private Q_SLOTS:
             control.column.clear();
             control.settings.insert("formula", "hours * 2");
         } else if (placed.editor == Editor::Rows) {
-            control.inner = InnerForm(draftForm(catalogue, *findTable(catalogue, "part_fitted"),
-                                                [&] {
-                                                    DraftPlan plan = planDraft(*findTable(catalogue, "part_fitted"), nullptr);
-                                                    plan.arrangement = Arrangement::Tabular;
-                                                    return plan;
-                                                }(),
-                                                nullptr, appearance));
+            control.inner = InnerForm(draftForm(
+                catalogue, *findTable(catalogue, "part_fitted"),
+                [&] {
+                    DraftPlan plan = planDraft(*findTable(catalogue, "part_fitted"), nullptr);
+                    plan.arrangement = Arrangement::Tabular;
+                    return plan;
+                }(),
+                nullptr, appearance));
             control.place.setSize({control.inner.get()->width + 2, shownHeight(*control.inner.get()) + 2});
             setChildLink(control, {{"visit_id"}, {"visit_id"}});
         }
@@ -259,7 +261,8 @@ private Q_SLOTS:
         view.show();
         int compared = 0;
         for (const Control &control : form.controls) {
-            if (kindNamed(control.kind).editor != Editor::Line || !session.isEditable(control) || control.kind == "text-box") {
+            if (kindNamed(control.kind).editor != Editor::Line || !session.isEditable(control) ||
+                control.kind == "text-box") {
                 continue;
             }
             session.type(control, "no such value");

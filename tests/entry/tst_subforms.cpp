@@ -1,10 +1,10 @@
 // Rows under one another and rows that belong to a record, at work: with the session alone and with real widgets.
 #include "core/draft/draft.h"
-#include "entry/view/form_window.h"
 #include "entry/editors/field_editor.h"
-#include "entry/view/entry_view.h"
 #include "entry/paint/form_painter.h"
 #include "entry/records/record_strip.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/form_window.h"
 #include "entry/view/rows_band.h"
 #include "support/sample_database.h"
 #include "support/when_open.h"
@@ -502,9 +502,8 @@ private Q_SLOTS:
         QCOMPARE(QString::number(parts->window().rows().size()),
                  ask("SELECT count(*) FROM part_fitted WHERE visit_id = 3"));
         parts->type(*find(parts->form(), "quantity"), "9");
-        const samples::WhenOpen saves("question", [](QDialog *question) {
-            question->findChild<QPushButton *>("answer0")->click();
-        });
+        const samples::WhenOpen saves(
+            "question", [](QDialog *question) { question->findChild<QPushButton *>("answer0")->click(); });
         dialog->close();
         QVERIFY(!dialog->isVisible());
         QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "9");

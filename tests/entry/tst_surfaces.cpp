@@ -6,9 +6,9 @@
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
+#include "entry/records/record_strip.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/record_list.h"
-#include "entry/records/record_strip.h"
 #include "support/sample_database.h"
 
 #include <QApplication>

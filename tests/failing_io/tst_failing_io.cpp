@@ -1,6 +1,6 @@
-// Saving while the disk fails, at every single step of it: the form on the disk is the old one or the new one, whole; so
-// is the record; the database is sound; and what was typed is kept and said not to be saved. The same when the program is
-// ended at that step.
+// Saving while the disk fails, at every single step of it: the form on the disk is the old one or the new one, whole;
+// so is the record; the database is sound; and what was typed is kept and said not to be saved. The same when the
+// program is ended at that step.
 #include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "entry/session/entry_session.h"
@@ -39,7 +39,10 @@ int victim(const QString &folder)
     Form changed = form;
     changed.title = "Changed";
     const Outcome saved = saveForm(folder + "/form.nabform", changed);
-    say << (saved ? "form saved\n" : saved.error().sentence.isEmpty() ? "form WITHOUT WORDS\n" : "form refused\n") << Qt::flush;
+    say << (saved                              ? "form saved\n"
+            : saved.error().sentence.isEmpty() ? "form WITHOUT WORDS\n"
+                                               : "form refused\n")
+        << Qt::flush;
     session.type(*boxOf(form, "crew_lead"), "Typed");
     EntrySession *parts = nullptr;
     for (const Control &control : form.controls) {
@@ -47,7 +50,8 @@ int victim(const QString &folder)
     }
     parts->type(*boxOf(parts->form(), "quantity"), "17");
     const bool isSaved = session.save();
-    const bool isKept = session.isChanged() && session.shown(*boxOf(form, "crew_lead")).words == "Typed" && parts->isChanged();
+    const bool isKept =
+        session.isChanged() && session.shown(*boxOf(form, "crew_lead")).words == "Typed" && parts->isChanged();
     say << (isSaved ? "record saved\n" : isKept ? "record refused\n" : "record LOST\n") << Qt::flush;
     return 0;
 }
@@ -83,7 +87,9 @@ private Q_SLOTS:
             const Catalogue catalogue = *connection.readCatalogue();
             DraftPlan plan = planWithChildren(catalogue, *findTable(catalogue, "visit"));
             plan.arrangement = Arrangement::Columnar;
-            QVERIFY(saveForm(form, draftForm(catalogue, *findTable(catalogue, "visit"), plan, nullptr, FixedTextMeasure())).isOk());
+            QVERIFY(
+                saveForm(form, draftForm(catalogue, *findTable(catalogue, "visit"), plan, nullptr, FixedTextMeasure()))
+                    .isOk());
         }
         copyTo(database, database + ".before");
         copyTo(form, form + ".before");
@@ -110,16 +116,19 @@ private Q_SLOTS:
             QVERIFY(program.waitForFinished(60000));
             const QString said = QString::fromUtf8(program.readAllStandardOutput());
             const bool isWhole = program.exitStatus() == QProcess::NormalExit && said == "form saved\nrecord saved\n";
-            QVERIFY2(!said.contains("LOST") && !said.contains("WITHOUT"), qPrintable(QString("step %1: %2").arg(at).arg(said)));
+            QVERIFY2(!said.contains("LOST") && !said.contains("WITHOUT"),
+                     qPrintable(QString("step %1: %2").arg(at).arg(said)));
             if (!isKilled) {
-                QVERIFY2(program.exitStatus() == QProcess::NormalExit && program.exitCode() == 0, qPrintable(QString::number(at)));
+                QVERIFY2(program.exitStatus() == QProcess::NormalExit && program.exitCode() == 0,
+                         qPrintable(QString::number(at)));
             }
             // The form is one or the other.
             QFile now(form);
             QVERIFY(now.open(QIODevice::ReadOnly));
             const QByteArray bytes = now.readAll();
             const Result<Form> read = readForm(bytes);
-            QVERIFY2(read.isOk() && (bytes == oldForm || read->title == "Changed"), qPrintable(QString("step %1").arg(at)));
+            QVERIFY2(read.isOk() && (bytes == oldForm || read->title == "Changed"),
+                     qPrintable(QString("step %1").arg(at)));
             if (said.contains("form saved")) {
                 QCOMPARE(read->title, "Changed");
             } else if (said.contains("form refused")) {

@@ -24,10 +24,41 @@ private:
 // What people type and paste.
 inline QString randomWords(Dice &dice)
 {
-    static const QStringList words{
-        "a", "Tob", "12.44", "-1", "0", "1e300", "99999999999999999999", "2026-02-30", "3 Aug 2026", "31.12.2026", "25:99",
-        "yes", "'; DROP TABLE t1; --", "\"", "%", "_", "  ", "Łucja", "日本語", "x̂", "\u202e" "abc", "very long words that go on and on and on",
-        "=1+1", "a\tb", "NULL", "true", "12,5", "½", "😀", "P-1007", "http://x", "C:\\x", "?", "*"};
+    static const QStringList words{"a",
+                                   "Tob",
+                                   "12.44",
+                                   "-1",
+                                   "0",
+                                   "1e300",
+                                   "99999999999999999999",
+                                   "2026-02-30",
+                                   "3 Aug 2026",
+                                   "31.12.2026",
+                                   "25:99",
+                                   "yes",
+                                   "'; DROP TABLE t1; --",
+                                   "\"",
+                                   "%",
+                                   "_",
+                                   "  ",
+                                   "Łucja",
+                                   "日本語",
+                                   "x̂",
+                                   "\u202e"
+                                   "abc",
+                                   "very long words that go on and on and on",
+                                   "=1+1",
+                                   "a\tb",
+                                   "NULL",
+                                   "true",
+                                   "12,5",
+                                   "½",
+                                   "😀",
+                                   "P-1007",
+                                   "http://x",
+                                   "C:\\x",
+                                   "?",
+                                   "*"};
     QString text = dice.of(words);
     if (dice.chance(10)) {
         text = text.repeated(1 + dice.below(12));
@@ -38,15 +69,32 @@ inline QString randomWords(Dice &dice)
 // SQL that makes the tables t1 … and fills them.
 inline QString randomDatabase(Dice &dice)
 {
-    static const QStringList types{"TEXT",          "VARCHAR(12)", "INTEGER", "SMALLINT", "DECIMAL(6,2)", "DECIMAL(3,1)", "REAL",
-                                   "BOOLEAN",       "DATE",        "TIME",    "DATETIME", "BLOB",         "",             "NUMERIC",
-                                   "VARCHAR(2000)", "CHAR(2)"};
-    static const QStringList names{"name",   "town",  "code", "note",       "first name", "order", "a\"b",  "%1",    "select",
-                                   "amount", "is_ok", "rows", "visited_on", "Größe",      "x.y",   "[z]",   "rowid", "price_eur",
-                                   "remarks", "key"};
-    static const QStringList values{"NULL", "''", "'a'", "'Ann Berg'", "12", "-3.5", "'2026-05-01'", "'12:30'", "x''", "x'ff00'",
-                                    "CAST(x'4bf8' AS TEXT)", "1", "0", "'two' || char(13,10) || 'lines'", "9223372036854775807",
-                                    "0.1", "'long ' || hex(zeroblob(300))", "'2026-01-02 03:04:05'", "'%'", "char(8232)"};
+    static const QStringList types{"TEXT", "VARCHAR(12)", "INTEGER",       "SMALLINT", "DECIMAL(6,2)", "DECIMAL(3,1)",
+                                   "REAL", "BOOLEAN",     "DATE",          "TIME",     "DATETIME",     "BLOB",
+                                   "",     "NUMERIC",     "VARCHAR(2000)", "CHAR(2)"};
+    static const QStringList names{"name", "town",   "code",   "note",      "first name", "order",      "a\"b",
+                                   "%1",   "select", "amount", "is_ok",     "rows",       "visited_on", "Größe",
+                                   "x.y",  "[z]",    "rowid",  "price_eur", "remarks",    "key"};
+    static const QStringList values{"NULL",
+                                    "''",
+                                    "'a'",
+                                    "'Ann Berg'",
+                                    "12",
+                                    "-3.5",
+                                    "'2026-05-01'",
+                                    "'12:30'",
+                                    "x''",
+                                    "x'ff00'",
+                                    "CAST(x'4bf8' AS TEXT)",
+                                    "1",
+                                    "0",
+                                    "'two' || char(13,10) || 'lines'",
+                                    "9223372036854775807",
+                                    "0.1",
+                                    "'long ' || hex(zeroblob(300))",
+                                    "'2026-01-02 03:04:05'",
+                                    "'%'",
+                                    "char(8232)"};
     QString sql = QStringLiteral("PRAGMA foreign_keys = OFF;\n"); // real data has rows that point nowhere
     const int tables = 1 + dice.below(4);
     for (int t = 1; t <= tables; ++t) {
@@ -76,7 +124,8 @@ inline QString randomDatabase(Dice &dice)
             filled.append(quoted);
         }
         if (t > 1) {
-            const QString rule = dice.of(QStringList{"", " ON DELETE CASCADE", " ON DELETE SET NULL", " ON DELETE CASCADE ON UPDATE CASCADE"});
+            const QString rule = dice.of(
+                QStringList{"", " ON DELETE CASCADE", " ON DELETE SET NULL", " ON DELETE CASCADE ON UPDATE CASCADE"});
             columns.append(QStringLiteral("parent_id REFERENCES t%1 (id)%2").arg(1 + dice.below(t - 1)).arg(rule));
         }
         const QString ending = key == 3 && t == 1 ? QString() : QString();
@@ -98,7 +147,8 @@ inline QString randomDatabase(Dice &dice)
                 into.append("parent_id");
                 row.append(QStringLiteral("(SELECT id FROM t%1 LIMIT 1 OFFSET %2)").arg(1).arg(dice.below(6)));
             }
-            sql += QStringLiteral("INSERT OR IGNORE INTO t%1 (%2) VALUES (%3);\n").arg(QString::number(t), into.join(", "), row.join(", "));
+            sql += QStringLiteral("INSERT OR IGNORE INTO t%1 (%2) VALUES (%3);\n")
+                       .arg(QString::number(t), into.join(", "), row.join(", "));
         }
     }
     if (dice.chance(30)) {

@@ -1,5 +1,6 @@
-// A rough hand: from a seed, random keys, clicks, drags, commands, record moves and other programs' writes on random forms
-// of random databases, in Design and in Entry, with laws that hold after every step. Without a seed, a few fixed ones.
+// A rough hand: from a seed, random keys, clicks, drags, commands, record moves and other programs' writes on random
+// forms of random databases, in Design and in Entry, with laws that hold after every step. Without a seed, a few fixed
+// ones.
 //
 //   rough_hand [--seed N] [--steps N] [--skip 3,17-40] [--verbose]
 //
@@ -36,8 +37,8 @@
 
 #include <atomic>
 #include <csignal>
-#include <execinfo.h>
 #include <ctime>
+#include <execinfo.h>
 #include <pthread.h>
 #include <unistd.h>
 
@@ -289,15 +290,29 @@ private:
             int key;
             Qt::KeyboardModifiers modifiers;
         };
-        static const QList<Key> keys{{Qt::Key_Tab, {}},           {Qt::Key_Backtab, Qt::ShiftModifier}, {Qt::Key_Return, {}},
-                                     {Qt::Key_Escape, {}},        {Qt::Key_PageDown, {}},               {Qt::Key_PageUp, {}},
-                                     {Qt::Key_Down, {}},          {Qt::Key_Up, {}},                     {Qt::Key_Space, {}},
-                                     {Qt::Key_Delete, {}},        {Qt::Key_Backspace, {}},              {Qt::Key_Home, Qt::ControlModifier},
-                                     {Qt::Key_End, Qt::ControlModifier},   {Qt::Key_PageDown, Qt::ControlModifier},
-                                     {Qt::Key_Down, Qt::AltModifier},      {Qt::Key_E, Qt::ControlModifier},
-                                     {Qt::Key_A, Qt::ControlModifier},     {Qt::Key_N, Qt::ControlModifier},
-                                     {Qt::Key_Delete, Qt::ControlModifier}, {Qt::Key_Backspace, Qt::ControlModifier}};
-        QWidget *focused = QApplication::focusWidget() && view->isAncestorOf(QApplication::focusWidget()) ? QApplication::focusWidget() : view;
+        static const QList<Key> keys{{Qt::Key_Tab, {}},
+                                     {Qt::Key_Backtab, Qt::ShiftModifier},
+                                     {Qt::Key_Return, {}},
+                                     {Qt::Key_Escape, {}},
+                                     {Qt::Key_PageDown, {}},
+                                     {Qt::Key_PageUp, {}},
+                                     {Qt::Key_Down, {}},
+                                     {Qt::Key_Up, {}},
+                                     {Qt::Key_Space, {}},
+                                     {Qt::Key_Delete, {}},
+                                     {Qt::Key_Backspace, {}},
+                                     {Qt::Key_Home, Qt::ControlModifier},
+                                     {Qt::Key_End, Qt::ControlModifier},
+                                     {Qt::Key_PageDown, Qt::ControlModifier},
+                                     {Qt::Key_Down, Qt::AltModifier},
+                                     {Qt::Key_E, Qt::ControlModifier},
+                                     {Qt::Key_A, Qt::ControlModifier},
+                                     {Qt::Key_N, Qt::ControlModifier},
+                                     {Qt::Key_Delete, Qt::ControlModifier},
+                                     {Qt::Key_Backspace, Qt::ControlModifier}};
+        QWidget *focused = QApplication::focusWidget() && view->isAncestorOf(QApplication::focusWidget())
+                               ? QApplication::focusWidget()
+                               : view;
         switch (dice.below(10)) {
         case 0:
         case 1:
@@ -305,7 +320,9 @@ private:
             const QString words = randomWords(dice);
             m_what = "type " + words;
             for (const QChar sign : words) {
-                QTest::sendKeyEvent(QTest::Click, focused, sign.unicode() < 128 ? static_cast<Qt::Key>(sign.toUpper().unicode()) : Qt::Key_unknown,
+                QTest::sendKeyEvent(QTest::Click, focused,
+                                    sign.unicode() < 128 ? static_cast<Qt::Key>(sign.toUpper().unicode())
+                                                         : Qt::Key_unknown,
                                     QString(sign), Qt::NoModifier);
             }
             break;
@@ -358,7 +375,8 @@ private:
             break;
         default:
             m_what = "delete or take back";
-            dice.chance(30) ? static_cast<void>(view->session()->removeRecord()) : static_cast<void>(view->session()->takeBack());
+            dice.chance(30) ? static_cast<void>(view->session()->removeRecord())
+                            : static_cast<void>(view->session()->takeBack());
         }
     }
 
@@ -379,9 +397,10 @@ private:
         QWidget *ground = board->viewport();
         const auto somewhere = [&] { return QPoint(dice.below(ground->width()), dice.below(ground->height())); };
         static const QList<QKeySequence> keys{
-            QKeySequence("Left"), QKeySequence("Right"), QKeySequence("Up"), QKeySequence("Down"), QKeySequence("Ctrl+Right"),
-            QKeySequence("Shift+Right"), QKeySequence("Shift+Down"), QKeySequence("Delete"), QKeySequence("Tab"), QKeySequence("Escape"),
-            QKeySequence("F2"), QKeySequence("Return"), QKeySequence("Alt+Left")};
+            QKeySequence("Left"),       QKeySequence("Right"),       QKeySequence("Up"),         QKeySequence("Down"),
+            QKeySequence("Ctrl+Right"), QKeySequence("Shift+Right"), QKeySequence("Shift+Down"), QKeySequence("Delete"),
+            QKeySequence("Tab"),        QKeySequence("Escape"),      QKeySequence("F2"),         QKeySequence("Return"),
+            QKeySequence("Alt+Left")};
         switch (dice.below(9)) {
         case 0:
         case 1: {
@@ -395,7 +414,9 @@ private:
             const QPoint from = somewhere();
             const QPoint to = somewhere();
             m_what = QString("drag %1,%2 to %3,%4").arg(from.x()).arg(from.y()).arg(to.x()).arg(to.y());
-            const Qt::KeyboardModifiers with = dice.chance(20) ? Qt::AltModifier : dice.chance(20) ? Qt::ControlModifier : Qt::NoModifier;
+            const Qt::KeyboardModifiers with = dice.chance(20)   ? Qt::AltModifier
+                                               : dice.chance(20) ? Qt::ControlModifier
+                                                                 : Qt::NoModifier;
             QTest::mousePress(ground, Qt::LeftButton, with, from);
             for (int i = 1; i <= 4; ++i) {
                 QTest::mouseMove(ground, from + (to - from) * i / 4);
@@ -443,8 +464,8 @@ private:
         const QList<QAction *> all = m_window->findChildren<QAction *>();
         for (QAction *action : all) {
             const QString words = action->text();
-            const bool isOut = words.isEmpty() || words.contains(u'…') || words.contains("Quit") || words.contains("Save") ||
-                               action->menu() || action->isSeparator();
+            const bool isOut = words.isEmpty() || words.contains(u'…') || words.contains("Quit") ||
+                               words.contains("Save") || action->menu() || action->isSeparator();
             if (action->isEnabled() && !isOut) {
                 actions.append(action);
             }
@@ -495,16 +516,19 @@ private:
             QString literal = part.toString();
             literal = part.typeId() == QMetaType::QString ? u'\'' + literal.replace(u'\'', "''") + u'\'' : literal;
             const QString name = source.keyColumns.at(i);
-            conditions.append((source.keyIsRowNumber ? name : u'"' + QString(name).replace(u'"', "\"\"") + u'"') + " = " + literal);
+            conditions.append((source.keyIsRowNumber ? name : u'"' + QString(name).replace(u'"', "\"\"") + u'"') +
+                              " = " + literal);
         }
         for (const Control &control : session.form().controls) {
-            if (control.column.isEmpty() || !session.source().columns.contains(control.column) || !takesValue(kindNamed(control.kind))) {
+            if (control.column.isEmpty() || !session.source().columns.contains(control.column) ||
+                !takesValue(kindNamed(control.kind))) {
                 continue;
             }
             const QString column = u'"' + QString(control.column).replace(u'"', "\"\"") + u'"';
-            const QString stored = samples::sqlite3(
-                m_path, QString("SELECT typeof(t.%1) || ':' || hex(t.%1) FROM %2 AS t WHERE %3")
-                            .arg(column, u'"' + QString(table->name).replace(u'"', "\"\"") + u'"', conditions.join(" AND ")));
+            const QString stored =
+                samples::sqlite3(m_path, QString("SELECT typeof(t.%1) || ':' || hex(t.%1) FROM %2 AS t WHERE %3")
+                                             .arg(column, u'"' + QString(table->name).replace(u'"', "\"\"") + u'"',
+                                                  conditions.join(" AND ")));
             const QVariant value = session.value(control.column);
             QString shown;
             if (value.isNull()) {

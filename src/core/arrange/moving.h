@@ -12,8 +12,8 @@ namespace nabblet {
 // The controls named, with each field its caption and with each container all that is in it; in the order of the
 // form, each once.
 QList<ControlId> withBelongings(const Form &form, const QList<ControlId> &controls);
-// The controls with captions that stand alone among them put as their fields, where both share an area: into a container
-// or out of one, a caption goes with its field.
+// The controls with captions that stand alone among them put as their fields, where both share an area: into a
+// container or out of one, a caption goes with its field.
 QList<ControlId> fieldsOfCaptions(const Form &form, const QList<ControlId> &controls);
 
 // Whether edges that are moved keep the rails they ride, at another distance, or go by where they come to stand.

@@ -3,8 +3,8 @@
 #pragma once
 
 #include "core/arrange/gaps.h"
-#include "core/arrange/strips.h"
 #include "core/arrange/moving.h"
+#include "core/arrange/strips.h"
 
 #include <QList>
 #include <QSet>

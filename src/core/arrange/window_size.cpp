@@ -12,7 +12,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LeastSize = 8; // px
+constexpr int LeastSize = 8;   // px
 constexpr int FewLetters = 48; // px; a stretching box that is narrower says nothing any more
 
 // Whether a control alone is out of order: out of its container or the form, or too narrow though it was not designed

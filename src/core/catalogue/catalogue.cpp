@@ -179,9 +179,8 @@ QString namingColumn(const Table &table)
 
 bool namesRows(const Table &table, const QString &column)
 {
-    const bool isUnique = std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(), [&](const UniqueKey &key) {
-        return key.columns == QStringList{column};
-    });
+    const bool isUnique = std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(),
+                                      [&](const UniqueKey &key) { return key.columns == QStringList{column}; });
     return isUnique || table.primaryKey == QStringList{column} || isCalledName(column);
 }
 

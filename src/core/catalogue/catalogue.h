@@ -73,9 +73,9 @@ struct Table
     QList<UniqueKey> uniqueKeys;
     QList<Check> checks;
     QList<ForeignKey> foreignKeys;
-    QString rowNumberName; // an expression that names each row where no primary key is declared, or empty
-    QString select;        // for a SELECT: its text
-    QString writesTo;      // for a SELECT: the table that its rows are written to, or empty
+    QString rowNumberName;     // an expression that names each row where no primary key is declared, or empty
+    QString select;            // for a SELECT: its text
+    QString writesTo;          // for a SELECT: the table that its rows are written to, or empty
     bool actsOnDelete = false; // a trigger does something of its own when a row is deleted
 };
 

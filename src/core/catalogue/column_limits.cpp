@@ -16,8 +16,9 @@ QString whyItDoesNotFit(const Column &column, const QVariant &value, const QLoca
     }
     if (column.type == ColumnType::Text && column.length) {
         const qsizetype letters = value.toString().toUcs4().size();
-        return letters > *column.length ? Texts::tr("At most %L1 letters go here; these are %L2").arg(*column.length).arg(letters)
-                                        : QString();
+        return letters > *column.length
+                   ? Texts::tr("At most %L1 letters go here; these are %L2").arg(*column.length).arg(letters)
+                   : QString();
     }
     const bool isNumber = value.typeId() == QMetaType::LongLong || value.typeId() == QMetaType::Int ||
                           value.typeId() == QMetaType::Double;

@@ -1,7 +1,7 @@
 #include "core/edit/clipboard.h"
 
-#include "core/arrange/rails.h"
 #include "core/arrange/moving.h"
+#include "core/arrange/rails.h"
 #include "core/file/form_file.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"

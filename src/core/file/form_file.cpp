@@ -122,8 +122,8 @@ bool isFixedRailName(const QString &name)
                        [&](const FixedRailName &fixed) { return name == QLatin1String(fixed.name); });
 }
 
-// People may call a rail what the file calls one of the form's own: theirs then has a word before its name wherever it is
-// referred to. Names that would be mistaken for such get it as well.
+// People may call a rail what the file calls one of the form's own: theirs then has a word before its name wherever it
+// is referred to. Names that would be mistaken for such get it as well.
 const QString OwnRail = QStringLiteral("rail ");
 bool needsOwnRail(const QString &name)
 {

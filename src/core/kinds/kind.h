@@ -40,16 +40,16 @@ enum class BoxState { Rest, Focused, Locked, Refused };
 // What a control shows at one moment.
 struct Shown
 {
-    QString words;         // the value in words; for a box, what stands in it
-    bool isMissing = true; // NULL, or no record
-    bool isOn = false;     // for tick boxes
-    QByteArray image;      // for pictures
-    int page = 0;          // of tab pages: the one in front, by its id; 0 for the first
-    bool isNumber = false; // the value is a number
-    QStringList lines;     // of a list whose choices come from another table
+    QString words;                              // the value in words; for a box, what stands in it
+    bool isMissing = true;                      // NULL, or no record
+    bool isOn = false;                          // for tick boxes
+    QByteArray image;                           // for pictures
+    int page = 0;                               // of tab pages: the one in front, by its id; 0 for the first
+    bool isNumber = false;                      // the value is a number
+    QStringList lines;                          // of a list whose choices come from another table
     std::optional<QList<int>> chosenLines = {}; // of a list: those chosen, by number; without, by their words
-    int firstLine = -1;    // of a list: the first in sight; -1: as shows what is chosen
-    int cursorLine = -1;   // of a list: the one that the keyboard is at
+    int firstLine = -1;                         // of a list: the first in sight; -1: as shows what is chosen
+    int cursorLine = -1;                        // of a list: the one that the keyboard is at
     BoxState state = BoxState::Rest;
 
     bool operator==(const Shown &) const = default;

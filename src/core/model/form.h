@@ -107,10 +107,10 @@ enum class RowPanel {
 
 struct Form
 {
-    QString name;      // what it is saved as; letters, digits and underscores
-    QString title;     // the window's title, in words
+    QString name;     // what it is saved as; letters, digits and underscores
+    QString title;    // the window's title, in words
     QString rowsFrom; // a table or view, or with a SELECT the name by which its rows go
-    QString select;    // a SELECT of the builder's own, or empty
+    QString select;   // a SELECT of the builder's own, or empty
     Permissions permissions;
     QString look = QStringLiteral("Harbour");
     Grid grid;

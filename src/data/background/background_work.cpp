@@ -22,7 +22,8 @@ struct BackgroundWork::Running
         }
     }
 
-    // Both threads come by here, one after the other. Qt's event queue orders them as well, but no sanitizer sees into it.
+    // Both threads come by here, one after the other. Qt's event queue orders them as well, but no sanitizer sees into
+    // it.
     void handOver() { const std::lock_guard<std::mutex> pass(passage); }
 
     void setInterrupter(const std::function<void()> &function)

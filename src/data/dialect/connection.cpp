@@ -27,9 +27,9 @@ Result<Connection> Connection::open(const DatabaseAddress &address)
                      {}};
     }
     if (!QSqlDatabase::isDriverAvailable(dialect->driver())) {
-        return Error{
-            Texts::tr("Qt's driver %1 is not installed. Install it and open the database again.").arg(dialect->driver()),
-            {}};
+        return Error{Texts::tr("Qt's driver %1 is not installed. Install it and open the database again.")
+                         .arg(dialect->driver()),
+                     {}};
     }
     registerRawText();
     auto held = std::make_shared<Held>();
@@ -53,10 +53,11 @@ QSqlDatabase Connection::database() const
 Error Connection::explain(const QSqlError &error) const
 {
     if (m_held->interruption.isOver && dialect().wasInterrupted(error)) {
-        return {Texts::tr("This takes too long, so it was stopped after %1 seconds. Narrow the SELECT or the view down, "
-                          "with a WHERE or fewer tables.")
-                    .arg(QLocale().toString(m_held->interruption.most / 1000.0)),
-                error.databaseText()};
+        return {
+            Texts::tr("This takes too long, so it was stopped after %1 seconds. Narrow the SELECT or the view down, "
+                      "with a WHERE or fewer tables.")
+                .arg(QLocale().toString(m_held->interruption.most / 1000.0)),
+            error.databaseText()};
     }
     return dialect().explainFailure(error, address());
 }

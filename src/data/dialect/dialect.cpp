@@ -68,7 +68,8 @@ QString Dialect::keyCompared(const QStringList &columns, const QString &sign, co
     for (const QVariant &value : key) {
         places.append(placeOf(value));
     }
-    return QStringLiteral("(%1) %2 (%3)").arg(columns.join(QLatin1String(", ")), sign, places.join(QLatin1String(", ")));
+    return QStringLiteral("(%1) %2 (%3)")
+        .arg(columns.join(QLatin1String(", ")), sign, places.join(QLatin1String(", ")));
 }
 
 QString Dialect::tableAs(const QString &table, const QString &alias) const
@@ -102,8 +103,8 @@ QString Dialect::spanOf(const QString &key, const QString &table) const
 QString Dialect::insertGiving(const QString &table, const QString &columns, const QString &places,
                               const QString &given) const
 {
-    const QString filled = columns.isEmpty() ? QStringLiteral("DEFAULT VALUES")
-                                             : QStringLiteral("(%1) VALUES (%2)").arg(columns, places);
+    const QString filled =
+        columns.isEmpty() ? QStringLiteral("DEFAULT VALUES") : QStringLiteral("(%1) VALUES (%2)").arg(columns, places);
     return QStringLiteral("INSERT INTO %1 %2 RETURNING %3").arg(table, filled, given);
 }
 

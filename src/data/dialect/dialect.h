@@ -79,8 +79,8 @@ public:
 
     // Has the connection look at the interruption while it works, from now on.
     virtual void watch(const QSqlDatabase &database, Interruption *interruption) const = 0;
-    // What ends, from any thread, whatever the connection is doing, also in the middle of what never looks. To be called
-    // only while the connection is open.
+    // What ends, from any thread, whatever the connection is doing, also in the middle of what never looks. To be
+    // called only while the connection is open.
     virtual std::function<void()> interrupter(const QSqlDatabase &database) const = 0;
     virtual bool wasInterrupted(const QSqlError &error) const = 0;
 
@@ -113,7 +113,8 @@ public:
     static QString patternBeginning(const QString &words);
     // Values of any type as texts.
     virtual QString asText(const QString &column) const;
-    // A condition on keys that lie before, at or behind ("<", "=", ">", ">=") another, with a place for each of its parts.
+    // A condition on keys that lie before, at or behind ("<", "=", ">", ">=") another, with a place for each of its
+    // parts.
     virtual QString keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const;
     // What is read from, under a name: a table, or a SELECT as one.
     QString tableAs(const QString &table, const QString &alias) const;
@@ -124,8 +125,8 @@ public:
     virtual QString everyOf(const QString &columns, const QString &from, qint64 every, const QString &alias) const;
     // A number no less than that of the rows of a table, by a key that is a whole number, without counting them.
     virtual QString spanOf(const QString &key, const QString &table) const;
-    // A statement that adds a row and gives what is asked of it. places: as many as columns; neither where the row takes
-    // what the database puts there.
+    // A statement that adds a row and gives what is asked of it. places: as many as columns; neither where the row
+    // takes what the database puts there.
     virtual QString insertGiving(const QString &table, const QString &columns, const QString &places,
                                  const QString &given) const;
     // Statements that keep what a SELECT gives in a table of this connection, whose rows are numbered, and let it go.

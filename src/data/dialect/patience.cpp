@@ -4,7 +4,8 @@ namespace nabblet {
 
 // Inside another one the outer goes on: the whole wait is what is bounded.
 Patience::Patience(const Connection &connection, Sql sql)
-    : m_connection(connection), m_isOutermost(sql == Sql::OfPeople && !connection.interruption().hasLimit && !connection.interruption().mayTakeLong)
+    : m_connection(connection), m_isOutermost(sql == Sql::OfPeople && !connection.interruption().hasLimit &&
+                                              !connection.interruption().mayTakeLong)
 {
     if (m_isOutermost) {
         Interruption &limit = m_connection.interruption();

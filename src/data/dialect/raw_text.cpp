@@ -7,7 +7,8 @@ namespace nabblet {
 void registerRawText()
 {
     if (!QMetaType::hasRegisteredConverterFunction<RawText, QString>()) {
-        QMetaType::registerConverter<RawText, QString>([](const RawText &text) { return QString::fromUtf8(text.bytes); });
+        QMetaType::registerConverter<RawText, QString>(
+            [](const RawText &text) { return QString::fromUtf8(text.bytes); });
     }
 }
 

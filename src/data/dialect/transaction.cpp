@@ -6,7 +6,8 @@ namespace nabblet {
 
 Transaction::Transaction(const Connection &connection) : m_connection(connection), m_depth(connection.transactions())
 {
-    m_hasBegun = run(m_depth == 0 ? connection.dialect().beginWriting() : QStringLiteral("SAVEPOINT nabblet_%1").arg(m_depth));
+    m_hasBegun =
+        run(m_depth == 0 ? connection.dialect().beginWriting() : QStringLiteral("SAVEPOINT nabblet_%1").arg(m_depth));
     if (m_hasBegun) {
         m_connection.setTransactions(m_depth + 1);
     }

@@ -113,8 +113,8 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
         return Walked{true, !hasCutStretch};
     }
     if (table.kind != TableKind::Table) {
-        if (!query.exec(connection.dialect().firstOf(QStringLiteral("SELECT %1 FROM %2").arg(list, from),
-                                                     ExactProfileRows))) {
+        if (!query.exec(
+                connection.dialect().firstOf(QStringLiteral("SELECT %1 FROM %2").arg(list, from), ExactProfileRows))) {
             return fail(query);
         }
         if (!takeRows(query)) {
@@ -132,9 +132,9 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
     }
     const qint64 all = count.value(0).toLongLong();
     const qint64 every = all > ExactProfileRows ? (all + ExactProfileRows - 1) / ExactProfileRows : 1;
-    const QString sql = every == 1 ? QStringLiteral("SELECT %1 FROM %2").arg(list, from)
-                                   : connection.dialect().everyOf(list, from, every,
-                                                                  connection.quoted(QStringLiteral("rows")));
+    const QString sql =
+        every == 1 ? QStringLiteral("SELECT %1 FROM %2").arg(list, from)
+                   : connection.dialect().everyOf(list, from, every, connection.quoted(QStringLiteral("rows")));
     if (!query.exec(sql)) {
         return fail(query);
     }
@@ -164,10 +164,10 @@ Result<int> usualRowsOf(const Connection &connection, const Table &table, const 
     QSqlQuery query(connection.database());
     query.setForwardOnly(true);
     const Dialect &dialect = connection.dialect();
-    const QString picked = dialect.firstOf(QStringLiteral("SELECT %1 FROM %2")
-                                               .arg(read.join(QLatin1String(", ")),
-                                                    rowsFrom(connection, recordSourceOf(table))),
-                                           ExactProfileRows);
+    const QString picked =
+        dialect.firstOf(QStringLiteral("SELECT %1 FROM %2")
+                            .arg(read.join(QLatin1String(", ")), rowsFrom(connection, recordSourceOf(table))),
+                        ExactProfileRows);
     if (!query.exec(QStringLiteral("SELECT count(*) FROM %1 GROUP BY %2")
                         .arg(dialect.selectAs(picked, connection.quoted(QStringLiteral("picked"))),
                              names.join(QLatin1String(", "))))) {

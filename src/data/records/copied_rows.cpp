@@ -66,7 +66,8 @@ Result<RecordSource> readable(const Connection &connection, const RecordSource &
     if (!isCopied && isOver && mostRows.value_or(RowsOfAPart + 1) > RowsOfAPart) {
         const Patience patience(connection);
         isCopied = copyRows(connection, source, connection.quoted(name), RowsOfAPart, &error);
-        copy.note = Texts::tr("Only the first %L1 rows are shown: reading all of them takes too long.").arg(RowsOfAPart);
+        copy.note =
+            Texts::tr("Only the first %L1 rows are shown: reading all of them takes too long.").arg(RowsOfAPart);
     }
     if (!isCopied) {
         return connection.explain(error);

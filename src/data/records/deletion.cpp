@@ -2,8 +2,8 @@
 
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
-#include "data/records/statement.h"
 #include "data/dialect/transaction.h"
+#include "data/records/statement.h"
 
 #include <QSet>
 
@@ -136,26 +136,25 @@ Result<Deletion> deletionOf(const Connection &connection, const Catalogue &catal
     };
     deletion.rows.append({source.table, **start});
     notes(source.table);
-    const Outcome walked = walk(
-        connection, catalogue, source.table, **start,
-        [&](const ChildRows &child, const RecordSource &rows, const Row &row) {
-            if (child.link.onDelete == LinkRule::Keeps) {
-                return true; // the database will refuse, and say so
-            }
-            count(deletion.along, child.table, child.link.onDelete, 1);
-            if (child.link.onDelete == LinkRule::Deletes) {
-                notes(child.table);
-                deletion.rows.append({child.table, row});
-            } else {
-                ColumnValues link;
-                for (const QString &column : child.link.columns) {
-                    link.insert(column, valueOf(rows, row, column));
-                }
-                deletion.links.append({child.table, row.key, link});
-            }
-            deletion.isComplete = deletion.rows.size() + deletion.links.size() <= MostKept;
-            return deletion.isComplete;
-        });
+    const Outcome walked = walk(connection, catalogue, source.table, **start,
+                                [&](const ChildRows &child, const RecordSource &rows, const Row &row) {
+                                    if (child.link.onDelete == LinkRule::Keeps) {
+                                        return true; // the database will refuse, and say so
+                                    }
+                                    count(deletion.along, child.table, child.link.onDelete, 1);
+                                    if (child.link.onDelete == LinkRule::Deletes) {
+                                        notes(child.table);
+                                        deletion.rows.append({child.table, row});
+                                    } else {
+                                        ColumnValues link;
+                                        for (const QString &column : child.link.columns) {
+                                            link.insert(column, valueOf(rows, row, column));
+                                        }
+                                        deletion.links.append({child.table, row.key, link});
+                                    }
+                                    deletion.isComplete = deletion.rows.size() + deletion.links.size() <= MostKept;
+                                    return deletion.isComplete;
+                                });
     if (!walked) {
         return walked.error();
     }
@@ -242,7 +241,8 @@ QString whyItStays(const Connection &connection, const Catalogue &catalogue, con
     }
     QStringList users;
     for (const RowsAlong &each : std::as_const(keepers)) {
-        users.append(Texts::tr("%L1 in “%2”", "so many rows in a table").arg(each.count).arg(titleFromTable(each.table)));
+        users.append(
+            Texts::tr("%L1 in “%2”", "so many rows in a table").arg(each.count).arg(titleFromTable(each.table)));
     }
     return Texts::tr("This record stays, because others point to it or to what belongs to it: %1. Delete or change "
                      "those first.")

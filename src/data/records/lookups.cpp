@@ -46,9 +46,9 @@ Running rowHolding(const Connection &connection, const QString &from, const QStr
     for (const QString &column : columns) {
         conditions.append(rowsColumn(connection, column) + QLatin1String(" = ?"));
     }
-    const QString all = QStringLiteral("SELECT %1 FROM %2 WHERE %3")
-                            .arg(quotedAll(connection, shown).join(QLatin1String(", ")), from,
-                                 conditions.join(QLatin1String(" AND ")));
+    const QString all =
+        QStringLiteral("SELECT %1 FROM %2 WHERE %3")
+            .arg(quotedAll(connection, shown).join(QLatin1String(", ")), from, conditions.join(QLatin1String(" AND ")));
     return Running(connection, {connection.dialect().firstOf(all, 1), values});
 }
 
@@ -222,11 +222,10 @@ Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, 
 
 Result<QVariant> followedValue(const Connection &connection, const Followed &followed, const QVariantList &values)
 {
-    Running running =
-        rowHolding(connection,
-                   connection.dialect().tableAs(connection.quoted(followed.table),
-                                                connection.quoted(QStringLiteral("rows"))),
-                   {followed.column}, followed.keyColumns, values);
+    Running running = rowHolding(
+        connection,
+        connection.dialect().tableAs(connection.quoted(followed.table), connection.quoted(QStringLiteral("rows"))),
+        {followed.column}, followed.keyColumns, values);
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }

@@ -20,10 +20,10 @@ struct RecordSource
     QStringList keyColumns;      // name each row; rows are read in their order
     bool keyIsRowNumber = false; // the key is the database's own row number, not a column
     bool isWritable = true;
-    QStringList readOnly; // columns among them that cannot be written, such as those that the database works out
-    QStringList missing;  // columns the form binds and the table does not have
-    QString note;         // what people should know of these rows, such as that there are more; or empty
-    std::shared_ptr<void> copy;       // keeps a temporary table with the rows, where they are read from one
+    QStringList readOnly;       // columns among them that cannot be written, such as those that the database works out
+    QStringList missing;        // columns the form binds and the table does not have
+    QString note;               // what people should know of these rows, such as that there are more; or empty
+    std::shared_ptr<void> copy; // keeps a temporary table with the rows, where they are read from one
     QHash<QString, QString> originOf; // what a SELECT's column is called in the table, where it is called otherwise
 
     // Rows that belong to one row of another form: only those whose link columns hold these values are read, and new

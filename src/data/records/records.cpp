@@ -87,8 +87,9 @@ Row withRawTexts(const Connection &connection, const RecordSource &source, Row r
             continue;
         }
         const Statement where = held(connection, source, keyCompared(connection, source, "=", row.key), row.key);
-        Running running(connection, {QStringLiteral("SELECT %1 FROM %2").arg(bytes, rowsFrom(connection, source)) + where.sql,
-                                     where.values});
+        Running running(
+            connection,
+            {QStringLiteral("SELECT %1 FROM %2").arg(bytes, rowsFrom(connection, source)) + where.sql, where.values});
         if (running.isGood && running.query.next()) {
             const QByteArray stored = running.query.value(0).toByteArray();
             if (value.toString().toUtf8() != stored) {
@@ -103,10 +104,10 @@ MaybeRow oneRow(const Connection &connection, const RecordSource &source, const 
                 const QVariantList &values, const char *direction)
 {
     const Statement where = held(connection, source, condition, values);
-    const QString sql = connection.dialect().firstOf(selectRows(connection, source) + where.sql +
-                                                         QLatin1String(" ORDER BY ") +
-                                                         keyList(connection, source, QLatin1String(direction)),
-                                                     1);
+    const QString sql =
+        connection.dialect().firstOf(selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
+                                         keyList(connection, source, QLatin1String(direction)),
+                                     1);
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {sql, where.values});
     if (running.isGood && running.query.next()) {
@@ -121,12 +122,12 @@ MaybeRow oneRow(const Connection &connection, const RecordSource &source, const 
 Result<QList<Row>> manyRows(const Connection &connection, const RecordSource &source, const char *sign,
                             const std::optional<RowKey> &key, const char *direction, int most)
 {
-    const Statement where =
-        held(connection, source, key ? keyCompared(connection, source, sign, *key) : QString(), key ? *key : QVariantList());
-    const QString sql = connection.dialect().firstOf(selectRows(connection, source) + where.sql +
-                                                         QLatin1String(" ORDER BY ") +
-                                                         keyList(connection, source, QLatin1String(direction)),
-                                                     most);
+    const Statement where = held(connection, source, key ? keyCompared(connection, source, sign, *key) : QString(),
+                                 key ? *key : QVariantList());
+    const QString sql =
+        connection.dialect().firstOf(selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
+                                         keyList(connection, source, QLatin1String(direction)),
+                                     most);
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {sql, where.values});
     QList<Row> rows;
@@ -203,7 +204,8 @@ Result<std::optional<qint64>> estimatedRows(const Connection &connection, const 
     if (key.isEmpty()) {
         return std::optional<qint64>();
     }
-    const Result<qint64> span = oneNumber(connection, {connection.dialect().spanOf(key, connection.quoted(table.name)), {}});
+    const Result<qint64> span =
+        oneNumber(connection, {connection.dialect().spanOf(key, connection.quoted(table.name)), {}});
     return span ? Result<std::optional<qint64>>(std::optional(*span)) : span.error();
 }
 
@@ -261,7 +263,8 @@ MaybeRow rowAt(const Connection &connection, const RecordSource &source, const R
         return std::optional<Row>();
     }
     const qsizetype stone = std::min<qsizetype>(number / RowMap::Stride, map.keys.size() - 1);
-    const Statement where = held(connection, source, keyCompared(connection, source, ">=", map.keys.at(stone)), map.keys.at(stone));
+    const Statement where =
+        held(connection, source, keyCompared(connection, source, ">=", map.keys.at(stone)), map.keys.at(stone));
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
                                      keyList(connection, source),

@@ -78,11 +78,12 @@ struct LookupRow
 };
 
 // The choices of a lookup, in its order; at most `most` of them, of those that contain each word of `part` in one of
-// their words, or hold it as their value, when it is not empty. Rows of the same words have behind them what differs. fixed: values that columns of the choices are held to.
+// their words, or hold it as their value, when it is not empty. Rows of the same words have behind them what differs.
+// fixed: values that columns of the choices are held to.
 Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
                                     const ColumnValues &fixed = {});
-// Whether rows of the same words are told apart by a further column or their key, as lookupRows() does. Asks the database
-// for all rows with these words.
+// Whether rows of the same words are told apart by a further column or their key, as lookupRows() does. Asks the
+// database for all rows with these words.
 enum class SameWords { ToldApart, AsTheyAre };
 // The words for the values of one row of a lookup; empty when there is no such row.
 Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values,

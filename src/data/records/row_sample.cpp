@@ -14,7 +14,8 @@ Result<RowSample> sampleRows(const Connection &connection, const RecordSource &s
     for (const QString &column : source.columns) {
         quoted.append(rowsColumn(connection, column));
     }
-    QString sql = QStringLiteral("SELECT ") + quoted.join(QStringLiteral(", ")) + QStringLiteral(" FROM ") + rowsFrom(connection, source);
+    QString sql = QStringLiteral("SELECT ") + quoted.join(QStringLiteral(", ")) + QStringLiteral(" FROM ") +
+                  rowsFrom(connection, source);
     if (!words.isEmpty()) {
         // The words are bound once a column.
         QStringList conditions;

@@ -1,9 +1,9 @@
 #include "data/records/writing.h"
 
 #include "core/text/tr.h"
+#include "data/dialect/transaction.h"
 #include "data/records/deletion.h"
 #include "data/records/statement.h"
-#include "data/dialect/transaction.h"
 
 namespace nabblet {
 
@@ -195,11 +195,10 @@ Written insertRow(const Connection &connection, const RecordSource &source, cons
     }
     RowKey key;
     {
-        Running running(connection,
-                        {connection.dialect().insertGiving(connection.quoted(source.table),
-                                                           names.join(QLatin1String(", ")), placesOf(connection, bound),
-                                                           writtenKeyList(connection, source)),
-                         bound});
+        Running running(connection, {connection.dialect().insertGiving(
+                                         connection.quoted(source.table), names.join(QLatin1String(", ")),
+                                         placesOf(connection, bound), writtenKeyList(connection, source)),
+                                     bound});
         if (!running.isGood || !running.query.next()) {
             const QSqlError error = running.query.lastError();
             running.query.finish();

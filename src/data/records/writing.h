@@ -16,7 +16,8 @@ struct Written
     };
     Kind kind = Refused;
     std::optional<Row> row;
-    bool isOutside = false; // done, but the row does not belong to the rows of its source any more; row holds it all the same
+    bool isOutside =
+        false; // done, but the row does not belong to the rows of its source any more; row holds it all the same
     Refusal refusal;
 };
 

@@ -71,9 +71,9 @@ QString freeRowNumberName(const Table &table)
 // https://www.sqlite.org/foreignkeys.html#fk_actions
 LinkRule linkRule(const QString &action)
 {
-    return action == QLatin1String("CASCADE")                                               ? LinkRule::Deletes
+    return action == QLatin1String("CASCADE")                                              ? LinkRule::Deletes
            : action == QLatin1String("SET NULL") || action == QLatin1String("SET DEFAULT") ? LinkRule::LetsGo
-                                                                                            : LinkRule::Keeps;
+                                                                                           : LinkRule::Keeps;
 }
 
 bool readTable(const QSqlDatabase &database, Table &table, const QString &statement, bool hasRowNumber,
@@ -154,7 +154,8 @@ bool readTable(const QSqlDatabase &database, Table &table, const QString &statem
             const int id = row.value(0).toInt();
             if (!links.contains(id)) {
                 links.insert(id, table.foreignKeys.size());
-                table.foreignKeys.append(ForeignKey{{}, row.value(1).toString(), {}, linkRule(row.value(4).toString())});
+                table.foreignKeys.append(
+                    ForeignKey{{}, row.value(1).toString(), {}, linkRule(row.value(4).toString())});
             }
             ForeignKey &link = table.foreignKeys[links.value(id)];
             link.columns.append(row.value(2).toString());

@@ -108,12 +108,14 @@ Outcome openSqlite(QSqlDatabase &database, const DatabaseAddress &address, bool 
         return Error{Texts::tr("%1 is a folder. Choose a database file.").arg(address.part("file")), {}};
     }
     if (!info.isReadable()) {
-        return Error{Texts::tr("The database %1 cannot be read. Ask for the right to read the file.").arg(address.part("file")),
-                     {}};
+        return Error{
+            Texts::tr("The database %1 cannot be read. Ask for the right to read the file.").arg(address.part("file")),
+            {}};
     }
     *isReadOnly = !info.isWritable();
     // As an address with a mode, so that a file which goes away this very moment is not made anew, empty.
-    database.setDatabaseName(QStringLiteral("file:") + QString::fromLatin1(QUrl::toPercentEncoding(address.part("file"), "/")) +
+    database.setDatabaseName(QStringLiteral("file:") +
+                             QString::fromLatin1(QUrl::toPercentEncoding(address.part("file"), "/")) +
                              (*isReadOnly ? QStringLiteral("?mode=ro") : QStringLiteral("?mode=rw")));
     QString options = QStringLiteral("QSQLITE_OPEN_URI;") + QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(BusyTimeout);
     database.setConnectOptions(options);
@@ -285,7 +287,8 @@ public:
     // (https://www.sqlite.org/optoverview.html#minmax).
     QString spanOf(const QString &key, const QString &table) const override
     {
-        return QStringLiteral("SELECT CAST(min(9e15, (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1) AS INTEGER)")
+        return QStringLiteral(
+                   "SELECT CAST(min(9e15, (SELECT max(%1) FROM %2) - (SELECT min(%1) FROM %2) + 1) AS INTEGER)")
             .arg(key, table);
     }
     QString copyInto(const QString &table, const QString &select) const override

@@ -2,8 +2,8 @@
 // and where they come from (https://www.sqlite.org/c3ref/column_database_name.html).
 #include "core/formula/bounded_functions.h"
 #include "core/text/tr.h"
-#include "data/sqlite/sqlite_parts.h"
 #include "data/records/statement.h"
+#include "data/sqlite/sqlite_parts.h"
 
 #include <QSqlDriver>
 

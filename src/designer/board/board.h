@@ -9,16 +9,16 @@
 // rails, guides, gap pills, tab order
 #pragma once
 
+#include "core/arrange/moving.h"
 #include "core/arrange/snap.h"
 #include "core/arrange/units.h"
 #include "core/draft/draft.h"
-#include "core/arrange/moving.h"
 #include "core/edit/placing.h"
 #include "designer/board/column_drag.h"
-#include "designer/document/form_document.h"
 #include "designer/board/selection.h"
-#include "entry/theme/appearance.h"
+#include "designer/document/form_document.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/appearance.h"
 
 #include <QAbstractScrollArea>
 #include <QBasicTimer>

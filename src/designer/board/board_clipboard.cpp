@@ -114,9 +114,10 @@ void Board::paste(PastePlace place)
         }
     }
     if (!strangers.isEmpty()) {
-        Q_EMIT said(tr("The rows of this form have no column for some of what was pasted: %1. Bind these boxes to others "
-                       "in the inspector.")
-                        .arg(strangers.join(QStringLiteral(", "))));
+        Q_EMIT said(
+            tr("The rows of this form have no column for some of what was pasted: %1. Bind these boxes to others "
+               "in the inspector.")
+                .arg(strangers.join(QStringLiteral(", "))));
     } else if (!missed.isEmpty()) {
         Q_EMIT said(missed);
     }

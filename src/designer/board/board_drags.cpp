@@ -1,10 +1,10 @@
 // What dragging does on the board: the form as it would be, at every move of the mouse.
-#include "core/arrange/window_size.h"
 #include "core/arrange/grid.h"
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
+#include "core/arrange/window_size.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
 #include "core/kinds/kind.h"

@@ -68,9 +68,9 @@ void Recovery::keepNow()
     if (!m_document->isChanged()) {
         return;
     }
-    const Outcome kept =
-        saveForm(m_held.path().isEmpty() ? m_held.holdNear(recoveryPath(m_document->path(), m_database)) : m_held.path(),
-                 m_document->root());
+    const Outcome kept = saveForm(
+        m_held.path().isEmpty() ? m_held.holdNear(recoveryPath(m_document->path(), m_database)) : m_held.path(),
+        m_document->root());
     if (kept) {
         m_hasFailed = false;
     } else if (!m_hasFailed) {

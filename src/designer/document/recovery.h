@@ -20,9 +20,9 @@ struct LeftWork
     Form form;
     QString file;
 };
-// The unsaved work that earlier runs left at recoveryPath(), as far as it differs from what is saved; never what another
-// program that still runs is doing. saved: the form as its file holds it, or nullptr. A file that cannot be read is left
-// where it is and not offered.
+// The unsaved work that earlier runs left at recoveryPath(), as far as it differs from what is saved; never what
+// another program that still runs is doing. saved: the form as its file holds it, or nullptr. A file that cannot be
+// read is left where it is and not offered.
 QList<LeftWork> leftUnsaved(const QString &recoveryFile, const Form *saved);
 
 // Writes the document's unsaved state a few seconds after a change. The file goes when the document is saved, undone to
@@ -47,7 +47,6 @@ Q_SIGNALS:
     void failed(const nabblet::Error &error); // told once, until writing works again
 
 private:
-
     FormDocument *m_document;
     QString m_database;
     HeldFile m_held; // the file that holds unsaved work now

@@ -1,8 +1,8 @@
 // A form painted with the values of its rows, as small as it must be to be seen whole.
 #pragma once
 
-#include "entry/theme/appearance.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/appearance.h"
 
 #include <QWidget>
 

@@ -10,9 +10,9 @@
 #include "designer/new_form/arrangement_card.h"
 #include "designer/new_form/form_picture.h"
 #include "designer/new_form/link_by_hand.h"
-#include "designer/panels/panel.h"
 #include "designer/new_form/plan_columns.h"
 #include "designer/new_form/select_box.h"
+#include "designer/panels/panel.h"
 #include "entry/theme/theme.h"
 
 #include <QCheckBox>

@@ -52,8 +52,8 @@ public:
     bool isProfiled() const { return m_profile.has_value() && !m_isLearning; }
 
 public Q_SLOTS:
-    // The database was changed while the sheet is open: its tables, and what is drafted of them, follow; what was chosen
-    // stays as far as it is there.
+    // The database was changed while the sheet is open: its tables, and what is drafted of them, follow; what was
+    // chosen stays as far as it is there.
     void takeCatalogue(const nabblet::Catalogue &catalogue);
     // Asks first when choices would be lost.
     void reject() override;

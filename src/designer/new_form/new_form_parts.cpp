@@ -7,11 +7,11 @@
 #include "designer/new_form/arrangement_card.h"
 #include "designer/new_form/form_picture.h"
 #include "designer/new_form/link_by_hand.h"
-#include "designer/panels/looking_line.h"
 #include "designer/new_form/new_form_dialog.h"
-#include "designer/panels/panel.h"
 #include "designer/new_form/plan_columns.h"
 #include "designer/new_form/select_box.h"
+#include "designer/panels/looking_line.h"
+#include "designer/panels/panel.h"
 #include "entry/theme/theme.h"
 
 #include <QCheckBox>

@@ -12,7 +12,7 @@
 namespace nabblet {
 
 RowsDialog::RowsDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowsFrom,
-                                 const QString &select, Theme theme, QWidget *parent)
+                       const QString &select, Theme theme, QWidget *parent)
     : QDialog(parent), m_catalogue(catalogue)
 {
     setWindowTitle(tr("Where the rows come from"));

@@ -15,8 +15,8 @@ class RowsDialog : public QDialog
     Q_OBJECT
 
 public:
-    RowsDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowsFrom,
-                    const QString &select, Theme theme, QWidget *parent = nullptr);
+    RowsDialog(const Connection &connection, const Catalogue &catalogue, const QString &rowsFrom, const QString &select,
+               Theme theme, QWidget *parent = nullptr);
 
     // The choice: a table or view by its name, or with a SELECT the name by which its rows go.
     QString rowsFrom() const;

@@ -89,11 +89,12 @@ void SelectBox::check()
         reason = tr("%1: %2").arg(columnsOfReason.value(reason).join(QStringLiteral(", ")), reason);
     }
     // Rows with a key are read by it, a few at a time, so that any number of them opens at once.
-    const QString order = ordersItsRows(described->select) && !described->primaryKey.isEmpty()
-                              ? tr("Records come in the order of their key (%1), not in that of the ORDER BY: they are read "
-                                   "by it. ")
-                                    .arg(described->primaryKey.join(QStringLiteral(", ")))
-                              : QString();
+    const QString order =
+        ordersItsRows(described->select) && !described->primaryKey.isEmpty()
+            ? tr("Records come in the order of their key (%1), not in that of the ORDER BY: they are read "
+                 "by it. ")
+                  .arg(described->primaryKey.join(QStringLiteral(", ")))
+            : QString();
     say(order + tr("%1 columns, %2 can be written.").arg(described->columns.size()).arg(writable) +
             (reasons.isEmpty() ? QString()
                                : u' ' + reasons.mid(0, 3).join(QStringLiteral("; ")) +

@@ -162,8 +162,8 @@ public:
     void paint(QPainter *painter, const QRect &rect, QIcon::Mode mode, QIcon::State) override
     {
         const bool isOff = mode == QIcon::Disabled;
-        QSvgRenderer renderer(drawingIn(m_body, isOff ? m_colours.off : m_colours.line,
-                                        isOff ? m_colours.off : m_colours.mark));
+        QSvgRenderer renderer(
+            drawingIn(m_body, isOff ? m_colours.off : m_colours.line, isOff ? m_colours.off : m_colours.mark));
         renderer.render(painter, rect);
     }
     QPixmap pixmap(const QSize &size, QIcon::Mode mode, QIcon::State state) override

@@ -1,5 +1,5 @@
-#include "designer/panels/looking_line.h"
 #include "designer/panels/rows_table.h"
+#include "designer/panels/looking_line.h"
 
 #include <QHeaderView>
 #include <QLineEdit>

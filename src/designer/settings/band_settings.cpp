@@ -1,7 +1,7 @@
 // Settings of bands and of rails.
+#include "core/arrange/moving.h"
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
-#include "core/arrange/moving.h"
 #include "core/edit/edits.h"
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"

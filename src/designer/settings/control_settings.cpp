@@ -1,8 +1,8 @@
 // Settings of controls: what they are bound to, their words, place, look and behaviour.
 #include "core/arrange/edges.h"
+#include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
 #include "core/draft/draft.h"
-#include "core/arrange/moving.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/text/caption_words.h"

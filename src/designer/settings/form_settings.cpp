@@ -46,8 +46,8 @@ Result<Form> writeFormName(const Context &context, const QString &typed)
 Words readRows(const Context &context)
 {
     return context.form.rowsFrom.isEmpty() ? Texts::tr("none yet")
-           : context.form.select.isEmpty()  ? context.form.rowsFrom.simplified()
-                                            : Texts::tr("own SELECT");
+           : context.form.select.isEmpty() ? context.form.rowsFrom.simplified()
+                                           : Texts::tr("own SELECT");
 }
 
 Words readWidth(const Context &context)
@@ -396,8 +396,8 @@ QList<Setting> formSettings()
         {"listWidth", SettingOf::Form, T("Window"), T("List width"),
          T("How wide the list opens; people may move its edge."), SettingEditor::Words, T("Change the record list"),
          hasList, readListWidth, writeListWidth},
-        {"rowsFrom", SettingOf::Form, T("Rows"), T("Rows from"),
-         T("The table or view that the form shows and writes."), Shown, "", always, readRows, writeNothing},
+        {"rowsFrom", SettingOf::Form, T("Rows"), T("Rows from"), T("The table or view that the form shows and writes."),
+         Shown, "", always, readRows, writeNothing},
         {"rowPanel", SettingOf::Form, T("Rows"), T("Whole row"),
          T("Where one row is shown in full, on a form of its own: Arrange, Go into the form of one row."), Choice,
          T("Change where a row is shown in full"), hasRowsUnderOneAnother, readRowPanel, writeRowPanel, rowPanels},

@@ -1,8 +1,8 @@
 #include "designer/settings/inspector.h"
 
+#include "designer/panels/looking_line.h"
 #include "designer/settings/file_chooser.h"
 #include "designer/settings/lines_editor.h"
-#include "designer/panels/looking_line.h"
 
 #include "core/kinds/kind.h"
 #include "core/text/band_titles.h"
@@ -308,8 +308,7 @@ void Inspector::refresh()
             refreshField(field, now);
         }
     }
-    m_changeRows->setText(m_document->form().rowsFrom.isEmpty() ? tr("Choose the rows…")
-                                                                 : tr("Change the rows…"));
+    m_changeRows->setText(m_document->form().rowsFrom.isEmpty() ? tr("Choose the rows…") : tr("Change the rows…"));
     refreshTitle();
     filter();
     m_isRefreshing = false;

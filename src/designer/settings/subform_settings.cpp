@@ -1,7 +1,7 @@
 // Settings of subforms: whose rows they show, and how those belong to the record.
 #include "core/draft/draft.h"
-#include "core/edit/edits.h"
 #include "core/draft/inner_forms.h"
+#include "core/edit/edits.h"
 #include "core/text/tr.h"
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"

@@ -61,7 +61,8 @@ public:
             m_line->setCursorPosition(0);
         }
         m_line->setReadOnly(!session().isEditable(control()));
-        m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus : Qt::StrongFocus); // Tab passes by what is only shown
+        m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus
+                                                    : Qt::StrongFocus); // Tab passes by what is only shown
         m_line->setPlaceholderText(promptOf(control()));
         m_line->showMarks(control(), TextAlign::Left);
         m_line->update();
@@ -174,8 +175,9 @@ private:
     // over or taken by going on; without that, its beginning would become a choice of its own.
     void complete(const QList<LookupRow> &rows, const QString &part)
     {
-        const bool mayComplete = takesNewChoices(control()) && m_isGrowing && !part.isEmpty() && m_line->text() == part &&
-                                 m_line->hasFocus() && m_line->cursorPosition() == part.size();
+        const bool mayComplete = takesNewChoices(control()) && m_isGrowing && !part.isEmpty() &&
+                                 m_line->text() == part && m_line->hasFocus() &&
+                                 m_line->cursorPosition() == part.size();
         if (!mayComplete || rows.isEmpty() || !rows.first().words.startsWith(part, Qt::CaseInsensitive)) {
             return;
         }
@@ -263,9 +265,9 @@ private:
     BoxLine *m_line;
     ChoiceList *m_list;
     bool m_hasTyped = false;
-    bool m_isGrowing = false;  // a letter came at the end
-    bool m_selectsAll = false; // the click that brought the keyboard is not over yet
-    QString m_typed;           // as it stood after the last letter
+    bool m_isGrowing = false;                  // a letter came at the end
+    bool m_selectsAll = false;                 // the click that brought the keyboard is not over yet
+    QString m_typed;                           // as it stood after the last letter
     std::optional<QList<LookupRow>> m_first;   // of a large table, read ahead …
     ColumnValues m_firstHeld;                  // … with these values held
     std::unique_ptr<BackgroundWork> m_reading; // last, so that it ends before what it reports to

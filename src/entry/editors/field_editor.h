@@ -2,8 +2,8 @@
 // draw text and cursor.
 #pragma once
 
-#include "entry/theme/appearance.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/appearance.h"
 
 #include <QWidget>
 

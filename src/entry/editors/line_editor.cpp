@@ -62,7 +62,8 @@ public:
         }
         m_line->showMarks(control(), isNumber ? TextAlign::Right : TextAlign::Left);
         m_line->setReadOnly(!session().isEditable(control()));
-        m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus : Qt::StrongFocus); // to copy from; Tab passes it by
+        m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus
+                                                    : Qt::StrongFocus); // to copy from; Tab passes it by
         m_line->setPlaceholderText(promptOf(control()));
         m_line->update();
     }

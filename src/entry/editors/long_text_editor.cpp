@@ -102,7 +102,8 @@ public:
             m_box->setPadding(padding);
         }
         m_box->setReadOnly(!session().isEditable(control()));
-        m_box->setFocusPolicy(m_box->isReadOnly() ? Qt::ClickFocus : Qt::StrongFocus); // Tab passes by what is only shown
+        m_box->setFocusPolicy(m_box->isReadOnly() ? Qt::ClickFocus
+                                                  : Qt::StrongFocus); // Tab passes by what is only shown
         m_box->viewport()->update();
     }
 

@@ -105,7 +105,8 @@ void paintControlWithRows(QPainter &painter, const Control &control, const Shown
     painter.save();
     painter.setClipRect(inside, Qt::IntersectClip);
     painter.translate(inside.topLeft());
-    paintForm(painter, *control.inner.get(), session ? session->childToPaint(control) : nullptr, inside.size(), appearance);
+    paintForm(painter, *control.inner.get(), session ? session->childToPaint(control) : nullptr, inside.size(),
+              appearance);
     painter.restore();
     paintSubformFrame(painter, control.place.translated(origin), appearance);
 }

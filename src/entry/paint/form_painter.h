@@ -2,8 +2,8 @@
 // theirs. For the board, previews and pictures; Entry itself paints with widgets.
 #pragma once
 
-#include "entry/theme/appearance.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/appearance.h"
 
 class QPainter;
 

@@ -1,8 +1,8 @@
 #include "entry/records/record_recovery.h"
 
 #include "core/file/whole_file.h"
-#include "entry/theme/ask.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/ask.h"
 
 #include <QCryptographicHash>
 #include <QDir>
@@ -82,11 +82,12 @@ bool offerTyped(EntrySession *session, const QString &formPath, QWidget *parent)
                 parent);
         const bool isTaken = answer == 0 && session->takeTyped(typed);
         if (answer == 0 && !isTaken) {
-            complain({EntrySession::tr("The record is not there any more, so what was typed cannot stand in it. It is kept "
-                                       "in the file %1.")
-                          .arg(file),
-                      {}},
-                     parent);
+            complain(
+                {EntrySession::tr("The record is not there any more, so what was typed cannot stand in it. It is kept "
+                                  "in the file %1.")
+                     .arg(file),
+                 {}},
+                parent);
             continue;
         }
         QFile::remove(file);

@@ -170,10 +170,10 @@ void RecordStrip::refresh()
     const bool isNew = m_session->isNew();
     // What is being typed there stays.
     if (!m_position->hasFocus() || !m_position->isModified()) {
-        m_position->setText(isNew                                ? tr("new")
-                            : !m_session->hasRecord()            ? tr("none")
-                            : position                           ? QString::number(*position + 1)
-                                                                 : QStringLiteral("…"));
+        m_position->setText(isNew                     ? tr("new")
+                            : !m_session->hasRecord() ? tr("none")
+                            : position                ? QString::number(*position + 1)
+                                                      : QStringLiteral("…"));
     }
     m_count->setText(count ? tr("of %L1").arg(*count) : tr("of …"));
     m_count->setVisible(m_session->hasRecordSource());

@@ -1,7 +1,7 @@
 #include "entry/records/unsaved_record.h"
 
-#include "entry/theme/ask.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/ask.h"
 
 namespace nabblet {
 
@@ -53,8 +53,9 @@ bool mayLeaveRecord(EntrySession *session, QWidget *parent)
     return aside.isEmpty() ||
            ask({EntrySession::tr("Record not saved"),
                 EntrySession::tr("Let go what was typed in “%1”?").arg(aside.join(QStringLiteral("”, “"))),
-                EntrySession::tr("The form does not show these rows any more. Undo the change of its rows to go on with "
-                                 "the record."),
+                EntrySession::tr(
+                    "The form does not show these rows any more. Undo the change of its rows to go on with "
+                    "the record."),
                 {EntrySession::tr("Let it go"), EntrySession::tr("Stay")},
                 1,
                 1},

@@ -19,10 +19,10 @@ void DatabaseWatch::look()
         m_connection.setReadOnly(now != Availability::Writable);
         const QString file = addressWords(m_connection.address());
         Q_EMIT availabilityChanged(
-            now == Availability::Gone
-                ? tr("The database %1 is not there any more: it was moved, renamed or deleted. Nothing can be saved until "
-                     "it is back; what you typed is kept.")
-                      .arg(file)
+            now == Availability::Gone ? tr("The database %1 is not there any more: it was moved, renamed or deleted. "
+                                           "Nothing can be saved until "
+                                           "it is back; what you typed is kept.")
+                                            .arg(file)
             : now == Availability::ReadOnly
                 ? tr("The database %1 can only be read now. What you typed is kept; it can be saved when writing is "
                      "allowed again.")

@@ -15,7 +15,8 @@ namespace nabblet {
 EntrySession::EntrySession(Connection connection, Catalogue catalogue, Form form, QObject *parent)
     : QObject(parent), m_connection(std::move(connection)), m_catalogue(std::move(catalogue)), m_form(std::move(form)),
       m_lookedUp(std::make_unique<LookedUp>(m_connection, [this] {
-          QMetaObject::invokeMethod(this, [this] { readMissing(); }, Qt::QueuedConnection);
+          QMetaObject::invokeMethod(
+              this, [this] { readMissing(); }, Qt::QueuedConnection);
       }))
 {
 }
@@ -411,7 +412,8 @@ Shown EntrySession::shownOf(const Control &control, const std::function<QVariant
                 shown.lines.append(rows.at(i).words);
             }
             const QString own = rows.at(i).values.value(0).toString();
-            const bool isChosen = takesSeveral(control) ? several.contains(own) : !stored.isNull() && stored.toString() == own;
+            const bool isChosen =
+                takesSeveral(control) ? several.contains(own) : !stored.isNull() && stored.toString() == own;
             if (isChosen) {
                 chosen.append(i);
             }

@@ -5,9 +5,9 @@
 #include "core/formula/row_formulas.h"
 #include "core/kinds/kind.h"
 #include "data/background/background_work.h"
+#include "data/dialect/transaction.h"
 #include "data/records/copied_rows.h"
 #include "data/records/deletion.h"
-#include "data/dialect/transaction.h"
 #include "entry/session/looked_up.h"
 #include "entry/session/row_window.h"
 
@@ -54,7 +54,8 @@ public:
     Outcome setCatalogue(const Catalogue &catalogue);
     // Other people may have added, changed or deleted rows: counts and reads anew. What was typed stays.
     void noticeChanges();
-    // The database is gone, or can only be read, or can be written again; said above the form. What may be done differs.
+    // The database is gone, or can only be read, or can be written again; said above the form. What may be done
+    // differs.
     void availabilityChanged(const QString &sentence);
 
     const Form &form() const { return m_form; }
@@ -218,8 +219,8 @@ public:
     bool readMissing();
 
 Q_SIGNALS:
-    void valuesRead(); // what painting missed is there
-    void refused();    // saving failed: the first box that needs mending wants the keyboard
+    void valuesRead();             // what painting missed is there
+    void refused();                // saving failed: the first box that needs mending wants the keyboard
     void rowsChanged(int movedBy); // other rows in the window; those that stay moved by so many places
     void totalsChanged();
     void recordChanged();  // another record, or the same with other values

@@ -149,7 +149,8 @@ void EntrySession::readAgain()
         return;
     }
     // What is being changed stays as it was read, so that saving notices what others did.
-    const MaybeRow again = isChanged() ? MaybeRow(std::optional<Row>()) : rowWithKey(m_connection, m_source, m_row->key);
+    const MaybeRow again =
+        isChanged() ? MaybeRow(std::optional<Row>()) : rowWithKey(m_connection, m_source, m_row->key);
     if (again && *again) {
         m_row = *again;
     }

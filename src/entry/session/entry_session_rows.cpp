@@ -264,18 +264,18 @@ void EntrySession::findPosition()
     if (m_counting == Counting::No || m_position || !m_row || m_isNew || !source || source->keyColumns.isEmpty()) {
         return;
     }
-    m_placing.start(m_connection.address(), [this, source = *source, key = m_row->key](
-                                                const Connection &connection, const std::atomic<bool> &,
-                                                const BackgroundWork::Report &report) {
-        if (const Result<qint64> before = countRowsBefore(connection, source, key)) {
-            report([this, found = *before, key] {
-                if (m_row && m_row->key == key) {
-                    m_position = found;
-                    Q_EMIT positionChanged();
-                }
-            });
-        }
-    });
+    m_placing.start(m_connection.address(),
+                    [this, source = *source, key = m_row->key](const Connection &connection, const std::atomic<bool> &,
+                                                               const BackgroundWork::Report &report) {
+                        if (const Result<qint64> before = countRowsBefore(connection, source, key)) {
+                            report([this, found = *before, key] {
+                                if (m_row && m_row->key == key) {
+                                    m_position = found;
+                                    Q_EMIT positionChanged();
+                                }
+                            });
+                        }
+                    });
 }
 
 bool EntrySession::add()

@@ -34,7 +34,8 @@ bool EntrySession::save()
         const RefusalContext context{m_catalogue, table ? *table : Table(),
                                      [this](const QString &column) { return captionFor(column); }};
         const Refusal refusal = m_connection.dialect().explainRefusal(transaction.error(), context);
-        refuse({{0, refusal.sentence.isEmpty() ? tr("A value points to a record that does not exist") : refusal.sentence}});
+        refuse({{0, refusal.sentence.isEmpty() ? tr("A value points to a record that does not exist")
+                                               : refusal.sentence}});
         isSaved = false;
     }
     if (!isSaved) {
@@ -124,13 +125,14 @@ bool EntrySession::writeOwn(QList<Saving> &savings)
     for (auto pending = m_pending.constBegin(); pending != m_pending.constEnd(); ++pending) {
         const Control *control = controlFor(pending.key());
         if (!findColumn(*table, pending.key())) {
-            mistakes.append({control ? control->id : 0,
-                             tr("The column “%1” is gone from the table; what is typed here cannot be saved")
-                                 .arg(pending.key())});
+            mistakes.append(
+                {control ? control->id : 0,
+                 tr("The column “%1” is gone from the table; what is typed here cannot be saved").arg(pending.key())});
         } else if (!pending->mistake.isEmpty()) {
-            mistakes.append({control ? control->id : 0, control ? pending->mistake
-                                                                : tr("%1: %2", "a caption and what is wrong there")
-                                                                      .arg(captionFor(pending.key()), pending->mistake)});
+            mistakes.append({control ? control->id : 0, control
+                                                            ? pending->mistake
+                                                            : tr("%1: %2", "a caption and what is wrong there")
+                                                                  .arg(captionFor(pending.key()), pending->mistake)});
         }
         changes.insert(pending.key(), pending->value);
     }
@@ -146,9 +148,8 @@ bool EntrySession::writeOwn(QList<Saving> &savings)
                                      : changes.contains(column.name) && changes.value(column.name).isNull();
         const bool isFilledByDatabase = column.numbersItself || column.isGenerated ||
                                         (m_isNew && column.hasDefault && !changes.contains(column.name));
-        const bool isMistaken = control && std::any_of(mistakes.begin(), mistakes.end(), [&](const FieldMessage &m) {
-                                    return m.control == control->id;
-                                });
+        const bool isMistaken = control && std::any_of(mistakes.begin(), mistakes.end(),
+                                                       [&](const FieldMessage &m) { return m.control == control->id; });
         if (control && column.isRequired && isBlank && !isFilledByDatabase && !isMistaken) {
             mistakes.append({control->id, tr("%1 is needed").arg(captionFor(column.name))});
         }
@@ -261,8 +262,9 @@ static QStringList alongInWords(const Deletion &deletion, LinkRule rule)
     QStringList words;
     for (const RowsAlong &each : deletion.along) {
         if (each.rule == rule) {
-            words.append(counted(each.count, EntrySession::tr("1 row of “%1”").arg(titleFromTable(each.table)),
-                                 EntrySession::tr("%2 rows of “%1”").arg(titleFromTable(each.table), QStringLiteral("%1"))));
+            words.append(
+                counted(each.count, EntrySession::tr("1 row of “%1”").arg(titleFromTable(each.table)),
+                        EntrySession::tr("%2 rows of “%1”").arg(titleFromTable(each.table), QStringLiteral("%1"))));
         }
     }
     return words;
@@ -289,10 +291,11 @@ QString EntrySession::deletionWords() const
         sentences.append(tr("The database does something of its own on deleting, which cannot be taken back."));
     }
     sentences.append(deletion->isComplete
-                         ? (sentences.isEmpty() ? tr("It can be brought back with Take back until the next record is saved "
-                                                     "or deleted.")
-                                                : tr("All of it can be brought back with Take back until the next record "
-                                                     "is saved or deleted."))
+                         ? (sentences.isEmpty()
+                                ? tr("It can be brought back with Take back until the next record is saved "
+                                     "or deleted.")
+                                : tr("All of it can be brought back with Take back until the next record "
+                                     "is saved or deleted."))
                          : tr("So many rows cannot be brought back."));
     return sentences.join(u' ');
 }
@@ -350,7 +353,8 @@ bool EntrySession::removeRecord()
 // Whether what was let go belongs to the record in hand.
 bool EntrySession::canBringTypedBack() const
 {
-    return m_letGo && !isChanged() && (!m_isNew || (!m_rowBeforeNew && m_letGo->wasNew)) && (m_letGo->wasNew || (m_row && m_row->key == m_letGo->key));
+    return m_letGo && !isChanged() && (!m_isNew || (!m_rowBeforeNew && m_letGo->wasNew)) &&
+           (m_letGo->wasNew || (m_row && m_row->key == m_letGo->key));
 }
 
 bool EntrySession::canTakeBack() const

@@ -36,8 +36,8 @@ QString LookedUp::words(const Lookup &lookup, const QVariantList &values)
             readSoon([this, lookup, values] { words(lookup, values); });
             return {};
         }
-        const Result<QString> found = lookupWords(m_connection, lookup, values,
-                                                  isLarge(lookup) ? SameWords::AsTheyAre : SameWords::ToldApart);
+        const Result<QString> found =
+            lookupWords(m_connection, lookup, values, isLarge(lookup) ? SameWords::AsTheyAre : SameWords::ToldApart);
         known = m_words.insert(key, found ? *found : QString());
     }
     return *known;

@@ -28,8 +28,8 @@ public:
     // control's fixed ones. Read anew each time.
     QList<LookupRow> choices(const Control &control, const std::optional<Lookup> &lookup, const ColumnValues &held,
                              const QString &part, int most) const;
-    // All the choices of an open list, as it shows them: the same until something is forgotten or they are held to other
-    // values.
+    // All the choices of an open list, as it shows them: the same until something is forgotten or they are held to
+    // other values.
     QList<LookupRow> listRows(const Control &control, const ColumnValues &held);
     static constexpr int MostListed = 1000;
     // Whether reading the choices takes so long that it is done beside the interface.

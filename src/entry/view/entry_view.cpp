@@ -4,13 +4,13 @@
 #include "core/arrange/rows.h"
 #include "core/arrange/window_size.h"
 #include "core/text/caption_words.h"
-#include "entry/theme/ask.h"
-#include "entry/view/band_view.h"
 #include "entry/editors/field_editor.h"
 #include "entry/records/find_record.h"
+#include "entry/records/record_strip.h"
+#include "entry/theme/ask.h"
+#include "entry/view/band_view.h"
 #include "entry/view/page_tabs_bar.h"
 #include "entry/view/record_list.h"
-#include "entry/records/record_strip.h"
 #include "entry/view/rows_band.h"
 
 #include <QApplication>
@@ -393,14 +393,14 @@ void EntryView::askAndDelete()
     if (!m_session->canDelete()) {
         return;
     }
-    const int answer = ask({tr("Delete record"),
-                            tr("Delete “%1” from “%2”?")
-                                .arg(m_session->recordWords(), titleFromTable(m_session->form().rowsFrom)),
-                            m_session->deletionWords(),
-                            {tr("Delete"), tr("Keep")},
-                            1,
-                            1},
-                           this);
+    const int answer =
+        ask({tr("Delete record"),
+             tr("Delete “%1” from “%2”?").arg(m_session->recordWords(), titleFromTable(m_session->form().rowsFrom)),
+             m_session->deletionWords(),
+             {tr("Delete"), tr("Keep")},
+             1,
+             1},
+            this);
     if (answer == 0) {
         m_session->removeRecord();
     }

@@ -3,8 +3,8 @@
 #pragma once
 
 #include "core/arrange/containers.h"
-#include "entry/theme/appearance.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/appearance.h"
 
 #include <QHash>
 #include <QKeyEvent>

@@ -1,7 +1,7 @@
 // What a form at work says: sentences beside the boxes they concern, and those about the whole record above it.
 #include "core/arrange/rows.h"
-#include "entry/view/band_view.h"
 #include "entry/editors/field_editor.h"
+#include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"
 
 #include <QApplication>
@@ -64,7 +64,9 @@ void EntryView::refreshMessages()
         const QRect place = placeOf(*control);
         const QSize size = label->size();
         const auto beside = [&](const QSize &of) {
-            return QRect(QPoint(place.right() + MessageGap, place.y() + (std::min(place.height(), 24) - of.height() + 1) / 2), of);
+            return QRect(
+                QPoint(place.right() + MessageGap, place.y() + (std::min(place.height(), 24) - of.height() + 1) / 2),
+                of);
         };
         QList<QRect> rooms{beside(size), QRect(QPoint(place.x(), place.bottom() + 2), size),
                            QRect(QPoint(place.x(), place.y() - size.height() - 1), size)};
@@ -77,7 +79,8 @@ void EntryView::refreshMessages()
             }
         }
         const auto isFree = [&](const QRect &room) {
-            return room.right() < band->width() && room.left() >= 0 && room.top() >= 0 && room.bottom() < band->height() &&
+            return room.right() < band->width() && room.left() >= 0 && room.top() >= 0 &&
+                   room.bottom() < band->height() &&
                    std::none_of(inSight.controls.begin(), inSight.controls.end(), [&](const Control &other) {
                        return viewOf(other) == band && other.id != control->id && !holdsOthers(other) &&
                               placeOf(other).intersects(room);
@@ -85,7 +88,8 @@ void EntryView::refreshMessages()
         };
         const auto room = std::find_if(rooms.begin(), rooms.end(), isFree);
         // Rows under one another leave room only behind the last column.
-        const bool isPlaced = room != rooms.end() && (!m_rows || control->band != BandRole::Body || room == rooms.begin());
+        const bool isPlaced =
+            room != rooms.end() && (!m_rows || control->band != BandRole::Body || room == rooms.begin());
         if (isPlaced) {
             label->setWordWrap(room->width() < size.width());
             label->setGeometry(*room);
@@ -141,9 +145,8 @@ void EntryView::refreshNotice()
 {
     // Only what differs is made anew: a button must not go while it is pressed.
     const auto &said = m_session->messages();
-    const auto whole = std::find_if(said.begin(), said.end(), [&](const FieldMessage &message) {
-        return !m_form.controls.find(message.control);
-    });
+    const auto whole = std::find_if(
+        said.begin(), said.end(), [&](const FieldMessage &message) { return !m_form.controls.find(message.control); });
     const QString sentence = whole != said.end() ? whole->sentence : unplacedMessage();
     const QString wanted = QString::number(static_cast<int>(m_session->question())) + sentence;
     if (wanted == m_noticeShown) {

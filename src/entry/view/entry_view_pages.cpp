@@ -1,8 +1,8 @@
 // Tab pages at work: which page is in front, and how keyboard and messages get to what stands on the others. What
 // stands on a page gets its widgets when the page is first shown.
 #include "core/arrange/rows.h"
-#include "entry/view/band_view.h"
 #include "entry/editors/field_editor.h"
+#include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/page_tabs_bar.h"
 

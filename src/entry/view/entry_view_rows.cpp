@@ -2,12 +2,12 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/window_size.h"
+#include "entry/editors/field_editor.h"
+#include "entry/records/record_strip.h"
 #include "entry/theme/ask.h"
 #include "entry/view/band_view.h"
-#include "entry/editors/field_editor.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/page_tabs_bar.h"
-#include "entry/records/record_strip.h"
 #include "entry/view/rows_band.h"
 
 #include <algorithm>

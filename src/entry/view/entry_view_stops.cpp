@@ -2,8 +2,8 @@
 // form, on whatever page and in whatever subform it stands; never in what is only shown.
 #include "core/arrange/rows.h"
 #include "entry/editors/field_editor.h"
-#include "entry/view/entry_view.h"
 #include "entry/records/record_strip.h"
+#include "entry/view/entry_view.h"
 #include "entry/view/rows_band.h"
 
 #include <algorithm>

@@ -1,8 +1,8 @@
 #include "entry/view/form_window.h"
 
+#include "entry/records/unsaved_record.h"
 #include "entry/session/database_watch.h"
 #include "entry/view/entry_view.h"
-#include "entry/records/unsaved_record.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -19,11 +19,11 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Margin = 8;           // px around the form
-constexpr int RoomForStrip = 900;   // px across, with all that the record strip has
-constexpr int StatusRoom = 30;      // px
-constexpr int WindowFrame = 44;     // px that the desktop's frame may take at top and bottom
-constexpr int SaidFor = 15000;      // ms
+constexpr int Margin = 8;         // px around the form
+constexpr int RoomForStrip = 900; // px across, with all that the record strip has
+constexpr int StatusRoom = 30;    // px
+constexpr int WindowFrame = 44;   // px that the desktop's frame may take at top and bottom
+constexpr int SaidFor = 15000;    // ms
 
 QRect screenFor(const QWidget *parent)
 {

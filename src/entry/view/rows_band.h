@@ -2,8 +2,8 @@
 // over it; all others are painted as they would be shown by them.
 #pragma once
 
-#include "entry/view/band_view.h"
 #include "entry/session/entry_session.h"
+#include "entry/view/band_view.h"
 
 namespace nabblet {
 

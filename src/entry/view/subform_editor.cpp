@@ -1,7 +1,7 @@
 // Subforms: the rows that belong to the record in hand, a form within the form.
 #include "entry/editors/field_editor.h"
-#include "entry/view/entry_view.h"
 #include "entry/paint/form_painter.h"
+#include "entry/view/entry_view.h"
 
 #include <QPainter>
 #include <QVBoxLayout>

@@ -1,7 +1,7 @@
 // Which control lies over which: the order of the form's list, from back to front.
 #include "core/arrange/containers.h"
-#include "core/arrange/operations.h"
 #include "core/arrange/moving.h"
+#include "core/arrange/operations.h"
 
 #include <QSet>
 

@@ -1,8 +1,8 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
-#include "core/text/number_words.h"
 #include "core/kinds/text_words.h"
+#include "core/text/number_words.h"
 
 #include <cmath>
 
