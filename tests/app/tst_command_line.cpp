@@ -212,7 +212,7 @@ private Q_SLOTS:
                  qPrintable(ran.errors));
         QCOMPARE(QDir(project + "/forms").entryList({"*.nabform"}).size(), 3);
         const Result<Project> made = loadProject(project);
-        QVERIFY(made && QFileInfo(project + '/' + made->database) == QFileInfo(database));
+        QVERIFY(made && QFileInfo(project + '/' + made->database.part("file")) == QFileInfo(database));
         // A second time, nothing is overwritten unasked.
         ran = run({"draft", "--all", database, "-o", project});
         QCOMPARE(ran.code, 1);

@@ -52,7 +52,7 @@ private Q_SLOTS:
 
     void anUnknownKindOfDatabaseIsNamed()
     {
-        QVERIFY(Connection::open({"cards", "x"}).error().sentence.contains("“cards”"));
+        QVERIFY(Connection::open({"cards", {{"file", "x"}}}).error().sentence.contains("“cards”"));
     }
 
     void aDamagedDatabaseSaysSo()

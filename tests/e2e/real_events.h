@@ -4,6 +4,7 @@
 
 #include <QApplication>
 #include <QElapsedTimer>
+#include <QLineEdit>
 #include <QPoint>
 #include <QProcess>
 #include <QThread>
@@ -126,6 +127,27 @@ inline void press(const QString &keys)
 inline void typeWords(const QString &words)
 {
     xdotool({QStringLiteral("type"), QStringLiteral("--delay"), QStringLiteral("15"), QStringLiteral("--"), words});
+}
+
+// The same in place of what stands in the line with the keyboard, until it stands there: on a machine that is busy, a
+// key may come before the line does.
+inline void typeWhole(const QString &words)
+{
+    const auto stands = [&] {
+        return inWindow([&] {
+            const auto *line = qobject_cast<QLineEdit *>(QApplication::focusWidget());
+            return line && line->text() == words;
+        });
+    };
+    for (int attempt = 0; attempt < 3 && !stands(); ++attempt) {
+        xdotool({QStringLiteral("key"), QStringLiteral("--clearmodifiers"), QStringLiteral("ctrl+a")});
+        typeWords(words);
+        QElapsedTimer timer;
+        timer.start();
+        while (!stands() && timer.elapsed() < 5000) {
+            QThread::msleep(10);
+        }
+    }
 }
 
 // The middle of a widget on the screen, once its window is the active one and stands still: a window manager places new

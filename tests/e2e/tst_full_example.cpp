@@ -253,8 +253,7 @@ private:
         waitFor("the save sheet", [this] { return dialog<QFileDialog>() != nullptr; });
         m_path = m_folder + "/forms/buoy register.nabform";
         waitFor("its line", [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });
-        press("ctrl+a");
-        typeWords(m_path);
+        typeWhole(m_path);
         press("Return");
         waitFor("the saved form",
                 [this] { return m_window->document()->path() == m_path && !m_window->document()->isChanged(); });

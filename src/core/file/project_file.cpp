@@ -27,6 +27,9 @@ QByteArray writeProject(const Project &project)
     json.value("name", project.name);
     json.beginObject("connection", JsonText::Layout::OneLine);
     json.value("kind", project.database.dialect);
+    if (project.database.isEmpty()) { // not chosen yet
+        json.value("file", QString());
+    }
     for (auto part = project.database.parts.constBegin(); part != project.database.parts.constEnd(); ++part) {
         json.value(part.key().toUtf8().constData(), part.value());
     }
@@ -66,7 +69,9 @@ Result<Project> readProject(const QByteArray &text)
     JsonReader connection(reader.object("connection", true), QStringLiteral("/connection"), &mistakes);
     project.database.dialect = connection.text("kind");
     if (project.database.dialect == QLatin1String("sqlite")) {
-        project.database.parts.insert(key("file"), connection.text("file"));
+        if (const QString file = connection.text("file"); !file.isEmpty()) {
+            project.database = addressOfFile(file);
+        }
     }
     // Every other part that is a text belongs to the address, also those of databases that this version does not know.
     project.unknownConnection = connection.unknownKeys();
