@@ -353,6 +353,14 @@ private:
         if (!isWanted) {
             return;
         }
+        // What painting missed is read right after it; a picture waits for that.
+        for (int round = 0; round < 10; ++round) {
+            m_window.grab();
+            if (!m_window.session() || !m_window.session()->readMissing()) {
+                break;
+            }
+            QApplication::processEvents();
+        }
         QApplication::processEvents();
         QApplication::processEvents();
         const QString path = QDir(m_folder).filePath(name + QStringLiteral(".png"));

@@ -71,6 +71,7 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
                     : stored == QLatin1String("dark") ? ThemeChoice::Dark
                                                       : ThemeChoice::AsDesktop;
     QApplication::setFont(desktopFont());
+    styleApplication(); // before there are widgets: those polished later keep another font
     m_appearance = std::make_unique<Appearance>(looks().first(), theme(), QApplication::font());
     makePages();
     makeMenus();

@@ -106,6 +106,24 @@ private Q_SLOTS:
         QVERIFY(window.windowTitle().startsWith("Buoy register"));
     }
 
+    // All of the window has the font of the desktop, whenever it was made.
+    void oneFontThroughTheWindow()
+    {
+        MainWindow window;
+        window.show();
+        window.openPath(m_project);
+        int seen = 0;
+        const QList<QWidget *> widgets = window.findChildren<QWidget *>();
+        for (const QWidget *widget : widgets) {
+            if (widget->isVisible() && !window.board()->isAncestorOf(widget)) {
+                QVERIFY2(widget->font().family() == QApplication::font().family(),
+                         qPrintable(widget->objectName() + ": " + widget->font().family()));
+                ++seen;
+            }
+        }
+        QVERIFY(seen > 50);
+    }
+
     void designAndEntryAreOneKeyApart()
     {
         MainWindow window;
