@@ -92,7 +92,9 @@ private Q_SLOTS:
     void theTracingSheetIsFoundWhereverTheFormIsSaved()
     {
         const QString sheet = m_project + "/scan.png"; // in the project, so called from where the form is
-        QPixmap(20, 10).save(sheet);
+        QPixmap page(20, 10);
+        page.fill(Qt::white);
+        QVERIFY(page.save(sheet));
         MainWindow window;
         window.show();
         window.openPath(formPath("buoy"));
