@@ -36,7 +36,7 @@ template <typename Function> auto inWindow(Function function)
 }
 
 // Waits until a condition, asked in the window's thread, holds.
-inline void waitFor(const QString &what, const std::function<bool()> &condition, int milliseconds = 15000)
+inline void waitFor(const QString &what, const std::function<bool()> &condition, int milliseconds = 40000)
 {
     QElapsedTimer timer;
     timer.start();
