@@ -541,6 +541,32 @@ private Q_SLOTS:
         }
     }
 
+    // A box held to the form's right edge, dropped into a group in a group that is not held there, stays inside both.
+    void whatIsHeldToTheRightStaysInAContainerThatIsNot()
+    {
+        const Form start = samples::columnOfFields(4);
+        const auto [grouped, inner] = withContainer(start, {3}, GroupBox);
+        const auto [nested, outer] = withContainer(grouped, {inner}, GroupBox);
+        Form form = nested;
+        for (const ControlId id : {5, 7}) {
+            Control held = *form.controls.find(id);
+            held.rides.right = FixedRail::FormRight;
+            held.place.setRight(form.width - 1);
+            form.controls.replace(form.controls.indexOf(id), held);
+        }
+        Control beside = *form.controls.find(7); // what keeps the groups from reaching the edge
+        beside.rides = {};
+        beside.place = QRect(rightOf(placeOf(form, outer)) + 16, placeOf(form, outer).y(), 160, 24);
+        form.controls.replace(form.controls.indexOf(7), beside);
+        form = grownToHold(form);
+        QCOMPARE(whatIsWrong(form), QString());
+        const Form dropped = moveControlsInto(form, {5}, areasIn(*form.controls.find(inner)).first(), {120, 0});
+        QCOMPARE(dropped.controls.find(5)->container, inner);
+        QVERIFY(dropped.width > form.width);
+        QCOMPARE(whatIsWrong(dropped), QString());
+        QCOMPARE(whatIsWrong(setFormWidth(dropped, dropped.width + 80)), QString());
+    }
+
     void onlyWhatIsTogetherOnAPageCanClash()
     {
         Form form = samples::columnOfFields(4);

@@ -14,8 +14,6 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LeastSize = 8; // px
-
 Arranged arrangedFrom(const Control &control, const Control *other)
 {
     Arranged item;

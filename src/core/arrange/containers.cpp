@@ -205,6 +205,18 @@ Form withMembersFollowing(const Form &before, const Form &after)
     return result;
 }
 
+QSet<ControlId> heldToFormRight(const Form &form)
+{
+    QSet<ControlId> held;
+    for (const Control &control : form.controls) { // containers come before what they hold
+        if (control.rides.right == FixedRail::FormRight &&
+            (control.container == 0 || held.contains(control.container))) {
+            held.insert(control.id);
+        }
+    }
+    return held;
+}
+
 QSet<ControlId> containersAcross(const Form &form, int x)
 {
     QSet<ControlId> across;

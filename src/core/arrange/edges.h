@@ -5,6 +5,8 @@
 
 namespace nabblet {
 
+constexpr int LeastSize = 8; // px; nothing is made narrower or lower than that
+
 constexpr int rightOf(const QRect &rect)
 {
     return rect.x() + rect.width();

@@ -12,8 +12,6 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LeastSize = 8; // px
-
 // Whether a caption comes along with its field but stands in another area, as heads do: it then moves sideways only.
 bool isHeadOf(const Form &form, const Control &control, const ControlSet &named)
 {

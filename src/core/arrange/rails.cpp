@@ -14,8 +14,6 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LeastWidth = 8; // px; no control is stretched to less
-
 // A control after the rails it rides moved by these distances.
 Control followed(Control control, int leftBy, int rightBy)
 {
@@ -23,7 +21,7 @@ Control followed(Control control, int leftBy, int rightBy)
     const bool rightRides = control.rides.right != FixedRail::None;
     if (leftRides && rightRides) {
         const int left = control.place.x() + leftBy;
-        const int right = std::max(rightOf(control.place) + rightBy, left + LeastWidth);
+        const int right = std::max(rightOf(control.place) + rightBy, left + LeastSize);
         control.place = QRect(left, control.place.y(), right - left, control.place.height());
     } else if (leftRides || rightRides) {
         control.place.translate(leftRides ? leftBy : rightBy, 0);
@@ -50,7 +48,7 @@ void openSpace(Form &form, const QSet<RailId> &at, int x, int distance)
             control.place.translate(distance, 0);
         } else if (spanning.contains(control.id) ||
                    (control.rides.right != FixedRail::None && railPosition(form, control.rides.right) > x)) {
-            control.place.setWidth(std::max(LeastWidth, control.place.width() + distance));
+            control.place.setWidth(std::max(LeastSize, control.place.width() + distance));
         }
         form.controls.replace(i, control);
     }
@@ -224,7 +222,7 @@ int captionWidth(const Control &caption, const TextMeasure &measure)
     for (const QString &line : caption.text.split(u'\n')) {
         widest = std::max(widest, measure.width(line, role));
     }
-    return std::max(widest + 1, LeastWidth);
+    return std::max(widest + 1, LeastSize);
 }
 
 namespace {
@@ -335,7 +333,7 @@ int heightToGive(const Form &form)
 Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowing)
 {
     Form result = form;
-    result.width = narrowing == Narrowing::Allowed ? std::max(LeastWidth, width) : std::max(form.width, width);
+    result.width = narrowing == Narrowing::Allowed ? std::max(LeastSize, width) : std::max(form.width, width);
     int extraHeight = 0;
     for (Band &band : result.bands) {
         if (band.role == BandRole::Body) {
@@ -425,9 +423,10 @@ Form grownToHold(const Form &asked)
     }
     // What rides the form's right edge goes with it.
     const int distance = result.width - form.width;
+    const QSet<ControlId> held = heldToFormRight(form);
     for (int i = 0; i < result.controls.size(); ++i) {
         const Control &control = result.controls.at(i);
-        if (control.rides.right == FixedRail::FormRight) {
+        if (held.contains(control.id)) {
             result.controls.replace(i, followed(control, 0, distance));
         }
     }

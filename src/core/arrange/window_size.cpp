@@ -12,7 +12,6 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LeastSize = 8;   // px
 constexpr int FewLetters = 48; // px; a stretching box that is narrower says nothing any more
 
 // Whether a control alone is out of order: out of its container or the form, or too narrow though it was not designed
@@ -116,10 +115,11 @@ int leastWindowWidth(const Form &form)
 
 Form setFormWidth(const Form &form, int width)
 {
+    const QSet<ControlId> held = heldToFormRight(form);
     int least = LeastSize;
     for (const Control &control : form.controls) {
         const int right = control.place.x() + control.place.width();
-        if (control.rides.right != FixedRail::FormRight) {
+        if (!held.contains(control.id)) {
             least = std::max(least, right);
         } else {
             // A control that stretches keeps its distance to the edge and at least its least width.
@@ -133,7 +133,7 @@ Form setFormWidth(const Form &form, int width)
     result.width = wanted;
     for (int i = 0; i < result.controls.size(); ++i) {
         Control control = result.controls.at(i);
-        if (control.rides.right == FixedRail::FormRight) {
+        if (held.contains(control.id)) {
             if (control.rides.left != FixedRail::None) {
                 control.place.setWidth(control.place.width() + distance);
             } else {

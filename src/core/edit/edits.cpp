@@ -18,8 +18,6 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LeastSize = 8; // px
-
 // Whether what a control is called comes from the words on it.
 bool isNamedByItsWords(const Control &control)
 {
