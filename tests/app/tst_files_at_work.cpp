@@ -76,15 +76,8 @@ private Q_SLOTS:
 
     void init()
     {
-        static int run = 0;
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_folder.filePath("settings"));
-        m_project = m_folder.filePath(QString("depot%1").arg(++run));
-        QDir().mkpath(m_project + "/forms");
-        QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", m_project + "/project.nabblet");
-        for (const char *name : {"buoy", "visit"}) {
-            QFile::copy(QString(NABBLET_ROOT "/demo/fairway-depot/forms/%1.nabform").arg(name), formPath(name));
-        }
-        QFile::rename(samples::fairwayDatabase(m_folder), m_project + "/fairway.db");
+        m_project = samples::depotProject(m_folder);
     }
 
     // ------------------------------------------------------------------------------------------------ forms

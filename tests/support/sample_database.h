@@ -40,6 +40,24 @@ inline QString fairwayDatabase(const QTemporaryDir &folder, const QString &name 
     return path;
 }
 
+// The demonstration's project in a folder of its own within that one, with the forms buoy and visit and its database.
+inline QString depotProject(const QTemporaryDir &folder)
+{
+    static int made = 0;
+    const QString project = folder.filePath(QStringLiteral("depot%1").arg(++made));
+    const QString demo = QStringLiteral(NABBLET_ROOT "/demo/fairway-depot/");
+    QDir().mkpath(project + QStringLiteral("/forms"));
+    bool isThere = QFile::copy(demo + QStringLiteral("project.nabblet"), project + QStringLiteral("/project.nabblet"));
+    for (const char *name : {"buoy", "visit"}) {
+        const QString form = QStringLiteral("forms/%1.nabform").arg(QLatin1String(name));
+        isThere = isThere && QFile::copy(demo + form, project + u'/' + form);
+    }
+    if (!isThere || !QFile::rename(fairwayDatabase(folder), project + QStringLiteral("/fairway.db"))) {
+        qFatal("the demonstration's project could not be copied");
+    }
+    return project;
+}
+
 inline Connection opened(const QString &path)
 {
     Result<Connection> connection = Connection::open(addressOfFile(path));
