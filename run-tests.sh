@@ -5,7 +5,7 @@ set -euo pipefail
 cd "$(dirname "$0")"
 source scripts/setup.sh
 
-nabblet_install_missing_packages
+nabblet_install_missing_packages scripts/packages-for-tests.txt
 
 part() { # NAME COMMAND…: runs a part and says how long it took
     local name=$1 began=$SECONDS

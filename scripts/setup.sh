@@ -1,9 +1,10 @@
 # Installs the Debian packages that are missing. Sourced by run-demo.sh and run-tests.sh from the project's folder.
 # Asks for sudo only when something is missing and this is not root. A second call installs nothing.
+# nabblet_install_missing_packages [FURTHER LIST]
 
 nabblet_install_missing_packages() {
     local wanted missing=() package
-    wanted=$(sed -e 's/#.*//' scripts/packages.txt | awk 'NF { print $1 }')
+    wanted=$(cat scripts/packages.txt "$@" | sed -e 's/#.*//' | awk 'NF { print $1 }')
     for package in $wanted; do
         if [ "$(dpkg-query -W -f='${db:Status-Status}' "$package" 2>/dev/null)" != installed ]; then
             missing+=("$package")

@@ -1,19 +1,19 @@
 # Tests that need the interface; on the offscreen platform, and one in a real window.
-nabblet_test(entry tst_entry_session)
-nabblet_test(entry tst_entry_view)
-nabblet_test(entry tst_pages_at_work)
-nabblet_test(entry tst_controls_at_work)
-nabblet_test(entry tst_surfaces)
-nabblet_test(entry tst_subforms)
-nabblet_test(entry tst_nothing_lost)
-nabblet_test(entry tst_same_pixels nabblet_designer)
-nabblet_test(designer tst_board)
-nabblet_test(designer tst_board_containers)
-nabblet_test(designer tst_palette)
-nabblet_test(designer tst_settings)
-nabblet_test(designer tst_kind_settings)
-nabblet_test(designer tst_new_form)
-nabblet_test(designer tst_document)
+nabblet_test(entry/session tst_entry_session)
+nabblet_test(entry/view tst_entry_view)
+nabblet_test(entry/view tst_pages_at_work)
+nabblet_test(entry/editors tst_controls_at_work)
+nabblet_test(entry/view tst_surfaces)
+nabblet_test(entry/view tst_subforms)
+nabblet_test(entry/session tst_nothing_lost)
+nabblet_test(entry/paint tst_same_pixels nabblet_designer)
+nabblet_test(designer/board tst_board)
+nabblet_test(designer/board tst_board_containers)
+nabblet_test(designer/panels tst_palette)
+nabblet_test(designer/settings tst_settings)
+nabblet_test(designer/settings tst_kind_settings)
+nabblet_test(designer/new_form tst_new_form)
+nabblet_test(designer/document tst_document)
 
 # Sample files against their schemas, by a validator that knows nothing of this program.
 file(GLOB sample_forms CONFIGURE_DEPENDS ${CMAKE_SOURCE_DIR}/demo/*/forms/*.nabform)
@@ -23,11 +23,7 @@ add_test(NAME files/form_schema COMMAND ${check_schema} ${CMAKE_SOURCE_DIR}/docs
 add_test(NAME files/project_schema COMMAND ${check_schema} ${CMAKE_SOURCE_DIR}/docs/project.schema.json ${sample_projects})
 
 # The whole job in a real window on an invisible display.
-add_executable(tst_full_example e2e/tst_full_example.cpp)
-target_include_directories(tst_full_example PRIVATE ${CMAKE_CURRENT_SOURCE_DIR})
-target_link_libraries(tst_full_example PRIVATE nabblet_app Qt6::Test)
-target_compile_definitions(tst_full_example PRIVATE NABBLET_ROOT="${CMAKE_SOURCE_DIR}")
-target_compile_options(tst_full_example PRIVATE -UQT_NO_CAST_FROM_ASCII)
+nabblet_test_program(e2e tst_full_example)
 if(NOT NABBLET_SANITIZE) # which make it too slow for hands that do not wait
     add_test(NAME e2e/tst_full_example
              COMMAND xvfb-run -a -s "-screen 0 1400x1000x24" $<TARGET_FILE:tst_full_example>)
@@ -45,11 +41,8 @@ nabblet_test(app tst_workspace)
 
 # A rough hand on random forms of random databases: a few fixed seeds here, as many as there is time for by
 # tests/rough/soak.
-add_executable(rough_hand rough/rough_hand.cpp)
-target_include_directories(rough_hand PRIVATE ${CMAKE_CURRENT_SOURCE_DIR} ${CMAKE_CURRENT_SOURCE_DIR}/rough)
-target_link_libraries(rough_hand PRIVATE nabblet_app Qt6::Test)
-target_compile_definitions(rough_hand PRIVATE NABBLET_ROOT="${CMAKE_SOURCE_DIR}")
-target_compile_options(rough_hand PRIVATE -UQT_NO_CAST_FROM_ASCII)
+nabblet_test_program(rough rough_hand)
+target_include_directories(rough_hand PRIVATE ${CMAKE_CURRENT_SOURCE_DIR}/rough)
 set_target_properties(rough_hand PROPERTIES ENABLE_EXPORTS ON) # names in the watchdog's stacks
 add_test(NAME rough/rough_hand COMMAND rough_hand --seeds 1-16 --steps 120)
 set_tests_properties(rough/rough_hand PROPERTIES

@@ -202,4 +202,22 @@ QStringList uncoveredColumns(const DraftPlan &plan, const Table &table)
     return uncovered;
 }
 
+QStringList uncoveredInRows(const Catalogue &catalogue, const DraftPlan &plan)
+{
+    QStringList uncovered;
+    for (const PlannedChild &child : plan.children) {
+        const Table *rows = child.isTaken ? findTable(catalogue, child.plan.table) : nullptr;
+        if (!rows) {
+            continue;
+        }
+        if (child.plan.people.add) {
+            for (const QString &column : uncoveredColumns(child.plan, *rows)) {
+                uncovered.append(rows->name + u'.' + column);
+            }
+        }
+        uncovered += uncoveredInRows(catalogue, child.plan);
+    }
+    return uncovered;
+}
+
 } // namespace nabblet

@@ -119,5 +119,7 @@ DraftPlan withLearned(const Catalogue &catalogue, const DraftPlan &plan, const L
 
 // The required columns of the table that the plan leaves without a box and the database does not fill.
 QStringList uncoveredColumns(const DraftPlan &plan, const Table &table);
+// The same of the rows that belong to each record, where people may add some: "visit.hours".
+QStringList uncoveredInRows(const Catalogue &catalogue, const DraftPlan &plan);
 
 } // namespace nabblet

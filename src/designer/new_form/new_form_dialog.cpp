@@ -37,20 +37,6 @@ namespace {
 
 constexpr qint64 DearCount = 500000; // more rows than that are estimated first
 
-// The required columns that the rows belonging to each record leave without a box.
-void addUncovered(const Catalogue &catalogue, const DraftPlan &plan, QStringList &uncovered)
-{
-    for (const PlannedChild &child : plan.children) {
-        const Table *rows = child.isTaken ? findTable(catalogue, child.plan.table) : nullptr;
-        if (rows) {
-            for (const QString &column : uncoveredColumns(child.plan, *rows)) {
-                uncovered.append(rows->name + u'.' + column);
-            }
-            addUncovered(catalogue, child.plan, uncovered);
-        }
-    }
-}
-
 } // namespace
 
 NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance,
@@ -677,6 +663,9 @@ void NewFormDialog::showTruth()
         uncovered.isEmpty()
             ? fact(true, tr("Every required column has a box"))
             : fact(false, tr("No record can be added: %1 has no box").arg(uncovered.join(QStringLiteral(", ")))));
+    if (const QStringList inRows = uncoveredInRows(m_catalogue, m_plan); !inRows.isEmpty()) {
+        facts.append(fact(false, tr("No rows can be added there: %1 has no box").arg(inRows.join(QStringLiteral(", ")))));
+    }
     if (profile && profile->rows == 0) {
         facts.append(tr("No rows are stored yet"));
     } else if (profile) {

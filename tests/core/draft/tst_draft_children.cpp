@@ -147,6 +147,23 @@ private Q_SLOTS:
         QVERIFY(!childOf(planWithChildren(m_orders, table("tag")), "claim"));
     }
 
+    void whatTheRowsLackIsNamed()
+    {
+        DraftPlan plan = planWithChildren(m_orders, table("purchase"));
+        QCOMPARE(uncoveredInRows(m_orders, plan), QStringList());
+        const auto child = std::find_if(plan.children.begin(), plan.children.end(),
+                                        [](const PlannedChild &each) { return each.plan.table == "purchase_line"; });
+        for (PlannedColumn &column : child->plan.columns) {
+            column.isTaken = column.isTaken && column.column != "article";
+        }
+        QCOMPARE(uncoveredInRows(m_orders, plan), QStringList("purchase_line.article"));
+        child->plan.people.add = false; // nobody adds any, so that nothing lacks
+        QCOMPARE(uncoveredInRows(m_orders, plan), QStringList());
+        child->plan.people.add = true;
+        child->isTaken = false;
+        QCOMPARE(uncoveredInRows(m_orders, plan), QStringList());
+    }
+
     void linkColumnsAreLeftOutAndFilled()
     {
         const DraftPlan plan = planWithChildren(m_orders, table("purchase"));
