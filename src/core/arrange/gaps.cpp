@@ -103,6 +103,23 @@ Form respaced(const Form &form, const QList<ControlId> &selected, Direction dire
     return withPlacings(form, placings);
 }
 
+// The same until it has come to rest: fields that lay across one another may stand in rows once they are apart, and
+// then the gaps between those rows count. A second time changes nothing.
+Form respacedToRest(const Form &form, const QList<ControlId> &selected, Direction direction,
+                    const std::function<QList<int>(const Chain &)> &gapsFor)
+{
+    constexpr int MostRounds = 8;
+    Form result = form;
+    for (int round = 0; round < MostRounds; ++round) {
+        const Form again = respaced(result, selected, direction, gapsFor);
+        if (again == result) {
+            break;
+        }
+        result = again;
+    }
+    return result;
+}
+
 QList<int> sizesOf(const Chain &chain)
 {
     QList<int> sizes;
@@ -252,13 +269,13 @@ QList<Gap> gapsOf(const Form &form, const QList<ControlId> &selected)
 
 Form withGaps(const Form &form, const QList<ControlId> &selected, Direction direction, int size)
 {
-    return respaced(form, selected, direction,
-                    [&](const Chain &chain) { return QList<int>(chain.size() - 1, std::max(0, size)); });
+    return respacedToRest(form, selected, direction,
+                          [&](const Chain &chain) { return QList<int>(chain.size() - 1, std::max(0, size)); });
 }
 
 Form withEvenGaps(const Form &form, const QList<ControlId> &selected, Direction direction)
 {
-    return respaced(form, selected, direction, [](const Chain &chain) {
+    return respacedToRest(form, selected, direction, [](const Chain &chain) {
         const QList<int> sizes = sizesOf(chain);
         const int total = std::accumulate(sizes.begin(), sizes.end(), 0);
         const auto count = static_cast<int>(sizes.size());

@@ -3,7 +3,9 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
+#include "core/kinds/each/panes.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/caption_side.h"
 
 #include <QStringList>
 
@@ -74,14 +76,20 @@ bool isCrossed(const Form &form, const QSet<RailId> &at, int x)
     });
 }
 
-// How far something stands left of the room of its container, px; 0 where all stands inside.
-int leftOfItsContainer(const Form &form)
+// How far a control stands left of the room of its container, px; 0 where it stands inside.
+int leftOfItsContainer(const Form &form, const Control &control)
+{
+    return control.container == 0 ? 0 : std::max(0, roomOf(form, areaOf(control)).x() - control.place.x());
+}
+
+// How much farther something stands left of its container than it did before, px. Each by itself: one that stood out
+// far does not hide another that comes out now.
+int movedOut(const Form &before, const Form &after)
 {
     int most = 0;
-    for (const Control &control : form.controls) {
-        if (control.container != 0) {
-            most = std::max(most, roomOf(form, areaOf(control)).x() - control.place.x());
-        }
+    for (int i = 0; i < after.controls.size(); ++i) {
+        most = std::max(most, leftOfItsContainer(after, after.controls.at(i)) -
+                                  leftOfItsContainer(before, before.controls.at(i)));
     }
     return most;
 }
@@ -267,7 +275,6 @@ Form settledOnce(const Form &form, const TextMeasure &measure)
         // Space closes up only where nothing lies across it, which what comes nearer would run into, and as far as
         // nothing leaves its container.
         const Form before = result;
-        const int sticksOut = hasContainers(before) ? leftOfItsContainer(before) : 0;
         int distance = wanted - *x;
         while (distance != 0) {
             if (distance < 0 && isCrossed(before, there, *x)) {
@@ -275,7 +282,7 @@ Form settledOnce(const Form &form, const TextMeasure &measure)
             } else {
                 openSpace(result, there, *x, distance);
             }
-            const int beyond = distance < 0 && hasContainers(before) ? leftOfItsContainer(result) - sticksOut : 0;
+            const int beyond = distance < 0 && hasContainers(before) ? movedOut(before, result) : 0;
             if (beyond <= 0) {
                 break;
             }
@@ -302,9 +309,9 @@ Form settled(const Form &form, const TextMeasure &measure)
     constexpr int MostRounds = 8;
     Form result = form;
     for (int round = 0; round < MostRounds; ++round) {
-        const QList<Rail> before = result.rails;
+        const Form before = result;
         result = settledOnce(result, measure);
-        if (result.rails == before) {
+        if (result == before) {
             break;
         }
     }
