@@ -1,9 +1,9 @@
 // A drop-down whose choices are the rows of a large table: opened, and narrowed by typing, while the window goes on
 // working.
-#include "measure.h"
-
+#include "core/kinds/settings/lookup.h"
 #include "data/dialect/connection.h"
 #include "entry/view/entry_view.h"
+#include "measure.h"
 
 #include <QApplication>
 #include <QJsonArray>
@@ -41,9 +41,7 @@ QList<Measured> lookupsBench(const QString &database)
     box.name = "drop_visit";
     box.column = "visit_id";
     box.place = QRect(100, 20, 240, 24);
-    box.settings.insert(
-        "lookup",
-        QJsonObject{{"table", "visit"}, {"value", "visit_id"}, {"words", QJsonArray{"crew_lead", "visited_on"}}});
+    setLookup(box, {"visit", {"visit_id"}, {"crew_lead", "visited_on"}, {"visit_id"}});
     form.controls.append(box);
     const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
     EntrySession session(*connection, *catalogue, form);

@@ -9,6 +9,7 @@
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "data/records/select_source.h"

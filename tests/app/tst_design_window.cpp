@@ -433,7 +433,7 @@ private Q_SLOTS:
     void allCaptionsInOneList()
     {
         open(m_folder.path());
-        WhenOpen list("captionList", [this](QDialog *dialog) {
+        WhenOpen list("captionList", [](QDialog *dialog) {
             auto *table = dialog->findChild<QTableWidget *>("captionTable");
             for (int row = 0; row < table->rowCount(); ++row) {
                 if (table->item(row, 0)->text() == "name" && table->item(row, 1)->text() == "caption") {

@@ -3,6 +3,8 @@
 #include "core/edit/clipboard.h"
 #include "core/file/form_file.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
@@ -227,7 +229,7 @@ private Q_SLOTS:
         subform.kind = "subform";
         subform.name = "sub_of_file";
         subform.place = QRect(16, 600, 400, 120);
-        subform.settings.insert("opens", "visit");
+        subform.settings.set(setting::Opens, "visit");
         form.controls.append(subform);
         QApplication::clipboard()->setText(QString::fromUtf8(clipText(form, {subform.id})));
         window.board()->paste(Board::PastePlace::Beside);

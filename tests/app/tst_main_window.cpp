@@ -5,6 +5,7 @@
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
 #include "designer/document/recovery.h"
 #include "designer/new_form/new_form_dialog.h"

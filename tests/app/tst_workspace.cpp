@@ -49,7 +49,7 @@ private Q_SLOTS:
         button.id = nextControlId(outer);
         button.kind = "button";
         button.name = "open_visits";
-        button.settings = {{"action", "open-form"}, {"opens", "visits"}};
+        button.settings = samples::settingsOf({{"action", "open-form"}, {"opens", "visits"}});
         outer.controls.append(button);
         Form deep = samples::columnOfFields(1);
         Control rows = button;

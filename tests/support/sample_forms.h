@@ -4,12 +4,19 @@
 #include "core/arrange/rails.h"
 #include "core/catalogue/catalogue.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/typing.h"
 #include "core/model/form.h"
 
 #include <QJsonArray>
 #include <QRandomGenerator>
 
 namespace nabblet::samples {
+
+// Settings as they stand in a file.
+inline ControlSettings settingsOf(const QJsonObject &json)
+{
+    return ControlSettings::fromJson(json, knownSettings());
+}
 
 inline Column column(const QString &name, const QString &declared, bool isRequired = false)
 {
@@ -97,7 +104,7 @@ inline Form anyForm(QRandomGenerator &random, int controls)
         control.name = QStringLiteral("control_%1").arg(i);
         control.band = form.bands.at(random.bounded(static_cast<int>(form.bands.size()))).role;
         control.place =
-            QRect(random.bounded(800), random.bounded(800), 1 + random.bounded(300), 1 + random.bounded(90));
+            QRect{random.bounded(800), random.bounded(800), 1 + random.bounded(300), 1 + random.bounded(90)};
         control.rides.left = random.bounded(3) == 0 ? FixedRail::FirstFree + random.bounded(3) : FixedRail::None;
         control.rides.right = random.bounded(4) == 0 ? FixedRail::FormRight : FixedRail::None;
         control.role = random.bounded(4) == 0                     ? QStringLiteral("note")
@@ -107,7 +114,8 @@ inline Form anyForm(QRandomGenerator &random, int controls)
         control.text = word();
         control.captionFor = control.kind == QLatin1String("caption") && i > 0 ? 1 + random.bounded(i) : 0;
         if (random.bounded(3) == 0) {
-            control.settings = {{QStringLiteral("prompt"), word()}, {QStringLiteral("length"), random.bounded(100)}};
+            control.settings.set(setting::Prompt, word());
+            control.settings.set(setting::Length, random.bounded(100));
         }
         if (random.bounded(5) == 0) {
             control.unknown = {{QStringLiteral("glow"), QJsonObject{{QStringLiteral("depth"), 1.5}}}};

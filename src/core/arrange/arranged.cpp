@@ -4,6 +4,7 @@
 #include "core/arrange/lines.h"
 #include "core/arrange/rails.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/caption_side.h"
 
 #include <QHash>
 #include <QSet>

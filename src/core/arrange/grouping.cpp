@@ -6,6 +6,8 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
+#include "core/kinds/each/panes.h"
+#include "core/kinds/each/tab_pages.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
@@ -311,12 +313,8 @@ Form withPanesTurned(const Form &form, ControlId id)
     Form result = form;
     Control panes = form.controls.at(index);
     const QPoint before = roomOf(form, {panes.band, id, SecondPane}).topLeft();
-    panes.settings.remove(QStringLiteral("divider"));
-    if (areStacked(panes)) {
-        panes.settings.remove(QStringLiteral("stacked"));
-    } else {
-        panes.settings.insert(QStringLiteral("stacked"), true);
-    }
+    centreDivider(panes);
+    setStacked(panes, !areStacked(panes));
     result.controls.replace(index, panes);
     moveArea(result, {panes.band, id, SecondPane}, roomOf(result, {panes.band, id, SecondPane}).topLeft() - before);
     return withWayMade(grownToHold(result), {id});

@@ -4,6 +4,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/caption_side.h"
 #include "core/text/caption_words.h"
 
 #include <QSet>

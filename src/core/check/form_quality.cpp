@@ -5,6 +5,10 @@
 #include "core/arrange/rows.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/typing.h"
 
 #include <QSet>
 

@@ -7,6 +7,9 @@
 #include "core/draft/box_sizes.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/maker.h"
+#include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
 
 #include <QSet>
 

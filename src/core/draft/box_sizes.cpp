@@ -3,6 +3,8 @@
 #include "core/arrange/grid.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/option_places.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
 
 #include <QHash>
 

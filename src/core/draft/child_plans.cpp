@@ -1,5 +1,6 @@
 // Which rows of other tables a draft shows with each record.
 #include "core/draft/draft_plan.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 
 #include <algorithm>

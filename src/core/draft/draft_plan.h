@@ -4,6 +4,7 @@
 #include "core/catalogue/catalogue.h"
 #include "core/catalogue/profile.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/model/form.h"
 #include "core/text/caption_words.h"
 

@@ -2,6 +2,10 @@
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/maker.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/typing.h"
 
 #include <QJsonArray>
 #include <QJsonObject>
@@ -46,37 +50,36 @@ Control draftField(const Catalogue &catalogue, const Table &table, const Column 
         // The table that it points to is gone, so there is nothing to choose from.
         field.kind = kindByType(column);
     } else if (isChosen) {
-        QJsonArray choices;
+        QList<Choice> choices;
         for (const QVariant &choice : column.choices) {
-            choices.append(QJsonObject{{QStringLiteral("value"), QJsonValue::fromVariant(choice)},
-                                       {QStringLiteral("words"), capitalised(choice.toString())}});
+            choices.append({choice, capitalised(choice.toString())});
         }
         if (column.choices.isEmpty()) {
             // Words in use so far; new ones may be typed.
             QStringList used = profile && !profile->hasMoreDistinct ? profile->distinct.keys() : QStringList();
             used.sort(Qt::CaseInsensitive);
             for (const QString &word : std::as_const(used)) {
-                choices.append(QJsonObject{{QStringLiteral("value"), word}, {QStringLiteral("words"), word}});
+                choices.append({word, word});
             }
-            field.settings.insert(QStringLiteral("takesNew"), true);
+            field.settings.set(setting::TakesNew, true);
         }
-        field.settings.insert(QStringLiteral("choices"), choices);
+        setFixedChoices(field, choices);
     }
     if (column.length && !isChosen) {
-        field.settings.insert(QStringLiteral("length"), *column.length);
+        field.settings.set(setting::Length, *column.length);
     }
     if (kind == QLatin1String("decimal-number") && column.decimals) {
-        field.settings.insert(QStringLiteral("decimals"), *column.decimals);
+        field.settings.set(setting::Decimals, *column.decimals);
     }
     if (isNumber(field) && column.least) {
-        field.settings.insert(QStringLiteral("least"), *column.least);
+        field.settings.set(setting::Least, *column.least);
     }
     if (isNumber(field) && column.most) {
-        field.settings.insert(QStringLiteral("most"), *column.most);
+        field.settings.set(setting::Most, *column.most);
     }
     const bool isKeptByItself = isBookkeeping(column) && (column.hasDefault || !column.isRequired);
     if (column.isGenerated || isKeptByItself || table.kind == TableKind::View || !column.readOnlyReason.isEmpty()) {
-        field.settings.insert(QStringLiteral("locked"), true);
+        field.settings.set(setting::Locked, true);
     }
     return field;
 }
@@ -94,7 +97,7 @@ std::optional<Control> draftFollowed(const Catalogue &catalogue, const Table &ta
     Control field = draftField(catalogue, *other, *column, isPlain ? planned.kind : kindByType(*column), nullptr);
     field.column.clear();
     field.name = captionFromColumn(planned.through, table.name).toLower() + u'_' + planned.column;
-    field.settings.insert(QStringLiteral("locked"), true);
+    field.settings.set(setting::Locked, true);
     setFollowed(field, {link->columns, other->name, link->parentColumns, planned.column});
     return field;
 }

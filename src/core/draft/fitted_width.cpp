@@ -3,6 +3,8 @@
 #include "core/draft/box_sizes.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
 
 #include <algorithm>
 

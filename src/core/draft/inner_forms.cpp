@@ -2,6 +2,7 @@
 
 #include "core/draft/maker.h"
 #include "core/edit/edits.h"
+#include "core/kinds/settings/child_link.h"
 
 #include <algorithm>
 
@@ -63,7 +64,7 @@ Form withRowsOf(const Form &form, ControlId subform, const PlannedChild &child, 
     plan.namingPattern = namingPattern;
     Control control = form.controls.at(index);
     control.inner = InnerForm(makeForm(catalogue, *table, plan, nullptr, {}, measure, true));
-    control.settings.remove(QStringLiteral("opens"));
+    control.settings.remove(setting::Opens);
     setChildLink(control, child.link);
     Form result = form;
     result.controls.replace(index, control);
@@ -111,7 +112,7 @@ Form withFormRenamed(const Form &form, const QString &from, const QString &to)
     for (int i = 0; i < form.controls.size(); ++i) {
         Control control = form.controls.at(i);
         if (projectFormOf(control) == from) {
-            control.settings.insert(QStringLiteral("opens"), to);
+            control.settings.set(setting::Opens, to);
         }
         if (control.inner) {
             control.inner = InnerForm(withFormRenamed(*control.inner.get(), from, to));

@@ -2,6 +2,8 @@
 
 #include "core/arrange/rails.h"
 #include "core/draft/box_sizes.h"
+#include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/lookup.h"
 
 #include <algorithm>
 

@@ -1,6 +1,8 @@
 #include "core/draft/plan_file.h"
 
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/choices.h"
 #include "core/model/look.h"
 #include "core/text/json_names.h"
 #include "core/text/tr.h"

@@ -3,6 +3,9 @@
 #include "core/draft/box_sizes.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/maker.h"
+#include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/total.h"
 #include "core/text/tr.h"
 
 #include <algorithm>
@@ -190,7 +193,7 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
         total.place = QRect(control->place.x(), FinePitch, control->place.width(), DraftLine);
         setTotal(total, {TotalKind::Sum, control->column});
         if (const std::optional<int> decimals = decimalPlaces(*control)) {
-            total.settings.insert(QStringLiteral("decimals"), *decimals);
+            total.settings.set(setting::Decimals, *decimals);
         }
         const bool isTaken = std::any_of(totals.begin(), totals.end(),
                                          [&](const Control &other) { return other.place.intersects(total.place); });

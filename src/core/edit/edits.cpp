@@ -6,6 +6,9 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
 #include "core/model/changed_controls.h"
 #include "core/text/caption_words.h"
 
@@ -91,15 +94,11 @@ Form renameControl(const Form &form, ControlId id, const QString &name)
     });
 }
 
-Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting,
-                       const QJsonValue &value)
+Form withSettings(const Form &form, const QList<ControlId> &controls,
+                  const std::function<void(ControlSettings &settings)> &change)
 {
     return changed(form, setOf(controls), [&](Control control) {
-        if (value.isNull() || value.isUndefined()) {
-            control.settings.remove(setting);
-        } else {
-            control.settings.insert(setting, value);
-        }
+        change(control.settings);
         return control;
     });
 }
@@ -273,8 +272,6 @@ Form withHandOrder(const Form &form, const QList<ControlId> &order)
 
 Form withLookOf(const Form &form, ControlId from, const QList<ControlId> &to)
 {
-    // The settings that say how a control looks and not what it shows.
-    static const QStringList LookSettings{QStringLiteral("align"), QStringLiteral("look")};
     const Control *model = form.controls.find(from);
     if (!model) {
         return form;
@@ -285,13 +282,7 @@ Form withLookOf(const Form &form, ControlId from, const QList<ControlId> &to)
             return control;
         }
         control.role = source.role;
-        for (const QString &name : LookSettings) {
-            if (source.settings.contains(name)) {
-                control.settings.insert(name, source.settings.value(name));
-            } else {
-                control.settings.remove(name);
-            }
-        }
+        control.settings.takeAll(SettingPart::Look, source.settings);
         return control;
     });
 }

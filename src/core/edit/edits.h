@@ -6,6 +6,8 @@
 
 #include <QList>
 
+#include <functional>
+
 namespace nabblet {
 
 // Changes the words of a caption. Bindings and names stay as they are.
@@ -14,9 +16,9 @@ Form setCaptionText(const Form &form, ControlId caption, const QString &text, co
 // Renames a control. The name is made valid and unique.
 Form renameControl(const Form &form, ControlId control, const QString &name);
 
-// Changes one setting of controls ("locked", "prompt", …); an undefined or null value removes it.
-Form setControlSetting(const Form &form, const QList<ControlId> &controls, const QString &setting,
-                       const QJsonValue &value);
+// Changes the settings of controls.
+Form withSettings(const Form &form, const QList<ControlId> &controls,
+                  const std::function<void(ControlSettings &settings)> &change);
 
 // Gives a form its rows: a table or view, or a SELECT with the name by which its rows go. What is on the form stays,
 // bound as it was.

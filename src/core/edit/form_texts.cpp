@@ -4,7 +4,9 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
+#include "core/kinds/each/tab_pages.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/choices.h"
 
 #include <QJsonArray>
 
@@ -63,12 +65,10 @@ Form withFormTexts(const Form &form, const QList<FormText> &texts, const TextMea
             result = setCaptionText(result, control.id, text.words, measure);
             continue;
         }
-        QJsonArray choices = control.settings.value(QLatin1String("choices")).toArray();
+        QList<Choice> choices = fixedChoices(control);
         if (text.choice < choices.size()) {
-            QJsonObject choice = choices.at(text.choice).toObject();
-            choice.insert(QStringLiteral("words"), text.words);
-            choices.replace(text.choice, choice);
-            control.settings.insert(QStringLiteral("choices"), choices);
+            choices[text.choice].words = text.words;
+            setFixedChoices(control, choices);
             result.controls.replace(index, control);
         }
     }

@@ -8,7 +8,12 @@
 #include "core/arrange/structure.h"
 #include "core/edit/edits.h"
 #include "core/kinds/button_actions.h"
+#include "core/kinds/each/jump_list.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
+#include "core/kinds/settings/typing.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
@@ -17,23 +22,6 @@
 NABBLET_TEXTS(Placing)
 
 namespace nabblet {
-
-namespace {
-
-// The settings that mean something to kinds that choose, and to no others.
-bool isOfChoosing(const QString &setting)
-{
-    static const QStringList names{QStringLiteral("lookup"), QStringLiteral("choices"), QStringLiteral("takesNew"),
-                                   QStringLiteral("several")};
-    return names.contains(setting);
-}
-
-bool chooses(const Kind &kind)
-{
-    return kind.editor == Editor::Choice || kind.editor == Editor::Options || kind.editor == Editor::List;
-}
-
-} // namespace
 
 const QList<Placeable> &placeables()
 {
@@ -139,7 +127,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
     }
     std::optional<Control> caption;
     if (isJumpList(control)) {
-        control.settings.insert(QStringLiteral("prompt"), Texts::tr("Go to…"));
+        control.settings.set(setting::Prompt, Texts::tr("Go to…"));
     }
     const bool hasRows = kind.editor == Editor::Rows;
     if ((showsValue(control) && !isJumpList(control)) || hasRows) {
@@ -214,13 +202,8 @@ Form withKind(const Form &form, const QList<ControlId> &controls, const QString 
         Control control = result.controls.at(index);
         const bool wasLower = kind.holds == Holds::Nothing && control.place.height() < kind.usualSize.height();
         control.kind = kindName;
-        if (!chooses(kind)) {
-            const QStringList names = control.settings.keys();
-            for (const QString &name : names) {
-                if (isOfChoosing(name)) {
-                    control.settings.remove(name);
-                }
-            }
+        if (!kind.settings.contains(&setting::Choosing)) {
+            control.settings.removeAll(SettingPart::Choices);
         }
         // A kind that needs more height gets it; none gets lower than it was made.
         if (wasLower) {

@@ -4,6 +4,7 @@
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
 #include "core/file/whole_file.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/text/json_names.h"
 #include "core/text/tr.h"
 
@@ -194,7 +195,7 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
         json.value("role", control.role);
     }
     if (!control.settings.isEmpty()) {
-        json.value("settings", QJsonValue(control.settings));
+        json.value("settings", QJsonValue(control.settings.toJson()));
     }
     const bool hasFileOfItsOwn = control.kind == QLatin1String("subform") && !projectFormOf(control).isEmpty();
     if (control.inner && !hasFileOfItsOwn) {
@@ -292,7 +293,7 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     named.container = reader.text("container", QString());
     control.page = reader.number("page", 0, Far, 0);
     control.role = reader.text("role", usualRole(control.kind));
-    control.settings = reader.object("settings");
+    control.settings = ControlSettings::fromJson(reader.object("settings"), knownSettings());
     control.inner = readInner(reader, "form", depth, mistakes);
     control.unknown = reader.unknownKeys();
     return control;

@@ -7,7 +7,6 @@
 #include <QHash>
 
 #include <sqlite3.h>
-
 #include <vector>
 
 NABBLET_TEXTS(Formulas)

@@ -1,57 +1,12 @@
 #include "core/kinds/box_parts.h"
 
-#include <array>
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/frame.h"
+#include "core/kinds/settings/marks.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/typing.h"
 
 namespace nabblet {
-
-namespace {
-
-constexpr int MarkLetter = 8; // px that a letter of a mark takes at most
-constexpr int MarkPadding = 6;
-constexpr std::array<const char *, 3> AlignNames{"left", "centre", "right"}; // as TextAlign
-
-int markWidth(const QString &mark)
-{
-    return mark.isEmpty() ? 0 : static_cast<int>(mark.size()) * MarkLetter + 2 * MarkPadding;
-}
-
-} // namespace
-
-QString markBefore(const Control &control)
-{
-    return control.settings.value(QLatin1String("before")).toString();
-}
-
-QString markAfter(const Control &control)
-{
-    return control.settings.value(QLatin1String("after")).toString();
-}
-
-int markBeforeWidth(const Control &control)
-{
-    return markWidth(markBefore(control));
-}
-
-int markAfterWidth(const Control &control)
-{
-    return markWidth(markAfter(control));
-}
-
-QString alignName(TextAlign align)
-{
-    return QLatin1String(AlignNames.at(static_cast<size_t>(align)));
-}
-
-TextAlign alignOf(const Control &control, TextAlign usual)
-{
-    const QString name = control.settings.value(QLatin1String("align")).toString();
-    for (size_t i = 0; i < AlignNames.size(); ++i) {
-        if (name == QLatin1String(AlignNames.at(i))) {
-            return static_cast<TextAlign>(i);
-        }
-    }
-    return usual;
-}
 
 int longTextPadding(const Control &control)
 {
@@ -162,11 +117,6 @@ Picture openingBox(const Control &control, const Shown &shown, GlyphShape sign)
                                    Ink::CaptionText});
     }
     return picture;
-}
-
-bool hasArrows(const Control &control)
-{
-    return control.settings.value(QLatin1String("arrows")).toBool();
 }
 
 Picture numberBox(const Control &control, const Shown &shown)

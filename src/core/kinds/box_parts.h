@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/marks.h"
 
 namespace nabblet {
 
@@ -18,17 +19,6 @@ int longTextPadding(const Control &control);
 // The width of a box around words so wide, px: with its padding, and with the sign of what opens.
 int boxWidthFor(const Kind &kind, int wordsWidth);
 
-// A unit or a currency before or after the value: "before", "after". It stands in a part of the box of its own.
-QString markBefore(const Control &control);
-QString markAfter(const Control &control);
-// The width of that part, px; 0 without a mark. By the count of letters, as a picture measures no text.
-int markBeforeWidth(const Control &control);
-int markAfterWidth(const Control &control);
-
-// Where the value stands in its box: "align", or as is usual for the kind.
-TextAlign alignOf(const Control &control, TextAlign usual);
-QString alignName(TextAlign align);
-
 // The box itself in the shown state.
 BoxStroke boxOutline(const Control &control, const Shown &shown);
 // The text of one line in a box; rightSpace px are kept free at its right end.
@@ -37,8 +27,6 @@ TextStroke boxText(const Control &control, const Shown &shown, TextAlign align, 
 Picture boxWithMarks(const Control &control, const Shown &shown, int rightSpace = 0);
 // Box and text, the picture of most kinds; align: where the value stands unless the control says otherwise.
 Picture lineBox(const Control &control, const Shown &shown, TextAlign align);
-// Whether a number has arrows at its right end that count it up and down: "arrows".
-bool hasArrows(const Control &control);
 // Box and number, with its arrows where it has them.
 Picture numberBox(const Control &control, const Shown &shown);
 // The words of a control at the right of a sign so wide, px: beside ticks and switches.

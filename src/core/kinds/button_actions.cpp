@@ -64,24 +64,33 @@ QString buttonActionCaption(ButtonAction action)
     return Texts::tr(entryOf(action).caption);
 }
 
+namespace setting {
+
+constinit const ControlSetting<ButtonAction> Action{
+    "action",
+    [](const QJsonValue &json) -> std::optional<ButtonAction> {
+        const QString name = json.toString();
+        const QList<ButtonActionEntry> &all = buttonActions();
+        const auto found =
+            std::find_if(all.begin(), all.end(), [&](const ButtonActionEntry &entry) { return entry.name == name; });
+        return found == all.end() ? std::nullopt : std::optional(found->action);
+    },
+    [](const ButtonAction &action) { return QJsonValue(entryOf(action).name); }};
+
+} // namespace setting
+
 ButtonAction buttonActionOf(const Control &button)
 {
-    const QString name = button.settings.value(QLatin1String("action")).toString();
-    for (const ButtonActionEntry &entry : buttonActions()) {
-        if (entry.name == name) {
-            return entry.action;
-        }
-    }
-    return button.inner ? ButtonAction::OpenRows : ButtonAction::Nothing;
+    return button.settings.value(setting::Action, button.inner ? ButtonAction::OpenRows : ButtonAction::Nothing);
 }
 
 void setButtonAction(Control &button, ButtonAction action)
 {
     const bool isUsual = action == (button.inner ? ButtonAction::OpenRows : ButtonAction::Nothing);
     if (isUsual) {
-        button.settings.remove(QStringLiteral("action"));
+        button.settings.remove(setting::Action);
     } else {
-        button.settings.insert(QStringLiteral("action"), entryOf(action).name);
+        button.settings.set(setting::Action, action);
     }
 }
 

@@ -38,9 +38,15 @@ const ButtonActionEntry &entryOf(ButtonAction action);
 QString buttonActionTitle(ButtonAction action);
 QString buttonActionCaption(ButtonAction action);
 
-// What a button does: "action". One that holds a form opens its rows unless it says otherwise.
+// What a button does. One that holds a form opens its rows unless it says otherwise.
 ButtonAction buttonActionOf(const Control &button);
 void setButtonAction(Control &button, ButtonAction action);
+
+namespace setting {
+
+extern const ControlSetting<ButtonAction> Action;
+
+} // namespace setting
 
 // The buttons that are placed together: those for going through the records, and those for the record in hand.
 struct ButtonRow

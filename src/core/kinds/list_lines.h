@@ -7,13 +7,6 @@ namespace nabblet {
 
 constexpr int ListLine = 22; // px, the height of a line
 
-// Whether several lines may be chosen: "several". Their values are stored as one text, with a comma and a blank between
-// them.
-bool takesSeveral(const Control &control);
-// The parts of such a text, and the text of parts.
-QStringList severalParts(const QString &stored);
-QString severalText(const QStringList &parts);
-
 // The words of all lines: of the fixed choices, or those that a lookup gave.
 QStringList listLines(const Control &control, const Shown &shown);
 // How many whole lines are in sight.

@@ -2,6 +2,7 @@
 // Coordinates are px from the control's top left corner.
 #pragma once
 
+#include "core/kinds/settings/marks.h"
 #include "core/model/look.h"
 
 #include <QByteArray>
@@ -24,8 +25,6 @@ struct BoxStroke // a filled, outlined box
     bool isOutlined = true; // else without a line around it
     bool operator==(const BoxStroke &) const = default;
 };
-
-enum class TextAlign { Left, Centre, Right };
 
 struct TextStroke
 {

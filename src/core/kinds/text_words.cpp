@@ -1,5 +1,6 @@
 #include "core/kinds/text_words.h"
 
+#include "core/kinds/settings/typing.h"
 #include "core/text/tr.h"
 
 namespace nabblet {

@@ -1,6 +1,7 @@
 // A control: anything placed on a band of a form.
 #pragma once
 
+#include "core/model/control_settings.h"
 #include "core/model/rail.h"
 
 #include <QJsonObject>
@@ -64,7 +65,7 @@ struct Control
     QString text;             // the words of a caption, or the words beside a tick box
     ControlId captionFor = 0; // for a caption that belongs to a field: that field
     QString role;             // look role: "title", "caption", "field", "note", "button"
-    QJsonObject settings;     // what only this kind has
+    ControlSettings settings; // what its kind has besides
     InnerForm inner;          // the form that a subform shows
     QJsonObject unknown;      // keys of a newer version, kept for saving
 

@@ -127,15 +127,14 @@ QString isoTime(const QTime &time)
 
 } // namespace
 
-DateShape dateShapeOf(const Control &control)
+std::optional<DateShape> dateShapeNamed(const QString &name)
 {
-    const QString name = control.settings.value(QLatin1String("dates")).toString();
     for (size_t i = 0; i < ShapeNames.size(); ++i) {
         if (name == QLatin1String(ShapeNames.at(i))) {
             return static_cast<DateShape>(i);
         }
     }
-    return DateShape::ShortMonth;
+    return std::nullopt;
 }
 
 QString dateShapeName(DateShape shape)

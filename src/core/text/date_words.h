@@ -2,11 +2,12 @@
 // names of months.
 #pragma once
 
-#include "core/model/control.h"
 #include "core/result.h"
 
 #include <QLocale>
 #include <QVariant>
+
+#include <optional>
 
 namespace nabblet {
 
@@ -19,8 +20,8 @@ enum class DateShape {
     Iso,        // 2026-09-30
 };
 constexpr int DateShapeCount = 5;
-DateShape dateShapeOf(const Control &control); // "dates"
-QString dateShapeName(DateShape shape);        // in files
+QString dateShapeName(DateShape shape); // in files
+std::optional<DateShape> dateShapeNamed(const QString &name);
 
 QString dateInWords(const QVariant &value, const QLocale &locale, DateShape shape = DateShape::ShortMonth);
 QString timeInWords(const QVariant &value, const QLocale &locale); // "06:15", with seconds only where there are some

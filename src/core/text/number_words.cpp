@@ -37,11 +37,6 @@ QLocale reading(const QLocale &locale, Thousands thousands)
 
 } // namespace
 
-Thousands thousandsOf(const Control &control)
-{
-    return control.settings.value(QLatin1String("thousands")).toBool() ? Thousands::Parted : Thousands::Plain;
-}
-
 QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &locale, Thousands thousands)
 {
     const QLocale plain = writing(locale, thousands);

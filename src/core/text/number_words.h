@@ -1,7 +1,6 @@
 // Numbers to words and back, without losing a digit.
 #pragma once
 
-#include "core/model/control.h"
 #include "core/result.h"
 
 #include <QLocale>
@@ -13,7 +12,6 @@ namespace nabblet {
 
 // Whether the thousands of a number are parted by the locale's sign.
 enum class Thousands { Plain, Parted };
-Thousands thousandsOf(const Control &control); // "thousands"
 
 // A stored number in words, with at least that many decimals and never fewer than the value has.
 QString numberInWords(const QVariant &value, int leastDecimals, const QLocale &locale,

@@ -1,4 +1,6 @@
 // The choices of lookups, what they show, values that follow them, and totals.
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
 #include "data/dialect/patience.h"
 #include "data/records/records.h"
 #include "data/records/statement.h"

@@ -1,6 +1,7 @@
 #include "data/records/record_source.h"
 
 #include "core/formula/row_formulas.h"
+#include "core/kinds/each/formula.h"
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 

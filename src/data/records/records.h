@@ -3,6 +3,8 @@
 #pragma once
 
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
 #include "data/dialect/connection.h"
 #include "data/records/record_source.h"
 

@@ -7,6 +7,7 @@
 #include "core/arrange/window_size.h"
 #include "core/edit/edits.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
 #include "designer/board/board_measures.h"
 #include "designer/board/caption_editor.h"

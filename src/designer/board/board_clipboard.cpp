@@ -2,6 +2,7 @@
 #include "designer/board/board.h"
 #include "core/edit/clipboard.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 
 #include <QApplication>

@@ -1,5 +1,6 @@
 #include "designer/new_form/link_by_hand.h"
 
+#include "core/kinds/settings/child_link.h"
 #include "designer/panels/dialog_buttons.h"
 
 #include <QComboBox>

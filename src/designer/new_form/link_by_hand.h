@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/draft/draft_plan.h"
+#include "core/kinds/settings/child_link.h"
 
 #include <QDialog>
 

@@ -1,6 +1,7 @@
 // Settings of buttons.
 #include "core/edit/edits.h"
 #include "core/kinds/button_actions.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"
@@ -100,7 +101,8 @@ QList<SettingChoice> formChoices(const Context &context)
 
 Result<Form> writeOpens(const Context &context, const QString &typed)
 {
-    return withWords(context, "opens", typed);
+    return withSettings(context.form, context.selection.controls(),
+                        [&](ControlSettings &settings) { settings.set(setting::Opens, typed); });
 }
 
 Words readMatch(const Context &context)
@@ -119,7 +121,7 @@ Result<Form> writeMatch(const Context &context, const QString &typed)
     }
     return withSelectedChanged(context, [&](Control &control) {
         if (pairs->first.isEmpty()) {
-            control.settings.remove(QStringLiteral("link"));
+            control.settings.remove(setting::Link);
         } else {
             setChildLink(control, {pairs->first, pairs->second});
         }

@@ -2,6 +2,8 @@
 #include "core/arrange/grouping.h"
 #include "core/arrange/units.h"
 #include "core/edit/edits.h"
+#include "core/kinds/each/panes.h"
+#include "core/kinds/each/tab_pages.h"
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 
@@ -38,17 +40,6 @@ Result<Form> writeHeading(const Context &context, const QString &typed)
         form = setCaptionText(form, control->id, typed.trimmed(), context.measure);
     }
     return form;
-}
-
-Words readFramed(const Context &context)
-{
-    return common(context, [](const Control &c) { return isFramed(c) ? Yes : QString(); });
-}
-
-Result<Form> writeFramed(const Context &context, const QString &typed)
-{
-    return setControlSetting(context.form, context.selection.controls(), QStringLiteral("framed"),
-                             typed == Yes ? QJsonValue() : QJsonValue(false));
 }
 
 bool isOnePages(const Context &context)
@@ -153,8 +144,6 @@ QList<Setting> containerSettings()
     return {
         {"heading", Controls, T("Group"), T("Heading"), T("The words at the top of the frame; it may go without."),
          SettingEditor::Words, T("Change a heading"), areAll<Holds::Controls>, readHeading, writeHeading},
-        {"framed", Controls, T("Group"), T("Frame"), T("Without a frame it only holds together what is in it."), Flag,
-         T("Change a frame"), areAll<Holds::Controls>, readFramed, writeFramed},
         {"pages", Controls, T("Group"), T("Pages"),
          T("The titles of the pages, with a bar | between them; one more title makes one more page."),
          SettingEditor::Words, T("Change pages"), isOnePages, readPages, writePages},

@@ -4,6 +4,12 @@
 #include "core/file/whole_file.h"
 #include "core/formula/row_formulas.h"
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/fixed_picture.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/marks.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/start_value.h"
 #include "core/text/date_words.h"
 #include "core/text/number_words.h"
 #include "core/text/tr.h"
@@ -17,111 +23,9 @@ using namespace setting_parts;
 
 namespace {
 
-bool isWrittenInALine(const Kind &kind)
-{
-    return kind.editor == Editor::Line || kind.editor == Editor::Choice;
-}
-
-bool hasLine(const Context &context)
-{
-    return areAllKinds(context, isWrittenInALine);
-}
-
 bool showsNumbers(const Context &context)
 {
-    return areAllKinds(context, [](const Kind &kind) {
-        return isOfKind(kind, "whole-number") || isOfKind(kind, "decimal-number") || isOfKind(kind, "formula") ||
-               isOfKind(kind, "total");
-    });
-}
-
-bool showsDates(const Context &context)
-{
-    return areAllKinds(context, [](const Kind &kind) { return isOfKind(kind, "date") || isOfKind(kind, "date-time"); });
-}
-
-// ---------------------------------------------------------------- alignment and marks
-
-Words readAlign(const Context &context)
-{
-    return wordsOf(context, "align");
-}
-
-Result<Form> writeAlign(const Context &context, const QString &typed)
-{
-    return withWords(context, "align", typed);
-}
-
-QList<SettingChoice> alignChoices(const Context &)
-{
-    return {{QString(), Texts::tr("As is usual")},
-            {alignName(TextAlign::Left), Texts::tr("Left")},
-            {alignName(TextAlign::Centre), Texts::tr("Centre")},
-            {alignName(TextAlign::Right), Texts::tr("Right")}};
-}
-
-template <bool isBefore> Words readMark(const Context &context)
-{
-    return wordsOf(context, isBefore ? "before" : "after");
-}
-
-template <bool isBefore> Result<Form> writeMark(const Context &context, const QString &typed)
-{
-    constexpr int LongestMark = 8; // letters
-    const QString mark = typed.simplified();
-    if (mark.size() > LongestMark) {
-        return Error{Texts::tr("A mark is short, such as kg or €: at most %1 letters.").arg(LongestMark), {}};
-    }
-    return withWords(context, isBefore ? "before" : "after", mark);
-}
-
-// ---------------------------------------------------------------- dates and numbers
-
-Words readDates(const Context &context)
-{
-    return common(context, [](const Control &c) { return dateShapeName(dateShapeOf(c)); });
-}
-
-Result<Form> writeDates(const Context &context, const QString &typed)
-{
-    return withWords(context, "dates", typed == dateShapeName(DateShape::ShortMonth) ? QString() : typed);
-}
-
-// Each as it writes today's date, which is the preview.
-QList<SettingChoice> dateChoices(const Context &)
-{
-    QList<SettingChoice> choices;
-    for (int i = 0; i < DateShapeCount; ++i) {
-        const auto shape = static_cast<DateShape>(i);
-        choices.append({dateShapeName(shape), dateInWords(QDate::currentDate(), QLocale(), shape)});
-    }
-    return choices;
-}
-
-Words readThousands(const Context &context)
-{
-    return flagOf(context, [](const Control &c) { return thousandsOf(c) == Thousands::Parted; });
-}
-
-Result<Form> writeThousands(const Context &context, const QString &typed)
-{
-    return withFlag(context, "thousands", typed);
-}
-
-bool takesArrows(const Context &context)
-{
-    return areAllKinds(
-        context, [](const Kind &kind) { return isOfKind(kind, "whole-number") || isOfKind(kind, "decimal-number"); });
-}
-
-Words readArrows(const Context &context)
-{
-    return flagOf(context, hasArrows);
-}
-
-Result<Form> writeArrows(const Context &context, const QString &typed)
-{
-    return withFlag(context, "arrows", typed);
+    return areAllKinds(context, [](const Kind &kind) { return kind.settings.contains(&setting::PartsThousands); });
 }
 
 bool isOneNumber(const Context &context)
@@ -189,7 +93,7 @@ Result<Form> writeLines(const Context &context, const QString &typed)
 
 bool mayStart(const Context &context)
 {
-    return areAllKinds(context, [](const Kind &kind) { return takesValue(kind) && kind.editor != Editor::Image; });
+    return areAllKinds(context, [](const Kind &kind) { return kind.settings.contains(&setting::Starts); });
 }
 
 Words readStart(const Context &context)
@@ -352,19 +256,6 @@ QList<Setting> displaySettings()
          isPicture, readImage, writeImage},
         {"linesShown", Controls, T("Display"), T("Lines"), T("How many lines of text the box is high."),
          SettingEditor::Words, T("Change the lines shown"), isLongText, readLines, writeLines},
-        {"align", Controls, T("Display"), T("Alignment"), T("Where the value stands in its box."), Choice,
-         T("Change an alignment"), hasLine, readAlign, writeAlign, alignChoices},
-        {"before", Controls, T("Display"), T("Before it"), T("A unit or currency before the value, such as €."),
-         SettingEditor::Words, T("Change a mark"), hasLine, readMark<true>, writeMark<true>},
-        {"after", Controls, T("Display"), T("After it"), T("A unit or currency behind the value, such as kg."),
-         SettingEditor::Words, T("Change a mark"), hasLine, readMark<false>, writeMark<false>},
-        {"dates", Controls, T("Display"), T("Dates as"), T("How the date is written; it may be typed in any way."),
-         Choice, T("Change how dates are written"), showsDates, readDates, writeDates, dateChoices},
-        {"thousands", Controls, T("Display"), T("Thousands"), T("Parts the thousands by the sign of the language."),
-         Flag, T("Change how numbers are written"), showsNumbers, readThousands, writeThousands},
-        {"arrows", Controls, T("Display"), T("Arrows"),
-         T("Arrows at the right end that count up and down; the keys Up and Down do so without them."), Flag,
-         T("Show or hide arrows"), takesArrows, readArrows, writeArrows},
         {"example", Controls, T("Display"), T("Looks like"), T("A number as it is written with these settings."), Shown,
          "", isOneNumber, readExample, writeNothing},
     };

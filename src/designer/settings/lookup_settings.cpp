@@ -1,5 +1,8 @@
 // Settings of drop-downs, lists and jump lists: where their choices come from.
 #include "core/edit/edits.h"
+#include "core/kinds/each/jump_list.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"
@@ -74,7 +77,7 @@ Result<Form> withLookup(const Context &context, const Lookup &lookup)
                              lookup.also.isEmpty() && lookup.sort.isEmpty() && lookup.heading.isEmpty();
     return withSelectedChanged(context, [&](Control &control) {
         if (saysNothing && isJumpList(control)) { // it shows what tells the records apart
-            control.settings.remove(QStringLiteral("lookup"));
+            control.settings.remove(setting::Choosing);
         } else {
             setLookup(control, lookup);
         }
@@ -106,8 +109,7 @@ Result<Form> writeSource(const Context &context, const QString &typed)
 {
     const Control &control = *selected(context).first();
     if (typed.isEmpty()) {
-        return withSelectedChanged(context,
-                                   [](Control &changed) { changed.settings.remove(QStringLiteral("lookup")); });
+        return withSelectedChanged(context, [](Control &changed) { changed.settings.remove(setting::Choosing); });
     }
     Lookup lookup;
     lookup.columns = {control.column};

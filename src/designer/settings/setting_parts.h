@@ -14,7 +14,7 @@ namespace nabblet {
 QList<Setting> controlWordSettings();
 QList<Setting> containerSettings();
 QList<Setting> controlPlaceSettings();
-QList<Setting> boxSettings();
+QList<Setting> kindSettings();
 QList<Setting> displaySettings();
 QList<Setting> buttonSettings();
 QList<Setting> lookupSettings();
@@ -28,7 +28,7 @@ namespace setting_parts {
 using Context = SettingContext;
 using Words = std::optional<QString>;
 
-inline const QString Yes = QStringLiteral("yes");
+inline const QString &Yes = FlagOn;
 
 inline QList<const Control *> selected(const Context &context)
 {
@@ -105,30 +105,6 @@ template <typename Change> Form withSelectedChanged(const Context &context, Chan
         form.controls.replace(form.controls.indexOf(control->id), changed);
     }
     return form;
-}
-
-// A setting that is on or off, read by a test and stored under a name; one that is off is not stored.
-template <typename Test> Words flagOf(const Context &context, Test test)
-{
-    return common(context, [&](const Control &control) { return test(control) ? Yes : QString(); });
-}
-
-inline Result<Form> withFlag(const Context &context, const char *name, const QString &typed)
-{
-    return setControlSetting(context.form, context.selection.controls(), QString::fromLatin1(name),
-                             typed == Yes ? QJsonValue(true) : QJsonValue());
-}
-
-// A setting that is a text; an empty one is not stored.
-inline Words wordsOf(const Context &context, const char *name)
-{
-    return common(context, [name](const Control &c) { return c.settings.value(QLatin1String(name)).toString(); });
-}
-
-inline Result<Form> withWords(const Context &context, const char *name, const QString &value)
-{
-    return setControlSetting(context.form, context.selection.controls(), QString::fromLatin1(name),
-                             value.isEmpty() ? QJsonValue() : QJsonValue(value));
 }
 
 // For settings that are only shown.

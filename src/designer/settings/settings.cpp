@@ -3,16 +3,37 @@
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 
+#include <cstring>
+
 NABBLET_TEXTS(Settings)
 
 namespace nabblet {
 
+namespace {
+
+// Those of one section together, the sections in the order in which they first come.
+QList<Setting> bySection(const QList<Setting> &all)
+{
+    const auto isAlike = [](const Setting &one, const Setting &other) {
+        return one.of == other.of && std::strcmp(one.section, other.section) == 0;
+    };
+    QList<Setting> result;
+    for (const Setting &setting : all) {
+        const auto last =
+            std::find_if(result.rbegin(), result.rend(), [&](const Setting &other) { return isAlike(setting, other); });
+        result.insert(last == result.rend() ? result.end() : last.base(), setting);
+    }
+    return result;
+}
+
+} // namespace
+
 const QList<Setting> &settings()
 {
-    static const QList<Setting> Table = controlWordSettings() + containerSettings() + controlPlaceSettings() +
-                                        buttonSettings() + subformSettings() + lookupSettings() + boxSettings() +
-                                        displaySettings() + controlNameSettings() + bandAndRailSettings() +
-                                        formSettings();
+    static const QList<Setting> Table =
+        bySection(controlWordSettings() + containerSettings() + controlPlaceSettings() + buttonSettings() +
+                  subformSettings() + lookupSettings() + kindSettings() + displaySettings() + controlNameSettings() +
+                  bandAndRailSettings() + formSettings());
     return Table;
 }
 

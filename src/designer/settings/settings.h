@@ -1,9 +1,10 @@
 // Every setting of the inspector, in one table: what it is called, a line that explains it, how it reads and how it is
-// written. A setting is one line there.
+// written. A setting of a kind comes from the setting itself; a setting of a band, a rail or the form is one line.
 #pragma once
 
 #include "core/arrange/units.h"
 #include "core/catalogue/catalogue.h"
+#include "core/kinds/settings/setting_line.h"
 #include "core/model/form.h"
 #include "core/result.h"
 #include "core/text/text_measure.h"
@@ -38,12 +39,6 @@ struct SettingContext
     std::function<Result<QStringList>(const QString &)> columnsOfSelect = {};
 };
 
-struct SettingChoice
-{
-    QString value;
-    QString words;
-};
-
 struct Setting
 {
     const char *name; // of its editor
@@ -54,12 +49,12 @@ struct Setting
     SettingEditor editor = SettingEditor::Words;
     const char *step; // what an edit is called among the steps done
     // Whether what is selected has it.
-    bool (*applies)(const SettingContext &context);
+    std::function<bool(const SettingContext &context)> applies = {};
     // Its value in words; nothing where it differs among what is selected. Flags read "yes" or an empty text.
-    std::optional<QString> (*read)(const SettingContext &context);
+    std::function<std::optional<QString>(const SettingContext &context)> read = {};
     // The form with another value, for all that is selected; an error says why the value cannot be.
-    Result<Form> (*write)(const SettingContext &context, const QString &typed);
-    QList<SettingChoice> (*choices)(const SettingContext &context) = nullptr;
+    std::function<Result<Form>(const SettingContext &context, const QString &typed)> write = {};
+    std::function<QList<SettingChoice>(const SettingContext &context)> choices = {};
 };
 
 const QList<Setting> &settings();

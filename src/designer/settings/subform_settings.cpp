@@ -2,6 +2,7 @@
 #include "core/draft/draft.h"
 #include "core/draft/inner_forms.h"
 #include "core/edit/edits.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"
@@ -94,8 +95,8 @@ Result<Form> writeRowsOf(const Context &context, const QString &typed)
     if (!context.catalogue || typed.isEmpty()) {
         return withSelectedChanged(context, [](Control &control) {
             control.inner = InnerForm();
-            control.settings.remove(QStringLiteral("opens"));
-            control.settings.remove(QStringLiteral("link"));
+            control.settings.remove(setting::Opens);
+            control.settings.remove(setting::Link);
         });
     }
     const PlannedChild child = childNamed(context, typed);
@@ -165,7 +166,8 @@ QList<SettingChoice> formChoices(const Context &context)
 Result<Form> writeFormFile(const Context &context, const QString &typed)
 {
     if (typed.isEmpty()) { // what it showed stays, as a part of this form from now on
-        return setControlSetting(context.form, context.selection.controls(), QStringLiteral("opens"), QJsonValue());
+        return withSettings(context.form, context.selection.controls(),
+                            [](ControlSettings &settings) { settings.remove(setting::Opens); });
     }
     const Result<Form> inner = context.readForm ? context.readForm(typed) : Result<Form>(Error());
     if (!inner) {
@@ -173,7 +175,7 @@ Result<Form> writeFormFile(const Context &context, const QString &typed)
     }
     const Form form = withSelectedChanged(context, [&](Control &control) {
         control.inner = InnerForm(*inner);
-        control.settings.insert(QStringLiteral("opens"), typed);
+        control.settings.set(setting::Opens, typed);
         // Linked as the database says, until someone says otherwise.
         if (const Table *own = rowsTable(context); own && childLinkOf(control).childColumns.isEmpty()) {
             for (const PlannedChild &child : plannedChildren(*context.catalogue, *own)) {

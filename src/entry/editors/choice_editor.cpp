@@ -2,6 +2,10 @@
 // typed and matches nothing is kept and reported, never dropped. The choices of large tables are read beside the
 // interface.
 #include "core/kinds/box_parts.h"
+#include "core/kinds/each/jump_list.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/typing.h"
 #include "data/background/background_work.h"
 #include "entry/editors/choice_list.h"
 #include "entry/editors/line_parts.h"

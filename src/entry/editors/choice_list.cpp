@@ -1,5 +1,7 @@
 #include "entry/editors/choice_list.h"
 
+#include "core/kinds/settings/lookup.h"
+
 #include <QHeaderView>
 #include <QScreen>
 #include <QScrollBar>

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/lookup.h"
 #include "data/records/records.h"
 
 #include <QTreeWidget>

@@ -1,6 +1,7 @@
 #include "entry/editors/field_editor.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/typing.h"
 #include "entry/paint/picture_painter.h"
 
 #include <QPainter>

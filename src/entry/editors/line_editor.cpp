@@ -1,6 +1,8 @@
 // Text, numbers, dates, times and links: one line, read by the control's kind. Dates open a calendar.
 #include "core/kinds/box_parts.h"
 #include "core/kinds/link_address.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/typing.h"
 #include "entry/editors/line_parts.h"
 
 #include <QCalendarWidget>

@@ -1,6 +1,7 @@
 #include "entry/editors/line_parts.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/marks.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>

@@ -1,6 +1,7 @@
 // Open lists: one of the lines, or several where the control takes them. Up and Down choose, with several they move and
 // Space ticks; letters go to the line that begins with them; Delete chooses none.
 #include "core/kinds/list_lines.h"
+#include "core/kinds/settings/choices.h"
 #include "entry/editors/field_editor.h"
 #include "entry/editors/painted_widgets.h"
 

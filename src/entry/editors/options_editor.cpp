@@ -1,5 +1,6 @@
 // Option sets: one of a few, all in sight. A click or the arrow keys choose, Delete chooses none.
 #include "core/kinds/option_places.h"
+#include "core/kinds/settings/choices.h"
 #include "entry/editors/field_editor.h"
 #include "entry/editors/painted_widgets.h"
 

@@ -4,6 +4,7 @@
 
 #include "core/formula/row_formulas.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/lookup.h"
 #include "data/background/background_work.h"
 #include "data/dialect/transaction.h"
 #include "data/records/copied_rows.h"

@@ -1,5 +1,9 @@
 // Rows that belong to the record in hand, and totals over all rows.
 #include "core/kinds/button_actions.h"
+#include "core/kinds/each/jump_list.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
 #include "entry/session/entry_session.h"
 
 #include <algorithm>

@@ -1,4 +1,5 @@
 // Saving, deleting, taking back, and what becomes of changes that others made meanwhile.
+#include "core/kinds/settings/child_link.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "entry/session/entry_session.h"

@@ -1,4 +1,7 @@
 // What is worked out or chosen for the boxes: choices, formulas, what a new record starts with.
+#include "core/kinds/each/jump_list.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/start_value.h"
 #include "entry/session/entry_session.h"
 
 namespace nabblet {

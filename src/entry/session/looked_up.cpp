@@ -1,5 +1,7 @@
 #include "entry/session/looked_up.h"
 
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
 namespace nabblet {
 
 namespace {

@@ -1,6 +1,7 @@
 // Where Tab stops: in every box that takes typing, every list and every button that is of use, in the order of the
 // form, on whatever page and in whatever subform it stands; never in what is only shown.
 #include "core/arrange/rows.h"
+#include "core/kinds/each/jump_list.h"
 #include "entry/editors/field_editor.h"
 #include "entry/records/record_strip.h"
 #include "entry/view/entry_view.h"

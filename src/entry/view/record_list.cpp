@@ -1,5 +1,10 @@
 #include "entry/view/record_list.h"
 
+#include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/frame.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/typing.h"
 #include "core/text/caption_words.h"
 #include "entry/view/entry_view.h"
 
@@ -32,8 +37,8 @@ Control cellOf(const Form &form, const QString &column)
     }
     cell.role = QStringLiteral("field");
     cell.column = column;
-    cell.settings.insert(QStringLiteral("locked"), true);
-    cell.settings.insert(QStringLiteral("framed"), false);
+    cell.settings.set(setting::Locked, true);
+    cell.settings.set(setting::Framed, false);
     return cell;
 }
 
@@ -80,7 +85,7 @@ Form recordListForm(const Form &form, const Catalogue &catalogue, const TextMeas
         head.name = QStringLiteral("head_%1").arg(i + 1);
         head.band = BandRole::Header;
         head.captionFor = cell.id;
-        head.settings.insert(QStringLiteral("sits"), QStringLiteral("above"));
+        setSitsAbove(head, true);
         const Control *caption = nullptr;
         for (const Control &control : form.controls) {
             caption = !caption && control.column == columns.at(i) ? captionOf(form, control.id) : caption;

@@ -1,5 +1,8 @@
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/typing.h"
 #include "support/sample_forms.h"
 
 #include <QTest>

@@ -7,6 +7,10 @@
 #include "core/draft/plan_file.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
+#include "core/kinds/settings/typing.h"
 #include "support/orders.h"
 
 #include <QTest>
@@ -285,7 +289,7 @@ private Q_SLOTS:
         Form raw = form;
         const int index = raw.controls.indexOf(boundTo(form, "goal")->id);
         Control control = raw.controls.at(index);
-        control.settings.remove("lookup");
+        control.settings.remove(setting::Choosing);
         raw.controls.replace(index, control);
         QCOMPARE(qualityOf(raw, catalogue, {}, m_measure).linksWithoutLookup, 1);
     }
@@ -473,7 +477,7 @@ private Q_SLOTS:
                      0,
                  true);
         QCOMPARE(changed("reason", [](Control &c) { c.place.translate(3, 0); }).offGrid, 2);
-        QCOMPARE(changed("line_no", [](Control &c) { c.settings.remove("lookup"); }).linksWithoutLookup, 1);
+        QCOMPARE(changed("line_no", [](Control &c) { c.settings.remove(setting::Choosing); }).linksWithoutLookup, 1);
         QCOMPARE(changed("reason", [](Control &c) { c.column.clear(); }).requiredMissing, 1);
         QCOMPARE(changed("reason", [](Control &c) { c.column = "claim_id"; }).typeableIdentities, 1);
         Form cut = good;

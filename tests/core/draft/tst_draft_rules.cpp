@@ -4,6 +4,7 @@
 #include "core/draft/column_order.h"
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
+#include "core/kinds/settings/choices.h"
 #include "support/sample_forms.h"
 
 #include <QTest>

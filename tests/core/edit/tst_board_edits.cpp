@@ -11,6 +11,7 @@
 #include "core/edit/edits.h"
 #include "core/edit/form_texts.h"
 #include "core/file/form_file.h"
+#include "core/kinds/settings/choices.h"
 #include "support/orders.h"
 
 #include <QTest>
@@ -301,8 +302,9 @@ private Q_SLOTS:
         Form form = samples::columnOfFields(2);
         Control options = *form.controls.find(3);
         options.kind = "option-set";
-        options.settings = QJsonObject{{"choices", QJsonArray{QJsonObject{{"value", "a"}, {"words", "first"}},
-                                                              QJsonObject{{"value", "b"}, {"words", "second"}}}}};
+        options.settings =
+            samples::settingsOf({{"choices", QJsonArray{QJsonObject{{"value", "a"}, {"words", "first"}},
+                                                        QJsonObject{{"value", "b"}, {"words", "second"}}}}});
         form.controls.replace(form.controls.indexOf(3), options);
         QList<FormText> texts = formTexts(form);
         QCOMPARE(texts.size(), 4);

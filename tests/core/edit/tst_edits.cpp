@@ -1,6 +1,7 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/window_size.h"
 #include "core/edit/edits.h"
+#include "core/kinds/settings/typing.h"
 #include "support/sample_forms.h"
 
 #include <QTest>
@@ -124,10 +125,10 @@ private Q_SLOTS:
     void settingsAreSetAndRemoved()
     {
         const Form form = samples::columnOfFields(3);
-        const Form locked = setControlSetting(form, {1, 3}, "locked", true);
+        const Form locked = withSettings(form, {1, 3}, [](ControlSettings &all) { all.set(setting::Locked, true); });
         QVERIFY(isLocked(*locked.controls.find(1)) && isLocked(*locked.controls.find(3)) &&
                 !isLocked(*locked.controls.find(5)));
-        QVERIFY(setControlSetting(locked, {1, 3}, "locked", QJsonValue()) == form);
+        QVERIFY(withSettings(locked, {1, 3}, [](ControlSettings &all) { all.remove(setting::Locked); }) == form);
     }
 
     void bandsAndFormStopAtTheControls()

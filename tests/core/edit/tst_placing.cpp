@@ -6,8 +6,12 @@
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
 #include "core/kinds/button_actions.h"
-#include "core/kinds/choice_lines.h"
+#include "core/kinds/each/jump_list.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/typing.h"
 #include "support/sample_forms.h"
 
 #include <QJsonArray>
@@ -138,7 +142,7 @@ private Q_SLOTS:
             choicesFromLines("1 = On station\nIn depot", ColumnType::WholeNumber).error().sentence.contains("Line 2"));
         QVERIFY(choicesFromLines("a\nb\na", ColumnType::Text).error().sentence.contains("Line 3"));
         setFixedChoices(box, {});
-        QVERIFY(!box.settings.contains("choices"));
+        QVERIFY(!box.settings.has(setting::Choices));
     }
 
     void aDrawnControlHasTheSizeDrawn()
@@ -164,23 +168,23 @@ private Q_SLOTS:
         QVERIFY(kindsFor(box, ColumnType::WholeNumber).contains("tick-box") ||
                 !kindNamed("tick-box").binds.contains(ColumnType::WholeNumber));
         QCOMPARE(kindsFor(control(form, 2), std::nullopt), QStringList{"caption"});
-        box.settings.insert("prompt", "e.g. red");
+        box.settings.set(setting::Prompt, "e.g. red");
         form.controls.replace(form.controls.indexOf(1), box);
         const Form longer = withKind(form, {1}, "long-text");
         QCOMPARE(control(longer, 1).kind, "long-text");
         QCOMPARE(control(longer, 1).column, box.column);
         QCOMPARE(control(longer, 1).name, box.name);
         QCOMPARE(control(longer, 1).place.topLeft(), box.place.topLeft());
-        QCOMPARE(control(longer, 1).settings.value("prompt").toString(), "e.g. red");
+        QCOMPARE(control(longer, 1).settings.value(setting::Prompt), "e.g. red");
         QCOMPARE(captionOf(longer, 1)->text, captionOf(form, 1)->text);
         QVERIFY(!overlap(control(longer, 1).place, control(longer, 3).place)); // it got higher; the next made way
         // Choices go with kinds that choose, and only with them.
         Control choosing = control(form, 3);
         choosing.kind = "option-set";
-        choosing.settings.insert("choices", QJsonArray{QJsonObject{{"value", "a"}, {"words", "A"}}});
+        setFixedChoices(choosing, {{"a", "A"}});
         form.controls.replace(form.controls.indexOf(3), choosing);
-        QVERIFY(control(withKind(form, {3}, "drop-down"), 3).settings.contains("choices"));
-        QVERIFY(!control(withKind(form, {3}, "text-box"), 3).settings.contains("choices"));
+        QVERIFY(control(withKind(form, {3}, "drop-down"), 3).settings.has(setting::Choices));
+        QVERIFY(!control(withKind(form, {3}, "text-box"), 3).settings.has(setting::Choices));
         QCOMPARE(withKind(form, {1}, "text-box"), form);
     }
 };

@@ -1,5 +1,8 @@
 #include "core/kinds/kind.h"
 #include "core/kinds/link_address.h"
+#include "core/kinds/settings/dates.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/typing.h"
 #include "core/text/date_words.h"
 #include "support/sample_forms.h"
 
@@ -137,7 +140,7 @@ private Q_SLOTS:
             for (int shape = 0; shape < DateShapeCount; ++shape) {
                 for (const char *kind : {"date", "date-time"}) {
                     Control control = controlOf(kind);
-                    control.settings = {{"dates", dateShapeName(static_cast<DateShape>(shape))}};
+                    control.settings.set(setting::Dates, static_cast<DateShape>(shape));
                     const QVariantList values =
                         storedValues(QString(kind) == "date" ? ColumnType::Date : ColumnType::DateTime);
                     for (const QVariant &value : values) {
@@ -149,7 +152,7 @@ private Q_SLOTS:
             }
             for (const char *kind : {"whole-number", "decimal-number"}) {
                 Control control = controlOf(kind);
-                control.settings = {{"thousands", true}};
+                control.settings.set(setting::PartsThousands, true);
                 for (const QVariant &value : QVariantList{0LL, 1234LL, -1234567LL, 9007199254740993LL}) {
                     const QString words = kindNamed(kind).words(control, value, locale);
                     const Result<QVariant> back = kindNamed(kind).read(control, words, locale);
@@ -180,7 +183,7 @@ private Q_SLOTS:
         QVERIFY(read("decimal-number", "1e999").toString().startsWith("refused"));
         QVERIFY(read("decimal-number", "nan").toString().startsWith("refused"));
         Control control = controlOf("decimal-number");
-        control.settings = {{"decimals", 2}};
+        control.settings.set(setting::Decimals, 2);
         QCOMPARE(kindNamed("decimal-number").words(control, 12.5, QLocale::c()), "12.50");
         QCOMPARE(kindNamed("decimal-number").words(control, 12.3456, QLocale::c()), "12.3456");
         QCOMPARE(kindNamed("decimal-number").words(control, 7LL, QLocale::c()), "7.00");
@@ -232,7 +235,7 @@ private Q_SLOTS:
     void textKeepsToItsLength()
     {
         Control control = controlOf("text-box");
-        control.settings = {{"length", 3}};
+        control.settings.set(setting::Length, 3);
         QVERIFY(kindNamed("text-box").read(control, "abcd", QLocale::c()).isOk() == false);
         QCOMPARE(*kindNamed("text-box").read(control, QString::fromUtf8("🛟🛟🛟"), QLocale::c()),
                  QVariant(QString::fromUtf8("🛟🛟🛟")));

@@ -2,9 +2,10 @@
 #include "core/catalogue/create_statement.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/marks.h"
+#include "support/sample_forms.h"
 
 #include <QJsonArray>
-
 #include <QRandomGenerator>
 #include <QTest>
 
@@ -62,7 +63,7 @@ private Q_SLOTS:
     void aPromptStandsOnlyInAnEmptyBox()
     {
         Control control = controlOf("text-box", QSize(160, 24));
-        control.settings = {{"prompt", "such as NB-2014-C"}};
+        control.settings = samples::settingsOf({{"prompt", "such as NB-2014-C"}});
         const Kind &kind = kindNamed("text-box");
         QCOMPARE(textsOf(kind.draw(control, shownBlank(control))), QStringList("such as NB-2014-C"));
         QCOMPARE(textsOf(kind.draw(control, shownFor(control, "NB-1", QLocale::c()))), QStringList("NB-1"));
@@ -77,7 +78,7 @@ private Q_SLOTS:
         for (const char *name : {"date", "date-time", "drop-down"}) {
             Control control = controlOf(name, QSize(160, 24));
             QVERIFY(hasGlyph(kindNamed(name).draw(control, shownBlank(control))));
-            control.settings = {{"locked", true}};
+            control.settings = samples::settingsOf({{"locked", true}});
             QVERIFY(!hasGlyph(kindNamed(name).draw(control, shownBlank(control))));
         }
     }
@@ -91,15 +92,16 @@ private Q_SLOTS:
         QCOMPARE(alignOf(), TextAlign::Left);
         caption.captionFor = 7;
         QCOMPARE(alignOf(), TextAlign::Right);
-        caption.settings = {{"sits", "above"}};
+        caption.settings = samples::settingsOf({{"sits", "above"}});
         QCOMPARE(alignOf(), TextAlign::Left);
     }
 
     void choicesAreShownInTheirWords()
     {
         Control control = controlOf("drop-down", QSize(160, 24));
-        control.settings = {{"choices", QJsonArray{QJsonObject{{"value", "none"}, {"words", "None at all"}},
-                                                   QJsonObject{{"value", 3}}}}};
+        control.settings =
+            samples::settingsOf({{"choices", QJsonArray{QJsonObject{{"value", "none"}, {"words", "None at all"}},
+                                                        QJsonObject{{"value", 3}}}}});
         QCOMPARE(shownFor(control, "none", QLocale::c()).words, "None at all");
         QCOMPARE(shownFor(control, 3LL, QLocale::c()).words, "3");
         QCOMPARE(shownFor(control, "other", QLocale::c()).words, "other");

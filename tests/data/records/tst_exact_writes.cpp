@@ -1,4 +1,6 @@
 // What is written, and what goes along with it, byte for byte; and how long SQL of other people may take.
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
 #include "data/background/background_work.h"
 #include "data/dialect/patience.h"
 #include "data/dialect/transaction.h"

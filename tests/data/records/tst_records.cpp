@@ -1,3 +1,4 @@
+#include "core/kinds/settings/lookup.h"
 #include "data/records/copied_rows.h"
 #include "data/records/writing.h"
 #include "support/sample_database.h"

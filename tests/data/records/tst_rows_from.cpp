@@ -1,4 +1,6 @@
 // Rows that belong to one record, rows from SELECTs, lookups over several columns, totals: on the real database.
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
 #include "data/profile/profiler.h"
 #include "data/records/copied_rows.h"
 #include "data/records/select_source.h"

@@ -1,4 +1,8 @@
 // The sheet “New form from data”, by mouse and by keyboard.
+#include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/typing.h"
 #include "designer/new_form/arrangement_card.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"

@@ -7,8 +7,16 @@
 #include "core/file/form_file.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/button_actions.h"
-#include "core/kinds/choice_lines.h"
+#include "core/kinds/each/formula.h"
+#include "core/kinds/each/panes.h"
 #include "core/kinds/list_lines.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/dates.h"
+#include "core/kinds/settings/fixed_picture.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/marks.h"
+#include "core/kinds/settings/start_value.h"
 #include "core/text/date_words.h"
 #include "designer/settings/settings.h"
 #include "support/sample_database.h"
@@ -362,7 +370,7 @@ private Q_SLOTS:
         // A form that shows itself does not go on for ever.
         Form self = *without;
         Control again = *self.controls.find(rows);
-        again.settings.insert("opens", "self");
+        again.settings.set(setting::Opens, "self");
         self.controls.replace(self.controls.indexOf(rows), again);
         QVERIFY(saveForm(m_folder.filePath("self.nabform"), self).isOk());
         QVERIFY(loadForm(m_folder.filePath("self.nabform")).isOk());

@@ -3,6 +3,11 @@
 #include "core/arrange/grouping.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
+#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/frame.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/typing.h"
 #include "designer/board/column_drag.h"
 #include "designer/settings/inspector.h"
 #include "designer/settings/lines_editor.h"
@@ -296,7 +301,8 @@ private Q_SLOTS:
         QVERIFY(isLocked(*document.form().controls.find(1)) && isLocked(*document.form().controls.find(3)));
         QCOMPARE(document.steps()->count(), 1);
         // Mixed shows as mixed.
-        document.apply("x", setControlSetting(document.form(), {1}, "locked", QJsonValue()));
+        document.apply("x",
+                       withSettings(document.form(), {1}, [](ControlSettings &all) { all.remove(setting::Locked); }));
         inspector.show(selectionFor(SettingOf::Controls));
         QCOMPARE(locked->checkState(), Qt::PartiallyChecked);
         QCOMPARE(inspector.findChild<QLineEdit *>("placeTop")->placeholderText(), "mixed");

@@ -4,11 +4,16 @@
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/kinds/button_actions.h"
-#include "core/kinds/choice_lines.h"
 #include "core/kinds/list_lines.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/fixed_picture.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/numbers.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_window.h"
 #include "support/sample_database.h"
+#include "support/sample_forms.h"
 #include "support/when_open.h"
 
 #include <QAbstractButton>
@@ -55,7 +60,7 @@ class TestControlsAtWork : public QObject
         control.kind = kind;
         control.name = kind + u'_' + QString::number(control.id);
         control.column = column;
-        control.settings = settings;
+        control.settings = samples::settingsOf(settings);
         control.band = band;
         const int y = band == BandRole::Body ? 8 + 48 * m_form.controls.size() : 8;
         control.place = QRect(QPoint(160, y), kindNamed(kind).usualSize);
@@ -197,7 +202,7 @@ private Q_SLOTS:
     {
         Control choosing;
         setFixedChoices(choosing, *choicesFromLines("on station\nadrift\nin depot\nwithdrawn", std::nullopt));
-        const ControlId list = add("list", "status", choosing.settings);
+        const ControlId list = add("list", "status", choosing.settings.toJson());
         open();
         QWidget *box = m_view->widgetFor(list);
         QTest::mouseClick(box, Qt::LeftButton, {}, lineOfList(list, 2));
@@ -218,8 +223,8 @@ private Q_SLOTS:
     {
         Control choosing;
         setFixedChoices(choosing, *choicesFromLines("m = mooring\nl = lamp\np = paint\nb = battery", std::nullopt));
-        choosing.settings.insert("several", true);
-        const ControlId list = add("list", "remarks", choosing.settings);
+        choosing.settings.set(setting::Several, true);
+        const ControlId list = add("list", "remarks", choosing.settings.toJson());
         ask("UPDATE buoy SET remarks = 'p, old, m' WHERE buoy_id = 1");
         open();
         QCOMPARE(shown(list).words, "paint, old, mooring");
@@ -287,7 +292,7 @@ private Q_SLOTS:
         QCOMPARE(line(depth)->text(), "1.9");
         // The same by arrows, where the box has them.
         Control arrows = control(depth);
-        arrows.settings.insert("arrows", true);
+        arrows.settings.set(setting::Arrows, true);
         m_form.controls.replace(m_form.controls.indexOf(depth), arrows);
         m_view->setForm(m_form);
         const QPoint sign(line(depth)->width() - 10, 0);
@@ -498,7 +503,7 @@ private Q_SLOTS:
         for (const ButtonActionEntry &entry : buttonActions()) {
             Control acting;
             setButtonAction(acting, entry.action);
-            buttons.insert(entry.action, add("button", {}, acting.settings));
+            buttons.insert(entry.action, add("button", {}, acting.settings.toJson()));
         }
         const ControlId name = add("text-box", "name");
         m_form.bands[1].height = 1200;
@@ -557,14 +562,14 @@ private Q_SLOTS:
         Control opening;
         opening.kind = "button";
         setButtonAction(opening, ButtonAction::OpenForm);
-        opening.settings.insert("opens", "contractor");
+        opening.settings.set(setting::Opens, "contractor");
         setChildLink(opening, {{"contractor_id"}, {"contractor_id"}});
-        const ControlId byKey = add("button", {}, opening.settings);
-        opening.settings.insert("opens", "visits");
+        const ControlId byKey = add("button", {}, opening.settings.toJson());
+        opening.settings.set(setting::Opens, "visits");
         setChildLink(opening, {{"buoy_id"}, {"buoy_id"}});
-        const ControlId byRows = add("button", {}, opening.settings);
-        opening.settings.insert("opens", "gone");
-        const ControlId nowhere = add("button", {}, opening.settings);
+        const ControlId byRows = add("button", {}, opening.settings.toJson());
+        opening.settings.set(setting::Opens, "gone");
+        const ControlId nowhere = add("button", {}, opening.settings.toJson());
         const ControlId name =
             add("drop-down", "contractor_id",
                 {{"lookup",
@@ -622,7 +627,7 @@ private Q_SLOTS:
         image.save(&buffer, "PNG");
         Control logo;
         setFixedImage(logo, bytes);
-        const ControlId id = add("picture", {}, logo.settings, BandRole::Header);
+        const ControlId id = add("picture", {}, logo.settings.toJson(), BandRole::Header);
         add("text-box", "name");
         open();
         QVERIFY(!m_view->widgetFor(id));

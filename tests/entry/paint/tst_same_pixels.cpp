@@ -5,11 +5,17 @@
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
+#include "core/kinds/button_actions.h"
+#include "core/kinds/each/formula.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/total.h"
+#include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
 #include "entry/paint/picture_painter.h"
 #include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
+#include "support/sample_forms.h"
 
 #include <QApplication>
 #include <QJsonArray>
@@ -141,9 +147,11 @@ private Q_SLOTS:
             Control control = *form.controls.find(made.control);
             control.column = each.column;
             control.place.setWidth(200);
+            QJsonObject settings = control.settings.toJson();
             for (auto setting = each.settings.begin(); setting != each.settings.end(); ++setting) {
-                control.settings.insert(setting.key(), setting.value());
+                settings.insert(setting.key(), setting.value());
             }
+            control.settings = samples::settingsOf(settings);
             form.controls.replace(form.controls.indexOf(made.control), control);
         }
         EntrySession session(connection, catalogue, form);
@@ -190,13 +198,13 @@ private Q_SLOTS:
                 control.column = column;
             }
         }
-        control.settings.insert("locked", isLocked);
+        control.settings.set(setting::Locked, isLocked);
         if (kind == "total") {
             setTotal(control, {TotalKind::Sum, "hours"});
             control.column.clear();
         } else if (kind == "formula") {
             control.column.clear();
-            control.settings.insert("formula", "hours * 2");
+            control.settings.set(setting::Formula, "hours * 2");
         } else if (placed.editor == Editor::Rows) {
             control.inner = InnerForm(draftForm(
                 catalogue, *findTable(catalogue, "part_fitted"),
@@ -210,7 +218,7 @@ private Q_SLOTS:
             setChildLink(control, {{"visit_id"}, {"visit_id"}});
         }
         if (placed.editor == Editor::Button) {
-            control.settings.insert("action", "close"); // of use at any time
+            control.settings.set(setting::Action, ButtonAction::Close); // of use at any time
         }
         form.controls.replace(form.controls.indexOf(made.control), control);
         EntrySession session(connection, catalogue, form);

@@ -3,6 +3,9 @@
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/kinds/list_lines.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/typing.h"
 #include "core/text/caption_words.h"
 #include "data/records/select_source.h"
 #include "entry/paint/form_painter.h"
@@ -14,6 +17,7 @@
 #include "entry/view/entry_view.h"
 #include "entry/view/rows_band.h"
 #include "support/sample_database.h"
+#include "support/sample_forms.h"
 #include "support/when_open.h"
 
 #include <QApplication>
@@ -124,7 +128,7 @@ class TestNothingLost : public QObject
         control.kind = kind;
         control.name = kind + QString::number(control.id);
         control.column = column;
-        control.settings = settings;
+        control.settings = samples::settingsOf(settings);
         control.place = QRect(QPoint(160, 8 + 48 * form.controls.size()), kindNamed(kind).usualSize);
         form.controls.append(control);
         return control;
@@ -626,7 +630,7 @@ private Q_SLOTS:
         for (int i = 0; i < m_form.controls.size(); ++i) {
             Control control = m_form.controls.at(i);
             if (control.column == "crew_lead") {
-                control.settings.insert("locked", true);
+                control.settings.set(setting::Locked, true);
                 m_form.controls.replace(i, control);
             }
         }

@@ -6,6 +6,7 @@
 #include "core/arrange/rows.h"
 #include "core/draft/draft.h"
 #include "core/edit/placing.h"
+#include "core/kinds/each/jump_list.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
 

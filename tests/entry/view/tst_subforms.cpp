@@ -1,5 +1,7 @@
 // Rows under one another and rows that belong to a record, at work: with the session alone and with real widgets.
 #include "core/draft/draft.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/total.h"
 #include "entry/editors/field_editor.h"
 #include "entry/paint/form_painter.h"
 #include "entry/records/record_strip.h"

@@ -6,10 +6,14 @@
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
+#include "core/kinds/each/panes.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/lookup.h"
 #include "entry/records/record_strip.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/record_list.h"
 #include "support/sample_database.h"
+#include "support/sample_forms.h"
 
 #include <QApplication>
 #include <QLabel>
@@ -393,7 +397,7 @@ private Q_SLOTS:
         opening.kind = "button";
         opening.name = "open_visits";
         opening.place = QRect(16, 400, 100, 32);
-        opening.settings = {{"action", "open-form"}, {"opens", "visits"}};
+        opening.settings = samples::settingsOf({{"action", "open-form"}, {"opens", "visits"}});
         setChildLink(opening, {{"buoy_id"}, {"buoy_id"}});
         m_form.controls.append(opening);
         m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);

@@ -6,6 +6,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/row_edits.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/caption_side.h"
 #include "core/text/tr.h"
 
 #include <QMap>

@@ -1,6 +1,8 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/button_actions.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -34,6 +36,7 @@ Kind buttonKind()
             Editor::Button,
             {},
             QSize(120, 32),
+            {&setting::Action, &setting::Opens, &setting::Link},
             draw,
             wordsAsStored,
             readNothing};

@@ -1,4 +1,6 @@
 #include "core/kinds/kind_table.h"
+
+#include "core/kinds/settings/caption_side.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -27,6 +29,7 @@ Kind captionKind()
             Editor::None,
             {},
             QSize(96, 24),
+            {&setting::Above},
             draw,
             wordsAsStored,
             readNothing};

@@ -1,6 +1,8 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/dates.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/text/date_words.h"
 
 namespace nabblet {
@@ -32,6 +34,7 @@ Kind dateKind()
             Editor::Line,
             {ColumnType::Date, ColumnType::Text},
             QSize(112, 24),
+            valueSettings() + lineSettings() + QList<const AnySetting *>{&setting::Prompt, &setting::Dates},
             draw,
             words,
             read};

@@ -1,6 +1,8 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/text/number_words.h"
 
 namespace nabblet {
@@ -33,6 +35,9 @@ Kind decimalNumberKind()
             Editor::Line,
             {ColumnType::DecimalNumber, ColumnType::WholeNumber, ColumnType::Text},
             QSize(88, 24),
+            valueSettings() + lineSettings() +
+                QList<const AnySetting *>{&setting::Prompt, &setting::Decimals, &setting::Least, &setting::Most,
+                                          &setting::PartsThousands, &setting::Arrows},
             draw,
             words,
             read};

@@ -1,7 +1,8 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
-#include "core/kinds/choice_lines.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/text/tr.h"
 
 namespace nabblet {
@@ -48,6 +49,8 @@ Kind dropDownKind()
             Editor::Choice,
             {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::YesNo},
             QSize(160, 24),
+            valueSettings() + lineSettings() +
+                QList<const AnySetting *>{&setting::Choices, &setting::TakesNew, &setting::Choosing, &setting::Prompt},
             draw,
             words,
             read};

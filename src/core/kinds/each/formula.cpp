@@ -1,6 +1,11 @@
-#include "core/kinds/kind_table.h"
+#include "core/kinds/each/formula.h"
 
+#include "core/formula/row_formulas.h"
 #include "core/kinds/box_parts.h"
+#include "core/kinds/kind_table.h"
+#include "core/kinds/settings/marks.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/setting_line.h"
 #include "core/kinds/text_words.h"
 #include "core/text/number_words.h"
 
@@ -35,11 +40,40 @@ QString words(const Control &control, const QVariant &value, const QLocale &loca
                          thousandsOf(control));
 }
 
+Result<Control> withFormula(const Control &control, const QString &typed, const Table *rows)
+{
+    const QString formula = typed.trimmed();
+    if (rows && !formula.isEmpty()) {
+        const Result<QStringList> read = columnsReadBy(formula, columnNames(*rows));
+        if (!read) {
+            return read.error();
+        }
+    }
+    return wordsTyped<setting::Formula>(control, formula, rows);
+}
+
+#define T(text) QT_TRANSLATE_NOOP("Settings", text)
+
+QList<SettingLine> formulaLines()
+{
+    return {{"formula", T("Formula"), T("Works out"),
+             T("An SQL expression over the row's columns, such as price * (1 + tax)."), LineEditor::Lines,
+             T("Change a formula"), formulaOf, withFormula, nullptr, nullptr, true}};
+}
+
+#undef T
+
 } // namespace
+
+namespace setting {
+
+constinit const ControlSetting<QString> Formula = wordsSetting("formula", SettingPart::Work, formulaLines);
+
+} // namespace setting
 
 QString formulaOf(const Control &control)
 {
-    return control.settings.value(QLatin1String("formula")).toString();
+    return control.settings.value(setting::Formula);
 }
 
 Kind formulaKind()
@@ -50,6 +84,8 @@ Kind formulaKind()
               Editor::Line,
               {},
               QSize(120, 24),
+              {&setting::Formula, &setting::Decimals, &setting::Align, &setting::Before, &setting::After,
+               &setting::PartsThousands},
               draw,
               words,
               readNothing};

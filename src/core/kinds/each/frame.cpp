@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -25,6 +26,7 @@ Kind frameKind()
             Editor::None,
             {},
             QSize(240, 120),
+            {},
             draw,
             wordsAsStored,
             readNothing};

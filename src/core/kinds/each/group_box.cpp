@@ -1,4 +1,6 @@
 #include "core/kinds/kind_table.h"
+
+#include "core/kinds/settings/frame.h"
 #include "core/kinds/text_words.h"
 
 #include <algorithm>
@@ -57,6 +59,7 @@ Kind groupBoxKind()
             Editor::None,
             {},
             QSize(320, 160),
+            {&setting::Framed},
             draw,
             wordsAsStored,
             readNothing,

@@ -1,6 +1,10 @@
-#include "core/kinds/kind_table.h"
+#include "core/kinds/each/jump_list.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/kind_table.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/marks.h"
+#include "core/kinds/settings/typing.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -27,6 +31,7 @@ Kind jumpListKind()
               Editor::Choice,
               {},
               QSize(240, 24),
+              {&setting::Choosing, &setting::Prompt, &setting::Align, &setting::Before, &setting::After},
               draw,
               wordsAsStored,
               readNothing};

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -27,6 +28,7 @@ Kind lineKind()
             Editor::None,
             {},
             QSize(240, 8),
+            {},
             draw,
             wordsAsStored,
             readNothing};

@@ -2,6 +2,7 @@
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/link_address.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/kinds/text_words.h"
 
 #include <QRegularExpression>
@@ -61,6 +62,7 @@ Kind linkKind()
             Editor::Line,
             {ColumnType::Text},
             QSize(240, 24),
+            valueSettings() + lineSettings() + QList<const AnySetting *>{&setting::Prompt, &setting::Length},
             draw,
             wordsAsStored,
             read};

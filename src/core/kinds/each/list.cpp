@@ -1,8 +1,9 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
-#include "core/kinds/choice_lines.h"
 #include "core/kinds/list_lines.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/kinds/text_words.h"
 
 #include <algorithm>
@@ -15,7 +16,6 @@ constexpr int Edge = 2;      // px between the box's line and its lines
 constexpr int ChosenBar = 3; // px, the bar at the left of a chosen line
 constexpr int TickSide = 14; // px, of the ticks of a list that takes several
 constexpr int BarWidth = 4;  // px, of the bar that shows which part is in sight
-const QString Between = QStringLiteral(", ");
 
 QRect lineRect(const Control &control, int inSight)
 {
@@ -109,21 +109,6 @@ QString words(const Control &control, const QVariant &value, const QLocale &)
 
 } // namespace
 
-bool takesSeveral(const Control &control)
-{
-    return control.settings.value(QLatin1String("several")).toBool();
-}
-
-QStringList severalParts(const QString &stored)
-{
-    return stored.split(Between, Qt::SkipEmptyParts);
-}
-
-QString severalText(const QStringList &parts)
-{
-    return parts.join(Between);
-}
-
 QStringList listLines(const Control &control, const Shown &shown)
 {
     if (!shown.lines.isEmpty()) {
@@ -187,6 +172,8 @@ Kind listKind()
             Editor::List,
             {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::YesNo},
             QSize(160, 4 * ListLine + 2 * Edge + 4),
+            valueSettings() +
+                QList<const AnySetting *>{&setting::Choices, &setting::Several, &setting::Choosing, &setting::Prompt},
             draw,
             words,
             readNothing};

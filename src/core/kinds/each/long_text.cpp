@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -31,6 +32,7 @@ Kind longTextKind()
             Editor::LongText,
             {ColumnType::Text},
             QSize(320, 72),
+            valueSettings() + QList<const AnySetting *>{&setting::Prompt, &setting::Length},
             draw,
             wordsAsStored,
             read};

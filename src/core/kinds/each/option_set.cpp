@@ -1,8 +1,9 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
-#include "core/kinds/choice_lines.h"
 #include "core/kinds/option_places.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/kinds/text_words.h"
 
 #include <algorithm>
@@ -98,6 +99,7 @@ Kind optionSetKind()
             Editor::Options,
             {ColumnType::Text, ColumnType::WholeNumber},
             QSize(240, 24),
+            valueSettings() + QList<const AnySetting *>{&setting::Choices, &setting::Choosing},
             draw,
             words,
             readNothing};

@@ -1,3 +1,5 @@
+#include "core/kinds/each/panes.h"
+
 #include "core/kinds/kind_table.h"
 #include "core/kinds/text_words.h"
 
@@ -51,21 +53,42 @@ Insets insets(const Control &control, int pane)
 
 } // namespace
 
+namespace setting {
+
+namespace {
+
+constinit const ControlSetting<bool> Stacked = flagSetting("stacked");
+constinit const ControlSetting<int> Divider = wholeNumberSetting("divider");
+
+} // namespace
+
+} // namespace setting
+
 bool areStacked(const Control &panes)
 {
-    return panes.settings.value(QLatin1String("stacked")).toBool();
+    return panes.settings.value(setting::Stacked);
+}
+
+void setStacked(Control &panes, bool areStacked)
+{
+    panes.settings.set(setting::Stacked, areStacked);
 }
 
 int dividerOf(const Control &panes)
 {
     const int length = areStacked(panes) ? panes.place.height() : panes.place.width();
-    const int wanted = panes.settings.value(QLatin1String("divider")).toInt(length / 2);
+    const int wanted = panes.settings.value(setting::Divider, length / 2);
     return std::clamp(wanted, std::min(LeastPane, length / 2), std::max(length - LeastPane, length / 2));
 }
 
 void setDivider(Control &panes, int divider)
 {
-    panes.settings.insert(QStringLiteral("divider"), divider);
+    panes.settings.set(setting::Divider, divider);
+}
+
+void centreDivider(Control &panes)
+{
+    panes.settings.remove(setting::Divider);
 }
 
 Kind panesKind()
@@ -76,6 +99,7 @@ Kind panesKind()
               Editor::None,
               {},
               QSize(480, 200),
+              {&setting::Stacked, &setting::Divider},
               draw,
               wordsAsStored,
               readNothing,

@@ -1,6 +1,9 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/fixed_picture.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/typing.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -35,6 +38,7 @@ Kind pictureBoxKind()
             Editor::Image,
             {ColumnType::Binary},
             QSize(120, 96),
+            {&setting::Locked, &setting::Follows, &setting::Image},
             draw,
             wordsAsStored,
             readNothing};

@@ -1,4 +1,6 @@
 #include "core/kinds/kind_table.h"
+
+#include "core/kinds/settings/child_link.h"
 #include "core/kinds/text_words.h"
 #include "core/text/tr.h"
 
@@ -36,6 +38,7 @@ Kind subformKind()
             Editor::Rows,
             {},
             QSize(480, 160),
+            {&setting::Opens, &setting::Link},
             draw,
             wordsAsStored,
             readNothing};

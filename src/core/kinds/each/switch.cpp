@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -47,6 +48,7 @@ Kind switchKind()
             Editor::Tick,
             {ColumnType::YesNo, ColumnType::WholeNumber},
             QSize(TrackWidth, 24),
+            valueSettings(),
             draw,
             wordsAsStored,
             readNothing};

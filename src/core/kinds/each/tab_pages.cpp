@@ -1,6 +1,9 @@
+#include "core/kinds/each/tab_pages.h"
+
 #include "core/kinds/kind_table.h"
-#include "core/kinds/page_tabs.h"
 #include "core/kinds/text_words.h"
+
+#include <QJsonArray>
 
 #include <algorithm>
 #include <numeric>
@@ -56,6 +59,43 @@ Insets insets(const Control &, int)
 
 } // namespace
 
+namespace setting {
+
+namespace {
+
+constinit const ControlSetting<QList<Page>> Pages{
+    "pages",
+    [](const QJsonValue &json) {
+        QList<Page> pages;
+        const QJsonArray stored = json.toArray();
+        for (const auto &each : stored) {
+            const QJsonObject page = each.toObject();
+            pages.append({page.value(QLatin1String("id")).toInt(), page.value(QLatin1String("title")).toString()});
+        }
+        return std::optional(pages);
+    },
+    [](const QList<Page> &pages) {
+        QJsonArray stored;
+        for (const Page &page : pages) {
+            stored.append(QJsonObject{{QStringLiteral("id"), page.id}, {QStringLiteral("title"), page.title}});
+        }
+        return QJsonValue(stored);
+    }};
+
+} // namespace
+
+} // namespace setting
+
+QList<Page> pagesOf(const Control &container)
+{
+    return container.settings.value(setting::Pages);
+}
+
+void setPages(Control &container, const QList<Page> &pages)
+{
+    container.settings.set(setting::Pages, pages);
+}
+
 QList<QRect> tabPlaces(const Control &control)
 {
     QList<int> widths;
@@ -94,6 +134,7 @@ Kind tabPagesKind()
             Editor::None,
             {},
             QSize(400, 200),
+            {&setting::Pages},
             draw,
             wordsAsStored,
             readNothing,

@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -28,6 +29,7 @@ Kind textBoxKind()
             {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::Time,
              ColumnType::DateTime},
             QSize(160, 24),
+            valueSettings() + lineSettings() + QList<const AnySetting *>{&setting::Prompt, &setting::Length},
             draw,
             wordsAsStored,
             read};

@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -38,6 +39,7 @@ Kind tickBoxKind()
             Editor::Tick,
             {ColumnType::YesNo, ColumnType::WholeNumber},
             QSize(24, 24),
+            valueSettings(),
             draw,
             wordsAsStored,
             readNothing};

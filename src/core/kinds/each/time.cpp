@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/text/date_words.h"
 
 namespace nabblet {
@@ -32,6 +33,7 @@ Kind timeKind()
             Editor::Line,
             {ColumnType::Time, ColumnType::Text},
             QSize(72, 24),
+            valueSettings() + lineSettings() + QList<const AnySetting *>{&setting::Prompt},
             draw,
             words,
             read};

@@ -1,6 +1,8 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/total.h"
 #include "core/kinds/text_words.h"
 #include "core/text/number_words.h"
 
@@ -48,6 +50,7 @@ Kind totalKind()
               Editor::None,
               {},
               QSize(96, 24),
+              {&setting::WorksOut, &setting::Decimals, &setting::PartsThousands},
               draw,
               words,
               readNothing};

@@ -1,9 +1,19 @@
-// Where the tabs of tab pages stand.
+// The pages of tab pages, and where their tabs stand.
 #pragma once
 
-#include "core/kinds/kind.h"
+#include "core/model/control.h"
 
 namespace nabblet {
+
+struct Page
+{
+    int id = 0; // names it for as long as it is there
+    QString title;
+
+    bool operator==(const Page &) const = default;
+};
+QList<Page> pagesOf(const Control &container);
+void setPages(Control &container, const QList<Page> &pages);
 
 constexpr int TabHeight = 32; // px
 

@@ -1,0 +1,19 @@
+// Two panes with a divider between them.
+#pragma once
+
+#include "core/model/control.h"
+
+namespace nabblet {
+
+// Their ids.
+constexpr int FirstPane = 1;
+constexpr int SecondPane = 2;
+
+bool areStacked(const Control &panes); // one above the other, else side by side
+void setStacked(Control &panes, bool areStacked);
+// px from the first pane's edge; in the middle where nobody set it.
+int dividerOf(const Control &panes);
+void setDivider(Control &panes, int divider);
+void centreDivider(Control &panes);
+
+} // namespace nabblet

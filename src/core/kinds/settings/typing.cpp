@@ -1,0 +1,64 @@
+#include "core/kinds/settings/typing.h"
+
+#include "core/kinds/settings/setting_line.h"
+
+namespace nabblet {
+
+namespace {
+
+constexpr int MostLetters = 1000000;
+
+#define T(text) QT_TRANSLATE_NOOP("Settings", text)
+
+QList<SettingLine> promptLines()
+{
+    return {{"prompt", T("Behaviour"), T("Prompt"), T("Faint words in the empty box, such as an example."),
+             LineEditor::Words, T("Change a prompt"), wordsSet<setting::Prompt>, wordsTyped<setting::Prompt>}};
+}
+
+QList<SettingLine> lockedLines()
+{
+    return {{"locked", T("Behaviour"), T("Only shown"), T("People see the value and cannot change it."),
+             LineEditor::Flag, T("Lock or unlock a control"), flagInWords<setting::Locked>,
+             flagTyped<setting::Locked>}};
+}
+
+QList<SettingLine> lengthLines()
+{
+    return {{"length", T("Behaviour"), T("At most"), T("How many letters may be typed. Empty: any number."),
+             LineEditor::Words, T("Change the most letters"),
+             [](const Control &control) { return wholeNumberInWords(lengthLimit(control)); },
+             [](const Control &control, const QString &typed, const Table *) {
+                 return withWholeNumber(control, setting::Length, typed, 1, MostLetters);
+             }}};
+}
+
+#undef T
+
+} // namespace
+
+namespace setting {
+
+constinit const ControlSetting<bool> Locked = flagSetting("locked", SettingPart::Work, lockedLines);
+constinit const ControlSetting<QString> Prompt = wordsSetting("prompt", SettingPart::Work, promptLines);
+constinit const ControlSetting<int> Length = wholeNumberSetting("length", SettingPart::Work, lengthLines);
+
+} // namespace setting
+
+bool isLocked(const Control &control)
+{
+    return control.settings.value(setting::Locked);
+}
+
+QString promptOf(const Control &control)
+{
+    return control.settings.value(setting::Prompt);
+}
+
+std::optional<int> lengthLimit(const Control &control)
+{
+    const int *length = control.settings.get(setting::Length);
+    return length ? std::optional(*length) : std::nullopt;
+}
+
+} // namespace nabblet

@@ -1,0 +1,93 @@
+// The settings that kinds of control have, by the lines that each setting brings along (core/kinds/settings).
+#include "core/kinds/settings/setting_line.h"
+#include "designer/settings/setting_parts.h"
+
+namespace nabblet {
+
+using namespace setting_parts;
+
+namespace {
+
+// Those of what is selected that a line is about. A box is selected with its caption as a rule, so that captions do not
+// keep a line of boxes away.
+QList<const Control *> concerned(const Context &context, const AnySetting *setting, const SettingLine &line)
+{
+    QList<const Control *> having;
+    for (const Control *control : selected(context)) {
+        const bool has = kindNamed(control->kind).settings.contains(setting);
+        if (has && (!line.applies || line.applies(*control))) {
+            having.append(control);
+        } else if (!isCaption(*control)) {
+            return {};
+        }
+    }
+    return having;
+}
+
+SettingEditor editorOf(LineEditor editor)
+{
+    switch (editor) {
+    case LineEditor::Words:
+        return SettingEditor::Words;
+    case LineEditor::Lines:
+        return SettingEditor::Lines;
+    case LineEditor::Flag:
+        return SettingEditor::Flag;
+    case LineEditor::Choice:
+        return SettingEditor::Choice;
+    }
+    return SettingEditor::Words;
+}
+
+Setting settingOf(const AnySetting *setting, const SettingLine &line)
+{
+    Setting result{line.name, SettingOf::Controls,   line.section, line.caption,
+                   line.help, editorOf(line.editor), line.step};
+    result.applies = [setting, line](const Context &context) { return !concerned(context, setting, line).isEmpty(); };
+    result.read = [setting, line](const Context &context) -> Words {
+        Words first;
+        for (const Control *control : concerned(context, setting, line)) {
+            const QString words = line.words(*control);
+            if (first && *first != words) {
+                return std::nullopt;
+            }
+            first = words;
+        }
+        return first.value_or(QString());
+    };
+    result.write = [setting, line](const Context &context, const QString &typed) -> Result<Form> {
+        Form form = context.form;
+        for (const Control *control : concerned(context, setting, line)) {
+            const Result<Control> changed = line.typed(*control, typed, rowsTable(context));
+            if (!changed) {
+                return changed.error();
+            }
+            form.controls.replace(form.controls.indexOf(control->id), *changed);
+        }
+        return form;
+    };
+    if (line.choices) {
+        result.choices = [setting, line](const Context &context) {
+            const QList<const Control *> controls = concerned(context, setting, line);
+            return controls.isEmpty() ? QList<SettingChoice>() : line.choices(*controls.first(), rowsTable(context));
+        };
+    }
+    return result;
+}
+
+} // namespace
+
+QList<Setting> kindSettings()
+{
+    QList<Setting> first;
+    QList<Setting> others;
+    for (const AnySetting *setting : knownSettings()) {
+        const QList<SettingLine> lines = setting->lines ? setting->lines() : QList<SettingLine>();
+        for (const SettingLine &line : lines) {
+            (line.standsFirst ? first : others).append(settingOf(setting, line));
+        }
+    }
+    return first + others;
+}
+
+} // namespace nabblet
