@@ -46,7 +46,7 @@ QList<Measured> lookupsBench(const QString &database)
     const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
     EntrySession session(*connection, *catalogue, form);
     (void)session.start(Counting::No);
-    if (!session.hasRecord()) {
+    if (!session.state().hasRecord()) {
         (void)session.add();
     }
     EntryView view(&session, appearance);

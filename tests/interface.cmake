@@ -1,4 +1,5 @@
 # Tests that need the interface; on the offscreen platform, and one in a real window.
+nabblet_test(entry/session tst_record_place)
 nabblet_test(entry/session tst_entry_session)
 nabblet_test(entry/view tst_entry_view)
 nabblet_test(entry/view tst_pages_at_work)

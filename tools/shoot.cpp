@@ -59,7 +59,7 @@ public:
         m_window.setThemeChoice(ThemeChoice::Light);
         m_window.show();
         m_window.openPath(m_depot);
-        if (!m_window.document() || !waitUntil([this] { return m_window.session()->isMapped(); })) {
+        if (!m_window.document() || !waitUntil([this] { return m_window.session()->place().map().has_value(); })) {
             return false;
         }
         m_window.session()->goTo(2);
@@ -128,7 +128,7 @@ public:
         }
         clerk.resize(ShotSize);
         clerk.show();
-        m_isGood = m_isGood && waitUntil([&] { return clerk.session()->isMapped(); });
+        m_isGood = m_isGood && waitUntil([&] { return clerk.session()->place().map().has_value(); });
         clerk.session()->goTo(2);
         clerk.activateWindow();
         clerk.view()->focusFirst();
@@ -253,7 +253,7 @@ private:
     void shootGroups()
     {
         m_window.openPath(m_depot + QStringLiteral("/forms/buoy_card.nabform"));
-        (void)waitUntil([this] { return m_window.session() && m_window.session()->isMapped(); });
+        (void)waitUntil([this] { return m_window.session() && m_window.session()->place().map().has_value(); });
         m_window.session()->goTo(2);
         m_window.board()->select({m_window.document()->form().controls.find(control("battery_v"))->container});
         m_window.board()->horizontalScrollBar()->setValue(0);
@@ -267,7 +267,8 @@ private:
     {
         m_window.openPath(m_depot + QStringLiteral("/forms/") + name + QStringLiteral(".nabform"));
         (void)waitUntil([this] {
-            return m_window.session() && (m_window.session()->isMapped() || !m_window.session()->hasRecord());
+            return m_window.session() &&
+                   (m_window.session()->place().map().has_value() || !m_window.session()->state().hasRecord());
         });
     }
 

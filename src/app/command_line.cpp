@@ -4,6 +4,7 @@
 #include "app/draft_command.h"
 #include "app/entry_window.h"
 #include "app/main_window.h"
+#include "app/output/output_format.h"
 #include "app/workspace.h"
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
@@ -18,7 +19,6 @@
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QFileInfo>
-#include <QImage>
 #include <QPainter>
 #include <QTextStream>
 #include <QTimer>
@@ -55,53 +55,56 @@ bool waitForRecords(EntrySession &session)
     giveUp.setSingleShot(true);
     QObject::connect(&giveUp, &QTimer::timeout, &loop, &QEventLoop::quit);
     QObject::connect(&session, &EntrySession::positionChanged, &loop, [&] {
-        if (session.isMapped()) {
+        if (session.place().map().has_value()) {
             loop.quit();
         }
     });
     giveUp.start(60000);
-    if (!session.isMapped()) {
+    if (!session.place().map().has_value()) {
         loop.exec();
     }
-    return session.isMapped();
+    return session.place().map().has_value();
 }
 
-QImage imageOfEntry(EntrySession &session, const Appearance &appearance, const Form &form)
+Outcome paintEntry(EntrySession &session, const Appearance &appearance, const Form &form, const OutputFormat &format,
+                   const QString &path)
 {
     EntryView view(&session, appearance);
     view.setAttribute(Qt::WA_DontShowOnScreen);
     view.resize(std::max(form.width + (isTabular(form) ? 16 : 0), 900), shownHeight(form) + 56);
     view.show();
     QApplication::processEvents();
-    QImage image = view.grab().toImage();
+    (void)view.grab(); // what painting misses is read then, …
     while (session.readMissing()) {
-        image = view.grab().toImage();
+        (void)view.grab(); // … until nothing is missing
     }
-    return image;
+    return format.write(view, path);
 }
 
-QImage imageOfDesign(EntrySession *session, const Appearance &appearance, const Form &form)
+Outcome paintDesign(EntrySession &session, const Appearance &appearance, const Form &form, const OutputFormat &format,
+                    const QString &path)
 {
     FormDocument document(form);
-    Board board(&document, session, appearance);
+    Board board(&document, &session, appearance);
     board.setAttribute(Qt::WA_DontShowOnScreen);
     board.resize(form.width + 64, formHeight(form) + 56);
     board.show();
     QApplication::processEvents();
-    QImage image = board.grab().toImage();
-    while (session && session->readMissing()) {
-        image = board.grab().toImage();
+    (void)board.grab();
+    while (session.readMissing()) {
+        (void)board.grab();
     }
-    return image;
+    return format.write(board, path);
 }
 
 int render(const QStringList &arguments)
 {
     QCommandLineParser parser;
-    parser.setApplicationDescription(CommandLine::tr("Paints a form into a PNG file."));
+    parser.setApplicationDescription(CommandLine::tr("Paints a form into a file: a picture, a drawing or a page."));
     parser.addPositionalArgument(QStringLiteral("FORM"), CommandLine::tr("A .nabform file."));
     const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")},
-                                    CommandLine::tr("The PNG file to write."), QStringLiteral("FILE"));
+                                    CommandLine::tr("The file to write: %1.").arg(outputSuffixes()),
+                                    QStringLiteral("FILE"));
     const QCommandLineOption side(QStringLiteral("side"), CommandLine::tr("design or entry (the usual one)."),
                                   QStringLiteral("SIDE"), QStringLiteral("entry"));
     const QCommandLineOption record(
@@ -116,7 +119,12 @@ int render(const QStringList &arguments)
         return *code;
     }
     if (!parser.isSet(output)) {
-        return misunderstood(CommandLine::tr("say where to write with -o FILE.png"), QStringLiteral("render"));
+        return misunderstood(CommandLine::tr("say where to write with -o FILE"), QStringLiteral("render"));
+    }
+    const OutputFormat *format = outputFormatOf(parser.value(output));
+    if (!format) {
+        return misunderstood(CommandLine::tr("the file to write ends in %1").arg(outputSuffixes()),
+                             QStringLiteral("render"));
     }
     const bool isDesign = parser.value(side) == QLatin1String("design");
     if (!isDesign && parser.value(side) != QLatin1String("entry")) {
@@ -149,11 +157,12 @@ int render(const QStringList &arguments)
             return fail(started.error());
         }
         waitForRecords(session);
-        const bool isFirstOfNone = number == 1 && !parser.isSet(record) && session.count().value_or(0) == 0;
-        if (number > session.count().value_or(0) && !isFirstOfNone) {
-            return fail(
-                {CommandLine::tr("There is no record %1; there are %2.").arg(number).arg(session.count().value_or(0)),
-                 {}});
+        const bool isFirstOfNone = number == 1 && !parser.isSet(record) && session.place().count().value_or(0) == 0;
+        if (number > session.place().count().value_or(0) && !isFirstOfNone) {
+            return fail({CommandLine::tr("There is no record %1; there are %2.")
+                             .arg(number)
+                             .arg(session.place().count().value_or(0)),
+                         {}});
         }
         if (!isFirstOfNone) { // an empty table is shown blank
             session.goTo(number - 1);
@@ -164,12 +173,9 @@ int render(const QStringList &arguments)
             return fail(started.error());
         }
     }
-    const QImage image =
-        isDesign ? imageOfDesign(&session, appearance, *form) : imageOfEntry(session, appearance, *form);
-    if (!image.save(parser.value(output), "PNG")) {
-        return fail({CommandLine::tr("%1 cannot be written. Choose another place.").arg(parser.value(output)), {}});
-    }
-    return ExitDone;
+    const Outcome painted = isDesign ? paintDesign(session, appearance, *form, *format, parser.value(output))
+                                     : paintEntry(session, appearance, *form, *format, parser.value(output));
+    return painted ? ExitDone : fail(painted.error());
 }
 
 int enter(QApplication &application, const QStringList &arguments)
@@ -219,7 +225,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
                         "Commands:\n"
                         "  nabblet [PATH]            open the window with a project, a database or a form\n"
                         "  nabblet draft             draft a form from a table\n"
-                        "  nabblet render            paint a form into a PNG file\n"
+                        "  nabblet render            paint a form: PNG, SVG or PDF\n"
                         "  nabblet enter             open a form to work with records\n"
                         "  nabblet COMMAND --help    what a command takes"));
     parser.addPositionalArgument(QStringLiteral("PATH"),

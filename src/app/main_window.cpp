@@ -484,14 +484,15 @@ void MainWindow::refreshRecord()
         return;
     }
     const std::optional<qint64> position = m_session->position();
-    const bool canStep = m_session->hasRecord() && !m_session->hasUnsaved() && !m_session->isNew();
-    m_bar->setRecord(m_session->isNew()        ? tr("New record")
-                     : !m_session->hasRecord() ? tr("No record")
-                     : position                ? tr("Record %L1").arg(*position + 1)
-                                               : tr("Record"),
+    const bool canStep = m_session->state().hasRecord() && !m_session->hasUnsaved() && !m_session->state().isNew();
+    m_bar->setRecord(m_session->state().isNew()        ? tr("New record")
+                     : !m_session->state().hasRecord() ? tr("No record")
+                     : position                        ? tr("Record %L1").arg(*position + 1)
+                                                       : tr("Record"),
                      canStep,
-                     m_session->hasRecord() ? tr("The record has changes that are not saved; save it in Entry first.")
-                                            : tr("There are no records."));
+                     m_session->state().hasRecord()
+                         ? tr("The record has changes that are not saved; save it in Entry first.")
+                         : tr("There are no records."));
 }
 
 void MainWindow::refreshActions()

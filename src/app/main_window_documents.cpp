@@ -653,7 +653,7 @@ bool MainWindow::mayLetGo()
         return true;
     }
     if (m_session && !mayLeaveRecord(m_session.get(), this)) {
-        if (!m_session->messages().isEmpty()) {
+        if (!m_session->state().messages.isEmpty()) {
             showEntry(); // refused: the reasons stand beside the boxes
         }
         return false;

@@ -4,7 +4,9 @@
 #include "support/sample_database.h"
 
 #include <QImage>
+#include <QSvgRenderer>
 #include <QTest>
+#include <QXmlStreamReader>
 
 using namespace nabblet;
 
@@ -69,10 +71,12 @@ private Q_SLOTS:
         QTest::newRow("nothing to draft") << QStringList{"draft"} << "something is missing in the call";
         QTest::newRow("too much") << QStringList{"draft", "a", "b", "c"} << "there is too much in the call";
         QTest::newRow("unknown option") << QStringList{"render", "x", "--sideways"} << "sideways";
-        QTest::newRow("no output") << QStringList{"render", "x"} << "say where to write with -o FILE.png";
-        QTest::newRow("side") << QStringList{"render", "x", "-o", "y", "--side", "back"}
+        QTest::newRow("no output") << QStringList{"render", "x"} << "say where to write with -o FILE";
+        QTest::newRow("no such format") << QStringList{"render", "x", "-o", "y.doc"}
+                                        << "the file to write ends in .png, .svg or .pdf";
+        QTest::newRow("side") << QStringList{"render", "x", "-o", "y.png", "--side", "back"}
                               << "--side takes design or entry";
-        QTest::newRow("record") << QStringList{"render", "x", "-o", "y", "--record", "first"}
+        QTest::newRow("record") << QStringList{"render", "x", "-o", "y.png", "--record", "first"}
                                 << "--record takes a number";
         QTest::newRow("columns") << QStringList{"draft", "x", "y", "--columns", "9"}
                                  << "--columns takes a number from 1 to 4";
@@ -277,6 +281,37 @@ private Q_SLOTS:
             }
             images.append(image);
         }
+    }
+
+    // Drawings and pages keep the words as words; both are read by programs that are not this one.
+    void drawingsAndPagesHaveTheFormsWords()
+    {
+        const QString form = m_project + "/forms/buoy.nabform";
+        const QString drawing = m_folder.filePath("buoy.svg");
+        QCOMPARE(run({"render", form, "-o", drawing}).code, 0);
+        QFile svg(drawing);
+        QVERIFY(svg.open(QIODevice::ReadOnly));
+        QXmlStreamReader xml(&svg);
+        QString words;
+        while (!xml.atEnd()) {
+            if (xml.readNext() == QXmlStreamReader::Characters) {
+                words += xml.text();
+            }
+        }
+        QVERIFY2(!xml.hasError(), qPrintable(xml.errorString()));
+        QVERIFY(words.contains("Fairway") && words.contains("On station"));
+        QSvgRenderer picture(drawing);
+        QVERIFY(picture.isValid() && picture.defaultSize().width() > 700);
+
+        const QString page = m_folder.filePath("buoy.PDF");
+        QCOMPARE(run({"render", form, "-o", page, "--record", "0"}).code, 0);
+        QFile pdf(page);
+        QVERIFY(pdf.open(QIODevice::ReadOnly));
+        const QByteArray bytes = pdf.readAll();
+        QVERIFY(bytes.startsWith("%PDF-") && bytes.trimmed().endsWith("%%EOF"));
+        QVERIFY(bytes.contains("/Type /Page"));
+        QCOMPARE(run({"render", form, "-o", m_folder.filePath("no/such/x.svg")}).code, 1);
+        QCOMPARE(run({"render", form, "-o", m_folder.filePath("no/such/x.pdf")}).code, 1);
     }
 
     void aFormForATableThatIsGoneIsSaid()

@@ -48,7 +48,7 @@ class TestDemonstration : public QObject
     static void fill(EntrySession &session, const Control &control)
     {
         static int made = 0;
-        const QList<LookupRow> choices = session.choicesOf(control, {}, 1);
+        const QList<LookupRow> choices = session.values().choices(control, {}, 1);
         const Editor editor = kindNamed(control.kind).editor;
         if (editor == Editor::Choice || editor == Editor::Options || editor == Editor::List) {
             if (!choices.isEmpty()) {
@@ -70,13 +70,13 @@ class TestDemonstration : public QObject
         const Table *table = findTable(session.catalogue(), session.form().rowsFrom);
         QString said;
         const auto listening = connect(&session, &EntrySession::said, [&](const QString &words) { said = words; });
-        if (session.canAdd()) {
-            QVERIFY2(session.isNew() || session.add(), qPrintable(where));
+        if (session.state().canAdd()) {
+            QVERIFY2(session.state().isNew() || session.add(), qPrintable(where));
             for (const Control &control : session.form().controls) {
                 const Column *column = table ? findColumn(*table, control.column) : nullptr;
                 const bool isAsked =
                     column && (column->isRequired || kindNamed(control.kind).name == "text-box") && !column->hasDefault;
-                if (isAsked && session.isEditable(control) && !isJumpList(control)) {
+                if (isAsked && session.state().mayType(control) && !isJumpList(control)) {
                     fill(session, control);
                 }
             }
@@ -88,17 +88,17 @@ class TestDemonstration : public QObject
                 }
             }
         }
-        if (session.canDelete() && session.hasRecord() && !session.isNew()) {
-            const RowKey key = *session.keyInHand();
+        if (session.state().canDelete() && session.state().hasRecord() && !session.state().isNew()) {
+            const RowKey key = *session.state().key();
             for (const Control &control : session.form().controls) {
                 if (control.inner && kindNamed(control.kind).editor == Editor::Rows) {
-                    while (session.childOf(control)->canDelete() && session.childOf(control)->removeRecord()) {
+                    while (session.childOf(control)->state().canDelete() && session.childOf(control)->removeRecord()) {
                     }
                 }
             }
             QVERIFY2(session.removeRecord(), qPrintable(where + ": " + said));
             QVERIFY2(session.takeBack(), qPrintable(where + ": " + said));
-            QVERIFY(session.keyInHand() == key);
+            QVERIFY(session.state().key() == key);
         }
         disconnect(listening);
     }
@@ -172,10 +172,10 @@ private Q_SLOTS:
         QVERIFY2(started.isOk(), started ? "" : qPrintable(started.error().sentence));
         window.show();
         QVERIFY(QTest::qWaitForWindowExposed(&window));
-        QVERIFY(window.session()->messages().isEmpty());
+        QVERIFY(window.session()->state().messages.isEmpty());
         QCOMPARE(window.minimumSize() == window.maximumSize(), form->window.isFixed);
         // Every column that it asks for is there.
-        QVERIFY(window.session()->source().missing.isEmpty());
+        QVERIFY(window.session()->state().source.missing.isEmpty());
     }
 
     void buttonsLeadFromTheStartToTheBuoys()
@@ -194,9 +194,9 @@ private Q_SLOTS:
         auto *view = opened->findChild<EntryView *>();
         QAbstractButton *next = buttonCalled(view, "Next");
         QVERIFY(next && next->isEnabled());
-        const std::optional<RowKey> first = view->session()->keyInHand();
+        const std::optional<RowKey> first = view->session()->state().key();
         next->click();
-        QVERIFY(view->session()->keyInHand() && view->session()->keyInHand() != first);
+        QVERIFY(view->session()->state().key() && view->session()->state().key() != first);
         buttonCalled(view, "Close")->click();
         QTRY_VERIFY(!window.findChild<FormWindow *>() || !opened->isVisible());
     }

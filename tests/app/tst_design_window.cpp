@@ -496,7 +496,7 @@ private Q_SLOTS:
         // The row chosen is the record on the board.
         table->setCurrentCell(0, 1);
         const Control *asset = form().controls.find(boundTo("asset_no"));
-        QCOMPARE(m_window->session()->shown(*asset).words, table->item(0, 1)->text());
+        QCOMPARE(m_window->session()->values().shown(*asset).words, table->item(0, 1)->text());
         m_window->showRowsTable(false);
     }
 };

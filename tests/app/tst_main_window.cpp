@@ -96,7 +96,7 @@ private Q_SLOTS:
         QVERIFY(window.document());
         QCOMPARE(window.document()->path(), formPath("buoy"));
         QVERIFY(!window.document()->isChanged());
-        QVERIFY(window.session()->hasRecord());
+        QVERIFY(window.session()->state().hasRecord());
         QVERIFY(window.windowTitle().startsWith("Buoy register"));
     }
 
@@ -143,7 +143,7 @@ private Q_SLOTS:
         window.document()->steps()->undo();
         window.showEntry();
         QCOMPARE(name->text(), "Typed");
-        QVERIFY(window.session()->isChanged());
+        QVERIFY(window.session()->state().isChanged());
         QVERIFY(window.session()->takeBack());
     }
 
@@ -400,7 +400,7 @@ private Q_SLOTS:
             QCOMPARE(window.document()->form().rowsFrom, table.name);
             window.showEntry();
             QVERIFY(window.isEntry());
-            QVERIFY(window.session()->hasRecord());
+            QVERIFY(window.session()->state().hasRecord());
             window.session()->goNext();
             window.grab();
             Answer letGo("answer1");
@@ -437,10 +437,10 @@ private Q_SLOTS:
                                        0);
             QVERIFY(boundTo(window.document()->form(), column));
         }
-        QTRY_VERIFY(window.session()->isMapped());
+        QTRY_VERIFY(window.session()->place().map().has_value());
         window.showEntry();
         const Control *name = window.document()->form().controls.find(boundTo(window.document()->form(), "name"));
-        QCOMPARE(window.session()->shown(*name).words, "MV Grey Gannet");
+        QCOMPARE(window.session()->values().shown(*name).words, "MV Grey Gannet");
         window.showDesign();
         for (int i = 0; i < 4; ++i) {
             window.document()->steps()->undo();

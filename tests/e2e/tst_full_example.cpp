@@ -70,7 +70,7 @@ private:
         picture("1-new-form", "Opened the database and chose the table buoy; the draft shows its values.");
         press("Return");
         waitFor("the board", [this] { return m_window->board() && m_window->board()->isVisible(); });
-        waitFor("the first record", [this] { return m_window->session()->hasRecord(); });
+        waitFor("the first record", [this] { return m_window->session()->state().hasRecord(); });
         picture("2-draft", "Enter took the draft: a form with a box for every column but the key.");
     }
 
@@ -281,8 +281,8 @@ private:
         press("ctrl+a");
         typeWords("-4");
         press("ctrl+s");
-        waitFor("the refusal", [this] { return !m_window->session()->messages().isEmpty(); });
-        const QString sentence = inWindow([this] { return m_window->session()->messages().first().sentence; });
+        waitFor("the refusal", [this] { return !m_window->session()->state().messages.isEmpty(); });
+        const QString sentence = inWindow([this] { return m_window->session()->state().messages.first().sentence; });
         check(sentence == "Charted depth (m) must be 0 or more", sentence);
         check(inWindow([this] { return line("name")->text(); }) == "Long Reach Gate", "what was typed is kept");
         check(sqlite("SELECT name FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Entrance Starboard",
@@ -292,7 +292,7 @@ private:
         press("ctrl+a");
         typeWords("26.5");
         press("ctrl+s");
-        waitFor("the saved record", [this] { return !m_window->session()->isChanged(); });
+        waitFor("the saved record", [this] { return !m_window->session()->state().isChanged(); });
         check(sqlite("SELECT name, depth_m FROM buoy WHERE asset_no = 'NB-2006-B'") == "Long Reach Gate|26.5",
               "sqlite3 reads the saved record");
         picture("5-saved", "Mended the depth and saved; sqlite3 reads the same record.");
@@ -301,7 +301,7 @@ private:
     void add()
     {
         press("ctrl+n");
-        waitFor("a new record", [this] { return m_window->session()->isNew() && box("asset_no")->hasFocus(); });
+        waitFor("a new record", [this] { return m_window->session()->state().isNew() && box("asset_no")->hasFocus(); });
         typeWords("NB-9001-A");
         const QList<QPair<QString, QString>> typed{{"name", "Half Tide Perch"},
                                                    {"buoy_type", "isol"},
@@ -314,12 +314,13 @@ private:
             press("Tab"); // takes what the list offers
         }
         press("ctrl+s");
-        waitFor("the added record", [this] { return !m_window->session()->isNew(); });
+        waitFor("the added record", [this] { return !m_window->session()->state().isNew(); });
         check(sqlite("SELECT name, buoy_type, fairway_id, contractor_id, laid_on, status FROM buoy WHERE asset_no = "
                      "'NB-9001-A'") == "Half Tide Perch|ID|5|6|2026-11-02|on station",
               "sqlite3 reads the added record: " + sqlite("SELECT * FROM buoy WHERE asset_no = 'NB-9001-A'"));
-        waitFor("the place of the new record",
-                [this] { return m_window->session()->position() == 212 && m_window->session()->count() == 213; });
+        waitFor("the place of the new record", [this] {
+            return m_window->session()->position() == 212 && m_window->session()->place().count() == 213;
+        });
         picture("6-added", "Added a record by typing beginnings of words into the drop-downs.");
     }
 
@@ -329,10 +330,10 @@ private:
         waitFor("the question", [this] { return dialog<QMessageBox>() != nullptr; });
         picture("7-delete", "Deleting asks first.");
         click(middleOf([this] { return dialog<QMessageBox>()->findChild<QWidget *>("answer0"); }, "the answer"));
-        waitFor("the record gone", [this] { return m_window->session()->count() == 212; });
+        waitFor("the record gone", [this] { return m_window->session()->place().count() == 212; });
         check(sqlite("SELECT count(*) FROM buoy") == "212", "sqlite3 counts one less");
         press("ctrl+BackSpace");
-        waitFor("the record back", [this] { return m_window->session()->count() == 213; });
+        waitFor("the record back", [this] { return m_window->session()->place().count() == 213; });
         check(sqlite("SELECT name FROM buoy WHERE asset_no = 'NB-9001-A'") == "Half Tide Perch", "the record is back");
         tell("Deleted the record and took that back.");
     }
@@ -357,7 +358,7 @@ private:
         waitFor("the window with the keyboard again", [this] { return m_window->isActiveWindow(); });
         press("F5");
         waitFor("Entry", [this] { return m_window->isEntry(); });
-        waitFor("the records counted", [this] { return m_window->session()->isMapped(); });
+        waitFor("the records counted", [this] { return m_window->session()->place().map().has_value(); });
         press("Next"); // Page Down
         press("Next");
         waitFor("the third visit", [this] { return m_window->session()->position() == 2; });
@@ -366,13 +367,13 @@ private:
         press("ctrl+a");
         typeWords("7");
         press("Down");
-        waitFor("the blank row", [this] { return parts()->isNew() || parts()->windowIndex() > 0; });
+        waitFor("the blank row", [this] { return parts()->state().isNew() || parts()->windowIndex() > 0; });
         check(sqlite("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1") == "7",
               "sqlite3 reads the changed part");
-        while (!inWindow([this] { return parts()->isNew(); })) {
+        while (!inWindow([this] { return parts()->state().isNew(); })) {
             const int row = inWindow([this] { return parts()->windowIndex(); });
             press("Down");
-            waitFor("the next row", [&] { return parts()->isNew() || parts()->windowIndex() > row; });
+            waitFor("the next row", [&] { return parts()->state().isNew() || parts()->windowIndex() > row; });
         }
         click(middleOf([this] { return innerBox("line_no"); }, "the line's number"));
         typeWords("90");
@@ -384,7 +385,7 @@ private:
         press("Tab");
         typeWords("5.5");
         press("Up"); // leaving the row saves it
-        waitFor("the saved row", [this] { return !parts()->isNew() && !parts()->isChanged(); });
+        waitFor("the saved row", [this] { return !parts()->state().isNew() && !parts()->state().isChanged(); });
         check(sqlite("SELECT p.name || ' ' || f.quantity || ' ' || f.line_cost FROM part_fitted f JOIN part p USING "
                      "(part_no) "
                      "WHERE visit_id = 3 AND line_no = 90") == "Daylight switch 2 11",

@@ -50,8 +50,9 @@ int victim(const QString &folder)
     }
     parts->type(*boxOf(parts->form(), "quantity"), "17");
     const bool isSaved = session.save();
-    const bool isKept =
-        session.isChanged() && session.shown(*boxOf(form, "crew_lead")).words == "Typed" && parts->isChanged();
+    const bool isKept = session.state().isChanged() &&
+                        session.values().shown(*boxOf(form, "crew_lead")).words == "Typed" &&
+                        parts->state().isChanged();
     say << (isSaved ? "record saved\n" : isKept ? "record refused\n" : "record LOST\n") << Qt::flush;
     return 0;
 }

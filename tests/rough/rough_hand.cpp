@@ -5,8 +5,6 @@
 //   rough_hand [--seed N] [--steps N] [--skip 3,17-40] [--verbose]
 //
 // Exit code 1 and a sentence when a law is broken; the same seed and steps break it again.
-#include "random_database.h"
-
 #include "app/main_window.h"
 #include "core/arrange/containers.h"
 #include "core/draft/draft.h"
@@ -17,6 +15,7 @@
 #include "designer/document/form_document.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_window.h"
+#include "random_database.h"
 #include "support/sample_database.h"
 
 #include <QApplication>
@@ -505,8 +504,8 @@ private:
     void holdSaved(const EntrySession &session)
     {
         const Table *table = findTable(session.catalogue(), session.form().rowsFrom);
-        const std::optional<RowKey> key = session.keyInHand();
-        if (!table || table->kind != TableKind::Table || !key || session.isChanged()) {
+        const std::optional<RowKey> key = session.state().key();
+        if (!table || table->kind != TableKind::Table || !key || session.state().isChanged()) {
             return;
         }
         const RecordSource source = recordSourceOf(*table);
@@ -520,7 +519,7 @@ private:
                               " = " + literal);
         }
         for (const Control &control : session.form().controls) {
-            if (control.column.isEmpty() || !session.source().columns.contains(control.column) ||
+            if (control.column.isEmpty() || !session.state().source.columns.contains(control.column) ||
                 !takesValue(kindNamed(control.kind))) {
                 continue;
             }
@@ -529,7 +528,7 @@ private:
                 samples::sqlite3(m_path, QString("SELECT typeof(t.%1) || ':' || hex(t.%1) FROM %2 AS t WHERE %3")
                                              .arg(column, u'"' + QString(table->name).replace(u'"', "\"\"") + u'"',
                                                   conditions.join(" AND ")));
-            const QVariant value = session.value(control.column);
+            const QVariant value = session.state().value(control.column);
             QString shown;
             if (value.isNull()) {
                 shown = "null:";

@@ -37,7 +37,7 @@ struct Insets
 // The state in which a control is drawn.
 enum class BoxState { Rest, Focused, Locked, Refused };
 
-// What a control shows at one moment.
+// What a control shows and may do at one moment.
 struct Shown
 {
     QString words;                              // the value in words; for a box, what stands in it
@@ -51,6 +51,7 @@ struct Shown
     int firstLine = -1;                         // of a list: the first in sight; -1: as shows what is chosen
     int cursorLine = -1;                        // of a list: the one that the keyboard is at
     BoxState state = BoxState::Rest;
+    bool mayType = false; // people may type or choose there now
 
     bool operator==(const Shown &) const = default;
 };

@@ -105,7 +105,7 @@ void Board::readShown()
 {
     const Form inSight = m_session && m_values != BoardValues::Blank ? seen(m_document->form()) : Form();
     for (const nabblet::Control &control : inSight.controls) {
-        m_session->shown(control);
+        m_session->values().shown(control);
     }
     m_paintedControls.clear();
     viewport()->update();
@@ -475,8 +475,8 @@ Shown Board::shownOf(const nabblet::Control &control) const
     if (m_values == BoardValues::Blank || !m_session) {
         return shownBlank(control);
     }
-    const EntrySession::Painting painting(m_session);
-    Shown shown = m_session->shown(control);
+    const ControlValues::Painting painting(m_session ? &m_session->values() : nullptr);
+    Shown shown = m_session->values().shown(control);
     if (shown.state == BoxState::Refused) {
         shown.state = BoxState::Rest;
     }

@@ -59,12 +59,12 @@ public:
 
     void refresh() override
     {
-        const Shown shown = session().shown(control());
+        const Shown shown = session().values().shown(control());
         if (m_line->text() != shown.words && !isJumping()) {
             m_line->setText(shown.words);
             m_line->setCursorPosition(0);
         }
-        m_line->setReadOnly(!session().isEditable(control()));
+        m_line->setReadOnly(!shown.mayType);
         m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus
                                                     : Qt::StrongFocus); // Tab passes by what is only shown
         m_line->setPlaceholderText(promptOf(control()));
@@ -122,12 +122,12 @@ private:
         if (m_line->isReadOnly()) {
             return;
         }
-        const std::optional<Lookup> lookup = session().choicesLookup(control());
-        if (!lookup || !session().isLarge(*lookup)) {
-            show(session().choicesOf(control(), part, MostChoices), part);
+        const std::optional<Lookup> lookup = session().values().choicesLookup(control());
+        if (!lookup || !session().values().isLarge(*lookup)) {
+            show(session().values().choices(control(), part, MostChoices), part);
             return;
         }
-        const ColumnValues fixed = session().fixedChoiceValues(control());
+        const ColumnValues fixed = session().values().heldValues(control());
         if (part.isEmpty() && m_first && m_firstHeld == fixed) {
             show(*m_first, part);
             return;
@@ -141,9 +141,9 @@ private:
     // The first choices of a large table are read as soon as the keyboard comes, before anyone asks for them.
     void readAhead()
     {
-        const std::optional<Lookup> lookup = session().choicesLookup(control());
-        if (lookup && !m_line->isReadOnly() && session().isLarge(*lookup)) {
-            read(*lookup, QString(), session().fixedChoiceValues(control()));
+        const std::optional<Lookup> lookup = session().values().choicesLookup(control());
+        if (lookup && !m_line->isReadOnly() && session().values().isLarge(*lookup)) {
+            read(*lookup, QString(), session().values().heldValues(control()));
         }
     }
 
@@ -171,7 +171,7 @@ private:
 
     void show(const QList<LookupRow> &rows, const QString &part)
     {
-        m_list->open(rows, session().choicesLookup(control()), m_line->text(), !part.isEmpty());
+        m_list->open(rows, session().values().choicesLookup(control()), m_line->text(), !part.isEmpty());
         complete(rows, part);
     }
 
@@ -220,7 +220,7 @@ private:
         m_hasTyped = false;
         m_list->hide();
         session().chooseRow(control(), row.values);
-        m_line->setText(isJumpList(control()) ? session().shown(control()).words : row.words);
+        m_line->setText(isJumpList(control()) ? session().values().shown(control()).words : row.words);
         m_line->selectAll(); // what is typed next replaces it
     }
 
@@ -233,7 +233,7 @@ private:
         m_hasTyped = false;
         const QString typed = m_line->text().trimmed();
         if (isJumpList(control())) {
-            m_line->setText(session().shown(control()).words); // nobody went anywhere
+            m_line->setText(session().values().shown(control()).words); // nobody went anywhere
             return;
         }
         if (typed.isEmpty()) {
@@ -241,10 +241,10 @@ private:
             return;
         }
         QList<LookupRow> fitting;
-        QList<LookupRow> found = session().choicesOf(control(), typed, MostChoices);
+        QList<LookupRow> found = session().values().choices(control(), typed, MostChoices);
         if (const qsizetype apart = typed.lastIndexOf(QLatin1String(" (")); found.isEmpty() && apart > 0) {
             // Typed with what tells it from others of the same words.
-            found = session().choicesOf(control(), typed.left(apart), MostChoices);
+            found = session().values().choices(control(), typed.left(apart), MostChoices);
         }
         // Any of the words that the list shows of a choice, or what is stored of it, finds it.
         const auto is = [&](const QString &words) { return words.compare(typed, Qt::CaseInsensitive) == 0; };

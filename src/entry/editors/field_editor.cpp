@@ -16,8 +16,8 @@ void FieldEditor::setControl(const Control &control)
 
 Shown FieldEditor::shownNow(bool hasFocus) const
 {
-    const EntrySession::Painting painting(&session());
-    Shown shown = session().shown(m_control);
+    const ControlValues::Painting painting(&session().values());
+    Shown shown = session().values().shown(m_control);
     if (hasFocus && shown.state == BoxState::Rest) {
         shown.state = BoxState::Focused;
     }

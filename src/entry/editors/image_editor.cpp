@@ -1,8 +1,7 @@
 // A picture stored in the row: Enter, Space or a click offers to choose, keep or remove it.
+#include "core/file/whole_file.h"
 #include "entry/editors/field_editor.h"
 #include "entry/editors/painted_widgets.h"
-
-#include "core/file/whole_file.h"
 
 #include <QFileDialog>
 #include <QImage>
@@ -28,8 +27,8 @@ public:
 private:
     void offer()
     {
-        const bool isEditable = session().isEditable(control());
-        const QByteArray image = session().value(control().column).toByteArray();
+        const bool isEditable = session().state().mayType(control());
+        const QByteArray image = session().state().value(control().column).toByteArray();
         QMenu menu(m_button);
         if (isEditable) {
             menu.addAction(EntrySession::tr("Choose a picture…"), [this] { choose(); });

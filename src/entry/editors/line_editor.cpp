@@ -54,7 +54,7 @@ public:
 
     void refresh() override
     {
-        const Shown shown = session().shown(control());
+        const Shown shown = session().values().shown(control());
         if (m_line->text() != shown.words) {
             m_line->setText(shown.words);
         }
@@ -63,7 +63,7 @@ public:
             m_line->setSignWidth(hasArrows(control()) ? BoxButtonWidth : 0);
         }
         m_line->showMarks(control(), isNumber ? TextAlign::Right : TextAlign::Left);
-        m_line->setReadOnly(!session().isEditable(control()));
+        m_line->setReadOnly(!shown.mayType);
         m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus
                                                     : Qt::StrongFocus); // to copy from; Tab passes it by
         m_line->setPlaceholderText(promptOf(control()));
@@ -107,7 +107,7 @@ private:
             return;
         }
         const Kind &kind = kindNamed(control().kind);
-        const Result<QVariant> now = kind.read(control(), m_line->text(), session().locale());
+        const Result<QVariant> now = kind.read(control(), m_line->text(), session().state().locale);
         if (!now) {
             return;
         }
@@ -116,7 +116,7 @@ private:
         } else if (kind.name == QLatin1String("date")) {
             const QDate date =
                 now->isNull() ? QDate::currentDate().addDays(-by) : QDate::fromString(now->toString(), Qt::ISODate);
-            put(kind.words(control(), date.addDays(by).toString(Qt::ISODate), session().locale()));
+            put(kind.words(control(), date.addDays(by).toString(Qt::ISODate), session().state().locale));
         }
     }
 
@@ -133,7 +133,7 @@ private:
         const bool isWithin =
             (!limits.least || next.toDouble() >= *limits.least) && (!limits.most || next.toDouble() <= *limits.most);
         if (isWithin) {
-            put(kindNamed(control().kind).words(control(), next, session().locale()));
+            put(kindNamed(control().kind).words(control(), next, session().state().locale));
         }
     }
 
@@ -146,17 +146,17 @@ private:
         calendar->setWindowFlags(Qt::Popup);
         calendar->setAttribute(Qt::WA_DeleteOnClose);
         const Kind &kind = kindNamed(control().kind);
-        const Result<QVariant> now = kind.read(control(), m_line->text(), session().locale());
+        const Result<QVariant> now = kind.read(control(), m_line->text(), session().state().locale);
         const QString stored = now ? now->toString() : QString();
         const QDate date = QDate::fromString(stored.left(10), Qt::ISODate);
         calendar->setSelectedDate(date.isValid() ? date : QDate::currentDate());
-        calendar->setFirstDayOfWeek(session().locale().firstDayOfWeek());
+        calendar->setFirstDayOfWeek(session().state().locale.firstDayOfWeek());
         const QString time = stored.size() > 11 ? stored.mid(11) : QStringLiteral("00:00:00");
         const auto take = [this, calendar, time](const QDate &chosen) {
             const Kind &own = kindNamed(control().kind);
             const bool hasTime = own.name == QLatin1String("date-time");
             put(own.words(control(), chosen.toString(Qt::ISODate) + (hasTime ? u' ' + time : QString()),
-                          session().locale()));
+                          session().state().locale));
             calendar->close();
         };
         QObject::connect(calendar, &QCalendarWidget::clicked, calendar, take);

@@ -23,7 +23,7 @@ public:
     {
         m_box->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, scrolled(shownNow(hasFocus))); };
         m_box->press = [this](QPoint at) {
-            const int line = listLineAt(this->control(), scrolled(session().shown(this->control())), at);
+            const int line = listLineAt(this->control(), scrolled(session().values().shown(this->control())), at);
             if (line >= 0) {
                 m_cursor = line;
                 choose(line);
@@ -41,12 +41,12 @@ public:
             m_lastChosen = m_cursor = line;
             m_first = -1; // another record: what it has is shown
         }
-        m_box->setFocusPolicy(session().isEditable(control()) ? Qt::StrongFocus : Qt::ClickFocus);
+        m_box->setFocusPolicy(session().state().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
         m_box->update();
     }
 
 private:
-    QStringList lines() const { return listLines(control(), session().shown(control())); }
+    QStringList lines() const { return listLines(control(), session().values().shown(control())); }
 
     Shown scrolled(Shown shown) const
     {
@@ -58,11 +58,11 @@ private:
     // The first of those chosen, or -1.
     int chosenLine() const
     {
-        const QList<int> chosen = chosenLines(control(), session().shown(control()));
+        const QList<int> chosen = chosenLines(control(), session().values().shown(control()));
         return chosen.isEmpty() ? -1 : chosen.first();
     }
 
-    int firstNow() const { return firstLineInSight(control(), scrolled(session().shown(control()))); }
+    int firstNow() const { return firstLineInSight(control(), scrolled(session().values().shown(control()))); }
 
     bool scrollTo(int first)
     {
@@ -86,10 +86,10 @@ private:
 
     void choose(int line)
     {
-        if (!session().isEditable(control())) {
+        if (!session().state().mayType(control())) {
             return;
         }
-        const QList<LookupRow> rows = session().listRowsOf(control()); // those that are painted
+        const QList<LookupRow> rows = session().values().listRows(control()); // those that are painted
         if (line < 0 || line >= rows.size()) {
             return;
         }
@@ -106,7 +106,7 @@ private:
     // Puts a line's value in or takes it out. Values that are no line any more stay, behind the others.
     void toggle(const QList<LookupRow> &rows, int line)
     {
-        QStringList stored = severalParts(session().value(control().column).toString());
+        QStringList stored = severalParts(session().state().value(control().column).toString());
         const QString own = rows.at(line).values.value(0).toString();
         if (!stored.removeOne(own)) {
             stored.append(own);

@@ -86,7 +86,7 @@ public:
 
     void refresh() override
     {
-        const Shown shown = session().shown(control());
+        const Shown shown = session().values().shown(control());
         const QString wanted = withPlainLineEnds(shown.words);
         if (!m_isFilled || m_wanted != wanted) {
             const QSignalBlocker blocker(m_box);
@@ -101,7 +101,7 @@ public:
             m_padding = padding;
             m_box->setPadding(padding);
         }
-        m_box->setReadOnly(!session().isEditable(control()));
+        m_box->setReadOnly(!shown.mayType);
         m_box->setFocusPolicy(m_box->isReadOnly() ? Qt::ClickFocus
                                                   : Qt::StrongFocus); // Tab passes by what is only shown
         m_box->viewport()->update();

@@ -29,7 +29,7 @@ public:
     QWidget *widget() override { return m_box; }
     void refresh() override
     {
-        m_box->setFocusPolicy(session().isEditable(control()) ? Qt::StrongFocus : Qt::ClickFocus);
+        m_box->setFocusPolicy(session().state().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
         m_box->update();
     }
 
@@ -37,7 +37,7 @@ private:
     int chosen() const
     {
         const QList<Choice> choices = fixedChoices(control());
-        const QVariant value = session().value(control().column);
+        const QVariant value = session().state().value(control().column);
         for (int i = 0; i < choices.size(); ++i) {
             if (!value.isNull() && choices.at(i).value.toString() == value.toString()) {
                 return i;

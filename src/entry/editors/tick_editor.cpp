@@ -15,7 +15,7 @@ public:
         m_button->setCheckable(true);
         m_button->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, shownNow(hasFocus)); };
         QObject::connect(m_button, &QAbstractButton::clicked, m_button, [this] {
-            const bool isOn = session().shown(this->control()).isOn;
+            const bool isOn = session().values().shown(this->control()).isOn;
             session().choose(this->control(), QVariant(isOn ? 0 : 1));
             refresh();
         });
@@ -33,8 +33,8 @@ public:
 
     void refresh() override
     {
-        m_button->setFocusPolicy(session().isEditable(control()) ? Qt::StrongFocus : Qt::ClickFocus);
-        m_button->setChecked(session().shown(control()).isOn);
+        m_button->setFocusPolicy(session().state().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
+        m_button->setChecked(session().values().shown(control()).isOn);
         m_button->update();
     }
 

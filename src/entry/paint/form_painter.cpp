@@ -16,7 +16,7 @@ constexpr int RowMarkWidth = 4;
 
 Shown shownBy(const Control &control, EntrySession *session)
 {
-    return session && session->hasRecord() ? session->shown(control) : shownBlank(control);
+    return session && session->state().hasRecord() ? session->values().shown(control) : shownBlank(control);
 }
 
 void paintRows(QPainter &painter, const Form &form, EntrySession *session, const QRect &area, int rowHeight,
@@ -27,7 +27,7 @@ void paintRows(QPainter &painter, const Form &form, EntrySession *session, const
     const QList<Row> rows = session ? session->window().rows() : QList<Row>();
     const int inHand = session ? session->windowIndex() : 0;
     const int last = static_cast<int>(rows.size()); // the blank row for a new record stands behind the last
-    const bool hasBlank = !session || session->canAdd();
+    const bool hasBlank = !session || session->state().canAdd();
     for (int i = 0; i < last + (hasBlank ? 1 : 0); ++i) {
         const QRect place(area.x(), area.y() + i * rowHeight, area.width(), rowHeight);
         if (place.y() > area.bottom()) {
@@ -36,13 +36,13 @@ void paintRows(QPainter &painter, const Form &form, EntrySession *session, const
         for (const Control &control : form.controls) {
             if (control.band == BandRole::Body) {
                 const Shown shown = i == last     ? shownBlank(control)
-                                    : i == inHand ? session->shown(control)
-                                                  : session->shownIn(control, rows.at(i));
+                                    : i == inHand ? session->values().shown(control)
+                                                  : session->values().shownIn(control, rows.at(i));
                 paintControl(painter, control, shown, place.topLeft(), appearance);
             }
         }
         if (i == inHand && i < last) {
-            paintRowMark(painter, place, session->isChanged(), appearance);
+            paintRowMark(painter, place, session->state().isChanged(), appearance);
         } else if (i == last) {
             paintNewRowMark(painter, place, appearance);
         }
@@ -67,7 +67,7 @@ void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &app
 
 void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSize size, const Appearance &appearance)
 {
-    const EntrySession::Painting painting(session);
+    const ControlValues::Painting painting(session ? &session->values() : nullptr);
     const Form asDesigned = withoutPageBands(whole);
     const Band *designedBody = findBand(asDesigned, BandRole::Body);
     const int rowHeight = designedBody ? designedBody->height : 0;

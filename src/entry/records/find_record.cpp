@@ -73,7 +73,7 @@ std::optional<QVariantList> askForRecord(EntrySession &session, QWidget *parent)
     records.kind = QStringLiteral("jump-list");
     QList<LookupRow> found;
     const auto search = [&](const QString &words) {
-        found = session.choicesOf(records, words, MostShown);
+        found = session.values().choices(records, words, MostShown);
         list->clear();
         for (const LookupRow &row : std::as_const(found)) {
             list->addItem(row.words);

@@ -90,14 +90,14 @@ RecordStrip::RecordStrip(EntrySession *session, QWidget *parent) : QWidget(paren
         refresh();
     });
     connect(m_slider, &QSlider::sliderReleased, this, [this] {
-        if (const std::optional<qint64> count = m_session->count()) {
+        if (const std::optional<qint64> count = m_session->place().count()) {
             m_session->goTo(
                 qRound64(static_cast<double>(m_slider->value()) * static_cast<double>(*count - 1) / SliderSteps));
         }
         refresh();
     });
     connect(m_slider, &QSlider::sliderMoved, this, [this](int value) {
-        if (const std::optional<qint64> count = m_session->count()) {
+        if (const std::optional<qint64> count = m_session->place().count()) {
             m_position->setText(QString::number(
                 qRound64(static_cast<double>(value) * static_cast<double>(*count - 1) / SliderSteps) + 1));
         }
@@ -166,17 +166,17 @@ bool RecordStrip::eventFilter(QObject *watched, QEvent *event)
 void RecordStrip::refresh()
 {
     const std::optional<qint64> position = m_session->position();
-    const std::optional<qint64> count = m_session->count();
-    const bool isNew = m_session->isNew();
+    const std::optional<qint64> count = m_session->place().count();
+    const bool isNew = m_session->state().isNew();
     // What is being typed there stays.
     if (!m_position->hasFocus() || !m_position->isModified()) {
-        m_position->setText(isNew                     ? tr("new")
-                            : !m_session->hasRecord() ? tr("none")
-                            : position                ? QString::number(*position + 1)
-                                                      : QStringLiteral("…"));
+        m_position->setText(isNew                             ? tr("new")
+                            : !m_session->state().hasRecord() ? tr("none")
+                            : position                        ? QString::number(*position + 1)
+                                                              : QStringLiteral("…"));
     }
     m_count->setText(count ? tr("of %L1").arg(*count) : tr("of …"));
-    m_count->setVisible(m_session->hasRecordSource());
+    m_count->setVisible(m_session->state().isStarted);
     if (!m_slider->isSliderDown()) {
         const bool isPlaced = position && count && *count > 1;
         m_slider->setEnabled(isPlaced);
@@ -184,20 +184,20 @@ void RecordStrip::refresh()
     }
     const bool isFirst = !isNew && position && *position == 0;
     const bool isLast = !isNew && position && count && *position == *count - 1;
-    m_first->setEnabled(m_session->hasRecord() && (!isFirst || isNew));
-    m_previous->setEnabled(m_session->hasRecord() && !isFirst);
-    m_next->setEnabled(m_session->hasRecord() && !isLast && !isNew);
-    m_last->setEnabled(m_session->hasRecord() && !isLast);
-    m_add->setEnabled(m_session->canAdd() && !(isNew && !m_session->isChanged()));
-    m_delete->setEnabled(m_session->canDelete());
+    m_first->setEnabled(m_session->state().hasRecord() && (!isFirst || isNew));
+    m_previous->setEnabled(m_session->state().hasRecord() && !isFirst);
+    m_next->setEnabled(m_session->state().hasRecord() && !isLast && !isNew);
+    m_last->setEnabled(m_session->state().hasRecord() && !isLast);
+    m_add->setEnabled(m_session->state().canAdd() && !(isNew && !m_session->state().isChanged()));
+    m_delete->setEnabled(m_session->state().canDelete());
     m_save->setEnabled(m_session->hasUnsaved());
     m_takeBack->setEnabled(m_session->canTakeBack());
     m_takeBack->setToolTip(m_session->takeBackWords());
-    const bool isChanged = m_session->isChanged();
+    const bool isChanged = m_session->state().isChanged();
     const bool hasUnsaved = m_session->hasUnsaved();
     m_state->setText(hasUnsaved ? isNew ? tr("New, not saved") : tr("Changed, not saved") : QString());
     m_state->setVisible(hasUnsaved);
-    m_changedWords = isChanged    ? m_session->changedCaptions().join(QStringLiteral(", "))
+    m_changedWords = isChanged    ? m_session->state().changedCaptions().join(QStringLiteral(", "))
                      : hasUnsaved ? tr("rows that belong to it")
                                   : QString();
     showChanged();

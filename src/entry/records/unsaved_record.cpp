@@ -10,7 +10,7 @@ namespace {
 // What was typed is put back everywhere, so that nothing of it is kept to be offered after a crash, or set aside.
 void letGo(EntrySession *session)
 {
-    if (session->isChanged()) {
+    if (session->state().isChanged()) {
         session->takeBack();
     }
     if (!session->hasUnsaved()) {
@@ -31,7 +31,7 @@ void letGo(EntrySession *session)
 bool mayLeaveRecord(EntrySession *session, QWidget *parent)
 {
     if (session->hasUnsaved()) {
-        const QStringList changed = session->changedCaptions();
+        const QStringList changed = session->state().changedCaptions();
         const int answer =
             ask({EntrySession::tr("Record not saved"),
                  EntrySession::tr("Save the record “%1” first?").arg(session->recordWords()),

@@ -19,11 +19,14 @@
 namespace nabblet {
 
 EntrySession::EntrySession(Connection connection, Catalogue catalogue, Form form, QObject *parent)
-    : QObject(parent), m_connection(std::move(connection)), m_catalogue(std::move(catalogue)), m_form(std::move(form)),
-      m_lookedUp(std::make_unique<LookedUp>(m_connection, [this] {
-          QMetaObject::invokeMethod(
-              this, [this] { readMissing(); }, Qt::QueuedConnection);
-      }))
+    : QObject(parent), m_state{std::move(connection), std::move(catalogue), std::move(form)},
+      m_totals([this] { Q_EMIT totalsChanged(); }),
+      m_values(m_state, m_totals,
+               [this] {
+                   QMetaObject::invokeMethod(
+                       this, [this] { readMissing(); }, Qt::QueuedConnection);
+               }),
+      m_place([this] { Q_EMIT positionChanged(); })
 {
 }
 
@@ -32,30 +35,28 @@ EntrySession::~EntrySession() = default;
 Outcome EntrySession::start(Counting counting)
 {
     m_counting = counting;
-    const Result<Catalogue> catalogue = withSelects(m_connection, m_catalogue, m_form);
+    const Result<Catalogue> catalogue = withSelects(m_state.connection, m_state.catalogue, m_state.form);
     if (!catalogue) {
         return catalogue.error();
     }
-    m_catalogue = *catalogue;
-    m_lookedUp->setCatalogue(m_catalogue);
+    m_state.catalogue = *catalogue;
     const Result<RecordSource> source = ownSource();
     if (!source) {
         return source.error();
     }
-    const Result<RecordSource> ready = readable(m_connection, *source, rowsWanted());
+    const Result<RecordSource> ready = readable(m_state.connection, *source, rowsWanted());
     if (!ready) {
         return ready.error();
     }
-    m_source = *ready;
+    m_state.source = *ready;
     for (auto &[id, child] : m_children) {
         child.release()->deleteLater(); // views let go of it when they next show the form
     }
     m_children.clear();
-    m_formulas.reset();
-    m_count.reset();
-    m_isStarted = true;
-    m_position = 0;
-    m_fromEnd.reset();
+    m_values.catalogueChanged();
+    m_place.forgetRows();
+    m_state.isStarted = true;
+    m_place.setPosition(0);
     clearRecord();
     const Outcome read = readFromStart();
     takeUpSetAside();
@@ -71,31 +72,32 @@ QString EntrySession::rowsNameOf(const Form &form)
 // Keeps what was typed in the record in hand, before other rows take its place.
 void EntrySession::putAside()
 {
-    if (isChanged()) {
-        m_setAside.insert(rowsNameOf(m_form), TypedRecord{m_form.rowsFrom, m_row, m_rowBeforeNew, m_isNew, m_pending,
-                                                          m_startValues, m_source.columns});
+    if (m_state.isChanged()) {
+        m_setAside.insert(rowsNameOf(m_state.form),
+                          SetAside{m_state.form.rowsFrom, m_state.record, m_state.source.columns});
     }
 }
 
 // The rows in which something was typed and not saved are back.
 void EntrySession::takeUpSetAside()
 {
-    const auto found = m_setAside.constFind(rowsNameOf(m_form));
+    const auto found = m_setAside.constFind(rowsNameOf(m_state.form));
     if (found == m_setAside.constEnd()) {
         return;
     }
-    const TypedRecord typed = *found;
+    const SetAside kept = *found;
     m_setAside.erase(found);
     RecordSource before;
-    before.columns = typed.columns;
-    m_row = typed.row ? std::optional(remapped(*typed.row, before)) : std::nullopt;
-    m_rowBeforeNew = typed.rowBeforeNew ? std::optional(remapped(*typed.rowBeforeNew, before)) : std::nullopt;
-    m_isNew = typed.isNew;
-    m_pending = typed.pending;
-    m_startValues = typed.startValues;
-    if (m_row && !m_isNew) {
-        m_position.reset();
-        m_fromEnd.reset();
+    before.columns = kept.columns;
+    m_state.record = kept.record;
+    if (m_state.record.row) {
+        m_state.record.row = remapped(*m_state.record.row, before);
+    }
+    if (m_state.record.beforeNew) {
+        m_state.record.beforeNew = remapped(*m_state.record.beforeNew, before);
+    }
+    if (m_state.key()) {
+        m_place.setPosition(std::nullopt);
         findPosition();
     }
     recordHasChanged();
@@ -106,8 +108,8 @@ void EntrySession::takeUpSetAside()
 QStringList EntrySession::setAside() const
 {
     QStringList tables;
-    for (const TypedRecord &typed : m_setAside) {
-        tables.append(titleFromTable(typed.table));
+    for (const SetAside &kept : m_setAside) {
+        tables.append(titleFromTable(kept.table));
     }
     tables.sort();
     return tables;
@@ -120,46 +122,45 @@ Row EntrySession::remapped(const Row &row, const RecordSource &before) const
     Row result;
     result.key = row.key;
     std::optional<Row> now;
-    for (const QString &column : m_source.columns) {
+    for (const QString &column : m_state.source.columns) {
         const qsizetype at = before.columns.indexOf(column);
         if (at < 0 && !now) {
-            const MaybeRow read = rowWithKey(m_connection, m_source, row.key);
-            now = read && *read ? **read : Row{row.key, QVariantList(m_source.columns.size())};
+            const MaybeRow read = rowWithKey(m_state.connection, m_state.source, row.key);
+            now = read && *read ? **read : Row{row.key, QVariantList(m_state.source.columns.size())};
         }
-        result.values.append(at >= 0 ? row.values.value(at) : valueOf(m_source, *now, column));
+        result.values.append(at >= 0 ? row.values.value(at) : valueOf(m_state.source, *now, column));
     }
     return result;
 }
 
 Outcome EntrySession::readFromStart()
 {
-    m_position = 0;
-    m_fromEnd.reset();
+    m_place.setPosition(0);
     m_window.clear();
-    if (m_hasParentRecord && !m_form.permissions.see) {
+    if (m_state.heldTo.hasParent && !m_state.form.permissions.see) {
         return add() ? Outcome(Done{})
                      : Outcome(Error{tr("People may neither see nor add records with this form."), {}});
     }
-    if (!m_hasParentRecord) {
-        m_row.reset();
-    } else if (isTabular(m_form)) {
-        const Outcome read = m_window.readFirst(m_connection, m_source);
+    if (!m_state.heldTo.hasParent) {
+        m_state.record.row.reset();
+    } else if (isTabular(m_state.form)) {
+        const Outcome read = m_window.readFirst(m_state.connection, m_state.source);
         if (!read) {
             return read.error();
         }
-        m_row = m_window.rows().isEmpty() ? std::nullopt : std::optional(m_window.rows().first());
+        m_state.record.row = m_window.rows().isEmpty() ? std::nullopt : std::optional(m_window.rows().first());
     } else {
-        const MaybeRow first = firstRow(m_connection, m_source);
+        const MaybeRow first = firstRow(m_state.connection, m_state.source);
         if (!first) {
             return first.error();
         }
-        m_row = *first;
+        m_state.record.row = *first;
     }
-    if (!m_row) {
-        m_position.reset();
+    if (!m_state.record.row) {
+        m_place.setPosition(std::nullopt);
         // Nothing is there yet: what is typed begins the first record. Previews show that there is none.
-        if (m_counting == Counting::InBackground && canAdd()) {
-            m_rowBeforeNew.reset();
+        if (m_counting == Counting::InBackground && m_state.canAdd()) {
+            m_state.record.beforeNew.reset();
             beginNewRecord();
         }
     }
@@ -180,30 +181,30 @@ std::optional<int> EntrySession::rowsWanted() const
 
 Result<RecordSource> EntrySession::ownSource() const
 {
-    Result<RecordSource> source = recordSourceOf(m_form, m_catalogue);
+    Result<RecordSource> source = recordSourceOf(m_state.form, m_state.catalogue);
     if (!source) {
         return source;
     }
     // What was typed into a box that is gone is saved all the same.
-    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
-    for (auto typed = m_pending.constBegin(); typed != m_pending.constEnd(); ++typed) {
+    const Table *table = m_state.table();
+    for (auto typed = m_state.record.typed.constBegin(); typed != m_state.record.typed.constEnd(); ++typed) {
         if (!source->columns.contains(typed.key()) && table && findColumn(*table, typed.key())) {
             source->columns.append(typed.key());
         }
     }
-    return linkedTo(*source, m_linkColumns, m_linkValues);
+    return linkedTo(*source, m_state.heldTo.columns, m_state.heldTo.values);
 }
 
 Outcome EntrySession::setForm(const Form &form)
 {
-    const bool hasOtherRows = rowsNameOf(form) != rowsNameOf(m_form);
-    const bool isShownOtherwise = isTabular(form) != isTabular(m_form);
+    const bool hasOtherRows = rowsNameOf(form) != rowsNameOf(m_state.form);
+    const bool isShownOtherwise = isTabular(form) != isTabular(m_state.form);
     // The rows of a subform that shows another form go on with it; those of one that is gone stay while something typed
     // in them is not saved, since the subform may come back by undo.
     for (auto child = m_children.begin(); child != m_children.end();) {
         const Control *is = form.controls.find(child->first);
         const bool stays = is && is->inner;
-        if (stays && !(child->second->m_form == *is->inner.get())) {
+        if (stays && !(child->second->m_state.form == *is->inner.get())) {
             const Outcome changed = child->second->setForm(*is->inner.get());
             if (!changed) {
                 child->second->setMessages({{0, changed.error().sentence}});
@@ -217,7 +218,7 @@ Outcome EntrySession::setForm(const Form &form)
     }
     if (m_rowSession && (form.rowPanel == RowPanel::None || !form.rowForm)) {
         m_rowSession.release()->deleteLater();
-    } else if (m_rowSession && !(m_rowSession->m_form == *form.rowForm.get())) {
+    } else if (m_rowSession && !(m_rowSession->m_state.form == *form.rowForm.get())) {
         const Outcome changed = m_rowSession->setForm(*form.rowForm.get());
         if (!changed) {
             m_rowSession->setMessages({{0, changed.error().sentence}});
@@ -226,9 +227,9 @@ Outcome EntrySession::setForm(const Form &form)
     if (hasOtherRows) {
         putAside();
     }
-    m_form = form;
-    m_lookedUp->forgetChoices();
-    if (!m_isStarted || hasOtherRows) {
+    m_state.form = form;
+    m_values.lookedUp().forgetChoices();
+    if (!m_state.isStarted || hasOtherRows) {
         return form.rowsFrom.isEmpty() ? Outcome(Done{}) : start(m_counting);
     }
     const Outcome taken = takeColumns(isShownOtherwise);
@@ -239,7 +240,7 @@ Outcome EntrySession::setForm(const Form &form)
 // The columns that the form needs now, of the same rows.
 Outcome EntrySession::takeColumns(bool isShownOtherwise)
 {
-    const RecordSource before = m_source;
+    const RecordSource before = m_state.source;
     const Result<RecordSource> source = ownSource();
     if (!source) {
         return source.error();
@@ -248,27 +249,27 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
         refreshTotals();
         return Done{};
     }
-    const Result<RecordSource> ready = readable(m_connection, *source, rowsWanted());
+    const Result<RecordSource> ready = readable(m_state.connection, *source, rowsWanted());
     if (!ready) {
         return ready.error();
     }
-    m_source = *ready;
-    if (m_row && isChanged()) {
-        m_row = remapped(*m_row, before);
-    } else if (m_row) {
-        const MaybeRow again = rowWithKey(m_connection, m_source, m_row->key);
+    m_state.source = *ready;
+    if (m_state.record.row && m_state.isChanged()) {
+        m_state.record.row = remapped(*m_state.record.row, before);
+    } else if (m_state.record.row) {
+        const MaybeRow again = rowWithKey(m_state.connection, m_state.source, m_state.record.row->key);
         if (!again) {
             return again.error();
         }
-        m_row = *again;
+        m_state.record.row = *again;
     }
-    if (m_rowBeforeNew) {
-        m_rowBeforeNew = remapped(*m_rowBeforeNew, before);
+    if (m_state.record.beforeNew) {
+        m_state.record.beforeNew = remapped(*m_state.record.beforeNew, before);
     }
     m_window.clear();
-    m_lookedUp->forgetRows();
-    if (isShownOtherwise && isTabular(m_form) && (!m_row || m_isNew)) {
-        const Outcome read = m_window.readFirst(m_connection, m_source);
+    m_values.lookedUp().forgetRows();
+    if (isShownOtherwise && isTabular(m_state.form) && (!m_state.record.row || m_state.record.isNew)) {
+        const Outcome read = m_window.readFirst(m_state.connection, m_state.source);
         if (!read) {
             return read.error();
         }
@@ -280,19 +281,18 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
 
 Outcome EntrySession::setCatalogue(const Catalogue &catalogue)
 {
-    m_catalogue = catalogue;
-    m_formulas.reset();
-    m_lookedUp->setCatalogue(m_catalogue);
+    m_state.catalogue = catalogue;
+    m_values.catalogueChanged();
     Outcome outcome = Done{};
-    if (!m_form.rowsFrom.isEmpty()) {
-        const Result<Catalogue> whole = withSelects(m_connection, m_catalogue, m_form);
+    if (!m_state.form.rowsFrom.isEmpty()) {
+        const Result<Catalogue> whole = withSelects(m_state.connection, m_state.catalogue, m_state.form);
         if (!whole) {
             outcome = whole.error();
         } else {
-            m_catalogue = *whole;
-            m_lookedUp->setCatalogue(m_catalogue);
-            const bool isThere = findTable(m_catalogue, m_form.rowsFrom) != nullptr;
-            outcome = !m_isStarted && isThere ? start(m_counting) : takeColumns(true);
+            m_state.catalogue = *whole;
+            m_values.catalogueChanged();
+            const bool isThere = m_state.table() != nullptr;
+            outcome = !m_state.isStarted && isThere ? start(m_counting) : takeColumns(true);
         }
     }
     for (const auto &[id, child] : m_children) {
@@ -303,140 +303,20 @@ Outcome EntrySession::setCatalogue(const Catalogue &catalogue)
         const Outcome taken = m_rowSession->setCatalogue(catalogue);
         outcome = outcome ? taken : outcome;
     }
-    QList<FieldMessage> messages = m_messages;
+    QList<FieldMessage> messages = m_state.messages;
     messages.removeIf([](const FieldMessage &message) { return message.control == 0; });
     if (!outcome) {
         messages.append({0, outcome.error().sentence});
-    } else if (const QString gone = missingWords(); !gone.isEmpty()) {
+    } else if (const QString gone = m_state.missingWords(); !gone.isEmpty()) {
         messages.append({0, gone});
     }
     setMessages(messages);
     return outcome;
 }
 
-// Which columns the form asks for and the table does not have; empty where it has them all.
-QString EntrySession::missingWords() const
-{
-    const QStringList &missing = m_source.missing;
-    if (missing.isEmpty()) {
-        return {};
-    }
-    return counted(missing.size(),
-                   tr("The table “%1” has no column “%2” any more; its box stays empty.")
-                       .arg(titleFromTable(m_form.rowsFrom), missing.first()),
-                   tr("The table “%1” has %2 columns less than the form asks for (%3); their boxes stay empty.")
-                       .arg(titleFromTable(m_form.rowsFrom), QStringLiteral("%1"), missing.join(QStringLiteral(", "))));
-}
-
-bool EntrySession::canAdd() const
-{
-    return m_isStarted && m_hasParentRecord && m_source.isWritable && m_form.permissions.add &&
-           !m_connection.isReadOnly();
-}
-
-bool EntrySession::canChange() const
-{
-    return hasRecord() && m_source.isWritable && !m_connection.isReadOnly() && (m_isNew || m_form.permissions.change);
-}
-
-bool EntrySession::canDelete() const
-{
-    return m_row && !m_isNew && m_source.isWritable && m_form.permissions.remove && !m_connection.isReadOnly();
-}
-
-bool EntrySession::isEditable(const Control &control) const
-{
-    if (isJumpList(control)) {
-        return m_isStarted && m_hasParentRecord && jumpLookup(control).has_value();
-    }
-    return canChange() && !control.column.isEmpty() && !isLocked(control) &&
-           m_source.columns.contains(control.column) && !m_source.readOnly.contains(control.column) &&
-           takesValue(kindNamed(control.kind));
-}
-
-QVariant EntrySession::value(const QString &column) const
-{
-    const auto pending = m_pending.constFind(column);
-    if (pending != m_pending.constEnd()) {
-        return pending->value;
-    }
-    return unchangedValue(column);
-}
-
-// What stands in a column when nothing was typed.
-QVariant EntrySession::unchangedValue(const QString &column) const
-{
-    if (m_isNew) {
-        if (const qsizetype link = m_linkColumns.indexOf(column); link >= 0) {
-            return m_linkValues.value(link);
-        }
-        if (const auto start = m_startValues.constFind(column); start != m_startValues.constEnd()) {
-            return *start;
-        }
-        const Table *table = findTable(m_catalogue, m_form.rowsFrom);
-        const Column *own = table ? findColumn(*table, column) : nullptr;
-        return own && own->hasDefault ? literalValue(own->defaultExpression) : QVariant();
-    }
-    return m_row ? valueOf(m_source, *m_row, column) : QVariant();
-}
-
-Shown EntrySession::shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const
-{
-    if (const std::optional<Followed> followed = followedBy(control)) {
-        QVariantList values;
-        for (const QString &column : followed->columns) {
-            values.append(valueOfColumn(column));
-        }
-        return shownFor(control, m_lookedUp->value(*followed, values), m_locale);
-    }
-    if (const QString formula = formulaOf(control); !formula.isEmpty()) {
-        const Result<QVariant> value = workedOut(formula, valueOfColumn);
-        Shown shown = shownFor(control, value ? *value : QVariant(), m_locale);
-        if (!value) {
-            shown.words = QStringLiteral("?");
-            shown.isMissing = false;
-        }
-        return shown;
-    }
-    const QVariant stored = valueOfColumn(control.column);
-    QString words;
-    const std::optional<Lookup> lookup = lookupOf(control);
-    if (lookup) {
-        QVariantList values;
-        for (const QString &column : lookup->columns) {
-            values.append(valueOfColumn(column));
-        }
-        words = m_lookedUp->words(*lookup, values);
-    }
-    Shown shown = shownFor(control, stored, m_locale, words);
-    if (kindNamed(control.kind).editor == Editor::List) {
-        const QList<LookupRow> rows = listRowsOf(control);
-        const QStringList several = takesSeveral(control) ? severalParts(stored.toString()) : QStringList();
-        QList<int> chosen;
-        for (int i = 0; i < rows.size(); ++i) {
-            if (lookup) {
-                shown.lines.append(rows.at(i).words);
-            }
-            const QString own = rows.at(i).values.value(0).toString();
-            const bool isChosen =
-                takesSeveral(control) ? several.contains(own) : !stored.isNull() && stored.toString() == own;
-            if (isChosen) {
-                chosen.append(i);
-            }
-        }
-        shown.chosenLines = chosen;
-    }
-    return shown;
-}
-
-QList<LookupRow> EntrySession::listRowsOf(const Control &control) const
-{
-    return m_lookedUp->listRows(control, lookupOf(control) ? fixedChoiceValues(control) : ColumnValues());
-}
-
 bool EntrySession::readMissing()
 {
-    bool hasRead = m_lookedUp->readMissing();
+    bool hasRead = m_values.lookedUp().readMissing();
     for (const auto &[id, child] : m_children) {
         hasRead = child->readMissing() || hasRead;
     }
@@ -446,85 +326,36 @@ bool EntrySession::readMissing()
     return hasRead;
 }
 
-Shown EntrySession::shownIn(const Control &control, const Row &row) const
-{
-    if (!showsValue(control)) {
-        return shownFor(control, QVariant(), m_locale);
-    }
-    Shown shown = shownOf(control, [&](const QString &column) { return valueOf(m_source, row, column); });
-    const bool isLockedHere = isLocked(control) || !m_source.isWritable || m_connection.isReadOnly() ||
-                              !m_form.permissions.change || m_source.readOnly.contains(control.column);
-    if (isLockedHere) {
-        shown.state = BoxState::Locked;
-    }
-    return shown;
-}
-
-Shown EntrySession::shown(const Control &control) const
-{
-    if (isJumpList(control)) {
-        return jumpShown(control);
-    }
-    if (totalOf(control)) {
-        return shownFor(control, m_totals.value(control.id), m_locale);
-    }
-    if (!showsValue(control)) {
-        return shownFor(control, QVariant(), m_locale);
-    }
-    Shown shown = shownOf(control, [&](const QString &column) { return value(column); });
-    const auto pending = m_pending.constFind(control.column);
-    if (pending != m_pending.constEnd() && !pending->words.isEmpty()) {
-        shown.words = pending->words;
-        shown.isMissing = false;
-    }
-    if (hasRecord() && !isEditable(control)) {
-        shown.state = BoxState::Locked;
-    }
-    const bool isRefused = std::any_of(m_messages.begin(), m_messages.end(),
-                                       [&](const FieldMessage &message) { return message.control == control.id; });
-    if (isRefused) {
-        shown.state = BoxState::Refused;
-    }
-    return shown;
-}
-
 void EntrySession::type(const Control &control, const QString &words)
 {
-    if (!isEditable(control) || isJumpList(control)) {
+    if (!m_state.mayType(control) || isJumpList(control)) {
         return;
     }
-    const QVariant stored = unchangedValue(control.column);
+    const QVariant stored = m_state.valueBeforeTyping(control.column);
     const Kind &kind = kindNamed(control.kind);
-    const bool isAsStored = stored.isNull() ? words.isEmpty() : words == kind.words(control, stored, m_locale);
+    const bool isAsStored = stored.isNull() ? words.isEmpty() : words == kind.words(control, stored, m_state.locale);
     if (isAsStored) {
-        m_pending.remove(control.column);
+        m_state.record.typed.remove(control.column);
     } else {
-        const Result<QVariant> read = kind.read(control, words, m_locale);
-        m_pending.insert(control.column, Pending{read ? *read : QVariant(), words,
-                                                 read ? mistakeIn(control, *read) : read.error().sentence});
+        const Result<QVariant> read = kind.read(control, words, m_state.locale);
+        m_state.record.typed.insert(control.column,
+                                    TypedValue{read ? *read : QVariant(), words,
+                                               read ? m_state.whyItDoesNotFit(control, *read) : read.error().sentence});
     }
-    QList<FieldMessage> messages = m_messages;
+    QList<FieldMessage> messages = m_state.messages;
     messages.removeIf(
         [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
     setMessages(messages);
     Q_EMIT pendingChanged();
 }
 
-// Why a value that a box takes does not fit into its column.
-QString EntrySession::mistakeIn(const Control &control, const QVariant &value) const
-{
-    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
-    const Column *column = table ? findColumn(*table, control.column) : nullptr;
-    return column ? whyItDoesNotFit(*column, value, m_locale) : QString();
-}
-
 void EntrySession::boxLeft(const Control &control)
 {
-    const auto pending = m_pending.constFind(control.column);
-    if (pending == m_pending.constEnd() || pending->mistake.isEmpty()) {
+    const auto pending = m_state.record.typed.constFind(control.column);
+    if (pending == m_state.record.typed.constEnd() || pending->mistake.isEmpty()) {
         return;
     }
-    QList<FieldMessage> messages = m_messages;
+    QList<FieldMessage> messages = m_state.messages;
     messages.removeIf([&](const FieldMessage &message) { return message.control == control.id; });
     messages.append({control.id, pending->mistake});
     setMessages(messages);
@@ -537,7 +368,7 @@ void EntrySession::choose(const Control &control, const QVariant &value)
 
 void EntrySession::chooseRow(const Control &control, const QVariantList &values)
 {
-    if (!isEditable(control)) {
+    if (!m_state.mayType(control)) {
         return;
     }
     if (isJumpList(control)) {
@@ -550,87 +381,41 @@ void EntrySession::chooseRow(const Control &control, const QVariantList &values)
     const QStringList columns = lookup ? lookup->columns : QStringList{control.column};
     for (qsizetype i = 0; i < columns.size(); ++i) {
         const QVariant chosen = values.value(i);
-        const QVariant stored = unchangedValue(columns.at(i));
+        const QVariant stored = m_state.valueBeforeTyping(columns.at(i));
         const bool isSame = stored.isNull() == chosen.isNull() && stored.toByteArray() == chosen.toByteArray();
-        if (isSame || m_linkColumns.contains(columns.at(i))) {
-            m_pending.remove(columns.at(i));
+        if (isSame || m_state.heldTo.columns.contains(columns.at(i))) {
+            m_state.record.typed.remove(columns.at(i));
         } else {
-            m_pending.insert(columns.at(i), Pending{chosen, QString(), QString()});
+            m_state.record.typed.insert(columns.at(i), TypedValue{chosen, QString(), QString()});
         }
     }
-    m_lookedUp->forgetRows(); // read anew: the row chosen may have been changed meanwhile
-    QList<FieldMessage> messages = m_messages;
+    m_values.lookedUp().forgetRows(); // read anew: the row chosen may have been changed meanwhile
+    QList<FieldMessage> messages = m_state.messages;
     messages.removeIf(
         [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
     setMessages(messages);
     Q_EMIT pendingChanged();
 }
 
-QString EntrySession::captionFor(const QString &column) const
-{
-    const Control *control = controlFor(column);
-    const Control *caption = control ? captionOf(m_form, control->id) : nullptr;
-    if (caption && !caption->text.isEmpty()) {
-        return caption->text.simplified();
-    }
-    return captionFromColumn(column, m_form.rowsFrom);
-}
-
-const Control *EntrySession::controlFor(const QString &column) const
-{
-    const Control *writer = nullptr;
-    for (const Control &control : m_form.controls) {
-        if (!column.isEmpty() && control.column == column) {
-            return &control;
-        }
-        if (!writer && columnsWritten(control).contains(column)) {
-            writer = &control;
-        }
-    }
-    return writer;
-}
-
-QStringList EntrySession::changedCaptions() const
-{
-    QStringList captions;
-    for (const Control &control : m_form.controls) {
-        const QStringList written = columnsWritten(control);
-        const bool isTyped = std::any_of(written.begin(), written.end(),
-                                         [&](const QString &column) { return m_pending.contains(column); });
-        if (isTyped && !captions.contains(captionFor(control.column))) {
-            captions.append(captionFor(control.column));
-        }
-    }
-    // What was typed into boxes that are gone.
-    QStringList gone;
-    for (auto typed = m_pending.constBegin(); typed != m_pending.constEnd(); ++typed) {
-        if (!controlFor(typed.key())) {
-            gone.append(captionFor(typed.key()));
-        }
-    }
-    gone.sort();
-    return captions + gone;
-}
-
 QString EntrySession::recordWords() const
 {
-    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
+    const Table *table = m_state.table();
     const QString naming = table ? namingColumn(*table) : QString();
-    const QString named = value(naming).toString().simplified();
+    const QString named = m_state.value(naming).toString().simplified();
     if (table && namesRows(*table, naming) && !named.isEmpty()) {
         return named;
     }
     // Nothing names these rows: what stands first in the form does, as it is shown.
     constexpr int Enough = 2;
     QStringList words;
-    for (const ControlId id : tabSequence(m_form)) {
-        const Control &control = *m_form.controls.find(id);
+    for (const ControlId id : tabSequence(m_state.form)) {
+        const Control &control = *m_state.form.controls.find(id);
         const Editor editor = kindNamed(control.kind).editor;
         const bool isShort = editor == Editor::Line || editor == Editor::Choice;
-        if (!isShort || control.column.isEmpty() || isJumpList(control) || value(control.column).isNull()) {
+        if (!isShort || control.column.isEmpty() || isJumpList(control) || m_state.value(control.column).isNull()) {
             continue;
         }
-        const QString each = shown(control).words.simplified();
+        const QString each = m_values.shown(control).words.simplified();
         if (!each.isEmpty() && words.size() < Enough) {
             words.append(each);
         }
@@ -640,7 +425,7 @@ QString EntrySession::recordWords() const
 
 void EntrySession::setMessages(QList<FieldMessage> messages)
 {
-    m_messages = std::move(messages);
+    m_state.messages = std::move(messages);
     Q_EMIT messagesChanged();
 }
 

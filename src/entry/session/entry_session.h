@@ -5,32 +5,22 @@
 #include "core/formula/row_formulas.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/lookup.h"
-#include "data/background/background_work.h"
 #include "data/dialect/transaction.h"
 #include "data/records/copied_rows.h"
-#include "data/records/deletion.h"
-#include "entry/session/looked_up.h"
+#include "entry/session/control_values.h"
+#include "entry/session/entry_state.h"
+#include "entry/session/last_step.h"
+#include "entry/session/record_place.h"
 #include "entry/session/row_window.h"
+#include "entry/session/totals.h"
 
 #include <QJsonObject>
-#include <QLocale>
 #include <QObject>
 
-#include <atomic>
 #include <memory>
 #include <unordered_map>
 
 namespace nabblet {
-
-// What stands beside a box.
-struct FieldMessage
-{
-    ControlId control = 0; // 0: concerns the record as a whole
-    QString sentence;
-};
-
-// A difficulty that the person decides on.
-enum class Question { None, ChangedMeanwhile, DeletedMeanwhile };
 
 // Gives another form of the project by its name.
 using FormReader = std::function<Result<Form>(const QString &name)>;
@@ -59,45 +49,20 @@ public:
     // differs.
     void availabilityChanged(const QString &sentence);
 
-    const Form &form() const { return m_form; }
-    const Catalogue &catalogue() const { return m_catalogue; }
-    const Connection &connection() const { return m_connection; }
-    const RecordSource &source() const { return m_source; }
+    // All that is known at the moment, …
+    const EntryState &state() const { return m_state; }
+    // … what controls show of it, …
+    const ControlValues &values() const { return m_values; }
+    // … and where the record in hand stands among the others.
+    const RecordPlace &place() const { return m_place; }
+    std::optional<qint64> position() const; // the same number, from 0; nothing for a new record
+    const Form &form() const { return m_state.form; }
+    const Catalogue &catalogue() const { return m_state.catalogue; }
+    const Connection &connection() const { return m_state.connection; }
+
     // Where the forms that its buttons open come from; without it they open none.
     void setFormReader(FormReader reader) { m_formReader = std::move(reader); }
-    QLocale locale() const { return m_locale; }
-    void setLocale(const QLocale &locale) { m_locale = locale; }
-
-    bool hasRecordSource() const { return m_isStarted; }
-    bool hasRecord() const { return m_row.has_value() || m_isNew; }
-    bool isNew() const { return m_isNew; }
-    bool canAdd() const;
-    bool canChange() const; // this record
-    bool canDelete() const;
-    // Whether a control takes typing now.
-    bool isEditable(const Control &control) const;
-
-    // What a control shows.
-    Shown shown(const Control &control) const;
-    // What it shows of another row, as stored.
-    Shown shownIn(const Control &control, const Row &row) const;
-    // The value that would be saved, or is stored; in a new record, what the database will fill in by itself, as far as
-    // that is known before.
-    QVariant value(const QString &column) const;
-
-    // The rows of an open list, as it shows them: the same until the record in hand or what narrows them changes.
-    QList<LookupRow> listRowsOf(const Control &control) const;
-    // The choices of a control: its fixed ones, or rows of its lookup in their order; at most `most` of those whose
-    // words contain `part`.
-    QList<LookupRow> choicesOf(const Control &control, const QString &part, int most) const;
-    // The lookup that they come from; nothing for fixed choices.
-    std::optional<Lookup> choicesLookup(const Control &control) const;
-    // Whether reading them takes so long that it is done beside the interface.
-    bool isLarge(const Lookup &lookup) const;
-
-    // The records of the form as choices, by the words that tell them apart or those that a jump list asks for; nothing
-    // where records cannot be gone to.
-    std::optional<Lookup> jumpLookup(const Control &jumpList = {}) const;
+    void setLocale(const QLocale &locale) { m_state.locale = locale; }
 
     // The person typed or chose something. Typed words that do not read as a value are kept and reported beside the
     // box.
@@ -105,12 +70,7 @@ public:
     void choose(const Control &control, const QVariant &value);
     // A row of the control's lookup was chosen, with the values of its value columns; none to choose nothing.
     void chooseRow(const Control &control, const QVariantList &values);
-    // What the choices of a control are held to, by their columns: in rows that belong to another record, its values;
-    // what stands in the boxes that narrow the choices.
-    ColumnValues fixedChoiceValues(const Control &control) const;
-
-    bool isChanged() const { return !m_pending.isEmpty(); }
-    // The same, or so in the rows of one of its subforms.
+    // Whether something is typed and not saved, in the record in hand or in the rows of one of its subforms.
     bool hasUnsaved() const;
     // What was typed in rows that the form does not show any more; by the words of those rows. Empty for none.
     QStringList setAside() const;
@@ -120,8 +80,6 @@ public:
     bool takeTyped(const QJsonObject &typed);
     // The keyboard left a box: where what was typed there is no value, says so beside it.
     void boxLeft(const Control &control);
-    QStringList changedCaptions() const;
-    const QList<FieldMessage> &messages() const { return m_messages; }
     Question question() const { return m_question; }
 
     // Each saves first what was changed; when that is refused, it stays and answers false.
@@ -155,12 +113,6 @@ public:
     bool keepMine();
     void takeTheirs();
 
-    // The key of the record in hand; nothing for none or a new one.
-    std::optional<RowKey> keyInHand() const { return m_row && !m_isNew ? std::optional(m_row->key) : std::nullopt; }
-    std::optional<qint64> position() const; // from 0
-    std::optional<qint64> count() const { return m_count; }
-    // Whether records can be gone to by their number yet.
-    bool isMapped() const { return m_map.has_value(); }
     // The record in hand in words, for messages: "Mussel Scar".
     QString recordWords() const;
 
@@ -193,29 +145,6 @@ public:
     // The session of the record that these rows belong to, or nullptr.
     EntrySession *parentSession() const { return m_parent; }
 
-    // While it lives, the session shows what it knows and reads nothing: what is missing is read soon after, and
-    // valuesRead() says that it is there. Whoever paints holds one.
-    class Painting
-    {
-    public:
-        explicit Painting(const EntrySession *session) : m_session(session)
-        {
-            if (m_session) {
-                m_session->m_lookedUp->beginPainting();
-            }
-        }
-        ~Painting()
-        {
-            if (m_session) {
-                m_session->m_lookedUp->endPainting();
-            }
-        }
-        Painting(const Painting &) = delete;
-        Painting &operator=(const Painting &) = delete;
-
-    private:
-        const EntrySession *m_session;
-    };
     // Reads at once what painting missed; false when it missed nothing. For pictures, which cannot be painted later.
     bool readMissing();
 
@@ -231,20 +160,6 @@ Q_SIGNALS:
     void said(const QString &sentence); // what was done, for the status line
 
 private:
-    struct Pending
-    {
-        QVariant value;
-        QString words;   // as typed
-        QString mistake; // why the words are no value; empty when they are
-    };
-    struct LastStep
-    {
-        enum Kind { Changed, Added, Deleted } kind = Changed;
-        Row before;
-        Row after;
-        QString words;
-        Deletion deletion; // of what was deleted
-    };
     struct Saving // of one record, written and not yet taken for saved
     {
         EntrySession *session = nullptr;
@@ -253,14 +168,10 @@ private:
         Row before;
         QStringList captions;
     };
-    struct TypedRecord // a record that is not in hand any more, with what was typed in it
+    struct SetAside // a record that is not in hand any more, with what was typed in it
     {
         QString table;
-        std::optional<Row> row;
-        std::optional<Row> rowBeforeNew;
-        bool isNew = false;
-        QHash<QString, Pending> pending;
-        QHash<QString, QVariant> startValues;
+        RecordInHand record;
         QStringList columns; // of its row
     };
     static QString rowsNameOf(const Form &form);
@@ -272,12 +183,9 @@ private:
     void takeSaved(const Saving &saving);
     void linkRowsTo(const Row &row);
     void rowsLinked(const QVariantList &values);
-    QString mistakeIn(const Control &control, const QVariant &value) const;
     Outcome takeColumns(bool isShownOtherwise);
-    QString missingWords() const;
     void findPosition();
     void countAgain();
-    void recount();
     Row remapped(const Row &row, const RecordSource &before) const;
 
     // Holds the session to the rows whose link columns hold these values; hasParent: the record they belong to is
@@ -290,13 +198,9 @@ private:
     void syncWindow();
     void takeMore(const Result<int> &moved);
     void refreshTotals();
-    Shown jumpShown(const Control &control) const;
-    Result<QVariant> workedOut(const QString &formula,
-                               const std::function<QVariant(const QString &)> &valueOfColumn) const;
     void beginNewRecord();
     void followToRow();
     void takeFromRow();
-    Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
     bool leaveChildren();
     Result<RecordSource> ownSource() const;
     std::optional<int> rowsWanted() const;
@@ -306,60 +210,33 @@ private:
     void setMessages(QList<FieldMessage> messages);
     void clearRecord();
     bool canBringTypedBack() const;
-    void startMapping(bool findPosition);
-    QVariant unchangedValue(const QString &column) const;
-    QString captionFor(const QString &column) const;
-    const Control *controlFor(const QString &column) const;
-    ColumnValues valuesOf(const Row &row) const;
+    void startMapping(bool findsPosition);
+    bool isSmall() const;
 
-    Connection m_connection;
-    Catalogue m_catalogue;
-    Form m_form;
-    std::unique_ptr<LookedUp> m_lookedUp;
-    RecordSource m_source;
-    QLocale m_locale;
-    bool m_isStarted = false;
+    EntryState m_state;
+    Totals m_totals;
+    ControlValues m_values;
+    RecordPlace m_place;
     Counting m_counting = Counting::InBackground;
 
-    std::optional<Row> m_row;
-    std::optional<Row> m_rowBeforeNew;
-    bool m_isNew = false;
-    QHash<QString, Pending> m_pending;
-    QList<FieldMessage> m_messages;
     Question m_question = Question::None;
     std::optional<Row> m_theirs;
     std::optional<LastStep> m_lastStep;
     struct LetGo // what was typed and put back
     {
-        QHash<QString, Pending> pending;
+        QHash<QString, TypedValue> typed;
         bool wasNew = false;
         RowKey key;
     };
     std::optional<LetGo> m_letGo;
-    QHash<QString, TypedRecord> m_setAside; // by the rows that it belongs to
-    mutable std::unique_ptr<RowFormulas> m_formulas;
-    QHash<QString, QVariant> m_startValues; // of a new record, by column
+    QHash<QString, SetAside> m_setAside; // by the rows that it belongs to
 
     RowWindow m_window;
     EntrySession *m_parent = nullptr;
-    bool m_hasParentRecord = true;
-    QStringList m_linkColumns;
-    QVariantList m_linkValues;
     FormReader m_formReader;
     std::unordered_map<ControlId, std::unique_ptr<EntrySession>> m_children;
     std::unique_ptr<EntrySession> m_rowSession;
     bool m_isFollowing = false; // this session and that of the row bring each other along
-    QHash<ControlId, QVariant> m_totals;
-
-    std::optional<qint64> m_count;
-    std::optional<qint64> m_position;
-    std::optional<qint64> m_fromEnd;
-    std::optional<RowMap> m_map;
-    bool m_countsAgain = false; // when the counting that is under way is done
-
-    BackgroundWork m_placing;
-    BackgroundWork m_mapping; // last, so that they end before what they report to
-    BackgroundWork m_totalling;
 };
 
 } // namespace nabblet

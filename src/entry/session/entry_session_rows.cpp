@@ -1,4 +1,5 @@
 // Going among the records: one by one, by number, by key, and the window of rows of a tabular form.
+#include "core/kinds/settings/start_value.h"
 #include "core/text/tr.h"
 #include "entry/session/entry_session.h"
 
@@ -13,22 +14,24 @@ void EntrySession::recordHasChanged()
     linkChildren();
     Q_EMIT recordChanged();
     followToRow();
-    if (!m_source.missing.isEmpty() && m_messages.isEmpty()) {
-        setMessages({{0, missingWords()}});
-    } else if (!m_source.note.isEmpty() && m_messages.isEmpty()) {
-        setMessages({{0, m_source.note}});
+    if (!m_state.source.missing.isEmpty() && m_state.messages.isEmpty()) {
+        setMessages({{0, m_state.missingWords()}});
+    } else if (!m_state.source.note.isEmpty() && m_state.messages.isEmpty()) {
+        setMessages({{0, m_state.source.note}});
     }
 }
 
 void EntrySession::syncWindow()
 {
-    if (!isTabular(m_form) || !m_row || m_isNew) {
+    if (!isTabular(m_state.form) || !m_state.record.row || m_state.record.isNew) {
         return;
     }
-    if (m_window.indexOf(m_row->key) >= 0) {
-        m_window.replace(*m_row);
+    if (m_window.indexOf(m_state.record.row->key) >= 0) {
+        m_window.replace(*m_state.record.row);
     } else {
-        if (const Outcome read = m_window.readAround(m_connection, m_source, *m_row, position()); !read) {
+        if (const Outcome read =
+                m_window.readAround(m_state.connection, m_state.source, *m_state.record.row, position());
+            !read) {
             setMessages({{0, read.error().sentence}});
         }
         Q_EMIT rowsChanged(0);
@@ -37,7 +40,7 @@ void EntrySession::syncWindow()
 
 int EntrySession::windowIndex() const
 {
-    return m_row && !m_isNew ? m_window.indexOf(m_row->key) : -1;
+    return m_state.record.row && !m_state.record.isNew ? m_window.indexOf(m_state.record.row->key) : -1;
 }
 
 bool EntrySession::goToRow(int windowIndex)
@@ -46,14 +49,14 @@ bool EntrySession::goToRow(int windowIndex)
         return false;
     }
     const Row wanted = m_window.rows().at(windowIndex);
-    const bool isHere = m_row && !m_isNew && m_row->key == wanted.key;
+    const bool isHere = m_state.record.row && !m_state.record.isNew && m_state.record.row->key == wanted.key;
     if (isHere) {
         return true;
     }
     if (!leave()) {
         return false;
     }
-    const MaybeRow row = rowWithKey(m_connection, m_source, wanted.key);
+    const MaybeRow row = rowWithKey(m_state.connection, m_state.source, wanted.key);
     const bool isThere = show(row, tr("Someone else deleted this record meanwhile."));
     const int index = m_window.indexOf(wanted.key);
     if (!isThere) {
@@ -62,9 +65,8 @@ bool EntrySession::goToRow(int windowIndex)
         recordHasChanged();
         return false;
     }
-    const std::optional<qint64> first = m_window.firstNumber(m_count);
-    m_position = first && index >= 0 ? std::optional(*first + index) : std::nullopt;
-    m_fromEnd.reset();
+    const std::optional<qint64> first = m_window.firstNumber(m_place.count());
+    m_place.setPosition(first && index >= 0 ? std::optional(*first + index) : std::nullopt);
     Q_EMIT positionChanged();
     return true;
 }
@@ -73,29 +75,30 @@ void EntrySession::takeMore(const Result<int> &moved)
 {
     if (moved) {
         Q_EMIT rowsChanged(*moved);
-    } else if (m_messages.isEmpty()) { // said once, not at every turn of the wheel
+    } else if (m_state.messages.isEmpty()) { // said once, not at every turn of the wheel
         setMessages({{0, moved.error().sentence}});
     }
 }
 
 void EntrySession::readMoreAfter()
 {
-    takeMore(m_window.readMoreAfter(m_connection, m_source));
+    takeMore(m_window.readMoreAfter(m_state.connection, m_state.source));
 }
 
 void EntrySession::readMoreBefore()
 {
-    takeMore(m_window.readMoreBefore(m_connection, m_source));
+    takeMore(m_window.readMoreBefore(m_state.connection, m_state.source));
 }
 
 void EntrySession::readRowsAt(qint64 number)
 {
-    if (!m_map) {
+    const std::optional<RowMap> &map = m_place.map();
+    if (!map) {
         return;
     }
-    const MaybeRow row = rowAt(m_connection, m_source, *m_map, std::clamp<qint64>(number, 0, m_map->count - 1));
+    const MaybeRow row = rowAt(m_state.connection, m_state.source, *map, std::clamp<qint64>(number, 0, map->count - 1));
     if (row && *row) {
-        if (const Outcome read = m_window.readAround(m_connection, m_source, **row, number); !read) {
+        if (const Outcome read = m_window.readAround(m_state.connection, m_state.source, **row, number); !read) {
             setMessages({{0, read.error().sentence}});
         }
         Q_EMIT rowsChanged(0);
@@ -104,12 +107,12 @@ void EntrySession::readRowsAt(qint64 number)
 
 void EntrySession::clearRecord()
 {
-    m_row.reset();
-    m_isNew = false;
-    m_startValues.clear();
-    m_pending.clear();
-    if (!isTabular(m_form)) {
-        m_lookedUp->forgetRows();
+    m_state.record.row.reset();
+    m_state.record.isNew = false;
+    m_state.record.startValues.clear();
+    m_state.record.typed.clear();
+    if (!isTabular(m_state.form)) {
+        m_values.lookedUp().forgetRows();
     }
     m_question = Question::None;
     m_theirs.reset();
@@ -127,7 +130,7 @@ bool EntrySession::show(const MaybeRow &row, const QString &nothingThere)
         return false;
     }
     clearRecord();
-    m_row = *row;
+    m_state.record.row = *row;
     recordHasChanged();
     Q_EMIT positionChanged();
     return true;
@@ -146,10 +149,10 @@ bool EntrySession::leave()
     if (!leaveChildren()) {
         return false;
     }
-    if (!isChanged()) {
-        if (m_isNew && m_rowBeforeNew) {
-            m_isNew = false;
-            m_row = m_rowBeforeNew;
+    if (!m_state.isChanged()) {
+        if (m_state.record.isNew && m_state.record.beforeNew) {
+            m_state.record.isNew = false;
+            m_state.record.row = m_state.record.beforeNew;
             setMessages({});
         }
         return true;
@@ -159,34 +162,31 @@ bool EntrySession::leave()
 
 bool EntrySession::goFirst()
 {
-    if (!m_isStarted || !leave()) {
+    if (!m_state.isStarted || !leave()) {
         return false;
     }
-    m_position = 0;
-    m_fromEnd.reset();
-    return show(firstRow(m_connection, m_source), tr("There are no records yet."));
+    m_place.setPosition(0);
+    return show(firstRow(m_state.connection, m_state.source), tr("There are no records yet."));
 }
 
 bool EntrySession::goLast()
 {
-    if (!m_isStarted || !leave()) {
+    if (!m_state.isStarted || !leave()) {
         return false;
     }
-    m_fromEnd = 0;
-    m_position.reset();
-    return show(lastRow(m_connection, m_source), tr("There are no records yet."));
+    m_place.setLast();
+    return show(lastRow(m_state.connection, m_state.source), tr("There are no records yet."));
 }
 
 bool EntrySession::goNext()
 {
-    if (!m_isStarted || !leave() || !m_row) {
+    if (!m_state.isStarted || !leave() || !m_state.record.row) {
         return false;
     }
-    const std::optional<qint64> from = position();
-    const bool isThere = show(rowAfter(m_connection, m_source, m_row->key), tr("This is the last record."));
+    const bool isThere =
+        show(rowAfter(m_state.connection, m_state.source, m_state.record.row->key), tr("This is the last record."));
     if (isThere) {
-        m_position = from ? std::optional(*from + 1) : std::nullopt;
-        m_fromEnd.reset();
+        m_place.moveBy(1);
         Q_EMIT positionChanged();
     } else {
         recordHasChanged();
@@ -196,22 +196,20 @@ bool EntrySession::goNext()
 
 bool EntrySession::goPrevious()
 {
-    if (!m_isStarted) {
+    if (!m_state.isStarted) {
         return false;
     }
-    const bool wasBlankNew = m_isNew && !isChanged();
+    const bool wasBlankNew = m_state.record.isNew && !m_state.isChanged();
     if (!leave()) {
         return false;
     }
-    if (wasBlankNew || !m_row) {
-        return m_row ? (recordHasChanged(), Q_EMIT positionChanged(), true) : false;
+    if (wasBlankNew || !m_state.record.row) {
+        return m_state.record.row ? (recordHasChanged(), Q_EMIT positionChanged(), true) : false;
     }
-    const std::optional<qint64> from = position();
-    const std::optional<qint64> fromEnd = m_fromEnd;
-    const bool isThere = show(rowBefore(m_connection, m_source, m_row->key), tr("This is the first record."));
+    const bool isThere =
+        show(rowBefore(m_state.connection, m_state.source, m_state.record.row->key), tr("This is the first record."));
     if (isThere) {
-        m_position = from ? std::optional(*from - 1) : std::nullopt;
-        m_fromEnd = !from && fromEnd ? std::optional(*fromEnd + 1) : std::nullopt;
+        m_place.moveBy(-1);
         Q_EMIT positionChanged();
     }
     return isThere;
@@ -219,20 +217,20 @@ bool EntrySession::goPrevious()
 
 bool EntrySession::goTo(qint64 wanted)
 {
-    if (!m_isStarted || !leave()) {
+    if (!m_state.isStarted || !leave()) {
         return false;
     }
-    if (m_count && *m_count > 0) {
-        wanted = std::clamp<qint64>(wanted, 0, *m_count - 1);
+    if (const std::optional<qint64> count = m_place.count(); count && *count > 0) {
+        wanted = std::clamp<qint64>(wanted, 0, *count - 1);
     }
-    if (!m_map) {
+    if (!m_place.map()) {
         Q_EMIT said(tr("The records are still being counted; try again in a moment."));
         return false;
     }
-    const bool isThere = show(rowAt(m_connection, m_source, *m_map, wanted), tr("There is no such record."));
+    const bool isThere =
+        show(rowAt(m_state.connection, m_state.source, *m_place.map(), wanted), tr("There is no such record."));
     if (isThere) {
-        m_position = wanted;
-        m_fromEnd.reset();
+        m_place.setPosition(wanted);
         Q_EMIT positionChanged();
     }
     return isThere;
@@ -240,15 +238,14 @@ bool EntrySession::goTo(qint64 wanted)
 
 bool EntrySession::goToKey(const QVariantList &key)
 {
-    if (!m_isStarted || key.size() != m_source.keyColumns.size() || !leave()) {
+    if (!m_state.isStarted || key.size() != m_state.source.keyColumns.size() || !leave()) {
         return false;
     }
-    const bool isThere = show(rowWithKey(m_connection, m_source, key), tr("There is no such record."));
+    const bool isThere = show(rowWithKey(m_state.connection, m_state.source, key), tr("There is no such record."));
     if (isThere) {
-        m_position.reset();
-        m_fromEnd.reset();
-        if (const int index = windowIndex(); index >= 0 && m_window.firstNumber(m_count)) {
-            m_position = *m_window.firstNumber(m_count) + index;
+        m_place.setPosition(std::nullopt);
+        if (const int index = windowIndex(); index >= 0 && m_window.firstNumber(m_place.count())) {
+            m_place.setPosition(*m_window.firstNumber(m_place.count()) + index);
         }
         findPosition();
         Q_EMIT positionChanged();
@@ -259,37 +256,26 @@ bool EntrySession::goToKey(const QVariantList &key)
 // Where the record in hand stands among the others, found out beside the interface.
 void EntrySession::findPosition()
 {
-    m_placing.giveUp();
+    m_place.giveUpFinding();
     const Result<RecordSource> source = ownSource();
-    if (m_counting == Counting::No || m_position || !m_row || m_isNew || !source || source->keyColumns.isEmpty()) {
-        return;
+    const std::optional<RowKey> key = m_state.key();
+    if (m_counting == Counting::InBackground && !m_place.position() && key && source && !source->keyColumns.isEmpty()) {
+        m_place.find(m_state.connection.address(), *source, *key);
     }
-    m_placing.start(m_connection.address(),
-                    [this, source = *source, key = m_row->key](const Connection &connection, const std::atomic<bool> &,
-                                                               const BackgroundWork::Report &report) {
-                        if (const Result<qint64> before = countRowsBefore(connection, source, key)) {
-                            report([this, found = *before, key] {
-                                if (m_row && m_row->key == key) {
-                                    m_position = found;
-                                    Q_EMIT positionChanged();
-                                }
-                            });
-                        }
-                    });
 }
 
 bool EntrySession::add()
 {
-    if (!canAdd() || !leave()) {
+    if (!m_state.canAdd() || !leave()) {
         return false;
     }
-    const std::optional<Row> before = m_row;
+    const std::optional<Row> before = m_state.record.row;
     clearRecord();
-    m_rowBeforeNew = before;
+    m_state.record.beforeNew = before;
     beginNewRecord();
-    if (isTabular(m_form) && !m_window.hasLast() && !m_window.rows().isEmpty()) {
+    if (isTabular(m_state.form) && !m_window.hasLast() && !m_window.rows().isEmpty()) {
         // The new row stands behind the last one.
-        if (const Outcome read = m_window.readLast(m_connection, m_source); read) {
+        if (const Outcome read = m_window.readLast(m_state.connection, m_state.source); read) {
             Q_EMIT rowsChanged(0);
         }
     }
@@ -300,78 +286,54 @@ bool EntrySession::add()
 
 std::optional<qint64> EntrySession::position() const
 {
-    if (m_isNew) {
-        return std::nullopt;
-    }
-    if (m_position) {
-        return m_position;
-    }
-    if (m_fromEnd && m_count) {
-        return *m_count - 1 - *m_fromEnd;
-    }
-    return std::nullopt;
+    return m_state.record.isNew ? std::nullopt : m_place.position();
 }
 
-// Counts the rows and maps them beside the interface.
-void EntrySession::startMapping(bool findPosition)
+// Whether all rows are at hand, so that there is nothing to count.
+bool EntrySession::isSmall() const
 {
-    m_mapping.giveUp();
-    m_countsAgain = false;
-    m_map.reset();
-    if (!m_hasParentRecord) {
-        m_count.reset();
+    return m_window.isWhole() && isTabular(m_state.form);
+}
+
+// Counts the rows and maps them.
+void EntrySession::startMapping(bool findsPosition)
+{
+    if (!m_state.heldTo.hasParent) {
+        m_place.forgetRows();
         return;
     }
     syncWindow();
-    if (m_window.isWhole() && isTabular(m_form)) {
-        // All rows are at hand; there is nothing to count.
-        m_count = m_window.rows().size();
-        const int index = windowIndex();
-        m_position = index >= 0 ? std::optional<qint64>(index) : std::nullopt;
-        m_map =
-            RowMap{*m_count, m_window.rows().isEmpty() ? QList<RowKey>() : QList<RowKey>{m_window.rows().first().key}};
+    if (isSmall()) {
+        m_place.takeWhole(m_window.rows(), windowIndex());
         return;
     }
     const Result<RecordSource> source = ownSource();
-    if (m_counting == Counting::No || !source) {
-        return;
+    if (m_counting == Counting::InBackground && source) {
+        m_place.readRows(m_state.connection.address(), *source, findsPosition ? m_state.key() : std::nullopt);
     }
-    const std::optional<RowKey> key = findPosition && m_row ? std::optional(m_row->key) : std::nullopt;
-    m_mapping.start(m_connection.address(),
-                    [this, source = *source, key](const Connection &connection, const std::atomic<bool> &isCancelled,
-                                                  const BackgroundWork::Report &report) {
-                        const Result<RecordSource> ready = readable(connection, source);
-                        if (!ready || isCancelled) {
-                            return;
-                        }
-                        if (const Result<qint64> count = countRows(connection, *ready)) {
-                            report([this, counted = *count] {
-                                m_count = counted;
-                                Q_EMIT positionChanged();
-                            });
-                        }
-                        if (key && !isCancelled) {
-                            if (const Result<qint64> before = countRowsBefore(connection, *ready, *key)) {
-                                report([this, found = *before, wanted = *key] {
-                                    if (m_row && m_row->key == wanted) {
-                                        m_position = found;
-                                        Q_EMIT positionChanged();
-                                    }
-                                });
-                            }
-                        }
-                        const auto map = mapRows(connection, *ready, isCancelled);
-                        if (map && *map) {
-                            report([this, mapped = **map] {
-                                m_map = mapped;
-                                m_count = mapped.count;
-                                Q_EMIT positionChanged();
-                                if (m_countsAgain) {
-                                    recount();
-                                }
-                            });
-                        }
-                    });
+}
+
+// A blank record in hand, with what its controls start with.
+void EntrySession::beginNewRecord()
+{
+    m_state.record.isNew = true;
+    m_state.record.startValues.clear();
+    for (const Control &control : m_state.form.controls) {
+        const std::optional<StartValue> start = startValueOf(control);
+        const bool isLinked = m_state.heldTo.columns.contains(control.column); // which fills itself
+        if (!start || isLinked || !m_state.source.columns.contains(control.column)) {
+            continue;
+        }
+        QVariant value = start->value;
+        if (!start->formula.isEmpty()) {
+            const Result<QVariant> worked = m_values.workedOut(
+                start->formula, [this](const QString &column) { return m_state.valueBeforeTyping(column); });
+            value = worked ? *worked : QVariant();
+        }
+        if (!value.isNull()) {
+            m_state.record.startValues.insert(control.column, value);
+        }
+    }
 }
 
 } // namespace nabblet

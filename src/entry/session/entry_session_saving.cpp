@@ -3,6 +3,7 @@
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "entry/session/entry_session.h"
+#include "entry/session/record_writing.h"
 
 #include <algorithm>
 
@@ -25,16 +26,14 @@ bool EntrySession::save()
         return true;
     }
     QList<Saving> savings;
-    Transaction transaction(m_connection);
+    Transaction transaction(m_state.connection);
     if (!transaction.hasBegun()) {
-        return refuse({{0, m_connection.explain(transaction.error()).sentence}});
+        return refuse({{0, m_state.connection.explain(transaction.error()).sentence}});
     }
     bool isSaved = writeAll(savings);
     if (isSaved && !transaction.commit()) {
-        const Table *table = findTable(m_catalogue, m_form.rowsFrom);
-        const RefusalContext context{m_catalogue, table ? *table : Table(),
-                                     [this](const QString &column) { return captionFor(column); }};
-        const Refusal refusal = m_connection.dialect().explainRefusal(transaction.error(), context);
+        const RefusalContext context = refusalContext(m_state);
+        const Refusal refusal = m_state.connection.dialect().explainRefusal(transaction.error(), context);
         refuse({{0, refusal.sentence.isEmpty() ? tr("A value points to a record that does not exist")
                                                : refusal.sentence}});
         isSaved = false;
@@ -55,7 +54,7 @@ bool EntrySession::save()
 
 bool EntrySession::saveOwn()
 {
-    if (!isChanged()) {
+    if (!m_state.isChanged()) {
         return true;
     }
     QList<Saving> savings;
@@ -72,7 +71,7 @@ bool EntrySession::saveOwn()
 // Writes this record and then what belongs to it; each session that wrote something stands in savings.
 bool EntrySession::writeAll(QList<Saving> &savings)
 {
-    if (isChanged()) {
+    if (m_state.isChanged()) {
         if (!writeOwn(savings)) {
             return false;
         }
@@ -89,14 +88,14 @@ bool EntrySession::writeAll(QList<Saving> &savings)
 void EntrySession::linkRowsTo(const Row &row)
 {
     for (const auto &[id, child] : m_children) {
-        const Control *control = m_form.controls.find(id);
+        const Control *control = m_state.form.controls.find(id);
         const ChildLink link = control ? childLinkOf(*control) : ChildLink();
-        if (!child->m_hasParentRecord || link.parentColumns.isEmpty() || !child->hasUnsaved()) {
+        if (!child->m_state.heldTo.hasParent || link.parentColumns.isEmpty() || !child->hasUnsaved()) {
             continue;
         }
         QVariantList values;
         for (const QString &column : link.parentColumns) {
-            values.append(valueOf(m_source, row, column));
+            values.append(valueOf(m_state.source, row, column));
         }
         child->rowsLinked(values);
     }
@@ -116,56 +115,24 @@ bool EntrySession::refuse(QList<FieldMessage> messages)
 
 bool EntrySession::writeOwn(QList<Saving> &savings)
 {
-    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
+    const Table *table = m_state.table();
     if (!table) {
         return refuse({{0, tr("The table “%1” is gone, so nothing can be saved there. What you typed is kept.")
-                               .arg(titleFromTable(m_form.rowsFrom))}});
+                               .arg(titleFromTable(m_state.form.rowsFrom))}});
     }
-    QList<FieldMessage> mistakes;
-    ColumnValues changes;
-    for (auto pending = m_pending.constBegin(); pending != m_pending.constEnd(); ++pending) {
-        const Control *control = controlFor(pending.key());
-        if (!findColumn(*table, pending.key())) {
-            mistakes.append(
-                {control ? control->id : 0,
-                 tr("The column “%1” is gone from the table; what is typed here cannot be saved").arg(pending.key())});
-        } else if (!pending->mistake.isEmpty()) {
-            mistakes.append({control ? control->id : 0, control
-                                                            ? pending->mistake
-                                                            : tr("%1: %2", "a caption and what is wrong there")
-                                                                  .arg(captionFor(pending.key()), pending->mistake)});
-        }
-        changes.insert(pending.key(), pending->value);
+    const ToWrite toWrite = whatToWrite(m_state, *table);
+    if (!toWrite.mistakes.isEmpty()) {
+        return refuse(toWrite.mistakes);
     }
-    for (auto start = m_startValues.constBegin(); m_isNew && start != m_startValues.constEnd(); ++start) {
-        if (!changes.contains(start.key())) {
-            changes.insert(start.key(), start.value());
-        }
-    }
-    // What is required and blank would be refused anyway; all such boxes are named at once.
-    for (const Column &column : table->columns) {
-        const Control *control = m_linkColumns.contains(column.name) ? nullptr : controlFor(column.name);
-        const bool isBlank = m_isNew ? !changes.contains(column.name) || changes.value(column.name).isNull()
-                                     : changes.contains(column.name) && changes.value(column.name).isNull();
-        const bool isFilledByDatabase = column.numbersItself || column.isGenerated ||
-                                        (m_isNew && column.hasDefault && !changes.contains(column.name));
-        const bool isMistaken = control && std::any_of(mistakes.begin(), mistakes.end(),
-                                                       [&](const FieldMessage &m) { return m.control == control->id; });
-        if (control && column.isRequired && isBlank && !isFilledByDatabase && !isMistaken) {
-            mistakes.append({control->id, tr("%1 is needed").arg(captionFor(column.name))});
-        }
-    }
-    if (!mistakes.isEmpty()) {
-        return refuse(mistakes);
-    }
-    const RefusalContext context{m_catalogue, *table, [this](const QString &column) { return captionFor(column); }};
+    const RefusalContext context = refusalContext(m_state);
     Saving saving;
     saving.session = this;
-    saving.wasNew = m_isNew;
-    saving.before = m_row.value_or(Row());
-    saving.captions = changedCaptions();
-    saving.written = m_isNew ? insertRow(m_connection, m_source, changes, context)
-                             : updateRow(m_connection, m_source, saving.before, changes, context);
+    saving.wasNew = m_state.record.isNew;
+    saving.before = m_state.record.row.value_or(Row());
+    saving.captions = m_state.changedCaptions();
+    saving.written = m_state.record.isNew
+                         ? insertRow(m_state.connection, m_state.source, toWrite.changes, context)
+                         : updateRow(m_state.connection, m_state.source, saving.before, toWrite.changes, context);
     if (!take(saving.written)) {
         return false;
     }
@@ -178,9 +145,9 @@ void EntrySession::takeSaved(const Saving &saving)
 {
     clearRecord();
     m_letGo.reset();
-    m_row = saving.written.row;
+    m_state.record.row = saving.written.row;
     const QString words = recordWords();
-    if (saving.wasNew || (m_row && m_row->key != saving.before.key)) {
+    if (saving.wasNew || (m_state.record.row && m_state.record.row->key != saving.before.key)) {
         m_window.clear(); // it stands elsewhere now
     }
     refreshTotals();
@@ -191,13 +158,12 @@ void EntrySession::takeSaved(const Saving &saving)
     const QString outside =
         saving.written.isOutside ? u' ' + tr("It does not belong to the rows of this form any more.") : QString();
     if (saving.wasNew) {
-        m_lastStep = LastStep{LastStep::Added, {}, *m_row, words, {}};
+        m_lastStep = LastStep{LastStep::Added, {}, *m_state.record.row, words, {}};
         Q_EMIT said(tr("Added “%1”.").arg(words) + outside);
-        m_position.reset();
-        m_fromEnd.reset();
+        m_place.setPosition(std::nullopt);
         startMapping(true);
     } else {
-        m_lastStep = LastStep{LastStep::Changed, saving.before, *m_row, words, {}};
+        m_lastStep = LastStep{LastStep::Changed, saving.before, *m_state.record.row, words, {}};
         Q_EMIT said(tr("Saved “%1”: %2.").arg(words, saving.captions.join(QStringLiteral(", "))) + outside);
     }
     recordHasChanged();
@@ -216,21 +182,7 @@ bool EntrySession::take(const Written &written)
     case Written::Conflict: {
         m_question = Question::ChangedMeanwhile;
         m_theirs = written.row;
-        QList<FieldMessage> messages;
-        for (const Control &control : m_form.controls) {
-            if (control.column.isEmpty() || !m_row) {
-                continue;
-            }
-            const QVariant theirs = valueOf(m_source, *written.row, control.column);
-            if (theirs != valueOf(m_source, *m_row, control.column)) {
-                const Kind &kind = kindNamed(control.kind);
-                const QString words = theirs.isNull()                ? tr("nothing")
-                                      : kind.editor == Editor::Image ? tr("another picture")
-                                                                     : kind.words(control, theirs, m_locale);
-                messages.append({control.id, tr("Stored meanwhile: %1").arg(words)});
-            }
-        }
-        setMessages(messages);
+        setMessages(whatDiffers(m_state, *written.row));
         Q_EMIT said(tr("Someone else changed this record meanwhile. Nothing was overwritten."));
         Q_EMIT refused();
         return false;
@@ -240,85 +192,43 @@ bool EntrySession::take(const Written &written)
         setMessages({});
         Q_EMIT said(tr("Someone else deleted this record meanwhile. What you typed is kept."));
         return false;
-    case Written::Refused: {
-        QList<FieldMessage> messages;
-        for (const QString &column : written.refusal.columns) {
-            if (const Control *control = controlFor(column)) {
-                messages.append({control->id, written.refusal.sentence});
-                break; // one sentence once
-            }
-        }
-        if (messages.isEmpty()) {
-            messages.append({0, written.refusal.sentence});
-        }
-        return refuse(messages);
-    }
+    case Written::Refused:
+        return refuse(whyRefused(m_state, written.refusal));
     }
     return false;
 }
 
-// What goes along when the record in hand is deleted, in words: "3 rows of “Part fitted”".
-static QStringList alongInWords(const Deletion &deletion, LinkRule rule)
-{
-    QStringList words;
-    for (const RowsAlong &each : deletion.along) {
-        if (each.rule == rule) {
-            words.append(
-                counted(each.count, EntrySession::tr("1 row of “%1”").arg(titleFromTable(each.table)),
-                        EntrySession::tr("%2 rows of “%1”").arg(titleFromTable(each.table), QStringLiteral("%1"))));
-        }
-    }
-    return words;
-}
-
 QString EntrySession::deletionWords() const
 {
-    if (!m_row) {
+    if (!m_state.record.row) {
         return {};
     }
-    const Result<Deletion> deletion = deletionOf(m_connection, m_catalogue, m_source, m_row->key);
+    const Result<Deletion> deletion =
+        deletionOf(m_state.connection, m_state.catalogue, m_state.source, m_state.record.row->key);
     if (!deletion) {
         return tr("What belongs to it could not be read, so this cannot be taken back.");
     }
-    QStringList sentences;
-    const QString between = tr(", ");
-    if (const QStringList gone = alongInWords(*deletion, LinkRule::Deletes); !gone.isEmpty()) {
-        sentences.append(tr("With it go %1.").arg(gone.join(between)));
-    }
-    if (const QStringList loose = alongInWords(*deletion, LinkRule::LetsGo); !loose.isEmpty()) {
-        sentences.append(tr("These stay and do not point to it any more: %1.").arg(loose.join(between)));
-    }
-    if (deletion->hasTriggers) {
-        sentences.append(tr("The database does something of its own on deleting, which cannot be taken back."));
-    }
-    sentences.append(deletion->isComplete
-                         ? (sentences.isEmpty()
-                                ? tr("It can be brought back with Take back until the next record is saved "
-                                     "or deleted.")
-                                : tr("All of it can be brought back with Take back until the next record "
-                                     "is saved or deleted."))
-                         : tr("So many rows cannot be brought back."));
-    return sentences.join(u' ');
+    return deletionInWords(*deletion);
 }
 
 bool EntrySession::removeRecord()
 {
-    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
-    if (!canDelete() || !table || !leaveChildren()) {
+    const Table *table = m_state.table();
+    if (!m_state.canDelete() || !table || !leaveChildren()) {
         return false;
     }
-    const RefusalContext context{m_catalogue, *table, [this](const QString &column) { return captionFor(column); }};
+    const RefusalContext context = refusalContext(m_state);
     const QString words = recordWords();
-    const Row removed = *m_row;
+    const Row removed = *m_state.record.row;
     // What goes along is read in the same transaction, so that nothing comes in between.
-    Transaction transaction(m_connection);
+    Transaction transaction(m_state.connection);
     if (!transaction.hasBegun()) {
-        return refuse({{0, m_connection.explain(transaction.error()).sentence}});
+        return refuse({{0, m_state.connection.explain(transaction.error()).sentence}});
     }
-    const Result<Deletion> deletion = deletionOf(m_connection, m_catalogue, m_source, removed.key);
-    const Written written = deleteRow(m_connection, m_source, removed, context);
+    const Result<Deletion> deletion = deletionOf(m_state.connection, m_state.catalogue, m_state.source, removed.key);
+    const Written written = deleteRow(m_state.connection, m_state.source, removed, context);
     if (written.kind == Written::Done && !transaction.commit()) {
-        return refuse({{0, whyItStays(m_connection, m_catalogue, m_source, removed.key)}});
+        return refuse({{0, whyItStays(m_state.connection, m_state.catalogue, m_state.source, removed.key)}});
     }
     if (!take(written)) {
         return false;
@@ -328,18 +238,17 @@ bool EntrySession::removeRecord()
         m_lastStep = LastStep{LastStep::Deleted, {}, {}, words, *deletion};
     }
     const std::optional<qint64> at = position();
-    MaybeRow neighbour = rowAfter(m_connection, m_source, removed.key);
-    m_position = at;
-    m_fromEnd.reset();
+    MaybeRow neighbour = rowAfter(m_state.connection, m_state.source, removed.key);
+    m_place.setPosition(at);
     if (neighbour && !*neighbour) {
-        neighbour = rowBefore(m_connection, m_source, removed.key);
-        m_position = at && *at > 0 ? std::optional(*at - 1) : std::nullopt;
+        neighbour = rowBefore(m_state.connection, m_state.source, removed.key);
+        m_place.setPosition(at && *at > 0 ? std::optional(*at - 1) : std::nullopt);
     }
     clearRecord();
-    m_row = neighbour ? *neighbour : std::nullopt;
+    m_state.record.row = neighbour ? *neighbour : std::nullopt;
     m_window.remove(removed.key);
-    if (!m_row && canAdd()) {
-        m_rowBeforeNew.reset();
+    if (!m_state.record.row && m_state.canAdd()) {
+        m_state.record.beforeNew.reset();
         beginNewRecord(); // nothing is left: what is typed begins the first record again
     }
     Q_EMIT rowsChanged(0);
@@ -354,26 +263,27 @@ bool EntrySession::removeRecord()
 // Whether what was let go belongs to the record in hand.
 bool EntrySession::canBringTypedBack() const
 {
-    return m_letGo && !isChanged() && (!m_isNew || (!m_rowBeforeNew && m_letGo->wasNew)) &&
-           (m_letGo->wasNew || (m_row && m_row->key == m_letGo->key));
+    return m_letGo && !m_state.isChanged() &&
+           (!m_state.record.isNew || (!m_state.record.beforeNew && m_letGo->wasNew)) &&
+           (m_letGo->wasNew || (m_state.record.row && m_state.record.row->key == m_letGo->key));
 }
 
 bool EntrySession::canTakeBack() const
 {
-    return isChanged() || (m_isNew && m_rowBeforeNew) || canBringTypedBack() || m_lastStep.has_value() ||
-           (m_rowSession && m_rowSession->canTakeBack());
+    return m_state.isChanged() || (m_state.record.isNew && m_state.record.beforeNew) || canBringTypedBack() ||
+           m_lastStep.has_value() || (m_rowSession && m_rowSession->canTakeBack());
 }
 
 bool EntrySession::putBack(const Control &control)
 {
     bool hadAny = false;
     for (const QString &column : columnsWritten(control)) {
-        hadAny = m_pending.remove(column) > 0 || hadAny;
+        hadAny = m_state.record.typed.remove(column) > 0 || hadAny;
     }
     if (!hadAny) {
         return false;
     }
-    QList<FieldMessage> messages = m_messages;
+    QList<FieldMessage> messages = m_state.messages;
     messages.removeIf(
         [&](const FieldMessage &message) { return message.control == control.id || message.control == 0; });
     setMessages(messages);
@@ -383,7 +293,7 @@ bool EntrySession::putBack(const Control &control)
 
 QString EntrySession::takeBackWords() const
 {
-    if (isChanged() || (m_isNew && m_rowBeforeNew)) {
+    if (m_state.isChanged() || (m_state.record.isNew && m_state.record.beforeNew)) {
         return tr("Put this record back as it is stored");
     }
     if (canBringTypedBack()) {
@@ -392,50 +302,32 @@ QString EntrySession::takeBackWords() const
     if (!m_lastStep) {
         return m_rowSession ? m_rowSession->takeBackWords() : tr("There is nothing to take back");
     }
-    switch (m_lastStep->kind) {
-    case LastStep::Changed:
-        return tr("Take back the change of “%1”").arg(m_lastStep->words);
-    case LastStep::Added:
-        return tr("Take back adding “%1”").arg(m_lastStep->words);
-    case LastStep::Deleted:
-        return tr("Bring “%1” back").arg(m_lastStep->words);
-    }
-    return {};
-}
-
-ColumnValues EntrySession::valuesOf(const Row &row) const
-{
-    ColumnValues values;
-    for (int i = 0; i < m_source.columns.size() && i < row.values.size(); ++i) {
-        if (!m_source.readOnly.contains(m_source.columns.at(i))) {
-            values.insert(m_source.columns.at(i), row.values.at(i));
-        }
-    }
-    return values;
+    return takeBackInWords(*m_lastStep);
 }
 
 bool EntrySession::takeBack()
 {
     // What was typed or done last may have been so on the form of one row.
-    const bool isDoneThere =
-        m_rowSession && !isChanged() &&
-        (m_rowSession->isChanged() || (!m_isNew && !canBringTypedBack() && !m_lastStep && m_rowSession->canTakeBack()));
+    const bool isDoneThere = m_rowSession && !m_state.isChanged() &&
+                             (m_rowSession->state().isChanged() || (!m_state.record.isNew && !canBringTypedBack() &&
+                                                                    !m_lastStep && m_rowSession->canTakeBack()));
     if (isDoneThere) {
         return m_rowSession->takeBack();
     }
-    if (isChanged() || (m_isNew && m_rowBeforeNew)) {
-        const bool wasNew = m_isNew;
-        const std::optional<Row> back = m_isNew ? m_rowBeforeNew : m_row;
+    if (m_state.isChanged() || (m_state.record.isNew && m_state.record.beforeNew)) {
+        const bool wasNew = m_state.record.isNew;
+        const std::optional<Row> back = m_state.record.isNew ? m_state.record.beforeNew : m_state.record.row;
         m_letGo.reset();
-        if (isChanged()) {
-            m_letGo = LetGo{m_pending, wasNew, m_row && !wasNew ? m_row->key : RowKey()};
+        if (m_state.isChanged()) {
+            m_letGo =
+                LetGo{m_state.record.typed, wasNew, m_state.record.row && !wasNew ? m_state.record.row->key : RowKey()};
         }
         clearRecord();
         if (back) {
-            const MaybeRow now = rowWithKey(m_connection, m_source, back->key);
-            m_row = now ? *now : back;
+            const MaybeRow now = rowWithKey(m_state.connection, m_state.source, back->key);
+            m_state.record.row = now ? *now : back;
         }
-        if (!m_row && canAdd() && m_counting == Counting::InBackground) {
+        if (!m_state.record.row && m_state.canAdd() && m_counting == Counting::InBackground) {
             beginNewRecord(); // there is no other
         }
         Q_EMIT said(wasNew ? tr("The new record was let go.") : tr("The record is as it is stored."));
@@ -447,71 +339,37 @@ bool EntrySession::takeBack()
     if (canBringTypedBack()) {
         const LetGo typed = *m_letGo;
         m_letGo.reset();
-        if (typed.wasNew && !m_isNew) {
-            m_rowBeforeNew = m_row;
+        if (typed.wasNew && !m_state.record.isNew) {
+            m_state.record.beforeNew = m_state.record.row;
             beginNewRecord();
         }
-        m_pending = typed.pending;
-        m_lookedUp->forgetRows();
+        m_state.record.typed = typed.typed;
+        m_values.lookedUp().forgetRows();
         Q_EMIT said(tr("What was typed is back."));
         recordHasChanged();
         Q_EMIT pendingChanged();
         Q_EMIT positionChanged();
         return true;
     }
-    const Table *table = findTable(m_catalogue, m_form.rowsFrom);
+    const Table *table = m_state.table();
     if (!m_lastStep || !table || !leaveChildren()) {
         return false;
     }
-    const RefusalContext context{m_catalogue, *table, [this](const QString &column) { return captionFor(column); }};
     const LastStep step = *m_lastStep;
-    Written written;
-    if (step.kind == LastStep::Deleted) {
-        written = bringBack(m_connection, m_catalogue, step.deletion, context);
-        if (written.kind == Written::Done) {
-            // By the key of this form's rows, which may be another than the table's own.
-            const RecordSource plain = asWritten(m_source);
-            const Table *whole = findTable(m_catalogue, m_source.table);
-            RowKey key;
-            for (const QString &column : plain.keyColumns) {
-                key.append(plain.keyIsRowNumber || !whole ? written.row->key.value(key.size())
-                                                          : valueOf(recordSourceOf(*whole), *written.row, column));
-            }
-            const MaybeRow again = rowWithKey(m_connection, m_source, key);
-            written.row = again ? *again : std::nullopt;
-        }
-    } else if (step.kind == LastStep::Added) {
-        written = deleteRow(m_connection, m_source, step.after, context);
-        if (written.kind == Written::Done) {
-            const MaybeRow there = lastRow(m_connection, m_source);
-            written.row = there ? *there : std::nullopt;
-        }
-    } else {
-        ColumnValues back;
-        const ColumnValues before = valuesOf(step.before);
-        const ColumnValues after = valuesOf(step.after);
-        for (auto it = before.begin(); it != before.end(); ++it) {
-            if (it.value() != after.value(it.key())) {
-                back.insert(it.key(), it.value());
-            }
-        }
-        written = updateRow(m_connection, m_source, step.after, back, context);
-    }
+    const Written written = writtenBack(m_state, step);
     if (!take(written)) {
         m_question = Question::None; // the step stays to be taken back; the record in hand is untouched
         return false;
     }
     m_lastStep.reset();
     clearRecord();
-    m_row = written.row;
+    m_state.record.row = written.row;
     m_window.clear();
     refreshTotals();
     if (step.kind == LastStep::Added) {
-        m_position.reset();
-        m_fromEnd = 0;
+        m_place.setLast();
     } else {
-        m_position.reset();
-        m_fromEnd.reset();
+        m_place.setPosition(std::nullopt);
     }
     startMapping(step.kind != LastStep::Added);
     Q_EMIT said(step.kind == LastStep::Deleted ? tr("“%1” is back.").arg(step.words)
@@ -526,22 +384,22 @@ bool EntrySession::keepMine()
     const Question question = m_question;
     m_question = Question::None;
     if (question == Question::ChangedMeanwhile && m_theirs) {
-        m_row = m_theirs;
+        m_state.record.row = m_theirs;
         m_theirs.reset();
         setMessages({});
         return save();
     }
-    if (question == Question::DeletedMeanwhile && m_row) {
+    if (question == Question::DeletedMeanwhile && m_state.record.row) {
         // Everything that stood in the record becomes a new one.
-        const ColumnValues values = valuesOf(*m_row);
+        const ColumnValues values = m_state.valuesOf(*m_state.record.row);
         for (auto it = values.begin(); it != values.end(); ++it) {
-            const Control *control = controlFor(it.key());
-            if (!m_pending.contains(it.key()) && control && !it.value().isNull()) {
-                m_pending.insert(it.key(), Pending{it.value(), QString(), QString()});
+            const Control *control = m_state.controlFor(it.key());
+            if (!m_state.record.typed.contains(it.key()) && control && !it.value().isNull()) {
+                m_state.record.typed.insert(it.key(), TypedValue{it.value(), QString(), QString()});
             }
         }
-        m_isNew = true;
-        m_rowBeforeNew.reset();
+        m_state.record.isNew = true;
+        m_state.record.beforeNew.reset();
         return save();
     }
     return false;
@@ -551,18 +409,18 @@ void EntrySession::takeTheirs()
 {
     const Question question = m_question;
     const std::optional<Row> theirs = m_theirs;
-    const std::optional<Row> mine = m_row;
+    const std::optional<Row> mine = m_state.record.row;
     if (question == Question::ChangedMeanwhile) {
         clearRecord();
-        m_row = theirs;
+        m_state.record.row = theirs;
     } else if (question == Question::DeletedMeanwhile && mine) {
-        MaybeRow neighbour = rowAfter(m_connection, m_source, mine->key);
+        MaybeRow neighbour = rowAfter(m_state.connection, m_state.source, mine->key);
         if (neighbour && !*neighbour) {
-            neighbour = rowBefore(m_connection, m_source, mine->key);
+            neighbour = rowBefore(m_state.connection, m_state.source, mine->key);
         }
         clearRecord();
-        m_row = neighbour ? *neighbour : std::nullopt;
-        m_position.reset();
+        m_state.record.row = neighbour ? *neighbour : std::nullopt;
+        m_place.setPosition(std::nullopt);
         startMapping(true);
     }
     recordHasChanged();

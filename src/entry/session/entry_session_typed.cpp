@@ -80,14 +80,14 @@ QVariantList valuesFrom(const QJsonValue &json)
 
 QJsonObject EntrySession::typedAsJson() const
 {
-    QJsonObject typed{{key("record"), recordWords()}, {key("new"), m_isNew}};
-    if (m_row && !m_isNew) {
-        typed.insert(key("key"), asJson(m_row->key));
-        typed.insert(key("columns"), QJsonArray::fromStringList(m_source.columns));
-        typed.insert(key("asRead"), asJson(m_row->values));
+    QJsonObject typed{{key("record"), recordWords()}, {key("new"), m_state.record.isNew}};
+    if (m_state.record.row && !m_state.record.isNew) {
+        typed.insert(key("key"), asJson(m_state.record.row->key));
+        typed.insert(key("columns"), QJsonArray::fromStringList(m_state.source.columns));
+        typed.insert(key("asRead"), asJson(m_state.record.row->values));
     }
     QJsonObject boxes;
-    for (auto pending = m_pending.constBegin(); pending != m_pending.constEnd(); ++pending) {
+    for (auto pending = m_state.record.typed.constBegin(); pending != m_state.record.typed.constEnd(); ++pending) {
         boxes.insert(pending.key(), QJsonObject{{key("value"), asJson(pending->value)},
                                                 {key("words"), pending->words},
                                                 {key("mistake"), pending->mistake}});
@@ -95,7 +95,7 @@ QJsonObject EntrySession::typedAsJson() const
     typed.insert(key("typed"), boxes);
     QJsonObject rows;
     for (const auto &[id, child] : m_children) {
-        const Control *control = m_form.controls.find(id);
+        const Control *control = m_state.form.controls.find(id);
         if (control && child->hasUnsaved()) {
             rows.insert(control->name, child->typedAsJson());
         }
@@ -109,12 +109,12 @@ QJsonObject EntrySession::typedAsJson() const
 
 bool EntrySession::takeTyped(const QJsonObject &typed)
 {
-    if (!m_isStarted || !leave()) {
+    if (!m_state.isStarted || !leave()) {
         return false;
     }
     const QJsonObject boxes = typed.value(key("typed")).toObject();
     if (typed.value(key("new")).toBool()) {
-        if (!m_isNew && !add()) {
+        if (!m_state.record.isNew && !add()) {
             return false;
         }
     } else if (!typed.contains(key("key"))) {
@@ -124,20 +124,21 @@ bool EntrySession::takeTyped(const QJsonObject &typed)
     }
     for (auto box = boxes.constBegin(); box != boxes.constEnd(); ++box) {
         const QJsonObject kept = box.value().toObject();
-        m_pending.insert(box.key(), Pending{fromJson(kept.value(key("value"))), kept.value(key("words")).toString(),
-                                            kept.value(key("mistake")).toString()});
+        m_state.record.typed.insert(box.key(),
+                                    TypedValue{fromJson(kept.value(key("value"))), kept.value(key("words")).toString(),
+                                               kept.value(key("mistake")).toString()});
     }
-    if (m_row && !m_isNew && !m_pending.isEmpty()) {
+    if (m_state.record.row && !m_state.record.isNew && !m_state.record.typed.isEmpty()) {
         // As it was read then, so that saving notices what others changed since.
         RecordSource before;
         for (const QJsonValue &column : typed.value(key("columns")).toArray()) {
             before.columns.append(column.toString());
         }
-        m_row = remapped({m_row->key, valuesFrom(typed.value(key("asRead")))}, before);
+        m_state.record.row = remapped({m_state.record.row->key, valuesFrom(typed.value(key("asRead")))}, before);
     }
     bool isWhole = true;
     const QJsonObject rows = typed.value(key("rows")).toObject();
-    for (const Control &control : m_form.controls) {
+    for (const Control &control : m_state.form.controls) {
         if (rows.contains(control.name)) {
             EntrySession *child = childOf(control);
             isWhole = child && child->takeTyped(rows.value(control.name).toObject()) && isWhole;

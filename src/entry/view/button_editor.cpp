@@ -18,7 +18,7 @@ public:
         : FieldEditor(context, control), m_button(new PaintedButton(parent))
     {
         m_button->paint = [this](QPainter &painter, bool hasFocus) {
-            Shown shown = session().shown(this->control());
+            Shown shown = session().values().shown(this->control());
             shown.state = !m_button->isEnabled() ? BoxState::Locked : hasFocus ? BoxState::Focused : BoxState::Rest;
             paintAtRest(painter, shown);
         };
@@ -57,17 +57,17 @@ private:
         case ButtonAction::Next:
         case ButtonAction::Last:
         case ButtonAction::OpenRows:
-            return session().hasRecord();
+            return session().state().hasRecord();
         case ButtonAction::Find:
-            return session().jumpLookup().has_value();
+            return session().state().jumpLookup().has_value();
         case ButtonAction::New:
-            return session().canAdd();
+            return session().state().canAdd();
         case ButtonAction::Save:
             return session().hasUnsaved();
         case ButtonAction::TakeBack:
             return session().canTakeBack();
         case ButtonAction::Delete:
-            return session().canDelete();
+            return session().state().canDelete();
         }
         return false;
     }
@@ -130,7 +130,7 @@ private:
     // Rows belong to a stored record, so what was typed in it is saved first.
     void openRows()
     {
-        if (!control().inner || !session().save() || session().isNew()) {
+        if (!control().inner || !session().save() || session().state().isNew()) {
             return;
         }
         if (!m_window) {

@@ -49,7 +49,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
                              ? m_rows
                              : new BandView(role, &m_appearance, role == BandRole::Body ? nullptr : this);
         band->shown = [this](const Control &control) {
-            Shown shown = m_session->shown(control);
+            Shown shown = m_session->values().shown(control);
             shown.page = frontPage(control, m_fronts);
             return shown;
         };
@@ -127,12 +127,12 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         });
         connect(session, &EntrySession::positionChanged, this, &EntryView::refreshRowBar);
         connect(m_rowBar, &QScrollBar::valueChanged, this, [this](int value) {
-            const std::optional<qint64> first = m_session->window().firstNumber(m_session->count());
+            const std::optional<qint64> first = m_session->window().firstNumber(m_session->place().count());
             const qint64 row = value - first.value_or(0);
             const qint64 rows = m_session->window().rows().size();
             if (first && (row < -RowWindow::Step || row > rows + RowWindow::Step)) {
                 m_session->readRowsAt(value);
-                const qint64 now = m_session->window().firstNumber(m_session->count()).value_or(0);
+                const qint64 now = m_session->window().firstNumber(m_session->place().count()).value_or(0);
                 m_rows->setTop(static_cast<int>(value - now));
             } else {
                 m_rows->setTop(static_cast<int>(row));
@@ -172,7 +172,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         session, &EntrySession::refused, this,
         [this] {
             const QWidget *focused = QApplication::focusWidget();
-            const auto &messages = m_session->messages();
+            const auto &messages = m_session->state().messages;
             const bool isThere = std::any_of(messages.begin(), messages.end(), [&](const FieldMessage &message) {
                 return focused && widgetFor(message.control) == focused;
             });
@@ -390,7 +390,7 @@ void EntryView::addRecord()
 
 void EntryView::askAndDelete()
 {
-    if (!m_session->canDelete()) {
+    if (!m_session->state().canDelete()) {
         return;
     }
     const int answer =
@@ -410,7 +410,7 @@ void EntryView::askAndDelete()
 void EntryView::showRecordList()
 {
     const WindowStyle &window = m_form.window;
-    const bool isWanted = m_hasStrip && window.hasRecordList && m_session->hasRecordSource();
+    const bool isWanted = m_hasStrip && window.hasRecordList && m_session->state().isStarted;
     const bool isOther =
         m_list && isWanted && !(m_list->form() == recordListForm(m_form, m_session->catalogue(), m_appearance));
     if (m_list && (!isWanted || isOther)) {
@@ -479,11 +479,12 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
     if (event->type() == QEvent::FocusIn) {
         keepInSight(static_cast<QWidget *>(watched));
         // Whoever goes among the rows of a record leaves its own boxes: what was typed there is saved first.
-        if (EntrySession *parent = m_session->parentSession(); parent && parent->isChanged() && !parent->saveOwn()) {
+        if (EntrySession *parent = m_session->parentSession();
+            parent && parent->state().isChanged() && !parent->saveOwn()) {
             QMetaObject::invokeMethod(
                 this, [this] { Q_EMIT parentRefused(); }, Qt::QueuedConnection);
         }
-        if (m_session->parentSession() && !m_session->hasRecord() && m_session->canAdd()) {
+        if (m_session->parentSession() && !m_session->state().hasRecord() && m_session->state().canAdd()) {
             m_session->add();
         }
     }

@@ -51,7 +51,7 @@ void EntryView::refreshMessages()
         editor->widget()->setAccessibleDescription(QString());
     }
     const Form inSight = withoutPagesBehind(m_laidOut, m_fronts);
-    for (const FieldMessage &message : m_session->messages()) {
+    for (const FieldMessage &message : m_session->state().messages) {
         const Control *control = inSight.controls.find(message.control);
         if (!control) {
             continue;
@@ -109,7 +109,7 @@ void EntryView::refreshMessages()
 QString EntryView::unplacedMessage() const
 {
     const FieldMessage *first = nullptr;
-    for (const FieldMessage &message : m_session->messages()) {
+    for (const FieldMessage &message : m_session->state().messages) {
         const QWidget *box = widgetFor(message.control);
         if (m_unplaced.contains(message.control) && (!first || (box && box->hasFocus()))) {
             first = &message;
@@ -128,7 +128,7 @@ void EntryView::focusFirstRefused()
 {
     const QList<ControlId> sequence = tabSequence(m_form);
     for (const ControlId id : sequence) {
-        const auto &messages = m_session->messages();
+        const auto &messages = m_session->state().messages;
         const bool isRefused = std::any_of(messages.begin(), messages.end(),
                                            [&](const FieldMessage &message) { return message.control == id; });
         if (isRefused) {
@@ -144,7 +144,7 @@ void EntryView::focusFirstRefused()
 void EntryView::refreshNotice()
 {
     // Only what differs is made anew: a button must not go while it is pressed.
-    const auto &said = m_session->messages();
+    const auto &said = m_session->state().messages;
     const auto whole = std::find_if(
         said.begin(), said.end(), [&](const FieldMessage &message) { return !m_form.controls.find(message.control); });
     const QString sentence = whole != said.end() ? whole->sentence : unplacedMessage();

@@ -32,7 +32,7 @@ void EntryView::refreshRowBar()
         return;
     }
     const RowWindow &window = m_session->window();
-    const std::optional<qint64> count = m_session->count();
+    const std::optional<qint64> count = m_session->place().count();
     const std::optional<qint64> first = window.firstNumber(count);
     const bool knowsAll = first && count && *count < std::numeric_limits<int>::max() / 2;
     const int blank = m_rows->rowsInAll() - static_cast<int>(window.rows().size());
@@ -63,7 +63,7 @@ void EntryView::goToRow(int row)
     const int rows = static_cast<int>(m_session->window().rows().size());
     if (row < rows) {
         m_session->goToRow(row);
-    } else if (!m_session->isNew()) {
+    } else if (!m_session->state().isNew()) {
         m_session->add();
     }
 }
@@ -74,7 +74,7 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
     const int row = m_rows->rowInHand();
     const int last = m_rows->rowsInAll() - 1;
     // Behind a new row that was filled comes the next blank one, once it is saved.
-    const bool isFilled = m_session->isNew() && m_session->isChanged();
+    const bool isFilled = m_session->state().isNew() && m_session->state().isChanged();
     if (modifiers == Qt::NoModifier && key == Qt::Key_Down) {
         if (row < last) {
             goToRow(row + 1);
@@ -113,7 +113,8 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
     if (boxes.isEmpty()) {
         return false;
     }
-    if (isForward && watched == boxes.last() && row < last && !(m_session->isNew() && !m_session->isChanged())) {
+    if (isForward && watched == boxes.last() && row < last &&
+        !(m_session->state().isNew() && !m_session->state().isChanged())) {
         goToRow(row + 1);
         if (m_rows->rowInHand() == row + 1) {
             boxes.first()->setFocus(Qt::TabFocusReason);

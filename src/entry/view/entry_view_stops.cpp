@@ -30,8 +30,8 @@ bool EntryView::mayStop(const Control &control) const
         return true;
     default:
         // Rows that have none yet begin one when the keyboard comes.
-        return m_session->isEditable(control) ||
-               (!m_session->hasRecord() && m_session->parentSession() && m_session->canAdd());
+        return m_session->state().mayType(control) ||
+               (!m_session->state().hasRecord() && m_session->parentSession() && m_session->state().canAdd());
     }
 }
 

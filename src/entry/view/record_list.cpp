@@ -106,7 +106,7 @@ RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWid
                                             recordListForm(session->form(), session->catalogue(), appearance)))
 {
     setObjectName(QStringLiteral("recordList"));
-    m_rows->setLocale(session->locale());
+    m_rows->setLocale(session->state().locale);
     m_rows->holdAs(*session); // which starts it
     m_view = new EntryView(m_rows.get(), appearance, this, Furniture::None);
     auto *layout = new QVBoxLayout(this);
@@ -114,8 +114,8 @@ RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWid
     layout->addWidget(m_view);
     setAccessibleName(tr("Records"));
     connect(m_rows.get(), &EntrySession::recordChanged, this, [this] {
-        const std::optional<RowKey> key = m_rows->keyInHand();
-        if (m_isFollowing || !key || key == m_session->keyInHand()) {
+        const std::optional<RowKey> key = m_rows->state().key();
+        if (m_isFollowing || !key || key == m_session->state().key()) {
             return;
         }
         if (!m_session->goToKey(*key)) { // refused: what was typed there stays in hand
@@ -138,12 +138,12 @@ void RecordList::follow()
     }
     m_isFollowing = true;
     m_rows->holdAs(*m_session);
-    const std::optional<RowKey> key = m_session->keyInHand();
+    const std::optional<RowKey> key = m_session->state().key();
     if (!key) {
         m_isFollowing = false;
         return;
     }
-    if (m_rows->keyInHand() == key) {
+    if (m_rows->state().key() == key) {
         m_rows->readAgain();
     } else {
         (void)m_rows->goToKey(*key);

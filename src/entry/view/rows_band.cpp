@@ -42,13 +42,13 @@ void RowsBand::setTop(int top)
 int RowsBand::rowsInAll() const
 {
     const bool endsHere = m_session->window().hasLast() || m_session->window().rows().isEmpty();
-    const bool hasBlank = m_session->isNew() || (endsHere && m_session->canAdd());
+    const bool hasBlank = m_session->state().isNew() || (endsHere && m_session->state().canAdd());
     return static_cast<int>(m_session->window().rows().size()) + (hasBlank ? 1 : 0);
 }
 
 int RowsBand::rowInHand() const
 {
-    return m_session->isNew() ? rowsInAll() - 1 : m_session->windowIndex();
+    return m_session->state().isNew() ? rowsInAll() - 1 : m_session->windowIndex();
 }
 
 void RowsBand::showRowInHand()
@@ -70,7 +70,7 @@ void RowsBand::readShown()
     const int end = std::min<int>(static_cast<int>(rows.size()), m_top + rowsInSight() + 1);
     for (int row = std::max(0, m_top); row < end; ++row) {
         for (const Control &control : std::as_const(m_controls)) {
-            m_session->shownIn(control, rows.at(row));
+            m_session->values().shownIn(control, rows.at(row));
         }
     }
     update();
@@ -78,7 +78,7 @@ void RowsBand::readShown()
 
 void RowsBand::paintEvent(QPaintEvent *event)
 {
-    const EntrySession::Painting painting(m_session);
+    const ControlValues::Painting painting(m_session ? &m_session->values() : nullptr);
     QPainter painter(this);
     paintBand(painter, BandRole::Body, tone(), rect(), appearance());
     if (m_rowHeight <= 0) {
@@ -101,12 +101,13 @@ void RowsBand::paintEvent(QPaintEvent *event)
             if (row == inHand && hasWidget(control)) {
                 continue;
             }
-            const Shown contents = row < rows.size() ? m_session->shownIn(control, rows.at(row)) : shownBlank(control);
+            const Shown contents =
+                row < rows.size() ? m_session->values().shownIn(control, rows.at(row)) : shownBlank(control);
             paintControl(painter, control, contents, place.topLeft(), appearance());
         }
-        const bool isBlank = row >= rows.size() && !(row == inHand && m_session->isChanged());
+        const bool isBlank = row >= rows.size() && !(row == inHand && m_session->state().isChanged());
         if (row == inHand && !isBlank) {
-            paintRowMark(painter, place, m_session->isChanged(), appearance());
+            paintRowMark(painter, place, m_session->state().isChanged(), appearance());
         } else if (isBlank) {
             paintNewRowMark(painter, place, appearance());
         }

@@ -80,7 +80,7 @@ class TestControlsAtWork : public QObject
         QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
     }
     const Control &control(ControlId id) const { return *m_form.controls.find(id); }
-    Shown shown(ControlId id) const { return m_session->shown(control(id)); }
+    Shown shown(ControlId id) const { return m_session->values().shown(control(id)); }
     QLineEdit *line(ControlId id) const { return qobject_cast<QLineEdit *>(m_view->widgetFor(id)); }
     QAbstractButton *button(ControlId id) const { return qobject_cast<QAbstractButton *>(m_view->widgetFor(id)); }
     QTreeWidget *choicesOf(ControlId id) const { return m_view->widgetFor(id)->findChild<QTreeWidget *>("choices"); }
@@ -161,7 +161,7 @@ private Q_SLOTS:
             for (const ControlId id : std::as_const(boxes)) {
                 const Kind &kind = kindNamed(control(id).kind);
                 const QByteArray where = qPrintable(kind.name + " on " + control(id).column);
-                const QVariant stored = m_session->value(control(id).column);
+                const QVariant stored = m_session->state().value(control(id).column);
                 const Shown now = shown(id);
                 QVERIFY2(now.isMissing == stored.isNull(), where.constData());
                 m_view->widgetFor(id)->setFocus();
@@ -172,7 +172,7 @@ private Q_SLOTS:
                     button(id)->click();
                     button(id)->click();
                 }
-                QVERIFY2(!m_session->isChanged(), where.constData());
+                QVERIFY2(!m_session->state().isChanged(), where.constData());
             }
             if (!m_session->goNext()) {
                 break;
@@ -206,14 +206,14 @@ private Q_SLOTS:
         open();
         QWidget *box = m_view->widgetFor(list);
         QTest::mouseClick(box, Qt::LeftButton, {}, lineOfList(list, 2));
-        QCOMPARE(m_session->value("status"), QVariant("in depot"));
+        QCOMPARE(m_session->state().value("status"), QVariant("in depot"));
         box->setFocus();
         QTest::keyClick(box, Qt::Key_Down);
-        QCOMPARE(m_session->value("status"), QVariant("withdrawn"));
+        QCOMPARE(m_session->state().value("status"), QVariant("withdrawn"));
         QTest::keyClick(box, Qt::Key_Down); // the last stays
-        QCOMPARE(m_session->value("status"), QVariant("withdrawn"));
+        QCOMPARE(m_session->state().value("status"), QVariant("withdrawn"));
         QTest::keyClicks(box, "ad");
-        QCOMPARE(m_session->value("status"), QVariant("adrift"));
+        QCOMPARE(m_session->state().value("status"), QVariant("adrift"));
         QVERIFY(m_session->save());
         QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "adrift");
     }
@@ -230,13 +230,13 @@ private Q_SLOTS:
         QCOMPARE(shown(list).words, "paint, old, mooring");
         QWidget *box = m_view->widgetFor(list);
         QTest::mouseClick(box, Qt::LeftButton, {}, lineOfList(list, 3));
-        QCOMPARE(m_session->value("remarks"), QVariant("m, p, b, old"));
+        QCOMPARE(m_session->state().value("remarks"), QVariant("m, p, b, old"));
         box->setFocus();
         QTest::keyClick(box, Qt::Key_Home);
         QTest::keyClick(box, Qt::Key_Space);
-        QCOMPARE(m_session->value("remarks"), QVariant("p, b, old"));
+        QCOMPARE(m_session->state().value("remarks"), QVariant("p, b, old"));
         QTest::keyClick(box, Qt::Key_Delete);
-        QVERIFY(m_session->value("remarks").isNull());
+        QVERIFY(m_session->state().value("remarks").isNull());
         QVERIFY(m_session->save());
         QCOMPARE(ask("SELECT remarks IS NULL FROM buoy WHERE buoy_id = 1"), "1");
     }
@@ -315,7 +315,7 @@ private Q_SLOTS:
         QCOMPARE(line(country)->text(), "NO");
         QCOMPARE(line(joined)->text(), "30 Sep 2026");
         QVERIFY(shown(bulletin).isOn);
-        QVERIFY(!m_session->isChanged()); // nobody typed: leaving adds nothing
+        QVERIFY(!m_session->state().isChanged()); // nobody typed: leaving adds nothing
         QVERIFY(m_session->leave());
         const QString count = ask("SELECT count(*) FROM observer");
         QVERIFY(m_session->add());
@@ -329,7 +329,7 @@ private Q_SLOTS:
         // What stands there is taken away by clearing the box.
         QVERIFY(m_session->add());
         m_session->type(control(joined), QString());
-        QVERIFY(m_session->value("joined_on").isNull());
+        QVERIFY(m_session->state().value("joined_on").isNull());
     }
 
     void choicesAreSortedListedAndNarrowed()
@@ -384,11 +384,11 @@ private Q_SLOTS:
         open();
         retype(taking, "Q(9) 15s new");
         line(name)->setFocus();
-        QCOMPARE(m_session->value("remarks"), QVariant("Q(9) 15s new"));
+        QCOMPARE(m_session->state().value("remarks"), QVariant("Q(9) 15s new"));
         retype(refusing, "Q(9) 15s new");
         line(name)->setFocus();
         QVERIFY(!m_session->save());
-        QCOMPARE(m_session->messages().size(), 1);
+        QCOMPARE(m_session->state().messages.size(), 1);
         QCOMPARE(line(refusing)->text(), "Q(9) 15s new"); // nothing typed is thrown away
         m_session->putBack(control(refusing));
         QVERIFY(m_session->save());
@@ -415,9 +415,9 @@ private Q_SLOTS:
         QVERIFY(session.start(Counting::No).isOk());
         EntrySession *visits = session.childOf(rows);
         QVERIFY(visits->add());
-        QCOMPARE(visits->value("buoy_id"), QVariant(1LL));
+        QCOMPARE(visits->state().value("buoy_id"), QVariant(1LL));
         visits->type(control(lead), "Wanda");
-        QCOMPARE(visits->value("visited_on"), QVariant("2026-09-30"));
+        QCOMPARE(visits->state().value("visited_on"), QVariant("2026-09-30"));
         QVERIFY(visits->save());
         QCOMPARE(ask("SELECT buoy_id, visited_on FROM visit WHERE crew_lead = 'Wanda'"), "1|2026-09-30");
         Q_UNUSED(day);
@@ -449,11 +449,11 @@ private Q_SLOTS:
         retype(jump, "cormor");
         QVERIFY(choicesOf(jump)->isVisible());
         const QString wanted = choicesOf(jump)->currentItem()->text(0);
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(!m_session->state().isChanged());
         QTest::keyClick(line(jump), Qt::Key_Return);
         QCOMPARE(line(jump)->text(), wanted);
         QVERIFY(wanted.contains(line(name)->text()));
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(!m_session->state().isChanged());
         // Words that lead nowhere leave everything as it was.
         retype(jump, "zzz");
         line(name)->setFocus();
@@ -528,7 +528,7 @@ private Q_SLOTS:
         press(ButtonAction::TakeBack);
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), first);
         press(ButtonAction::New);
-        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->state().isNew());
         QVERIFY(m_session->leave());
         QSignalSpy closing(m_view.get(), &EntryView::closeRequested);
         press(ButtonAction::Close);
@@ -585,10 +585,10 @@ private Q_SLOTS:
         auto *window = m_view->findChild<FormWindow *>();
         QVERIFY(window && window->isVisible());
         EntrySession *other = window->findChild<EntryView *>()->session();
-        QCOMPARE(other->value("name").toString(),
+        QCOMPARE(other->state().value("name").toString(),
                  ask("SELECT c.name FROM buoy JOIN contractor c USING (contractor_id) WHERE buoy_id = 2"));
         QVERIFY(other->goNext() || other->goPrevious()); // all records are there
-        QVERIFY(other->goToKey({m_session->value("contractor_id")}));
+        QVERIFY(other->goToKey({m_session->state().value("contractor_id")}));
         for (const Control &each : other->form().controls) {
             if (each.column == "name") {
                 other->type(each, "Anew & Sons");
@@ -605,7 +605,7 @@ private Q_SLOTS:
         }
         QVERIFY(window);
         EntrySession *rows = window->findChild<EntryView *>()->session();
-        int count = rows->hasRecord() ? 1 : 0;
+        int count = rows->state().hasRecord() ? 1 : 0;
         while (rows->goNext()) {
             ++count;
         }

@@ -269,13 +269,13 @@ private Q_SLOTS:
         view.show();
         int compared = 0;
         for (const Control &control : form.controls) {
-            if (kindNamed(control.kind).editor != Editor::Line || !session.isEditable(control) ||
+            if (kindNamed(control.kind).editor != Editor::Line || !session.state().mayType(control) ||
                 control.kind == "text-box") {
                 continue;
             }
             session.type(control, "no such value");
             session.boxLeft(control);
-            const Shown shown = session.shown(control);
+            const Shown shown = session.values().shown(control);
             QCOMPARE(shown.state, BoxState::Refused);
             if (QWidget *focused = QApplication::focusWidget()) {
                 focused->clearFocus();

@@ -27,11 +27,11 @@ class TestEntrySession : public QObject
         }
         qFatal("no control for %s", qPrintable(column));
     }
-    QString words(const QString &column) const { return m_session->shown(field(column)).words; }
+    QString words(const QString &column) const { return m_session->values().shown(field(column)).words; }
     QStringList sentences() const
     {
         QStringList all;
-        for (const FieldMessage &message : m_session->messages()) {
+        for (const FieldMessage &message : m_session->state().messages) {
             all.append(message.sentence);
         }
         return all;
@@ -63,7 +63,7 @@ private Q_SLOTS:
         QCOMPARE(words("asset_no"), "NB-2004-C");
         QCOMPARE(words("fairway_id"), "Long Reach");
         QCOMPARE(*m_session->position(), 0);
-        QTRY_COMPARE(m_session->count().value_or(0), 212);
+        QTRY_COMPARE(m_session->place().count().value_or(0), 212);
     }
 
     void movingKeepsThePlaceInSight()
@@ -78,7 +78,7 @@ private Q_SLOTS:
         QVERIFY(!m_session->goNext());
         QVERIFY(m_session->goPrevious());
         QCOMPARE(*m_session->position(), 210);
-        QTRY_VERIFY(m_session->isMapped());
+        QTRY_VERIFY(m_session->place().map().has_value());
         QVERIFY(m_session->goTo(99));
         QCOMPARE(words("asset_no"), ask("SELECT asset_no FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 99"));
         QCOMPARE(*m_session->position(), 99);
@@ -90,12 +90,12 @@ private Q_SLOTS:
     {
         m_session->type(field("name"), "Long Reach Gate");
         m_session->type(field("depth_m"), "21.5");
-        QVERIFY(m_session->isChanged());
-        QCOMPARE(m_session->changedCaptions(), QStringList({"Name", "Depth (m)"}));
+        QVERIFY(m_session->state().isChanged());
+        QCOMPARE(m_session->state().changedCaptions(), QStringList({"Name", "Depth (m)"}));
         QVERIFY(m_session->save());
         QCOMPARE(m_said, "Saved “Long Reach Gate”: Name, Depth (m).");
         QCOMPARE(ask("SELECT name, depth_m FROM buoy WHERE buoy_id = 1"), "Long Reach Gate|21.5");
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(!m_session->state().isChanged());
     }
 
     void typingWhatIsStoredIsNoChange()
@@ -103,7 +103,7 @@ private Q_SLOTS:
         const QString before = words("name");
         m_session->type(field("name"), "x");
         m_session->type(field("name"), before);
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(!m_session->state().isChanged());
     }
 
     void leavingARecordSavesIt()
@@ -119,13 +119,13 @@ private Q_SLOTS:
         m_session->type(field("depth_m"), "-4");
         QVERIFY(!m_session->goNext());
         QCOMPARE(sentences(), QStringList({"Depth (m) must be 0 or more"}));
-        QCOMPARE(m_session->messages().first().control, field("depth_m").id);
+        QCOMPARE(m_session->state().messages.first().control, field("depth_m").id);
         QCOMPARE(words("depth_m"), "-4");
         QCOMPARE(words("name"), "Gate");
-        QCOMPARE(m_session->shown(field("depth_m")).state, BoxState::Refused);
+        QCOMPARE(m_session->values().shown(field("depth_m")).state, BoxState::Refused);
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Long Reach Entrance Port");
         m_session->type(field("depth_m"), "4");
-        QVERIFY(m_session->messages().isEmpty());
+        QVERIFY(m_session->state().messages.isEmpty());
         QVERIFY(m_session->goNext());
     }
 
@@ -135,7 +135,7 @@ private Q_SLOTS:
         QVERIFY(!m_session->save());
         QVERIFY(sentences().first().startsWith("A date is needed here"));
         QCOMPARE(words("laid_on"), "last spring");
-        QCOMPARE(m_session->shown(field("laid_on")).state, BoxState::Refused);
+        QCOMPARE(m_session->values().shown(field("laid_on")).state, BoxState::Refused);
     }
 
     void everyBlankRequiredBoxIsNamedAtOnce()
@@ -150,7 +150,7 @@ private Q_SLOTS:
     void addingGivesTheNewRecordItsPlace()
     {
         QVERIFY(m_session->add());
-        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->state().isNew());
         for (const auto &[column, typed] : {std::pair{"asset_no", "NB-9001-A"}, std::pair{"name", "New Rock"}}) {
             m_session->type(field(column), typed);
         }
@@ -163,7 +163,7 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT status, is_lit FROM buoy WHERE asset_no = 'NB-9001-A'"), "on station|0");
         QCOMPARE(words("status"), "On station");
         QTRY_COMPARE(m_session->position().value_or(-1), 212);
-        QTRY_COMPARE(m_session->count().value_or(0), 213);
+        QTRY_COMPARE(m_session->place().count().value_or(0), 213);
     }
 
     void aBlankNewRecordIsLetGoWithoutAWord()
@@ -171,7 +171,7 @@ private Q_SLOTS:
         QVERIFY(m_session->goNext());
         QVERIFY(m_session->add());
         QVERIFY(m_session->goPrevious());
-        QVERIFY(!m_session->isNew());
+        QVERIFY(!m_session->state().isNew());
         QCOMPARE(words("asset_no"), "NB-2006-B");
         QCOMPARE(ask("SELECT count(*) FROM buoy"), "212");
     }
@@ -195,7 +195,7 @@ private Q_SLOTS:
         m_session->type(field("name"), "Gate");
         m_session->type(field("laid_on"), "last spring");
         QVERIFY(m_session->takeBack());
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(!m_session->state().isChanged());
         QCOMPARE(m_session->takeBackWords(), "Bring back what was typed");
         QVERIFY(m_session->takeBack());
         QCOMPARE(words("name"), "Gate");
@@ -207,9 +207,9 @@ private Q_SLOTS:
         QVERIFY(m_session->add());
         m_session->type(field("name"), "New Rock");
         QVERIFY(m_session->takeBack());
-        QVERIFY(!m_session->isNew());
+        QVERIFY(!m_session->state().isNew());
         QVERIFY(m_session->takeBack());
-        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->state().isNew());
         QCOMPARE(words("name"), "New Rock");
     }
 
@@ -251,7 +251,7 @@ private Q_SLOTS:
         QVERIFY(!m_session->save());
         m_session->takeTheirs();
         QCOMPARE(words("name"), "Theirs");
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(!m_session->state().isChanged());
         QCOMPARE(m_session->question(), Question::None);
     }
 
@@ -287,9 +287,9 @@ private Q_SLOTS:
     void columnsTheDatabaseWorksOutAreNeverTypedIn()
     {
         open("visit");
-        QVERIFY(!m_session->isEditable(field("labour_cost")));
+        QVERIFY(!m_session->state().mayType(field("labour_cost")));
         m_session->type(field("labour_cost"), "1");
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(!m_session->state().isChanged());
         m_session->type(field("hours"), "2");
         QVERIFY(m_session->save());
         QCOMPARE(words("labour_cost"), ask("SELECT printf('%.2f', 2 * hourly_rate) FROM visit WHERE visit_id = 1"));
@@ -298,8 +298,8 @@ private Q_SLOTS:
     void viewsAreShownAndNotChanged()
     {
         open("parts_cost_by_buoy");
-        QTRY_COMPARE(m_session->count().value_or(0), 212);
-        QVERIFY(!m_session->canAdd() && !m_session->canChange() && !m_session->canDelete());
+        QTRY_COMPARE(m_session->place().count().value_or(0), 212);
+        QVERIFY(!m_session->state().canAdd() && !m_session->state().canChange() && !m_session->state().canDelete());
         QVERIFY(m_session->goNext());
     }
 
@@ -309,7 +309,7 @@ private Q_SLOTS:
         form.permissions = {true, false, false, false};
         QVERIFY(m_session->setForm(form).isOk());
         QVERIFY(!m_session->add());
-        QVERIFY(!m_session->isEditable(field("name")));
+        QVERIFY(!m_session->state().mayType(field("name")));
         QVERIFY(!m_session->removeRecord());
     }
 
@@ -326,16 +326,16 @@ private Q_SLOTS:
     {
         ask("DELETE FROM part_claim");
         open("part_claim");
-        QVERIFY(m_session->isNew()); // what is typed begins the first record
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(m_session->state().isNew()); // what is typed begins the first record
+        QVERIFY(!m_session->state().isChanged());
         QVERIFY(!m_session->goNext());
         QVERIFY(!m_session->goFirst());
-        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->state().isNew());
         QVERIFY(!m_session->canTakeBack());
         m_session->type(field("reason"), "Cracked");
-        QVERIFY(m_session->isChanged());
+        QVERIFY(m_session->state().isChanged());
         QVERIFY(m_session->takeBack());
-        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->state().isNew());
         QVERIFY(m_session->takeBack()); // what was typed is back
         QCOMPARE(words("reason"), "Cracked");
     }

@@ -106,7 +106,7 @@ class TestNothingLost : public QObject
     const Control &field(const QString &column) const { return *find(m_form, column); }
     EntrySession *rowsOf(const QString &table) { return m_session->childOf(field(table)); }
     QWidget *box(const QString &column) const { return m_view->widgetFor(field(column).id); }
-    QString words(const QString &column) const { return m_session->shown(field(column)).words; }
+    QString words(const QString &column) const { return m_session->values().shown(field(column)).words; }
     static void retype(QWidget *line, const QString &typed)
     {
         line->setFocus();
@@ -116,7 +116,7 @@ class TestNothingLost : public QObject
     QStringList sentences() const
     {
         QStringList all;
-        for (const FieldMessage &message : m_session->messages()) {
+        for (const FieldMessage &message : m_session->state().messages) {
             all.append(message.sentence);
         }
         return all;
@@ -198,7 +198,7 @@ private Q_SLOTS:
         start();
         show();
         QCoreApplication::processEvents();
-        QVERIFY(!m_session->isChanged());
+        QVERIFY(!m_session->state().isChanged());
         retype(box("name"), "y");
         QVERIFY(m_session->save());
         QCOMPARE(ask("SELECT hex(note) FROM t"), before);
@@ -208,7 +208,7 @@ private Q_SLOTS:
         text->setFocus();
         text->moveCursor(QTextCursor::End);
         QTest::keyClicks(text, "!");
-        QVERIFY(m_session->isChanged());
+        QVERIFY(m_session->state().isChanged());
         QVERIFY(m_session->save());
         if (stored.contains("\r\n") || stored.contains(QChar(0xa0))) {
             QCOMPARE(ask("SELECT hex(note) FROM t"), before + "21");
@@ -226,7 +226,7 @@ private Q_SLOTS:
         sqlite3 *handle = *static_cast<sqlite3 *const *>(m_connection->database().driver()->handle().constData());
         int statements = 0;
         const auto count = [](unsigned, void *counter, void *, void *) { return ++*static_cast<int *>(counter), 0; };
-        QTRY_VERIFY(m_session->isMapped());
+        QTRY_VERIFY(m_session->place().map().has_value());
         sqlite3_trace_v2(handle, SQLITE_TRACE_STMT, count, &statements);
         QImage image(m_form.width, shownHeight(m_form), QImage::Format_RGB32);
         {
@@ -270,7 +270,7 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT count(*) FROM part_fitted WHERE visit_id = " + visit), "0");
         QVERIFY(m_session->takeBack());
         QCOMPARE(ask("SELECT * FROM part_fitted; SELECT * FROM visit"), before);
-        QCOMPARE(m_session->value("visit_id").toString(), visit);
+        QCOMPARE(m_session->state().value("visit_id").toString(), visit);
     }
 
     // ------------------------------------------------------------ rows that leave
@@ -315,7 +315,7 @@ private Q_SLOTS:
         ask("INSERT INTO c VALUES (4, 'alder'), (5, 'acer')"); // someone adds above
         QWidget *widget = m_view->widgetFor(list.id);
         QTest::mouseClick(widget, Qt::LeftButton, {}, QPoint(20, 2 + ListLine + 4)); // the second line, as painted
-        QCOMPARE(m_session->value("c").toInt(), 2);
+        QCOMPARE(m_session->state().value("c").toInt(), 2);
         QVERIFY(m_session->save());
         QCOMPARE(ask("SELECT c FROM t"), "2");
     }
@@ -392,8 +392,8 @@ private Q_SLOTS:
         const Control first = following("a", "id");
         const Control second = following("b", "code");
         start();
-        QCOMPARE(m_session->shown(first).words, "one");
-        QCOMPARE(m_session->shown(second).words, "two");
+        QCOMPARE(m_session->values().shown(first).words, "one");
+        QCOMPARE(m_session->values().shown(second).words, "two");
     }
 
     void newWordsAreCompletedBeforeTheyAreTaken()
@@ -408,11 +408,11 @@ private Q_SLOTS:
         show();
         retype(box("who"), "Tob");
         box("n")->setFocus();
-        QCOMPARE(m_session->value("who").toString(), "Tobin Ferrer");
+        QCOMPARE(m_session->state().value("who").toString(), "Tobin Ferrer");
         retype(box("who"), "Tob");
         QTest::keyClick(box("who"), Qt::Key_Delete); // no, just that
         box("n")->setFocus();
-        QCOMPARE(m_session->value("who").toString(), "Tob");
+        QCOMPARE(m_session->state().value("who").toString(), "Tob");
     }
 
     // ------------------------------------------------------------ typed work outlives changes of the form
@@ -489,15 +489,15 @@ private Q_SLOTS:
         start();
         m_session->goToKey({3});
         EntrySession *parts = rowsOf("part_fitted");
-        QVERIFY(parts->hasRecord());
+        QVERIFY(parts->state().hasRecord());
         const QString before = ask("SELECT * FROM visit; SELECT * FROM part_fitted");
         parts->type(*find(parts->form(), "quantity"), "-4"); // the database refuses it
         m_session->type(field("crew_lead"), "Somebody");
         QVERIFY(!m_session->save());
         QCOMPARE(ask("SELECT * FROM visit; SELECT * FROM part_fitted"), before);
-        QVERIFY(m_session->isChanged());
+        QVERIFY(m_session->state().isChanged());
         QCOMPARE(words("crew_lead"), "Somebody");
-        QCOMPARE(parts->shown(*find(parts->form(), "quantity")).words, "-4");
+        QCOMPARE(parts->values().shown(*find(parts->form(), "quantity")).words, "-4");
         parts->type(*find(parts->form(), "quantity"), "4");
         QVERIFY(m_session->save());
         QVERIFY(!m_session->hasUnsaved());
@@ -613,9 +613,9 @@ private Q_SLOTS:
         start();
         show();
         m_view->resize(m_view->width(), 240);
-        QTRY_VERIFY(m_session->isMapped());
+        QTRY_VERIFY(m_session->place().map().has_value());
         m_view->addRecord();
-        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->state().isNew());
         const QWidget *focused = QApplication::focusWidget();
         QVERIFY(focused && m_view->isAncestorOf(focused));
         const QRect seen(m_view->findChild<RowsBand *>()->mapToGlobal(QPoint()),
@@ -661,7 +661,7 @@ private Q_SLOTS:
         fairway();
         draft("buoy");
         start();
-        QTRY_COMPARE(m_session->count().value_or(0), 212);
+        QTRY_COMPARE(m_session->place().count().value_or(0), 212);
         DatabaseWatch watch(*m_connection);
         connect(&watch, &DatabaseWatch::dataChanged, m_session.get(), &EntrySession::noticeChanges);
         connect(&watch, &DatabaseWatch::catalogueChanged, m_session.get(), &EntrySession::setCatalogue);
@@ -671,7 +671,7 @@ private Q_SLOTS:
         ask("UPDATE buoy SET name = 'Renamed' WHERE buoy_id = 1");
         watch.look();
         QCOMPARE(words("name"), "Renamed");
-        QTRY_COMPARE(m_session->count().value_or(0), 213);
+        QTRY_COMPARE(m_session->place().count().value_or(0), 213);
         m_session->type(field("depth_m"), "3");
         QVERIFY(m_session->save());
         QSignalSpy own(&watch, &DatabaseWatch::dataChanged);
@@ -715,12 +715,12 @@ private Q_SLOTS:
         added(m_form, "text-box", "id");
         m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
         (void)m_session->start(); // it may say that it takes too long
-        QVERIFY(!m_session->count() || *m_session->count() <= 1000);
+        QVERIFY(!m_session->place().count() || *m_session->place().count() <= 1000);
         m_session.reset();
         m_form = blank("t");
         added(m_form, "text-box", "name");
         start();
-        QTRY_COMPARE(m_session->count().value_or(0), 1);
+        QTRY_COMPARE(m_session->place().count().value_or(0), 1);
     }
 
     // The rows of a list on the form are kept by all that they are held to: here, the record above.
@@ -743,11 +743,11 @@ private Q_SLOTS:
         setLookup(narrowed, lookup);
         m_form.controls.replace(m_form.controls.indexOf(list.id), narrowed);
         start();
-        QCOMPARE(m_session->shown(narrowed).lines, QStringList{"for x"});
+        QCOMPARE(m_session->values().shown(narrowed).lines, QStringList{"for x"});
         m_session->goNext();
-        QCOMPARE(m_session->shown(narrowed).lines, QStringList{"for y"});
+        QCOMPARE(m_session->values().shown(narrowed).lines, QStringList{"for y"});
         m_session->type(field("kind"), "x");
-        QCOMPARE(m_session->shown(narrowed).lines, QStringList{"for x"});
+        QCOMPARE(m_session->values().shown(narrowed).lines, QStringList{"for x"});
     }
 
     // A column may be called as people please: a sign in front of it is part of its name.
@@ -768,7 +768,7 @@ private Q_SLOTS:
             m_form.controls.replace(m_form.controls.indexOf(list.id), list);
             m_session.reset();
             start();
-            return m_session->shown(list).lines;
+            return m_session->values().shown(list).lines;
         };
         QCOMPARE(sorted({"-n", false}), QStringList({"two", "three", "one"}));
         QCOMPARE(sorted({"-n", true}), QStringList({"one", "three", "two"}));
@@ -776,7 +776,7 @@ private Q_SLOTS:
         QCOMPARE(sorted({"+n", true}), QStringList({"three", "two", "one"}));
         QCOMPARE(sorted({"title", true}), QStringList({"two", "three", "one"}));
         // A table of the name that rows of one's own SELECT go by is still that table.
-        QCOMPARE(m_session->shown(list).chosenLines.value_or(QList<int>()).size(), 1);
+        QCOMPARE(m_session->values().shown(list).chosenLines.value_or(QList<int>()).size(), 1);
         QVERIFY(selectTableName(m_catalogue) != "own_select");
     }
 
@@ -913,10 +913,10 @@ private Q_SLOTS:
         });
         QVERIFY(offerTyped(m_session.get(), "form", nullptr));
         QVERIFY2(asked.contains("was not saved"), qPrintable(asked));
-        QCOMPARE(m_session->value("visit_id").toInt(), 3);
+        QCOMPARE(m_session->state().value("visit_id").toInt(), 3);
         QCOMPARE(words("crew_lead"), "Half typ");
         QCOMPARE(words("hours"), "not a number");
-        QCOMPARE(rowsOf("part_fitted")->value("quantity").toDouble(), 7.5);
+        QCOMPARE(rowsOf("part_fitted")->state().value("quantity").toDouble(), 7.5);
         QCOMPARE(ask("SELECT * FROM visit; SELECT * FROM part_fitted"), before);
         QVERIFY(!m_session->save()); // the number is still none
         m_session->type(field("hours"), "2");

@@ -142,7 +142,7 @@ private Q_SLOTS:
         QCOMPARE(QApplication::focusWidget(), box("name"));
         line("name")->selectAll();
         QTest::keyClicks(box("name"), "Gate");
-        QVERIFY(m_session->isChanged());
+        QVERIFY(m_session->state().isChanged());
         QTest::keyClick(box("name"), Qt::Key_PageDown);
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Gate");
     }
@@ -236,7 +236,7 @@ private Q_SLOTS:
         QTest::keyClick(box("name"), Qt::Key_Escape);
         QCOMPARE(line("name")->text(), "Long Reach Entrance Port");
         QCOMPARE(line("depth_m")->text(), "7");
-        QCOMPARE(m_session->changedCaptions(), QStringList("Depth (m)"));
+        QCOMPARE(m_session->state().changedCaptions(), QStringList("Depth (m)"));
     }
 
     void longTextTakesLines()
@@ -252,7 +252,7 @@ private Q_SLOTS:
 
     void theStripMovesAndGoes()
     {
-        QTRY_VERIFY(m_session->isMapped());
+        QTRY_VERIFY(m_session->place().map().has_value());
         QTest::mouseClick(m_view->findChild<QPushButton *>("goLast"), Qt::LeftButton);
         auto *position = m_view->findChild<QLineEdit *>("position");
         QCOMPARE(position->text(), "212");
@@ -262,7 +262,7 @@ private Q_SLOTS:
         QTest::keyClick(position, Qt::Key_Return);
         QCOMPARE(*m_session->position(), 16);
         QTest::mouseClick(m_view->findChild<QPushButton *>("add"), Qt::LeftButton);
-        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->state().isNew());
         QCOMPARE(position->text(), "new");
     }
 

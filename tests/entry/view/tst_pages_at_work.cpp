@@ -160,8 +160,8 @@ private Q_SLOTS:
         m_view->setForm(form);
         for (const ControlId id : std::as_const(placed)) {
             const Control &control = *form.controls.find(id);
-            QVERIFY2(!m_session->isEditable(control) || isJumpList(control), qPrintable(control.kind));
-            QVERIFY2(m_session->shown(control).isMissing || !takesValue(kindNamed(control.kind)),
+            QVERIFY2(!m_session->state().mayType(control) || isJumpList(control), qPrintable(control.kind));
+            QVERIFY2(m_session->values().shown(control).isMissing || !takesValue(kindNamed(control.kind)),
                      qPrintable(control.kind));
             if (auto *line = qobject_cast<QLineEdit *>(m_view->widgetFor(id))) {
                 QVERIFY2(isJumpList(control) || line->isReadOnly() || !line->isEnabled(), qPrintable(control.kind));

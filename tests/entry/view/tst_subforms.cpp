@@ -61,7 +61,7 @@ class TestSubforms : public QObject
         m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
         const Outcome started = m_session->start();
         QVERIFY2(started.isOk(), qPrintable(started.error().sentence));
-        QTRY_VERIFY(m_session->isMapped());
+        QTRY_VERIFY(m_session->place().map().has_value());
     }
 
     void show()
@@ -114,12 +114,12 @@ private Q_SLOTS:
         EntrySession *parts = rowsOf("part_fitted");
         int rows = 0;
         for (int i = 0; i < 12; ++i) {
-            const QString visit = m_session->value("visit_id").toString();
+            const QString visit = m_session->state().value("visit_id").toString();
             QCOMPARE(QString::number(parts->window().rows().size()),
                      ask("SELECT count(*) FROM part_fitted WHERE visit_id = " +
                          ask(QString("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET %1").arg(i))));
             rows += static_cast<int>(parts->window().rows().size());
-            QCOMPARE(parts->count().value_or(-1), parts->window().rows().size());
+            QCOMPARE(parts->place().count().value_or(-1), parts->window().rows().size());
             m_session->goNext();
         }
         QVERIFY(rows > 0);
@@ -138,7 +138,8 @@ private Q_SLOTS:
         parts->chooseRow(*find(inner, "part_no"), {ask("SELECT min(part_no) FROM part")});
         parts->type(*find(inner, "unit_price"), "12.50");
         parts->type(*find(inner, "quantity"), "2");
-        QVERIFY2(parts->save(), qPrintable(parts->messages().isEmpty() ? "" : parts->messages().first().sentence));
+        QVERIFY2(parts->save(),
+                 qPrintable(parts->state().messages.isEmpty() ? "" : parts->state().messages.first().sentence));
         QCOMPARE(ask("SELECT visit_id || ' ' || line_cost FROM part_fitted WHERE line_no = 88"), visit + " 25");
         QCOMPARE(parts->window().rows().size(), before + 1);
         QVERIFY(parts->windowIndex() >= 0);
@@ -163,12 +164,12 @@ private Q_SLOTS:
                 "SELECT printf('%.2f', sum(line_cost)) FROM part_fitted WHERE visit_id = (SELECT visit_id FROM visit "
                 "ORDER BY visit_id LIMIT 1 OFFSET 2)");
         };
-        QCOMPARE(parts->shown(*total).words, stored());
+        QCOMPARE(parts->values().shown(*total).words, stored());
         const QString before = stored();
         parts->type(*find(parts->form(), "quantity"), "40");
         QVERIFY(parts->save());
         QVERIFY(stored() != before);
-        QCOMPARE(parts->shown(*total).words, stored());
+        QCOMPARE(parts->values().shown(*total).words, stored());
     }
 
     void leavingTheRecordSavesItsRowsAndARefusalKeepsIt()
@@ -177,12 +178,12 @@ private Q_SLOTS:
         m_session->goTo(2);
         EntrySession *parts = rowsOf("part_fitted");
         QVERIFY(!parts->window().rows().isEmpty());
-        const QVariant line = parts->value("line_no");
+        const QVariant line = parts->state().value("line_no");
         parts->type(*find(parts->form(), "quantity"), "-4");
-        QVERIFY(m_session->hasUnsaved() && !m_session->isChanged());
+        QVERIFY(m_session->hasUnsaved() && !m_session->state().isChanged());
         QVERIFY(!m_session->goNext()); // the database refuses it, so nobody goes on
         QCOMPARE(m_session->position().value_or(-1), 2);
-        QCOMPARE(parts->shown(*find(parts->form(), "quantity")).words, "-4");
+        QCOMPARE(parts->values().shown(*find(parts->form(), "quantity")).words, "-4");
         parts->type(*find(parts->form(), "quantity"), "4");
         QVERIFY(m_session->goNext());
         QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE line_no = " + line.toString() +
@@ -196,7 +197,7 @@ private Q_SLOTS:
         EntrySession *parts = rowsOf("part_fitted");
         QVERIFY(m_session->add());
         QCOMPARE(parts->window().rows().size(), 0);
-        QVERIFY(!parts->canAdd());
+        QVERIFY(!parts->state().canAdd());
     }
 
     void oneChoiceWritesAllColumnsOfItsLink()
@@ -204,11 +205,11 @@ private Q_SLOTS:
         begin("part_claim", Arrangement::Columnar);
         const Control *fitted = find(m_form, "line_no");
         QVERIFY(fitted && lookupOf(*fitted)->columns.size() == 2);
-        QVERIFY(!m_session->shown(*fitted).words.isEmpty());
+        QVERIFY(!m_session->values().shown(*fitted).words.isEmpty());
         const QStringList other =
             ask("SELECT visit_id || ' ' || line_no FROM part_fitted WHERE visit_id > 100 LIMIT 1").split(' ');
         m_session->chooseRow(*fitted, {other.at(0).toInt(), other.at(1).toInt()});
-        QVERIFY(m_session->shown(*fitted).words.startsWith(other.join(' ')));
+        QVERIFY(m_session->values().shown(*fitted).words.startsWith(other.join(' ')));
         QVERIFY(m_session->save());
         QCOMPARE(ask("SELECT visit_id || ' ' || line_no FROM part_claim ORDER BY claim_id LIMIT 1"), other.join(' '));
         QVERIFY(m_session->takeBack());
@@ -233,14 +234,14 @@ private Q_SLOTS:
         const auto townOf = [&](const QVariant &contractor) {
             return ask("SELECT town FROM contractor WHERE contractor_id = " + contractor.toString());
         };
-        QCOMPARE(session.shown(*town).words, townOf(session.value("operator_id")));
+        QCOMPARE(session.values().shown(*town).words, townOf(session.state().value("operator_id")));
         const QString other = ask("SELECT contractor_id FROM contractor WHERE town <> '" +
-                                  townOf(session.value("operator_id")) + "' LIMIT 1");
+                                  townOf(session.state().value("operator_id")) + "' LIMIT 1");
         session.chooseRow(*find(m_form, "operator_id"), {other.toInt()});
-        QCOMPARE(session.shown(*town).words, townOf(other)); // before it is saved
-        QCOMPARE(session.shown(*town).state, BoxState::Locked);
+        QCOMPARE(session.values().shown(*town).words, townOf(other)); // before it is saved
+        QCOMPARE(session.values().shown(*town).state, BoxState::Locked);
         session.type(*town, "Nowhere");
-        QCOMPARE(session.changedCaptions(), QStringList("Operator"));
+        QCOMPARE(session.state().changedCaptions(), QStringList("Operator"));
         session.takeBack();
     }
 
@@ -258,11 +259,11 @@ private Q_SLOTS:
         // In the middle, with rows on both sides and the right numbers.
         m_session->readRowsAt(200);
         const RowWindow &window = m_session->window();
-        const qint64 first = window.firstNumber(m_session->count()).value_or(-1);
+        const qint64 first = window.firstNumber(m_session->place().count()).value_or(-1);
         QCOMPARE(window.rows().at(200 - first).key.first().toString(),
                  ask("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET 200"));
         m_session->readMoreBefore();
-        const qint64 now = window.firstNumber(m_session->count()).value_or(-1);
+        const qint64 now = window.firstNumber(m_session->place().count()).value_or(-1);
         QCOMPARE(window.rows().at(0).key.first().toString(),
                  ask(QString("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET %1").arg(now)));
         QVERIFY(m_session->goToRow(3));
@@ -281,9 +282,9 @@ private Q_SLOTS:
         parts->type(quantity, "-4");     // refused by the database
         QVERIFY(!m_session->takeBack()); // would go back to the first visit
         QCOMPARE(m_session->position().value_or(-1), 2);
-        QCOMPARE(parts->shown(quantity).words, "-4");
+        QCOMPARE(parts->values().shown(quantity).words, "-4");
         QVERIFY(!m_session->removeRecord());
-        QCOMPARE(parts->shown(quantity).words, "-4");
+        QCOMPARE(parts->values().shown(quantity).words, "-4");
         // Nor does a changed design drop them.
         Form wider = m_form;
         for (int i = 0; i < wider.controls.size(); ++i) {
@@ -298,12 +299,12 @@ private Q_SLOTS:
         QVERIFY(m_session->setForm(wider).isOk());
         QCOMPARE(rowsOf("part_fitted"), parts);
         QCOMPARE(parts->form().title, "Parts");
-        QCOMPARE(parts->shown(quantity).words, "-4");
+        QCOMPARE(parts->values().shown(quantity).words, "-4");
         Form without = m_form;
         without.controls.removeAt(without.controls.indexOf(find(m_form, "part_fitted")->id));
         QVERIFY(m_session->setForm(without).isOk());
         QVERIFY(m_session->setForm(m_form).isOk()); // undone
-        QCOMPARE(rowsOf("part_fitted")->shown(quantity).words, "-4");
+        QCOMPARE(rowsOf("part_fitted")->values().shown(quantity).words, "-4");
     }
 
     void whatIsUnsavedInTheRowsIsToldByTheRecord()
@@ -350,10 +351,10 @@ private Q_SLOTS:
         m_form = draftForm(m_catalogue, *findTable(m_catalogue, "visit"), plan, nullptr, *m_appearance);
         m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
         QVERIFY(m_session->start().isOk());
-        QTRY_VERIFY(m_session->isMapped());
+        QTRY_VERIFY(m_session->place().map().has_value());
         EntrySession *parts = rowsOf("part_fitted");
         for (int i = 0; i < 4; ++i) {
-            QVERIFY(parts->isNew() && parts->window().rows().isEmpty());
+            QVERIFY(parts->state().isNew() && parts->window().rows().isEmpty());
             m_session->goNext();
         }
     }
@@ -394,7 +395,7 @@ private Q_SLOTS:
         QCOMPARE(band->rowsInAll(), rows + 1);
         const QRect name = find(m_form, "name")->place;
         QTest::mouseClick(band, Qt::LeftButton, {}, QPoint(name.center().x(), band->yOf(rows) + name.center().y()));
-        QVERIFY(m_session->isNew());
+        QVERIFY(m_session->state().isNew());
         QCOMPARE(QApplication::focusWidget(), box("name"));
         QTest::keyClicks(box("name"), "Sea Kale");
         m_session->chooseRow(*find(m_form, "operator_id"), {1});
@@ -409,7 +410,7 @@ private Q_SLOTS:
         box("name")->setFocus();
         QTest::keyClick(box("name"), Qt::Key_Down);
         QCOMPARE(ask("SELECT operator_id FROM vessel WHERE name = 'Dulse'"), "2");
-        QVERIFY(m_session->isNew() && !m_session->isChanged());
+        QVERIFY(m_session->state().isNew() && !m_session->state().isChanged());
     }
 
     void aClickGoesToItsRowAndARefusalKeepsTheOldOne()
@@ -427,7 +428,7 @@ private Q_SLOTS:
         m_session->type(*find(m_form, "name"), "");
         click(0);
         QCOMPARE(m_session->windowIndex(), 2); // a name is needed
-        QVERIFY(!m_session->messages().isEmpty());
+        QVERIFY(!m_session->state().messages.isEmpty());
         m_session->takeBack();
         click(0);
         QCOMPARE(m_session->windowIndex(), 0);
@@ -444,7 +445,7 @@ private Q_SLOTS:
         QTRY_VERIFY(bar->maximum() > 9900);
         QVERIFY(m_session->window().rows().size() < 200);
         bar->setValue(7000);
-        const qint64 first = m_session->window().firstNumber(m_session->count()).value_or(-1);
+        const qint64 first = m_session->window().firstNumber(m_session->place().count()).value_or(-1);
         QCOMPARE(first + band->top(), 7000);
         QCOMPARE(m_session->window().rows().at(band->top()).key.first().toString(),
                  ask("SELECT vessel_id FROM vessel ORDER BY vessel_id LIMIT 1 OFFSET 7000"));
@@ -463,12 +464,12 @@ private Q_SLOTS:
         EntrySession *parts = rowsOf("part_fitted");
         // What was typed in the record is saved when the keyboard goes among its rows.
         retype(box("hours"), "3.25");
-        QVERIFY(m_session->isChanged());
+        QVERIFY(m_session->state().isChanged());
         retype(innerBox("part_fitted", "quantity"), "7");
-        QVERIFY(!m_session->isChanged());
-        QVERIFY(parts->isChanged());
+        QVERIFY(!m_session->state().isChanged());
+        QVERIFY(parts->state().isChanged());
         QTest::keyClick(innerBox("part_fitted", "quantity"), Qt::Key_Down);
-        QVERIFY(!parts->isChanged());
+        QVERIFY(!parts->state().isChanged());
         QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "7");
         QCOMPARE(ask("SELECT hours FROM visit WHERE visit_id = 3"), "3.25");
         // Page Down among the rows means the rows, not the record.
@@ -484,7 +485,7 @@ private Q_SLOTS:
         retype(box("hours"), "-1");
         innerBox("part_fitted", "quantity")->setFocus();
         QTRY_COMPARE(QApplication::focusWidget(), box("hours"));
-        QVERIFY(m_session->isChanged());
+        QVERIFY(m_session->state().isChanged());
         m_session->takeBack();
     }
 

@@ -56,7 +56,7 @@ class TestSurfaces : public QObject
         m_view.reset();
         m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
         QVERIFY(m_session->start().isOk());
-        QTRY_VERIFY(m_session->isMapped());
+        QTRY_VERIFY(m_session->place().map().has_value());
         m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
         m_view->resize(size);
         m_view->show();
@@ -242,31 +242,31 @@ private Q_SLOTS:
         open({m_form.width + 300, 760});
         auto *list = m_view->findChild<RecordList *>("recordList");
         QVERIFY(list && list->isVisible());
-        QTRY_VERIFY(list->rows()->isMapped());
-        QCOMPARE(list->rows()->count(), m_session->count());
+        QTRY_VERIFY(list->rows()->place().map().has_value());
+        QCOMPARE(list->rows()->place().count(), m_session->place().count());
         // The form goes where the list goes …
         QVERIFY(list->rows()->goToRow(3));
-        QCOMPARE(m_session->keyInHand(), list->rows()->keyInHand());
+        QCOMPARE(m_session->state().key(), list->rows()->state().key());
         QCOMPARE(qobject_cast<QLineEdit *>(box("name"))->text(),
                  samples::sqlite3(m_path, "SELECT name FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 3"));
         // … and the list where the form goes, far away as well.
         QVERIFY(m_session->goLast());
-        QCOMPARE(list->rows()->keyInHand(), m_session->keyInHand());
+        QCOMPARE(list->rows()->state().key(), m_session->state().key());
         QVERIFY(m_session->goFirst());
         QCOMPARE(list->rows()->windowIndex(), 0);
         // What cannot be saved keeps both where they are.
         m_session->type(*m_form.controls.find(field("depth_m")), "-4");
         (void)list->rows()->goToRow(2);
-        QCOMPARE(list->rows()->keyInHand(), m_session->keyInHand());
-        QVERIFY(m_session->isChanged());
+        QCOMPARE(list->rows()->state().key(), m_session->state().key());
+        QVERIFY(m_session->state().isChanged());
         m_session->takeBack();
         // What was saved stands in the list.
         m_session->type(*m_form.controls.find(field("name")), "Painted anew");
         QVERIFY(m_session->save());
-        QCOMPARE(valueOf(list->rows()->source(), list->rows()->window().rows().first(), "name"),
+        QCOMPARE(valueOf(list->rows()->state().source, list->rows()->window().rows().first(), "name"),
                  QVariant("Painted anew"));
         // Nobody types in it.
-        QVERIFY(!list->rows()->canAdd() && !list->rows()->canChange());
+        QVERIFY(!list->rows()->state().canAdd() && !list->rows()->state().canChange());
         // At the other side, or not at all.
         m_form.window.isListAtRight = true;
         m_view->setForm(m_form);
@@ -299,9 +299,9 @@ private Q_SLOTS:
         QCOMPARE(*readForm(writeForm(m_form)), m_form);
         open({1000, 1200});
         EntrySession *row = m_session->rowSession();
-        QVERIFY(row && row->keyInHand() == m_session->keyInHand());
+        QVERIFY(row && row->state().key() == m_session->state().key());
         QVERIFY(m_session->goNext() && m_session->goNext());
-        QCOMPARE(row->keyInHand(), m_session->keyInHand());
+        QCOMPARE(row->state().key(), m_session->state().key());
         const auto nameIn = [](const Form &form) -> const Control & {
             for (const Control &control : form.controls) {
                 if (control.column == "name") {
@@ -331,28 +331,28 @@ private Q_SLOTS:
         QVERIFY(m_session->save());
         QCOMPARE(samples::sqlite3(m_path, "SELECT name, depth_m FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 2"),
                  "Painted anew|7.5");
-        QCOMPARE(m_session->value("name"), QVariant("Painted anew"));
+        QCOMPARE(m_session->state().value("name"), QVariant("Painted anew"));
         // What is refused there keeps the row in hand.
         row->type(*depth, "-4");
         QVERIFY(!m_session->goNext());
-        QCOMPARE(row->keyInHand(), m_session->keyInHand());
+        QCOMPARE(row->state().key(), m_session->state().key());
         // Taking back means what was typed last, there as well as here.
         QVERIFY(m_session->canTakeBack());
         QVERIFY(m_session->takeBack());
-        QVERIFY(!row->isChanged() && !m_session->hasUnsaved());
-        QVERIFY(row->takeBack() && row->isChanged()); // once more brings it back
+        QVERIFY(!row->state().isChanged() && !m_session->hasUnsaved());
+        QVERIFY(row->takeBack() && row->state().isChanged()); // once more brings it back
         QVERIFY(m_session->takeBack());
         // What is typed in the rows stands there once it is saved.
         m_session->type(nameIn(m_form), "And again");
         QVERIFY(m_session->save());
-        QCOMPARE(row->value("name"), QVariant("And again"));
+        QCOMPARE(row->state().value("name"), QVariant("And again"));
         // What was saved there is taken back from here, by name.
         row->type(*depth, "9.5");
         QVERIFY(m_session->save());
         QVERIFY2(m_session->takeBackWords().contains("And again"), qPrintable(m_session->takeBackWords()));
         QVERIFY(m_session->takeBack());
         QCOMPARE(samples::sqlite3(m_path, "SELECT depth_m FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 2"), "7.5");
-        QCOMPARE(row->value("depth_m").toDouble(), 7.5);
+        QCOMPARE(row->state().value("depth_m").toDouble(), 7.5);
         // The same key leads back to the rows.
         if (m_form.rowPanel != RowPanel::OwnWindow) {
             for (const Control &control : whole.controls) {
@@ -366,23 +366,23 @@ private Q_SLOTS:
             QVERIFY(box("name")->isVisible());
         }
         QVERIFY(m_session->goLast());
-        QCOMPARE(row->keyInHand(), m_session->keyInHand());
+        QCOMPARE(row->state().key(), m_session->state().key());
         // A new row begun here is typed there.
         if (m_form.rowPanel == RowPanel::Below) {
             const int count = samples::sqlite3(m_path, "SELECT count(*) FROM buoy").toInt();
             QVERIFY(m_session->add());
-            QVERIFY(row->isNew());
+            QVERIFY(row->state().isNew());
             const QHash<QString, QString> typed{{"asset_no", "NB-9999-Z"}, {"name", "Quite new"}};
             for (const Control &control : whole.controls) {
                 if (typed.contains(control.column)) {
                     row->type(control, typed.value(control.column));
                 } else if (lookupOf(control)) {
-                    row->chooseRow(control, row->choicesOf(control, QString(), 1).first().values);
+                    row->chooseRow(control, row->values().choices(control, QString(), 1).first().values);
                 }
             }
             QVERIFY(m_session->save());
             QCOMPARE(samples::sqlite3(m_path, "SELECT count(*) FROM buoy").toInt(), count + 1);
-            QCOMPARE(m_session->value("name"), QVariant("Quite new"));
+            QCOMPARE(m_session->state().value("name"), QVariant("Quite new"));
         }
     }
 
@@ -412,10 +412,10 @@ private Q_SLOTS:
         QVERIFY(list);
         const int own = samples::sqlite3(m_path, "SELECT count(*) FROM visit WHERE buoy_id = 1").toInt();
         QVERIFY(own > 0);
-        QTRY_COMPARE(list->rows()->count().value_or(-1), own);
+        QTRY_COMPARE(list->rows()->place().count().value_or(-1), own);
         Control jump;
         jump.kind = "jump-list";
-        QCOMPARE(m_session->choicesOf(jump, QString(), 1000).size(), own);
+        QCOMPARE(m_session->values().choices(jump, QString(), 1000).size(), own);
     }
 
     // A session started after its form was shown gets its list all the same.

@@ -1,0 +1,168 @@
+#include "entry/session/entry_state.h"
+
+#include "core/catalogue/column_limits.h"
+#include "core/catalogue/create_statement.h"
+#include "core/kinds/each/jump_list.h"
+#include "core/kinds/kind.h"
+#include "core/kinds/settings/typing.h"
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+
+#include <algorithm>
+
+NABBLET_TEXTS(EntrySession)
+
+namespace nabblet {
+
+std::optional<RowKey> EntryState::key() const
+{
+    return record.row && !record.isNew ? std::optional(record.row->key) : std::nullopt;
+}
+
+bool EntryState::canAdd() const
+{
+    return isStarted && heldTo.hasParent && source.isWritable && form.permissions.add && !connection.isReadOnly();
+}
+
+bool EntryState::canChange() const
+{
+    return hasRecord() && source.isWritable && !connection.isReadOnly() && (record.isNew || form.permissions.change);
+}
+
+bool EntryState::canDelete() const
+{
+    return record.row && !record.isNew && source.isWritable && form.permissions.remove && !connection.isReadOnly();
+}
+
+bool EntryState::mayType(const Control &control) const
+{
+    if (isJumpList(control)) {
+        return isStarted && heldTo.hasParent && jumpLookup(control).has_value();
+    }
+    return canChange() && !control.column.isEmpty() && !isLocked(control) && source.columns.contains(control.column) &&
+           !source.readOnly.contains(control.column) && takesValue(kindNamed(control.kind));
+}
+
+QVariant EntryState::value(const QString &column) const
+{
+    const auto pending = record.typed.constFind(column);
+    if (pending != record.typed.constEnd()) {
+        return pending->value;
+    }
+    return valueBeforeTyping(column);
+}
+
+QVariant EntryState::valueBeforeTyping(const QString &column) const
+{
+    if (record.isNew) {
+        if (const qsizetype link = heldTo.columns.indexOf(column); link >= 0) {
+            return heldTo.values.value(link);
+        }
+        if (const auto start = record.startValues.constFind(column); start != record.startValues.constEnd()) {
+            return *start;
+        }
+        const Table *rows = table();
+        const Column *own = rows ? findColumn(*rows, column) : nullptr;
+        return own && own->hasDefault ? literalValue(own->defaultExpression) : QVariant();
+    }
+    return record.row ? valueOf(source, *record.row, column) : QVariant();
+}
+
+ColumnValues EntryState::valuesOf(const Row &row) const
+{
+    ColumnValues values;
+    for (int i = 0; i < source.columns.size() && i < row.values.size(); ++i) {
+        if (!source.readOnly.contains(source.columns.at(i))) {
+            values.insert(source.columns.at(i), row.values.at(i));
+        }
+    }
+    return values;
+}
+
+const Control *EntryState::controlFor(const QString &column) const
+{
+    const Control *writer = nullptr;
+    for (const Control &control : form.controls) {
+        if (!column.isEmpty() && control.column == column) {
+            return &control;
+        }
+        if (!writer && columnsWritten(control).contains(column)) {
+            writer = &control;
+        }
+    }
+    return writer;
+}
+
+QString EntryState::captionFor(const QString &column) const
+{
+    const Control *control = controlFor(column);
+    const Control *caption = control ? captionOf(form, control->id) : nullptr;
+    if (caption && !caption->text.isEmpty()) {
+        return caption->text.simplified();
+    }
+    return captionFromColumn(column, form.rowsFrom);
+}
+
+QStringList EntryState::changedCaptions() const
+{
+    QStringList captions;
+    for (const Control &control : form.controls) {
+        const QStringList written = columnsWritten(control);
+        const bool isTyped = std::any_of(written.begin(), written.end(),
+                                         [&](const QString &column) { return record.typed.contains(column); });
+        if (isTyped && !captions.contains(captionFor(control.column))) {
+            captions.append(captionFor(control.column));
+        }
+    }
+    // What was typed into boxes that are gone.
+    QStringList gone;
+    for (auto typed = record.typed.constBegin(); typed != record.typed.constEnd(); ++typed) {
+        if (!controlFor(typed.key())) {
+            gone.append(captionFor(typed.key()));
+        }
+    }
+    gone.sort();
+    return captions + gone;
+}
+
+QString EntryState::missingWords() const
+{
+    const QStringList &missing = source.missing;
+    if (missing.isEmpty()) {
+        return {};
+    }
+    return counted(missing.size(),
+                   Texts::tr("The table “%1” has no column “%2” any more; its box stays empty.")
+                       .arg(titleFromTable(form.rowsFrom), missing.first()),
+                   Texts::tr("The table “%1” has %2 columns less than the form asks for (%3); their boxes stay empty.")
+                       .arg(titleFromTable(form.rowsFrom), QStringLiteral("%1"), missing.join(QStringLiteral(", "))));
+}
+
+QString EntryState::whyItDoesNotFit(const Control &control, const QVariant &value) const
+{
+    const Table *rows = table();
+    const Column *column = rows ? findColumn(*rows, control.column) : nullptr;
+    return column ? nabblet::whyItDoesNotFit(*column, value, locale) : QString();
+}
+
+std::optional<Lookup> EntryState::jumpLookup(const Control &jumpList) const
+{
+    const Table *rows = table();
+    if (!rows || rows->kind != TableKind::Table || source.keyColumns.isEmpty()) {
+        return std::nullopt;
+    }
+    Lookup lookup;
+    lookup.table = rows->name;
+    lookup.valueColumns = source.keyColumns;
+    lookup.columns = source.keyColumns;
+    const std::optional<Lookup> own = lookupOf(jumpList);
+    if (own) {
+        lookup.sort = own->sort;
+        lookup.also = own->also;
+        lookup.heading = own->heading;
+    }
+    lookup.wordsColumns = own && !own->wordsColumns.isEmpty() ? own->wordsColumns : wordsOfRow(*rows);
+    return lookup.wordsColumns.isEmpty() ? std::nullopt : std::optional(lookup);
+}
+
+} // namespace nabblet
