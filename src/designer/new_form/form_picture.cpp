@@ -23,13 +23,20 @@ void FormPicture::show(const Form &form, const Connection &connection, const Cat
     } else {
         m_isStarted = m_session->setForm(form).isOk();
     }
-    fitTo(m_room);
+    fitTo(m_room, m_bar);
 }
 
-void FormPicture::fitTo(int room)
+void FormPicture::fitTo(QSize room, int bar)
 {
     m_room = room;
-    m_scale = m_form.width == 0 ? 1.0 : std::clamp(static_cast<double>(room) / m_form.width, 0.5, 1.0);
+    m_bar = bar;
+    const auto scaleFor = [this](int width) {
+        return m_form.width == 0 ? 1.0 : std::clamp(static_cast<double>(width) / m_form.width, 0.5, 1.0);
+    };
+    m_scale = scaleFor(room.width());
+    if (qRound(shownHeight(m_form) * m_scale) > room.height()) {
+        m_scale = scaleFor(room.width() - bar);
+    }
     setFixedSize(qRound(m_form.width * m_scale), qRound(shownHeight(m_form) * m_scale));
     update();
 }

@@ -17,8 +17,10 @@ public:
 
     // Shows a form; one without rows with its rails, since there is nothing else on it.
     void show(const Form &form, const Connection &connection, const Catalogue &catalogue);
-    // Shows the form whole in that width, smaller where it must be; never below half its size.
-    void fitTo(int room);
+    // Shows the form in its whole width, smaller where it must be; never below half its size. room: what there is
+    // without scroll bars; bar: how wide one is. The size follows from these alone, never from whether a bar is there:
+    // one that came and went with the size would go on for ever.
+    void fitTo(QSize room, int bar);
     double scale() const { return m_scale; }
 
 protected:
@@ -29,7 +31,8 @@ private:
     Form m_form;
     std::unique_ptr<EntrySession> m_session;
     bool m_isStarted = false;
-    int m_room = 10000;
+    QSize m_room{10000, 10000};
+    int m_bar = 0;
     double m_scale = 1;
 };
 

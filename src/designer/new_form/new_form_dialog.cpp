@@ -25,6 +25,7 @@
 #include <QProgressBar>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QScrollBar>
 #include <QSpinBox>
 #include <QTreeWidget>
 #include <QVBoxLayout>
@@ -260,8 +261,8 @@ void NewFormDialog::filter(const QString &part)
 
 bool NewFormDialog::eventFilter(QObject *watched, QEvent *event)
 {
-    if (m_preview && watched == m_preview->viewport() && event->type() == QEvent::Resize) {
-        m_picture->fitTo(m_preview->viewport()->width());
+    if (watched == m_preview && event->type() == QEvent::Resize) {
+        m_picture->fitTo(m_preview->maximumViewportSize(), m_preview->verticalScrollBar()->sizeHint().width());
         showTruth();
     }
     if (watched == m_filter && event->type() == QEvent::KeyPress) {

@@ -319,7 +319,7 @@ QWidget *NewFormDialog::makeArrangement()
     QPalette board = m_preview->palette();
     board.setColor(QPalette::Window, panelColours(m_appearance.theme()).board);
     m_preview->setPalette(board);
-    m_preview->viewport()->installEventFilter(this);
+    m_preview->installEventFilter(this);
     column->addWidget(m_preview, 1);
     return panel;
 }

@@ -89,6 +89,37 @@ private Q_SLOTS:
         QVERIFY(!part<QPushButton>("makeForm")->isEnabled());
     }
 
+    // Whatever the window's size, the preview comes to rest: it does not go on between a size with a scroll bar and one
+    // without.
+    void thePreviewComesToRest()
+    {
+        QTRY_VERIFY(m_dialog->isProfiled());
+        auto *picture = part<QWidget>("preview");
+        for (const char *arrangement : {"tabular", "columnar"}) {
+            m_dialog->choose("buoy");
+            part<QAbstractButton>(arrangement)->click();
+            int smaller = 0;
+            for (int height = m_dialog->minimumSizeHint().height(); height < 1000; height += 3) {
+                m_dialog->resize(m_dialog->width(), height);
+                const auto settle = [&] {
+                    for (int turn = 0; turn < 5; ++turn) {
+                        QCoreApplication::processEvents();
+                    }
+                };
+                settle();
+                QList<QSize> sizes;
+                for (int turn = 0; turn < 5; ++turn) {
+                    settle();
+                    sizes.append(picture->size());
+                }
+                QVERIFY2(std::all_of(sizes.begin(), sizes.end(), [&](QSize size) { return size == sizes.first(); }),
+                         qPrintable(QString::number(height)));
+                smaller += picture->width() < m_dialog->form().width ? 1 : 0;
+            }
+            QVERIFY(smaller > 0);
+        }
+    }
+
     void storedValuesRefineTheDraft()
     {
         m_dialog->choose("visit");
