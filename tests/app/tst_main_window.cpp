@@ -287,6 +287,30 @@ private Q_SLOTS:
         QCOMPARE(again.document()->path(), formPath("buoy"));
     }
 
+    // What was chosen in the sheet is work as well, before anything of the form is changed.
+    void aNewFormThatNobodyChangedComesBackToo()
+    {
+        const QString kept = recoveryPath(QString(), addressKey(addressOfFile(m_project + "/fairway.db")));
+        QFile::remove(kept);
+        Form lost;
+        {
+            MainWindow window;
+            window.show();
+            window.openPath(m_project);
+            window.newFormFromTable("part");
+            lost = window.document()->form();
+            QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(kept), 10000);
+        }
+        MainWindow window;
+        window.show();
+        Answer takeUp("answer0");
+        window.openPath(m_project);
+        QVERIFY(window.document()->form() == lost);
+        Answer letGo("answer1");
+        QVERIFY(window.close());
+        QVERIFY(!QFile::exists(kept));
+    }
+
     // It happens by itself, some seconds after a change.
     void unsavedWorkIsKeptByItself()
     {

@@ -49,6 +49,9 @@ Recovery::Recovery(FormDocument *document, QString database, QObject *parent)
             forget();
         }
     });
+    if (document->isChanged()) {
+        m_timer.start(); // a form made just now, which nobody has changed yet
+    }
 }
 
 void Recovery::forget()
