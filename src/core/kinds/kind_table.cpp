@@ -14,13 +14,9 @@ NABBLET_TEXTS(Kinds)
 
 const QList<Kind> &kinds()
 {
-    static const QList<Kind> table{
-        captionKind(),   textBoxKind(),    longTextKind(), wholeNumberKind(), decimalNumberKind(), dateKind(),
-        timeKind(),      dateTimeKind(),   tickBoxKind(),  switchKind(),      dropDownKind(),      listKind(),
-        optionSetKind(), pictureBoxKind(), linkKind(),     formulaKind(),     totalKind(),         subformKind(),
-        jumpListKind(),  buttonKind(),     lineKind(),     frameKind(),       groupBoxKind(),      tabPagesKind(),
-        panesKind(),     scrollAreaKind(),
-    };
+#define NABBLET_ENTRY(kind) kind(),
+    static const QList<Kind> table{NABBLET_KINDS(NABBLET_ENTRY)};
+#undef NABBLET_ENTRY
     return table;
 }
 
