@@ -30,6 +30,17 @@ public:
     }
 
 protected:
+    // Beside the lines, where a low box has its edges; the rest is the viewport's.
+    bool event(QEvent *event) override
+    {
+        if (event->type() == QEvent::Paint) {
+            QPainter painter(this);
+            painter.setClipRegion(QRegion(rect()) - viewport()->geometry());
+            paint(painter, hasFocus());
+            return true;
+        }
+        return QPlainTextEdit::event(event);
+    }
     void paintEvent(QPaintEvent *event) override
     {
         {
@@ -45,12 +56,14 @@ protected:
     {
         QPlainTextEdit::focusInEvent(event);
         setVerticalScrollBarPolicy(Qt::ScrollBarAsNeeded);
+        update();
         viewport()->update();
     }
     void focusOutEvent(QFocusEvent *event) override
     {
         QPlainTextEdit::focusOutEvent(event);
         setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        update();
         viewport()->update();
     }
 };
@@ -104,6 +117,7 @@ public:
         m_box->setReadOnly(!shown.mayType);
         m_box->setFocusPolicy(m_box->isReadOnly() ? Qt::ClickFocus
                                                   : Qt::StrongFocus); // Tab passes by what is only shown
+        m_box->update();
         m_box->viewport()->update();
     }
 

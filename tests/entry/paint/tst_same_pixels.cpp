@@ -170,15 +170,21 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("kind");
         QTest::addColumn<bool>("isLocked");
+        QTest::addColumn<int>("height"); // px; 0: as is usual
+        constexpr int OneLine = 24;
         for (const Kind &kind : kinds()) {
-            QTest::newRow(qPrintable(kind.name)) << kind.name << false;
-            QTest::newRow(qPrintable(kind.name + " locked")) << kind.name << true;
+            QTest::newRow(qPrintable(kind.name)) << kind.name << false << 0;
+            QTest::newRow(qPrintable(kind.name + " locked")) << kind.name << true << 0;
+            if (takesValue(kind)) { // as in rows under one another
+                QTest::newRow(qPrintable(kind.name + " low")) << kind.name << false << OneLine;
+            }
         }
     }
     void everyKindOfTheTableLooksTheSame()
     {
         QFETCH(QString, kind);
         QFETCH(bool, isLocked);
+        QFETCH(int, height);
         const Connection connection = samples::opened(m_path);
         const Catalogue catalogue = *connection.readCatalogue();
         const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
@@ -199,6 +205,9 @@ private Q_SLOTS:
             }
         }
         control.settings.set(setting::Locked, isLocked);
+        if (height > 0) {
+            control.place.setHeight(height);
+        }
         if (kind == "total") {
             setTotal(control, {TotalKind::Sum, "hours"});
             control.column.clear();
