@@ -17,6 +17,7 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QPlainTextEdit>
 #include <QScrollBar>
 #include <QSplitter>
 #include <QVBoxLayout>
@@ -568,7 +569,8 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             return true;
         case Qt::Key_Home:
         case Qt::Key_End:
-            if (key->modifiers().testFlag(Qt::ControlModifier)) {
+            // In a text of several lines they go to its own first and last line.
+            if (hasControl && !qobject_cast<QPlainTextEdit *>(watched)) {
                 key->key() == Qt::Key_Home ? m_session->goFirst() : m_session->goLast();
                 return true;
             }

@@ -10,6 +10,7 @@
 #include <QApplication>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QScrollBar>
@@ -130,6 +131,28 @@ private Q_SLOTS:
         QVERIFY(!m_view->findChild<QPushButton *>("goFirst")->isVisible());
         auto *save = m_view->findChild<QPushButton *>("mainAction");
         QVERIFY(save->isVisible() && save->geometry().right() < 400);
+    }
+
+    // Ctrl+Home and Ctrl+End go to the first and last record, but in a text of several lines to its own ends: whoever
+    // goes on typing at the end of a remark stays in it.
+    void aLongTextKeepsTheKeysThatItHas()
+    {
+        auto *remarks = qobject_cast<QPlainTextEdit *>(box("remarks"));
+        QVERIFY(remarks);
+        remarks->setFocus();
+        QTest::keyClicks(remarks, "one");
+        QTest::keyClick(remarks, Qt::Key_Return);
+        QTest::keyClicks(remarks, "three");
+        QTest::keyClick(remarks, Qt::Key_Home, Qt::ControlModifier);
+        QTest::keyClicks(remarks, "a");
+        QTest::keyClick(remarks, Qt::Key_End, Qt::ControlModifier);
+        QTest::keyClicks(remarks, "!");
+        QVERIFY(remarks->toPlainText().startsWith("a"));
+        QVERIFY(remarks->toPlainText().endsWith("!"));
+        QVERIFY(m_session->position() == 0);
+        QVERIFY(m_session->state().isChanged());
+        QTest::keyClick(box("name"), Qt::Key_End, Qt::ControlModifier);
+        QVERIFY(m_session->position() != 0);
     }
 
     void typedWordsAreSavedByKeyboardAlone()
