@@ -42,7 +42,12 @@ inline void waitFor(const QString &what, const std::function<bool()> &condition,
     timer.start();
     while (!inWindow([&] { return condition(); })) {
         if (timer.elapsed() > milliseconds) {
-            throw Failed(QStringLiteral("waited in vain: ") + what);
+            const QString keyboard = inWindow([] {
+                const QWidget *with = QApplication::focusWidget();
+                return with ? QString::fromLatin1(with->metaObject()->className()) + u' ' + with->objectName()
+                            : QStringLiteral("nothing");
+            });
+            throw Failed(QStringLiteral("waited in vain: %1 (with the keyboard: %2)").arg(what, keyboard));
         }
         QThread::msleep(10);
     }

@@ -14,6 +14,7 @@
 #include "support/sample_database.h"
 
 #include <QApplication>
+#include <QElapsedTimer>
 #include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
@@ -265,9 +266,26 @@ private:
         tell("Saved the form as " + QFileInfo(m_path).fileName() + " and made its project.");
     }
 
+    // The window is in hand again once a dialog is gone. Where the window manager gave the keyboard to nobody, which
+    // happens on a busy machine, the window is brought to the front as a person would do it.
+    void takeTheKeyboard()
+    {
+        QElapsedTimer since;
+        since.start();
+        constexpr int Patience = 3000; // ms
+        waitFor("the window with the keyboard again", [&] {
+            if (!m_window->isActiveWindow() && since.elapsed() > Patience) {
+                m_window->raise();
+                m_window->activateWindow();
+                since.restart();
+            }
+            return m_window->isActiveWindow();
+        });
+    }
+
     void enter()
     {
-        waitFor("the window with the keyboard again", [this] { return m_window->isActiveWindow(); });
+        takeTheKeyboard();
         press("F5");
         waitFor("Entry", [this] { return m_window->isEntry(); });
         waitFor("the keyboard in the first box", [this] { return box("asset_no")->hasFocus(); });
@@ -332,6 +350,7 @@ private:
         click(middleOf([this] { return dialog<QMessageBox>()->findChild<QWidget *>("answer0"); }, "the answer"));
         waitFor("the record gone", [this] { return m_window->session()->place().count() == 212; });
         check(sqlite("SELECT count(*) FROM buoy") == "212", "sqlite3 counts one less");
+        takeTheKeyboard();
         press("ctrl+BackSpace");
         waitFor("the record back", [this] { return m_window->session()->place().count() == 213; });
         check(sqlite("SELECT name FROM buoy WHERE asset_no = 'NB-9001-A'") == "Half Tide Perch", "the record is back");
@@ -355,7 +374,7 @@ private:
         picture("8-rows", "Chose visit: the parts that were fitted stand below each visit.");
         press("Return");
         waitFor("the board", [this] { return m_window->board() && form().rowsFrom == "visit"; });
-        waitFor("the window with the keyboard again", [this] { return m_window->isActiveWindow(); });
+        takeTheKeyboard();
         press("F5");
         waitFor("Entry", [this] { return m_window->isEntry(); });
         waitFor("the records counted", [this] { return m_window->session()->place().map().has_value(); });
@@ -397,7 +416,7 @@ private:
         waitFor("the question", [this] { return dialog<QMessageBox>() != nullptr; });
         click(middleOf([this] { return dialog<QMessageBox>()->findChild<QWidget *>("answer1"); }, "the answer"));
         waitFor("the first form again", [this] { return m_window->document()->path() == m_path; });
-        waitFor("the window with the keyboard again", [this] { return m_window->isActiveWindow(); });
+        takeTheKeyboard();
         press("F5");
         waitFor("Entry", [this] { return m_window->isEntry(); });
     }
