@@ -124,6 +124,49 @@ private Q_SLOTS:
         QVERIFY(seen > 50);
     }
 
+    // The table of the documents that says where a new thing goes: each file of its folder gives something that the
+    // line's file names.
+    void aNewThingIsOneFileAndOneLine()
+    {
+        const auto wordsOf = [](const QString &path) {
+            QFile file(path);
+            return file.open(QFile::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+        };
+        const QString root = QStringLiteral(NABBLET_ROOT "/");
+        static const QRegularExpression row("^\\| (a[n ][^|]*) \\| `([^`]+)` \\| `([^`]+)` \\|$",
+                                            QRegularExpression::MultilineOption);
+        static const QRegularExpression function("^[A-Za-z][\\w:<>*&, ]*[ *&](\\w+)\\([^;]*$",
+                                                 QRegularExpression::MultilineOption);
+        int tasks = 0;
+        auto rows = row.globalMatch(wordsOf(root + "docs/architecture.md"));
+        while (rows.hasNext()) {
+            const QRegularExpressionMatch task = rows.next();
+            const QString lines = wordsOf(root + task.captured(3));
+            QVERIFY2(!lines.isEmpty(), qPrintable(task.captured(3)));
+            const bool isOfMany = task.captured(2).endsWith("/sqlite"); // where several files make one
+            int files = 0;
+            int named = 0;
+            const QString pattern = task.captured(2).endsWith("/editors") ? "*_editor.cpp" : "*.cpp";
+            for (const QFileInfo &file : QDir(root + task.captured(2)).entryInfoList({pattern}, QDir::Files)) {
+                if (file.filePath() == root + task.captured(3)) {
+                    continue;
+                }
+                bool isNamed = false;
+                auto functions = function.globalMatch(wordsOf(file.filePath()));
+                while (functions.hasNext()) {
+                    const QRegularExpression word("\\b" + functions.next().captured(1) + "\\b");
+                    isNamed = isNamed || word.match(lines).hasMatch();
+                }
+                QVERIFY2(isNamed || isOfMany, qPrintable(file.filePath()));
+                ++files;
+                named += isNamed ? 1 : 0;
+            }
+            QVERIFY2(files > 0 && named > 0, qPrintable(task.captured(1)));
+            ++tasks;
+        }
+        QCOMPARE(tasks, 6);
+    }
+
     void noFolderIsTooFull()
     {
         constexpr int Most = 25; // parts: a header with its source counts once

@@ -37,7 +37,7 @@ const QList<ArrangeOperation> &arrangeOperations()
         QList<ArrangeOperation> all;
         for (const auto &group : {lineUpOperations(), matchOperations(), gapOperations(), fitOperations(),
                                   gridOperations(), centreOperations(), orderOperations(), captionOperations(),
-                                  rowOperations(), groupOperations(), wholeFormOperations()}) {
+                                  rowOperations(), groupOperations(), tidyOperations(), flowOperations()}) {
             all += group;
         }
         return all;
@@ -122,6 +122,30 @@ QString needsBox(const ArrangeContext &context)
 QString needsNothing(const ArrangeContext &)
 {
     return {};
+}
+
+// What is selected and what that holds; with at most one control, the whole form.
+QList<ControlId> chosenOrAll(const ArrangeContext &context)
+{
+    // A container alone stands for what it holds.
+    const QSet<ControlId> selected(context.selected.begin(), context.selected.end());
+    const QSet<ControlId> inside = membersOf(context.form, selected);
+    if (context.selected.size() > 1 || !inside.isEmpty()) {
+        return (context.selected.size() > 1 ? selected + inside : inside).values();
+    }
+    QList<ControlId> all;
+    for (const Control &control : context.form.controls) {
+        all.append(control.id);
+    }
+    return all;
+}
+
+QString needsWholeForm(const ArrangeContext &context)
+{
+    if (isTabular(context.form)) {
+        return Texts::tr("A tabular form is one row of boxes between rails; its columns are moved by their rails.");
+    }
+    return context.form.controls.isEmpty() ? Texts::tr("The form is empty.") : QString();
 }
 
 } // namespace nabblet

@@ -75,7 +75,11 @@ QList<ArrangeOperation> orderOperations();
 QList<ArrangeOperation> captionOperations();
 QList<ArrangeOperation> rowOperations();
 QList<ArrangeOperation> groupOperations();
-QList<ArrangeOperation> wholeFormOperations();
+QList<ArrangeOperation> tidyOperations();
+QList<ArrangeOperation> flowOperations();
+
+// What such an operation is about: what is selected, what a selected group holds, or all controls.
+QList<ControlId> chosenOrAll(const ArrangeContext &context);
 
 // Usual reasons for not applying.
 QString needsOne(const ArrangeContext &context);
@@ -83,5 +87,7 @@ QString needsTwo(const ArrangeContext &context);
 QString needsThree(const ArrangeContext &context);
 QString needsBox(const ArrangeContext &context);
 QString needsNothing(const ArrangeContext &context);
+// Why an operation on the whole form, a group or several controls does not apply.
+QString needsWholeForm(const ArrangeContext &context);
 
 } // namespace nabblet

@@ -227,43 +227,9 @@ Form tidiedArea(const Form &form, const Area &area, const QSet<ControlId> &chose
     return grownToHold(withCaptionsInPlace(result, captions));
 }
 
-// What is selected and what that holds; with at most one control, the whole form.
-QList<ControlId> chosenOrAll(const ArrangeContext &context)
-{
-    // A container alone stands for what it holds.
-    const QSet<ControlId> selected(context.selected.begin(), context.selected.end());
-    const QSet<ControlId> inside = membersOf(context.form, selected);
-    if (context.selected.size() > 1 || !inside.isEmpty()) {
-        return (context.selected.size() > 1 ? selected + inside : inside).values();
-    }
-    QList<ControlId> all;
-    for (const Control &control : context.form.controls) {
-        all.append(control.id);
-    }
-    return all;
-}
-
-QString needsControls(const ArrangeContext &context)
-{
-    if (isTabular(context.form)) {
-        return Texts::tr("A tabular form is one row of boxes between rails; its columns are moved by their rails.");
-    }
-    return context.form.controls.isEmpty() ? Texts::tr("The form is empty.") : QString();
-}
-
 Form tidy(const ArrangeContext &context)
 {
     return tidied(context.form, chosenOrAll(context), context.measure);
-}
-
-Form flow(const ArrangeContext &context)
-{
-    return flowed(context.form, chosenOrAll(context), context.columns, context.measure);
-}
-
-template <int columns> Form flowInto(const ArrangeContext &context)
-{
-    return flowed(context.form, chosenOrAll(context), columns, context.measure);
 }
 
 } // namespace
@@ -286,7 +252,7 @@ Form tidied(const Form &form, const QList<ControlId> &controls, const TextMeasur
     return result;
 }
 
-QList<ArrangeOperation> wholeFormOperations()
+QList<ArrangeOperation> tidyOperations()
 {
     constexpr auto Group = ArrangeGroup::Whole;
     return {
@@ -294,18 +260,7 @@ QList<ArrangeOperation> wholeFormOperations()
          QT_TRANSLATE_NOOP("Arrange",
                            "What nearly lines up does, near-equal sizes and gaps become equal, all on the grid. The "
                            "whole form, a group, or what is selected."),
-         Group, needsControls, tidy},
-        {QStringLiteral("flow-columns"), QT_TRANSLATE_NOOP("Arrange", "Flow into columns"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go into the number of columns chosen, what belongs together stays so."),
-         Group, needsControls, flow},
-        {QStringLiteral("flow-1"), QT_TRANSLATE_NOOP("Arrange", "Flow into one column"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go under one another."), Group, needsControls, flowInto<1>},
-        {QStringLiteral("flow-2"), QT_TRANSLATE_NOOP("Arrange", "Flow into two columns"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go into two columns of about equal height."), Group, needsControls,
-         flowInto<2>},
-        {QStringLiteral("flow-3"), QT_TRANSLATE_NOOP("Arrange", "Flow into three columns"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go into three columns of about equal height."), Group, needsControls,
-         flowInto<3>},
+         Group, needsWholeForm, tidy},
     };
 }
 

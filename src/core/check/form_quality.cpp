@@ -1,14 +1,13 @@
 #include "core/check/form_quality.h"
 
 #include "core/arrange/edges.h"
-#include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
+#include "core/check/checks.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/lookup.h"
-#include "core/kinds/settings/typing.h"
 
 #include <QSet>
 
@@ -51,31 +50,6 @@ QPair<qint64, qint64> fitOf(const Control &control, const ColumnProfile &values,
 bool isBox(const Control &control)
 {
     return takesValue(kindNamed(control.kind));
-}
-
-// Whether a link that could be a lookup is on the form as a raw value: the column that stands for it has a box, which
-// is none; where no column is left to stand for it, all its columns have boxes.
-bool isTypedRaw(const Form &form, const Catalogue &catalogue, const Table &table, const ForeignKey &link)
-{
-    const Table *parent = findTable(catalogue, link.parentTable);
-    const auto all = [](const QStringList &columns, auto holds) {
-        return !columns.isEmpty() && std::all_of(columns.begin(), columns.end(), holds);
-    };
-    const bool canLookUp = parent && link.columns.size() == link.parentColumns.size() &&
-                           all(link.columns, [&](const QString &name) { return findColumn(table, name); }) &&
-                           all(link.parentColumns, [&](const QString &name) { return findColumn(*parent, name); });
-    const auto isRaw = [&](const QString &column) {
-        return std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
-            return isBox(control) && control.column == column && !lookupOf(control);
-        });
-    };
-    for (const QString &column : link.columns) {
-        if (ledLink(table, column) == &link) {
-            return canLookUp && isRaw(column);
-        }
-    }
-    // Another link over the very same single column may be the lookup; otherwise all are typed.
-    return canLookUp && all(link.columns, isRaw);
 }
 
 int backwardTabs(const Form &form)
@@ -176,46 +150,38 @@ FormQuality &FormQuality::operator+=(const FormQuality &other)
     return *this;
 }
 
-FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<QString, Profile> &profiles,
-                      const TextMeasure &measure)
+namespace {
+
+// filled: columns of the form's rows that fill themselves.
+FormQuality countedOf(const Form &form, const Catalogue &catalogue, const QHash<QString, Profile> &profiles,
+                      const TextMeasure &measure, const QStringList &filled)
 {
+    const CheckContext context{form, catalogue, measure, filled};
+    const auto count = [&](const char *check) { return static_cast<int>(findings(check, context).size()); };
     FormQuality quality;
+    quality.cutCaptions = count("cut captions");
+    quality.requiredMissing = count("missing columns");
+    quality.linksWithoutLookup = count("typed links");
+    quality.typeableIdentities = count("typed identities");
     quality.overlaps = overlaps(form);
     quality.backwardTabs = backwardTabs(form);
     quality.mostLeftEdges = mostLeftEdges(form);
     quality.width = form.width;
-    const Table *table = findTable(catalogue, form.rowsFrom);
     const auto profile = profiles.constFind(form.rowsFrom);
     const int pitch = std::max(1, form.grid.pitch);
     QSet<int> lefts;
     QSet<int> rights;
-    QSet<QString> written;
     FormQuality inside;
     for (const Control &control : form.controls) {
-        const bool isText = kindNamed(control.kind).name == QLatin1String("caption");
-        if (isText) {
-            quality.cutCaptions += captionWidth(control, measure) > control.place.width() || control.place.x() < 0 ||
-                                           rightOf(control.place) > form.width
-                                       ? 1
-                                       : 0;
+        if (isCaption(control)) {
             continue;
         }
         for (const int edge : {control.place.x(), control.place.y(), rightOf(control.place), bottomOf(control.place)}) {
             quality.offGrid += edge % pitch == 0 ? 0 : 1;
         }
         if (control.inner) {
-            inside += qualityOf(*control.inner.get(), catalogue, profiles, measure);
-            const QStringList filled = childLinkOf(control).childColumns;
-            const Table *rows = findTable(catalogue, control.inner.get()->rowsFrom);
             // The link's columns fill themselves, so that they are not missing there.
-            for (const Column &column : rows ? rows->columns : QList<Column>()) {
-                const bool isCounted = column.isRequired && !column.hasDefault && !column.isGenerated &&
-                                       !column.numbersItself && filled.contains(column.name);
-                const bool hasBox =
-                    std::any_of(control.inner.get()->controls.begin(), control.inner.get()->controls.end(),
-                                [&](const Control &each) { return columnsWritten(each).contains(column.name); });
-                inside.requiredMissing -= isCounted && !hasBox ? 1 : 0;
-            }
+            inside += countedOf(*control.inner.get(), catalogue, profiles, measure, childLinkOf(control).childColumns);
         }
         if (!isBox(control)) {
             continue;
@@ -223,12 +189,6 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
         ++quality.boxes;
         lefts.insert(control.place.x());
         rights.insert(rightOf(control.place));
-        const QStringList columns = columnsWritten(control);
-        written.unite(QSet<QString>(columns.begin(), columns.end()));
-        const Column *column = table ? findColumn(*table, control.column) : nullptr;
-        if (column) {
-            quality.typeableIdentities += column->numbersItself && !isLocked(control) ? 1 : 0;
-        }
         const ColumnProfile *values = profile == profiles.constEnd() ? nullptr : shownValues(control, *profile);
         if (values) {
             const auto [there, fit] = fitOf(control, *values, measure);
@@ -241,18 +201,18 @@ FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<
             }
         }
     }
-    for (const ForeignKey &link : table ? table->foreignKeys : QList<ForeignKey>()) {
-        quality.linksWithoutLookup += isTypedRaw(form, catalogue, *table, link) ? 1 : 0;
-    }
-    const bool isWritable = table && table->kind == TableKind::Table && form.permissions.add;
-    for (const Column &column : isWritable ? table->columns : QList<Column>()) {
-        const bool fillsItself = column.hasDefault || column.isGenerated || column.numbersItself;
-        quality.requiredMissing += column.isRequired && !fillsItself && !written.contains(column.name) ? 1 : 0;
-    }
     quality.leftEdges = static_cast<int>(lefts.size());
     quality.rightEdges = static_cast<int>(rights.size());
     quality += inside;
     return quality;
+}
+
+} // namespace
+
+FormQuality qualityOf(const Form &form, const Catalogue &catalogue, const QHash<QString, Profile> &profiles,
+                      const TextMeasure &measure)
+{
+    return countedOf(form, catalogue, profiles, measure, {});
 }
 
 } // namespace nabblet

@@ -1,5 +1,6 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
+#include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
@@ -7,6 +8,7 @@
 #include "core/arrange/window_size.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
+#include "core/text/tr.h"
 
 #include <QHash>
 #include <QSet>
@@ -318,6 +320,38 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount,
     }
     // What stood beside them, and is in the way now, makes way.
     return settled(withWayMade(grownToHold(result), fields), measure);
+}
+
+namespace {
+
+Form flow(const ArrangeContext &context)
+{
+    return flowed(context.form, chosenOrAll(context), context.columns, context.measure);
+}
+
+template <int columns> Form flowInto(const ArrangeContext &context)
+{
+    return flowed(context.form, chosenOrAll(context), columns, context.measure);
+}
+
+} // namespace
+
+QList<ArrangeOperation> flowOperations()
+{
+    constexpr auto Group = ArrangeGroup::Whole;
+    return {
+        {QStringLiteral("flow-columns"), QT_TRANSLATE_NOOP("Arrange", "Flow into columns"),
+         QT_TRANSLATE_NOOP("Arrange", "Fields go into the number of columns chosen, what belongs together stays so."),
+         Group, needsWholeForm, flow},
+        {QStringLiteral("flow-1"), QT_TRANSLATE_NOOP("Arrange", "Flow into one column"),
+         QT_TRANSLATE_NOOP("Arrange", "Fields go under one another."), Group, needsWholeForm, flowInto<1>},
+        {QStringLiteral("flow-2"), QT_TRANSLATE_NOOP("Arrange", "Flow into two columns"),
+         QT_TRANSLATE_NOOP("Arrange", "Fields go into two columns of about equal height."), Group, needsWholeForm,
+         flowInto<2>},
+        {QStringLiteral("flow-3"), QT_TRANSLATE_NOOP("Arrange", "Flow into three columns"),
+         QT_TRANSLATE_NOOP("Arrange", "Fields go into three columns of about equal height."), Group, needsWholeForm,
+         flowInto<3>},
+    };
 }
 
 } // namespace nabblet

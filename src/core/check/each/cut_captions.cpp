@@ -1,0 +1,27 @@
+#include "core/arrange/edges.h"
+#include "core/arrange/rails.h"
+#include "core/check/checks.h"
+#include "core/kinds/kind.h"
+#include "core/text/tr.h"
+
+NABBLET_TEXTS(Checks)
+
+namespace nabblet {
+
+QList<Finding> findCutCaptions(const CheckContext &context)
+{
+    QList<Finding> found;
+    for (const Control &control : context.form.controls) {
+        if (!isCaption(control)) {
+            continue;
+        }
+        if (captionWidth(control, context.measure) > control.place.width()) {
+            found.append({control.id, Texts::tr("“%1” has no room for its words.").arg(control.text.simplified())});
+        } else if (control.place.x() < 0 || rightOf(control.place) > context.form.width) {
+            found.append({control.id, Texts::tr("“%1” stands out of the form.").arg(control.text.simplified())});
+        }
+    }
+    return found;
+}
+
+} // namespace nabblet

@@ -1,0 +1,32 @@
+#include "core/check/checks.h"
+#include "core/kinds/kind.h"
+#include "core/text/tr.h"
+
+#include <QSet>
+
+NABBLET_TEXTS(Checks)
+
+namespace nabblet {
+
+QList<Finding> findMissingColumns(const CheckContext &context)
+{
+    const Table *table = findTable(context.catalogue, context.form.rowsFrom);
+    if (!table || table->kind != TableKind::Table || !context.form.permissions.add) {
+        return {};
+    }
+    QSet<QString> written(context.filled.begin(), context.filled.end());
+    for (const Control &control : context.form.controls) {
+        const QStringList columns = takesValue(kindNamed(control.kind)) ? columnsWritten(control) : QStringList();
+        written.unite(QSet<QString>(columns.begin(), columns.end()));
+    }
+    QList<Finding> found;
+    for (const Column &column : table->columns) {
+        const bool fillsItself = column.hasDefault || column.isGenerated || column.numbersItself;
+        if (column.isRequired && !fillsItself && !written.contains(column.name)) {
+            found.append({0, Texts::tr("No record can be added: “%1” is required and has no box.").arg(column.name)});
+        }
+    }
+    return found;
+}
+
+} // namespace nabblet

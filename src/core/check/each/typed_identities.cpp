@@ -1,0 +1,24 @@
+#include "core/check/checks.h"
+#include "core/kinds/kind.h"
+#include "core/kinds/settings/typing.h"
+#include "core/text/tr.h"
+
+NABBLET_TEXTS(Checks)
+
+namespace nabblet {
+
+QList<Finding> findTypedIdentities(const CheckContext &context)
+{
+    const Table *table = findTable(context.catalogue, context.form.rowsFrom);
+    QList<Finding> found;
+    for (const Control &control : context.form.controls) {
+        const Column *column = table ? findColumn(*table, control.column) : nullptr;
+        const bool isTyped = takesValue(kindNamed(control.kind)) && !isLocked(control);
+        if (column && column->numbersItself && isTyped) {
+            found.append({control.id, Texts::tr("“%1” numbers itself; nobody needs to type it.").arg(column->name)});
+        }
+    }
+    return found;
+}
+
+} // namespace nabblet

@@ -1,0 +1,56 @@
+#include "core/check/checks.h"
+#include "core/kinds/kind.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/text/tr.h"
+
+#include <algorithm>
+
+NABBLET_TEXTS(Checks)
+
+namespace nabblet {
+
+namespace {
+
+// Whether a link that could be a lookup is on the form as a raw value: the column that stands for it has a box, which
+// is none; where no column is left to stand for it, all its columns have boxes.
+bool isTypedRaw(const Form &form, const Catalogue &catalogue, const Table &table, const ForeignKey &link)
+{
+    const Table *parent = findTable(catalogue, link.parentTable);
+    const auto all = [](const QStringList &columns, auto holds) {
+        return !columns.isEmpty() && std::all_of(columns.begin(), columns.end(), holds);
+    };
+    const bool canLookUp = parent && link.columns.size() == link.parentColumns.size() &&
+                           all(link.columns, [&](const QString &name) { return findColumn(table, name); }) &&
+                           all(link.parentColumns, [&](const QString &name) { return findColumn(*parent, name); });
+    const auto isRaw = [&](const QString &column) {
+        return std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
+            return takesValue(kindNamed(control.kind)) && control.column == column && !lookupOf(control);
+        });
+    };
+    for (const QString &column : link.columns) {
+        if (ledLink(table, column) == &link) {
+            return canLookUp && isRaw(column);
+        }
+    }
+    // Another link over the very same single column may be the lookup; otherwise all are typed.
+    return canLookUp && all(link.columns, isRaw);
+}
+
+} // namespace
+
+QList<Finding> findTypedLinks(const CheckContext &context)
+{
+    const Table *table = findTable(context.catalogue, context.form.rowsFrom);
+    QList<Finding> found;
+    for (const ForeignKey &link : table ? table->foreignKeys : QList<ForeignKey>()) {
+        if (isTypedRaw(context.form, context.catalogue, *table, link)) {
+            found.append(
+                {0, Texts::tr("“%1” points to “%2” and is typed as a raw value; a drop-down would show whose it "
+                              "is.")
+                        .arg(link.columns.join(QStringLiteral(", ")), link.parentTable)});
+        }
+    }
+    return found;
+}
+
+} // namespace nabblet
