@@ -8,8 +8,8 @@ using namespace setting_parts;
 
 namespace {
 
-// Those of what is selected that a line is about. A box is selected with its caption as a rule, so that captions do not
-// keep a line of boxes away.
+// Those of what is selected that a line is about; none where another box is not. What shows no value, such as the
+// caption that is selected with its box, keeps no line of boxes away.
 QList<const Control *> concerned(const Context &context, const AnySetting *setting, const SettingLine &line)
 {
     QList<const Control *> having;
@@ -17,7 +17,7 @@ QList<const Control *> concerned(const Context &context, const AnySetting *setti
         const bool has = kindNamed(control->kind).settings.contains(setting);
         if (has && (!line.applies || line.applies(*control))) {
             having.append(control);
-        } else if (!isCaption(*control)) {
+        } else if (takesValue(kindNamed(control->kind))) {
             return {};
         }
     }

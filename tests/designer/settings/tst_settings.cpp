@@ -204,6 +204,30 @@ private Q_SLOTS:
         QVERIFY(!written("decimals", one, "11"));
     }
 
+    // Boxes are selected with their captions, groups and lines as a rule; the settings of boxes are there all the same
+    // and concern the boxes alone.
+    void whatShowsNoValueKeepsNoSettingAway()
+    {
+        Selection several;
+        several.set({1, 2}); // a box and its caption
+        QVERIFY(named("length").applies(contextOf(m_form, several)));
+        m_form = *written("length", several, "12");
+        QCOMPARE(lengthLimit(*m_form.controls.find(1)), std::optional<int>(12));
+        QVERIFY(!lengthLimit(*m_form.controls.find(2)));
+        QCOMPARE(read(m_form, "length", several).value_or("mixed"), "12");
+        Control other = *m_form.controls.find(3);
+        other.kind = "line";
+        m_form.controls.replace(m_form.controls.indexOf(3), other);
+        several.set({1, 2, 3});
+        QVERIFY(named("locked").applies(contextOf(m_form, several)));
+        other.kind = "date"; // another box, which has no such limit
+        m_form.controls.replace(m_form.controls.indexOf(3), other);
+        QVERIFY(!named("length").applies(contextOf(m_form, several)));
+        QVERIFY(named("locked").applies(contextOf(m_form, several)));
+        several.set({2});
+        QVERIFY(!named("locked").applies(contextOf(m_form, several)));
+    }
+
     // Every choice there is, taken, is what is read then.
     void everyChoiceCanBeTaken()
     {
