@@ -47,7 +47,7 @@ using namespace nabblet::rough;
 namespace {
 
 constexpr int LongestStep = 2000; // ms; several times that where sanitizers slow everything down
-#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+#ifdef NABBLET_IS_SANITIZED // by whichever compiler
 constexpr int Slowness = 6;
 #else
 constexpr int Slowness = 1;
@@ -590,7 +590,7 @@ int main(int argc, char **argv)
     parser.process(application);
     mainThread = pthread_self();
     std::signal(SIGUSR1, printStack);
-#if !defined(__SANITIZE_ADDRESS__) && !defined(__SANITIZE_THREAD__) // which say more themselves
+#ifndef NABBLET_IS_SANITIZED // sanitizers say more themselves
     std::signal(SIGSEGV, printCrash);
     std::signal(SIGABRT, printCrash);
 #endif
