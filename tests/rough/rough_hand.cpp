@@ -47,7 +47,7 @@ using namespace nabblet::rough;
 namespace {
 
 constexpr int LongestStep = 2000; // ms; several times that where sanitizers slow everything down
-#ifdef NABBLET_IS_SANITIZED // by whichever compiler
+#ifdef NABBLET_IS_SANITIZED       // by whichever compiler
 constexpr int Slowness = 6;
 #else
 constexpr int Slowness = 1;
@@ -528,6 +528,9 @@ private:
                 samples::sqlite3(m_path, QString("SELECT typeof(t.%1) || ':' || hex(t.%1) FROM %2 AS t WHERE %3")
                                              .arg(column, u'"' + QString(table->name).replace(u'"', "\"\"") + u'"',
                                                   conditions.join(" AND ")));
+            if (stored.contains("no such column")) {
+                continue; // renamed by another program a moment ago, which is said once it is noticed
+            }
             const QVariant value = session.state().value(control.column);
             QString shown;
             if (value.isNull()) {
