@@ -78,7 +78,7 @@ Outcome paintEntry(EntrySession &session, const Appearance &appearance, const Fo
     while (session.readMissing()) {
         (void)view.grab(); // … until nothing is missing
     }
-    return format.write(view, path);
+    return writeView(view, format, path);
 }
 
 Outcome paintDesign(EntrySession &session, const Appearance &appearance, const Form &form, const OutputFormat &format,
@@ -94,7 +94,7 @@ Outcome paintDesign(EntrySession &session, const Appearance &appearance, const F
     while (session.readMissing()) {
         (void)board.grab();
     }
-    return format.write(board, path);
+    return writeView(board, format, path);
 }
 
 int render(const QStringList &arguments)

@@ -3,6 +3,7 @@
 #include "core/text/tr.h"
 
 #include <QFileInfo>
+#include <QSaveFile>
 
 #include <algorithm>
 
@@ -13,9 +14,9 @@ namespace nabblet {
 const QList<OutputFormat> &outputFormats()
 {
     static const QList<OutputFormat> formats{
-        {"png", writePng},
-        {"svg", writeSvg},
-        {"pdf", writePdf},
+        {"png", paintPng},
+        {"svg", paintSvg},
+        {"pdf", paintPdf},
     };
     return formats;
 }
@@ -38,6 +39,14 @@ QString outputSuffixes()
     }
     const QString last = suffixes.takeLast();
     return Texts::tr("%1 or %2", "file endings").arg(suffixes.join(QStringLiteral(", ")), last);
+}
+
+Outcome writeView(QWidget &view, const OutputFormat &format, const QString &path)
+{
+    QSaveFile file(path);
+    const bool isWritten = file.open(QIODevice::WriteOnly) && format.paint(view, file) && file.commit();
+    return isWritten ? Outcome(Done{})
+                     : Outcome(Error{Texts::tr("%1 cannot be written. Choose another place.").arg(path), {}});
 }
 
 } // namespace nabblet

@@ -3,6 +3,7 @@
 
 #include "core/result.h"
 
+#include <QIODevice>
 #include <QList>
 #include <QWidget>
 
@@ -11,8 +12,8 @@ namespace nabblet {
 struct OutputFormat
 {
     const char *suffix; // of its files, by which it is chosen
-    // Paints a view as it is shown into a file; the error says why it could not.
-    Outcome (*write)(QWidget &view, const QString &path);
+    // Paints a view as it is shown; false where it could not be written.
+    bool (*paint)(QWidget &view, QIODevice &to);
 };
 
 const QList<OutputFormat> &outputFormats();
@@ -21,8 +22,11 @@ const OutputFormat *outputFormatOf(const QString &path);
 // What can be chosen, for people: ".png, .svg or .pdf".
 QString outputSuffixes();
 
-Outcome writePng(QWidget &view, const QString &path);
-Outcome writeSvg(QWidget &view, const QString &path);
-Outcome writePdf(QWidget &view, const QString &path);
+// Writes a view into a file, the whole of it or nothing; the error says that the place takes none.
+Outcome writeView(QWidget &view, const OutputFormat &format, const QString &path);
+
+bool paintPng(QWidget &view, QIODevice &to);
+bool paintSvg(QWidget &view, QIODevice &to);
+bool paintPdf(QWidget &view, QIODevice &to);
 
 } // namespace nabblet

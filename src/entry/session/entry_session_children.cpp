@@ -295,6 +295,11 @@ void EntrySession::takeFromRow()
 
 void EntrySession::refreshTotals()
 {
+    const bool hasAny = std::any_of(m_state.form.controls.begin(), m_state.form.controls.end(),
+                                    [](const Control &control) { return totalOf(control).has_value(); });
+    if (!hasAny) {
+        return;
+    }
     if (!m_state.heldTo.hasParent) {
         m_totals.clear();
         return;
