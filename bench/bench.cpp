@@ -158,7 +158,7 @@ Measured entry(const QString &folder)
             view->resize(1200, 700);
             view->show();
             QApplication::processEvents();
-            session->goLast();
+            session->moves().goLast();
             QApplication::processEvents();
         });
         if (i > 0) {

@@ -47,7 +47,7 @@ QList<Measured> lookupsBench(const QString &database)
     EntrySession session(*connection, *catalogue, form);
     (void)session.start(Counting::No);
     if (!session.state().hasRecord()) {
-        (void)session.add();
+        (void)session.moves().add();
     }
     EntryView view(&session, appearance);
     view.resize(600, 300);

@@ -62,7 +62,7 @@ public:
         if (!m_window.document() || !waitUntil([this] { return m_window.session()->place().map().has_value(); })) {
             return false;
         }
-        m_window.session()->goTo(2);
+        m_window.session()->moves().goTo(2);
 
         selectFields({"buoy_type", "contractor_id", "fairway_id"});
         shoot("design");
@@ -75,10 +75,10 @@ public:
         focusOn("name");
         shoot("entry");
         retype("depth_m", "-4");
-        m_window.session()->save();
+        m_window.session()->saving().save();
         focusOn("depth_m");
         shoot("entry-refused");
-        m_window.session()->takeBack();
+        m_window.session()->takingBack().takeBack();
         m_window.setThemeChoice(ThemeChoice::Dark);
         focusOn("name");
         shoot("entry-dark");
@@ -129,7 +129,7 @@ public:
         clerk.resize(ShotSize);
         clerk.show();
         m_isGood = m_isGood && waitUntil([&] { return clerk.session()->place().map().has_value(); });
-        clerk.session()->goTo(2);
+        clerk.session()->moves().goTo(2);
         clerk.activateWindow();
         clerk.view()->focusFirst();
         shoot("enter-alone", &clerk);
@@ -254,7 +254,7 @@ private:
     {
         m_window.openPath(m_depot + QStringLiteral("/forms/buoy_card.nabform"));
         (void)waitUntil([this] { return m_window.session() && m_window.session()->place().map().has_value(); });
-        m_window.session()->goTo(2);
+        m_window.session()->moves().goTo(2);
         m_window.board()->select({m_window.document()->form().controls.find(control("battery_v"))->container});
         m_window.board()->horizontalScrollBar()->setValue(0);
         shoot("board-groups");
@@ -290,7 +290,7 @@ private:
     void shootDemonstration()
     {
         openForm(QStringLiteral("buoy_register"));
-        m_window.session()->goTo(2);
+        m_window.session()->moves().goTo(2);
         showPageOf(QStringLiteral("Visits"));
         for (const Control &each : m_window.document()->form().controls) {
             if (isJumpList(each)) {
@@ -311,7 +311,7 @@ private:
         shoot("register-rows");
         m_window.document()->setFocus({});
         openForm(QStringLiteral("contractor_card"));
-        m_window.session()->goTo(3);
+        m_window.session()->moves().goTo(3);
         m_window.board()->select({control("agreement_until")});
         shoot("contractor-design");
         m_window.showEntry();

@@ -165,7 +165,7 @@ int render(const QStringList &arguments)
                          {}});
         }
         if (!isFirstOfNone) { // an empty table is shown blank
-            session.goTo(number - 1);
+            session.moves().goTo(number - 1);
         }
     } else if (!form->rowsFrom.isEmpty() && !form->permissions.see) {
         const Outcome started = session.start();

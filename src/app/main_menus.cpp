@@ -94,7 +94,7 @@ void MainWindow::makeFileMenu()
         file, tr("&Save form"), QKeySequence::Save,
         [this] {
             if (isEntry() && m_session) {
-                m_session->save();
+                m_session->saving().save();
             } else {
                 save();
             }
@@ -304,13 +304,13 @@ void MainWindow::makeRecordsMenu()
 {
     QMenu *records = menuBar()->addMenu(tr("&Records"));
     addCommand(
-        records, tr("&First"), keys("Ctrl+Home"), [this] { m_session->goFirst(); }, &m_entryActions);
+        records, tr("&First"), keys("Ctrl+Home"), [this] { m_session->moves().goFirst(); }, &m_entryActions);
     addCommand(
-        records, tr("&Previous"), keys("PgUp"), [this] { m_session->goPrevious(); }, &m_entryActions);
+        records, tr("&Previous"), keys("PgUp"), [this] { m_session->moves().goPrevious(); }, &m_entryActions);
     addCommand(
-        records, tr("&Next"), keys("PgDown"), [this] { m_session->goNext(); }, &m_entryActions);
+        records, tr("&Next"), keys("PgDown"), [this] { m_session->moves().goNext(); }, &m_entryActions);
     addCommand(
-        records, tr("&Last"), keys("Ctrl+End"), [this] { m_session->goLast(); }, &m_entryActions);
+        records, tr("&Last"), keys("Ctrl+End"), [this] { m_session->moves().goLast(); }, &m_entryActions);
     addCommand(
         records, tr("&Find…"), keys("Ctrl+F"), [this] { m_entryView->askAndFind(); }, &m_entryActions);
     records->addSeparator();
@@ -319,7 +319,8 @@ void MainWindow::makeRecordsMenu()
     addCommand(
         records, tr("&Delete…"), keys("Ctrl+Del"), [this] { m_entryView->askAndDelete(); }, &m_entryActions);
     addCommand(
-        records, tr("&Take back"), keys("Ctrl+Backspace"), [this] { m_session->takeBack(); }, &m_entryActions);
+        records, tr("&Take back"), keys("Ctrl+Backspace"), [this] { m_session->takingBack().takeBack(); },
+        &m_entryActions);
 }
 
 void MainWindow::makeViewMenu()
@@ -548,7 +549,7 @@ void MainWindow::showRowsTable(bool shows)
     m_rowsTable = rows;
     connect(rows, &RowsTable::rowChosen, this, [this](const QVariantList &key) {
         if (m_session && !key.isEmpty() && !m_session->hasUnsaved()) {
-            m_session->goToKey(key);
+            m_session->moves().goToKey(key);
         }
     });
     m_boardFrame->layout()->addWidget(rows);

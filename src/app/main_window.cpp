@@ -192,12 +192,12 @@ void MainWindow::makePages()
     connect(m_bar, &TopBar::entryRequested, this, &MainWindow::showEntry);
     connect(m_bar, &TopBar::previousRequested, this, [this] {
         if (m_session) {
-            m_session->goPrevious();
+            m_session->moves().goPrevious();
         }
     });
     connect(m_bar, &TopBar::nextRequested, this, [this] {
         if (m_session) {
-            m_session->goNext();
+            m_session->moves().goNext();
         }
     });
     connect(m_bar, &TopBar::valuesRequested, this, [this] {
@@ -258,7 +258,7 @@ void MainWindow::changeRows()
 const Catalogue &MainWindow::shownCatalogue() const
 {
     const bool hasSelect = m_session && m_document && !m_document->form().select.isEmpty();
-    return hasSelect ? m_session->catalogue() : m_workspace.catalogue;
+    return hasSelect ? m_session->state().catalogue : m_workspace.catalogue;
 }
 
 void MainWindow::refreshCatalogue()

@@ -294,11 +294,11 @@ EntrySession *MainWindow::sessionInFocus()
     EntrySession *session = m_session.get();
     for (const ControlId id : m_document->focus()) {
         if (id == RowFormStep) {
-            session = session ? session->rowSession() : nullptr;
+            session = session ? session->row() : nullptr;
             continue;
         }
         const Control *control = session ? session->form().controls.find(id) : nullptr;
-        session = control ? session->childOf(*control) : nullptr;
+        session = control ? session->children().of(*control) : nullptr;
     }
     return session;
 }

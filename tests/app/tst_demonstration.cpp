@@ -52,26 +52,26 @@ class TestDemonstration : public QObject
         const Editor editor = kindNamed(control.kind).editor;
         if (editor == Editor::Choice || editor == Editor::Options || editor == Editor::List) {
             if (!choices.isEmpty()) {
-                session.chooseRow(control, choices.first().values);
+                session.typing().chooseRow(control, choices.first().values);
                 return;
             }
         }
         const QString kind = control.kind;
-        session.type(control, kind == "date"             ? QString("1 May 2026")
-                              : kind == "date-time"      ? QString("1 May 2026 10:30")
-                              : kind == "time"           ? QString("10:30")
-                              : kind == "whole-number"   ? QString::number(500 + ++made)
-                              : kind == "decimal-number" ? QString("2")
-                                                         : QString("Z%1").arg(++made));
+        session.typing().type(control, kind == "date"             ? QString("1 May 2026")
+                                       : kind == "date-time"      ? QString("1 May 2026 10:30")
+                                       : kind == "time"           ? QString("10:30")
+                                       : kind == "whole-number"   ? QString::number(500 + ++made)
+                                       : kind == "decimal-number" ? QString("2")
+                                                                  : QString("Z%1").arg(++made));
     }
 
     static void addAndDelete(EntrySession &session, const QString &where)
     {
-        const Table *table = findTable(session.catalogue(), session.form().rowsFrom);
+        const Table *table = findTable(session.state().catalogue, session.form().rowsFrom);
         QString said;
         const auto listening = connect(&session, &EntrySession::said, [&](const QString &words) { said = words; });
         if (session.state().canAdd()) {
-            QVERIFY2(session.state().isNew() || session.add(), qPrintable(where));
+            QVERIFY2(session.state().isNew() || session.moves().add(), qPrintable(where));
             for (const Control &control : session.form().controls) {
                 const Column *column = table ? findColumn(*table, control.column) : nullptr;
                 const bool isAsked =
@@ -80,11 +80,11 @@ class TestDemonstration : public QObject
                     fill(session, control);
                 }
             }
-            QVERIFY2(session.save(), qPrintable(where + ": " + said));
+            QVERIFY2(session.saving().save(), qPrintable(where + ": " + said));
             QVERIFY2(said.startsWith("Added"), qPrintable(said));
             for (const Control &control : session.form().controls) {
                 if (control.inner && kindNamed(control.kind).editor == Editor::Rows) {
-                    addAndDelete(*session.childOf(control), where + " > " + control.name);
+                    addAndDelete(*session.children().of(control), where + " > " + control.name);
                 }
             }
         }
@@ -92,12 +92,13 @@ class TestDemonstration : public QObject
             const RowKey key = *session.state().key();
             for (const Control &control : session.form().controls) {
                 if (control.inner && kindNamed(control.kind).editor == Editor::Rows) {
-                    while (session.childOf(control)->state().canDelete() && session.childOf(control)->removeRecord()) {
+                    while (session.children().of(control)->state().canDelete() &&
+                           session.children().of(control)->saving().remove()) {
                     }
                 }
             }
-            QVERIFY2(session.removeRecord(), qPrintable(where + ": " + said));
-            QVERIFY2(session.takeBack(), qPrintable(where + ": " + said));
+            QVERIFY2(session.saving().remove(), qPrintable(where + ": " + said));
+            QVERIFY2(session.takingBack().takeBack(), qPrintable(where + ": " + said));
             QVERIFY(session.state().key() == key);
         }
         disconnect(listening);

@@ -144,7 +144,7 @@ private Q_SLOTS:
         window.showEntry();
         QCOMPARE(name->text(), "Typed");
         QVERIFY(window.session()->state().isChanged());
-        QVERIFY(window.session()->takeBack());
+        QVERIFY(window.session()->takingBack().takeBack());
     }
 
     void deletingABoxLeavesTheOthersAtWork()
@@ -199,8 +199,8 @@ private Q_SLOTS:
         window.show();
         window.openPath(formPath("buoy"));
         window.showEntry();
-        window.session()->type(*window.document()->form().controls.find(boundTo(window.document()->form(), "name")),
-                               "Kept");
+        window.session()->typing().type(
+            *window.document()->form().controls.find(boundTo(window.document()->form(), "name")), "Kept");
         Answer save("answer0");
         QVERIFY(window.close());
         QVERIFY2(save.said.contains("Kept"), qPrintable(save.said));
@@ -425,7 +425,7 @@ private Q_SLOTS:
             window.showEntry();
             QVERIFY(window.isEntry());
             QVERIFY(window.session()->state().hasRecord());
-            window.session()->goNext();
+            window.session()->moves().goNext();
             window.grab();
             Answer letGo("answer1");
             QVERIFY(window.close());
@@ -501,8 +501,8 @@ private Q_SLOTS:
         QVERIFY(isLocked(*form.controls.find(boundTo(form, "letters"))));
         window.showEntry();
         const Control ship = *form.controls.find(boundTo(form, "ship"));
-        window.session()->type(ship, "Grey Heron");
-        QVERIFY(window.session()->save());
+        window.session()->typing().type(ship, "Grey Heron");
+        QVERIFY(window.session()->saving().save());
         QCOMPARE(samples::sqlite3(m_project + "/fairway.db", "SELECT name FROM vessel WHERE vessel_id = 1"),
                  "Grey Heron");
         // Undone, they are gone from the catalogue again.
@@ -569,7 +569,7 @@ private Q_SLOTS:
         window.show();
         QCOMPARE(window.windowTitle(), "Buoy register");
         QVERIFY(!window.findChild<Board *>());
-        QVERIFY(window.session()->goNext());
+        QVERIFY(window.session()->moves().goNext());
         QVERIFY(window.close());
     }
 

@@ -386,13 +386,13 @@ private:
         press("ctrl+a");
         typeWords("7");
         press("Down");
-        waitFor("the blank row", [this] { return parts()->state().isNew() || parts()->windowIndex() > 0; });
+        waitFor("the blank row", [this] { return parts()->state().isNew() || parts()->rows().indexInHand() > 0; });
         check(sqlite("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1") == "7",
               "sqlite3 reads the changed part");
         while (!inWindow([this] { return parts()->state().isNew(); })) {
-            const int row = inWindow([this] { return parts()->windowIndex(); });
+            const int row = inWindow([this] { return parts()->rows().indexInHand(); });
             press("Down");
-            waitFor("the next row", [&] { return parts()->state().isNew() || parts()->windowIndex() > row; });
+            waitFor("the next row", [&] { return parts()->state().isNew() || parts()->rows().indexInHand() > row; });
         }
         click(middleOf([this] { return innerBox("line_no"); }, "the line's number"));
         typeWords("90");
@@ -483,7 +483,7 @@ private:
         }
         return nullptr;
     }
-    EntrySession *parts() const { return m_window->session()->childOf(*rowsControl(form())); }
+    EntrySession *parts() const { return m_window->session()->children().of(*rowsControl(form())); }
     QWidget *innerBox(const QString &column) const // in the window's thread
     {
         const auto *frame = m_window->entryView()->widgetFor(rowsControl(form())->id);

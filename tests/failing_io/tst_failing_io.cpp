@@ -33,7 +33,7 @@ int victim(const QString &folder)
     const Catalogue catalogue = *connection.readCatalogue();
     Form form = *loadForm(folder + "/form.nabform");
     EntrySession session(connection, catalogue, form);
-    if (!session.start(Counting::No) || !session.goToKey({3})) {
+    if (!session.start(Counting::No) || !session.moves().goToKey({3})) {
         return 3;
     }
     Form changed = form;
@@ -43,13 +43,13 @@ int victim(const QString &folder)
             : saved.error().sentence.isEmpty() ? "form WITHOUT WORDS\n"
                                                : "form refused\n")
         << Qt::flush;
-    session.type(*boxOf(form, "crew_lead"), "Typed");
+    session.typing().type(*boxOf(form, "crew_lead"), "Typed");
     EntrySession *parts = nullptr;
     for (const Control &control : form.controls) {
-        parts = control.inner ? session.childOf(control) : parts;
+        parts = control.inner ? session.children().of(control) : parts;
     }
-    parts->type(*boxOf(parts->form(), "quantity"), "17");
-    const bool isSaved = session.save();
+    parts->typing().type(*boxOf(parts->form(), "quantity"), "17");
+    const bool isSaved = session.saving().save();
     const bool isKept = session.state().isChanged() &&
                         session.values().shown(*boxOf(form, "crew_lead")).words == "Typed" &&
                         parts->state().isChanged();

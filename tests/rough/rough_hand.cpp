@@ -348,7 +348,7 @@ private:
             EntrySession *session = dice.chance(70) ? view->session() : inFocus(view);
             m_what = "save";
             const bool wasChanged = session->hasUnsaved();
-            if (session->save() && wasChanged) {
+            if (session->saving().save() && wasChanged) {
                 holdSaved(*session);
             }
             break;
@@ -357,25 +357,25 @@ private:
             m_what = "a record further";
             switch (dice.below(5)) {
             case 0:
-                view->session()->goNext();
+                view->session()->moves().goNext();
                 break;
             case 1:
-                view->session()->goPrevious();
+                view->session()->moves().goPrevious();
                 break;
             case 2:
-                view->session()->goLast();
+                view->session()->moves().goLast();
                 break;
             case 3:
                 view->addRecord();
                 break;
             default:
-                view->session()->goTo(dice.below(20));
+                view->session()->moves().goTo(dice.below(20));
             }
             break;
         default:
             m_what = "delete or take back";
-            dice.chance(30) ? static_cast<void>(view->session()->removeRecord())
-                            : static_cast<void>(view->session()->takeBack());
+            dice.chance(30) ? static_cast<void>(view->session()->saving().remove())
+                            : static_cast<void>(view->session()->takingBack().takeBack());
         }
     }
 
@@ -503,7 +503,7 @@ private:
     // What was said to be saved is what another program reads, and what is shown.
     void holdSaved(const EntrySession &session)
     {
-        const Table *table = findTable(session.catalogue(), session.form().rowsFrom);
+        const Table *table = findTable(session.state().catalogue, session.form().rowsFrom);
         const std::optional<RowKey> key = session.state().key();
         if (!table || table->kind != TableKind::Table || !key || session.state().isChanged()) {
             return;

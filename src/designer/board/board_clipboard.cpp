@@ -106,7 +106,7 @@ void Board::paste(PastePlace place)
     m_document->apply(counted(count, tr("Paste a control"), tr("Paste %1 controls")), result.form);
     select(boxesAmong(result.form, result.controls).isEmpty() ? result.controls
                                                               : boxesAmong(result.form, result.controls));
-    const Table *rows = m_session ? findTable(m_session->catalogue(), result.form.rowsFrom) : nullptr;
+    const Table *rows = m_session ? findTable(m_session->state().catalogue, result.form.rowsFrom) : nullptr;
     QStringList strangers;
     for (const ControlId id : result.controls) {
         const QString column = result.form.controls.find(id)->column;

@@ -40,7 +40,7 @@ public:
             m_isGrowing = words.size() > m_typed.size() && words.startsWith(m_typed);
             m_typed = words;
             m_hasTyped = true;
-            session().type(this->control(), words);
+            session().typing().type(this->control(), words);
             open(words);
         });
         QObject::connect(m_line, &BoxLine::openRequested, m_line,
@@ -153,7 +153,7 @@ private:
             m_reading = std::make_unique<BackgroundWork>();
         }
         m_reading->giveUp();
-        m_reading->start(session().connection().address(),
+        m_reading->start(session().state().connection.address(),
                          [this, lookup, part, fixed](const Connection &connection, const std::atomic<bool> &,
                                                      const BackgroundWork::Report &report) {
                              const auto rows = lookupRows(connection, lookup, part, MostChoices, fixed);
@@ -187,7 +187,7 @@ private:
         }
         const QString whole = part + rows.first().words.mid(part.size());
         if (whole != part) {
-            session().type(control(), whole);
+            session().typing().type(control(), whole);
             m_line->setText(whole);
             m_line->setSelection(static_cast<int>(whole.size()), static_cast<int>(part.size() - whole.size()));
         }
@@ -219,7 +219,7 @@ private:
     {
         m_hasTyped = false;
         m_list->hide();
-        session().chooseRow(control(), row.values);
+        session().typing().chooseRow(control(), row.values);
         m_line->setText(isJumpList(control()) ? session().values().shown(control()).words : row.words);
         m_line->selectAll(); // what is typed next replaces it
     }
@@ -237,7 +237,7 @@ private:
             return;
         }
         if (typed.isEmpty()) {
-            session().chooseRow(control(), {});
+            session().typing().chooseRow(control(), {});
             return;
         }
         QList<LookupRow> fitting;
@@ -261,7 +261,7 @@ private:
             }
         }
         if (fitting.size() == 1 && (isWhole || !takesNewChoices(control()))) {
-            session().chooseRow(control(), fitting.first().values);
+            session().typing().chooseRow(control(), fitting.first().values);
             m_line->setText(fitting.first().words);
         }
     }

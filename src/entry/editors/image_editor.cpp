@@ -37,7 +37,7 @@ private:
             menu.addAction(EntrySession::tr("Save the picture as…"), [this, image] { keep(image); });
             if (isEditable) {
                 menu.addAction(EntrySession::tr("Remove the picture"), [this] {
-                    session().choose(control(), QVariant());
+                    session().typing().choose(control(), QVariant());
                     m_button->update();
                 });
             }
@@ -62,7 +62,7 @@ private:
             Q_EMIT session().said(
                 EntrySession::tr("%1 is not a picture that can be shown. Choose another file.").arg(path));
         } else {
-            session().choose(control(), *bytes);
+            session().typing().choose(control(), *bytes);
             m_button->update();
         }
     }

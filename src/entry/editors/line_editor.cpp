@@ -36,7 +36,7 @@ public:
             paintAtRest(painter, box);
         };
         QObject::connect(m_line, &QLineEdit::textEdited, m_line,
-                         [this](const QString &words) { session().type(this->control(), words); });
+                         [this](const QString &words) { session().typing().type(this->control(), words); });
         QObject::connect(m_line, &BoxLine::signPressed, m_line, [this](bool isUpper) {
             if (takesNumbers(this->control())) {
                 step(isUpper ? 1 : -1);
@@ -97,7 +97,7 @@ private:
     {
         m_line->setText(words);
         m_line->selectAll();
-        session().type(control(), words);
+        session().typing().type(control(), words);
     }
 
     // Up and Down count numbers and days.

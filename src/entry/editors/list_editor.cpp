@@ -95,7 +95,7 @@ private:
         }
         m_first = firstNow(); // what is pressed stays where it is
         if (!takesSeveral(control())) {
-            session().chooseRow(control(), rows.at(line).values);
+            session().typing().chooseRow(control(), rows.at(line).values);
         } else {
             toggle(rows, line);
         }
@@ -119,7 +119,7 @@ private:
             }
         }
         const QString text = severalText(inOrder + stored);
-        session().choose(control(), text.isEmpty() ? QVariant() : QVariant(text));
+        session().typing().choose(control(), text.isEmpty() ? QVariant() : QVariant(text));
     }
 
     void moveTo(int line)
@@ -156,7 +156,7 @@ private:
             return true;
         case Qt::Key_Delete:
         case Qt::Key_Backspace:
-            session().choose(control(), QVariant());
+            session().typing().choose(control(), QVariant());
             m_box->update();
             return true;
         default:

@@ -90,7 +90,7 @@ public:
             const QString text = textNow();
             if (text != m_put) {
                 m_put = m_wanted = text;
-                session().type(this->control(), withOwnLineEnds(text));
+                session().typing().type(this->control(), withOwnLineEnds(text));
             }
         });
     }

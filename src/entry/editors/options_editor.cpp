@@ -50,7 +50,7 @@ private:
     {
         const QList<Choice> choices = fixedChoices(control());
         if (index >= 0 && index < choices.size()) {
-            session().choose(control(), choices.at(index).value);
+            session().typing().choose(control(), choices.at(index).value);
             m_box->update();
         }
     }
@@ -73,7 +73,7 @@ private:
             return true;
         case Qt::Key_Delete:
         case Qt::Key_Backspace:
-            session().choose(control(), QVariant());
+            session().typing().choose(control(), QVariant());
             m_box->update();
             return true;
         default:

@@ -16,13 +16,13 @@ public:
         m_button->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, shownNow(hasFocus)); };
         QObject::connect(m_button, &QAbstractButton::clicked, m_button, [this] {
             const bool isOn = session().values().shown(this->control()).isOn;
-            session().choose(this->control(), QVariant(isOn ? 0 : 1));
+            session().typing().choose(this->control(), QVariant(isOn ? 0 : 1));
             refresh();
         });
         m_button->pressKey = [this](int key) {
             const bool isTakenAway = key == Qt::Key_Delete || key == Qt::Key_Backspace;
             if (isTakenAway) { // back to neither yes nor no
-                session().choose(this->control(), QVariant());
+                session().typing().choose(this->control(), QVariant());
                 refresh();
             }
             return isTakenAway;

@@ -24,8 +24,8 @@ void paintRows(QPainter &painter, const Form &form, EntrySession *session, const
 {
     painter.save();
     painter.setClipRect(area, Qt::IntersectClip);
-    const QList<Row> rows = session ? session->window().rows() : QList<Row>();
-    const int inHand = session ? session->windowIndex() : 0;
+    const QList<Row> rows = session ? session->rows().window().rows() : QList<Row>();
+    const int inHand = session ? session->rows().indexInHand() : 0;
     const int last = static_cast<int>(rows.size()); // the blank row for a new record stands behind the last
     const bool hasBlank = !session || session->state().canAdd();
     for (int i = 0; i < last + (hasBlank ? 1 : 0); ++i) {
@@ -105,7 +105,7 @@ void paintControlWithRows(QPainter &painter, const Control &control, const Shown
     painter.save();
     painter.setClipRect(inside, Qt::IntersectClip);
     painter.translate(inside.topLeft());
-    paintForm(painter, *control.inner.get(), session ? session->childToPaint(control) : nullptr, inside.size(),
+    paintForm(painter, *control.inner.get(), session ? session->children().toPaint(control) : nullptr, inside.size(),
               appearance);
     painter.restore();
     paintSubformFrame(painter, control.place.translated(origin), appearance);

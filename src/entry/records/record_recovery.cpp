@@ -49,7 +49,7 @@ void RecordRecovery::keepNow()
         return;
     }
     const QString path = m_held.path().isEmpty() ? m_held.holdNear(m_wanted) : m_held.path();
-    const Outcome kept = replaceWholeFile(path, QJsonDocument(m_session->typedAsJson()).toJson());
+    const Outcome kept = replaceWholeFile(path, QJsonDocument(m_session->typing().asJson()).toJson());
     if (!kept) {
         Q_EMIT m_session->said(kept.error().sentence);
     }
@@ -57,7 +57,8 @@ void RecordRecovery::keepNow()
 
 QString typedPath(const EntrySession &session, const QString &formPath)
 {
-    const QString of = addressKey(session.connection().address()) + u'\n' + formPath + u'\n' + session.form().rowsFrom;
+    const QString of =
+        addressKey(session.state().connection.address()) + u'\n' + formPath + u'\n' + session.form().rowsFrom;
     const QByteArray name = QCryptographicHash::hash(of.toUtf8(), QCryptographicHash::Sha1).toHex();
     return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation))
         .filePath(QStringLiteral("unsaved-records/%1.json").arg(QString::fromLatin1(name)));
@@ -80,7 +81,7 @@ bool offerTyped(EntrySession *session, const QString &formPath, QWidget *parent)
                  0,
                  0},
                 parent);
-        const bool isTaken = answer == 0 && session->takeTyped(typed);
+        const bool isTaken = answer == 0 && session->typing().takeUp(typed);
         if (answer == 0 && !isTaken) {
             complain(
                 {EntrySession::tr("The record is not there any more, so what was typed cannot stand in it. It is kept "

@@ -75,23 +75,23 @@ RecordStrip::RecordStrip(EntrySession *session, QWidget *parent) : QWidget(paren
     row->addWidget(m_state);
     row->addWidget(m_changed, 2);
 
-    connect(m_first, &QPushButton::clicked, session, [session] { session->goFirst(); });
-    connect(m_previous, &QPushButton::clicked, session, [session] { session->goPrevious(); });
-    connect(m_next, &QPushButton::clicked, session, [session] { session->goNext(); });
-    connect(m_last, &QPushButton::clicked, session, [session] { session->goLast(); });
-    connect(m_add, &QPushButton::clicked, session, [session] { session->add(); });
-    connect(m_save, &QPushButton::clicked, session, [session] { session->save(); });
-    connect(m_takeBack, &QPushButton::clicked, session, [session] { session->takeBack(); });
+    connect(m_first, &QPushButton::clicked, session, [session] { session->moves().goFirst(); });
+    connect(m_previous, &QPushButton::clicked, session, [session] { session->moves().goPrevious(); });
+    connect(m_next, &QPushButton::clicked, session, [session] { session->moves().goNext(); });
+    connect(m_last, &QPushButton::clicked, session, [session] { session->moves().goLast(); });
+    connect(m_add, &QPushButton::clicked, session, [session] { session->moves().add(); });
+    connect(m_save, &QPushButton::clicked, session, [session] { session->saving().save(); });
+    connect(m_takeBack, &QPushButton::clicked, session, [session] { session->takingBack().takeBack(); });
     connect(m_delete, &QPushButton::clicked, this, &RecordStrip::deleteRequested);
     connect(m_position, &QLineEdit::returnPressed, this, [this] {
         const qlonglong wanted = m_position->text().toLongLong() - 1;
         m_position->setModified(false);
-        m_session->goTo(wanted);
+        m_session->moves().goTo(wanted);
         refresh();
     });
     connect(m_slider, &QSlider::sliderReleased, this, [this] {
         if (const std::optional<qint64> count = m_session->place().count()) {
-            m_session->goTo(
+            m_session->moves().goTo(
                 qRound64(static_cast<double>(m_slider->value()) * static_cast<double>(*count - 1) / SliderSteps));
         }
         refresh();
@@ -191,8 +191,8 @@ void RecordStrip::refresh()
     m_add->setEnabled(m_session->state().canAdd() && !(isNew && !m_session->state().isChanged()));
     m_delete->setEnabled(m_session->state().canDelete());
     m_save->setEnabled(m_session->hasUnsaved());
-    m_takeBack->setEnabled(m_session->canTakeBack());
-    m_takeBack->setToolTip(m_session->takeBackWords());
+    m_takeBack->setEnabled(m_session->takingBack().canTakeBack());
+    m_takeBack->setToolTip(m_session->takingBack().words());
     const bool isChanged = m_session->state().isChanged();
     const bool hasUnsaved = m_session->hasUnsaved();
     m_state->setText(hasUnsaved ? isNew ? tr("New, not saved") : tr("Changed, not saved") : QString());

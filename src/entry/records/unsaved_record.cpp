@@ -11,17 +11,17 @@ namespace {
 void letGo(EntrySession *session)
 {
     if (session->state().isChanged()) {
-        session->takeBack();
+        session->takingBack().takeBack();
     }
     if (!session->hasUnsaved()) {
         return;
     }
     for (const Control &control : session->form().controls) {
-        if (EntrySession *rows = session->childOf(control)) {
+        if (EntrySession *rows = session->children().of(control)) {
             letGo(rows);
         }
     }
-    if (EntrySession *row = session->rowSession()) {
+    if (EntrySession *row = session->row()) {
         letGo(row);
     }
 }
@@ -34,7 +34,7 @@ bool mayLeaveRecord(EntrySession *session, QWidget *parent)
         const QStringList changed = session->state().changedCaptions();
         const int answer =
             ask({EntrySession::tr("Record not saved"),
-                 EntrySession::tr("Save the record “%1” first?").arg(session->recordWords()),
+                 EntrySession::tr("Save the record “%1” first?").arg(session->values().recordWords()),
                  changed.isEmpty() ? EntrySession::tr("Changed: rows that belong to it.")
                                    : EntrySession::tr("Changed: %1.").arg(changed.join(QStringLiteral(", "))),
                  {EntrySession::tr("Save"), EntrySession::tr("Let it go"), EntrySession::tr("Stay")},
@@ -44,12 +44,12 @@ bool mayLeaveRecord(EntrySession *session, QWidget *parent)
         if (answer == 1) {
             letGo(session);
         }
-        const bool isSettled = answer == 1 || (answer == 0 && session->save());
+        const bool isSettled = answer == 1 || (answer == 0 && session->saving().save());
         if (!isSettled) {
             return false;
         }
     }
-    const QStringList aside = session->setAside();
+    const QStringList aside = session->typing().rowsSetAside();
     return aside.isEmpty() ||
            ask({EntrySession::tr("Record not saved"),
                 EntrySession::tr("Let go what was typed in “%1”?").arg(aside.join(QStringLiteral("”, “"))),

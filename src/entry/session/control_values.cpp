@@ -1,5 +1,7 @@
 #include "entry/session/control_values.h"
 
+#include "core/arrange/rows.h"
+#include "core/catalogue/create_statement.h"
 #include "core/kinds/each/formula.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/settings/choices.h"
@@ -180,6 +182,32 @@ Result<QVariant> ControlValues::workedOut(const QString &formula,
         m_formulas = std::make_unique<RowFormulas>(table ? columnNames(*table) : QStringList());
     }
     return m_formulas->value(formula, valueOfColumn);
+}
+
+QString ControlValues::recordWords() const
+{
+    const Table *table = m_state.table();
+    const QString naming = table ? namingColumn(*table) : QString();
+    const QString named = m_state.value(naming).toString().simplified();
+    if (table && namesRows(*table, naming) && !named.isEmpty()) {
+        return named;
+    }
+    // Nothing names these rows: what stands first in the form does, as it is shown.
+    constexpr int Enough = 2;
+    QStringList words;
+    for (const ControlId id : tabSequence(m_state.form)) {
+        const Control &control = *m_state.form.controls.find(id);
+        const Editor editor = kindNamed(control.kind).editor;
+        const bool isShort = editor == Editor::Line || editor == Editor::Choice;
+        if (!isShort || control.column.isEmpty() || isJumpList(control) || m_state.value(control.column).isNull()) {
+            continue;
+        }
+        const QString each = shown(control).words.simplified();
+        if (!each.isEmpty() && words.size() < Enough) {
+            words.append(each);
+        }
+    }
+    return words.isEmpty() ? named : words.join(QStringLiteral(", "));
 }
 
 } // namespace nabblet

@@ -21,6 +21,8 @@ public:
     Shown shown(const Control &control) const;
     // In another row, as stored.
     Shown shownIn(const Control &control, const Row &row) const;
+    // The record in hand in words, for messages: "Mussel Scar".
+    QString recordWords() const;
 
     // The rows of an open list, as it shows them: the same until the record in hand or what narrows them changes.
     QList<LookupRow> listRows(const Control &control) const;

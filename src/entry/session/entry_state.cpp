@@ -68,6 +68,50 @@ QVariant EntryState::valueBeforeTyping(const QString &column) const
     return record.row ? valueOf(source, *record.row, column) : QVariant();
 }
 
+Result<RecordSource> EntryState::wantedSource() const
+{
+    Result<RecordSource> wanted = recordSourceOf(form, catalogue);
+    if (!wanted) {
+        return wanted;
+    }
+    // What was typed into a box that is gone is saved all the same.
+    const Table *rows = table();
+    for (auto typed = record.typed.constBegin(); typed != record.typed.constEnd(); ++typed) {
+        if (!wanted->columns.contains(typed.key()) && rows && findColumn(*rows, typed.key())) {
+            wanted->columns.append(typed.key());
+        }
+    }
+    return linkedTo(*wanted, heldTo.columns, heldTo.values);
+}
+
+Row EntryState::remapped(const Row &row, const QStringList &columns) const
+{
+    Row result;
+    result.key = row.key;
+    std::optional<Row> now;
+    for (const QString &column : source.columns) {
+        const qsizetype at = columns.indexOf(column);
+        if (at < 0 && !now) {
+            const MaybeRow read = rowWithKey(connection, source, row.key);
+            now = read && *read ? **read : Row{row.key, QVariantList(source.columns.size())};
+        }
+        result.values.append(at >= 0 ? row.values.value(at) : valueOf(source, *now, column));
+    }
+    return result;
+}
+
+RecordInHand EntryState::remapped(const RecordInHand &inHand, const QStringList &columns) const
+{
+    RecordInHand result = inHand;
+    for (std::optional<Row> RecordInHand::*row :
+         {&RecordInHand::row, &RecordInHand::beforeNew, &RecordInHand::theirs}) {
+        if (result.*row) {
+            result.*row = remapped(*(result.*row), columns);
+        }
+    }
+    return result;
+}
+
 ColumnValues EntryState::valuesOf(const Row &row) const
 {
     ColumnValues values;

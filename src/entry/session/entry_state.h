@@ -1,5 +1,5 @@
 // All that one form at work knows at a moment, as a value: its rows, the record in hand, what was typed and is not
-// saved. EntrySession alone changes it; what controls show and may do is worked out of it.
+// saved. StateChanges alone changes it; what controls show and may do is worked out of it.
 #pragma once
 
 #include "core/catalogue/catalogue.h"
@@ -50,6 +50,8 @@ struct RecordInHand
     bool isNew = false;
     QHash<QString, TypedValue> typed;     // by column
     QHash<QString, QVariant> startValues; // of a new record, by column
+    Question question = Question::None;   // to be answered before it can be saved
+    std::optional<Row> theirs;            // what someone else stored meanwhile
 };
 
 struct EntryState
@@ -67,6 +69,8 @@ struct EntryState
     bool hasRecord() const { return record.row.has_value() || record.isNew; }
     bool isNew() const { return record.isNew; }
     bool isChanged() const { return !record.typed.isEmpty(); } // something is typed and not saved
+    // A new record was begun while another was in hand, to which one comes back.
+    bool isNewBesideAnother() const { return record.isNew && record.beforeNew; }
     // The key of the record in hand; nothing for none or a new one.
     std::optional<RowKey> key() const;
     bool canAdd() const;
@@ -80,8 +84,15 @@ struct EntryState
     QVariant value(const QString &column) const;
     // What stands in a column when nothing was typed.
     QVariant valueBeforeTyping(const QString &column) const;
+    // The rows that the form asks for, held to those it is held to, with the columns that were typed into.
+    Result<RecordSource> wantedSource() const;
     // The table of the form's rows, or nullptr.
     const Table *table() const { return findTable(catalogue, form.rowsFrom); }
+    // A row, or all rows of a record, that were read with other columns, as they are with those of now: values that
+    // were read stay as they were read, so that a change by someone else is still noticed at saving; others are read
+    // now.
+    Row remapped(const Row &row, const QStringList &columns) const;
+    RecordInHand remapped(const RecordInHand &inHand, const QStringList &columns) const;
     // What a row stores, without what cannot be written.
     ColumnValues valuesOf(const Row &row) const;
 

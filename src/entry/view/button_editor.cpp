@@ -2,6 +2,7 @@
 #include "core/kinds/button_actions.h"
 #include "entry/editors/field_editor.h"
 #include "entry/editors/painted_widgets.h"
+#include "entry/session/opened_form.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_window.h"
 
@@ -65,7 +66,7 @@ private:
         case ButtonAction::Save:
             return session().hasUnsaved();
         case ButtonAction::TakeBack:
-            return session().canTakeBack();
+            return session().takingBack().canTakeBack();
         case ButtonAction::Delete:
             return session().state().canDelete();
         }
@@ -89,16 +90,16 @@ private:
         case ButtonAction::Nothing:
             break;
         case ButtonAction::First:
-            (void)session().goFirst();
+            (void)session().moves().goFirst();
             break;
         case ButtonAction::Previous:
-            (void)session().goPrevious();
+            (void)session().moves().goPrevious();
             break;
         case ButtonAction::Next:
-            (void)session().goNext();
+            (void)session().moves().goNext();
             break;
         case ButtonAction::Last:
-            (void)session().goLast();
+            (void)session().moves().goLast();
             break;
         case ButtonAction::Find:
             form->askAndFind();
@@ -107,10 +108,10 @@ private:
             form->addRecord();
             break;
         case ButtonAction::Save:
-            (void)session().save();
+            (void)session().saving().save();
             break;
         case ButtonAction::TakeBack:
-            (void)session().takeBack();
+            (void)session().takingBack().takeBack();
             break;
         case ButtonAction::Delete:
             form->askAndDelete();
@@ -130,11 +131,11 @@ private:
     // Rows belong to a stored record, so what was typed in it is saved first.
     void openRows()
     {
-        if (!control().inner || !session().save() || session().state().isNew()) {
+        if (!control().inner || !session().saving().save() || session().state().isNew()) {
             return;
         }
         if (!m_window) {
-            m_window = new FormWindow(session().childOf(control()), *context().appearance, m_button->window());
+            m_window = new FormWindow(session().children().of(control()), *context().appearance, m_button->window());
         }
         m_window->begin();
     }
@@ -142,10 +143,10 @@ private:
     // The other form may change what stands here, and shows what was typed here only when it is saved.
     void openForm()
     {
-        if (!session().save()) {
+        if (!session().saving().save()) {
             return;
         }
-        Result<std::unique_ptr<EntrySession>> other = session().openedBy(control());
+        Result<std::unique_ptr<EntrySession>> other = formOpenedBy(control(), session());
         if (!other) {
             Q_EMIT session().said(other.error().sentence);
             return;

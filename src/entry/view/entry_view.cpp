@@ -128,12 +128,12 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         });
         connect(session, &EntrySession::positionChanged, this, &EntryView::refreshRowBar);
         connect(m_rowBar, &QScrollBar::valueChanged, this, [this](int value) {
-            const std::optional<qint64> first = m_session->window().firstNumber(m_session->place().count());
+            const std::optional<qint64> first = m_session->rows().window().firstNumber(m_session->place().count());
             const qint64 row = value - first.value_or(0);
-            const qint64 rows = m_session->window().rows().size();
+            const qint64 rows = m_session->rows().window().rows().size();
             if (first && (row < -RowWindow::Step || row > rows + RowWindow::Step)) {
-                m_session->readRowsAt(value);
-                const qint64 now = m_session->window().firstNumber(m_session->place().count()).value_or(0);
+                m_session->rows().readAround(value);
+                const qint64 now = m_session->rows().window().firstNumber(m_session->place().count()).value_or(0);
                 m_rows->setTop(static_cast<int>(value - now));
             } else {
                 m_rows->setTop(static_cast<int>(row));
@@ -384,7 +384,7 @@ int EntryView::stripHeight() const
 
 void EntryView::addRecord()
 {
-    if (m_session->add()) {
+    if (m_session->moves().add()) {
         focusFirst();
     }
 }
@@ -394,16 +394,16 @@ void EntryView::askAndDelete()
     if (!m_session->state().canDelete()) {
         return;
     }
-    const int answer =
-        ask({tr("Delete record"),
-             tr("Delete “%1” from “%2”?").arg(m_session->recordWords(), titleFromTable(m_session->form().rowsFrom)),
-             m_session->deletionWords(),
-             {tr("Delete"), tr("Keep")},
-             1,
-             1},
-            this);
+    const int answer = ask({tr("Delete record"),
+                            tr("Delete “%1” from “%2”?")
+                                .arg(m_session->values().recordWords(), titleFromTable(m_session->form().rowsFrom)),
+                            m_session->saving().deletionWords(),
+                            {tr("Delete"), tr("Keep")},
+                            1,
+                            1},
+                           this);
     if (answer == 0) {
-        m_session->removeRecord();
+        m_session->saving().remove();
     }
 }
 
@@ -413,7 +413,7 @@ void EntryView::showRecordList()
     const WindowStyle &window = m_form.window;
     const bool isWanted = m_hasStrip && window.hasRecordList && m_session->state().isStarted;
     const bool isOther =
-        m_list && isWanted && !(m_list->form() == recordListForm(m_form, m_session->catalogue(), m_appearance));
+        m_list && isWanted && !(m_list->form() == recordListForm(m_form, m_session->state().catalogue, m_appearance));
     if (m_list && (!isWanted || isOther)) {
         delete m_list;
         m_list = nullptr;
@@ -437,7 +437,7 @@ void EntryView::showRecordList()
 void EntryView::askAndFind()
 {
     if (const std::optional<QVariantList> key = askForRecord(*m_session, this)) {
-        m_session->goToKey(*key); // it says so itself when it cannot
+        m_session->moves().goToKey(*key); // it says so itself when it cannot
     }
 }
 
@@ -481,12 +481,12 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
         keepInSight(static_cast<QWidget *>(watched));
         // Whoever goes among the rows of a record leaves its own boxes: what was typed there is saved first.
         if (EntrySession *parent = m_session->parentSession();
-            parent && parent->state().isChanged() && !parent->saveOwn()) {
+            parent && parent->state().isChanged() && !parent->saving().saveOwn()) {
             QMetaObject::invokeMethod(
                 this, [this] { Q_EMIT parentRefused(); }, Qt::QueuedConnection);
         }
         if (m_session->parentSession() && !m_session->state().hasRecord() && m_session->state().canAdd()) {
-            m_session->add();
+            m_session->moves().add();
         }
     }
     const auto isPageKey = [](const QKeyEvent &key) {
@@ -512,7 +512,7 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
                         const Control *left = m_form.controls.find(control);
                         const QWidget *box = widgetFor(control);
                         if (left && box && !box->hasFocus()) {
-                            m_session->boxLeft(*left);
+                            m_session->typing().boxLeft(*left);
                         }
                     },
                     Qt::QueuedConnection);
@@ -534,7 +534,7 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
                 askAndDelete();
                 return true;
             case Qt::Key_Backspace:
-                m_session->takeBack();
+                m_session->takingBack().takeBack();
                 return true;
             default:
                 break;
@@ -562,16 +562,16 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
         }
         switch (key->key()) {
         case Qt::Key_PageDown:
-            m_session->goNext();
+            m_session->moves().goNext();
             return true;
         case Qt::Key_PageUp:
-            m_session->goPrevious();
+            m_session->moves().goPrevious();
             return true;
         case Qt::Key_Home:
         case Qt::Key_End:
             // In a text of several lines they go to its own first and last line.
             if (hasControl && !qobject_cast<QPlainTextEdit *>(watched)) {
-                key->key() == Qt::Key_Home ? m_session->goFirst() : m_session->goLast();
+                key->key() == Qt::Key_Home ? m_session->moves().goFirst() : m_session->moves().goLast();
                 return true;
             }
             break;
@@ -579,7 +579,7 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             // Only this box; the whole record takes “Take back”. With nothing typed in it, the window may go back.
             for (const auto &[id, editor] : m_editors) {
                 if (editor->widget() == watched) {
-                    return m_session->putBack(editor->control());
+                    return m_session->typing().putBack(editor->control());
                 }
             }
             break;

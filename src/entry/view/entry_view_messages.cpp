@@ -148,7 +148,7 @@ void EntryView::refreshNotice()
     const auto whole = std::find_if(
         said.begin(), said.end(), [&](const FieldMessage &message) { return !m_form.controls.find(message.control); });
     const QString sentence = whole != said.end() ? whole->sentence : unplacedMessage();
-    const QString wanted = QString::number(static_cast<int>(m_session->question())) + sentence;
+    const QString wanted = QString::number(static_cast<int>(m_session->state().record.question)) + sentence;
     if (wanted == m_noticeShown) {
         return;
     }
@@ -174,23 +174,23 @@ void EntryView::refreshNotice()
         row->addWidget(made);
     };
     bool isNeeded = true;
-    switch (m_session->question()) {
+    switch (m_session->state().record.question) {
     case Question::ChangedMeanwhile:
         words(
             tr("Someone else changed this record while you worked on it. Beside the boxes stands what is stored now."));
         button(tr("Save mine over it"), [this] {
-            m_session->keepMine();
+            m_session->saving().keepMine();
             refreshNotice();
         });
-        button(tr("Take what is stored"), [this] { m_session->takeTheirs(); });
+        button(tr("Take what is stored"), [this] { m_session->saving().takeTheirs(); });
         break;
     case Question::DeletedMeanwhile:
         words(tr("Someone else deleted this record while you worked on it."));
         button(tr("Add mine as a new record"), [this] {
-            m_session->keepMine();
+            m_session->saving().keepMine();
             refreshNotice();
         });
-        button(tr("Let mine go"), [this] { m_session->takeTheirs(); });
+        button(tr("Let mine go"), [this] { m_session->saving().takeTheirs(); });
         break;
     case Question::None:
         isNeeded = !sentence.isEmpty();

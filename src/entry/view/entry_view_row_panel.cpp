@@ -10,7 +10,7 @@ namespace nabblet {
 // Makes the panel that the form asks for, or takes it away.
 void EntryView::showRowPanel()
 {
-    EntrySession *row = m_rows ? m_session->rowSession() : nullptr;
+    EntrySession *row = m_rows ? m_session->row() : nullptr;
     const bool isSame = m_rowView && row == m_rowView->session() && m_rowView->m_form == row->form();
     if (!row || !isSame) {
         delete m_rowView;
@@ -57,12 +57,12 @@ void EntryView::showRowPanel()
 // Shows the row in full or goes back to the rows, saving first what was typed where one was.
 void EntryView::setRowPanelOpen(bool isOpen)
 {
-    EntrySession *row = m_rows ? m_session->rowSession() : nullptr;
+    EntrySession *row = m_rows ? m_session->row() : nullptr;
     if (!row) {
         return;
     }
     const bool isOther = isOpen != m_isRowOpen;
-    if (isOther && !(isOpen ? m_session->saveOwn() : row->leave())) {
+    if (isOther && !(isOpen ? m_session->saving().saveOwn() : row->moves().leave())) {
         return;
     }
     switch (m_form.rowPanel) {

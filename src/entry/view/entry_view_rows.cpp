@@ -31,7 +31,7 @@ void EntryView::refreshRowBar()
     if (!m_rows) {
         return;
     }
-    const RowWindow &window = m_session->window();
+    const RowWindow &window = m_session->rows().window();
     const std::optional<qint64> count = m_session->place().count();
     const std::optional<qint64> first = window.firstNumber(count);
     const bool knowsAll = first && count && *count < std::numeric_limits<int>::max() / 2;
@@ -49,22 +49,22 @@ void EntryView::refreshRowBar()
 void EntryView::readRowsInSight()
 {
     constexpr int Ahead = 16; // rows kept ready beyond what is seen
-    const RowWindow &window = m_session->window();
+    const RowWindow &window = m_session->rows().window();
     if (!window.hasLast() && m_rows->top() + m_rows->rowsInSight() + Ahead > window.rows().size()) {
-        m_session->readMoreAfter();
+        m_session->rows().readMoreAfter();
     }
     if (!window.hasFirst() && !window.rows().isEmpty() && m_rows->top() < Ahead) {
-        m_session->readMoreBefore();
+        m_session->rows().readMoreBefore();
     }
 }
 
 void EntryView::goToRow(int row)
 {
-    const int rows = static_cast<int>(m_session->window().rows().size());
+    const int rows = static_cast<int>(m_session->rows().window().rows().size());
     if (row < rows) {
-        m_session->goToRow(row);
+        m_session->moves().goToRow(row);
     } else if (!m_session->state().isNew()) {
-        m_session->add();
+        m_session->moves().add();
     }
 }
 
@@ -78,8 +78,8 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
     if (modifiers == Qt::NoModifier && key == Qt::Key_Down) {
         if (row < last) {
             goToRow(row + 1);
-        } else if (isFilled && m_session->save()) {
-            m_session->add();
+        } else if (isFilled && m_session->saving().save()) {
+            m_session->moves().add();
         }
         return true;
     }
@@ -91,7 +91,7 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
     }
     if (key == Qt::Key_PageDown || key == Qt::Key_PageUp) {
         const int by = key == Qt::Key_PageDown ? m_rows->rowsInSight() : -m_rows->rowsInSight();
-        const int most = static_cast<int>(m_session->window().rows().size()) - 1;
+        const int most = static_cast<int>(m_session->rows().window().rows().size()) - 1;
         goToRow(std::clamp(row + by, 0, std::max(0, most)));
         readRowsInSight();
         return true;
@@ -122,7 +122,7 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
         return true;
     }
     if (isForward && watched == boxes.last() && isFilled) {
-        if (m_session->save() && m_session->add()) {
+        if (m_session->saving().save() && m_session->moves().add()) {
             boxes.first()->setFocus(Qt::TabFocusReason);
         }
         return true;

@@ -94,13 +94,13 @@ void FormWindow::makeRecordsMenu()
     const auto add = [&](const QString &words, const QString &keys, auto action) {
         records->addAction(words, this, action)->setShortcut(QKeySequence(keys));
     };
-    add(tr("&Save"), tr("Ctrl+S"), [this] { m_session->save(); });
-    add(tr("&Take back"), tr("Ctrl+Backspace"), [this] { m_session->takeBack(); });
+    add(tr("&Save"), tr("Ctrl+S"), [this] { m_session->saving().save(); });
+    add(tr("&Take back"), tr("Ctrl+Backspace"), [this] { m_session->takingBack().takeBack(); });
     records->addSeparator();
-    add(tr("&First"), tr("Ctrl+Home"), [this] { m_session->goFirst(); });
-    add(tr("&Previous"), tr("PgUp"), [this] { m_session->goPrevious(); });
-    add(tr("&Next"), tr("PgDown"), [this] { m_session->goNext(); });
-    add(tr("&Last"), tr("Ctrl+End"), [this] { m_session->goLast(); });
+    add(tr("&First"), tr("Ctrl+Home"), [this] { m_session->moves().goFirst(); });
+    add(tr("&Previous"), tr("PgUp"), [this] { m_session->moves().goPrevious(); });
+    add(tr("&Next"), tr("PgDown"), [this] { m_session->moves().goNext(); });
+    add(tr("&Last"), tr("Ctrl+End"), [this] { m_session->moves().goLast(); });
     add(tr("F&ind…"), tr("Ctrl+F"), [this] { m_view->askAndFind(); });
     records->addSeparator();
     add(tr("&Add"), tr("Ctrl+N"), [this] { m_view->addRecord(); });

@@ -102,12 +102,12 @@ Form recordListForm(const Form &form, const Catalogue &catalogue, const TextMeas
 
 RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWidget *parent)
     : QWidget(parent), m_session(session),
-      m_rows(std::make_unique<EntrySession>(session->connection(), session->catalogue(),
-                                            recordListForm(session->form(), session->catalogue(), appearance)))
+      m_rows(std::make_unique<EntrySession>(session->state().connection, session->state().catalogue,
+                                            recordListForm(session->form(), session->state().catalogue, appearance)))
 {
     setObjectName(QStringLiteral("recordList"));
     m_rows->setLocale(session->state().locale);
-    m_rows->holdAs(*session); // which starts it
+    m_rows->holdTo(session->state().heldTo); // which starts it
     m_view = new EntryView(m_rows.get(), appearance, this, Furniture::None);
     auto *layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -118,7 +118,7 @@ RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWid
         if (m_isFollowing || !key || key == m_session->state().key()) {
             return;
         }
-        if (!m_session->goToKey(*key)) { // refused: what was typed there stays in hand
+        if (!m_session->moves().goToKey(*key)) { // refused: what was typed there stays in hand
             follow();
         }
     });
@@ -137,7 +137,7 @@ void RecordList::follow()
         return;
     }
     m_isFollowing = true;
-    m_rows->holdAs(*m_session);
+    m_rows->holdTo(m_session->state().heldTo);
     const std::optional<RowKey> key = m_session->state().key();
     if (!key) {
         m_isFollowing = false;
@@ -146,7 +146,7 @@ void RecordList::follow()
     if (m_rows->state().key() == key) {
         m_rows->readAgain();
     } else {
-        (void)m_rows->goToKey(*key);
+        (void)m_rows->moves().goToKey(*key);
     }
     m_isFollowing = false;
 }

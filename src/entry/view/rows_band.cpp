@@ -41,14 +41,14 @@ void RowsBand::setTop(int top)
 
 int RowsBand::rowsInAll() const
 {
-    const bool endsHere = m_session->window().hasLast() || m_session->window().rows().isEmpty();
+    const bool endsHere = m_session->rows().window().hasLast() || m_session->rows().window().rows().isEmpty();
     const bool hasBlank = m_session->state().isNew() || (endsHere && m_session->state().canAdd());
-    return static_cast<int>(m_session->window().rows().size()) + (hasBlank ? 1 : 0);
+    return static_cast<int>(m_session->rows().window().rows().size()) + (hasBlank ? 1 : 0);
 }
 
 int RowsBand::rowInHand() const
 {
-    return m_session->state().isNew() ? rowsInAll() - 1 : m_session->windowIndex();
+    return m_session->state().isNew() ? rowsInAll() - 1 : m_session->rows().indexInHand();
 }
 
 void RowsBand::showRowInHand()
@@ -66,7 +66,7 @@ void RowsBand::showRowInHand()
 
 void RowsBand::readShown()
 {
-    const QList<Row> &rows = m_session->window().rows();
+    const QList<Row> &rows = m_session->rows().window().rows();
     const int end = std::min<int>(static_cast<int>(rows.size()), m_top + rowsInSight() + 1);
     for (int row = std::max(0, m_top); row < end; ++row) {
         for (const Control &control : std::as_const(m_controls)) {
@@ -84,7 +84,7 @@ void RowsBand::paintEvent(QPaintEvent *event)
     if (m_rowHeight <= 0) {
         return;
     }
-    const QList<Row> &rows = m_session->window().rows();
+    const QList<Row> &rows = m_session->rows().window().rows();
     const int inHand = rowInHand();
     const int end = std::min(rowsInAll(), m_top + height() / m_rowHeight + 1);
     for (int row = m_top; row < end; ++row) {

@@ -78,7 +78,7 @@ public:
 
     void refresh() override
     {
-        EntrySession *rows = session().childOf(control());
+        EntrySession *rows = session().children().of(control());
         if (m_view && m_view->session() == rows && m_form == rows->form()) {
             return; // follows its own session
         }

@@ -166,7 +166,7 @@ private Q_SLOTS:
                 QVERIFY2(now.isMissing == stored.isNull(), where.constData());
                 m_view->widgetFor(id)->setFocus();
                 if (kind.editor == Editor::Line || kind.editor == Editor::LongText) {
-                    m_session->type(control(id), now.words);
+                    m_session->typing().type(control(id), now.words);
                 }
                 if (kind.editor == Editor::Tick && !stored.isNull() && stored.toInt() <= 1 && stored.toInt() >= 0) {
                     button(id)->click();
@@ -174,7 +174,7 @@ private Q_SLOTS:
                 }
                 QVERIFY2(!m_session->state().isChanged(), where.constData());
             }
-            if (!m_session->goNext()) {
+            if (!m_session->moves().goNext()) {
                 break;
             }
         }
@@ -188,13 +188,13 @@ private Q_SLOTS:
         open();
         QCOMPARE(shown(works).isMissing, ask("SELECT lamp_works IS NULL FROM visit LIMIT 1") == "1");
         button(works)->setFocus();
-        m_session->choose(control(works), QVariant(0));
+        m_session->typing().choose(control(works), QVariant(0));
         QVERIFY(!shown(works).isOn && !shown(works).isMissing);
         QTest::keyClick(button(works), Qt::Key_Space);
         QVERIFY(shown(works).isOn && button(works)->isChecked());
         QTest::keyClick(button(works), Qt::Key_Delete);
         QVERIFY(shown(works).isMissing && !button(works)->isChecked());
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT lamp_works IS NULL FROM visit ORDER BY visit_id LIMIT 1"), "1");
     }
 
@@ -214,7 +214,7 @@ private Q_SLOTS:
         QCOMPARE(m_session->state().value("status"), QVariant("withdrawn"));
         QTest::keyClicks(box, "ad");
         QCOMPARE(m_session->state().value("status"), QVariant("adrift"));
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "adrift");
     }
 
@@ -237,7 +237,7 @@ private Q_SLOTS:
         QCOMPARE(m_session->state().value("remarks"), QVariant("p, b, old"));
         QTest::keyClick(box, Qt::Key_Delete);
         QVERIFY(m_session->state().value("remarks").isNull());
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT remarks IS NULL FROM buoy WHERE buoy_id = 1"), "1");
     }
 
@@ -254,7 +254,7 @@ private Q_SLOTS:
         QTest::keyClick(box, Qt::Key_End);
         QCOMPARE(shown(list).words, ask("SELECT max(name) FROM contractor"));
         QTest::keyClick(box, Qt::Key_Home);
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT c.name FROM buoy JOIN contractor c USING (contractor_id) WHERE buoy_id = 1"),
                  ask("SELECT min(name) FROM contractor"));
     }
@@ -311,24 +311,24 @@ private Q_SLOTS:
         const ControlId joined = add("date", "joined_on", {{"startsWorkedOut", "date('2026-09-29', '+1 day')"}});
         const ControlId bulletin = add("switch", "wants_bulletin", {{"starts", 1}});
         open();
-        QVERIFY(m_session->add());
+        QVERIFY(m_session->moves().add());
         QCOMPARE(line(country)->text(), "NO");
         QCOMPARE(line(joined)->text(), "30 Sep 2026");
         QVERIFY(shown(bulletin).isOn);
         QVERIFY(!m_session->state().isChanged()); // nobody typed: leaving adds nothing
-        QVERIFY(m_session->leave());
+        QVERIFY(m_session->moves().leave());
         const QString count = ask("SELECT count(*) FROM observer");
-        QVERIFY(m_session->add());
+        QVERIFY(m_session->moves().add());
         retype(given, "Wanda");
         retype(family, "Quillfeather");
         retype(country, "SE");
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT count(*) FROM observer").toInt(), count.toInt() + 1);
         QCOMPARE(ask("SELECT country, joined_on, wants_bulletin FROM observer WHERE given_name = 'Wanda'"),
                  "SE|2026-09-30|1");
         // What stands there is taken away by clearing the box.
-        QVERIFY(m_session->add());
-        m_session->type(control(joined), QString());
+        QVERIFY(m_session->moves().add());
+        m_session->typing().type(control(joined), QString());
         QVERIFY(m_session->state().value("joined_on").isNull());
     }
 
@@ -361,7 +361,7 @@ private Q_SLOTS:
         QTest::keyClick(line(fairway), Qt::Key_Escape);
         // A SELECT is read beside the interface; only buoys of the fairway that is chosen now.
         for (const QString &id : {QString("2"), QString("3")}) {
-            m_session->chooseRow(control(fairway), {id.toLongLong()});
+            m_session->typing().chooseRow(control(fairway), {id.toLongLong()});
             line(replaces)->setFocus();
             QTest::keyClick(line(replaces), Qt::Key_F4);
             const QStringList expected =
@@ -387,11 +387,11 @@ private Q_SLOTS:
         QCOMPARE(m_session->state().value("remarks"), QVariant("Q(9) 15s new"));
         retype(refusing, "Q(9) 15s new");
         line(name)->setFocus();
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         QCOMPARE(m_session->state().messages.size(), 1);
         QCOMPARE(line(refusing)->text(), "Q(9) 15s new"); // nothing typed is thrown away
-        m_session->putBack(control(refusing));
-        QVERIFY(m_session->save());
+        m_session->typing().putBack(control(refusing));
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT remarks FROM buoy WHERE buoy_id = 1"), "Q(9) 15s new");
     }
 
@@ -413,12 +413,12 @@ private Q_SLOTS:
         outer.controls.append(rows);
         EntrySession session(*m_connection, m_catalogue, outer);
         QVERIFY(session.start(Counting::No).isOk());
-        EntrySession *visits = session.childOf(rows);
-        QVERIFY(visits->add());
+        EntrySession *visits = session.children().of(rows);
+        QVERIFY(visits->moves().add());
         QCOMPARE(visits->state().value("buoy_id"), QVariant(1LL));
-        visits->type(control(lead), "Wanda");
+        visits->typing().type(control(lead), "Wanda");
         QCOMPARE(visits->state().value("visited_on"), QVariant("2026-09-30"));
-        QVERIFY(visits->save());
+        QVERIFY(visits->saving().save());
         QCOMPARE(ask("SELECT buoy_id, visited_on FROM visit WHERE crew_lead = 'Wanda'"), "1|2026-09-30");
         Q_UNUSED(day);
     }
@@ -464,10 +464,10 @@ private Q_SLOTS:
         QTest::keyClick(line(jump), Qt::Key_Return);
         QCOMPARE(line(jump)->text(), telling);
         QCOMPARE(ask("SELECT count(*) FROM buoy WHERE name = 'Painted anew'"), "1");
-        QVERIFY(m_session->add());
+        QVERIFY(m_session->moves().add());
         QVERIFY(line(jump)->text().isEmpty());
         // A click takes all its words, so that what is typed looks for another record; a second one puts the cursor.
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
         line(name)->setFocus();
         QTest::mouseClick(line(jump), Qt::LeftButton, {}, QPoint(20, 10));
         QCOMPARE(line(jump)->selectedText(), line(jump)->text());
@@ -529,7 +529,7 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), first);
         press(ButtonAction::New);
         QVERIFY(m_session->state().isNew());
-        QVERIFY(m_session->leave());
+        QVERIFY(m_session->moves().leave());
         QSignalSpy closing(m_view.get(), &EntryView::closeRequested);
         press(ButtonAction::Close);
         QCOMPARE(closing.size(), 1);
@@ -580,18 +580,18 @@ private Q_SLOTS:
                    : wanted == "visits"   ? Result<Form>(visits)
                                           : Error{"The project has no such form.", {}};
         });
-        QVERIFY(m_session->goNext());
+        QVERIFY(m_session->moves().goNext());
         button(byKey)->click();
         auto *window = m_view->findChild<FormWindow *>();
         QVERIFY(window && window->isVisible());
         EntrySession *other = window->findChild<EntryView *>()->session();
         QCOMPARE(other->state().value("name").toString(),
                  ask("SELECT c.name FROM buoy JOIN contractor c USING (contractor_id) WHERE buoy_id = 2"));
-        QVERIFY(other->goNext() || other->goPrevious()); // all records are there
-        QVERIFY(other->goToKey({m_session->state().value("contractor_id")}));
+        QVERIFY(other->moves().goNext() || other->moves().goPrevious()); // all records are there
+        QVERIFY(other->moves().goToKey({m_session->state().value("contractor_id")}));
         for (const Control &each : other->form().controls) {
             if (each.column == "name") {
-                other->type(each, "Anew & Sons");
+                other->typing().type(each, "Anew & Sons");
             }
         }
         const samples::WhenOpen saves(
@@ -606,7 +606,7 @@ private Q_SLOTS:
         QVERIFY(window);
         EntrySession *rows = window->findChild<EntryView *>()->session();
         int count = rows->state().hasRecord() ? 1 : 0;
-        while (rows->goNext()) {
+        while (rows->moves().goNext()) {
             ++count;
         }
         QCOMPARE(QString::number(count), ask("SELECT count(*) FROM visit WHERE buoy_id = 2"));

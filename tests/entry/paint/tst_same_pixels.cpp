@@ -68,7 +68,7 @@ class TestSamePixels : public QObject
                 QVERIFY2(inEntry == onBoard,
                          qPrintable(control.name + " differs in record " + QString::number(record)));
             }
-            session.goNext();
+            session.moves().goNext();
         }
     }
 
@@ -260,7 +260,7 @@ private Q_SLOTS:
                 onBoard.save(QDir::temp().filePath("nabblet-board.png"));
             }
             QVERIFY2(inEntry == onBoard, qPrintable(kind + " differs in record " + QString::number(record)));
-            session.goNext();
+            session.moves().goNext();
         }
     }
 
@@ -282,8 +282,8 @@ private Q_SLOTS:
                 control.kind == "text-box") {
                 continue;
             }
-            session.type(control, "no such value");
-            session.boxLeft(control);
+            session.typing().type(control, "no such value");
+            session.typing().boxLeft(control);
             const Shown shown = session.values().shown(control);
             QCOMPARE(shown.state, BoxState::Refused);
             if (QWidget *focused = QApplication::focusWidget()) {

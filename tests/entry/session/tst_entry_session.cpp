@@ -68,31 +68,31 @@ private Q_SLOTS:
 
     void movingKeepsThePlaceInSight()
     {
-        QVERIFY(m_session->goNext());
+        QVERIFY(m_session->moves().goNext());
         QCOMPARE(*m_session->position(), 1);
-        QVERIFY(m_session->goPrevious());
-        QVERIFY(!m_session->goPrevious());
+        QVERIFY(m_session->moves().goPrevious());
+        QVERIFY(!m_session->moves().goPrevious());
         QCOMPARE(m_said, "This is the first record.");
-        QVERIFY(m_session->goLast());
+        QVERIFY(m_session->moves().goLast());
         QTRY_COMPARE(m_session->position().value_or(-1), 211);
-        QVERIFY(!m_session->goNext());
-        QVERIFY(m_session->goPrevious());
+        QVERIFY(!m_session->moves().goNext());
+        QVERIFY(m_session->moves().goPrevious());
         QCOMPARE(*m_session->position(), 210);
         QTRY_VERIFY(m_session->place().map().has_value());
-        QVERIFY(m_session->goTo(99));
+        QVERIFY(m_session->moves().goTo(99));
         QCOMPARE(words("asset_no"), ask("SELECT asset_no FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 99"));
         QCOMPARE(*m_session->position(), 99);
-        QVERIFY(m_session->goTo(100000));
+        QVERIFY(m_session->moves().goTo(100000));
         QCOMPARE(*m_session->position(), 211);
     }
 
     void savingSaysWhatWasSaved()
     {
-        m_session->type(field("name"), "Long Reach Gate");
-        m_session->type(field("depth_m"), "21.5");
+        m_session->typing().type(field("name"), "Long Reach Gate");
+        m_session->typing().type(field("depth_m"), "21.5");
         QVERIFY(m_session->state().isChanged());
         QCOMPARE(m_session->state().changedCaptions(), QStringList({"Name", "Depth (m)"}));
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(m_said, "Saved “Long Reach Gate”: Name, Depth (m).");
         QCOMPARE(ask("SELECT name, depth_m FROM buoy WHERE buoy_id = 1"), "Long Reach Gate|21.5");
         QVERIFY(!m_session->state().isChanged());
@@ -101,38 +101,38 @@ private Q_SLOTS:
     void typingWhatIsStoredIsNoChange()
     {
         const QString before = words("name");
-        m_session->type(field("name"), "x");
-        m_session->type(field("name"), before);
+        m_session->typing().type(field("name"), "x");
+        m_session->typing().type(field("name"), before);
         QVERIFY(!m_session->state().isChanged());
     }
 
     void leavingARecordSavesIt()
     {
-        m_session->type(field("name"), "Gate");
-        QVERIFY(m_session->goNext());
+        m_session->typing().type(field("name"), "Gate");
+        QVERIFY(m_session->moves().goNext());
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Gate");
     }
 
     void aRefusedRecordStaysWithWhatWasTyped()
     {
-        m_session->type(field("name"), "Gate");
-        m_session->type(field("depth_m"), "-4");
-        QVERIFY(!m_session->goNext());
+        m_session->typing().type(field("name"), "Gate");
+        m_session->typing().type(field("depth_m"), "-4");
+        QVERIFY(!m_session->moves().goNext());
         QCOMPARE(sentences(), QStringList({"Depth (m) must be 0 or more"}));
         QCOMPARE(m_session->state().messages.first().control, field("depth_m").id);
         QCOMPARE(words("depth_m"), "-4");
         QCOMPARE(words("name"), "Gate");
         QCOMPARE(m_session->values().shown(field("depth_m")).state, BoxState::Refused);
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Long Reach Entrance Port");
-        m_session->type(field("depth_m"), "4");
+        m_session->typing().type(field("depth_m"), "4");
         QVERIFY(m_session->state().messages.isEmpty());
-        QVERIFY(m_session->goNext());
+        QVERIFY(m_session->moves().goNext());
     }
 
     void wordsThatAreNoValueAreKeptAndNamed()
     {
-        m_session->type(field("laid_on"), "last spring");
-        QVERIFY(!m_session->save());
+        m_session->typing().type(field("laid_on"), "last spring");
+        QVERIFY(!m_session->saving().save());
         QVERIFY(sentences().first().startsWith("A date is needed here"));
         QCOMPARE(words("laid_on"), "last spring");
         QCOMPARE(m_session->values().shown(field("laid_on")).state, BoxState::Refused);
@@ -140,25 +140,25 @@ private Q_SLOTS:
 
     void everyBlankRequiredBoxIsNamedAtOnce()
     {
-        QVERIFY(m_session->add());
-        m_session->type(field("position"), "58° N");
-        QVERIFY(!m_session->save());
+        QVERIFY(m_session->moves().add());
+        m_session->typing().type(field("position"), "58° N");
+        QVERIFY(!m_session->saving().save());
         QCOMPARE(sentences(), QStringList({"Asset number is needed", "Name is needed", "Type is needed",
                                            "Fairway is needed", "Contractor is needed"}));
     }
 
     void addingGivesTheNewRecordItsPlace()
     {
-        QVERIFY(m_session->add());
+        QVERIFY(m_session->moves().add());
         QVERIFY(m_session->state().isNew());
         for (const auto &[column, typed] : {std::pair{"asset_no", "NB-9001-A"}, std::pair{"name", "New Rock"}}) {
-            m_session->type(field(column), typed);
+            m_session->typing().type(field(column), typed);
         }
-        m_session->choose(field("buoy_type"), "ID");
-        m_session->choose(field("fairway_id"), 4);
-        m_session->choose(field("contractor_id"), 1);
+        m_session->typing().choose(field("buoy_type"), "ID");
+        m_session->typing().choose(field("fairway_id"), 4);
+        m_session->typing().choose(field("contractor_id"), 1);
         QCOMPARE(words("buoy_type"), "Isolated danger");
-        QVERIFY2(m_session->save(), qPrintable(m_said));
+        QVERIFY2(m_session->saving().save(), qPrintable(m_said));
         QCOMPARE(m_said, "Added “New Rock”.");
         QCOMPARE(ask("SELECT status, is_lit FROM buoy WHERE asset_no = 'NB-9001-A'"), "on station|0");
         QCOMPARE(words("status"), "On station");
@@ -168,9 +168,9 @@ private Q_SLOTS:
 
     void aBlankNewRecordIsLetGoWithoutAWord()
     {
-        QVERIFY(m_session->goNext());
-        QVERIFY(m_session->add());
-        QVERIFY(m_session->goPrevious());
+        QVERIFY(m_session->moves().goNext());
+        QVERIFY(m_session->moves().add());
+        QVERIFY(m_session->moves().goPrevious());
         QVERIFY(!m_session->state().isNew());
         QCOMPARE(words("asset_no"), "NB-2006-B");
         QCOMPARE(ask("SELECT count(*) FROM buoy"), "212");
@@ -179,36 +179,36 @@ private Q_SLOTS:
     void changesAreTakenBackBeforeAndAfterSaving()
     {
         const QString before = words("name");
-        m_session->type(field("name"), "Gate");
-        QVERIFY(m_session->takeBack());
+        m_session->typing().type(field("name"), "Gate");
+        QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(words("name"), before);
-        m_session->type(field("name"), "Gate");
-        QVERIFY(m_session->save());
-        QCOMPARE(m_session->takeBackWords(), "Take back the change of “Gate”");
-        QVERIFY(m_session->takeBack());
+        m_session->typing().type(field("name"), "Gate");
+        QVERIFY(m_session->saving().save());
+        QCOMPARE(m_session->takingBack().words(), "Take back the change of “Gate”");
+        QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), before);
-        QVERIFY(!m_session->canTakeBack());
+        QVERIFY(!m_session->takingBack().canTakeBack());
     }
 
     void whatWasTypedAndPutBackComesBack()
     {
-        m_session->type(field("name"), "Gate");
-        m_session->type(field("laid_on"), "last spring");
-        QVERIFY(m_session->takeBack());
+        m_session->typing().type(field("name"), "Gate");
+        m_session->typing().type(field("laid_on"), "last spring");
+        QVERIFY(m_session->takingBack().takeBack());
         QVERIFY(!m_session->state().isChanged());
-        QCOMPARE(m_session->takeBackWords(), "Bring back what was typed");
-        QVERIFY(m_session->takeBack());
+        QCOMPARE(m_session->takingBack().words(), "Bring back what was typed");
+        QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(words("name"), "Gate");
         QCOMPARE(words("laid_on"), "last spring");
         // Another record has nothing to bring back; a new one that was let go has.
-        QVERIFY(m_session->takeBack());
-        QVERIFY(m_session->goNext());
-        QVERIFY(!m_session->canTakeBack());
-        QVERIFY(m_session->add());
-        m_session->type(field("name"), "New Rock");
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
+        QVERIFY(m_session->moves().goNext());
+        QVERIFY(!m_session->takingBack().canTakeBack());
+        QVERIFY(m_session->moves().add());
+        m_session->typing().type(field("name"), "New Rock");
+        QVERIFY(m_session->takingBack().takeBack());
         QVERIFY(!m_session->state().isNew());
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
         QVERIFY(m_session->state().isNew());
         QCOMPARE(words("name"), "New Rock");
     }
@@ -217,60 +217,60 @@ private Q_SLOTS:
     {
         open("part_claim");
         const QString before = ask("SELECT * FROM part_claim ORDER BY claim_id");
-        QVERIFY(m_session->removeRecord());
+        QVERIFY(m_session->saving().remove());
         QVERIFY(ask("SELECT * FROM part_claim ORDER BY claim_id") != before);
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(ask("SELECT * FROM part_claim ORDER BY claim_id"), before);
     }
 
     void aRecordThatOthersNeedIsNotDeleted()
     {
         open("fairway");
-        QVERIFY(!m_session->removeRecord());
+        QVERIFY(!m_session->saving().remove());
         QVERIFY2(sentences().value(0).contains("others point to it"), qPrintable(sentences().value(0)));
         QCOMPARE(ask("SELECT count(*) FROM fairway"), "9");
     }
 
     void someoneElsesChangeIsNotOverwritten()
     {
-        m_session->type(field("name"), "Mine");
+        m_session->typing().type(field("name"), "Mine");
         ask("UPDATE buoy SET name = 'Theirs', depth_m = 7 WHERE buoy_id = 1");
-        QVERIFY(!m_session->save());
-        QCOMPARE(m_session->question(), Question::ChangedMeanwhile);
+        QVERIFY(!m_session->saving().save());
+        QCOMPARE(m_session->state().record.question, Question::ChangedMeanwhile);
         QCOMPARE(sentences(), QStringList({"Stored meanwhile: Theirs", "Stored meanwhile: 7.0"}));
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Theirs");
         QCOMPARE(words("name"), "Mine");
-        QVERIFY(m_session->keepMine());
+        QVERIFY(m_session->saving().keepMine());
         QCOMPARE(ask("SELECT name, depth_m FROM buoy WHERE buoy_id = 1"), "Mine|7");
     }
 
     void theirsCanBeTaken()
     {
-        m_session->type(field("name"), "Mine");
+        m_session->typing().type(field("name"), "Mine");
         ask("UPDATE buoy SET name = 'Theirs' WHERE buoy_id = 1");
-        QVERIFY(!m_session->save());
-        m_session->takeTheirs();
+        QVERIFY(!m_session->saving().save());
+        m_session->saving().takeTheirs();
         QCOMPARE(words("name"), "Theirs");
         QVERIFY(!m_session->state().isChanged());
-        QCOMPARE(m_session->question(), Question::None);
+        QCOMPARE(m_session->state().record.question, Question::None);
     }
 
     void aRecordDeletedMeanwhileCanBeAddedAgain()
     {
         open("part_claim");
-        m_session->type(field("reason"), "Kept");
+        m_session->typing().type(field("reason"), "Kept");
         ask("DELETE FROM part_claim WHERE claim_id = 1");
-        QVERIFY(!m_session->save());
-        QCOMPARE(m_session->question(), Question::DeletedMeanwhile);
+        QVERIFY(!m_session->saving().save());
+        QCOMPARE(m_session->state().record.question, Question::DeletedMeanwhile);
         QCOMPARE(words("reason"), "Kept");
-        QVERIFY2(m_session->keepMine(), qPrintable(m_said));
+        QVERIFY2(m_session->saving().keepMine(), qPrintable(m_said));
         QCOMPARE(ask("SELECT count(*) FROM part_claim WHERE reason = 'Kept'"), "1");
     }
 
     void aChangedDesignKeepsTheRecordAndWhatWasTyped()
     {
-        QVERIFY(m_session->goNext());
-        m_session->type(field("name"), "Typed");
+        QVERIFY(m_session->moves().goNext());
+        m_session->typing().type(field("name"), "Typed");
         Form form = m_session->form();
         for (int i = 0; i < form.controls.size(); ++i) {
             if (form.controls.at(i).column == "photo") {
@@ -281,17 +281,17 @@ private Q_SLOTS:
         QVERIFY(m_session->setForm(form).isOk());
         QCOMPARE(words("asset_no"), "NB-2006-B");
         QCOMPARE(words("name"), "Typed");
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
     }
 
     void columnsTheDatabaseWorksOutAreNeverTypedIn()
     {
         open("visit");
         QVERIFY(!m_session->state().mayType(field("labour_cost")));
-        m_session->type(field("labour_cost"), "1");
+        m_session->typing().type(field("labour_cost"), "1");
         QVERIFY(!m_session->state().isChanged());
-        m_session->type(field("hours"), "2");
-        QVERIFY(m_session->save());
+        m_session->typing().type(field("hours"), "2");
+        QVERIFY(m_session->saving().save());
         QCOMPARE(words("labour_cost"), ask("SELECT printf('%.2f', 2 * hourly_rate) FROM visit WHERE visit_id = 1"));
     }
 
@@ -300,7 +300,7 @@ private Q_SLOTS:
         open("parts_cost_by_buoy");
         QTRY_COMPARE(m_session->place().count().value_or(0), 212);
         QVERIFY(!m_session->state().canAdd() && !m_session->state().canChange() && !m_session->state().canDelete());
-        QVERIFY(m_session->goNext());
+        QVERIFY(m_session->moves().goNext());
     }
 
     void permissionsAreKept()
@@ -308,9 +308,9 @@ private Q_SLOTS:
         Form form = m_session->form();
         form.permissions = {true, false, false, false};
         QVERIFY(m_session->setForm(form).isOk());
-        QVERIFY(!m_session->add());
+        QVERIFY(!m_session->moves().add());
         QVERIFY(!m_session->state().mayType(field("name")));
-        QVERIFY(!m_session->removeRecord());
+        QVERIFY(!m_session->saving().remove());
     }
 
     void aTableThatIsGoneIsSaid()
@@ -328,15 +328,15 @@ private Q_SLOTS:
         open("part_claim");
         QVERIFY(m_session->state().isNew()); // what is typed begins the first record
         QVERIFY(!m_session->state().isChanged());
-        QVERIFY(!m_session->goNext());
-        QVERIFY(!m_session->goFirst());
+        QVERIFY(!m_session->moves().goNext());
+        QVERIFY(!m_session->moves().goFirst());
         QVERIFY(m_session->state().isNew());
-        QVERIFY(!m_session->canTakeBack());
-        m_session->type(field("reason"), "Cracked");
+        QVERIFY(!m_session->takingBack().canTakeBack());
+        m_session->typing().type(field("reason"), "Cracked");
         QVERIFY(m_session->state().isChanged());
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
         QVERIFY(m_session->state().isNew());
-        QVERIFY(m_session->takeBack()); // what was typed is back
+        QVERIFY(m_session->takingBack().takeBack()); // what was typed is back
         QCOMPARE(words("reason"), "Cracked");
     }
 };

@@ -104,7 +104,7 @@ class TestNothingLost : public QObject
         qFatal("nothing for %s", qPrintable(name));
     }
     const Control &field(const QString &column) const { return *find(m_form, column); }
-    EntrySession *rowsOf(const QString &table) { return m_session->childOf(field(table)); }
+    EntrySession *rowsOf(const QString &table) { return m_session->children().of(field(table)); }
     QWidget *box(const QString &column) const { return m_view->widgetFor(field(column).id); }
     QString words(const QString &column) const { return m_session->values().shown(field(column)).words; }
     static void retype(QWidget *line, const QString &typed)
@@ -166,7 +166,7 @@ private Q_SLOTS:
         show();
         QSignalSpy typed(m_session.get(), &EntrySession::pendingChanged);
         for (int i = 0; i < 20; ++i) {
-            m_session->goNext();
+            m_session->moves().goNext();
             QCoreApplication::processEvents();
         }
         QVERIFY(!m_session->hasUnsaved());
@@ -200,7 +200,7 @@ private Q_SLOTS:
         QCoreApplication::processEvents();
         QVERIFY(!m_session->state().isChanged());
         retype(box("name"), "y");
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT hex(note) FROM t"), before);
         QCOMPARE(ask("SELECT name FROM t"), "y");
         // What is typed behind it keeps what stands before, where the box can hold it.
@@ -209,7 +209,7 @@ private Q_SLOTS:
         text->moveCursor(QTextCursor::End);
         QTest::keyClicks(text, "!");
         QVERIFY(m_session->state().isChanged());
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         if (stored.contains("\r\n") || stored.contains(QChar(0xa0))) {
             QCOMPARE(ask("SELECT hex(note) FROM t"), before + "21");
         }
@@ -222,7 +222,7 @@ private Q_SLOTS:
         fairway();
         draft("buoy");
         start();
-        QVERIFY(m_session->goNext());
+        QVERIFY(m_session->moves().goNext());
         sqlite3 *handle = *static_cast<sqlite3 *const *>(m_connection->database().driver()->handle().constData());
         int statements = 0;
         const auto count = [](unsigned, void *counter, void *, void *) { return ++*static_cast<int *>(counter), 0; };
@@ -263,12 +263,12 @@ private Q_SLOTS:
                 "GROUP BY visit_id HAVING count(*) = 3 LIMIT 1");
         const QString before = ask("SELECT * FROM part_fitted; SELECT * FROM visit");
         start();
-        QVERIFY(m_session->goToKey({visit.toLongLong()}));
-        QVERIFY2(m_session->deletionWords().contains("3 rows of “Part fitted”"),
-                 qPrintable(m_session->deletionWords()));
-        QVERIFY(m_session->removeRecord());
+        QVERIFY(m_session->moves().goToKey({visit.toLongLong()}));
+        QVERIFY2(m_session->saving().deletionWords().contains("3 rows of “Part fitted”"),
+                 qPrintable(m_session->saving().deletionWords()));
+        QVERIFY(m_session->saving().remove());
         QCOMPARE(ask("SELECT count(*) FROM part_fitted WHERE visit_id = " + visit), "0");
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(ask("SELECT * FROM part_fitted; SELECT * FROM visit"), before);
         QCOMPARE(m_session->state().value("visit_id").toString(), visit);
     }
@@ -284,18 +284,18 @@ private Q_SLOTS:
         added(m_form, "text-box", "name");
         added(m_form, "text-box", "town");
         start();
-        m_session->type(field("town"), "y");
-        QVERIFY(m_session->save());
+        m_session->typing().type(field("town"), "y");
+        QVERIFY(m_session->saving().save());
         QVERIFY2(m_said.contains("does not belong to the rows of this form any more"), qPrintable(m_said));
         QCOMPARE(words("town"), "y"); // as stored, not as it was
         QCOMPARE(ask("SELECT town FROM t WHERE id = 1"), "y");
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(ask("SELECT town FROM t WHERE id = 1"), "x");
         QCOMPARE(words("town"), "x");
-        m_session->type(field("town"), "z");
-        QVERIFY(m_session->goNext()); // saved on leaving
+        m_session->typing().type(field("town"), "z");
+        QVERIFY(m_session->moves().goNext()); // saved on leaving
         QCOMPARE(words("name"), "b");
-        QVERIFY(!m_session->goPrevious()); // the other is not among the rows
+        QVERIFY(!m_session->moves().goPrevious()); // the other is not among the rows
     }
 
     // ------------------------------------------------------------ lists and lookups
@@ -316,7 +316,7 @@ private Q_SLOTS:
         QWidget *widget = m_view->widgetFor(list.id);
         QTest::mouseClick(widget, Qt::LeftButton, {}, QPoint(20, 2 + ListLine + 4)); // the second line, as painted
         QCOMPARE(m_session->state().value("c").toInt(), 2);
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT c FROM t"), "2");
     }
 
@@ -341,14 +341,14 @@ private Q_SLOTS:
         show();
         retype(box("p"), "Ann Berg");
         box("q")->setFocus();
-        QVERIFY(!m_session->save()); // which one is not said
+        QVERIFY(!m_session->saving().save()); // which one is not said
         retype(box("p"), "Ann Berg (11)");
         box("q")->setFocus();
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT p FROM t"), "11");
         retype(box("p"), "13"); // by what is stored of it
         box("q")->setFocus();
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT p FROM t"), "13");
     }
 
@@ -422,8 +422,8 @@ private Q_SLOTS:
         fairway();
         draft("buoy");
         start();
-        QVERIFY(m_session->goNext());
-        m_session->type(field("name"), "Typed");
+        QVERIFY(m_session->moves().goNext());
+        m_session->typing().type(field("name"), "Typed");
         // Shown as rows and back.
         Form rows = m_form;
         rows.rowsShown = 5;
@@ -434,15 +434,15 @@ private Q_SLOTS:
         // Other rows, and back.
         Form other = setRowsFrom(m_form, "vessel");
         QVERIFY(m_session->setForm(other).isOk());
-        QCOMPARE(m_session->setAside(), QStringList("Buoy"));
+        QCOMPARE(m_session->typing().rowsSetAside(), QStringList("Buoy"));
         QVERIFY(!m_session->hasUnsaved());
         QVERIFY(m_session->setForm(m_form).isOk());
-        QVERIFY(m_session->setAside().isEmpty());
+        QVERIFY(m_session->typing().rowsSetAside().isEmpty());
         QCOMPARE(words("name"), "Typed");
         // Its box gone: it is saved all the same, and named.
         Form without = deleteControls(m_form, {field("name").id});
         QVERIFY(m_session->setForm(without).isOk());
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 2"), "Typed");
         QVERIFY2(m_said.contains(": Name."), qPrintable(m_said));
     }
@@ -453,14 +453,14 @@ private Q_SLOTS:
         fairway();
         draft("buoy");
         start();
-        m_session->type(field("name"), "Mine");
+        m_session->typing().type(field("name"), "Mine");
         ask("UPDATE buoy SET name = 'Theirs' WHERE buoy_id = 1");
         Form other = m_form;
         added(other, "text-box", "buoy_id");
         QVERIFY(m_session->setForm(other).isOk());
         m_session->noticeChanges();
-        QVERIFY(!m_session->save());
-        QCOMPARE(m_session->question(), Question::ChangedMeanwhile);
+        QVERIFY(!m_session->saving().save());
+        QCOMPARE(m_session->state().record.question, Question::ChangedMeanwhile);
         QCOMPARE(ask("SELECT name FROM buoy WHERE buoy_id = 1"), "Theirs");
     }
 
@@ -469,13 +469,13 @@ private Q_SLOTS:
         fairway();
         draft("buoy");
         start();
-        m_session->goToKey({5});
+        m_session->moves().goToKey({5});
         Form other = m_form;
         Control rows = field("visit");
         setChildLink(rows, {{"vessel_id"}, {"fairway_id"}});
         other.controls.replace(other.controls.indexOf(rows.id), rows);
         QVERIFY(m_session->setForm(other).isOk());
-        QCOMPARE(QString::number(m_session->childOf(rows)->window().rows().size()),
+        QCOMPARE(QString::number(m_session->children().of(rows)->rows().window().rows().size()),
                  ask("SELECT min(64, count(*)) FROM visit WHERE vessel_id = (SELECT fairway_id FROM buoy WHERE buoy_id "
                      "= 5)"));
     }
@@ -487,19 +487,19 @@ private Q_SLOTS:
         fairway();
         draft("visit");
         start();
-        m_session->goToKey({3});
+        m_session->moves().goToKey({3});
         EntrySession *parts = rowsOf("part_fitted");
         QVERIFY(parts->state().hasRecord());
         const QString before = ask("SELECT * FROM visit; SELECT * FROM part_fitted");
-        parts->type(*find(parts->form(), "quantity"), "-4"); // the database refuses it
-        m_session->type(field("crew_lead"), "Somebody");
-        QVERIFY(!m_session->save());
+        parts->typing().type(*find(parts->form(), "quantity"), "-4"); // the database refuses it
+        m_session->typing().type(field("crew_lead"), "Somebody");
+        QVERIFY(!m_session->saving().save());
         QCOMPARE(ask("SELECT * FROM visit; SELECT * FROM part_fitted"), before);
         QVERIFY(m_session->state().isChanged());
         QCOMPARE(words("crew_lead"), "Somebody");
         QCOMPARE(parts->values().shown(*find(parts->form(), "quantity")).words, "-4");
-        parts->type(*find(parts->form(), "quantity"), "4");
-        QVERIFY(m_session->save());
+        parts->typing().type(*find(parts->form(), "quantity"), "4");
+        QVERIFY(m_session->saving().save());
         QVERIFY(!m_session->hasUnsaved());
         QCOMPARE(ask("SELECT crew_lead FROM visit WHERE visit_id = 3"), "Somebody");
         QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "4");
@@ -520,14 +520,14 @@ private Q_SLOTS:
         setChildLink(rows, {{"code"}, {"code"}});
         m_form.controls.replace(m_form.controls.indexOf(rows.id), rows);
         start();
-        EntrySession *b = m_session->childOf(rows);
-        b->type(n, "6");
-        m_session->type(field("code"), "y");
-        QVERIFY2(m_session->save(), qPrintable(m_said));
+        EntrySession *b = m_session->children().of(rows);
+        b->typing().type(n, "6");
+        m_session->typing().type(field("code"), "y");
+        QVERIFY2(m_session->saving().save(), qPrintable(m_said));
         QCOMPARE(ask("SELECT * FROM a; SELECT * FROM b"), "y|one\n1|y|6");
-        QVERIFY(b->add());
-        b->type(n, "7");
-        QVERIFY(m_session->save());
+        QVERIFY(b->moves().add());
+        b->typing().type(n, "7");
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT code FROM b WHERE n = 7"), "y");
     }
 
@@ -536,12 +536,12 @@ private Q_SLOTS:
         fairway();
         draft("visit");
         start();
-        m_session->goToKey({3});
+        m_session->moves().goToKey({3});
         EntrySession *parts = rowsOf("part_fitted");
-        parts->type(*find(parts->form(), "quantity"), "4");
+        parts->typing().type(*find(parts->form(), "quantity"), "4");
         QVERIFY(m_session->hasUnsaved());
         QSignalSpy told(m_session.get(), &EntrySession::pendingChanged);
-        QVERIFY(parts->save());
+        QVERIFY(parts->saving().save());
         QVERIFY(!m_session->hasUnsaved());
         QVERIFY(!told.isEmpty()); // so that the strip is told
     }
@@ -557,7 +557,7 @@ private Q_SLOTS:
         retype(box("agreement_from"), "bad");
         retype(box("agreement_until"), "worse");
         box("name")->setFocus();
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         QTRY_COMPARE(QApplication::focusWidget(), box("agreement_from")); // once, to the first
         retype(QApplication::focusWidget(), "1 May 2026");
         QCOMPARE(QApplication::focusWidget(), box("agreement_from"));
@@ -572,7 +572,7 @@ private Q_SLOTS:
         start();
         show();
         retype(box("hours"), "-1");
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         QCOMPARE(sentences(), QStringList("Hours must be more than 0"));
         QCoreApplication::processEvents();
         QStringList seen;
@@ -602,7 +602,7 @@ private Q_SLOTS:
         box("hours")->setFocus();
         QTRY_COMPARE(sentences(), QStringList("At most one digit goes behind the point here"));
         QCOMPARE(QApplication::focusWidget(), box("hours"));
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         QCOMPARE(ask("SELECT count(*) FROM visit WHERE battery_v = 12.44"), "0");
     }
 
@@ -635,7 +635,7 @@ private Q_SLOTS:
             }
         }
         start();
-        m_session->goToKey({3});
+        m_session->moves().goToKey({3});
         show();
         m_view->focusFirst();
         QSet<QWidget *> met;
@@ -672,8 +672,8 @@ private Q_SLOTS:
         watch.look();
         QCOMPARE(words("name"), "Renamed");
         QTRY_COMPARE(m_session->place().count().value_or(0), 213);
-        m_session->type(field("depth_m"), "3");
-        QVERIFY(m_session->save());
+        m_session->typing().type(field("depth_m"), "3");
+        QVERIFY(m_session->saving().save());
         QSignalSpy own(&watch, &DatabaseWatch::dataChanged);
         watch.look();
         QVERIFY(own.isEmpty()); // what is written here is no news
@@ -744,9 +744,9 @@ private Q_SLOTS:
         m_form.controls.replace(m_form.controls.indexOf(list.id), narrowed);
         start();
         QCOMPARE(m_session->values().shown(narrowed).lines, QStringList{"for x"});
-        m_session->goNext();
+        m_session->moves().goNext();
         QCOMPARE(m_session->values().shown(narrowed).lines, QStringList{"for y"});
-        m_session->type(field("kind"), "x");
+        m_session->typing().type(field("kind"), "x");
         QCOMPARE(m_session->values().shown(narrowed).lines, QStringList{"for x"});
     }
 
@@ -788,13 +788,13 @@ private Q_SLOTS:
         DatabaseWatch watch(*m_connection);
         connect(&watch, &DatabaseWatch::catalogueChanged, m_session.get(), &EntrySession::setCatalogue);
         QVERIFY(words("town") != "");
-        m_session->type(field("name"), "Kept");
+        m_session->typing().type(field("name"), "Kept");
         ask("ALTER TABLE contractor RENAME COLUMN town TO place");
         watch.look();
         QCOMPARE(words("town"), QString());
         QVERIFY2(sentences().join(' ').contains("no column “town” any more"), qPrintable(sentences().join(' ')));
         QCOMPARE(words("name"), "Kept");
-        QVERIFY(m_session->goNext());
+        QVERIFY(m_session->moves().goNext());
         QCOMPARE(words("town"), QString());
         QCOMPARE(ask("SELECT name FROM contractor ORDER BY contractor_id LIMIT 1"), "Kept");
         ask("ALTER TABLE contractor RENAME COLUMN place TO town");
@@ -809,14 +809,14 @@ private Q_SLOTS:
         start();
         DatabaseWatch watch(*m_connection);
         connect(&watch, &DatabaseWatch::availabilityChanged, m_session.get(), &EntrySession::availabilityChanged);
-        m_session->type(field("name"), "b");
+        m_session->typing().type(field("name"), "b");
         QVERIFY(QFile::rename(m_path, m_path + ".away"));
         watch.look();
         QVERIFY2(sentences().join(' ').contains("not there any more"), qPrintable(sentences().join(' ')));
         QCOMPARE(words("name"), "b");
         QVERIFY(QFile::rename(m_path + ".away", m_path));
         watch.look();
-        QVERIFY2(m_session->save(), qPrintable(m_said));
+        QVERIFY2(m_session->saving().save(), qPrintable(m_said));
         QCOMPARE(ask("SELECT name FROM t"), "b");
     }
 
@@ -859,7 +859,7 @@ private Q_SLOTS:
         fairway();
         draft("buoy");
         start();
-        QVERIFY(m_session->goToKey({50}));
+        QVERIFY(m_session->moves().goToKey({50}));
         QTRY_COMPARE(m_session->position().value_or(-1), 49);
     }
 
@@ -871,11 +871,11 @@ private Q_SLOTS:
         fairway();
         draft("visit");
         start();
-        m_session->goToKey({3});
+        m_session->moves().goToKey({3});
         RecordRecovery recovery(m_session.get(), "let go");
-        m_session->type(field("crew_lead"), "Half typ");
+        m_session->typing().type(field("crew_lead"), "Half typ");
         EntrySession *parts = rowsOf("part_fitted");
-        parts->type(*find(parts->form(), "quantity"), "7.5");
+        parts->typing().type(*find(parts->form(), "quantity"), "7.5");
         recovery.keepNow();
         QVERIFY(QFile::exists(typedPath(*m_session, "let go")));
         const samples::WhenOpen letsGo(
@@ -891,14 +891,14 @@ private Q_SLOTS:
         fairway();
         draft("visit");
         start();
-        m_session->goToKey({3});
+        m_session->moves().goToKey({3});
         const QString before = ask("SELECT * FROM visit; SELECT * FROM part_fitted");
         {
             auto recovery = std::make_unique<RecordRecovery>(m_session.get(), "form");
-            m_session->type(field("crew_lead"), "Half typ");
-            m_session->type(field("hours"), "not a number");
+            m_session->typing().type(field("crew_lead"), "Half typ");
+            m_session->typing().type(field("hours"), "not a number");
             EntrySession *parts = rowsOf("part_fitted");
-            parts->type(*find(parts->form(), "quantity"), "7.5");
+            parts->typing().type(*find(parts->form(), "quantity"), "7.5");
             recovery->keepNow();
             EntrySession other(*m_connection, m_catalogue, m_form);
             QVERIFY(other.start().isOk());
@@ -918,9 +918,9 @@ private Q_SLOTS:
         QCOMPARE(words("hours"), "not a number");
         QCOMPARE(rowsOf("part_fitted")->state().value("quantity").toDouble(), 7.5);
         QCOMPARE(ask("SELECT * FROM visit; SELECT * FROM part_fitted"), before);
-        QVERIFY(!m_session->save()); // the number is still none
-        m_session->type(field("hours"), "2");
-        QVERIFY(m_session->save());
+        QVERIFY(!m_session->saving().save()); // the number is still none
+        m_session->typing().type(field("hours"), "2");
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT crew_lead, hours FROM visit WHERE visit_id = 3"), "Half typ|2");
         QVERIFY(leftNear(typedPath(*m_session, "form")).isEmpty());
     }

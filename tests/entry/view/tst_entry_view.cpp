@@ -173,7 +173,7 @@ private Q_SLOTS:
     void aRefusalStandsBesideItsBox()
     {
         retype("depth_m", "-4");
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         QCOMPARE(messages(), QStringList("Depth (m) must be 0 or more"));
         const QLabel *label = m_view->findChild<QLabel *>("message");
         const QRect there = box("depth_m")->geometry();
@@ -192,7 +192,7 @@ private Q_SLOTS:
         QTest::keyClick(box("fairway_id"), Qt::Key_Return);
         QVERIFY(!list->isVisible());
         QCOMPARE(line("fairway_id")->text(), "Cormorant Ledge");
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT fairway_id FROM buoy WHERE buoy_id = 1"), "5");
     }
 
@@ -208,7 +208,7 @@ private Q_SLOTS:
         QVERIFY(chosen != line("fairway_id")->text());
         QTest::keyClick(box("fairway_id"), Qt::Key_Return);
         QCOMPARE(line("fairway_id")->text(), chosen);
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT f.name FROM buoy JOIN fairway f USING (fairway_id) WHERE buoy_id = 1"), chosen);
     }
 
@@ -218,18 +218,18 @@ private Q_SLOTS:
         QWidget *options = box("status");
         options->setFocus();
         QTest::keyClick(options, Qt::Key_Right);
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "adrift");
         QPoint last;
         for (const Control &control : m_session->form().controls) {
             last = control.column == "status" ? optionPlaces(control).at(3).center() : last;
         }
         QTest::mouseClick(options, Qt::LeftButton, {}, last);
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "withdrawn");
         // Nothing is chosen by Delete; the column does not take that, and says so.
         QTest::keyClick(options, Qt::Key_Delete);
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         QCOMPARE(ask("SELECT status FROM buoy WHERE buoy_id = 1"), "withdrawn");
     }
 
@@ -238,7 +238,7 @@ private Q_SLOTS:
         retype("fairway_id", "nowhere at all");
         box("name")->setFocus();
         QCOMPARE(line("fairway_id")->text(), "nowhere at all");
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         QCOMPARE(messages(), QStringList("“nowhere at all” is not in the list; choose one from it"));
         QCOMPARE(ask("SELECT fairway_id FROM buoy WHERE buoy_id = 1"), "1");
     }
@@ -248,7 +248,7 @@ private Q_SLOTS:
         const QString before = ask("SELECT is_lit FROM buoy WHERE buoy_id = 1");
         box("is_lit")->setFocus();
         QTest::keyClick(box("is_lit"), Qt::Key_Space);
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QVERIFY(ask("SELECT is_lit FROM buoy WHERE buoy_id = 1") != before);
     }
 
@@ -269,7 +269,7 @@ private Q_SLOTS:
         QTest::keyClicks(box("remarks"), "one");
         QTest::keyClick(box("remarks"), Qt::Key_Return);
         QTest::keyClicks(box("remarks"), "two");
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT remarks FROM buoy WHERE buoy_id = 1"), "one\ntwo");
     }
 

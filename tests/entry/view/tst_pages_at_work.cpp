@@ -129,7 +129,7 @@ private Q_SLOTS:
         retype("depth_m", "7.5");
         m_view->showPage(m_tabs, 1);
         retype("name", "North Patch");
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(samples::sqlite3(m_path, "SELECT name, depth_m FROM buoy ORDER BY buoy_id LIMIT 1"),
                  "North Patch|7.5");
     }
@@ -140,7 +140,7 @@ private Q_SLOTS:
         retype("depth_m", "-4");
         m_view->showPage(m_tabs, 1);
         box("name")->setFocus();
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         QTRY_COMPARE(front(), 2);
         QCOMPARE(QApplication::focusWidget(), box("depth_m"));
         QCOMPARE(qobject_cast<QLineEdit *>(box("depth_m"))->text(), "-4");
@@ -168,7 +168,7 @@ private Q_SLOTS:
             }
         }
         retype("name", "North Patch");
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(samples::sqlite3(m_path, "SELECT name FROM buoy ORDER BY buoy_id LIMIT 1"), "North Patch");
     }
 

@@ -73,7 +73,7 @@ class TestSubforms : public QObject
         QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
     }
 
-    EntrySession *rowsOf(const QString &table) { return m_session->childOf(*find(m_form, table)); }
+    EntrySession *rowsOf(const QString &table) { return m_session->children().of(*find(m_form, table)); }
     QWidget *box(const QString &column) const { return m_view->widgetFor(find(m_form, column)->id); }
     EntryView *innerView(const QString &table) const
     {
@@ -115,12 +115,12 @@ private Q_SLOTS:
         int rows = 0;
         for (int i = 0; i < 12; ++i) {
             const QString visit = m_session->state().value("visit_id").toString();
-            QCOMPARE(QString::number(parts->window().rows().size()),
+            QCOMPARE(QString::number(parts->rows().window().rows().size()),
                      ask("SELECT count(*) FROM part_fitted WHERE visit_id = " +
                          ask(QString("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET %1").arg(i))));
-            rows += static_cast<int>(parts->window().rows().size());
-            QCOMPARE(parts->place().count().value_or(-1), parts->window().rows().size());
-            m_session->goNext();
+            rows += static_cast<int>(parts->rows().window().rows().size());
+            QCOMPARE(parts->place().count().value_or(-1), parts->rows().window().rows().size());
+            m_session->moves().goNext();
         }
         QVERIFY(rows > 0);
     }
@@ -128,31 +128,31 @@ private Q_SLOTS:
     void aNewRowIsFilledWithItsParent()
     {
         begin("visit", Arrangement::Columnar);
-        m_session->goTo(2);
+        m_session->moves().goTo(2);
         const QString visit = ask("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET 2");
         EntrySession *parts = rowsOf("part_fitted");
         const Form &inner = parts->form();
-        const auto before = parts->window().rows().size();
-        QVERIFY(parts->add());
-        parts->type(*find(inner, "line_no"), "88");
-        parts->chooseRow(*find(inner, "part_no"), {ask("SELECT min(part_no) FROM part")});
-        parts->type(*find(inner, "unit_price"), "12.50");
-        parts->type(*find(inner, "quantity"), "2");
-        QVERIFY2(parts->save(),
+        const auto before = parts->rows().window().rows().size();
+        QVERIFY(parts->moves().add());
+        parts->typing().type(*find(inner, "line_no"), "88");
+        parts->typing().chooseRow(*find(inner, "part_no"), {ask("SELECT min(part_no) FROM part")});
+        parts->typing().type(*find(inner, "unit_price"), "12.50");
+        parts->typing().type(*find(inner, "quantity"), "2");
+        QVERIFY2(parts->saving().save(),
                  qPrintable(parts->state().messages.isEmpty() ? "" : parts->state().messages.first().sentence));
         QCOMPARE(ask("SELECT visit_id || ' ' || line_cost FROM part_fitted WHERE line_no = 88"), visit + " 25");
-        QCOMPARE(parts->window().rows().size(), before + 1);
-        QVERIFY(parts->windowIndex() >= 0);
+        QCOMPARE(parts->rows().window().rows().size(), before + 1);
+        QVERIFY(parts->rows().indexInHand() >= 0);
         // And taken back.
-        QVERIFY(parts->takeBack());
+        QVERIFY(parts->takingBack().takeBack());
         QCOMPARE(ask("SELECT count(*) FROM part_fitted WHERE line_no = 88"), "0");
-        QCOMPARE(parts->window().rows().size(), before);
+        QCOMPARE(parts->rows().window().rows().size(), before);
     }
 
     void totalsFollowEveryChange()
     {
         begin("visit", Arrangement::Columnar);
-        m_session->goTo(2);
+        m_session->moves().goTo(2);
         EntrySession *parts = rowsOf("part_fitted");
         const Control *total = nullptr;
         for (const Control &control : parts->form().controls) {
@@ -166,8 +166,8 @@ private Q_SLOTS:
         };
         QCOMPARE(parts->values().shown(*total).words, stored());
         const QString before = stored();
-        parts->type(*find(parts->form(), "quantity"), "40");
-        QVERIFY(parts->save());
+        parts->typing().type(*find(parts->form(), "quantity"), "40");
+        QVERIFY(parts->saving().save());
         QVERIFY(stored() != before);
         QCOMPARE(parts->values().shown(*total).words, stored());
     }
@@ -175,17 +175,17 @@ private Q_SLOTS:
     void leavingTheRecordSavesItsRowsAndARefusalKeepsIt()
     {
         begin("visit", Arrangement::Columnar);
-        m_session->goTo(2);
+        m_session->moves().goTo(2);
         EntrySession *parts = rowsOf("part_fitted");
-        QVERIFY(!parts->window().rows().isEmpty());
+        QVERIFY(!parts->rows().window().rows().isEmpty());
         const QVariant line = parts->state().value("line_no");
-        parts->type(*find(parts->form(), "quantity"), "-4");
+        parts->typing().type(*find(parts->form(), "quantity"), "-4");
         QVERIFY(m_session->hasUnsaved() && !m_session->state().isChanged());
-        QVERIFY(!m_session->goNext()); // the database refuses it, so nobody goes on
+        QVERIFY(!m_session->moves().goNext()); // the database refuses it, so nobody goes on
         QCOMPARE(m_session->position().value_or(-1), 2);
         QCOMPARE(parts->values().shown(*find(parts->form(), "quantity")).words, "-4");
-        parts->type(*find(parts->form(), "quantity"), "4");
-        QVERIFY(m_session->goNext());
+        parts->typing().type(*find(parts->form(), "quantity"), "4");
+        QVERIFY(m_session->moves().goNext());
         QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE line_no = " + line.toString() +
                      " AND visit_id = (SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET 2)"),
                  "4");
@@ -195,8 +195,8 @@ private Q_SLOTS:
     {
         begin("visit", Arrangement::Columnar);
         EntrySession *parts = rowsOf("part_fitted");
-        QVERIFY(m_session->add());
-        QCOMPARE(parts->window().rows().size(), 0);
+        QVERIFY(m_session->moves().add());
+        QCOMPARE(parts->rows().window().rows().size(), 0);
         QVERIFY(!parts->state().canAdd());
     }
 
@@ -208,11 +208,11 @@ private Q_SLOTS:
         QVERIFY(!m_session->values().shown(*fitted).words.isEmpty());
         const QStringList other =
             ask("SELECT visit_id || ' ' || line_no FROM part_fitted WHERE visit_id > 100 LIMIT 1").split(' ');
-        m_session->chooseRow(*fitted, {other.at(0).toInt(), other.at(1).toInt()});
+        m_session->typing().chooseRow(*fitted, {other.at(0).toInt(), other.at(1).toInt()});
         QVERIFY(m_session->values().shown(*fitted).words.startsWith(other.join(' ')));
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT visit_id || ' ' || line_no FROM part_claim ORDER BY claim_id LIMIT 1"), other.join(' '));
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
         QVERIFY(ask("SELECT visit_id || ' ' || line_no FROM part_claim ORDER BY claim_id LIMIT 1") != other.join(' '));
     }
 
@@ -237,36 +237,36 @@ private Q_SLOTS:
         QCOMPARE(session.values().shown(*town).words, townOf(session.state().value("operator_id")));
         const QString other = ask("SELECT contractor_id FROM contractor WHERE town <> '" +
                                   townOf(session.state().value("operator_id")) + "' LIMIT 1");
-        session.chooseRow(*find(m_form, "operator_id"), {other.toInt()});
+        session.typing().chooseRow(*find(m_form, "operator_id"), {other.toInt()});
         QCOMPARE(session.values().shown(*town).words, townOf(other)); // before it is saved
         QCOMPARE(session.values().shown(*town).state, BoxState::Locked);
-        session.type(*town, "Nowhere");
+        session.typing().type(*town, "Nowhere");
         QCOMPARE(session.state().changedCaptions(), QStringList("Operator"));
-        session.takeBack();
+        session.takingBack().takeBack();
     }
 
     void rowsAreReadAStepAtATime()
     {
         begin("visit", Arrangement::Tabular);
-        QCOMPARE(m_session->window().rows().size(), RowWindow::Step);
-        QVERIFY(m_session->window().hasFirst() && !m_session->window().hasLast());
+        QCOMPARE(m_session->rows().window().rows().size(), RowWindow::Step);
+        QVERIFY(m_session->rows().window().hasFirst() && !m_session->rows().window().hasLast());
         int reads = 0;
-        while (!m_session->window().hasLast() && reads < 20) {
-            m_session->readMoreAfter();
+        while (!m_session->rows().window().hasLast() && reads < 20) {
+            m_session->rows().readMoreAfter();
             ++reads;
         }
-        QCOMPARE(QString::number(m_session->window().rows().size()), ask("SELECT count(*) FROM visit"));
+        QCOMPARE(QString::number(m_session->rows().window().rows().size()), ask("SELECT count(*) FROM visit"));
         // In the middle, with rows on both sides and the right numbers.
-        m_session->readRowsAt(200);
-        const RowWindow &window = m_session->window();
+        m_session->rows().readAround(200);
+        const RowWindow &window = m_session->rows().window();
         const qint64 first = window.firstNumber(m_session->place().count()).value_or(-1);
         QCOMPARE(window.rows().at(200 - first).key.first().toString(),
                  ask("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET 200"));
-        m_session->readMoreBefore();
+        m_session->rows().readMoreBefore();
         const qint64 now = window.firstNumber(m_session->place().count()).value_or(-1);
         QCOMPARE(window.rows().at(0).key.first().toString(),
                  ask(QString("SELECT visit_id FROM visit ORDER BY visit_id LIMIT 1 OFFSET %1").arg(now)));
-        QVERIFY(m_session->goToRow(3));
+        QVERIFY(m_session->moves().goToRow(3));
         QCOMPARE(m_session->position().value_or(-1), now + 3);
     }
 
@@ -274,16 +274,16 @@ private Q_SLOTS:
     void rowsThatAreTypedAreNeverDropped()
     {
         begin("visit", Arrangement::Columnar);
-        m_session->type(*find(m_form, "hours"), "3");
-        QVERIFY(m_session->save());
-        m_session->goTo(2);
+        m_session->typing().type(*find(m_form, "hours"), "3");
+        QVERIFY(m_session->saving().save());
+        m_session->moves().goTo(2);
         EntrySession *parts = rowsOf("part_fitted");
         const Control quantity = *find(parts->form(), "quantity");
-        parts->type(quantity, "-4");     // refused by the database
-        QVERIFY(!m_session->takeBack()); // would go back to the first visit
+        parts->typing().type(quantity, "-4");         // refused by the database
+        QVERIFY(!m_session->takingBack().takeBack()); // would go back to the first visit
         QCOMPARE(m_session->position().value_or(-1), 2);
         QCOMPARE(parts->values().shown(quantity).words, "-4");
-        QVERIFY(!m_session->removeRecord());
+        QVERIFY(!m_session->saving().remove());
         QCOMPARE(parts->values().shown(quantity).words, "-4");
         // Nor does a changed design drop them.
         Form wider = m_form;
@@ -310,13 +310,13 @@ private Q_SLOTS:
     void whatIsUnsavedInTheRowsIsToldByTheRecord()
     {
         begin("visit", Arrangement::Columnar);
-        m_session->goTo(2);
+        m_session->moves().goTo(2);
         int told = 0;
         connect(m_session.get(), &EntrySession::pendingChanged, this, [&] { ++told; });
         EntrySession *parts = rowsOf("part_fitted");
-        parts->type(*find(parts->form(), "quantity"), "4");
+        parts->typing().type(*find(parts->form(), "quantity"), "4");
         QVERIFY(told > 0 && m_session->hasUnsaved());
-        QVERIFY(m_session->save()); // of the record: its rows with it
+        QVERIFY(m_session->saving().save()); // of the record: its rows with it
         QVERIFY(!m_session->hasUnsaved());
     }
 
@@ -338,9 +338,9 @@ private Q_SLOTS:
         const QString before = ask("SELECT * FROM part_claim ORDER BY claim_id LIMIT 1");
         EntrySession session(*m_connection, m_catalogue, form);
         QVERIFY(session.start().isOk());
-        QVERIFY(session.removeRecord());
+        QVERIFY(session.saving().remove());
         QVERIFY(ask("SELECT * FROM part_claim ORDER BY claim_id LIMIT 1") != before);
-        QVERIFY(session.takeBack());
+        QVERIFY(session.takingBack().takeBack());
         QCOMPARE(ask("SELECT * FROM part_claim ORDER BY claim_id LIMIT 1"), before);
     }
 
@@ -354,8 +354,8 @@ private Q_SLOTS:
         QTRY_VERIFY(m_session->place().map().has_value());
         EntrySession *parts = rowsOf("part_fitted");
         for (int i = 0; i < 4; ++i) {
-            QVERIFY(parts->state().isNew() && parts->window().rows().isEmpty());
-            m_session->goNext();
+            QVERIFY(parts->state().isNew() && parts->rows().window().rows().isEmpty());
+            m_session->moves().goNext();
         }
     }
 
@@ -371,18 +371,18 @@ private Q_SLOTS:
         retype(box("name"), "Grey Heron");
         QTest::keyClick(box("name"), Qt::Key_Down);
         QCOMPARE(ask("SELECT count(*) FROM vessel WHERE name = 'Grey Heron'"), "1");
-        QCOMPARE(m_session->windowIndex(), 1);
+        QCOMPARE(m_session->rows().indexInHand(), 1);
         QVERIFY(qobject_cast<QLineEdit *>(box("name"))->text() != first);
         QCOMPARE(QApplication::focusWidget(), box("name")); // the same box, a row below
         QTest::keyClick(box("name"), Qt::Key_Up);
-        QCOMPARE(m_session->windowIndex(), 0);
+        QCOMPARE(m_session->rows().indexInHand(), 0);
         // Tab leaves the last box for the first of the next row.
         box("in_service")->setFocus();
         QTest::keyClick(box("in_service"), Qt::Key_Tab);
-        QCOMPARE(m_session->windowIndex(), 1);
+        QCOMPARE(m_session->rows().indexInHand(), 1);
         QCOMPARE(QApplication::focusWidget(), box("name"));
         QTest::keyClick(box("name"), Qt::Key_Backtab);
-        QCOMPARE(m_session->windowIndex(), 0);
+        QCOMPARE(m_session->rows().indexInHand(), 0);
         QCOMPARE(QApplication::focusWidget(), box("in_service"));
     }
 
@@ -390,7 +390,7 @@ private Q_SLOTS:
     {
         begin("vessel", Arrangement::Tabular);
         show();
-        const int rows = static_cast<int>(m_session->window().rows().size());
+        const int rows = static_cast<int>(m_session->rows().window().rows().size());
         auto *band = m_view->findChild<RowsBand *>();
         QCOMPARE(band->rowsInAll(), rows + 1);
         const QRect name = find(m_form, "name")->place;
@@ -398,15 +398,15 @@ private Q_SLOTS:
         QVERIFY(m_session->state().isNew());
         QCOMPARE(QApplication::focusWidget(), box("name"));
         QTest::keyClicks(box("name"), "Sea Kale");
-        m_session->chooseRow(*find(m_form, "operator_id"), {1});
-        QVERIFY(m_session->save());
+        m_session->typing().chooseRow(*find(m_form, "operator_id"), {1});
+        QVERIFY(m_session->saving().save());
         QCOMPARE(ask("SELECT operator_id FROM vessel WHERE name = 'Sea Kale'"), "1");
         QCOMPARE(band->rowsInAll(), rows + 2);
         QCOMPARE(band->rowInHand(), rows);
         // Down from a filled new row saves it and begins the next.
-        QVERIFY(m_session->add());
-        m_session->type(*find(m_form, "name"), "Dulse");
-        m_session->chooseRow(*find(m_form, "operator_id"), {2});
+        QVERIFY(m_session->moves().add());
+        m_session->typing().type(*find(m_form, "name"), "Dulse");
+        m_session->typing().chooseRow(*find(m_form, "operator_id"), {2});
         box("name")->setFocus();
         QTest::keyClick(box("name"), Qt::Key_Down);
         QCOMPARE(ask("SELECT operator_id FROM vessel WHERE name = 'Dulse'"), "2");
@@ -423,15 +423,15 @@ private Q_SLOTS:
             QTest::mouseClick(band, Qt::LeftButton, {}, QPoint(name.center().x(), band->yOf(row) + name.center().y()));
         };
         click(2);
-        QCOMPARE(m_session->windowIndex(), 2);
+        QCOMPARE(m_session->rows().indexInHand(), 2);
         retype(box("name"), "");
-        m_session->type(*find(m_form, "name"), "");
+        m_session->typing().type(*find(m_form, "name"), "");
         click(0);
-        QCOMPARE(m_session->windowIndex(), 2); // a name is needed
+        QCOMPARE(m_session->rows().indexInHand(), 2); // a name is needed
         QVERIFY(!m_session->state().messages.isEmpty());
-        m_session->takeBack();
+        m_session->takingBack().takeBack();
         click(0);
-        QCOMPARE(m_session->windowIndex(), 0);
+        QCOMPARE(m_session->rows().indexInHand(), 0);
     }
 
     void tenThousandRowsAreScrolledThrough()
@@ -443,24 +443,24 @@ private Q_SLOTS:
         auto *bar = m_view->findChild<QScrollBar *>("rowBar");
         auto *band = m_view->findChild<RowsBand *>();
         QTRY_VERIFY(bar->maximum() > 9900);
-        QVERIFY(m_session->window().rows().size() < 200);
+        QVERIFY(m_session->rows().window().rows().size() < 200);
         bar->setValue(7000);
-        const qint64 first = m_session->window().firstNumber(m_session->place().count()).value_or(-1);
+        const qint64 first = m_session->rows().window().firstNumber(m_session->place().count()).value_or(-1);
         QCOMPARE(first + band->top(), 7000);
-        QCOMPARE(m_session->window().rows().at(band->top()).key.first().toString(),
+        QCOMPARE(m_session->rows().window().rows().at(band->top()).key.first().toString(),
                  ask("SELECT vessel_id FROM vessel ORDER BY vessel_id LIMIT 1 OFFSET 7000"));
-        QCOMPARE(m_session->windowIndex(), -1); // the record in hand stays where it is, out of sight
+        QCOMPARE(m_session->rows().indexInHand(), -1); // the record in hand stays where it is, out of sight
         bar->setValue(bar->maximum());
-        QTRY_VERIFY(m_session->window().hasLast());
-        m_session->goLast();
-        QCOMPARE(band->rowInHand(), static_cast<int>(m_session->window().rows().size()) - 1);
+        QTRY_VERIFY(m_session->rows().window().hasLast());
+        m_session->moves().goLast();
+        QCOMPARE(band->rowInHand(), static_cast<int>(m_session->rows().window().rows().size()) - 1);
     }
 
     void theRowsOfARecordAreTypedInPlace()
     {
         begin("visit", Arrangement::Columnar);
         show();
-        m_session->goTo(2);
+        m_session->moves().goTo(2);
         EntrySession *parts = rowsOf("part_fitted");
         // What was typed in the record is saved when the keyboard goes among its rows.
         retype(box("hours"), "3.25");
@@ -481,19 +481,19 @@ private Q_SLOTS:
     {
         begin("visit", Arrangement::Columnar);
         show();
-        m_session->goTo(2);
+        m_session->moves().goTo(2);
         retype(box("hours"), "-1");
         innerBox("part_fitted", "quantity")->setFocus();
         QTRY_COMPARE(QApplication::focusWidget(), box("hours"));
         QVERIFY(m_session->state().isChanged());
-        m_session->takeBack();
+        m_session->takingBack().takeBack();
     }
 
     void aButtonOpensTheRowsOnTheirOwnForm()
     {
         begin("visit", Arrangement::Columnar, ChildPlace::Button);
         show();
-        m_session->goTo(2);
+        m_session->moves().goTo(2);
         auto *button = qobject_cast<QAbstractButton *>(box("part_fitted"));
         QVERIFY(button);
         button->click();
@@ -502,9 +502,9 @@ private Q_SLOTS:
         QCOMPARE(dialog->windowTitle(), "Part fitted");
         QVERIFY(dialog->findChild<RecordStrip *>()->isVisible()); // a form of its own has what belongs to one
         EntrySession *parts = rowsOf("part_fitted");
-        QCOMPARE(QString::number(parts->window().rows().size()),
+        QCOMPARE(QString::number(parts->rows().window().rows().size()),
                  ask("SELECT count(*) FROM part_fitted WHERE visit_id = 3"));
-        parts->type(*find(parts->form(), "quantity"), "9");
+        parts->typing().type(*find(parts->form(), "quantity"), "9");
         const samples::WhenOpen saves(
             "question", [](QDialog *question) { question->findChild<QPushButton *>("answer0")->click(); });
         dialog->close();
@@ -544,7 +544,7 @@ private Q_SLOTS:
         painter.translate(0, -top);
         paintForm(painter, m_form, m_session.get(), QSize(band->width(), top + band->height() + 32), *m_appearance);
         painter.end();
-        const int rows = static_cast<int>(m_session->window().rows().size());
+        const int rows = static_cast<int>(m_session->rows().window().rows().size());
         const QRect area(0, 0, band->width(), band->yOf(rows));
         QVERIFY(inEntry.copy(area) == onBoard.copy(area));
     }

@@ -10,6 +10,7 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/lookup.h"
 #include "entry/records/record_strip.h"
+#include "entry/session/opened_form.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/record_list.h"
 #include "support/sample_database.h"
@@ -111,10 +112,10 @@ private Q_SLOTS:
         QVERIFY(surface->viewport()->rect().contains(box("depth_m")->mapTo(surface->viewport(), QPoint(2, 2))));
         // What is refused there says so beside its box.
         QTest::keyClicks(box("depth_m"), "-4");
-        QVERIFY(!m_session->save());
+        QVERIFY(!m_session->saving().save());
         auto *message = surface->findChild<QLabel *>("message");
         QVERIFY(message);
-        m_session->takeBack();
+        m_session->takingBack().takeBack();
         // And back to a plain group box, with everything where it was.
         Control plain = lower;
         plain.kind = "group-box";
@@ -245,25 +246,25 @@ private Q_SLOTS:
         QTRY_VERIFY(list->rows()->place().map().has_value());
         QCOMPARE(list->rows()->place().count(), m_session->place().count());
         // The form goes where the list goes …
-        QVERIFY(list->rows()->goToRow(3));
+        QVERIFY(list->rows()->moves().goToRow(3));
         QCOMPARE(m_session->state().key(), list->rows()->state().key());
         QCOMPARE(qobject_cast<QLineEdit *>(box("name"))->text(),
                  samples::sqlite3(m_path, "SELECT name FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 3"));
         // … and the list where the form goes, far away as well.
-        QVERIFY(m_session->goLast());
+        QVERIFY(m_session->moves().goLast());
         QCOMPARE(list->rows()->state().key(), m_session->state().key());
-        QVERIFY(m_session->goFirst());
-        QCOMPARE(list->rows()->windowIndex(), 0);
+        QVERIFY(m_session->moves().goFirst());
+        QCOMPARE(list->rows()->rows().indexInHand(), 0);
         // What cannot be saved keeps both where they are.
-        m_session->type(*m_form.controls.find(field("depth_m")), "-4");
-        (void)list->rows()->goToRow(2);
+        m_session->typing().type(*m_form.controls.find(field("depth_m")), "-4");
+        (void)list->rows()->moves().goToRow(2);
         QCOMPARE(list->rows()->state().key(), m_session->state().key());
         QVERIFY(m_session->state().isChanged());
-        m_session->takeBack();
+        m_session->takingBack().takeBack();
         // What was saved stands in the list.
-        m_session->type(*m_form.controls.find(field("name")), "Painted anew");
-        QVERIFY(m_session->save());
-        QCOMPARE(valueOf(list->rows()->state().source, list->rows()->window().rows().first(), "name"),
+        m_session->typing().type(*m_form.controls.find(field("name")), "Painted anew");
+        QVERIFY(m_session->saving().save());
+        QCOMPARE(valueOf(list->rows()->state().source, list->rows()->rows().window().rows().first(), "name"),
                  QVariant("Painted anew"));
         // Nobody types in it.
         QVERIFY(!list->rows()->state().canAdd() && !list->rows()->state().canChange());
@@ -298,9 +299,9 @@ private Q_SLOTS:
         m_form.rowForm = InnerForm(whole);
         QCOMPARE(*readForm(writeForm(m_form)), m_form);
         open({1000, 1200});
-        EntrySession *row = m_session->rowSession();
+        EntrySession *row = m_session->row();
         QVERIFY(row && row->state().key() == m_session->state().key());
-        QVERIFY(m_session->goNext() && m_session->goNext());
+        QVERIFY(m_session->moves().goNext() && m_session->moves().goNext());
         QCOMPARE(row->state().key(), m_session->state().key());
         const auto nameIn = [](const Form &form) -> const Control & {
             for (const Control &control : form.controls) {
@@ -325,32 +326,32 @@ private Q_SLOTS:
         for (const Control &control : whole.controls) {
             depth = control.column == "depth_m" ? &control : depth;
         }
-        row->type(*depth, "7.5");
-        row->type(nameIn(whole), "Painted anew");
+        row->typing().type(*depth, "7.5");
+        row->typing().type(nameIn(whole), "Painted anew");
         QVERIFY(m_session->hasUnsaved());
-        QVERIFY(m_session->save());
+        QVERIFY(m_session->saving().save());
         QCOMPARE(samples::sqlite3(m_path, "SELECT name, depth_m FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 2"),
                  "Painted anew|7.5");
         QCOMPARE(m_session->state().value("name"), QVariant("Painted anew"));
         // What is refused there keeps the row in hand.
-        row->type(*depth, "-4");
-        QVERIFY(!m_session->goNext());
+        row->typing().type(*depth, "-4");
+        QVERIFY(!m_session->moves().goNext());
         QCOMPARE(row->state().key(), m_session->state().key());
         // Taking back means what was typed last, there as well as here.
-        QVERIFY(m_session->canTakeBack());
-        QVERIFY(m_session->takeBack());
+        QVERIFY(m_session->takingBack().canTakeBack());
+        QVERIFY(m_session->takingBack().takeBack());
         QVERIFY(!row->state().isChanged() && !m_session->hasUnsaved());
-        QVERIFY(row->takeBack() && row->state().isChanged()); // once more brings it back
-        QVERIFY(m_session->takeBack());
+        QVERIFY(row->takingBack().takeBack() && row->state().isChanged()); // once more brings it back
+        QVERIFY(m_session->takingBack().takeBack());
         // What is typed in the rows stands there once it is saved.
-        m_session->type(nameIn(m_form), "And again");
-        QVERIFY(m_session->save());
+        m_session->typing().type(nameIn(m_form), "And again");
+        QVERIFY(m_session->saving().save());
         QCOMPARE(row->state().value("name"), QVariant("And again"));
         // What was saved there is taken back from here, by name.
-        row->type(*depth, "9.5");
-        QVERIFY(m_session->save());
-        QVERIFY2(m_session->takeBackWords().contains("And again"), qPrintable(m_session->takeBackWords()));
-        QVERIFY(m_session->takeBack());
+        row->typing().type(*depth, "9.5");
+        QVERIFY(m_session->saving().save());
+        QVERIFY2(m_session->takingBack().words().contains("And again"), qPrintable(m_session->takingBack().words()));
+        QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(samples::sqlite3(m_path, "SELECT depth_m FROM buoy ORDER BY buoy_id LIMIT 1 OFFSET 2"), "7.5");
         QCOMPARE(row->state().value("depth_m").toDouble(), 7.5);
         // The same key leads back to the rows.
@@ -365,22 +366,22 @@ private Q_SLOTS:
                         !rowView->isAncestorOf(QApplication::focusWidget()));
             QVERIFY(box("name")->isVisible());
         }
-        QVERIFY(m_session->goLast());
+        QVERIFY(m_session->moves().goLast());
         QCOMPARE(row->state().key(), m_session->state().key());
         // A new row begun here is typed there.
         if (m_form.rowPanel == RowPanel::Below) {
             const int count = samples::sqlite3(m_path, "SELECT count(*) FROM buoy").toInt();
-            QVERIFY(m_session->add());
+            QVERIFY(m_session->moves().add());
             QVERIFY(row->state().isNew());
             const QHash<QString, QString> typed{{"asset_no", "NB-9999-Z"}, {"name", "Quite new"}};
             for (const Control &control : whole.controls) {
                 if (typed.contains(control.column)) {
-                    row->type(control, typed.value(control.column));
+                    row->typing().type(control, typed.value(control.column));
                 } else if (lookupOf(control)) {
-                    row->chooseRow(control, row->values().choices(control, QString(), 1).first().values);
+                    row->typing().chooseRow(control, row->values().choices(control, QString(), 1).first().values);
                 }
             }
-            QVERIFY(m_session->save());
+            QVERIFY(m_session->saving().save());
             QCOMPARE(samples::sqlite3(m_path, "SELECT count(*) FROM buoy").toInt(), count + 1);
             QCOMPARE(m_session->state().value("name"), QVariant("Quite new"));
         }
@@ -403,7 +404,7 @@ private Q_SLOTS:
         m_session = std::make_unique<EntrySession>(*m_connection, m_catalogue, m_form);
         m_session->setFormReader([&](const QString &) { return Result<Form>(visits); });
         QVERIFY(m_session->start().isOk());
-        auto opened = m_session->openedBy(opening);
+        auto opened = formOpenedBy(opening, *m_session);
         QVERIFY(opened.isOk());
         m_session = std::move(*opened);
         m_form = visits;

@@ -1,6 +1,8 @@
 // What is typed and not saved, as text that can be kept and taken up again.
 #include "data/dialect/raw_text.h"
 #include "entry/session/entry_session.h"
+#include "entry/session/session_parts.h"
+#include "entry/session/typing.h"
 
 #include <QJsonArray>
 
@@ -78,77 +80,81 @@ QVariantList valuesFrom(const QJsonValue &json)
 
 } // namespace
 
-QJsonObject EntrySession::typedAsJson() const
+QJsonObject Typing::asJson() const
 {
-    QJsonObject typed{{key("record"), recordWords()}, {key("new"), m_state.record.isNew}};
-    if (m_state.record.row && !m_state.record.isNew) {
-        typed.insert(key("key"), asJson(m_state.record.row->key));
-        typed.insert(key("columns"), QJsonArray::fromStringList(m_state.source.columns));
-        typed.insert(key("asRead"), asJson(m_state.record.row->values));
+    const EntryState &state = m_parts.state;
+    const RecordInHand &record = state.record;
+    QJsonObject kept{{key("record"), m_parts.values.recordWords()}, {key("new"), record.isNew}};
+    if (state.key()) {
+        kept.insert(key("key"), nabblet::asJson(record.row->key));
+        kept.insert(key("columns"), QJsonArray::fromStringList(state.source.columns));
+        kept.insert(key("asRead"), nabblet::asJson(record.row->values));
     }
     QJsonObject boxes;
-    for (auto pending = m_state.record.typed.constBegin(); pending != m_state.record.typed.constEnd(); ++pending) {
-        boxes.insert(pending.key(), QJsonObject{{key("value"), asJson(pending->value)},
+    for (auto pending = record.typed.constBegin(); pending != record.typed.constEnd(); ++pending) {
+        boxes.insert(pending.key(), QJsonObject{{key("value"), nabblet::asJson(pending->value)},
                                                 {key("words"), pending->words},
                                                 {key("mistake"), pending->mistake}});
     }
-    typed.insert(key("typed"), boxes);
+    kept.insert(key("typed"), boxes);
     QJsonObject rows;
-    for (const auto &[id, child] : m_children) {
-        const Control *control = m_state.form.controls.find(id);
-        if (control && child->hasUnsaved()) {
-            rows.insert(control->name, child->typedAsJson());
+    for (const Control &control : state.form.controls) {
+        if (const EntrySession *child = m_parts.children.made(control.id); child && child->hasUnsaved()) {
+            rows.insert(control.name, child->typing().asJson());
         }
     }
-    typed.insert(key("rows"), rows);
-    if (m_rowSession && m_rowSession->hasUnsaved()) {
-        typed.insert(key("wholeRow"), m_rowSession->typedAsJson());
+    kept.insert(key("rows"), rows);
+    if (const EntrySession *row = m_parts.row.made(); row && row->hasUnsaved()) {
+        kept.insert(key("wholeRow"), row->typing().asJson());
     }
-    return typed;
+    return kept;
 }
 
-bool EntrySession::takeTyped(const QJsonObject &typed)
+bool Typing::takeUp(const QJsonObject &kept)
 {
-    if (!m_state.isStarted || !leave()) {
+    const EntryState &state = m_parts.state;
+    if (!state.isStarted || !m_parts.moves.leave()) {
         return false;
     }
-    const QJsonObject boxes = typed.value(key("typed")).toObject();
-    if (typed.value(key("new")).toBool()) {
-        if (!m_state.record.isNew && !add()) {
+    const QJsonObject boxes = kept.value(key("typed")).toObject();
+    if (kept.value(key("new")).toBool()) {
+        if (!state.record.isNew && !m_parts.moves.add()) {
             return false;
         }
-    } else if (!typed.contains(key("key"))) {
+    } else if (!kept.contains(key("key"))) {
         return boxes.isEmpty();
-    } else if (!goToKey(valuesFrom(typed.value(key("key"))))) {
+    } else if (!m_parts.moves.goToKey(valuesFrom(kept.value(key("key"))))) {
         return false;
     }
     for (auto box = boxes.constBegin(); box != boxes.constEnd(); ++box) {
-        const QJsonObject kept = box.value().toObject();
-        m_state.record.typed.insert(box.key(),
-                                    TypedValue{fromJson(kept.value(key("value"))), kept.value(key("words")).toString(),
-                                               kept.value(key("mistake")).toString()});
+        const QJsonObject each = box.value().toObject();
+        m_parts.changes.setTyped(box.key(),
+                                 TypedValue{fromJson(each.value(key("value"))), each.value(key("words")).toString(),
+                                            each.value(key("mistake")).toString()});
     }
-    if (m_state.record.row && !m_state.record.isNew && !m_state.record.typed.isEmpty()) {
+    if (state.key() && state.isChanged()) {
         // As it was read then, so that saving notices what others changed since.
-        RecordSource before;
-        for (const QJsonValue &column : typed.value(key("columns")).toArray()) {
-            before.columns.append(column.toString());
+        QStringList columns;
+        for (const QJsonValue &column : kept.value(key("columns")).toArray()) {
+            columns.append(column.toString());
         }
-        m_state.record.row = remapped({m_state.record.row->key, valuesFrom(typed.value(key("asRead")))}, before);
+        const Row asRead{state.record.row->key, valuesFrom(kept.value(key("asRead")))};
+        m_parts.changes.setRow(state.remapped(asRead, columns));
     }
     bool isWhole = true;
-    const QJsonObject rows = typed.value(key("rows")).toObject();
-    for (const Control &control : m_state.form.controls) {
+    const QJsonObject rows = kept.value(key("rows")).toObject();
+    for (const Control &control : state.form.controls) {
         if (rows.contains(control.name)) {
-            EntrySession *child = childOf(control);
-            isWhole = child && child->takeTyped(rows.value(control.name).toObject()) && isWhole;
+            EntrySession *child = m_parts.children.of(control);
+            isWhole = child && child->typing().takeUp(rows.value(control.name).toObject()) && isWhole;
         }
     }
-    if (typed.contains(key("wholeRow"))) {
-        isWhole = rowSession() && rowSession()->takeTyped(typed.value(key("wholeRow")).toObject()) && isWhole;
+    if (kept.contains(key("wholeRow"))) {
+        EntrySession *row = m_parts.row.get();
+        isWhole = row && row->typing().takeUp(kept.value(key("wholeRow")).toObject()) && isWhole;
     }
-    Q_EMIT recordChanged();
-    Q_EMIT pendingChanged();
+    Q_EMIT m_parts.session.recordChanged();
+    Q_EMIT m_parts.session.pendingChanged();
     return isWhole;
 }
 

@@ -1,0 +1,36 @@
+// Going among the records. Each saves first what was changed; when that is refused, it stays and answers false.
+#pragma once
+
+#include "data/records/records.h"
+
+namespace nabblet {
+
+struct SessionParts;
+
+class RecordMoves
+{
+public:
+    explicit RecordMoves(SessionParts &parts) : m_parts(parts) {}
+
+    bool goFirst();
+    bool goPrevious();
+    bool goNext();
+    bool goLast();
+    bool goTo(qint64 position); // from 0
+    // To the record with that key, as RecordSource::keyColumns.
+    bool goToKey(const QVariantList &key);
+    // To one of the rows at hand.
+    bool goToRow(int index);
+    // To a blank record.
+    bool add();
+    // Nowhere: a blank record is let go.
+    bool leave();
+
+private:
+    bool mayGo();
+    bool show(const MaybeRow &row, const QString &nothingThere);
+
+    SessionParts &m_parts;
+};
+
+} // namespace nabblet

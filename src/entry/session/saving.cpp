@@ -1,0 +1,313 @@
+#include "entry/session/saving.h"
+
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+#include "data/dialect/transaction.h"
+#include "entry/session/entry_session.h"
+#include "entry/session/record_writing.h"
+#include "entry/session/session_parts.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+NABBLET_TEXTS(EntrySession)
+
+namespace {
+
+// A sentence with its full stop, whether it brought one or not.
+QString asSentence(const QString &words)
+{
+    const bool isEnded = words.endsWith(u'.') || words.endsWith(u'?') || words.endsWith(u'!') || words.endsWith(u'…');
+    return isEnded ? words : words + u'.';
+}
+
+// The record that comes in hand when one goes away.
+struct Neighbour
+{
+    std::optional<Row> row;
+    bool isBefore = false;
+};
+
+Neighbour neighbourOf(const EntryState &state, const RowKey &key)
+{
+    const MaybeRow after = rowAfter(state.connection, state.source, key);
+    if (!after || *after) {
+        return {after ? *after : std::nullopt};
+    }
+    const MaybeRow before = rowBefore(state.connection, state.source, key);
+    return {before ? *before : std::nullopt, true};
+}
+
+} // namespace
+
+bool Saving::save()
+{
+    if (!m_parts.session.hasUnsaved()) {
+        return true;
+    }
+    QList<Saved> saved;
+    const Connection &connection = m_parts.state.connection;
+    Transaction transaction(connection);
+    if (!transaction.hasBegun()) {
+        return refuse({{0, connection.explain(transaction.error()).sentence}});
+    }
+    bool isSaved = writeAll(saved);
+    if (isSaved && !transaction.commit()) {
+        const RefusalContext context = refusalContext(m_parts.state);
+        const Refusal refusal = connection.dialect().explainRefusal(transaction.error(), context);
+        refuse({{0, refusal.sentence.isEmpty() ? Texts::tr("A value points to a record that does not exist")
+                                               : refusal.sentence}});
+        isSaved = false;
+    }
+    if (!isSaved) {
+        // Nothing was written, so the rows of subforms belong to the record as it was.
+        for (const Saved &each : std::as_const(saved)) {
+            each.saving->m_parts.children.linkUnsavedTo(each.before);
+        }
+        return false;
+    }
+    for (const Saved &each : std::as_const(saved)) {
+        each.saving->takeSaved(each);
+    }
+    Q_EMIT m_parts.session.pendingChanged();
+    return true;
+}
+
+bool Saving::saveOwn()
+{
+    if (!m_parts.state.isChanged()) {
+        return true;
+    }
+    QList<Saved> saved;
+    if (!writeOwn(saved)) {
+        return false;
+    }
+    for (const Saved &each : std::as_const(saved)) {
+        takeSaved(each);
+    }
+    Q_EMIT m_parts.session.pendingChanged();
+    return true;
+}
+
+// Writes this record and then what belongs to it; whatever was written stands in saved.
+bool Saving::writeAll(QList<Saved> &saved)
+{
+    if (m_parts.state.isChanged()) {
+        if (!writeOwn(saved)) {
+            return false;
+        }
+        m_parts.children.linkUnsavedTo(saved.last().written.row.value_or(Row()));
+    }
+    if (EntrySession *row = m_parts.row.made(); row && !row->saving().writeAll(saved)) {
+        return false;
+    }
+    const QList<EntrySession *> children = m_parts.children.all();
+    return std::all_of(children.begin(), children.end(),
+                       [&](EntrySession *child) { return child->saving().writeAll(saved); });
+}
+
+// Says what is in the way of saving, beside the boxes.
+bool Saving::refuse(const QList<FieldMessage> &messages)
+{
+    const bool isOne = messages.size() == 1;
+    m_parts.changes.setMessages(messages);
+    Q_EMIT m_parts.session.said(
+        isOne ? Texts::tr("Not saved: %1").arg(asSentence(messages.first().sentence))
+              : Texts::tr("%1 boxes need mending before this record can be saved.").arg(messages.size()));
+    Q_EMIT m_parts.session.refused();
+    return false;
+}
+
+bool Saving::writeOwn(QList<Saved> &saved)
+{
+    const EntryState &state = m_parts.state;
+    const Table *table = state.table();
+    if (!table) {
+        return refuse({{0, Texts::tr("The table “%1” is gone, so nothing can be saved there. What you typed is kept.")
+                               .arg(titleFromTable(state.form.rowsFrom))}});
+    }
+    const ToWrite toWrite = whatToWrite(state, *table);
+    if (!toWrite.mistakes.isEmpty()) {
+        return refuse(toWrite.mistakes);
+    }
+    const RefusalContext context = refusalContext(state);
+    Saved each;
+    each.saving = this;
+    each.wasNew = state.record.isNew;
+    each.before = state.record.row.value_or(Row());
+    each.captions = state.changedCaptions();
+    each.written = each.wasNew ? insertRow(state.connection, state.source, toWrite.changes, context)
+                               : updateRow(state.connection, state.source, each.before, toWrite.changes, context);
+    if (!take(each.written)) {
+        return false;
+    }
+    saved.append(each);
+    return true;
+}
+
+// What was written is saved for good: the record is as it is stored now.
+void Saving::takeSaved(const Saved &saved)
+{
+    const EntryState &state = m_parts.state;
+    m_parts.inHand.take(saved.written.row);
+    m_parts.takingBack.forget();
+    const QString words = m_parts.values.recordWords();
+    if (saved.wasNew || (state.record.row && state.record.row->key != saved.before.key)) {
+        m_parts.rows.forget(); // it stands elsewhere now
+    }
+    m_parts.reckoning.refreshTotals();
+    if (EntrySession *row = m_parts.row.made()) {
+        row->takingBack().forgetStep();
+    }
+    // Shown until it is left; then it is not there any more.
+    const QString outside =
+        saved.written.isOutside ? u' ' + Texts::tr("It does not belong to the rows of this form any more.") : QString();
+    const Row stored = state.record.row.value_or(Row());
+    if (saved.wasNew) {
+        m_parts.takingBack.remember({LastStep::Added, {}, stored, words, {}});
+        Q_EMIT m_parts.session.said(Texts::tr("Added “%1”.").arg(words) + outside);
+        m_parts.place.setPosition(std::nullopt);
+        m_parts.reckoning.count(true);
+    } else {
+        m_parts.takingBack.remember({LastStep::Changed, saved.before, stored, words, {}});
+        Q_EMIT m_parts.session.said(Texts::tr("Saved “%1”: %2.").arg(words, saved.captions.join(QStringLiteral(", "))) +
+                                    outside);
+    }
+    m_parts.inHand.hasChanged();
+    if (saved.written.isOutside) {
+        m_parts.changes.setMessages({{0, outside.trimmed()}});
+    }
+    Q_EMIT m_parts.session.positionChanged();
+}
+
+bool Saving::take(const Written &written)
+{
+    const EntryState &state = m_parts.state;
+    RecordInHand record = state.record;
+    switch (written.kind) {
+    case Written::Done:
+        return true;
+    case Written::Conflict:
+        record.question = Question::ChangedMeanwhile;
+        record.theirs = written.row;
+        m_parts.changes.setRecord(record);
+        m_parts.changes.setMessages(whatDiffers(state, *written.row));
+        Q_EMIT m_parts.session.said(Texts::tr("Someone else changed this record meanwhile. Nothing was overwritten."));
+        Q_EMIT m_parts.session.refused();
+        return false;
+    case Written::Gone:
+        record.question = Question::DeletedMeanwhile;
+        m_parts.changes.setRecord(record);
+        m_parts.changes.setMessages({});
+        Q_EMIT m_parts.session.said(Texts::tr("Someone else deleted this record meanwhile. What you typed is kept."));
+        return false;
+    case Written::Refused:
+        return refuse(whyRefused(state, written.refusal));
+    }
+    return false;
+}
+
+QString Saving::deletionWords() const
+{
+    const EntryState &state = m_parts.state;
+    if (!state.record.row) {
+        return {};
+    }
+    const Result<Deletion> deletion =
+        deletionOf(state.connection, state.catalogue, state.source, state.record.row->key);
+    if (!deletion) {
+        return Texts::tr("What belongs to it could not be read, so this cannot be taken back.");
+    }
+    return deletionInWords(*deletion);
+}
+
+bool Saving::remove()
+{
+    const EntryState &state = m_parts.state;
+    const bool isLeft = state.canDelete() && state.table() && m_parts.row.leave() && m_parts.children.leave();
+    if (!isLeft) {
+        return false;
+    }
+    const RefusalContext context = refusalContext(state);
+    const QString words = m_parts.values.recordWords();
+    const Row removed = *state.record.row;
+    // What goes along is read in the same transaction, so that nothing comes in between.
+    Transaction transaction(state.connection);
+    if (!transaction.hasBegun()) {
+        return refuse({{0, state.connection.explain(transaction.error()).sentence}});
+    }
+    const Result<Deletion> deletion = deletionOf(state.connection, state.catalogue, state.source, removed.key);
+    const Written written = deleteRow(state.connection, state.source, removed, context);
+    if (written.kind == Written::Done && !transaction.commit()) {
+        return refuse({{0, whyItStays(state.connection, state.catalogue, state.source, removed.key)}});
+    }
+    if (!take(written)) {
+        return false;
+    }
+    m_parts.takingBack.forgetStep();
+    if (deletion && deletion->isComplete && !deletion->rows.isEmpty()) {
+        m_parts.takingBack.remember({LastStep::Deleted, {}, {}, words, *deletion});
+    }
+    const std::optional<qint64> at = m_parts.session.position();
+    const Neighbour neighbour = neighbourOf(state, removed.key);
+    m_parts.place.setPosition(!neighbour.isBefore ? at : at && *at > 0 ? std::optional(*at - 1) : std::nullopt);
+    m_parts.inHand.take(neighbour.row);
+    m_parts.rows.remove(removed.key);
+    if (!state.record.row && state.canAdd()) {
+        m_parts.inHand.beginNew({}); // nothing is left: what is typed begins the first record again
+    }
+    m_parts.reckoning.refreshTotals();
+    m_parts.reckoning.count(false);
+    Q_EMIT m_parts.session.said(Texts::tr("Deleted “%1”.").arg(words));
+    m_parts.inHand.hasChanged();
+    Q_EMIT m_parts.session.positionChanged();
+    return true;
+}
+
+bool Saving::keepMine()
+{
+    const EntryState &state = m_parts.state;
+    RecordInHand record = state.record;
+    const Question question = record.question;
+    record.question = Question::None;
+    if (question == Question::ChangedMeanwhile && record.theirs) {
+        record.row = record.theirs;
+        record.theirs.reset();
+        m_parts.changes.setRecord(record);
+        m_parts.changes.setMessages({});
+        return save();
+    }
+    if (question == Question::DeletedMeanwhile && record.row) {
+        // Everything that stood in the record becomes a new one.
+        const ColumnValues values = state.valuesOf(*record.row);
+        for (auto it = values.begin(); it != values.end(); ++it) {
+            const bool isShown = state.controlFor(it.key()) && !it.value().isNull();
+            if (isShown && !record.typed.contains(it.key())) {
+                record.typed.insert(it.key(), TypedValue{it.value(), QString(), QString()});
+            }
+        }
+        record.isNew = true;
+        record.beforeNew.reset();
+        m_parts.changes.setRecord(record);
+        return save();
+    }
+    m_parts.changes.setRecord(record);
+    return false;
+}
+
+void Saving::takeTheirs()
+{
+    const RecordInHand record = m_parts.state.record;
+    if (record.question == Question::ChangedMeanwhile) {
+        m_parts.inHand.take(record.theirs);
+    } else if (record.question == Question::DeletedMeanwhile && record.row) {
+        m_parts.inHand.take(neighbourOf(m_parts.state, record.row->key).row);
+        m_parts.place.setPosition(std::nullopt);
+        m_parts.reckoning.count(true);
+    }
+    m_parts.inHand.hasChanged();
+    Q_EMIT m_parts.session.pendingChanged();
+}
+
+} // namespace nabblet

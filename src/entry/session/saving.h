@@ -1,0 +1,48 @@
+// Saving and deleting the record in hand, and what becomes of changes that others made meanwhile.
+#pragma once
+
+#include "data/records/writing.h"
+#include "entry/session/entry_state.h"
+
+namespace nabblet {
+
+struct SessionParts;
+
+class Saving
+{
+public:
+    explicit Saving(SessionParts &parts) : m_parts(parts) {}
+
+    // Saves the record with what was typed in the rows that belong to it: all of it, or nothing.
+    bool save();
+    // Saves the record alone.
+    bool saveOwn();
+    // What deleting the record in hand would do, as sentences for the question that is asked before.
+    QString deletionWords() const;
+    bool remove();
+
+    // Answers to EntryState::record's question.
+    bool keepMine();
+    void takeTheirs();
+
+    // Says what came of a write; true when it is done.
+    bool take(const Written &written);
+
+private:
+    struct Saved // written, and not yet taken for saved
+    {
+        Saving *saving = nullptr;
+        Written written;
+        bool wasNew = false;
+        Row before;
+        QStringList captions;
+    };
+    bool writeAll(QList<Saved> &saved);
+    bool writeOwn(QList<Saved> &saved);
+    bool refuse(const QList<FieldMessage> &messages);
+    void takeSaved(const Saved &saved);
+
+    SessionParts &m_parts;
+};
+
+} // namespace nabblet

@@ -1,0 +1,46 @@
+// The parts that one form at work is made of. Each has one job; they work on the same state, which is changed through
+// StateChanges alone.
+#pragma once
+
+#include "entry/session/child_sessions.h"
+#include "entry/session/control_values.h"
+#include "entry/session/entry_session.h"
+#include "entry/session/in_hand.h"
+#include "entry/session/reckoning.h"
+#include "entry/session/record_moves.h"
+#include "entry/session/record_place.h"
+#include "entry/session/row_session.h"
+#include "entry/session/rows_at_hand.h"
+#include "entry/session/saving.h"
+#include "entry/session/state_changes.h"
+#include "entry/session/taking_back.h"
+#include "entry/session/totals.h"
+#include "entry/session/typing.h"
+
+namespace nabblet {
+
+struct SessionParts
+{
+    SessionParts(EntrySession &session, EntryState atFirst);
+
+    EntrySession &session; // by whose signals they tell what they did
+    StateChanges changes;
+    const EntryState &state; // as they left it
+    Counting counting = Counting::InBackground;
+    FormReader formReader;
+
+    Totals totals;
+    ControlValues values;
+    RecordPlace place;
+    RowsAtHand rows;
+    Reckoning reckoning;
+    InHand inHand;
+    Typing typing;
+    RecordMoves moves;
+    Saving saving;
+    TakingBack takingBack;
+    RowSession row;
+    ChildSessions children;
+};
+
+} // namespace nabblet

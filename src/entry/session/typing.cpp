@@ -1,0 +1,137 @@
+#include "entry/session/typing.h"
+
+#include "core/kinds/each/jump_list.h"
+#include "core/kinds/kind.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/text/caption_words.h"
+#include "entry/session/entry_session.h"
+#include "entry/session/session_parts.h"
+
+namespace nabblet {
+
+QString rowsNameOf(const Form &form)
+{
+    return form.rowsFrom + u'\n' + form.select;
+}
+
+void Typing::hasTypedAt(const Control &control)
+{
+    m_parts.changes.dropMessagesAt(control.id);
+    Q_EMIT m_parts.session.pendingChanged();
+}
+
+void Typing::type(const Control &control, const QString &words)
+{
+    const EntryState &state = m_parts.state;
+    if (!state.mayType(control) || isJumpList(control)) {
+        return;
+    }
+    const QVariant stored = state.valueBeforeTyping(control.column);
+    const Kind &kind = kindNamed(control.kind);
+    const bool isAsStored = stored.isNull() ? words.isEmpty() : words == kind.words(control, stored, state.locale);
+    if (isAsStored) {
+        m_parts.changes.dropTyped(control.column);
+    } else {
+        const Result<QVariant> read = kind.read(control, words, state.locale);
+        const QString mistake = read ? state.whyItDoesNotFit(control, *read) : read.error().sentence;
+        m_parts.changes.setTyped(control.column, TypedValue{read ? *read : QVariant(), words, mistake});
+    }
+    hasTypedAt(control);
+}
+
+void Typing::choose(const Control &control, const QVariant &value)
+{
+    chooseRow(control, {value});
+}
+
+void Typing::chooseRow(const Control &control, const QVariantList &values)
+{
+    const EntryState &state = m_parts.state;
+    if (!state.mayType(control)) {
+        return;
+    }
+    if (isJumpList(control)) {
+        if (!values.isEmpty()) {
+            m_parts.moves.goToKey(values); // refused: says so itself
+        }
+        return;
+    }
+    const std::optional<Lookup> lookup = lookupOf(control);
+    const QStringList columns = lookup ? lookup->columns : QStringList{control.column};
+    for (qsizetype i = 0; i < columns.size(); ++i) {
+        const QVariant chosen = values.value(i);
+        const QVariant stored = state.valueBeforeTyping(columns.at(i));
+        const bool isSame = stored.isNull() == chosen.isNull() && stored.toByteArray() == chosen.toByteArray();
+        if (isSame || state.heldTo.columns.contains(columns.at(i))) {
+            m_parts.changes.dropTyped(columns.at(i));
+        } else {
+            m_parts.changes.setTyped(columns.at(i), TypedValue{chosen, QString(), QString()});
+        }
+    }
+    m_parts.values.lookedUp().forgetRows(); // read anew: the row chosen may have been changed meanwhile
+    hasTypedAt(control);
+}
+
+void Typing::boxLeft(const Control &control)
+{
+    const EntryState &state = m_parts.state;
+    const auto pending = state.record.typed.constFind(control.column);
+    if (pending == state.record.typed.constEnd() || pending->mistake.isEmpty()) {
+        return;
+    }
+    QList<FieldMessage> messages = state.messages;
+    messages.removeIf([&](const FieldMessage &message) { return message.control == control.id; });
+    messages.append({control.id, pending->mistake});
+    m_parts.changes.setMessages(messages);
+}
+
+bool Typing::putBack(const Control &control)
+{
+    bool hadAny = false;
+    for (const QString &column : columnsWritten(control)) {
+        hadAny = m_parts.changes.dropTyped(column) || hadAny;
+    }
+    if (hadAny) {
+        hasTypedAt(control);
+    }
+    return hadAny;
+}
+
+void Typing::setAside()
+{
+    const EntryState &state = m_parts.state;
+    if (state.isChanged()) {
+        RecordInHand record = state.record;
+        record.question = Question::None; // asked anew when it is saved
+        record.theirs.reset();
+        m_setAside.insert(rowsNameOf(state.form), SetAside{state.form.rowsFrom, record, state.source.columns});
+    }
+}
+
+bool Typing::takeUpSetAside()
+{
+    const auto found = m_setAside.constFind(rowsNameOf(m_parts.state.form));
+    if (found == m_setAside.constEnd()) {
+        return false;
+    }
+    const SetAside kept = *found;
+    m_setAside.erase(found);
+    m_parts.changes.setRecord(m_parts.state.remapped(kept.record, kept.columns));
+    if (m_parts.state.key()) {
+        m_parts.place.setPosition(std::nullopt);
+        m_parts.reckoning.findPosition();
+    }
+    return true;
+}
+
+QStringList Typing::rowsSetAside() const
+{
+    QStringList tables;
+    for (const SetAside &kept : m_setAside) {
+        tables.append(titleFromTable(kept.table));
+    }
+    tables.sort();
+    return tables;
+}
+
+} // namespace nabblet
