@@ -182,6 +182,21 @@ MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, co
     return oneRow(connection, source, keyCompared(connection, source, "=", key), key, " ASC");
 }
 
+Row readableRow(const Connection &connection, const RecordSource &source, const RowKey &key)
+{
+    if (const MaybeRow whole = rowWithKey(connection, source, key); whole && *whole) {
+        return **whole;
+    }
+    Row row{key, {}};
+    RecordSource one = source;
+    for (const QString &column : source.columns) {
+        one.columns = {column};
+        const MaybeRow read = rowWithKey(connection, one, key);
+        row.values.append(read && *read ? (*read)->values.value(0) : QVariant());
+    }
+    return row;
+}
+
 Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source, const std::optional<RowKey> &key,
                              int most)
 {

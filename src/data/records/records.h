@@ -37,6 +37,8 @@ MaybeRow lastRow(const Connection &connection, const RecordSource &source);
 MaybeRow rowAfter(const Connection &connection, const RecordSource &source, const RowKey &key);
 MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
 MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key);
+// The same as far as it can be read, with NULL for columns that another program has just taken away.
+Row readableRow(const Connection &connection, const RecordSource &source, const RowKey &key);
 
 // At most so many rows after or before the one with that key, nearest first; with no key, from the beginning or the
 // end.

@@ -143,7 +143,7 @@ Written readBack(const Connection &connection, const RecordSource &source, const
     }
     const MaybeRow outside = rowAsWritten(connection, source, key, known);
     written.isOutside = outside && *outside;
-    written.row = written.isOutside ? **outside : Row{key, QVariantList(source.columns.size())};
+    written.row = written.isOutside ? **outside : readableRow(connection, source, key);
     return written;
 }
 

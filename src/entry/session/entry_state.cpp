@@ -92,8 +92,7 @@ Row EntryState::remapped(const Row &row, const QStringList &columns) const
     for (const QString &column : source.columns) {
         const qsizetype at = columns.indexOf(column);
         if (at < 0 && !now) {
-            const MaybeRow read = rowWithKey(connection, source, row.key);
-            now = read && *read ? **read : Row{row.key, QVariantList(source.columns.size())};
+            now = readableRow(connection, source, row.key);
         }
         result.values.append(at >= 0 ? row.values.value(at) : valueOf(source, *now, column));
     }

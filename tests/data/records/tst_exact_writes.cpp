@@ -207,6 +207,20 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT name FROM t"), QString("a"));
     }
 
+    // A record saved a moment after another program took a column away is shown as it is stored, as far as it is there.
+    void whatIsSavedIsReadAsFarAsItIsThere()
+    {
+        open("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT, town TEXT, kind TEXT DEFAULT 'd')");
+        const RecordSource source = recordSourceOf(table("t"));
+        ask("ALTER TABLE t RENAME COLUMN town TO place");
+        const Written added = insertRow(*m_connection, source, {{"name", "a"}}, context("t"));
+        QCOMPARE(added.kind, Written::Done);
+        QCOMPARE(valueOf(source, *added.row, "name").toString(), QString("a"));
+        QCOMPARE(valueOf(source, *added.row, "kind").toString(), QString("d"));
+        QVERIFY(valueOf(source, *added.row, "town").isNull());
+        QCOMPARE(ask("SELECT name || kind FROM t"), QString("ad"));
+    }
+
     // Two forms on one view do not take each other's rows away.
     void copiesOfAViewAreTheirOwn()
     {
