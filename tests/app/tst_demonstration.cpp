@@ -5,7 +5,6 @@
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
-#include "core/kinds/button_actions.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"

@@ -1,5 +1,7 @@
 #include "core/edit/placing.h"
 
+#include "core/actions/action_table.h"
+#include "core/actions/button_rows.h"
 #include "core/arrange/arranged.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
@@ -7,7 +9,6 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
 #include "core/edit/edits.h"
-#include "core/kinds/button_actions.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"
@@ -56,8 +57,9 @@ PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &
     const QRect room = roomOf(form, area);
     const int count = static_cast<int>(row.actions.size());
     int widest = 0;
-    for (const ButtonAction action : row.actions) {
-        widest = std::max(widest, measure.width(buttonActionCaption(action), TextRole::Button));
+    for (const QString &action : row.actions) {
+        const QString words = buttonActionCaption(buttonActionNamed(action));
+        widest = std::max(widest, measure.width(words, TextRole::Button));
     }
     constexpr int BesideWords = 12; // px
     const int least = onGridAtOrAfter(widest + 2 * BesideWords, pitch);
@@ -71,14 +73,15 @@ PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &
     PlacedControl placed{form, 0, {}};
     QList<ControlId> made;
     for (int i = 0; i < count; ++i) {
+        const ButtonAction &action = buttonActionNamed(row.actions.at(i));
         Control button;
         button.id = nextControlId(placed.form);
         button.kind = QStringLiteral("button");
         button.role = QStringLiteral("button");
-        button.text = buttonActionCaption(row.actions.at(i));
+        button.text = buttonActionCaption(action);
         button.name = names.take(kindNamed(button.kind).shortName + u'_' + identifierFromText(button.text));
         button.place = QRect(left + i * (width + pitch), std::max(room.y(), wanted.y()), width, height);
-        setButtonAction(button, row.actions.at(i));
+        setButtonAction(button, action);
         standIn(button, area);
         placed.form.controls.append(withRidesByPlace(placed.form, button));
         made.append(button.id);
@@ -123,7 +126,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
     }
     if (kind.editor == Editor::Button) {
         control.role = QStringLiteral("button");
-        control.text = buttonActionCaption(ButtonAction::Nothing);
+        control.text = buttonActionCaption(buttonActionOf(control));
     }
     std::optional<Control> caption;
     if (isJumpList(control)) {

@@ -1,6 +1,6 @@
 // Settings of buttons.
+#include "core/actions/action_table.h"
 #include "core/edit/edits.h"
-#include "core/kinds/button_actions.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 #include "designer/settings/column_pairs.h"
@@ -22,7 +22,7 @@ bool isButton(const Context &context)
 bool opensForm(const Context &context)
 {
     return isButton(context) &&
-           anyControl(context, [](const Control &c) { return buttonActionOf(c) == ButtonAction::OpenForm; });
+           anyControl(context, [](const Control &c) { return buttonActionOf(c).needs == ActionNeeds::ProjectForm; });
 }
 
 // Buttons that nobody named are called by their words.
@@ -48,16 +48,16 @@ Result<Form> writeWords(const Context &context, const QString &typed)
 
 Words readAction(const Context &context)
 {
-    return common(context, [](const Control &c) { return entryOf(buttonActionOf(c)).name; });
+    return common(context, [](const Control &c) { return buttonActionOf(c).name; });
 }
 
 QList<SettingChoice> actionChoices(const Context &context)
 {
     QList<SettingChoice> choices;
     const bool hasRows = !anyControl(context, [](const Control &c) { return !c.inner; });
-    for (const ButtonActionEntry &entry : buttonActions()) {
-        if (entry.action != ButtonAction::OpenRows || hasRows) {
-            choices.append({entry.name, buttonActionTitle(entry.action)});
+    for (const ButtonAction &action : buttonActions()) {
+        if (action.needs != ActionNeeds::InnerForm || hasRows) {
+            choices.append({action.name, buttonActionTitle(action)});
         }
     }
     return choices;
@@ -66,19 +66,14 @@ QList<SettingChoice> actionChoices(const Context &context)
 // The words follow the action while nobody wrote other ones.
 Result<Form> writeAction(const Context &context, const QString &typed)
 {
-    for (const ButtonActionEntry &entry : buttonActions()) {
-        if (entry.name != typed) {
-            continue;
-        }
-        return named(context, withSelectedChanged(context, [&](Control &control) {
-                         const bool isUnwritten = control.text == buttonActionCaption(buttonActionOf(control));
-                         setButtonAction(control, entry.action);
-                         if (isUnwritten) {
-                             control.text = buttonActionCaption(entry.action);
-                         }
-                     }));
-    }
-    return context.form;
+    const ButtonAction &action = buttonActionNamed(typed);
+    return named(context, withSelectedChanged(context, [&](Control &control) {
+                     const bool isUnwritten = control.text == buttonActionCaption(buttonActionOf(control));
+                     setButtonAction(control, action);
+                     if (isUnwritten) {
+                         control.text = buttonActionCaption(action);
+                     }
+                 }));
 }
 
 Words readOpens(const Context &context)

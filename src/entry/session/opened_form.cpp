@@ -1,6 +1,5 @@
 #include "entry/session/opened_form.h"
 
-#include "core/kinds/button_actions.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 

@@ -1,5 +1,5 @@
 // Buttons: each does its action on the form that it stands on.
-#include "core/kinds/button_actions.h"
+#include "core/actions/action_table.h"
 #include "entry/editors/field_editor.h"
 #include "entry/editors/painted_widgets.h"
 #include "entry/session/opened_form.h"
@@ -12,7 +12,7 @@ namespace nabblet {
 
 namespace {
 
-class ButtonEditor : public FieldEditor
+class ButtonEditor : public FieldEditor, private FormAtWork
 {
 public:
     ButtonEditor(const EditorContext &context, const Control &control, QWidget *parent)
@@ -30,7 +30,8 @@ public:
             }
             return isEnter;
         };
-        QObject::connect(m_button, &QAbstractButton::clicked, m_button, [this] { work(); });
+        QObject::connect(m_button, &QAbstractButton::clicked, m_button,
+                         [this] { buttonActionOf(this->control()).work(*this); });
         QObject::connect(m_button, &QAbstractButton::pressed, m_button, [this] { m_button->update(); });
     }
     ~ButtonEditor() override { delete m_window; }
@@ -40,39 +41,11 @@ public:
     {
         m_button->setText(control().text);
         m_button->setToolTip(buttonActionTitle(buttonActionOf(control())));
-        m_button->setEnabled(isOfUse());
+        m_button->setEnabled(buttonActionOf(control()).isOfUse(*this));
         m_button->update();
     }
 
 private:
-    bool isOfUse() const
-    {
-        switch (buttonActionOf(control())) {
-        case ButtonAction::Nothing:
-            return false;
-        case ButtonAction::Close:
-        case ButtonAction::OpenForm:
-            return true;
-        case ButtonAction::First:
-        case ButtonAction::Previous:
-        case ButtonAction::Next:
-        case ButtonAction::Last:
-        case ButtonAction::OpenRows:
-            return session().state().hasRecord();
-        case ButtonAction::Find:
-            return session().state().jumpLookup().has_value();
-        case ButtonAction::New:
-            return session().state().canAdd();
-        case ButtonAction::Save:
-            return session().hasUnsaved();
-        case ButtonAction::TakeBack:
-            return session().takingBack().canTakeBack();
-        case ButtonAction::Delete:
-            return session().state().canDelete();
-        }
-        return false;
-    }
-
     EntryView *view() const
     {
         for (QWidget *above = m_button->parentWidget(); above; above = above->parentWidget()) {
@@ -83,53 +56,26 @@ private:
         return nullptr;
     }
 
-    void work()
-    {
-        EntryView *form = view();
-        switch (buttonActionOf(control())) {
-        case ButtonAction::Nothing:
-            break;
-        case ButtonAction::First:
-            (void)session().moves().goFirst();
-            break;
-        case ButtonAction::Previous:
-            (void)session().moves().goPrevious();
-            break;
-        case ButtonAction::Next:
-            (void)session().moves().goNext();
-            break;
-        case ButtonAction::Last:
-            (void)session().moves().goLast();
-            break;
-        case ButtonAction::Find:
-            form->askAndFind();
-            break;
-        case ButtonAction::New:
-            form->addRecord();
-            break;
-        case ButtonAction::Save:
-            (void)session().saving().save();
-            break;
-        case ButtonAction::TakeBack:
-            (void)session().takingBack().takeBack();
-            break;
-        case ButtonAction::Delete:
-            form->askAndDelete();
-            break;
-        case ButtonAction::Close:
-            Q_EMIT form->closeRequested();
-            break;
-        case ButtonAction::OpenForm:
-            openForm();
-            break;
-        case ButtonAction::OpenRows:
-            openRows();
-            break;
-        }
-    }
+    bool hasRecord() const override { return session().state().hasRecord(); }
+    bool hasUnsaved() const override { return session().hasUnsaved(); }
+    bool canAdd() const override { return session().state().canAdd(); }
+    bool canDelete() const override { return session().state().canDelete(); }
+    bool canTakeBack() const override { return session().takingBack().canTakeBack(); }
+    bool canFind() const override { return session().state().jumpLookup().has_value(); }
+
+    void goFirst() override { (void)session().moves().goFirst(); }
+    void goPrevious() override { (void)session().moves().goPrevious(); }
+    void goNext() override { (void)session().moves().goNext(); }
+    void goLast() override { (void)session().moves().goLast(); }
+    void find() override { view()->askAndFind(); }
+    void add() override { view()->addRecord(); }
+    void save() override { (void)session().saving().save(); }
+    void takeBack() override { (void)session().takingBack().takeBack(); }
+    void remove() override { view()->askAndDelete(); }
+    void close() override { Q_EMIT view()->closeRequested(); }
 
     // Rows belong to a stored record, so what was typed in it is saved first.
-    void openRows()
+    void openRows() override
     {
         if (!control().inner || !session().saving().save() || session().state().isNew()) {
             return;
@@ -141,7 +87,7 @@ private:
     }
 
     // The other form may change what stands here, and shows what was typed here only when it is saved.
-    void openForm()
+    void openForm() override
     {
         if (!session().saving().save()) {
             return;

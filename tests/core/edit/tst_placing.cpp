@@ -1,11 +1,12 @@
 // New controls from the palette, and one kind made of another.
+#include "core/actions/action_table.h"
+#include "core/actions/button_rows.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/rails.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
-#include "core/kinds/button_actions.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"
@@ -91,8 +92,8 @@ private Q_SLOTS:
                     const Control &first = control(placed.form, ids.first());
                     QCOMPARE(button.place.size(), first.place.size());
                     QCOMPARE(button.place.y(), first.place.y());
-                    QCOMPARE(buttonActionOf(button), row.actions.at(i));
-                    QCOMPARE(button.text, buttonActionCaption(row.actions.at(i)));
+                    QCOMPARE(buttonActionOf(button).name, row.actions.at(i));
+                    QCOMPARE(button.text, buttonActionCaption(buttonActionNamed(row.actions.at(i))));
                     QVERIFY(button.place.width() >= m_measure.width(button.text, TextRole::Button));
                     names.insert(button.name);
                     if (i > 0) {
@@ -107,12 +108,12 @@ private Q_SLOTS:
 
     void everyActionIsWrittenAndRead()
     {
-        for (const ButtonActionEntry &entry : buttonActions()) {
+        for (const ButtonAction &action : buttonActions()) {
             Control button;
             button.kind = "button";
-            setButtonAction(button, entry.action);
-            QCOMPARE(buttonActionOf(button), entry.action);
-            QVERIFY(!buttonActionTitle(entry.action).isEmpty() && !buttonActionCaption(entry.action).isEmpty());
+            setButtonAction(button, action);
+            QCOMPARE(buttonActionOf(button).name, action.name);
+            QVERIFY(!buttonActionTitle(action).isEmpty() && !buttonActionCaption(action).isEmpty());
         }
     }
 

@@ -1,4 +1,5 @@
 // The settings of each kind of control: read, written, refused with a reason.
+#include "core/actions/action_table.h"
 #include "core/arrange/grouping.h"
 #include "core/draft/draft.h"
 #include "core/draft/inner_forms.h"
@@ -6,7 +7,6 @@
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
 #include "core/kinds/box_parts.h"
-#include "core/kinds/button_actions.h"
 #include "core/kinds/each/formula.h"
 #include "core/kinds/each/panes.h"
 #include "core/kinds/list_lines.h"

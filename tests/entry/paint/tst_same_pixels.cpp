@@ -1,11 +1,11 @@
 // What the board shows is what Entry shows: each kind of control, in each of its states, pixel by pixel.
+#include "core/actions/action_table.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
-#include "core/kinds/button_actions.h"
 #include "core/kinds/each/formula.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/total.h"
@@ -227,7 +227,7 @@ private Q_SLOTS:
             setChildLink(control, {{"visit_id"}, {"visit_id"}});
         }
         if (placed.editor == Editor::Button) {
-            control.settings.set(setting::Action, ButtonAction::Close); // of use at any time
+            control.settings.set(setting::Action, QString("close")); // of use at any time
         }
         form.controls.replace(form.controls.indexOf(made.control), control);
         EntrySession session(connection, catalogue, form);

@@ -1,7 +1,7 @@
 #include "core/kinds/kind_table.h"
 
+#include "core/actions/action_table.h"
 #include "core/kinds/box_parts.h"
-#include "core/kinds/button_actions.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/text_words.h"
 

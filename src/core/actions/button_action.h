@@ -1,0 +1,27 @@
+// What a button does.
+#pragma once
+
+#include "core/actions/form_at_work.h"
+
+#include <QString>
+
+namespace nabblet {
+
+// What a button must have for an action, besides the action.
+enum class ActionNeeds {
+    Nothing,
+    ProjectForm, // the name of another form of the project
+    InnerForm,   // a form inside the button
+};
+
+struct ButtonAction
+{
+    QString name;        // in files: "go-next"
+    const char *title;   // in English: what it does, for whoever chooses; buttonActionTitle() translates
+    const char *caption; // in English: what stands on the button; buttonActionCaption() translates
+    bool (*isOfUse)(const FormAtWork &form);
+    void (*work)(FormAtWork &form);
+    ActionNeeds needs = ActionNeeds::Nothing;
+};
+
+} // namespace nabblet

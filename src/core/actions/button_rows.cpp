@@ -1,0 +1,38 @@
+#include "core/actions/button_rows.h"
+
+#include "core/text/tr.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+NABBLET_TEXTS(ButtonActions)
+
+const QList<ButtonRow> &buttonRows()
+{
+    static const QList<ButtonRow> table{
+        {QStringLiteral("buttons-to-go"),
+         QT_TRANSLATE_NOOP("ButtonActions", "Buttons to go"),
+         {QStringLiteral("go-first"), QStringLiteral("go-previous"), QStringLiteral("go-next"),
+          QStringLiteral("go-last")}},
+        {QStringLiteral("buttons-of-record"),
+         QT_TRANSLATE_NOOP("ButtonActions", "Record buttons"),
+         {QStringLiteral("find"), QStringLiteral("new"), QStringLiteral("save"), QStringLiteral("take-back"),
+          QStringLiteral("delete"), QStringLiteral("close")}},
+    };
+    return table;
+}
+
+const ButtonRow *buttonRowNamed(const QString &name)
+{
+    const QList<ButtonRow> &all = buttonRows();
+    const auto found = std::find_if(all.begin(), all.end(), [&](const ButtonRow &row) { return row.name == name; });
+    return found == all.end() ? nullptr : &*found;
+}
+
+QString buttonRowTitle(const ButtonRow &row)
+{
+    return Texts::tr(row.title);
+}
+
+} // namespace nabblet

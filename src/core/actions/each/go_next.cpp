@@ -1,0 +1,12 @@
+#include "core/actions/action_table.h"
+
+namespace nabblet {
+
+ButtonAction goNextAction()
+{
+    return {QStringLiteral("go-next"), QT_TRANSLATE_NOOP("ButtonActions", "Go to the next record"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Next"), [](const FormAtWork &form) { return form.hasRecord(); },
+            [](FormAtWork &form) { form.goNext(); }};
+}
+
+} // namespace nabblet

@@ -1,0 +1,12 @@
+#include "core/actions/action_table.h"
+
+namespace nabblet {
+
+ButtonAction goPreviousAction()
+{
+    return {QStringLiteral("go-previous"), QT_TRANSLATE_NOOP("ButtonActions", "Go to the record before"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Previous"), [](const FormAtWork &form) { return form.hasRecord(); },
+            [](FormAtWork &form) { form.goPrevious(); }};
+}
+
+} // namespace nabblet

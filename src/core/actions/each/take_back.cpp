@@ -1,0 +1,12 @@
+#include "core/actions/action_table.h"
+
+namespace nabblet {
+
+ButtonAction takeBackAction()
+{
+    return {QStringLiteral("take-back"), QT_TRANSLATE_NOOP("ButtonActions", "Take back what was done last"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Take back"), [](const FormAtWork &form) { return form.canTakeBack(); },
+            [](FormAtWork &form) { form.takeBack(); }};
+}
+
+} // namespace nabblet
