@@ -56,7 +56,14 @@ void EntryWindow::offerTypedRecord()
 Outcome EntryWindow::start()
 {
     // A form without rows has buttons that lead to others.
-    return session()->form().rowsFrom.isEmpty() ? Outcome(Done{}) : session()->start();
+    if (session()->form().rowsFrom.isEmpty()) {
+        return Done{};
+    }
+    const Outcome started = session()->start();
+    if (started) {
+        session()->moves().goWhereItOpens();
+    }
+    return started;
 }
 
 } // namespace nabblet

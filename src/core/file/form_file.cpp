@@ -4,6 +4,7 @@
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
 #include "core/file/whole_file.h"
+#include "core/form_settings/form_setting_table.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/text/json_names.h"
 #include "core/text/tr.h"
@@ -482,6 +483,9 @@ void writeFormMembers(JsonText &json, const Form &form)
     }
 
     writeWindow(json, form);
+    if (!form.settings.isEmpty()) {
+        json.value("settings", QJsonValue(form.settings.toJson()));
+    }
     if (form.rowPanel != RowPanel::None || form.rowForm) {
         json.value("rowPanel", panelNames().at(static_cast<int>(form.rowPanel)));
     }
@@ -598,6 +602,7 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
         form.window = readWindow(window);
         keepUnknown("window", window);
     }
+    form.settings = ControlSettings::fromJson(reader.object("settings"), knownFormSettings());
     readBands(form, reader.list("bands", true), reader.pointerTo(key("bands")), mistakes);
     readRails(form, reader.list("rails"), reader.pointerTo(key("rails")), mistakes);
     readBoundColumns(form, reader.list("columns"), reader.pointerTo(key("columns")), mistakes);

@@ -121,6 +121,7 @@ struct Form
     QList<ControlId> handOrder; // of the controls that Tab visits, with TabOrder::ByHand; others come behind
     TracingSheet tracing;
     WindowStyle window;
+    ControlSettings settings; // of the form as a whole: core/form_settings
     RowPanel rowPanel = RowPanel::None;
     InnerForm rowForm; // of the row in hand, where there is a panel for it
     QList<Band> bands; // header, body and footer, those that there are, in that order

@@ -1,4 +1,6 @@
-// The settings that kinds of control have, by the lines that each setting brings along (core/kinds/settings).
+// The settings that kinds of control and forms have, by the lines that each setting brings along (core/kinds/settings,
+// core/form_settings).
+#include "core/form_settings/form_setting_table.h"
 #include "core/kinds/settings/setting_line.h"
 #include "designer/settings/setting_parts.h"
 
@@ -75,7 +77,31 @@ Setting settingOf(const AnySetting *setting, const SettingLine &line)
     return result;
 }
 
+Setting settingOf(const FormSettingLine &line)
+{
+    Setting result{line.name, SettingOf::Form, line.section, line.caption, line.help, editorOf(line.editor), line.step};
+    result.applies = [line](const Context &context) { return !line.applies || line.applies(context.form); };
+    result.read = [line](const Context &context) -> Words { return line.words(context.form); };
+    result.write = [line](const Context &context, const QString &typed) { return line.typed(context.form, typed); };
+    if (line.choices) {
+        result.choices = [line](const Context &context) { return line.choices(context.form); };
+    }
+    return result;
+}
+
 } // namespace
+
+QList<Setting> settingsOfForms()
+{
+    QList<Setting> all;
+    for (const FormSetting &setting : formSettingTable()) {
+        const QList<FormSettingLine> lines = setting.lines();
+        for (const FormSettingLine &line : lines) {
+            all.append(settingOf(line));
+        }
+    }
+    return all;
+}
 
 QList<Setting> kindSettings()
 {

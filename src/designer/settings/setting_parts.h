@@ -22,6 +22,7 @@ QList<Setting> subformSettings();
 QList<Setting> controlNameSettings();
 QList<Setting> bandAndRailSettings();
 QList<Setting> formSettings();
+QList<Setting> settingsOfForms();
 
 namespace setting_parts {
 

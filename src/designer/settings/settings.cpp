@@ -33,7 +33,7 @@ const QList<Setting> &settings()
     static const QList<Setting> Table =
         bySection(controlWordSettings() + containerSettings() + controlPlaceSettings() + buttonSettings() +
                   subformSettings() + lookupSettings() + kindSettings() + displaySettings() + controlNameSettings() +
-                  bandAndRailSettings() + formSettings());
+                  bandAndRailSettings() + formSettings() + settingsOfForms());
     return Table;
 }
 

@@ -38,6 +38,8 @@ Result<std::unique_ptr<EntrySession>> formOpenedBy(const Control &button, const 
         opened->moves().goToKey(values); // not there: it says so and stays at the first
     } else if (pointsSomewhere) {
         opened->holdTo({link.childColumns, values, true});
+    } else {
+        opened->moves().goWhereItOpens();
     }
     return opened;
 }

@@ -1,5 +1,6 @@
 #include "entry/session/record_moves.h"
 
+#include "core/form_settings/opens_at.h"
 #include "core/text/tr.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
@@ -173,6 +174,20 @@ bool RecordMoves::goToRow(int index)
     m_parts.place.setPosition(first && now >= 0 ? std::optional(*first + now) : std::nullopt);
     Q_EMIT m_parts.session.positionChanged();
     return true;
+}
+
+void RecordMoves::goWhereItOpens()
+{
+    switch (openingRecord(m_parts.state.form)) {
+    case OpeningRecord::First: // where every session starts
+        break;
+    case OpeningRecord::Last:
+        goLast();
+        break;
+    case OpeningRecord::New:
+        add();
+        break;
+    }
 }
 
 bool RecordMoves::add()

@@ -23,6 +23,8 @@ public:
     bool goToRow(int index);
     // To a blank record.
     bool add();
+    // To the record at which the form opens.
+    void goWhereItOpens();
     // Nowhere: a blank record is let go.
     bool leave();
 

@@ -118,12 +118,26 @@ private Q_SLOTS:
         text.replace("\"marks\": \"dots\"", "\"marks\": \"dots\", \"minor\": 2");
         text.replace("\"table\": \"sample\"", "\"table\": \"sample\", \"alias\": \"s\"");
         text.replace("\"auto\": true", "\"auto\": true, \"colour\": \"#f80\"");
+        text.replace("\"bands\":", "\"settings\": {\"hums\": [1]},\n  \"bands\":");
         text.replace("\"height\": 56", "\"height\": 56, \"sticky\": true");
         text.replace("\"kind\": \"text-box\"", "\"kind\": \"text-box\",\n      \"shadow\": 2.5");
         const Result<Form> form = readForm(text);
         QVERIFY2(form.isOk(), qPrintable(form.error().sentence));
         const QByteArray again = writeForm(*form);
         QCOMPARE(QJsonDocument::fromJson(again), QJsonDocument::fromJson(text));
+    }
+
+    // The schema knows every kind.
+    void theSchemaNamesEveryKind()
+    {
+        QFile file(NABBLET_ROOT "/docs/nabform.schema.json");
+        QVERIFY(file.open(QFile::ReadOnly));
+        const QJsonObject schema = QJsonDocument::fromJson(file.readAll()).object();
+        const QJsonArray names = schema["$defs"]["control"]["properties"]["kind"]["enum"].toArray();
+        for (const Kind &kind : kinds()) {
+            QVERIFY2(names.contains(kind.name), qPrintable(kind.name));
+        }
+        QCOMPARE(names.size(), kinds().size());
     }
 
     void anUnknownKindSurvives()

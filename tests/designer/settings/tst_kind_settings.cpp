@@ -6,6 +6,7 @@
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
+#include "core/form_settings/form_setting_table.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/each/formula.h"
 #include "core/kinds/each/panes.h"
@@ -397,6 +398,31 @@ private Q_SLOTS:
         QVERIFY(areStacked(control(panes)) && isInside());
         QVERIFY(takes("stacked", panes, QString()));
         QVERIFY(!areStacked(control(panes)) && isInside());
+    }
+
+    // Whoever adds a setting of the form has it read, written, kept in the file and shown, by its entry alone.
+    void settingsOfTheFormComeFromTheirTable()
+    {
+        const Selection form;
+        int lines = 0;
+        for (const FormSetting &setting : formSettingTable()) {
+            QVERIFY(knownFormSettings().contains(setting.setting));
+            for (const FormSettingLine &line : setting.lines()) {
+                const Setting &shown = named(line.name);
+                QVERIFY(shown.of == SettingOf::Form && shown.applies(contextOf(m_form, form)));
+                const QList<SettingChoice> choices =
+                    shown.choices ? shown.choices(contextOf(m_form, form)) : QList<SettingChoice>();
+                for (const SettingChoice &choice : choices) {
+                    const Result<Form> edited = shown.write(contextOf(m_form, form), choice.value);
+                    QVERIFY2(edited.isOk(), line.name);
+                    QCOMPARE(shown.read(contextOf(*edited, form)), choice.value);
+                    QCOMPARE(*readForm(writeForm(*edited)), *edited);
+                    QCOMPARE(*edited == m_form, choice.value == shown.read(contextOf(m_form, form)));
+                }
+                ++lines;
+            }
+        }
+        QVERIFY(lines > 0);
     }
 
     void theWindowAndItsListAreSettings()

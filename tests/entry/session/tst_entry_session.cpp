@@ -1,5 +1,6 @@
 // A form at work without a window: moving, typing, saving, taking back, and what happens when others write meanwhile.
 #include "core/draft/draft.h"
+#include "core/form_settings/opens_at.h"
 #include "entry/session/entry_session.h"
 #include "support/sample_database.h"
 
@@ -84,6 +85,20 @@ private Q_SLOTS:
         QCOMPARE(*m_session->position(), 99);
         QVERIFY(m_session->moves().goTo(100000));
         QCOMPARE(*m_session->position(), 211);
+    }
+
+    void aFormOpensWhereItSays()
+    {
+        Form form = m_session->form();
+        form.settings.set(setting::OpensAt, OpeningRecord::Last);
+        QVERIFY(m_session->setForm(form));
+        QCOMPARE(*m_session->position(), 0); // a change of the form moves nobody
+        m_session->moves().goWhereItOpens();
+        QCOMPARE(words("asset_no"), ask("SELECT asset_no FROM buoy ORDER BY buoy_id DESC LIMIT 1"));
+        form.settings.set(setting::OpensAt, OpeningRecord::New);
+        QVERIFY(m_session->setForm(form));
+        m_session->moves().goWhereItOpens();
+        QVERIFY(m_session->state().isNew());
     }
 
     void savingSaysWhatWasSaved()
