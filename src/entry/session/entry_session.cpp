@@ -205,6 +205,7 @@ Outcome EntrySession::setForm(const Form &form)
     m_parts->row.setForm(form);
     if (hasOtherRows) {
         m_parts->typing.setAside();
+        m_parts->takingBack.forget(); // belongs to rows that are not there any more
     }
     m_parts->changes.setForm(form);
     m_parts->values.lookedUp().forgetChoices();

@@ -40,21 +40,25 @@ Written writtenBack(const EntryState &state, const LastStep &step)
             written.row = again ? *again : std::nullopt;
         }
     } else if (step.kind == LastStep::Added) {
-        written = deleteRow(state.connection, state.source, step.after, context);
+        written = deleteRow(state.connection, step.source, step.after, context);
         if (written.kind == Written::Done) {
             const MaybeRow there = lastRow(state.connection, state.source);
             written.row = there ? *there : std::nullopt;
         }
     } else {
         ColumnValues back;
-        const ColumnValues before = state.valuesOf(step.before);
-        const ColumnValues after = state.valuesOf(step.after);
-        for (auto it = before.begin(); it != before.end(); ++it) {
-            if (it.value() != after.value(it.key())) {
-                back.insert(it.key(), it.value());
+        for (const QString &column : step.source.columns) {
+            const QVariant before = valueOf(step.source, step.before, column);
+            if (!step.source.readOnly.contains(column) && before != valueOf(step.source, step.after, column)) {
+                back.insert(column, before);
             }
         }
-        written = updateRow(state.connection, state.source, step.after, back, context);
+        written = updateRow(state.connection, step.source, step.after, back, context);
+    }
+    // The form may show other columns since.
+    const bool isAsBefore = step.kind != LastStep::Changed && written.kind == Written::Done;
+    if (written.row && !isAsBefore && step.source.columns != state.source.columns) {
+        written.row = state.remapped(*written.row, step.source.columns);
     }
     return written;
 }

@@ -12,8 +12,9 @@ struct LastStep
     enum Kind { Changed, Added, Deleted } kind = Changed;
     Row before;
     Row after;
-    QString words;     // the record, in words
-    Deletion deletion; // of what was deleted
+    QString words;            // the record, in words
+    Deletion deletion;        // of what was deleted
+    RecordSource source = {}; // by which before and after were read
 };
 
 // What taking it back would do, in words: "Take back adding “Mussel Scar”".

@@ -165,12 +165,12 @@ void Saving::takeSaved(const Saved &saved)
         saved.written.isOutside ? u' ' + Texts::tr("It does not belong to the rows of this form any more.") : QString();
     const Row stored = state.record.row.value_or(Row());
     if (saved.wasNew) {
-        m_parts.takingBack.remember({LastStep::Added, {}, stored, words, {}});
+        m_parts.takingBack.remember({LastStep::Added, {}, stored, words, {}, state.source});
         Q_EMIT m_parts.session.said(Texts::tr("Added “%1”.").arg(words) + outside);
         m_parts.place.setPosition(std::nullopt);
         m_parts.reckoning.count(true);
     } else {
-        m_parts.takingBack.remember({LastStep::Changed, saved.before, stored, words, {}});
+        m_parts.takingBack.remember({LastStep::Changed, saved.before, stored, words, {}, state.source});
         Q_EMIT m_parts.session.said(Texts::tr("Saved “%1”: %2.").arg(words, saved.captions.join(QStringLiteral(", "))) +
                                     outside);
     }
@@ -247,7 +247,7 @@ bool Saving::remove()
     }
     m_parts.takingBack.forgetStep();
     if (deletion && deletion->isComplete && !deletion->rows.isEmpty()) {
-        m_parts.takingBack.remember({LastStep::Deleted, {}, {}, words, *deletion});
+        m_parts.takingBack.remember({LastStep::Deleted, {}, {}, words, *deletion, state.source});
     }
     const std::optional<qint64> at = m_parts.session.position();
     const Neighbour neighbour = neighbourOf(state, removed.key);

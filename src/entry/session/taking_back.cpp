@@ -121,6 +121,7 @@ bool TakingBack::takeStepBack()
     if (!m_parts.saving.take(written)) {
         RecordInHand record = state.record; // the step stays to be taken back; the record in hand is untouched
         record.question = Question::None;
+        record.theirs.reset();
         m_parts.changes.setRecord(record);
         return false;
     }

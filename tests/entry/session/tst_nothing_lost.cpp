@@ -417,6 +417,51 @@ private Q_SLOTS:
 
     // ------------------------------------------------------------ typed work outlives changes of the form
 
+    // What was saved is taken back as it was, though the form shows other columns since, or other rows.
+    void takingBackOutlivesChangesOfTheForm()
+    {
+        fairway();
+        draft("buoy");
+        const QString all = "SELECT group_concat(quote(name) || quote(depth_m) || quote(remarks)) FROM buoy";
+        const QString before = ask(all);
+        QList<Form> others;
+        for (const QString &column : {QString("asset_no"), QString("name"), QString("depth_m"), QString("remarks")}) {
+            others.append(deleteControls(m_form, {field(column).id}));
+        }
+        Form fewer = m_form;
+        for (const Control &control : m_form.controls) {
+            fewer = control.column == "name" || control.column.isEmpty() ? fewer : deleteControls(fewer, {control.id});
+        }
+        others.append(fewer);
+        for (const Form &other : std::as_const(others)) {
+            for (const bool isWider : {false, true}) { // the form shows more or fewer columns than when it was saved
+                start();
+                QVERIFY(m_session->setForm(isWider ? other : m_form).isOk());
+                m_session->typing().type(field("name"), "Changed");
+                m_session->typing().type(field("depth_m"), "3.5");
+                QVERIFY(m_session->saving().save());
+                QVERIFY(ask(all) != before || isWider);
+                QVERIFY(m_session->setForm(isWider ? m_form : other).isOk());
+                if (m_session->takingBack().canTakeBack()) {
+                    QVERIFY(m_session->takingBack().takeBack());
+                }
+                QCOMPARE(ask(all), before);
+                QCOMPARE(m_session->state().record.row->values.size(), m_session->state().source.columns.size());
+                const bool hasName = m_session->state().source.columns.contains("name");
+                QCOMPARE(m_session->state().value("name").toString(),
+                         hasName ? ask("SELECT name FROM buoy LIMIT 1") : QString());
+            }
+        }
+        start();
+        m_session->typing().type(field("name"), "Changed");
+        QVERIFY(m_session->saving().save());
+        QVERIFY(m_session->setForm(setRowsFrom(m_form, "vessel")).isOk());
+        QVERIFY(!m_session->takingBack().canTakeBack());
+        const QString vessels = ask("SELECT * FROM vessel");
+        QVERIFY(!m_session->takingBack().takeBack());
+        QCOMPARE(ask("SELECT * FROM vessel"), vessels);
+    }
+
     void typedWorkOutlivesEveryChangeOfTheForm()
     {
         fairway();
