@@ -5,6 +5,7 @@
 #include "entry/editors/field_editor.h"
 #include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"
+#include "entry/view/page_tabs_bar.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -130,14 +131,28 @@ void EntryView::makeSurfaces()
             dividers.insert(control.id, handle);
         }
     }
-    for (const Surface &gone : std::as_const(m_surfaces)) {
-        // Widgets on it belong to editors, which are told where they are now.
-        for (const auto &[id, editor] : m_editors) {
-            if (gone.view->isAncestorOf(editor->widget())) {
-                editor->widget()->setParent(bandView(editor->control().band));
+    // Nothing that others hold goes with a surface that it lies on; where it is now, each is told later.
+    QWidgetList held(dividers.begin(), dividers.end());
+    held.append(QWidgetList(m_dividers.begin(), m_dividers.end()));
+    for (PageTabsBar *tabs : std::as_const(m_tabs)) {
+        held.append(tabs);
+    }
+    for (const auto &[id, editor] : m_editors) {
+        held.append(editor->widget());
+    }
+    for (const QHash<Area, Surface> &surfaces : {kept, m_surfaces}) {
+        for (const Surface &surface : surfaces) {
+            held.append(surface.scroll);
+        }
+    }
+    for (auto gone = m_surfaces.constBegin(); gone != m_surfaces.constEnd(); ++gone) {
+        held.removeOne(gone->scroll);
+        for (QWidget *widget : std::as_const(held)) {
+            if (gone->view->isAncestorOf(widget)) {
+                widget->setParent(bandView(gone.key().band));
             }
         }
-        delete gone.scroll;
+        delete gone->scroll;
     }
     qDeleteAll(m_dividers);
     m_surfaces = kept;

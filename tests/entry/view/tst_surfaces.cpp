@@ -164,6 +164,34 @@ private Q_SLOTS:
         return form;
     }
 
+    // A surface that goes takes nothing along that lies on it: others, dividers, tabs, boxes.
+    void surfacesInsideOthersOutliveThem()
+    {
+        const QList<ControlId> inner{field("asset_no"), field("name")};
+        for (const QString &kind : {QString("scroll-area"), QString("panes"), QString("tab-pages")}) {
+            for (const bool areBothTaken : {false, true}) {
+                const Grouped one = withContainer(m_form, inner, kind);
+                const Grouped other = withContainer(one.form, {one.container, field("buoy_type")}, "scroll-area");
+                const Grouped outer = withContainer(other.form, {other.container, field("depth_m")}, "panes");
+                QVERIFY(one.container != 0 && other.container != 0 && outer.container != 0);
+                const Form before = m_form;
+                m_form = outer.form;
+                open({m_form.width + 100, formHeight(m_form) + 100});
+                m_form = withoutContainer(m_form, outer.container);
+                m_form = areBothTaken ? withoutContainer(m_form, other.container) : m_form;
+                m_view->setForm(m_form);
+                box("name")->setFocus();
+                QTest::keyClicks(box("name"), "x");
+                QVERIFY(m_session->hasUnsaved());
+                m_view->setForm(outer.form);
+                m_view->setForm(before);
+                QCOMPARE(surfaces().size(), 0);
+                QVERIFY(box("name")->isVisible());
+                m_form = before;
+            }
+        }
+    }
+
     void manyControlsAreHeld()
     {
         constexpr int Many = 5000;
