@@ -1,6 +1,7 @@
 // A look: a named set of text styles and colours, by role.
 #pragma once
 
+#include <QHash>
 #include <QList>
 #include <QString>
 
@@ -49,6 +50,7 @@ struct Look
     std::array<TextStyle, TextRoleCount> texts;
     std::array<Colour, InkCount> light{};
     std::array<Colour, InkCount> dark{};
+    QHash<QString, int> figures = {}; // of look settings, by their names: core/look_settings
 };
 
 // Every look that comes with the program. The first is the usual one.

@@ -1,13 +1,24 @@
 #include "entry/paint/picture_painter.h"
 
+#include "core/look_settings/look_setting_table.h"
+
 #include <QImage>
 #include <QPainter>
 #include <QPainterPath>
 #include <QPixmapCache>
 
+#include <algorithm>
+
 namespace nabblet {
 
 namespace {
+
+// Rounded off as the look has it; what is round altogether, such as a dot, stays so.
+qreal cornerOf(const BoxStroke &box, const Appearance &appearance)
+{
+    const bool isRound = 2 * box.radius >= std::min(box.rect.width(), box.rect.height()) - 1;
+    return isRound ? box.radius : box.radius * appearance.figure(cornerSetting()) / 100.0;
+}
 
 void paintStroke(QPainter &painter, const BoxStroke &box, const Appearance &appearance)
 {
@@ -15,7 +26,8 @@ void paintStroke(QPainter &painter, const BoxStroke &box, const Appearance &appe
     painter.setBrush(box.isFilled ? QBrush(appearance.colour(box.fill)) : QBrush(Qt::NoBrush));
     painter.setPen(box.isOutlined ? QPen(appearance.colour(box.outline), box.outlineWidth) : QPen(Qt::NoPen));
     const qreal inset = box.outlineWidth / 2.0;
-    painter.drawRoundedRect(QRectF(box.rect).adjusted(inset, inset, -inset, -inset), box.radius, box.radius);
+    const qreal radius = cornerOf(box, appearance);
+    painter.drawRoundedRect(QRectF(box.rect).adjusted(inset, inset, -inset, -inset), radius, radius);
     painter.setRenderHint(QPainter::Antialiasing, false);
 }
 

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/kinds/kind.h"
+#include "core/look_settings/look_setting.h"
 #include "core/text/text_measure.h"
 
 #include <QColor>
@@ -26,6 +27,7 @@ public:
     const QFontMetrics &metrics(TextRole role) const { return m_metrics.at(static_cast<std::size_t>(role)); }
     Theme theme() const { return m_theme; }
     const QString &lookName() const { return m_look.name; }
+    int figure(const LookSetting &setting) const { return lookFigure(m_look, setting); }
 
     int width(const QString &text, TextRole role) const override;
     int lineHeight(TextRole role) const override;
