@@ -1,6 +1,7 @@
 #!/bin/bash
 # Installs what is missing, builds, and runs every test: in the release build, all of it once more under the address and
-# undefined-behaviour sanitizers, and what works with threads, in Entry too, under the thread sanitizer.
+# undefined-behaviour sanitizers, and what works with threads, in Entry too, under the thread sanitizer. How long the start
+# takes beside an empty window is printed, not judged.
 set -euo pipefail
 cd "$(dirname "$0")"
 source scripts/setup.sh
@@ -17,6 +18,7 @@ part() { # NAME COMMAND…: runs a part and says how long it took
 export QT_LOGGING_RULES="qt.qpa.*=false"
 part "release, build" nabblet_build release
 part "release, tests" ctest --preset release -j2
+part "start, whole processes in turn" bench/run start
 part "address and undefined behaviour, build" nabblet_build asan
 part "address and undefined behaviour, tests" ctest --preset asan -j2
 part "threads, build" nabblet_build tsan tst_background_work tst_profiler tst_exact_writes tst_entry_session tst_nothing_lost

@@ -336,23 +336,26 @@ int main(int argc, char **argv)
     QApplication application(argc, argv);
     QApplication::setStyle(QStringLiteral("Fusion"));
     if (argc < 2) {
-        QTextStream(stderr) << "usage: nabblet-bench FOLDER [board|lookups]\n";
+        QTextStream(stderr) << "usage: nabblet-bench FOLDER [board|lookups|start]\n";
         return 2;
     }
     QApplication::setFont(desktopFont());
     const QString folder = QString::fromLocal8Bit(argv[1]);
-    // A second word asks for one part alone: "board" or "lookups".
+    // A second word asks for one part alone: "board", "lookups" or "start".
     const QString part = argc > 2 ? QString::fromLocal8Bit(argv[2]) : QString();
     QList<Measured> all;
-    if (part != "lookups") {
+    if (part.isEmpty() || part == "board") {
         all += boardBench(folder);
         all += pagesBench(folder);
     }
-    if (part != "board") {
+    if (part.isEmpty() || part == "lookups") {
         all += lookupsBench(QDir(folder).filePath("million.db"));
     }
+    if (part.isEmpty() || part == "start") {
+        all.append(start(folder));
+    }
     if (part.isEmpty()) {
-        all += {start(folder), draft()};
+        all.append(draft());
         all += files(folder);
         all += edits();
         all += {entry(folder), sheet(folder), preview(folder), allForms(folder), quality(folder)};
