@@ -2,6 +2,8 @@
 
 #include "core/text/tr.h"
 
+#include <cmath>
+
 namespace nabblet {
 
 NABBLET_TEXTS(NumberWords)
@@ -83,7 +85,10 @@ Result<QVariant> readWholeNumber(const QString &typed, const QLocale &locale, Th
     const qlonglong number = reading(locale, thousands).toLongLong(text, &isNumber);
     if (!isNumber) {
         bool isDecimal = false;
-        (void)reading(locale, thousands).toDouble(text, &isDecimal);
+        const double value = reading(locale, thousands).toDouble(text, &isDecimal);
+        if (isDecimal && std::abs(value) >= 0x1p63) {
+            return Error{Texts::tr("This number is too large to be stored; at most 18 digits go here"), {}};
+        }
         if (isDecimal) {
             return Error{Texts::tr("A whole number is needed here: leave out the decimals"), {}};
         }

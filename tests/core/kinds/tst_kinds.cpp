@@ -176,7 +176,8 @@ private Q_SLOTS:
         QCOMPARE(read("whole-number", " 1 204 "), QVariant(1204LL));
         QVERIFY(read("whole-number", "12.5").toString().contains("leave out the decimals"));
         QVERIFY(read("whole-number", "a").toString().startsWith("refused"));
-        QVERIFY(read("whole-number", "99999999999999999999").toString().startsWith("refused"));
+        QVERIFY(read("whole-number", "99999999999999999999").toString().contains("too large"));
+        QVERIFY(read("whole-number", "-9223372036854775809").toString().contains("too large"));
         QCOMPARE(read("decimal-number", "12,5", QLocale(QLocale::German)), QVariant(12.5));
         QCOMPARE(read("decimal-number", "12.5", QLocale(QLocale::German)), QVariant(12.5));
         QCOMPARE(read("decimal-number", QString::fromUtf8("−3")), QVariant(-3LL));
