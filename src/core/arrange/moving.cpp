@@ -12,7 +12,15 @@ namespace nabblet {
 
 namespace {
 
+// What is asked for, and what stands in it.
+ControlSet withMembers(const Form &form, const QList<ControlId> &controls)
+{
+    ControlSet named = setOf(controls);
+    return hasContainers(form) ? named + membersOf(form, named) : named;
+}
+
 // Whether a caption comes along with its field but stands in another area, as heads do: it then moves sideways only.
+// named: what is asked for, with what stands in it, which goes all the way.
 bool isHeadOf(const Form &form, const Control &control, const ControlSet &named)
 {
     if (control.captionFor == 0 || named.contains(control.id)) {
@@ -26,10 +34,7 @@ bool isHeadOf(const Form &form, const Control &control, const ControlSet &named)
 
 QList<ControlId> withBelongings(const Form &form, const QList<ControlId> &controls)
 {
-    ControlSet named = setOf(controls);
-    if (hasContainers(form)) {
-        named += membersOf(form, named);
-    }
+    const ControlSet named = withMembers(form, controls);
     QList<ControlId> result;
     for (const Control &control : form.controls) {
         if (named.contains(control.id) || named.contains(control.captionFor)) {
@@ -42,7 +47,7 @@ QList<ControlId> withBelongings(const Form &form, const QList<ControlId> &contro
 QPoint possibleMove(const Form &form, const QList<ControlId> &controls, QPoint distance)
 {
     const ControlSet moving = setOf(withBelongings(form, controls));
-    const ControlSet named = setOf(controls);
+    const ControlSet named = withMembers(form, controls);
     QHash<Area, QPoint> corners; // the top left corner of each area's room
     for (const Control &control : form.controls) {
         if (!moving.contains(control.id) || moving.contains(control.container)) {
@@ -67,7 +72,7 @@ Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint dis
     if (possible.isNull()) {
         return form;
     }
-    const ControlSet named = setOf(controls);
+    const ControlSet named = withMembers(form, controls);
     return grownToHold(changed(form, setOf(withBelongings(form, controls)), [&](Control control) {
         control.place.translate(isHeadOf(form, control, named) ? QPoint(possible.x(), 0) : possible);
         return possible.x() == 0 || rule == RideRule::Kept ? control : withRidesByPlace(form, control);
@@ -95,7 +100,7 @@ Form moveControlsInto(const Form &form, const QList<ControlId> &asked, const Are
                                 });
     const QList<ControlId> controls = isOfContainers ? fieldsOfCaptions(form, asked) : asked;
     const int top = bandTop(form, area.band);
-    const ControlSet named = setOf(controls);
+    const ControlSet named = withMembers(form, controls);
     const ControlSet moving = setOf(withBelongings(form, controls));
     if (moving.contains(area.container)) {
         return form;

@@ -608,6 +608,38 @@ private Q_SLOTS:
         QVERIFY(std::abs((whole.y() - room.y()) - (bottomOf(room) - bottomOf(whole))) <= 1);
     }
 
+    // A head in a group goes all the way with the group, though its box does not stand there.
+    void aHeadInAGroupGoesWithTheGroup()
+    {
+        for (const bool hasBoxAlong : {false, true}) {
+            Form form = samples::columnOfFields(2);
+            form.bands.prepend(Band{BandRole::Header, 120, {}});
+            Control group;
+            group.id = nextControlId(form);
+            group.kind = GroupBox;
+            group.name = "group";
+            group.band = BandRole::Header;
+            group.place = QRect(16, 16, 200, 80);
+            form.controls.append(group);
+            const ControlId field =
+                form.controls
+                    .find(captionOf(form, form.controls.at(0).id) ? form.controls.at(0).id : form.controls.at(1).id)
+                    ->id;
+            Control head = *captionOf(form, field);
+            head.band = BandRole::Header;
+            head.container = group.id;
+            head.place = QRect(24, 48, 60, 24);
+            form.controls.replace(form.controls.indexOf(head.id), head);
+            const QList<ControlId> moved = hasBoxAlong ? QList<ControlId>{group.id, field} : QList<ControlId>{group.id};
+            const Form there = moveControls(form, moved, QPoint(8, 40));
+            QCOMPARE(placeOf(there, group.id).topLeft(), QPoint(24, 56));
+            QCOMPARE(placeOf(there, head.id).topLeft(), QPoint(32, 88));
+            const Form inBody = moveControlsInto(form, moved, Area(), QPoint(0, 200));
+            QVERIFY(roomOf(inBody, areaOf(*inBody.controls.find(head.id))).contains(placeOf(inBody, head.id)));
+            QCOMPARE(inBody.controls.find(head.id)->container, group.id);
+        }
+    }
+
     void keysMoveIntoAndOutOfAGroup()
     {
         const auto [form, box] = withContainer(settled(samples::columnOfFields(5), m_measure), {3, 5}, GroupBox);
