@@ -106,9 +106,9 @@ Words readWindowSize(const Context &context)
 
 QList<SettingChoice> windowSizes(const Context &)
 {
-    return {{QString::number(AnySize), Texts::tr("any that keeps it whole")},
-            {QString::number(NotSmaller), Texts::tr("not smaller than designed")},
-            {QString::number(FixedSize), Texts::tr("fixed as designed")}};
+    return {{QString::number(AnySize), Texts::tr("free")},
+            {QString::number(NotSmaller), Texts::tr("not smaller")},
+            {QString::number(FixedSize), Texts::tr("fixed")}};
 }
 
 Result<Form> writeWindowSize(const Context &context, const QString &typed)
@@ -378,8 +378,8 @@ QList<Setting> formSettings()
         {"formName", SettingOf::Form, T("Window"), T("Name"), T("What the form is saved and found as."),
          SettingEditor::Words, T("Rename the form"), always, readFormName, writeFormName},
         {"windowSize", SettingOf::Form, T("Window"), T("Size"),
-         T("How far people may make the window larger or smaller."), Choice, T("Change the window's size"), always,
-         readWindowSize, writeWindowSize, windowSizes},
+         T("How far people may change the window. A free one gets as small as nothing overlaps."), Choice,
+         T("Change the window's size"), always, readWindowSize, writeWindowSize, windowSizes},
         {"recordStrip", SettingOf::Form, T("Window"), T("Record strip"),
          T("The strip below the form, for going through the records, saving and taking back."), Flag,
          T("Show or hide the record strip"), always, readWindowFlag<&WindowStyle::hasRecordStrip>,

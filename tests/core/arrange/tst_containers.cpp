@@ -621,10 +621,7 @@ private Q_SLOTS:
             group.band = BandRole::Header;
             group.place = QRect(16, 16, 200, 80);
             form.controls.append(group);
-            const ControlId field =
-                form.controls
-                    .find(captionOf(form, form.controls.at(0).id) ? form.controls.at(0).id : form.controls.at(1).id)
-                    ->id;
+            const ControlId field = captionOf(form, 1) ? 1 : 2;
             Control head = *captionOf(form, field);
             head.band = BandRole::Header;
             head.container = group.id;

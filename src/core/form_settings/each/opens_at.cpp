@@ -52,9 +52,9 @@ FormSetting opensAtSetting()
                          return changed;
                      },
                      [](const Form &) {
-                         return QList<SettingChoice>{{names().at(0), Texts::tr("the first record")},
-                                                     {names().at(1), Texts::tr("the last record")},
-                                                     {names().at(2), Texts::tr("a new record")}};
+                         return QList<SettingChoice>{{names().at(0), Texts::tr("first record")},
+                                                     {names().at(1), Texts::tr("last record")},
+                                                     {names().at(2), Texts::tr("new record")}};
                      },
                      [](const Form &form) { return !form.rowsFrom.isEmpty(); }}};
             }};
