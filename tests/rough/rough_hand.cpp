@@ -10,6 +10,8 @@
 #include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/sorts/sort_table.h"
+#include "core/sorts/sorted_by.h"
 #include "data/dialect/raw_text.h"
 #include "designer/board/board.h"
 #include "designer/document/form_document.h"
@@ -219,6 +221,15 @@ private:
             child.plan.arrangement = static_cast<Arrangement>(dice.below(3));
         }
         Form form = draftForm(catalogue, table, plan, nullptr, FixedTextMeasure());
+        if (dice.chance(40)) {
+            QList<SortedBy> sorted;
+            for (const Column &column : table.columns) {
+                if (dice.chance(20)) {
+                    sorted.append({column.name, dice.chance(50), dice.of(sorts()).name});
+                }
+            }
+            form.settings.set(setting::Sorted, sorted);
+        }
         form.name = "rough";
         Project project;
         project.name = "Rough";

@@ -17,8 +17,9 @@ struct FormSettingLine
 
     // Its value in words; a flag reads FlagOn or an empty text.
     QString (*words)(const Form &form);
-    // The form with the value that was typed or chosen. The error says why the value cannot be.
-    Result<Form> (*typed)(const Form &form, const QString &typed);
+    // The form with the value that was typed or chosen; rows: the table of its rows, or nullptr. The error says why the
+    // value cannot be.
+    Result<Form> (*typed)(const Form &form, const QString &typed, const Table *rows);
     QList<SettingChoice> (*choices)(const Form &form) = nullptr;
     // Whether a form has it now; nullptr for always.
     bool (*applies)(const Form &form) = nullptr;

@@ -4,7 +4,9 @@
 
 #include "core/form_settings/form_setting.h"
 
-#define NABBLET_FORM_SETTINGS(SETTING) SETTING(opensAtSetting)
+#define NABBLET_FORM_SETTINGS(SETTING)                                                                                 \
+    SETTING(sortedBySetting)                                                                                           \
+    SETTING(opensAtSetting)
 
 namespace nabblet {
 

@@ -62,6 +62,11 @@ QString Dialect::asText(const QString &column) const
     return QStringLiteral("CAST(%1 AS VARCHAR(4000))").arg(column);
 }
 
+QString Dialect::ordered(const QString &term, bool isDescending) const
+{
+    return term + QLatin1String(isDescending ? " DESC" : " ASC");
+}
+
 QString Dialect::keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const
 {
     QStringList places;

@@ -115,6 +115,8 @@ public:
     virtual QString asText(const QString &column) const;
     // A condition on keys that lie before, at or behind ("<", "=", ">", ">=") another, with a place for each of its
     // parts.
+    // A term behind ORDER BY, with what is missing before everything, or behind it the other way round.
+    virtual QString ordered(const QString &term, bool isDescending) const;
     virtual QString keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const;
     // What is read from, under a name: a table, or a SELECT as one.
     QString tableAs(const QString &table, const QString &alias) const;

@@ -3,6 +3,7 @@
 #include "core/formula/row_formulas.h"
 #include "core/kinds/each/formula.h"
 #include "core/kinds/kind.h"
+#include "core/sorts/sort_table.h"
 #include "core/text/tr.h"
 
 #include <optional>
@@ -67,6 +68,14 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
     }
     RecordSource source;
     setKey(source, *table);
+    const auto take = [&](const QString &column) {
+        const bool isThere = findColumn(*table, column);
+        QStringList &names = isThere ? source.columns : source.missing;
+        if (!names.contains(column)) {
+            names.append(column);
+        }
+        return isThere;
+    };
     std::optional<RowFormulas> formulas;
     for (const Control &control : form.controls) {
         QStringList needed = columnsNeeded(control);
@@ -78,14 +87,13 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
             needed += read ? *read : QStringList();
         }
         for (const QString &column : std::as_const(needed)) {
-            if (source.columns.contains(column)) {
-                continue;
-            }
-            if (findColumn(*table, column)) {
-                source.columns.append(column);
-            } else if (!source.missing.contains(column)) {
-                source.missing.append(column);
-            }
+            take(column);
+        }
+    }
+    for (const SortedBy &each : sortedBy(form)) {
+        if (take(each.column)) {
+            const QString &usual = usualSort(*findColumn(*table, each.column)).name;
+            source.order.append({each.column, each.isDescending, each.sort.isEmpty() ? usual : each.sort});
         }
     }
     return source;

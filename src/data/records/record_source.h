@@ -4,6 +4,7 @@
 #include "core/catalogue/catalogue.h"
 #include "core/model/form.h"
 #include "core/result.h"
+#include "core/sorts/sorted_by.h"
 
 #include <QHash>
 #include <QVariantList>
@@ -17,7 +18,8 @@ struct RecordSource
     QString table;               // that rows are read from and written to
     QString select;              // a SELECT that the rows are read from instead, or empty
     QStringList columns;         // read with each row, in this order
-    QStringList keyColumns;      // name each row; rows are read in their order
+    QStringList keyColumns;      // name each row; rows are read in their order, …
+    QList<SortedBy> order = {};  // … after that of these columns
     bool keyIsRowNumber = false; // the key is the database's own row number, not a column
     bool isWritable = true;
     QStringList readOnly;       // columns among them that cannot be written, such as those that the database works out

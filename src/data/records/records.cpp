@@ -1,5 +1,7 @@
 #include "data/records/records.h"
 
+#include "core/sorts/sort_table.h"
+
 #include "data/dialect/patience.h"
 #include "data/records/statement.h"
 
@@ -27,9 +29,43 @@ QStringList keyNames(const Connection &connection, const RecordSource &source)
     return names;
 }
 
-QString keyList(const Connection &connection, const RecordSource &source, const QString &ending = {})
+QString keyList(const Connection &connection, const RecordSource &source)
 {
-    return keyNames(connection, source).join(ending + QLatin1String(", ")) + ending;
+    return keyNames(connection, source).join(QLatin1String(", "));
+}
+
+// One of those by which rows are ordered: what it is in SQL, of the row and of a value.
+struct Term
+{
+    QString ofRow;
+    QString (*expression)(const QString &) = nullptr;
+    bool isDescending = false;
+    bool mayBeNull = false; // of a key no part is
+};
+
+QList<Term> termsOf(const Connection &connection, const RecordSource &source)
+{
+    QList<Term> terms;
+    for (const SortedBy &each : source.order) {
+        const auto expression = sortNamed(each.sort)->expression;
+        terms.append({expression(rowsColumn(connection, each.column)), expression, each.isDescending, true});
+    }
+    for (const QString &name : keyNames(connection, source)) {
+        terms.append({name, [](const QString &value) { return value; }});
+    }
+    return terms;
+}
+
+enum class Way { Forward, Backward };
+
+// What stands behind ORDER BY.
+QString orderOf(const Connection &connection, const RecordSource &source, Way way)
+{
+    QStringList parts;
+    for (const Term &term : termsOf(connection, source)) {
+        parts.append(connection.dialect().ordered(term.ofRow, term.isDescending != (way == Way::Backward)));
+    }
+    return parts.join(QLatin1String(", "));
 }
 
 QString selectRows(const Connection &connection, const RecordSource &source)
@@ -46,10 +82,54 @@ QString keyCompared(const Connection &connection, const RecordSource &source, co
     return connection.dialect().keyCompared(keyNames(connection, source), QLatin1String(sign), key);
 }
 
-// Who wrote the SQL that the rows come from.
+enum class Than { Before, After, AtOrAfter };
+
+// Whether a row stands so to a place. By several values: it does by the first in which they differ. What is missing
+// stands before everything.
+Statement compared(const Connection &connection, const RecordSource &source, Than than, const RowPlace &place)
+{
+    if (source.order.isEmpty()) {
+        const char *sign = than == Than::Before ? "<" : than == Than::After ? ">" : ">=";
+        return {keyCompared(connection, source, sign, place), place};
+    }
+    const QList<Term> terms = termsOf(connection, source);
+    QStringList ways;
+    QVariantList values;
+    QString equal; // in all terms before
+    QVariantList equalValues;
+    for (qsizetype i = 0; i < terms.size(); ++i) {
+        const Term &term = terms.at(i);
+        const QVariant value = place.value(i);
+        const QString at = term.expression(connection.dialect().placeOf(value));
+        const bool isGreater = (than == Than::Before) == term.isDescending;
+        QString differs;
+        if (value.isNull()) {
+            differs = isGreater ? term.ofRow + QLatin1String(" IS NOT NULL") : QString();
+        } else if (isGreater || !term.mayBeNull) {
+            differs = term.ofRow + QLatin1String(isGreater ? " > " : " < ") + at;
+        } else {
+            differs = QStringLiteral("(%1 < %2 OR %1 IS NULL)").arg(term.ofRow, at);
+        }
+        if (!differs.isEmpty()) {
+            ways.append(u'(' + equal + differs + u')');
+            values += equalValues;
+            values += value.isNull() ? QVariantList() : QVariantList{value};
+        }
+        equal += term.ofRow + (value.isNull() ? QStringLiteral(" IS NULL") : QLatin1String(" = ") + at) +
+                 (i + 1 < terms.size() ? QLatin1String(" AND ") : QLatin1String());
+        equalValues += value.isNull() ? QVariantList() : QVariantList{value};
+    }
+    if (than == Than::AtOrAfter) {
+        ways.append(u'(' + equal + u')');
+        values += equalValues;
+    }
+    return {u'(' + ways.join(QLatin1String(" OR ")) + u')', values};
+}
+
+// Who wrote the SQL that the rows come from; an order that people chose may take as long.
 Sql sqlOf(const RecordSource &source)
 {
-    return source.select.isEmpty() ? Sql::OurOwn : Sql::OfPeople;
+    return source.select.isEmpty() && source.order.isEmpty() ? Sql::OurOwn : Sql::OfPeople;
 }
 
 // Values as they are read, where an empty one is not taken for a missing one.
@@ -100,14 +180,11 @@ Row withRawTexts(const Connection &connection, const RecordSource &source, Row r
     return row;
 }
 
-MaybeRow oneRow(const Connection &connection, const RecordSource &source, const QString &condition,
-                const QVariantList &values, const char *direction)
+MaybeRow oneRow(const Connection &connection, const RecordSource &source, const Statement &condition, Way way)
 {
-    const Statement where = held(connection, source, condition, values);
-    const QString sql =
-        connection.dialect().firstOf(selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
-                                         keyList(connection, source, QLatin1String(direction)),
-                                     1);
+    const Statement where = held(connection, source, condition.sql, condition.values);
+    const QString sql = connection.dialect().firstOf(
+        selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") + orderOf(connection, source, way), 1);
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {sql, where.values});
     if (running.isGood && running.query.next()) {
@@ -119,15 +196,13 @@ MaybeRow oneRow(const Connection &connection, const RecordSource &source, const 
     return std::optional<Row>();
 }
 
-Result<QList<Row>> manyRows(const Connection &connection, const RecordSource &source, const char *sign,
-                            const std::optional<RowKey> &key, const char *direction, int most)
+Result<QList<Row>> manyRows(const Connection &connection, const RecordSource &source, const Statement &condition,
+                            Way way, int most)
 {
-    const Statement where = held(connection, source, key ? keyCompared(connection, source, sign, *key) : QString(),
-                                 key ? *key : QVariantList());
-    const QString sql =
-        connection.dialect().firstOf(selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
-                                         keyList(connection, source, QLatin1String(direction)),
-                                     most);
+    const Statement where = held(connection, source, condition.sql, condition.values);
+    const QString sql = connection.dialect().firstOf(selectRows(connection, source) + where.sql +
+                                                         QLatin1String(" ORDER BY ") + orderOf(connection, source, way),
+                                                     most);
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {sql, where.values});
     QList<Row> rows;
@@ -157,29 +232,38 @@ QVariant valueOf(const RecordSource &source, const Row &row, const QString &colu
     return index < 0 || index >= row.values.size() ? QVariant() : row.values.at(index);
 }
 
+RowPlace placeOf(const RecordSource &source, const Row &row)
+{
+    RowPlace place;
+    for (const SortedBy &each : source.order) {
+        place.append(valueOf(source, row, each.column));
+    }
+    return place + row.key;
+}
+
 MaybeRow firstRow(const Connection &connection, const RecordSource &source)
 {
-    return oneRow(connection, source, {}, {}, " ASC");
+    return oneRow(connection, source, {}, Way::Forward);
 }
 
 MaybeRow lastRow(const Connection &connection, const RecordSource &source)
 {
-    return oneRow(connection, source, {}, {}, " DESC");
+    return oneRow(connection, source, {}, Way::Backward);
 }
 
-MaybeRow rowAfter(const Connection &connection, const RecordSource &source, const RowKey &key)
+MaybeRow rowAfter(const Connection &connection, const RecordSource &source, const RowPlace &place)
 {
-    return oneRow(connection, source, keyCompared(connection, source, ">", key), key, " ASC");
+    return oneRow(connection, source, compared(connection, source, Than::After, place), Way::Forward);
 }
 
-MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowKey &key)
+MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowPlace &place)
 {
-    return oneRow(connection, source, keyCompared(connection, source, "<", key), key, " DESC");
+    return oneRow(connection, source, compared(connection, source, Than::Before, place), Way::Backward);
 }
 
 MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key)
 {
-    return oneRow(connection, source, keyCompared(connection, source, "=", key), key, " ASC");
+    return oneRow(connection, source, {keyCompared(connection, source, "=", key), key}, Way::Forward);
 }
 
 Row readableRow(const Connection &connection, const RecordSource &source, const RowKey &key)
@@ -197,16 +281,18 @@ Row readableRow(const Connection &connection, const RecordSource &source, const 
     return row;
 }
 
-Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source, const std::optional<RowKey> &key,
-                             int most)
+Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source,
+                             const std::optional<RowPlace> &place, int most)
 {
-    return manyRows(connection, source, ">", key, " ASC", most);
+    const Statement after = place ? compared(connection, source, Than::After, *place) : Statement();
+    return manyRows(connection, source, after, Way::Forward, most);
 }
 
 Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &source,
-                              const std::optional<RowKey> &key, int most)
+                              const std::optional<RowPlace> &place, int most)
 {
-    return manyRows(connection, source, "<", key, " DESC", most);
+    const Statement before = place ? compared(connection, source, Than::Before, *place) : Statement();
+    return manyRows(connection, source, before, Way::Backward, most);
 }
 
 Result<std::optional<qint64>> estimatedRows(const Connection &connection, const Table &table)
@@ -232,9 +318,10 @@ Result<qint64> countRows(const Connection &connection, const RecordSource &sourc
         {QStringLiteral("SELECT count(*) FROM %1%2").arg(rowsFrom(connection, source), where.sql), where.values});
 }
 
-Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key)
+Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowPlace &place)
 {
-    const Statement where = held(connection, source, keyCompared(connection, source, "<", key), key);
+    const Statement before = compared(connection, source, Than::Before, place);
+    const Statement where = held(connection, source, before.sql, before.values);
     return oneNumber(
         connection,
         {QStringLiteral("SELECT count(*) FROM %1%2").arg(rowsFrom(connection, source), where.sql), where.values});
@@ -243,12 +330,16 @@ Result<qint64> countRowsBefore(const Connection &connection, const RecordSource 
 Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source,
                                       const std::atomic<bool> &isCancelled)
 {
-    const QString keys = keyList(connection, source);
+    QStringList placed;
+    for (const SortedBy &each : source.order) {
+        placed.append(rowsColumn(connection, each.column));
+    }
+    placed += keyNames(connection, source);
     const Statement where = held(connection, source, {}, {});
-    Running running(
-        connection,
-        {QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %1").arg(keys, rowsFrom(connection, source), where.sql),
-         where.values});
+    Running running(connection, {QStringLiteral("SELECT %1 FROM %2%3 ORDER BY %4")
+                                     .arg(placed.join(QLatin1String(", ")), rowsFrom(connection, source), where.sql,
+                                          orderOf(connection, source, Way::Forward)),
+                                 where.values});
     if (!running.isGood) {
         return connection.explain(running.query.lastError());
     }
@@ -258,31 +349,41 @@ Result<std::optional<RowMap>> mapRows(const Connection &connection, const Record
             return std::optional<RowMap>();
         }
         if (map.count % RowMap::Stride == 0) {
-            RowKey key;
-            for (int i = 0; i < source.keyColumns.size(); ++i) {
-                key.append(asRead(running.query, i));
+            RowPlace place;
+            for (int i = 0; i < placed.size(); ++i) {
+                place.append(asRead(running.query, i));
             }
-            map.keys.append(key);
+            map.places.append(place);
         }
         ++map.count;
     }
     if (running.query.lastError().type() != QSqlError::NoError) {
         return connection.explain(running.query.lastError());
     }
+    // Texts in no known encoding are read anew, as bytes.
+    for (RowPlace &place : map.places) {
+        const bool isUnsure = std::any_of(place.begin(), place.end(), [](const QVariant &value) {
+            return value.typeId() == QMetaType::QString && value.toString().contains(QChar::ReplacementCharacter);
+        });
+        const MaybeRow row = isUnsure && !source.order.isEmpty()
+                                 ? rowWithKey(connection, source, place.mid(source.order.size()))
+                                 : MaybeRow(std::nullopt);
+        place = row && *row ? placeOf(source, **row) : place;
+    }
     return std::optional(map);
 }
 
 MaybeRow rowAt(const Connection &connection, const RecordSource &source, const RowMap &map, qint64 number)
 {
-    if (number < 0 || map.keys.isEmpty()) {
+    if (number < 0 || map.places.isEmpty()) {
         return std::optional<Row>();
     }
-    const qsizetype stone = std::min<qsizetype>(number / RowMap::Stride, map.keys.size() - 1);
-    const Statement where =
-        held(connection, source, keyCompared(connection, source, ">=", map.keys.at(stone)), map.keys.at(stone));
+    const qsizetype stone = std::min<qsizetype>(number / RowMap::Stride, map.places.size() - 1);
+    const Statement from = compared(connection, source, Than::AtOrAfter, map.places.at(stone));
+    const Statement where = held(connection, source, from.sql, from.values);
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
-                                     keyList(connection, source),
+                                     orderOf(connection, source, Way::Forward),
                                  where.values});
     for (qint64 i = stone * RowMap::Stride; running.isGood && running.query.next(); ++i) {
         if (i == number) {

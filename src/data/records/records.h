@@ -27,6 +27,11 @@ struct Row
     bool operator==(const Row &) const = default;
 };
 
+// Where a row stands in the order of its source: the values by which rows are ordered, then its key. Of a source
+// without an order of its own it is the key.
+using RowPlace = QVariantList;
+RowPlace placeOf(const RecordSource &source, const Row &row);
+
 // The value of a column in a row; an invalid QVariant for a column that the source does not have.
 QVariant valueOf(const RecordSource &source, const Row &row, const QString &column);
 
@@ -34,36 +39,35 @@ using MaybeRow = Result<std::optional<Row>>; // no row where the table ends
 
 MaybeRow firstRow(const Connection &connection, const RecordSource &source);
 MaybeRow lastRow(const Connection &connection, const RecordSource &source);
-MaybeRow rowAfter(const Connection &connection, const RecordSource &source, const RowKey &key);
-MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
+MaybeRow rowAfter(const Connection &connection, const RecordSource &source, const RowPlace &place);
+MaybeRow rowBefore(const Connection &connection, const RecordSource &source, const RowPlace &place);
 MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key);
 // The same as far as it can be read, with NULL for columns that another program has just taken away.
 Row readableRow(const Connection &connection, const RecordSource &source, const RowKey &key);
 
-// At most so many rows after or before the one with that key, nearest first; with no key, from the beginning or the
-// end.
-Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source, const std::optional<RowKey> &key,
-                             int most);
+// At most so many rows after or before a place, nearest first; with none, from the beginning or the end.
+Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source,
+                             const std::optional<RowPlace> &place, int most);
 Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &source,
-                              const std::optional<RowKey> &key, int most);
+                              const std::optional<RowPlace> &place, int most);
 
 // About how many rows a table has, by the span of its numbers; nothing where that says nothing.
 Result<std::optional<qint64>> estimatedRows(const Connection &connection, const Table &table);
 
 Result<qint64> countRows(const Connection &connection, const RecordSource &source);
-// How many rows stand before the one with that key.
-Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowKey &key);
+// How many rows stand before a place.
+Result<qint64> countRowsBefore(const Connection &connection, const RecordSource &source, const RowPlace &place);
 
-// Where rows stand in their order: the key of every so-manieth row. With it a row is found by its number without
+// Where rows stand in their order: the place of every so-manieth row. With it a row is found by its number without
 // reading all rows before it.
 struct RowMap
 {
     static constexpr int Stride = 1024;
     qint64 count = 0;
-    QList<RowKey> keys; // of rows 0, Stride, 2 × Stride, …
+    QList<RowPlace> places; // of rows 0, Stride, 2 × Stride, …
 };
 
-// Reads the keys of all rows in their order; long for large tables, so it is done beside the interface. Gives nothing
+// Reads the places of all rows in their order; long for large tables, so it is done beside the interface. Gives nothing
 // when isCancelled turns true.
 Result<std::optional<RowMap>> mapRows(const Connection &connection, const RecordSource &source,
                                       const std::atomic<bool> &isCancelled);

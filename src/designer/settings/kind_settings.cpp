@@ -82,7 +82,9 @@ Setting settingOf(const FormSettingLine &line)
     Setting result{line.name, SettingOf::Form, line.section, line.caption, line.help, editorOf(line.editor), line.step};
     result.applies = [line](const Context &context) { return !line.applies || line.applies(context.form); };
     result.read = [line](const Context &context) -> Words { return line.words(context.form); };
-    result.write = [line](const Context &context, const QString &typed) { return line.typed(context.form, typed); };
+    result.write = [line](const Context &context, const QString &typed) {
+        return line.typed(context.form, typed, rowsTable(context));
+    };
     if (line.choices) {
         result.choices = [line](const Context &context) { return line.choices(context.form); };
     }

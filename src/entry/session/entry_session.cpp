@@ -235,7 +235,9 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
     if (!source) {
         return source.error();
     }
-    if (source->columns == before.columns && source->missing == before.missing && !isShownOtherwise) {
+    const bool isOrderedOtherwise = source->order != before.order;
+    const bool isAlike = source->columns == before.columns && source->missing == before.missing && !isOrderedOtherwise;
+    if (isAlike && !isShownOtherwise) {
         m_parts->reckoning.refreshTotals();
         return Done{};
     }
@@ -266,6 +268,11 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
     }
     m_parts->reckoning.refreshTotals();
     m_parts->inHand.hasChanged();
+    if (isOrderedOtherwise) { // the record in hand stays, wherever it stands now
+        m_parts->place.setPosition(std::nullopt);
+        m_parts->reckoning.count(true);
+        Q_EMIT positionChanged();
+    }
     return Done{};
 }
 

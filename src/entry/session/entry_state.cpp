@@ -19,6 +19,11 @@ std::optional<RowKey> EntryState::key() const
     return record.row && !record.isNew ? std::optional(record.row->key) : std::nullopt;
 }
 
+std::optional<RowPlace> EntryState::place() const
+{
+    return key() ? std::optional(placeOf(source, *record.row)) : std::nullopt;
+}
+
 bool EntryState::canAdd() const
 {
     return isStarted && heldTo.hasParent && source.isWritable && form.permissions.add && !connection.isReadOnly();

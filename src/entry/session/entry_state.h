@@ -73,6 +73,8 @@ struct EntryState
     bool isNewBesideAnother() const { return record.isNew && record.beforeNew; }
     // The key of the record in hand; nothing for none or a new one.
     std::optional<RowKey> key() const;
+    // Where it stands in the order of the rows.
+    std::optional<RowPlace> place() const;
     bool canAdd() const;
     bool canChange() const; // the record in hand
     bool canDelete() const;

@@ -17,12 +17,12 @@ void Reckoning::count(bool findsPosition)
     }
     m_parts.rows.sync();
     if (m_parts.rows.areAll()) {
-        m_parts.place.takeWhole(m_parts.rows.window().rows(), m_parts.rows.indexInHand());
+        m_parts.place.takeWhole(state.source, m_parts.rows.window().rows(), m_parts.rows.indexInHand());
         return;
     }
     const Result<RecordSource> source = state.wantedSource();
     if (m_parts.counting == Counting::InBackground && source) {
-        m_parts.place.readRows(state.connection.address(), *source, findsPosition ? state.key() : std::nullopt);
+        m_parts.place.readRows(state.connection.address(), *source, findsPosition ? state.place() : std::nullopt);
     }
 }
 
@@ -33,7 +33,7 @@ void Reckoning::countAgain()
         count(true);
     } else if (const Result<RecordSource> source = state.wantedSource();
                source && m_parts.counting == Counting::InBackground) {
-        m_parts.place.readRowsAgain(state.connection.address(), *source, state.key());
+        m_parts.place.readRowsAgain(state.connection.address(), *source, state.place());
     }
     Q_EMIT m_parts.session.positionChanged();
 }
@@ -43,10 +43,10 @@ void Reckoning::findPosition()
     m_parts.place.giveUpFinding();
     const EntryState &state = m_parts.state;
     const Result<RecordSource> source = state.wantedSource();
-    const std::optional<RowKey> key = state.key();
+    const std::optional<RowPlace> place = state.place();
     const bool isWanted = m_parts.counting == Counting::InBackground && !m_parts.place.position();
-    if (isWanted && key && source && !source->keyColumns.isEmpty()) {
-        m_parts.place.find(state.connection.address(), *source, *key);
+    if (isWanted && place && source && !source->keyColumns.isEmpty()) {
+        m_parts.place.find(state.connection.address(), *source, *place);
     }
 }
 

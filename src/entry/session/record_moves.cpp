@@ -74,8 +74,8 @@ bool RecordMoves::goNext()
         return false;
     }
     const EntryState &state = m_parts.state;
-    const bool isThere =
-        show(rowAfter(state.connection, state.source, state.record.row->key), Texts::tr("This is the last record."));
+    const bool isThere = show(rowAfter(state.connection, state.source, placeOf(state.source, *state.record.row)),
+                              Texts::tr("This is the last record."));
     if (isThere) {
         m_parts.place.moveBy(1);
         Q_EMIT m_parts.session.positionChanged();
@@ -99,8 +99,8 @@ bool RecordMoves::goPrevious()
         }
         return state.record.row.has_value();
     }
-    const bool isThere =
-        show(rowBefore(state.connection, state.source, state.record.row->key), Texts::tr("This is the first record."));
+    const bool isThere = show(rowBefore(state.connection, state.source, placeOf(state.source, *state.record.row)),
+                              Texts::tr("This is the first record."));
     if (isThere) {
         m_parts.place.moveBy(-1);
         Q_EMIT m_parts.session.positionChanged();

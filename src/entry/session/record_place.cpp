@@ -35,13 +35,13 @@ void RecordPlace::moveBy(int places)
     }
 }
 
-void RecordPlace::takeWhole(const QList<Row> &rows, int number)
+void RecordPlace::takeWhole(const RecordSource &source, const QList<Row> &rows, int number)
 {
     m_mapping.giveUp();
     m_again = nullptr;
     m_count = rows.size();
     setPosition(number >= 0 ? std::optional<qint64>(number) : std::nullopt);
-    m_map = RowMap{*m_count, rows.isEmpty() ? QList<RowKey>() : QList<RowKey>{rows.first().key}};
+    m_map = RowMap{*m_count, rows.isEmpty() ? QList<RowPlace>() : QList<RowPlace>{placeOf(source, rows.first())}};
 }
 
 void RecordPlace::forgetRows()
@@ -52,32 +52,34 @@ void RecordPlace::forgetRows()
     m_map.reset();
 }
 
-void RecordPlace::readRows(const DatabaseAddress &address, const RecordSource &source, const std::optional<RowKey> &key)
+void RecordPlace::readRows(const DatabaseAddress &address, const RecordSource &source,
+                           const std::optional<RowPlace> &place)
 {
     m_map.reset();
-    start(address, source, key);
+    start(address, source, place);
 }
 
 void RecordPlace::readRowsAgain(const DatabaseAddress &address, const RecordSource &source,
-                                const std::optional<RowKey> &key)
+                                const std::optional<RowPlace> &place)
 {
     if (m_isReading && m_mapping.isBusy()) {
-        m_again = [this, address, source, key] { readRowsAgain(address, source, key); };
+        m_again = [this, address, source, place] { readRowsAgain(address, source, place); };
         return;
     }
     m_position = position(); // not by the number from the end, which may be another soon
     m_fromEnd.reset();
-    start(address, source, key);
+    start(address, source, place);
 }
 
-void RecordPlace::start(const DatabaseAddress &address, const RecordSource &source, const std::optional<RowKey> &key)
+void RecordPlace::start(const DatabaseAddress &address, const RecordSource &source,
+                        const std::optional<RowPlace> &place)
 {
     m_mapping.giveUp();
     m_again = nullptr;
     m_isReading = true;
-    m_wanted = key ? key : m_wanted;
-    m_mapping.start(address, [this, source, key](const Connection &connection, const std::atomic<bool> &isCancelled,
-                                                 const BackgroundWork::Report &report) {
+    m_wanted = place ? place : m_wanted;
+    m_mapping.start(address, [this, source, place](const Connection &connection, const std::atomic<bool> &isCancelled,
+                                                   const BackgroundWork::Report &report) {
         const Result<RecordSource> ready = readable(connection, source);
         if (!ready || isCancelled) {
             return;
@@ -88,9 +90,9 @@ void RecordPlace::start(const DatabaseAddress &address, const RecordSource &sour
                 m_changed();
             });
         }
-        if (key && !isCancelled) {
-            if (const Result<qint64> before = countRowsBefore(connection, *ready, *key)) {
-                report([this, found = *before, wanted = *key] { takePosition(found, wanted); });
+        if (place && !isCancelled) {
+            if (const Result<qint64> before = countRowsBefore(connection, *ready, *place)) {
+                report([this, found = *before, wanted = *place] { takePosition(found, wanted); });
             }
         }
         const auto map = mapRows(connection, *ready, isCancelled);
@@ -108,22 +110,22 @@ void RecordPlace::start(const DatabaseAddress &address, const RecordSource &sour
     });
 }
 
-void RecordPlace::find(const DatabaseAddress &address, const RecordSource &source, const RowKey &key)
+void RecordPlace::find(const DatabaseAddress &address, const RecordSource &source, const RowPlace &place)
 {
     m_placing.giveUp();
-    m_wanted = key;
-    m_placing.start(address, [this, source, key](const Connection &connection, const std::atomic<bool> &,
-                                                 const BackgroundWork::Report &report) {
-        if (const Result<qint64> before = countRowsBefore(connection, source, key)) {
-            report([this, found = *before, key] { takePosition(found, key); });
+    m_wanted = place;
+    m_placing.start(address, [this, source, place](const Connection &connection, const std::atomic<bool> &,
+                                                   const BackgroundWork::Report &report) {
+        if (const Result<qint64> before = countRowsBefore(connection, source, place)) {
+            report([this, found = *before, place] { takePosition(found, place); });
         }
     });
 }
 
 // Counting the rows before it took its time; another record may be in hand.
-void RecordPlace::takePosition(qint64 position, const RowKey &key)
+void RecordPlace::takePosition(qint64 position, const RowPlace &place)
 {
-    if (m_wanted == key) {
+    if (m_wanted == place) {
         m_position = position;
         m_fromEnd.reset();
         m_changed();

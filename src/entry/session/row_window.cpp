@@ -60,11 +60,11 @@ Outcome RowWindow::readLast(const Connection &connection, const RecordSource &so
 Outcome RowWindow::readAround(const Connection &connection, const RecordSource &source, const Row &row,
                               std::optional<qint64> number)
 {
-    Result<QList<Row>> before = rowsBefore(connection, source, row.key, Step / 2);
+    Result<QList<Row>> before = rowsBefore(connection, source, placeOf(source, row), Step / 2);
     if (!before) {
         return before.error();
     }
-    const Result<QList<Row>> after = rowsAfter(connection, source, row.key, Step);
+    const Result<QList<Row>> after = rowsAfter(connection, source, placeOf(source, row), Step);
     if (!after) {
         return after.error();
     }
@@ -84,7 +84,7 @@ Result<int> RowWindow::readMoreAfter(const Connection &connection, const RecordS
     if (m_hasLast || m_rows.isEmpty()) {
         return 0;
     }
-    const Result<QList<Row>> more = rowsAfter(connection, source, m_rows.last().key, Step);
+    const Result<QList<Row>> more = rowsAfter(connection, source, placeOf(source, m_rows.last()), Step);
     if (!more) {
         return more.error();
     }
@@ -105,7 +105,7 @@ Result<int> RowWindow::readMoreBefore(const Connection &connection, const Record
     if (m_hasFirst || m_rows.isEmpty()) {
         return 0;
     }
-    Result<QList<Row>> more = rowsBefore(connection, source, m_rows.first().key, Step);
+    Result<QList<Row>> more = rowsBefore(connection, source, placeOf(source, m_rows.first()), Step);
     if (!more) {
         return more.error();
     }

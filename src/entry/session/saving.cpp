@@ -29,13 +29,14 @@ struct Neighbour
     bool isBefore = false;
 };
 
-Neighbour neighbourOf(const EntryState &state, const RowKey &key)
+Neighbour neighbourOf(const EntryState &state, const Row &row)
 {
-    const MaybeRow after = rowAfter(state.connection, state.source, key);
+    const RowPlace place = placeOf(state.source, row);
+    const MaybeRow after = rowAfter(state.connection, state.source, place);
     if (!after || *after) {
         return {after ? *after : std::nullopt};
     }
-    const MaybeRow before = rowBefore(state.connection, state.source, key);
+    const MaybeRow before = rowBefore(state.connection, state.source, place);
     return {before ? *before : std::nullopt, true};
 }
 
@@ -153,8 +154,10 @@ void Saving::takeSaved(const Saved &saved)
     m_parts.inHand.take(saved.written.row);
     m_parts.takingBack.forget();
     const QString words = m_parts.values.recordWords();
-    if (saved.wasNew || (state.record.row && state.record.row->key != saved.before.key)) {
-        m_parts.rows.forget(); // it stands elsewhere now
+    const bool standsElsewhere =
+        saved.wasNew || (state.record.row && state.place() != placeOf(state.source, saved.before));
+    if (standsElsewhere) {
+        m_parts.rows.forget();
     }
     m_parts.reckoning.refreshTotals();
     if (EntrySession *row = m_parts.row.made()) {
@@ -167,12 +170,14 @@ void Saving::takeSaved(const Saved &saved)
     if (saved.wasNew) {
         m_parts.takingBack.remember({LastStep::Added, {}, stored, words, {}, state.source});
         Q_EMIT m_parts.session.said(Texts::tr("Added “%1”.").arg(words) + outside);
-        m_parts.place.setPosition(std::nullopt);
-        m_parts.reckoning.count(true);
     } else {
         m_parts.takingBack.remember({LastStep::Changed, saved.before, stored, words, {}, state.source});
         Q_EMIT m_parts.session.said(Texts::tr("Saved “%1”: %2.").arg(words, saved.captions.join(QStringLiteral(", "))) +
                                     outside);
+    }
+    if (standsElsewhere) {
+        m_parts.place.setPosition(std::nullopt);
+        m_parts.reckoning.count(true);
     }
     m_parts.inHand.hasChanged();
     if (saved.written.isOutside) {
@@ -250,7 +255,7 @@ bool Saving::remove()
         m_parts.takingBack.remember({LastStep::Deleted, {}, {}, words, *deletion, state.source});
     }
     const std::optional<qint64> at = m_parts.session.position();
-    const Neighbour neighbour = neighbourOf(state, removed.key);
+    const Neighbour neighbour = neighbourOf(state, removed);
     m_parts.place.setPosition(!neighbour.isBefore ? at : at && *at > 0 ? std::optional(*at - 1) : std::nullopt);
     m_parts.inHand.take(neighbour.row);
     m_parts.rows.remove(removed.key);
@@ -302,7 +307,7 @@ void Saving::takeTheirs()
     if (record.question == Question::ChangedMeanwhile) {
         m_parts.inHand.take(record.theirs);
     } else if (record.question == Question::DeletedMeanwhile && record.row) {
-        m_parts.inHand.take(neighbourOf(m_parts.state, record.row->key).row);
+        m_parts.inHand.take(neighbourOf(m_parts.state, *record.row).row);
         m_parts.place.setPosition(std::nullopt);
         m_parts.reckoning.count(true);
     }

@@ -56,6 +56,7 @@ Form recordListForm(const Form &form, const Catalogue &catalogue, const TextMeas
     list.title = form.title;
     list.rowsFrom = form.rowsFrom;
     list.select = form.select;
+    list.settings = form.settings; // in the same order
     list.look = form.look;
     list.permissions = {true, false, false, false};
     list.rowsShown = 1;

@@ -72,7 +72,7 @@ private Q_SLOTS:
         const std::atomic<bool> isCancelled{false};
         const RowMap map = **mapRows(*m_connection, source, isCancelled);
         QCOMPARE(map.count, *countRows(*m_connection, source));
-        QCOMPARE(map.keys.size(), (map.count + RowMap::Stride - 1) / RowMap::Stride);
+        QCOMPARE(map.places.size(), (map.count + RowMap::Stride - 1) / RowMap::Stride);
         MaybeRow row = firstRow(*m_connection, source);
         for (qint64 i = 0; row.isOk() && *row; ++i) {
             if (i % 101 == 0 || i == map.count - 1) {

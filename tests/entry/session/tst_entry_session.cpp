@@ -1,6 +1,7 @@
 // A form at work without a window: moving, typing, saving, taking back, and what happens when others write meanwhile.
 #include "core/draft/draft.h"
 #include "core/form_settings/opens_at.h"
+#include "core/sorts/sorted_by.h"
 #include "entry/session/entry_session.h"
 #include "support/sample_database.h"
 
@@ -85,6 +86,52 @@ private Q_SLOTS:
         QCOMPARE(*m_session->position(), 99);
         QVERIFY(m_session->moves().goTo(100000));
         QCOMPARE(*m_session->position(), 211);
+    }
+
+    // In an order of its own: the record in hand stays when the order changes, and stands elsewhere once it is renamed.
+    void recordsComeInTheOrderOfTheForm()
+    {
+        const QString byName = "SELECT asset_no FROM buoy ORDER BY lower(name) DESC, buoy_id LIMIT 1 OFFSET ";
+        QVERIFY(m_session->moves().goNext());
+        const QString here = words("asset_no");
+        for (const int rowsShown : {0, 5}) { // one at a time, and under one another
+            Form form = m_session->form();
+            form.rowsShown = rowsShown;
+            form.settings.set(setting::Sorted, {{"name", true, {}}});
+            QVERIFY(m_session->setForm(form));
+            QCOMPARE(words("asset_no"), here);
+            const int stands = ask("SELECT count(*) FROM buoy WHERE lower(name) > (SELECT lower(name) FROM buoy WHERE "
+                                   "buoy_id = 2)")
+                                   .toInt();
+            QTRY_COMPARE(m_session->position().value_or(-1), stands);
+            QTRY_VERIFY(m_session->place().map().has_value());
+            QVERIFY(m_session->moves().goFirst());
+            QCOMPARE(words("asset_no"), ask(byName + "0"));
+            for (int i = 1; i < 70; ++i) {
+                QVERIFY(m_session->moves().goNext());
+                QCOMPARE(words("asset_no"), ask(byName + QString::number(i)));
+            }
+            QVERIFY(m_session->moves().goTo(150));
+            QCOMPARE(words("asset_no"), ask(byName + "150"));
+            m_session->typing().type(field("name"), QString::fromUtf8("ｚ behind every letter"));
+            QVERIFY(m_session->saving().save());
+            QTRY_COMPARE(m_session->position().value_or(-1), 0);
+            QVERIFY(!m_session->moves().goPrevious());
+            if (rowsShown > 0) {
+                QCOMPARE(m_session->rows().indexInHand(), 0);
+                QCOMPARE(m_session->rows().window().rows().size(), 65);
+            }
+            QVERIFY(m_session->takingBack().takeBack());
+            QTRY_COMPARE(m_session->position().value_or(-1), 150);
+            QVERIFY(m_session->saving().remove());
+            QCOMPARE(m_session->position().value_or(-1), 150);
+            QCOMPARE(words("asset_no"), ask(byName + "150"));
+            QVERIFY(m_session->takingBack().takeBack());
+            form.settings.remove(setting::Sorted);
+            QVERIFY(m_session->setForm(form));
+            QVERIFY(m_session->moves().goFirst() && m_session->moves().goNext());
+            QCOMPARE(words("asset_no"), here);
+        }
     }
 
     void aFormOpensWhereItSays()

@@ -107,10 +107,10 @@ private Q_SLOTS:
     void whatIsAtHandIsNotCounted()
     {
         const QList<Row> rows{{keyOf(1), {}}, {keyOf(2), {}}};
-        m_place->takeWhole(rows, 1);
+        m_place->takeWhole(RecordSource(), rows, 1);
         QCOMPARE(m_place->position().value_or(-1), 1);
         QCOMPARE(m_place->count().value_or(-1), 2);
-        m_place->takeWhole({}, -1);
+        m_place->takeWhole(RecordSource(), {}, -1);
         QVERIFY(!m_place->position());
         m_place->forgetRows();
         QVERIFY(!m_place->count() && !m_place->map());

@@ -1,5 +1,5 @@
-#include "core/form_settings/form_setting_table.h"
 #include "core/form_settings/opens_at.h"
+#include "core/form_settings/form_setting_table.h"
 #include "core/text/tr.h"
 
 namespace nabblet {
@@ -45,7 +45,7 @@ FormSetting opensAtSetting()
                      QT_TRANSLATE_NOOP("Settings", "The record that stands there when people open the form."),
                      LineEditor::Choice, QT_TRANSLATE_NOOP("Settings", "Change where the form opens"),
                      [](const Form &form) { return names().at(static_cast<int>(openingRecord(form))); },
-                     [](const Form &form, const QString &typed) -> Result<Form> {
+                     [](const Form &form, const QString &typed, const Table *) -> Result<Form> {
                          Form changed = form;
                          changed.settings.set(setting::OpensAt, static_cast<OpeningRecord>(
                                                                     std::max<qsizetype>(0, names().indexOf(typed))));

@@ -1,0 +1,15 @@
+#include "core/sorts/sort_table.h"
+
+#include <QCoreApplication>
+
+namespace nabblet {
+
+// Words as people look them up: small and capital letters alike.
+Sort lettersSort()
+{
+    return {QStringLiteral("letters"), QT_TRANSLATE_NOOP("Sorts", "by letters"),
+            [](const Column &column) { return column.type == ColumnType::Text; },
+            [](const QString &value) { return QStringLiteral("lower(%1)").arg(value); }};
+}
+
+} // namespace nabblet

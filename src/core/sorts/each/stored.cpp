@@ -1,0 +1,14 @@
+#include "core/sorts/sort_table.h"
+
+#include <QCoreApplication>
+
+namespace nabblet {
+
+// As the database puts the values: numbers by their size, dates by their time, words by their signs.
+Sort storedSort()
+{
+    return {QStringLiteral("stored"), QT_TRANSLATE_NOOP("Sorts", "as stored"), [](const Column &) { return true; },
+            [](const QString &value) { return value; }};
+}
+
+} // namespace nabblet
