@@ -185,6 +185,47 @@ Form inNestingOrder(const Form &form)
     return result;
 }
 
+namespace {
+
+// How far a control stands left of the room of its container, px; 0 where it stands inside.
+int leftOfItsRoom(const Form &form, const Control &control)
+{
+    return control.container == 0 ? 0 : std::max(0, roomOf(form, areaOf(control)).x() - control.place.x());
+}
+
+// What rides a rail stays there when its container goes to the right. The container then keeps its left edge; where
+// that rides a rail too, what stands in it leaves its own and comes along.
+Form withRidersInside(const Form &before, const Form &after)
+{
+    Form result = after;
+    for (int i = static_cast<int>(result.controls.size()) - 1; i >= 0; --i) { // what is held before what holds it
+        const Control member = result.controls.at(i);
+        const int beyond = leftOfItsRoom(result, member);
+        const int more = beyond > 0 ? beyond - leftOfItsRoom(before, before.controls.at(i)) : 0;
+        if (more <= 0) {
+            continue;
+        }
+        Control container = *result.controls.find(member.container);
+        if (container.rides.left == FixedRail::None) {
+            container.place.setLeft(container.place.x() - more);
+            result.controls.replace(result.controls.indexOf(container.id), container);
+            continue;
+        }
+        QSet<ControlId> moving{member.id};
+        moving += membersOf(result, moving);
+        for (int k = i; k < result.controls.size(); ++k) {
+            if (moving.contains(result.controls.at(k).id)) {
+                Control control = result.controls.at(k);
+                control.place.translate(more, 0);
+                result.controls.replace(k, withRidesByPlace(result, control));
+            }
+        }
+    }
+    return result;
+}
+
+} // namespace
+
 Form withMembersFollowing(const Form &before, const Form &after)
 {
     if (!hasContainers(after)) {
@@ -204,7 +245,7 @@ Form withMembersFollowing(const Form &before, const Form &after)
             moved.insert(control.id, control.place.x() - before.controls.at(i).place.x());
         }
     }
-    return result;
+    return withRidersInside(before, result);
 }
 
 QSet<ControlId> heldToFormRight(const Form &form)

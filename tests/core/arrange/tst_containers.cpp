@@ -608,6 +608,60 @@ private Q_SLOTS:
         QVERIFY(std::abs((whole.y() - room.y()) - (bottomOf(room) - bottomOf(whole))) <= 1);
     }
 
+    // What rides a rail of its own in a container that rides another stays inside, whichever of them moves.
+    void ridersStayInsideContainersThatRide()
+    {
+        for (const bool ridesLeft : {false, true}) {
+            for (const bool isNested : {false, true}) {
+                Form form = samples::columnOfFields(1);
+                form.width = 600;
+                form.bands = {Band{BandRole::Body, 400, {}}};
+                form.rails = {Rail{FixedRail::FirstFree, "inner", 40, Hold::Left, false, 0, {}},
+                              Rail{FixedRail::FirstFree + 1, "outer", 400, Hold::Left, false, 0, {}},
+                              Rail{FixedRail::FirstFree + 2, "left", 16, Hold::Left, false, 0, {}}};
+                Control group;
+                group.id = nextControlId(form);
+                group.kind = GroupBox;
+                group.name = "group";
+                group.place = QRect(16, 200, 384, 160);
+                group.rides.right = FixedRail::FirstFree + 1;
+                group.rides.left = ridesLeft ? FixedRail::FirstFree + 2 : FixedRail::None;
+                form.controls.append(group);
+                Control around = group;
+                ControlId holder = group.id;
+                if (isNested) {
+                    around.id = nextControlId(form);
+                    around.name = "around";
+                    around.container = group.id;
+                    around.rides = {};
+                    around.place = QRect(24, 232, 300, 100);
+                    form.controls.append(around);
+                    holder = around.id;
+                }
+                Control line;
+                line.id = nextControlId(form);
+                line.kind = "line";
+                line.name = "line";
+                line.container = holder;
+                line.place = QRect(40, 264, 100, 8);
+                line.rides.left = FixedRail::FirstFree;
+                form.controls.append(line);
+                QCOMPARE(whatIsWrong(form), QString());
+                for (const RailId rail : {0, 1, 2}) {
+                    for (const int by : {4, 30, 200, -8}) {
+                        const RailId id = FixedRail::FirstFree + rail;
+                        const Form moved = moveRail(form, id, railPosition(form, id) + by);
+                        QCOMPARE(whatIsWrong(moved), QString());
+                        for (const Control &control : moved.controls) {
+                            QVERIFY(control.container == 0 || roomOf(moved, areaOf(control)).contains(control.place));
+                        }
+                        QCOMPARE(railPosition(moved, id), std::max(0, railPosition(form, id) + by));
+                    }
+                }
+            }
+        }
+    }
+
     // A head in a group goes all the way with the group, though its box does not stand there.
     void aHeadInAGroupGoesWithTheGroup()
     {
