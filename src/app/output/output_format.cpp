@@ -13,11 +13,9 @@ namespace nabblet {
 
 const QList<OutputFormat> &outputFormats()
 {
-    static const QList<OutputFormat> formats{
-        {"png", paintPng},
-        {"svg", paintSvg},
-        {"pdf", paintPdf},
-    };
+#define NABBLET_ENTRY(format) format(),
+    static const QList<OutputFormat> formats{NABBLET_OUTPUT_FORMATS(NABBLET_ENTRY)};
+#undef NABBLET_ENTRY
     return formats;
 }
 

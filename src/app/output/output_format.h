@@ -1,4 +1,4 @@
-// The files into which a form can be painted, in one table: a format is one file beside this one and one line there.
+// The files into which a form can be painted, in one table: a format is one file beside this one and one line below.
 #pragma once
 
 #include "core/result.h"
@@ -6,6 +6,11 @@
 #include <QIODevice>
 #include <QList>
 #include <QWidget>
+
+#define NABBLET_OUTPUT_FORMATS(FORMAT)                                                                                 \
+    FORMAT(pngFormat)                                                                                                  \
+    FORMAT(svgFormat)                                                                                                  \
+    FORMAT(pdfFormat)
 
 namespace nabblet {
 
@@ -25,8 +30,8 @@ QString outputSuffixes();
 // Writes a view into a file, the whole of it or nothing; the error says that the place takes none.
 Outcome writeView(QWidget &view, const OutputFormat &format, const QString &path);
 
-bool paintPng(QWidget &view, QIODevice &to);
-bool paintSvg(QWidget &view, QIODevice &to);
-bool paintPdf(QWidget &view, QIODevice &to);
+#define NABBLET_DECLARE(format) OutputFormat format();
+NABBLET_OUTPUT_FORMATS(NABBLET_DECLARE)
+#undef NABBLET_DECLARE
 
 } // namespace nabblet

@@ -7,7 +7,9 @@
 
 namespace nabblet {
 
-bool paintPdf(QWidget &view, QIODevice &to)
+namespace {
+
+bool paint(QWidget &view, QIODevice &to)
 {
     constexpr int Resolution = 96; // px an inch, so that a pixel is a logical one
     constexpr double PointsPerPixel = 72.0 / Resolution;
@@ -18,6 +20,13 @@ bool paintPdf(QWidget &view, QIODevice &to)
     QPainter painter(&page);
     view.render(&painter);
     return painter.end();
+}
+
+} // namespace
+
+OutputFormat pdfFormat()
+{
+    return {"pdf", paint};
 }
 
 } // namespace nabblet

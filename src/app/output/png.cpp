@@ -5,9 +5,18 @@
 
 namespace nabblet {
 
-bool paintPng(QWidget &view, QIODevice &to)
+namespace {
+
+bool paint(QWidget &view, QIODevice &to)
 {
     return view.grab().save(&to, "PNG");
+}
+
+} // namespace
+
+OutputFormat pngFormat()
+{
+    return {"png", paint};
 }
 
 } // namespace nabblet

@@ -6,7 +6,9 @@
 
 namespace nabblet {
 
-bool paintSvg(QWidget &view, QIODevice &to)
+namespace {
+
+bool paint(QWidget &view, QIODevice &to)
 {
     QSvgGenerator drawing;
     drawing.setOutputDevice(&to);
@@ -16,6 +18,13 @@ bool paintSvg(QWidget &view, QIODevice &to)
     QPainter painter(&drawing);
     view.render(&painter);
     return painter.end();
+}
+
+} // namespace
+
+OutputFormat svgFormat()
+{
+    return {"svg", paint};
 }
 
 } // namespace nabblet

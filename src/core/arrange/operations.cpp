@@ -35,11 +35,9 @@ const QList<ArrangeOperation> &arrangeOperations()
 {
     static const QList<ArrangeOperation> table = [] {
         QList<ArrangeOperation> all;
-        for (const auto &group : {lineUpOperations(), matchOperations(), gapOperations(), fitOperations(),
-                                  gridOperations(), centreOperations(), orderOperations(), captionOperations(),
-                                  rowOperations(), groupOperations(), tidyOperations(), flowOperations()}) {
-            all += group;
-        }
+#define NABBLET_ENTRY(group) all += group();
+        NABBLET_ARRANGE_OPERATIONS(NABBLET_ENTRY)
+#undef NABBLET_ENTRY
         return all;
     }();
     return table;

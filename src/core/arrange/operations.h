@@ -13,6 +13,20 @@
 #include <functional>
 #include <optional>
 
+#define NABBLET_ARRANGE_OPERATIONS(GROUP)                                                                              \
+    GROUP(lineUpOperations)                                                                                            \
+    GROUP(matchOperations)                                                                                             \
+    GROUP(gapOperations)                                                                                               \
+    GROUP(fitOperations)                                                                                               \
+    GROUP(gridOperations)                                                                                              \
+    GROUP(centreOperations)                                                                                            \
+    GROUP(orderOperations)                                                                                             \
+    GROUP(captionOperations)                                                                                           \
+    GROUP(rowOperations)                                                                                               \
+    GROUP(groupOperations)                                                                                             \
+    GROUP(tidyOperations)                                                                                              \
+    GROUP(flowOperations)
+
 namespace nabblet {
 
 // The parts of the arrange strip, in its order.
@@ -65,18 +79,9 @@ QString arrangeHelp(const ArrangeOperation &operation);
 QString arrangeGroupTitle(ArrangeGroup group);
 
 // The tables of the groups, in their files.
-QList<ArrangeOperation> lineUpOperations();
-QList<ArrangeOperation> matchOperations();
-QList<ArrangeOperation> gapOperations();
-QList<ArrangeOperation> fitOperations();
-QList<ArrangeOperation> gridOperations();
-QList<ArrangeOperation> centreOperations();
-QList<ArrangeOperation> orderOperations();
-QList<ArrangeOperation> captionOperations();
-QList<ArrangeOperation> rowOperations();
-QList<ArrangeOperation> groupOperations();
-QList<ArrangeOperation> tidyOperations();
-QList<ArrangeOperation> flowOperations();
+#define NABBLET_DECLARE(group) QList<ArrangeOperation> group();
+NABBLET_ARRANGE_OPERATIONS(NABBLET_DECLARE)
+#undef NABBLET_DECLARE
 
 // What such an operation is about: what is selected, what a selected group holds, or all controls.
 QList<ControlId> chosenOrAll(const ArrangeContext &context);

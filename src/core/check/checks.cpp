@@ -6,12 +6,9 @@ namespace nabblet {
 
 const QList<FormCheck> &formChecks()
 {
-    static const QList<FormCheck> table{
-        {"cut captions", findCutCaptions},
-        {"missing columns", findMissingColumns},
-        {"typed links", findTypedLinks},
-        {"typed identities", findTypedIdentities},
-    };
+#define NABBLET_ENTRY(check) check(),
+    static const QList<FormCheck> table{NABBLET_CHECKS(NABBLET_ENTRY)};
+#undef NABBLET_ENTRY
     return table;
 }
 

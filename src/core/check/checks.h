@@ -1,5 +1,5 @@
-// What may be wrong with a form, one check a file in each/ and one line in checks.cpp. A check looks at a form and its
-// tables and says what it finds; forms inside are looked at by themselves.
+// What may be wrong with a form, one check a file in each/ and one line in the list below. A check looks at a form and
+// its tables and says what it finds; forms inside are looked at by themselves.
 #pragma once
 
 #include "core/catalogue/catalogue.h"
@@ -8,6 +8,12 @@
 
 #include <QList>
 #include <QString>
+
+#define NABBLET_CHECKS(CHECK)                                                                                          \
+    CHECK(cutCaptions)                                                                                                 \
+    CHECK(missingColumns)                                                                                              \
+    CHECK(typedLinks)                                                                                                  \
+    CHECK(typedIdentities)
 
 namespace nabblet {
 
@@ -35,13 +41,8 @@ const QList<FormCheck> &formChecks();
 // What one check finds; nothing for a name that no check has.
 QList<Finding> findings(const char *check, const CheckContext &context);
 
-// Captions without room for their words, or that stand out of the form.
-QList<Finding> findCutCaptions(const CheckContext &context);
-// Required columns that nothing fills, so that no record can be added.
-QList<Finding> findMissingColumns(const CheckContext &context);
-// Links to other tables that are typed as raw values.
-QList<Finding> findTypedLinks(const CheckContext &context);
-// Keys that number themselves and can be typed all the same.
-QList<Finding> findTypedIdentities(const CheckContext &context);
+#define NABBLET_DECLARE(check) FormCheck check();
+NABBLET_CHECKS(NABBLET_DECLARE)
+#undef NABBLET_DECLARE
 
 } // namespace nabblet

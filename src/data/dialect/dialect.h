@@ -16,6 +16,9 @@
 #include <atomic>
 #include <functional>
 
+// Every dialect, each a class of its own. A new one is added here, once.
+#define NABBLET_DIALECTS(DIALECT) DIALECT(sqliteDialect)
+
 namespace nabblet {
 
 // What ends the statements of a connection before they are done.
@@ -140,6 +143,8 @@ public:
 // The dialect with that name, or nullptr.
 const Dialect *dialectNamed(const QString &name);
 
-const Dialect &sqliteDialect();
+#define NABBLET_DECLARE(dialect) const Dialect &dialect();
+NABBLET_DIALECTS(NABBLET_DECLARE)
+#undef NABBLET_DECLARE
 
 } // namespace nabblet

@@ -6,8 +6,10 @@ namespace nabblet {
 
 const Dialect *dialectNamed(const QString &name)
 {
-    const std::array dialects{&sqliteDialect()};
-    for (const Dialect *dialect : dialects) {
+#define NABBLET_ENTRY(dialect) &dialect(),
+    const std::array all{NABBLET_DIALECTS(NABBLET_ENTRY)};
+#undef NABBLET_ENTRY
+    for (const Dialect *dialect : all) {
         if (dialect->name() == name) {
             return dialect;
         }

@@ -8,7 +8,10 @@ NABBLET_TEXTS(Checks)
 
 namespace nabblet {
 
-QList<Finding> findCutCaptions(const CheckContext &context)
+namespace {
+
+// Captions without room for their words, or that stand out of the form.
+QList<Finding> find(const CheckContext &context)
 {
     QList<Finding> found;
     for (const Control &control : context.form.controls) {
@@ -22,6 +25,13 @@ QList<Finding> findCutCaptions(const CheckContext &context)
         }
     }
     return found;
+}
+
+} // namespace
+
+FormCheck cutCaptions()
+{
+    return {"cut captions", find};
 }
 
 } // namespace nabblet

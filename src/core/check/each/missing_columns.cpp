@@ -8,7 +8,10 @@ NABBLET_TEXTS(Checks)
 
 namespace nabblet {
 
-QList<Finding> findMissingColumns(const CheckContext &context)
+namespace {
+
+// Required columns that nothing fills, so that no record can be added.
+QList<Finding> find(const CheckContext &context)
 {
     const Table *table = findTable(context.catalogue, context.form.rowsFrom);
     if (!table || table->kind != TableKind::Table || !context.form.permissions.add) {
@@ -27,6 +30,13 @@ QList<Finding> findMissingColumns(const CheckContext &context)
         }
     }
     return found;
+}
+
+} // namespace
+
+FormCheck missingColumns()
+{
+    return {"missing columns", find};
 }
 
 } // namespace nabblet

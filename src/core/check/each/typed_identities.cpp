@@ -7,7 +7,10 @@ NABBLET_TEXTS(Checks)
 
 namespace nabblet {
 
-QList<Finding> findTypedIdentities(const CheckContext &context)
+namespace {
+
+// Keys that number themselves and can be typed all the same.
+QList<Finding> find(const CheckContext &context)
 {
     const Table *table = findTable(context.catalogue, context.form.rowsFrom);
     QList<Finding> found;
@@ -19,6 +22,13 @@ QList<Finding> findTypedIdentities(const CheckContext &context)
         }
     }
     return found;
+}
+
+} // namespace
+
+FormCheck typedIdentities()
+{
+    return {"typed identities", find};
 }
 
 } // namespace nabblet

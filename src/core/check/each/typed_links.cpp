@@ -36,9 +36,8 @@ bool isTypedRaw(const Form &form, const Catalogue &catalogue, const Table &table
     return canLookUp && all(link.columns, isRaw);
 }
 
-} // namespace
-
-QList<Finding> findTypedLinks(const CheckContext &context)
+// Links to other tables that are typed as raw values.
+QList<Finding> find(const CheckContext &context)
 {
     const Table *table = findTable(context.catalogue, context.form.rowsFrom);
     QList<Finding> found;
@@ -51,6 +50,13 @@ QList<Finding> findTypedLinks(const CheckContext &context)
         }
     }
     return found;
+}
+
+} // namespace
+
+FormCheck typedLinks()
+{
+    return {"typed links", find};
 }
 
 } // namespace nabblet
