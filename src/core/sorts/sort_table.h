@@ -7,7 +7,8 @@
 
 #define NABBLET_SORTS(SORT)                                                                                            \
     SORT(lettersSort)                                                                                                  \
-    SORT(storedSort)
+    SORT(storedSort)                                                                                                   \
+    SORT(lengthSort)
 
 namespace nabblet {
 

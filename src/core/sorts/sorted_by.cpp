@@ -99,7 +99,9 @@ Result<QList<SortedBy>> readSorted(const QString &typed, const Table *rows)
                 Texts::tr("The rows have no column “%1”. Write for instance: name, laid_on descending.").arg(words),
                 {}};
         }
-        const auto isTwice = [&](const SortedBy &other) { return other.column == each.column; };
+        const auto isTwice = [&](const SortedBy &other) {
+            return other.column == each.column && other.sort == each.sort;
+        };
         if (std::any_of(sorted.begin(), sorted.end(), isTwice)) {
             return Error{Texts::tr("“%1” stands there twice.").arg(words), {}};
         }

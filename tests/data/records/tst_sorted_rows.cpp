@@ -134,6 +134,7 @@ private Q_SLOTS:
             QCOMPARE(*read, sorted);
         }
         QCOMPARE(readSorted(" name  Descending ,, id ", &table)->size(), 2);
+        QCOMPARE(readSorted("name by length, name", &table)->size(), 2);
         QVERIFY(readSorted("nmae", &table).error().sentence.contains("nmae"));
         QVERIFY(!readSorted("name, name descending", &table));
     }
