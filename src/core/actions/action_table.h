@@ -17,6 +17,7 @@
     ACTION(findAction)                                                                                                 \
     ACTION(newRecordAction)                                                                                            \
     ACTION(saveAction)                                                                                                 \
+    ACTION(saveAndCloseAction)                                                                                         \
     ACTION(takeBackAction)                                                                                             \
     ACTION(deleteAction)                                                                                               \
     ACTION(closeAction)                                                                                                \

@@ -506,6 +506,7 @@ private Q_SLOTS:
             buttons.insert(action.name, add("button", {}, acting.settings.toJson()));
         }
         const ControlId name = add("text-box", "name");
+        const ControlId depth = add("decimal-number", "depth_m");
         m_form.bands[1].height = 1200;
         open();
         const auto press = [&](const QString &action) { button(buttons.value(action))->click(); };
@@ -533,6 +534,17 @@ private Q_SLOTS:
         QSignalSpy closing(m_view.get(), &EntryView::closeRequested);
         press("close");
         QCOMPARE(closing.size(), 1);
+        // Done saves and closes; what cannot be saved stays open.
+        m_session->typing().type(control(name), "Done with");
+        m_session->typing().type(control(depth), "deep");
+        press("save-and-close");
+        QCOMPARE(closing.size(), 1);
+        QVERIFY(m_session->hasUnsaved());
+        m_session->typing().type(control(depth), "4");
+        press("save-and-close");
+        QCOMPARE(closing.size(), 2);
+        QCOMPARE(ask("SELECT name, depth_m FROM buoy WHERE buoy_id = 1"), "Done with|4");
+        press("take-back");
         QVERIFY(!button(buttons.value("nothing"))->isEnabled());
         // Find asks for words and goes there.
         bool isAsked = false;

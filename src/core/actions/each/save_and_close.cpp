@@ -1,0 +1,19 @@
+#include "core/actions/action_table.h"
+
+namespace nabblet {
+
+// For forms that are opened for one record; one that cannot be saved stays open, with what is in the way beside its
+// boxes.
+ButtonAction saveAndCloseAction()
+{
+    return {QStringLiteral("save-and-close"), QT_TRANSLATE_NOOP("ButtonActions", "Save the record and close the form"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Done"), [](const FormAtWork &) { return true; },
+            [](FormAtWork &form) {
+                form.save();
+                if (!form.hasUnsaved()) {
+                    form.close();
+                }
+            }};
+}
+
+} // namespace nabblet
