@@ -13,7 +13,8 @@
     CHECK(cutCaptions)                                                                                                 \
     CHECK(missingColumns)                                                                                              \
     CHECK(typedLinks)                                                                                                  \
-    CHECK(typedIdentities)
+    CHECK(typedIdentities)                                                                                             \
+    CHECK(typedTwice)
 
 namespace nabblet {
 

@@ -110,6 +110,24 @@ private Q_SLOTS:
         form = changed(form, "customer_id", [](Control &control) { control.settings.set(setting::Locked, true); });
         QVERIFY(found("typed identities", form).isEmpty());
     }
+
+    void aColumnIsTypedOnce()
+    {
+        Form form = draft("customer");
+        Control again;
+        for (const Control &control : form.controls) {
+            again = !control.column.isEmpty() ? control : again;
+        }
+        again.id = nextControlId(form);
+        again.name = "again";
+        form.controls.append(again);
+        QCOMPARE(found("typed twice", form).size(), 1);
+        QCOMPARE(found("typed twice", form).first().control, again.id);
+        QVERIFY(found("typed twice", form).first().sentence.contains("again"));
+        again.settings.set(setting::Locked, true); // which only shows it
+        form.controls.replace(form.controls.indexOf(again.id), again);
+        QVERIFY(found("typed twice", form).isEmpty());
+    }
 };
 
 QTEST_GUILESS_MAIN(TestChecks)
