@@ -76,7 +76,7 @@ QString whatIsWrong(const Form &form)
         if (!areasIn(*container).contains(areaOf(control))) {
             return control.name + ": on no page, or in another band";
         }
-        if (!container->place.contains(control.place)) {
+        if (!roomOf(form, areaOf(control)).contains(control.place)) {
             return QStringLiteral("%1 sticks out of %2: %3,%4 %5x%6 in %7,%8 %9x%10")
                 .arg(control.name, container->name)
                 .arg(control.place.x())
@@ -652,9 +652,6 @@ private Q_SLOTS:
                         const RailId id = FixedRail::FirstFree + rail;
                         const Form moved = moveRail(form, id, railPosition(form, id) + by);
                         QCOMPARE(whatIsWrong(moved), QString());
-                        for (const Control &control : moved.controls) {
-                            QVERIFY(control.container == 0 || roomOf(moved, areaOf(control)).contains(control.place));
-                        }
                         QCOMPARE(railPosition(moved, id), std::max(0, railPosition(form, id) + by));
                     }
                 }

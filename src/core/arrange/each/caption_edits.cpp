@@ -41,7 +41,8 @@ QString needsCaption(const ArrangeContext &context)
 
 bool isFree(const Form &form, const Control &caption, const QRect &there)
 {
-    return there.x() >= 0 && there.y() >= 0 &&
+    const QRect room = roomOf(form, areaOf(caption)); // a group's title is none of it
+    return there.x() >= room.x() && there.y() >= room.y() &&
            std::none_of(form.controls.begin(), form.controls.end(), [&](const Control &other) {
                return overlap(other.place, there) && other.id != caption.id && areaOf(other) == areaOf(caption);
            });
