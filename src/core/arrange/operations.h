@@ -62,13 +62,17 @@ struct ArrangeContext
 
 struct ArrangeOperation
 {
-    QString id;        // "line-up-left"; the name of its icon and of its command
+    QString id;        // "line-up-left"; the name of its command
     const char *title; // for people, in English; arrangeTitle() translates it
     const char *help;  // one sentence for the point of choice
     ArrangeGroup group = ArrangeGroup::LineUp;
     // Why it cannot apply, a sentence; empty where it can.
     QString (*whyNot)(const ArrangeContext &context);
     Form (*apply)(const ArrangeContext &context);
+    const char *keys = nullptr; // as "Ctrl+Alt+T"
+    // The inside of an SVG drawing on 16 × 16, one stroke weight: of the class "m" is what marks the line or the aim,
+    // of "b" are boxes; "f" fills them faintly.
+    const char *drawing = nullptr;
 };
 
 const QList<ArrangeOperation> &arrangeOperations();

@@ -7,66 +7,13 @@
 
 namespace nabblet {
 
-namespace {
-
-// Keys by command. On the board itself, arrows with Alt line up.
-QKeySequence keysFor(const QString &id)
-{
-    static const QHash<QString, const char *> Keys{
-        {QStringLiteral("line-up-left"), "Alt+Left"},
-        {QStringLiteral("line-up-right"), "Alt+Right"},
-        {QStringLiteral("line-up-top"), "Alt+Up"},
-        {QStringLiteral("line-up-bottom"), "Alt+Down"},
-        {QStringLiteral("line-up-centres"), "Ctrl+Alt+C"},
-        {QStringLiteral("line-up-middles"), "Ctrl+Alt+M"},
-        {QStringLiteral("line-up-baselines"), "Ctrl+Alt+B"},
-        {QStringLiteral("match-width"), "Ctrl+Alt+W"},
-        {QStringLiteral("match-height"), "Ctrl+Alt+H"},
-        {QStringLiteral("match-size"), "Ctrl+Alt+S"},
-        {QStringLiteral("gaps-even-across"), "Ctrl+Alt+A"},
-        {QStringLiteral("gaps-even-down"), "Ctrl+Alt+D"},
-        {QStringLiteral("gaps-shrink-across"), "Ctrl+Alt+Left"},
-        {QStringLiteral("gaps-grow-across"), "Ctrl+Alt+Right"},
-        {QStringLiteral("gaps-shrink-down"), "Ctrl+Alt+Up"},
-        {QStringLiteral("gaps-grow-down"), "Ctrl+Alt+Down"},
-        {QStringLiteral("fit-all"), "Ctrl+Alt+F"},
-        {QStringLiteral("fit-free-space"), "Ctrl+Alt+E"},
-        {QStringLiteral("grid-both"), "Ctrl+Alt+G"},
-        {QStringLiteral("bring-to-front"), "Ctrl+Alt+PgUp"},
-        {QStringLiteral("send-to-back"), "Ctrl+Alt+PgDown"},
-        {QStringLiteral("caption-beside"), "Ctrl+Alt+L"},
-        {QStringLiteral("caption-above"), "Ctrl+Alt+O"},
-        {QStringLiteral("field-up"), "Ctrl+Alt+Shift+Up"},
-        {QStringLiteral("field-down"), "Ctrl+Alt+Shift+Down"},
-        {QStringLiteral("field-left"), "Ctrl+Alt+Shift+Left"},
-        {QStringLiteral("field-right"), "Ctrl+Alt+Shift+Right"},
-        {QStringLiteral("insert-row-above"), "Ctrl+Alt+I"},
-        {QStringLiteral("insert-row-below"), "Ctrl+Alt+Shift+I"},
-        {QStringLiteral("close-up-rows"), "Ctrl+Alt+X"},
-        {QStringLiteral("group-box"), "Ctrl+G"},
-        {QStringLiteral("take-group-off"), "Ctrl+Shift+G"},
-        {QStringLiteral("tab-pages"), "Ctrl+Alt+P"},
-        {QStringLiteral("move-into-group"), "Ctrl+Alt+Shift+G"},
-        {QStringLiteral("move-out-of-group"), "Ctrl+Alt+Shift+U"},
-        {QStringLiteral("page-add"), "Ctrl+Alt+Shift+P"},
-        {QStringLiteral("tidy"), "Ctrl+Alt+T"},
-        {QStringLiteral("flow-1"), "Ctrl+Alt+1"},
-        {QStringLiteral("flow-2"), "Ctrl+Alt+2"},
-        {QStringLiteral("flow-3"), "Ctrl+Alt+3"},
-    };
-    const char *keys = Keys.value(id);
-    return keys ? QKeySequence(QString::fromLatin1(keys)) : QKeySequence();
-}
-
-} // namespace
-
 ArrangeActions::ArrangeActions(QWidget *parent) : QObject(parent)
 {
     for (const ArrangeOperation &operation : arrangeOperations()) {
         auto *action = new QAction(arrangeTitle(operation), this);
         action->setObjectName(operation.id);
         action->setData(operation.id);
-        action->setShortcut(keysFor(operation.id));
+        action->setShortcut(QKeySequence(QString::fromLatin1(operation.keys)));
         action->setStatusTip(arrangeHelp(operation));
         parent->addAction(action);
         connect(action, &QAction::triggered, this, [this, &operation] { run(operation); });
@@ -97,7 +44,8 @@ void ArrangeActions::setTheme(Theme theme)
 {
     const PanelColours &colours = panelColours(theme);
     for (QAction *action : std::as_const(m_actions)) {
-        const QIcon icon = arrangeIcon(action->objectName(), {colours.text, colours.accent, colours.panelLine});
+        const ArrangeOperation *operation = findArrangeOperation(action->objectName());
+        const QIcon icon = arrangeIcon(*operation, {colours.text, colours.accent, colours.panelLine});
         if (!icon.isNull()) {
             action->setIcon(icon);
             action->setIconVisibleInMenu(true);

@@ -1,9 +1,10 @@
-// The drawings of the arrange commands: own line drawings on 16 × 16, one stroke weight.
+// The drawings of the arrange commands as icons.
 #pragma once
+
+#include "core/arrange/operations.h"
 
 #include <QColor>
 #include <QIcon>
-#include <QString>
 
 namespace nabblet {
 
@@ -14,7 +15,7 @@ struct IconColours
     QColor off;  // of both, where the command cannot be used
 };
 
-// The icon of a command, drawn when it is first seen; empty where there is none.
-QIcon arrangeIcon(const QString &id, const IconColours &colours);
+// The icon of an operation, drawn when it is first seen; empty where there is none.
+QIcon arrangeIcon(const ArrangeOperation &operation, const IconColours &colours);
 
 } // namespace nabblet

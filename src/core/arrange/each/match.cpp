@@ -63,13 +63,18 @@ QList<ArrangeOperation> matchOperations()
     return {
         {QStringLiteral("match-width"), QT_TRANSLATE_NOOP("Arrange", "Match width"),
          QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as the lead."), Group, needsTwoBoxes,
-         matched<Model::Lead, Way::Width>},
+         matched<Model::Lead, Way::Width>, "Ctrl+Alt+W",
+         "<rect class='b' x='2.5' y='2.5' width='11' height='3'/><rect class='b' x='2.5' y='10.5' width='11' "
+         "height='3'/><path class='m' d='M3 8h10M4.8 6.4L3 8l1.8 1.6M11.2 6.4L13 8l-1.8 1.6'/>"},
         {QStringLiteral("match-height"), QT_TRANSLATE_NOOP("Arrange", "Match height"),
          QT_TRANSLATE_NOOP("Arrange", "Boxes get as high as the lead."), Group, needsTwoBoxes,
-         matched<Model::Lead, Way::Height>},
+         matched<Model::Lead, Way::Height>, "Ctrl+Alt+H",
+         "<rect class='b' x='2.5' y='2.5' width='3' height='11'/><rect class='b' x='10.5' y='2.5' width='3' "
+         "height='11'/><path class='m' d='M8 3v10M6.4 4.8L8 3l1.6 1.8M6.4 11.2L8 13l1.6-1.8'/>"},
         {QStringLiteral("match-size"), QT_TRANSLATE_NOOP("Arrange", "Match width and height"),
          QT_TRANSLATE_NOOP("Arrange", "Boxes get the size of the lead."), Group, needsTwoBoxes,
-         matched<Model::Lead, Way::Both>},
+         matched<Model::Lead, Way::Both>, "Ctrl+Alt+S",
+         "<rect class='b' x='2.5' y='2.5' width='11' height='11'/><path class='m' d='M5 11l6-6M8 5h3v3M8 11H5V8'/>"},
         {QStringLiteral("match-widest"), QT_TRANSLATE_NOOP("Arrange", "Match width to the widest"),
          QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as the widest of them."), Group, needsTwoBoxes,
          matched<Model::Largest, Way::Width>},
