@@ -665,7 +665,8 @@ void NewFormDialog::showTruth()
             ? fact(true, tr("Every required column has a box"))
             : fact(false, tr("No record can be added: %1 has no box").arg(uncovered.join(QStringLiteral(", ")))));
     if (const QStringList inRows = uncoveredInRows(m_catalogue, m_plan); !inRows.isEmpty()) {
-        facts.append(fact(false, tr("No rows can be added there: %1 has no box").arg(inRows.join(QStringLiteral(", ")))));
+        facts.append(
+            fact(false, tr("No rows can be added there: %1 has no box").arg(inRows.join(QStringLiteral(", ")))));
     }
     if (profile && profile->rows == 0) {
         facts.append(tr("No rows are stored yet"));

@@ -98,7 +98,7 @@ QWidget *NewFormDialog::makeColumns()
     m_selectPanel = new Panel(tr("SELECT"));
     m_selectPanel->contents()->setContentsMargins(8, 6, 8, 8);
     m_select = new SelectBox(m_connection, m_catalogue, m_appearance.theme());
-    m_select->setFixedHeight(132);
+    m_select->setFixedHeight(148);
     m_selectPanel->contents()->addWidget(m_select);
     m_selectPanel->hide();
     connect(m_select, &SelectBox::checked, this, &NewFormDialog::takeSelect);

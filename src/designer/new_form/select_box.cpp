@@ -1,7 +1,7 @@
 #include "designer/new_form/select_box.h"
 
 #include "core/catalogue/select_table.h"
-
+#include "core/text/tr.h"
 #include "data/records/select_source.h"
 
 #include <QLabel>
@@ -25,7 +25,8 @@ SelectBox::SelectBox(const Connection &connection, const Catalogue &catalogue, T
     m_text = new QPlainTextEdit;
     m_text->setObjectName(QStringLiteral("ownSelect"));
     m_text->setTabChangesFocus(true);
-    m_text->setMinimumHeight(84);
+    constexpr int LeastText = 50; // px, three lines; what is said of it takes the rest
+    m_text->setMinimumHeight(LeastText);
     m_text->setPlaceholderText(tr("SELECT … FROM …"));
     m_text->setAccessibleName(tr("SELECT"));
     m_says = new QLabel;
@@ -91,11 +92,12 @@ void SelectBox::check()
     // Rows with a key are read by it, a few at a time, so that any number of them opens at once.
     const QString order =
         ordersItsRows(described->select) && !described->primaryKey.isEmpty()
-            ? tr("Records come in the order of their key (%1), not in that of the ORDER BY: they are read "
-                 "by it. ")
+            ? tr("Records come by their key (%1), not by the ORDER BY; the form says another order, as “Sorted by”. ")
                   .arg(described->primaryKey.join(QStringLiteral(", ")))
             : QString();
-    say(order + tr("%1 columns, %2 can be written.").arg(described->columns.size()).arg(writable) +
+    const QString columns = counted(described->columns.size(), tr("One column"), tr("%1 columns"));
+    const QString written = writable == 0 ? tr("none can be written.") : tr("%1 can be written.").arg(writable);
+    say(order + tr("%1, %2", "columns, how many are written").arg(columns, written) +
             (reasons.isEmpty() ? QString()
                                : u' ' + reasons.mid(0, 3).join(QStringLiteral("; ")) +
                                      (reasons.size() > 3 ? QStringLiteral("; …") : QStringLiteral("."))),

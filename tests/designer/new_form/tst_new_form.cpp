@@ -354,6 +354,14 @@ private Q_SLOTS:
         QVERIFY(isLocked(*boundTo("lead")) && !isLocked(*boundTo("battery_v")));
         QVERIFY(!m_dialog->form().permissions.add); // a visit needs more than that
         QTRY_VERIFY(m_dialog->isProfiled());
+        // All that is said of it has room below it.
+        select->setPlainText(
+            "SELECT v.visit_id, v.crew_lead, upper(v.crew_lead) AS lead, b.name, b.asset_no FROM visit v "
+            "JOIN buoy b ON b.buoy_id = v.buoy_id ORDER BY b.name DESC, v.visited_on");
+        QTRY_VERIFY(says->text().contains("Sorted by"));
+        QTRY_VERIFY(says->height() >= says->heightForWidth(says->width()));
+        QTRY_VERIFY(says->geometry().top() > select->geometry().bottom());
+        QVERIFY(select->height() >= 3 * select->fontMetrics().height());
         // What is not understood any more makes no form, whatever is filtered meanwhile.
         select->setPlainText("SELECT");
         QTRY_VERIFY(!part<QPushButton>("makeForm")->isEnabled());
