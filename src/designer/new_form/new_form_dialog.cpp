@@ -81,6 +81,7 @@ NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &cata
     foot->setSpacing(8);
     m_truth = new QLabel;
     m_truth->setObjectName(QStringLiteral("faint"));
+    m_truth->setAccessibleName(tr("What is true of the draft"));
     m_truth->setTextFormat(Qt::RichText);
     m_make = new QPushButton(tr("Make form"));
     m_make->setObjectName(QStringLiteral("makeForm"));

@@ -290,6 +290,27 @@ private Q_SLOTS:
         QVERIFY(row("crew_lead"));
     }
 
+    // The foot says when no rows can be added, and takes it back.
+    void rowsThatLackARequiredColumnAreNamed()
+    {
+        m_dialog->choose("visit");
+        QTRY_VERIFY(m_dialog->isProfiled());
+        const auto foot = [this] {
+            QString words;
+            for (const QLabel *label : m_dialog->findChildren<QLabel *>()) {
+                words += label->accessibleName().startsWith("What is true") ? label->text() : QString();
+            }
+            return words;
+        };
+        QVERIFY(foot().contains("Every required column") && !foot().contains("No rows"));
+        part<QComboBox>("columnsOf")->setCurrentIndex(1);
+        row("unit_price")->setCheckState(0, Qt::Unchecked);
+        QTRY_VERIFY2(foot().contains("No rows can be added there: part_fitted.unit_price has no box"),
+                     qPrintable(foot()));
+        row("unit_price")->setCheckState(0, Qt::Checked);
+        QTRY_VERIFY(!foot().contains("No rows"));
+    }
+
     void aLinkIsMadeByHand()
     {
         m_dialog->choose("contractor");
