@@ -263,7 +263,9 @@ MaybeRow rowBefore(const Connection &connection, const RecordSource &source, con
 
 MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key)
 {
-    return oneRow(connection, source, {keyCompared(connection, source, "=", key), key}, Way::Forward);
+    RecordSource one = source; // which needs no order, and none of the columns that it is of
+    one.order.clear();
+    return oneRow(connection, one, {keyCompared(connection, source, "=", key), key}, Way::Forward);
 }
 
 Row readableRow(const Connection &connection, const RecordSource &source, const RowKey &key)
