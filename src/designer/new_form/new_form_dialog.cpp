@@ -468,6 +468,7 @@ void NewFormDialog::showPlan()
     }
     m_columnsOf->setVisible(m_columnsOf->count() > 1);
     m_children->show(m_catalogue, m_plan, m_words);
+    m_children->setVisible(!m_plan.children.empty()); // else the columns have its room
     m_title->setText(m_plan.title);
     m_see->setChecked(m_plan.people.see);
     m_add->setChecked(m_plan.people.add);
