@@ -194,11 +194,17 @@ int leftOfItsRoom(const Form &form, const Control &control)
 }
 
 // What rides a rail stays there when its container goes to the right. The container then keeps its left edge; where
-// that rides a rail too, what stands in it leaves its own and comes along.
-Form withRidersInside(const Form &before, const Form &after)
+// that rides a rail too, what stands in it leaves its own and comes along. moved: containers, px to the right.
+Form withRidersInside(const Form &before, const Form &after, const QHash<ControlId, int> &moved)
 {
+    if (std::none_of(moved.begin(), moved.end(), [](int by) { return by > 0; })) {
+        return after;
+    }
     Form result = after;
     for (int i = static_cast<int>(result.controls.size()) - 1; i >= 0; --i) { // what is held before what holds it
+        if (moved.value(result.controls.at(i).container, 0) <= 0) {
+            continue;
+        }
         const Control member = result.controls.at(i);
         const int beyond = leftOfItsRoom(result, member);
         const int more = beyond > 0 ? beyond - leftOfItsRoom(before, before.controls.at(i)) : 0;
@@ -245,7 +251,7 @@ Form withMembersFollowing(const Form &before, const Form &after)
             moved.insert(control.id, control.place.x() - before.controls.at(i).place.x());
         }
     }
-    return withRidersInside(before, result);
+    return withRidersInside(before, result, moved);
 }
 
 QSet<ControlId> heldToFormRight(const Form &form)
