@@ -113,19 +113,70 @@ int leastWindowWidth(const Form &form)
     return form.leastWidth > 0 ? form.leastWidth : narrowestWidth(form);
 }
 
+namespace {
+
+bool stretches(const Control &control)
+{
+    return control.rides.left != FixedRail::None;
+}
+
+// How far left something that goes with the form's right edge may come, px: to the left edge of what around it stays.
+int leftmostOf(const Form &form, const Control &control)
+{
+    for (const ControlId around : containersAround(form, control.id)) {
+        if (stretches(*form.controls.find(around))) {
+            return std::min(control.place.x(), roomOf(form, areaOf(control)).x());
+        }
+    }
+    return std::min(control.place.x(), 0);
+}
+
+// Whether something that is not held to the form's right edge goes along all the same: nothing holds it, and its
+// container goes.
+bool goesWithItsContainer(const Form &form, const Control &control, const QSet<ControlId> &held)
+{
+    const Control *around = form.controls.find(control.container);
+    if (!around || control.rides.left != FixedRail::None || control.rides.right != FixedRail::None) {
+        return false;
+    }
+    return held.contains(around->id) ? !stretches(*around) : goesWithItsContainer(form, *around, held);
+}
+
+// The form's least width on account of one control, px: nothing that stays is cut by what narrows around it, nothing
+// that goes along leaves what stays.
+int leastWidthFor(const Form &form, const Control &control, const QSet<ControlId> &held)
+{
+    if (held.contains(control.id)) {
+        // What stretches keeps its distance to the edge and at least its least width.
+        return form.width +
+               (stretches(control) ? LeastSize - control.place.width() : leftmostOf(form, control) - control.place.x());
+    }
+    if (goesWithItsContainer(form, control, held)) {
+        return 0;
+    }
+    if (control.container == 0) {
+        return rightOf(control.place);
+    }
+    int least = 0;
+    Area area = areaOf(control);
+    for (const ControlId id : containersAround(form, control.id)) {
+        const Control &around = *form.controls.find(id);
+        if (held.contains(id) || goesWithItsContainer(form, around, held)) {
+            least = std::max(least, form.width - std::max(0, rightOf(roomOf(form, area)) - rightOf(control.place)));
+        }
+        area = areaOf(around);
+    }
+    return least;
+}
+
+} // namespace
+
 Form setFormWidth(const Form &form, int width)
 {
     const QSet<ControlId> held = heldToFormRight(form);
     int least = LeastSize;
     for (const Control &control : form.controls) {
-        const int right = control.place.x() + control.place.width();
-        if (!held.contains(control.id)) {
-            least = std::max(least, right);
-        } else {
-            // A control that stretches keeps its distance to the edge and at least its least width.
-            const int distance = form.width - right;
-            least = std::max(least, control.place.x() + LeastSize + distance);
-        }
+        least = std::max(least, leastWidthFor(form, control, held));
     }
     const int wanted = std::max(width, least);
     const int distance = wanted - form.width;
@@ -134,7 +185,7 @@ Form setFormWidth(const Form &form, int width)
     for (int i = 0; i < result.controls.size(); ++i) {
         Control control = result.controls.at(i);
         if (held.contains(control.id)) {
-            if (control.rides.left != FixedRail::None) {
+            if (stretches(control)) {
                 control.place.setWidth(control.place.width() + distance);
             } else {
                 control.place.translate(distance, 0);

@@ -23,7 +23,8 @@ int narrowestWidth(const Form &form);
 // The narrowest a window may get: as pinned, else as worked out.
 int leastWindowWidth(const Form &form);
 
-// Changes the form's width, px; it stops at the rightmost control that does not ride the right edge.
+// Changes the form's width, px; it stops at the rightmost control that does not ride the right edge, and where what
+// does would leave the form or its container.
 Form setFormWidth(const Form &form, int width);
 
 } // namespace nabblet

@@ -492,6 +492,28 @@ private Q_SLOTS:
         QCOMPARE(placeOf(setFormWidth(held, held.width + 100), 3), placeOf(wide, 3));
     }
 
+    // However narrow a form is asked to be, what goes with its right edge leaves neither it nor its container.
+    void aNarrowFormTakesNothingBeyondItsLeftEdge()
+    {
+        QRandomGenerator random(200023);
+        for (int run = 0; run < 500; ++run) {
+            Form form = nestedForm(random, 2 + random.bounded(6));
+            for (int i = 0; i < form.controls.size(); ++i) {
+                Control control = form.controls.at(i);
+                if (random.bounded(holdsOthers(control) ? 2 : 6) == 0) {
+                    control.rides.right = FixedRail::FormRight;
+                    control.rides.left = random.bounded(2) == 0 ? FixedRail::FormLeft : FixedRail::None;
+                    form.controls.replace(i, control);
+                }
+            }
+            const Form narrow = setFormWidth(form, random.bounded(form.width + 100));
+            QCOMPARE(whatIsWrong(narrow), QString());
+            for (const Control &control : narrow.controls) {
+                QVERIFY2(control.place.x() >= 0, qPrintable(control.name));
+            }
+        }
+    }
+
     // Captions grow and shrink, their rail moves, and nothing leaves the container that it stands in.
     void captionsOfAnyLengthLeaveAllInItsContainer()
     {
