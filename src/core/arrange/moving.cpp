@@ -216,6 +216,13 @@ Form deleteControls(const Form &form, const QList<ControlId> &controls)
         }
     }
     result.boundColumns.removeIf([&](const BoundColumn &bound) { return !stillBound.contains(bound.column); });
+    // Their numbers may be given to others.
+    const auto left = [&](ControlId id) { return leaving.contains(id); };
+    result.handOrder.removeIf(left);
+    for (Rule &rule : result.rules) {
+        rule.on.removeIf(left);
+    }
+    result.rules.removeIf([](const Rule &rule) { return rule.on.isEmpty(); });
     return result;
 }
 

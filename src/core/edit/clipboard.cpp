@@ -21,6 +21,7 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
     Form clip = form;
     clip.controls = ControlList();
     clip.handOrder.clear();
+    clip.rules.clear();
     clip.tabOrder = TabOrder::Rows;
     clip.tracing = {};
     QSet<RailId> rails;
@@ -42,6 +43,12 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
             columns.insert(column);
         }
         clip.controls.append(copy);
+    }
+    for (Rule rule : form.rules) {
+        rule.on.removeIf([&](ControlId id) { return !chosen.contains(id); });
+        if (!rule.on.isEmpty()) {
+            clip.rules.append(rule);
+        }
     }
     clip.rails.removeIf([&](const Rail &rail) { return !rails.contains(rail.id); });
     clip.boundColumns.removeIf([&](const BoundColumn &bound) { return !columns.contains(bound.column); });
@@ -128,6 +135,20 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
                                          [&](const BoundColumn &own) { return own.column == bound.column; });
         if (!isKnown && clip.rowsFrom == form.rowsFrom) {
             result.form.boundColumns.append(bound);
+        }
+    }
+    for (const Rule &rule : clip.rules) { // what is pasted follows the same rules
+        const auto own = std::find_if(result.form.rules.begin(), result.form.rules.end(), [&](const Rule &each) {
+            return each.when == rule.when && each.effect == rule.effect;
+        });
+        Rule copy = rule;
+        for (ControlId &id : copy.on) {
+            id = ids.value(id);
+        }
+        if (own != result.form.rules.end()) {
+            own->on += copy.on;
+        } else {
+            result.form.rules.append(copy);
         }
     }
     result.form = grownToHold(inNestingOrder(result.form));

@@ -3,6 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
+#include "core/file/rule_file.h"
 #include "core/file/whole_file.h"
 #include "core/form_settings/form_setting_table.h"
 #include "core/kinds/settings/child_link.h"
@@ -547,6 +548,7 @@ void writeFormMembers(JsonText &json, const Form &form)
         writeControl(json, form, names, control);
     }
     json.endList();
+    writeRules(json, form, names);
     json.members(form.unknown);
 }
 
@@ -615,6 +617,7 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
             form.handOrder.append(control.id);
         }
     }
+    readRules(form, reader.list("rules"), reader.pointerTo(key("rules")), ids, mistakes);
     for (const QString &name : handOrder) {
         if (ids.contains(name) && !form.handOrder.contains(ids.value(name))) {
             form.handOrder.append(ids.value(name));

@@ -4,6 +4,7 @@
 
 #include "core/model/control.h"
 #include "core/model/rail.h"
+#include "core/model/rule.h"
 
 #include <QJsonObject>
 #include <QList>
@@ -128,6 +129,7 @@ struct Form
     QList<Rail> rails;
     QList<BoundColumn> boundColumns;
     ControlList controls;
+    QList<Rule> rules;
 
     // What a newer version of the program wrote is kept for saving: its version number, its keys of the form, and its
     // keys of the form's inner objects by the name of the object.

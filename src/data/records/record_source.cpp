@@ -77,16 +77,24 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
         return isThere;
     };
     std::optional<RowFormulas> formulas;
+    const auto columnsOf = [&](const QString &expression) {
+        if (!formulas) {
+            formulas.emplace(columnNames(*table));
+        }
+        const Result<QStringList> read = formulas->columnsRead(expression);
+        return read ? *read : QStringList();
+    };
     for (const Control &control : form.controls) {
         QStringList needed = columnsNeeded(control);
         if (const QString formula = formulaOf(control); !formula.isEmpty()) {
-            if (!formulas) {
-                formulas.emplace(columnNames(*table));
-            }
-            const Result<QStringList> read = formulas->columnsRead(formula);
-            needed += read ? *read : QStringList();
+            needed += columnsOf(formula);
         }
         for (const QString &column : std::as_const(needed)) {
+            take(column);
+        }
+    }
+    for (const Rule &rule : form.rules) {
+        for (const QString &column : columnsOf(rule.when)) {
             take(column);
         }
     }

@@ -19,6 +19,7 @@ QList<Setting> displaySettings();
 QList<Setting> buttonSettings();
 QList<Setting> lookupSettings();
 QList<Setting> subformSettings();
+QList<Setting> ruleSettings();
 QList<Setting> controlNameSettings();
 QList<Setting> bandAndRailSettings();
 QList<Setting> formSettings();

@@ -32,8 +32,8 @@ const QList<Setting> &settings()
 {
     static const QList<Setting> Table =
         bySection(controlWordSettings() + containerSettings() + controlPlaceSettings() + buttonSettings() +
-                  subformSettings() + lookupSettings() + kindSettings() + displaySettings() + controlNameSettings() +
-                  bandAndRailSettings() + formSettings() + settingsOfForms());
+                  subformSettings() + lookupSettings() + kindSettings() + displaySettings() + ruleSettings() +
+                  controlNameSettings() + bandAndRailSettings() + formSettings() + settingsOfForms());
     return Table;
 }
 

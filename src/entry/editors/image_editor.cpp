@@ -27,7 +27,7 @@ public:
 private:
     void offer()
     {
-        const bool isEditable = session().state().mayType(control());
+        const bool isEditable = session().values().mayType(control());
         const QByteArray image = session().state().value(control().column).toByteArray();
         QMenu menu(m_button);
         if (isEditable) {

@@ -41,7 +41,7 @@ public:
             m_lastChosen = m_cursor = line;
             m_first = -1; // another record: what it has is shown
         }
-        m_box->setFocusPolicy(session().state().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
+        m_box->setFocusPolicy(session().values().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
         m_box->update();
     }
 
@@ -86,7 +86,7 @@ private:
 
     void choose(int line)
     {
-        if (!session().state().mayType(control())) {
+        if (!session().values().mayType(control())) {
             return;
         }
         const QList<LookupRow> rows = session().values().listRows(control()); // those that are painted

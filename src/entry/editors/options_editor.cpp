@@ -29,7 +29,7 @@ public:
     QWidget *widget() override { return m_box; }
     void refresh() override
     {
-        m_box->setFocusPolicy(session().state().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
+        m_box->setFocusPolicy(session().values().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
         m_box->update();
     }
 

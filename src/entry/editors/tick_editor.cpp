@@ -33,7 +33,7 @@ public:
 
     void refresh() override
     {
-        m_button->setFocusPolicy(session().state().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
+        m_button->setFocusPolicy(session().values().mayType(control()) ? Qt::StrongFocus : Qt::ClickFocus);
         m_button->setChecked(session().values().shown(control()).isOn);
         m_button->update();
     }

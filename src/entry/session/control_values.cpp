@@ -7,6 +7,7 @@
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/total.h"
 #include "core/kinds/settings/typing.h"
+#include "core/rules/rules.h"
 
 #include <algorithm>
 
@@ -27,6 +28,7 @@ Shown ControlValues::shown(const Control &control) const
 {
     Shown shown = valueShown(control);
     shown.mayType = m_state.mayType(control);
+    shown = ruledInHand(control, shown);
     const bool isOfRow = showsValue(control) && !isJumpList(control) && !totalOf(control);
     if (isOfRow && m_state.hasRecord() && !shown.mayType) {
         shown.state = BoxState::Locked;
@@ -65,12 +67,35 @@ Shown ControlValues::shownIn(const Control &control, const Row &row) const
         return shownFor(control, QVariant(), m_state.locale);
     }
     Shown shown = shownOf(control, [&](const QString &column) { return valueOf(m_state.source, row, column); });
-    const bool isLockedHere = isLocked(control) || !m_state.source.isWritable || m_state.connection.isReadOnly() ||
-                              !m_state.form.permissions.change || m_state.source.readOnly.contains(control.column);
-    if (isLockedHere) {
+    shown.mayType = !isLocked(control) && m_state.source.isWritable && !m_state.connection.isReadOnly() &&
+                    m_state.form.permissions.change && !m_state.source.readOnly.contains(control.column);
+    shown = ruled(control, shown, [&](const QString &column) { return valueOf(m_state.source, row, column); });
+    if (!shown.mayType) {
         shown.state = BoxState::Locked;
     }
     return shown;
+}
+
+Shown ControlValues::ruled(const Control &control, const Shown &shown,
+                           const std::function<QVariant(const QString &)> &valueOfColumn) const
+{
+    return withRules(m_state.form, control, shown,
+                     [&](const QString &expression) { return workedOut(expression, valueOfColumn); });
+}
+
+Shown ControlValues::ruledInHand(const Control &control, const Shown &shown) const
+{
+    const bool isBeingTyped = m_state.record.typed.contains(control.column);
+    return isBeingTyped || !m_state.hasRecord()
+               ? shown
+               : ruled(control, shown, [&](const QString &column) { return m_state.value(column); });
+}
+
+bool ControlValues::mayType(const Control &control) const
+{
+    Shown shown;
+    shown.mayType = m_state.mayType(control);
+    return ruledInHand(control, shown).mayType;
 }
 
 Shown ControlValues::shownOf(const Control &control,

@@ -19,6 +19,9 @@ public:
 
     // In the record in hand: what stands there, whether it may be typed, what is wrong with it.
     Shown shown(const Control &control) const;
+    // Whether people may type or choose there now, by the record, its rows and the form's rules. What was typed and not
+    // saved may be typed again, whatever a rule says: it can be mended.
+    bool mayType(const Control &control) const;
     // In another row, as stored.
     Shown shownIn(const Control &control, const Row &row) const;
     // The record in hand in words, for messages: "Mussel Scar".
@@ -70,6 +73,11 @@ public:
 
 private:
     Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    // What the rules make of it in a row.
+    Shown ruled(const Control &control, const Shown &shown,
+                const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    // The same in the record in hand.
+    Shown ruledInHand(const Control &control, const Shown &shown) const;
     Shown valueShown(const Control &control) const;
     Shown jumpShown(const Control &control) const;
 

@@ -23,7 +23,7 @@ void Typing::hasTypedAt(const Control &control)
 void Typing::type(const Control &control, const QString &words)
 {
     const EntryState &state = m_parts.state;
-    if (!state.mayType(control) || isJumpList(control)) {
+    if (!m_parts.values.mayType(control) || isJumpList(control)) {
         return;
     }
     const QVariant stored = state.valueBeforeTyping(control.column);
@@ -47,7 +47,7 @@ void Typing::choose(const Control &control, const QVariant &value)
 void Typing::chooseRow(const Control &control, const QVariantList &values)
 {
     const EntryState &state = m_parts.state;
-    if (!state.mayType(control)) {
+    if (!m_parts.values.mayType(control)) {
         return;
     }
     if (isJumpList(control)) {

@@ -30,7 +30,7 @@ bool EntryView::mayStop(const Control &control) const
         return true;
     default:
         // Rows that have none yet begin one when the keyboard comes.
-        return m_session->state().mayType(control) ||
+        return m_session->values().mayType(control) ||
                (!m_session->state().hasRecord() && m_session->parentSession() && m_session->state().canAdd());
     }
 }

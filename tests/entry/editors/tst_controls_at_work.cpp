@@ -10,6 +10,7 @@
 #include "core/kinds/settings/fixed_picture.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/numbers.h"
+#include "core/rules/rules.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_window.h"
 #include "support/sample_database.h"
@@ -277,6 +278,36 @@ private Q_SLOTS:
         QCOMPARE(shown(broken).words, "?");
         QVERIFY(line(cost)->isReadOnly());
         QVERIFY(!tabSequence(m_form).contains(cost));
+    }
+
+    // By what stands in another box, at once; what is being typed can be mended all the same, and the rows of others are
+    // judged by their own values.
+    void aRuleLocksABox()
+    {
+        m_form = blankForm("part_fitted");
+        const ControlId quantity = add("decimal-number", "quantity");
+        const ControlId price = add("decimal-number", "unit_price");
+        for (const ControlId id : {quantity, price}) {
+            m_form = *withCondition(m_form, {id}, "locked", "quantity > 50", findTable(m_catalogue, "part_fitted"));
+        }
+        open();
+        QVERIFY(!line(price)->isReadOnly() && !line(quantity)->isReadOnly());
+        retype(quantity, "51");
+        QVERIFY(line(price)->isReadOnly());
+        QCOMPARE(shown(price).state, BoxState::Locked);
+        QVERIFY(!line(quantity)->isReadOnly());
+        m_session->typing().type(control(price), "3");
+        QVERIFY(!m_session->state().record.typed.contains("unit_price"));
+        retype(quantity, "5");
+        QVERIFY(!line(price)->isReadOnly());
+        QTest::keyClick(line(quantity), Qt::Key_Tab);
+        QTRY_VERIFY(line(price)->hasFocus());
+        retype(quantity, "52");
+        QVERIFY(m_session->saving().save());
+        QCOMPARE(ask("SELECT quantity FROM part_fitted LIMIT 1").toDouble(), 52);
+        QVERIFY(line(quantity)->isReadOnly());
+        QVERIFY(m_session->moves().goNext());
+        QVERIFY(!line(quantity)->isReadOnly());
     }
 
     void stepsStayWithinTheLimits()
