@@ -4,6 +4,7 @@
 #include "support/sample_database.h"
 
 #include <QImage>
+#include <QImageReader>
 #include <QSvgRenderer>
 #include <QTest>
 #include <QXmlStreamReader>
@@ -73,7 +74,7 @@ private Q_SLOTS:
         QTest::newRow("unknown option") << QStringList{"render", "x", "--sideways"} << "sideways";
         QTest::newRow("no output") << QStringList{"render", "x"} << "say where to write with -o FILE";
         QTest::newRow("no such format") << QStringList{"render", "x", "-o", "y.doc"}
-                                        << "the file to write ends in .png, .svg or .pdf";
+                                        << "the file to write ends in .png, .jpg, .svg or .pdf";
         QTest::newRow("side") << QStringList{"render", "x", "-o", "y.png", "--side", "back"}
                               << "--side takes design or entry";
         QTest::newRow("record") << QStringList{"render", "x", "-o", "y.png", "--record", "first"}
@@ -287,6 +288,10 @@ private Q_SLOTS:
     void drawingsAndPagesHaveTheFormsWords()
     {
         const QString form = m_project + "/forms/buoy.nabform";
+        const QString photograph = m_folder.filePath("buoy.jpg");
+        QCOMPARE(run({"render", form, "-o", photograph}).code, 0);
+        QCOMPARE(QImageReader(photograph).format(), QByteArray("jpeg"));
+        QVERIFY(QImage(photograph).width() > 300);
         const QString drawing = m_folder.filePath("buoy.svg");
         QCOMPARE(run({"render", form, "-o", drawing}).code, 0);
         QFile svg(drawing);

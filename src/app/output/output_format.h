@@ -9,6 +9,7 @@
 
 #define NABBLET_OUTPUT_FORMATS(FORMAT)                                                                                 \
     FORMAT(pngFormat)                                                                                                  \
+    FORMAT(jpegFormat)                                                                                                 \
     FORMAT(svgFormat)                                                                                                  \
     FORMAT(pdfFormat)
 
