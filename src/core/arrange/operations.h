@@ -21,6 +21,7 @@
     GROUP(gridOperations)                                                                                              \
     GROUP(centreOperations)                                                                                            \
     GROUP(orderOperations)                                                                                             \
+    GROUP(placeOperations)                                                                                             \
     GROUP(captionOperations)                                                                                           \
     GROUP(rowOperations)                                                                                               \
     GROUP(groupOperations)                                                                                             \

@@ -88,6 +88,22 @@ private Q_SLOTS:
         QVERIFY(ids.size() > 40);
     }
 
+    void twoChangePlacesAndBack()
+    {
+        QRandomGenerator random(12);
+        for (int run = 0; run < 50; ++run) {
+            const Form form = samples::columnOfFields(5);
+            const ControlId one = 1 + 2 * random.bounded(5);
+            const ControlId other = 1 + (one + 1 + 2 * random.bounded(4)) % 10;
+            const Form once = applied(contextOf(form, {one, other}), "change-places");
+            QCOMPARE(once.controls.find(one)->place.topLeft(), form.controls.find(other)->place.topLeft());
+            QCOMPARE(once.controls.find(other)->place.topLeft(), form.controls.find(one)->place.topLeft());
+            QVERIFY(applied(contextOf(once, {one, other}), "change-places") == form);
+        }
+        QVERIFY(
+            !findArrangeOperation("change-places")->whyNot(contextOf(samples::columnOfFields(5), {1, 3, 5})).isEmpty());
+    }
+
     // Whatever is selected: nothing is lost, nothing leaves its band, names and bindings stay.
     void everyOperationKeepsWhatThereIs()
     {
