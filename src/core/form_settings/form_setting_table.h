@@ -6,7 +6,8 @@
 
 #define NABBLET_FORM_SETTINGS(SETTING)                                                                                 \
     SETTING(sortedBySetting)                                                                                           \
-    SETTING(opensAtSetting)
+    SETTING(opensAtSetting)                                                                                            \
+    SETTING(titledByRecordSetting)
 
 namespace nabblet {
 

@@ -1,5 +1,6 @@
 #include "entry/view/form_window.h"
 
+#include "core/form_settings/titled_by_record.h"
 #include "entry/records/unsaved_record.h"
 #include "entry/session/database_watch.h"
 #include "entry/view/entry_view.h"
@@ -37,7 +38,7 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
     : QMainWindow(parent), m_session(session), m_appearance(appearance), m_view(nullptr)
 {
     const Form &form = session->form();
-    setWindowTitle(form.title);
+    nameWindow();
     if (parent) {
         setWindowFlag(Qt::Dialog); // over its parent, in front of it
         setAttribute(Qt::WA_DeleteOnClose);
@@ -54,6 +55,7 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
     setCentralWidget(ground);
     connect(session, &EntrySession::said, this,
             [this](const QString &sentence) { statusBar()->showMessage(sentence, SaidFor); });
+    connect(session, &EntrySession::recordChanged, this, &FormWindow::nameWindow);
     // There from the beginning, so that nothing moves when it speaks.
     statusBar()->setSizeGripEnabled(false);
     makeRecordsMenu();
@@ -86,6 +88,13 @@ FormWindow::FormWindow(std::unique_ptr<EntrySession> session, const Appearance &
 FormWindow::~FormWindow()
 {
     delete m_view; // before the session that it shows
+}
+
+void FormWindow::nameWindow()
+{
+    const Form &form = m_session->form();
+    const QString record = isTitledByRecord(form) ? m_session->values().recordWords() : QString();
+    setWindowTitle(record.isEmpty() ? form.title : tr("%1 – %2").arg(record, form.title));
 }
 
 void FormWindow::makeRecordsMenu()

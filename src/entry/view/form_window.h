@@ -41,6 +41,7 @@ protected:
     void keyPressEvent(QKeyEvent *event) override; // Escape goes back to the window that it was opened from
 
 private:
+    void nameWindow();
     void makeRecordsMenu();
 
     std::unique_ptr<EntrySession> m_owned;
