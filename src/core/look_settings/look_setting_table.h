@@ -3,7 +3,9 @@
 
 #include "core/look_settings/look_setting.h"
 
-#define NABBLET_LOOK_SETTINGS(SETTING) SETTING(cornerSetting)
+#define NABBLET_LOOK_SETTINGS(SETTING)                                                                                 \
+    SETTING(cornerSetting)                                                                                             \
+    SETTING(outlineSetting)
 
 namespace nabblet {
 

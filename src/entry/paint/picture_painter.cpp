@@ -24,8 +24,9 @@ void paintStroke(QPainter &painter, const BoxStroke &box, const Appearance &appe
 {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(box.isFilled ? QBrush(appearance.colour(box.fill)) : QBrush(Qt::NoBrush));
-    painter.setPen(box.isOutlined ? QPen(appearance.colour(box.outline), box.outlineWidth) : QPen(Qt::NoPen));
-    const qreal inset = box.outlineWidth / 2.0;
+    const int width = box.outlineWidth + appearance.figure(outlineSetting());
+    painter.setPen(box.isOutlined ? QPen(appearance.colour(box.outline), width) : QPen(Qt::NoPen));
+    const qreal inset = width / 2.0;
     const qreal radius = cornerOf(box, appearance);
     painter.drawRoundedRect(QRectF(box.rect).adjusted(inset, inset, -inset, -inset), radius, radius);
     painter.setRenderHint(QPainter::Antialiasing, false);

@@ -52,6 +52,17 @@ private Q_SLOTS:
             QCOMPARE(painted(kind, looks().first()).pixelColor(0, 0), QColor(Qt::magenta));
             QVERIFY2(painted(kind, square).pixelColor(0, 0) != QColor(Qt::magenta), qPrintable(kind));
         }
+        // Lines as heavy as the look has them, outwards no further than the box.
+        const auto edge = [](const QImage &box) {
+            int dark = 0;
+            const int middle = box.height() / 2;
+            while (dark < 10 && box.pixelColor(dark, middle) != box.pixelColor(20, middle)) {
+                ++dark;
+            }
+            return dark;
+        };
+        QCOMPARE(edge(painted("text-box", looks().first())), 1);
+        QCOMPARE(edge(painted("text-box", withFigure(outlineSetting(), 2))), 3);
         // What is round altogether stays so.
         QVERIFY(painted("switch", square) == painted("switch", looks().first()));
     }
