@@ -21,6 +21,7 @@
     KIND(pictureBoxKind)                                                                                               \
     KIND(linkKind)                                                                                                     \
     KIND(formulaKind)                                                                                                  \
+    KIND(rowWordsKind)                                                                                                 \
     KIND(totalKind)                                                                                                    \
     KIND(subformKind)                                                                                                  \
     KIND(jumpListKind)                                                                                                 \

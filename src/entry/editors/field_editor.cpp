@@ -51,7 +51,7 @@ std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Cont
     std::unique_ptr<FieldEditor> editor = make(context, control, parent);
     QWidget *widget = editor->widget();
     widget->setObjectName(control.name);
-    widget->setFont(context.appearance->font(TextRole::Field));
+    widget->setFont(context.appearance->font(textRoleNamed(control.role, TextRole::Field)));
     return editor;
 }
 

@@ -1,0 +1,41 @@
+#include "core/kinds/kind_table.h"
+
+#include "core/kinds/box_parts.h"
+#include "core/kinds/each/formula.h"
+#include "core/kinds/text_words.h"
+
+namespace nabblet {
+
+namespace {
+
+// What a formula gives of the row, without a box around it: the heading that names the record, a line of an address.
+// While there is no formula, the box shows where it stands.
+Picture draw(const Control &control, const Shown &shown)
+{
+    if (formulaOf(control).isEmpty()) {
+        return lineBox(control, shown, TextAlign::Left);
+    }
+    TextStroke words = boxText(control, shown, TextAlign::Left);
+    words.role = textRoleNamed(control.role, TextRole::Field);
+    return {words};
+}
+
+} // namespace
+
+Kind rowWordsKind()
+{
+    Kind kind{QStringLiteral("row-words"),
+              QT_TRANSLATE_NOOP("Kinds", "Words of the row"),
+              QStringLiteral("words"),
+              Editor::Line,
+              {},
+              QSize(160, 24),
+              {&setting::Formula, &setting::Align},
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.isWorkedOut = true;
+    return kind;
+}
+
+} // namespace nabblet
