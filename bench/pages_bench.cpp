@@ -1,7 +1,7 @@
 // A form of 2,000 controls on 20 tab pages: opened on the board and in Entry, and turned from page to page.
 #include "core/arrange/containers.h"
 #include "core/arrange/rails.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "data/dialect/connection.h"
 #include "designer/board/board.h"
 #include "entry/view/entry_view.h"

@@ -4,7 +4,7 @@
 #include "core/arrange/operations.h"
 #include "core/file/form_file.h"
 #include "core/kinds/each/jump_list.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "designer/board/board.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/caption_list.h"

@@ -164,7 +164,7 @@ private Q_SLOTS:
             QVERIFY2(files > 0 && named > 0, qPrintable(task.captured(1)));
             ++tasks;
         }
-        QCOMPARE(tasks, 11);
+        QCOMPARE(tasks, 12);
     }
 
     void noFolderIsTooFull()

@@ -4,8 +4,8 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/arrange/rails.h"
-#include "core/kinds/each/panes.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/panes.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 
 #include <algorithm>

@@ -3,7 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
-#include "core/kinds/each/panes.h"
+#include "core/kinds/holders/panes.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"
 

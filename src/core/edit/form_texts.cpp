@@ -4,7 +4,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/choices.h"
 

@@ -14,6 +14,7 @@ namespace nabblet {
 struct Effect
 {
     const char *name;    // in files
+    const char *line;    // of the editor of its condition
     const char *caption; // of its condition among the settings, in English, as the two that follow
     const char *help;
     const char *step; // what a change of the condition is called among the steps done

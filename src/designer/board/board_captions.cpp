@@ -1,7 +1,7 @@
 // Words edited where they stand on the board: captions, headings of groups, titles of pages.
 #include "core/arrange/grouping.h"
 #include "core/edit/edits.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/caption_side.h"
 #include "designer/board/board.h"
 #include "designer/board/caption_editor.h"

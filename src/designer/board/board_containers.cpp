@@ -1,5 +1,5 @@
 // Containers on the board: where things go into them, and which pages are in front.
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/frame.h"
 #include "designer/board/board.h"
 #include "designer/board/board_measures.h"

@@ -7,7 +7,7 @@
 #include "core/arrange/window_size.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"

@@ -6,7 +6,7 @@
 #include "core/arrange/structure.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/board/board_measures.h"

@@ -5,7 +5,7 @@
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 #include "core/text/band_titles.h"
 #include "core/text/tr.h"

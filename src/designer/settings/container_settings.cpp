@@ -2,8 +2,8 @@
 #include "core/arrange/grouping.h"
 #include "core/arrange/units.h"
 #include "core/edit/edits.h"
-#include "core/kinds/each/panes.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/panes.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 

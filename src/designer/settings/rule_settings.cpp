@@ -25,7 +25,7 @@ QList<ControlId> concerned(const Context &context, const Effect &effect)
 
 Setting settingOf(const Effect &effect)
 {
-    Setting setting{effect.name,    SettingOf::Controls, QT_TRANSLATE_NOOP("Settings", "Rules"),
+    Setting setting{effect.line,    SettingOf::Controls, QT_TRANSLATE_NOOP("Settings", "Rules"),
                     effect.caption, effect.help,         SettingEditor::Lines,
                     effect.step};
     setting.applies = [effect](const Context &context) {

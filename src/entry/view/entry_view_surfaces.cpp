@@ -1,7 +1,7 @@
 // Scrolling areas and panes at work: what each holds lies on a surface of its own, which scrolls where there is no
 // room. The divider between panes is moved by the mouse, or by the arrow keys while it has the keyboard.
 #include "core/arrange/edges.h"
-#include "core/kinds/each/panes.h"
+#include "core/kinds/holders/panes.h"
 #include "entry/editors/field_editor.h"
 #include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"

@@ -1,6 +1,6 @@
 #include "entry/view/page_tabs_bar.h"
 
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 
 #include <QSignalBlocker>
 

@@ -2,7 +2,7 @@
 // clicks, and tells a screen reader which pages there are and which is in front.
 #pragma once
 
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 
 #include <QTabBar>

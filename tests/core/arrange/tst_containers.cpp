@@ -15,7 +15,7 @@
 #include "core/edit/form_texts.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "support/sample_forms.h"
 
 #include <QRandomGenerator>

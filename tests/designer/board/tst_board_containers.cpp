@@ -4,7 +4,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/window_size.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "designer/board/board.h"
 #include "designer/panels/arrange_actions.h"
 #include "designer/panels/outline_panel.h"

@@ -9,7 +9,7 @@
 #include "core/form_settings/form_setting_table.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/each/formula.h"
-#include "core/kinds/each/panes.h"
+#include "core/kinds/holders/panes.h"
 #include "core/kinds/list_lines.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"

@@ -3,7 +3,7 @@
 #include "core/arrange/grouping.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/frame.h"
 #include "core/kinds/settings/numbers.h"

@@ -4,6 +4,7 @@
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
+#include "core/form_settings/form_setting_table.h"
 #include "core/kinds/list_lines.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"
@@ -280,8 +281,8 @@ private Q_SLOTS:
         QVERIFY(!tabSequence(m_form).contains(cost));
     }
 
-    // By what stands in another box, at once; what is being typed can be mended all the same, and the rows of others are
-    // judged by their own values.
+    // By what stands in another box, at once; what is being typed can be mended all the same, and the rows of others
+    // are judged by their own values.
     void aRuleLocksABox()
     {
         m_form = blankForm("part_fitted");
@@ -595,6 +596,22 @@ private Q_SLOTS:
                            [] { QApplication::activeModalWidget()->findChild<QPushButton *>("answer1")->click(); });
         press("delete");
         QCOMPARE(ask("SELECT count(*) FROM buoy"), count);
+    }
+
+    void theWindowNamesTheRecordWhereItIsTo()
+    {
+        m_form.title = "Buoys";
+        add("text-box", "name");
+        open();
+        FormWindow plain(m_session.get(), *m_appearance, nullptr);
+        QCOMPARE(plain.windowTitle(), "Buoys");
+        m_form.settings = ControlSettings::fromJson({{"titledByRecord", true}}, knownFormSettings());
+        m_session->setForm(m_form);
+        FormWindow window(m_session.get(), *m_appearance, nullptr);
+        const QStringList names = ask("SELECT name FROM buoy ORDER BY buoy_id LIMIT 2").split(u'\n');
+        QCOMPARE(window.windowTitle(), names.at(0) + " – Buoys");
+        QVERIFY(m_session->moves().goNext());
+        QCOMPARE(window.windowTitle(), names.at(1) + " – Buoys");
     }
 
     // Another form of the project opens at the matching record; what was changed there stands here when it closes.

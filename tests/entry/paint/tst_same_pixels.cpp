@@ -133,6 +133,7 @@ private Q_SLOTS:
             {"list", "status", several},
             {"list", "contractor_id", {{"lookup", contractors}}},
             {"formula", "", {{"formula", "depth_m * 1000"}, {"thousands", true}, {"after", "mm"}}},
+            {"row-words", "", {{"formula", "name || ', ' || status"}, {"align", "right"}}},
             {"jump-list", "", {{"prompt", "Go to"}}},
             {"decimal-number", "depth_m", {{"before", "about"}, {"after", "m"}}},
             {"decimal-number", "depth_m", {{"align", "centre"}}},
@@ -361,8 +362,8 @@ private Q_SLOTS:
                 met.insert(control.kind);
             }
         }
-        met.unite({"switch", "list", "formula", "jump-list"}); // below
-        met.unite({"total", "subform", "button"});             // of forms with rows that belong to them: tst_subforms
+        met.unite({"switch", "list", "formula", "row-words", "jump-list"}); // below
+        met.unite({"total", "subform", "button"}); // of forms with rows that belong to them: tst_subforms
         met.unite({"group-box", "tab-pages", "line", "frame", "panes",
                    "scroll-area"}); // below; what takes no value is painted by its band
         for (const Kind &kind : kinds()) {

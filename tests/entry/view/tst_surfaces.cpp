@@ -6,7 +6,7 @@
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
-#include "core/kinds/each/panes.h"
+#include "core/kinds/holders/panes.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/lookup.h"
 #include "entry/records/record_strip.h"

@@ -2,7 +2,7 @@
 #include "core/arrange/arranged.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/operations.h"
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 

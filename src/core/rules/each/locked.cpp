@@ -8,6 +8,7 @@ namespace nabblet {
 Effect lockedEffect()
 {
     return {"locked",
+            "locked-when",
             T("Locked when"),
             T("An SQL condition over the row's columns, such as status = 'closed'. Where it is true, nothing can be "
               "typed here, nor in what stands in it."),

@@ -1,4 +1,4 @@
-#include "core/kinds/each/panes.h"
+#include "core/kinds/holders/panes.h"
 
 #include "core/kinds/kind_table.h"
 #include "core/kinds/text_words.h"

@@ -1,4 +1,4 @@
-#include "core/kinds/each/tab_pages.h"
+#include "core/kinds/holders/tab_pages.h"
 
 #include "core/kinds/kind_table.h"
 #include "core/kinds/text_words.h"
