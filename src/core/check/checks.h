@@ -14,7 +14,8 @@
     CHECK(missingColumns)                                                                                              \
     CHECK(typedLinks)                                                                                                  \
     CHECK(typedIdentities)                                                                                             \
-    CHECK(typedTwice)
+    CHECK(typedTwice)                                                                                                  \
+    CHECK(rulesNotUnderstood)
 
 namespace nabblet {
 

@@ -128,6 +128,18 @@ private Q_SLOTS:
         form.controls.replace(form.controls.indexOf(again.id), again);
         QVERIFY(found("typed twice", form).isEmpty());
     }
+
+    void conditionsOverColumnsThatAreGone()
+    {
+        Form form = draft("purchase");
+        const ControlId box = form.controls.at(0).id;
+        form.rules = {{"1 = 1", "locked", {box}, {}}};
+        QVERIFY(found("rules not understood", form).isEmpty());
+        form.rules.append({"nobody > 3", "locked", {box}, {}});
+        QCOMPARE(found("rules not understood", form).size(), 1);
+        QCOMPARE(found("rules not understood", form).first().control, box);
+        QVERIFY(found("rules not understood", form).first().sentence.contains("nobody"));
+    }
 };
 
 QTEST_GUILESS_MAIN(TestChecks)
