@@ -51,7 +51,8 @@ struct Shown
     int firstLine = -1;                         // of a list: the first in sight; -1: as shows what is chosen
     int cursorLine = -1;                        // of a list: the one that the keyboard is at
     BoxState state = BoxState::Rest;
-    bool mayType = false; // people may type or choose there now
+    bool mayType = false;  // people may type or choose there now
+    bool isHidden = false; // by a rule
 
     bool operator==(const Shown &) const = default;
 };

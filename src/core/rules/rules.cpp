@@ -61,7 +61,12 @@ namespace {
 // Whether a rule is about a control: it stands on it, on the box that it captions, or on a container around it.
 bool concerns(const Form &form, const Rule &rule, const Control &control)
 {
-    if (rule.on.contains(control.id) || (control.captionFor != 0 && rule.on.contains(control.captionFor))) {
+    if (rule.on.contains(control.id)) {
+        return true;
+    }
+    // The head of a column of rows belongs to all of them.
+    const Control *captioned = rule.on.contains(control.captionFor) ? form.controls.find(control.captionFor) : nullptr;
+    if (captioned && captioned->band == control.band) {
         return true;
     }
     const QList<ControlId> around = containersAround(form, control.id);
@@ -78,7 +83,9 @@ Shown withRules(const Form &form, const Control &control, const Shown &shown,
         const Effect *effect = concerns(form, rule, control) ? findEffect(rule.effect) : nullptr;
         if (effect) {
             const Result<QVariant> value = worksOut(rule.when);
-            effect->apply(result, value && isTrue(*value));
+            if (value) {
+                effect->apply(result, isTrue(*value));
+            }
         }
     }
     return result;

@@ -21,7 +21,7 @@ Result<Form> withCondition(const Form &form, const QList<ControlId> &controls, c
 
 // What the rules make of what a control shows: those on it, on the box that it captions, on what it stands in.
 // worksOut: the value of an expression in that row. A condition that
-// cannot be worked out is not true.
+// cannot be worked out does nothing.
 Shown withRules(const Form &form, const Control &control, const Shown &shown,
                 const std::function<Result<QVariant>(const QString &expression)> &worksOut);
 

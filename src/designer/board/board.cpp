@@ -480,6 +480,7 @@ Shown Board::shownOf(const nabblet::Control &control) const
     if (shown.state == BoxState::Refused) {
         shown.state = BoxState::Rest;
     }
+    shown.isHidden = false; // to be arranged all the same
     return shown;
 }
 

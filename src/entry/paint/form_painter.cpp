@@ -98,7 +98,7 @@ void paintControlWithRows(QPainter &painter, const Control &control, const Shown
                           QPoint origin, const Appearance &appearance)
 {
     paintControl(painter, control, shown, origin, appearance);
-    if (!control.inner || kindNamed(control.kind).editor != Editor::Rows) {
+    if (shown.isHidden || !control.inner || kindNamed(control.kind).editor != Editor::Rows) {
         return;
     }
     const QRect inside = control.place.translated(origin).adjusted(1, 1, -1, -1);

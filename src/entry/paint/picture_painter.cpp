@@ -170,7 +170,10 @@ void paintPicture(QPainter &painter, const Picture &picture, QPoint at, const Ap
 void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin,
                   const Appearance &appearance)
 {
-    paintPicture(painter, kindNamed(control.kind).draw(control, shown), control.place.topLeft() + origin, appearance);
+    if (!shown.isHidden) {
+        paintPicture(painter, kindNamed(control.kind).draw(control, shown), control.place.topLeft() + origin,
+                     appearance);
+    }
 }
 
 Ink groundOf(BandRole role, BandTone tone)

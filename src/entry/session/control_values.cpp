@@ -91,6 +91,20 @@ Shown ControlValues::ruledInHand(const Control &control, const Shown &shown) con
                : ruled(control, shown, [&](const QString &column) { return m_state.value(column); });
 }
 
+QSet<ControlId> ControlValues::hidden() const
+{
+    QSet<ControlId> hidden;
+    if (m_state.form.rules.isEmpty()) {
+        return hidden;
+    }
+    for (const Control &control : m_state.form.controls) {
+        if (ruledInHand(control, Shown()).isHidden) {
+            hidden.insert(control.id);
+        }
+    }
+    return hidden;
+}
+
 bool ControlValues::mayType(const Control &control) const
 {
     Shown shown;

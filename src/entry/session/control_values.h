@@ -22,6 +22,8 @@ public:
     // Whether people may type or choose there now, by the record, its rows and the form's rules. What was typed and not
     // saved may be typed again, whatever a rule says: it can be mended.
     bool mayType(const Control &control) const;
+    // What rules hide in the record in hand.
+    QSet<ControlId> hidden() const;
     // In another row, as stored.
     Shown shownIn(const Control &control, const Row &row) const;
     // The record in hand in words, for messages: "Mussel Scar".

@@ -264,7 +264,7 @@ void EntryView::layOut()
     }
     layOutSurfaces();
     QHash<BandView *, QList<Control>> painted;
-    const QSet<ControlId> behind = behindOtherPages(m_laidOut, m_fronts);
+    const QSet<ControlId> behind = outOfSight();
     for (const Control &control : m_laidOut.controls) {
         const auto editor = m_editors.find(control.id);
         if (editor == m_editors.end() && behind.contains(control.id)) {
@@ -367,6 +367,7 @@ void EntryView::applyTabOrder()
 
 void EntryView::refresh()
 {
+    followRules();
     if (m_rows) {
         m_rows->update();
     }

@@ -91,6 +91,9 @@ private:
     void applyTabOrder();
     void makeWidgets();
     void showPages(const FrontPages &fronts);
+    // What stands on pages behind others, and what rules hide.
+    QSet<ControlId> outOfSight() const;
+    void followRules();
     ControlId pageOfFocus(const QWidget *box) const;
     void focusFirstIn(ControlId container);
     bool turnPage(int steps);
@@ -152,6 +155,7 @@ private:
     QHash<ControlId, QWidget *> m_dividers;
     QHash<ControlId, int> m_dividersMoved; // by people, px from the first pane's edge
     FrontPages m_fronts;
+    QSet<ControlId> m_hidden; // by rules, in the record in hand
     QString m_noticeShown;      // what the notice holds now
     QSet<ControlId> m_unplaced; // boxes with no room beside them for what is said of them
 };

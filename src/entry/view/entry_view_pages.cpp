@@ -36,6 +36,28 @@ void EntryView::showPages(const FrontPages &fronts)
     }
 }
 
+QSet<ControlId> EntryView::outOfSight() const
+{
+    return behindOtherPages(m_form, m_fronts) + m_hidden;
+}
+
+// Shows and hides what the rules of the form make of the record in hand.
+void EntryView::followRules()
+{
+    const QSet<ControlId> hidden = m_session->values().hidden();
+    if (hidden == m_hidden) {
+        return;
+    }
+    const QWidget *focused = QApplication::focusWidget();
+    m_hidden = hidden;
+    makeWidgets();
+    layOut();
+    applyTabOrder();
+    if (focused && isAncestorOf(focused) && !focused->isVisibleTo(this)) {
+        focusFirst();
+    }
+}
+
 // The tab pages from which a box that had the keyboard went out of sight; 0 for none.
 ControlId EntryView::pageOfFocus(const QWidget *box) const
 {
@@ -54,7 +76,7 @@ ControlId EntryView::pageOfFocus(const QWidget *box) const
 void EntryView::focusFirstIn(ControlId container)
 {
     const QSet<ControlId> inside = membersOf(m_form, {container});
-    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
+    const QSet<ControlId> behind = outOfSight();
     const QList<ControlId> sequence = tabSequence(m_form);
     for (const ControlId id : sequence) {
         if (inside.contains(id) && !behind.contains(id) && stopAt(id, 1)) {
@@ -73,7 +95,7 @@ void EntryView::bringToSight(ControlId control)
 bool EntryView::turnPage(int steps)
 {
     ControlId container = pageOfFocus(QApplication::focusWidget());
-    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
+    const QSet<ControlId> behind = outOfSight();
     for (const Control &control : m_form.controls) {
         const bool isFirst = container == 0 && m_tabs.contains(control.id) && !behind.contains(control.id);
         container = isFirst ? control.id : container;
@@ -90,7 +112,7 @@ bool EntryView::turnPage(int steps)
 void EntryView::makeWidgets()
 {
     const EditorContext context{m_session, &m_appearance};
-    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
+    const QSet<ControlId> behind = outOfSight();
     makeSurfaces();
     std::unordered_map<ControlId, std::unique_ptr<FieldEditor>> kept;
     QHash<ControlId, PageTabsBar *> tabs;

@@ -20,6 +20,9 @@ EntryView *EntryView::viewInside(ControlId control) const
 
 bool EntryView::mayStop(const Control &control) const
 {
+    if (m_hidden.contains(control.id)) {
+        return false;
+    }
     switch (kindNamed(control.kind).editor) {
     case Editor::None:
         return false;
@@ -106,7 +109,7 @@ void EntryView::tabOn(const QWidget *box, int step)
 void EntryView::focusFirst()
 {
     const QList<ControlId> sequence = tabSequence(m_form);
-    const QSet<ControlId> behind = behindOtherPages(m_form, m_fronts);
+    const QSet<ControlId> behind = outOfSight();
     const auto isTypedInto = [&](ControlId id) {
         const Control &control = *m_form.controls.find(id);
         const Editor editor = kindNamed(control.kind).editor;

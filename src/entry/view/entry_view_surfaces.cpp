@@ -187,7 +187,7 @@ Control EntryView::withDividerAsMoved(const Control &panes) const
 
 void EntryView::layOutSurfaces()
 {
-    const QSet<ControlId> behind = behindOtherPages(m_laidOut, m_fronts);
+    const QSet<ControlId> behind = outOfSight();
     for (const Control &laid : m_laidOut.controls) {
         if (!scrolls(laid) || m_rows) {
             continue;
