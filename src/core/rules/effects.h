@@ -7,7 +7,9 @@
 #include <QList>
 #include <QString>
 
-#define NABBLET_EFFECTS(EFFECT) EFFECT(lockedEffect)
+#define NABBLET_EFFECTS(EFFECT)                                                                                        \
+    EFFECT(shownEffect)                                                                                                \
+    EFFECT(lockedEffect)
 
 namespace nabblet {
 

@@ -100,6 +100,28 @@ private Q_SLOTS:
         QCOMPARE(inRow(form, 3, {{"a", a}}).mayType, true);
     }
 
+    // With its caption and all that stands in it; a condition that cannot be worked out hides nothing.
+    void shownWhereItsConditionIsTrue()
+    {
+        const Grouped group = withContainer(m_form, {1, 3}, "group-box");
+        const auto hidden = [&](const QString &condition, const QList<ControlId> &on) {
+            const Form form = *withCondition(group.form, on, "shown", condition, nullptr);
+            QList<ControlId> ids;
+            for (const Control &control : form.controls) {
+                if (inRow(form, control.id, {{"a", 1}}).isHidden) {
+                    ids.append(control.id);
+                }
+            }
+            std::sort(ids.begin(), ids.end());
+            return ids;
+        };
+        QCOMPARE(hidden("a = 1", {5}), QList<ControlId>());
+        QCOMPARE(hidden("a = 2", {5}), (QList<ControlId>{5, 6}));
+        QCOMPARE(hidden("a = NULL", {6}), QList<ControlId>{6});
+        QCOMPARE(hidden("a = 2", {group.container}), (QList<ControlId>{1, 2, 3, 4, group.container}));
+        QCOMPARE(hidden("nobody = 2", {5}), QList<ControlId>());
+    }
+
     void whatStandsInAContainerFollowsItsRules()
     {
         const Grouped group = withContainer(m_form, {1, 3}, "group-box");

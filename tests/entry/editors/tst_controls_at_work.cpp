@@ -311,6 +311,40 @@ private Q_SLOTS:
         QVERIFY(!line(quantity)->isReadOnly());
     }
 
+    void aRuleHidesABox()
+    {
+        m_form = blankForm("part_fitted");
+        const ControlId quantity = add("decimal-number", "quantity");
+        const ControlId price = add("decimal-number", "unit_price");
+        const ControlId last = add("decimal-number", "quantity");
+        m_form = *withCondition(m_form, {price}, "shown", "quantity < 50", findTable(m_catalogue, "part_fitted"));
+        open();
+        QVERIFY(line(price)->isVisible());
+        line(price)->setFocus();
+        const double before = shown(price).words.toDouble();
+        m_session->typing().type(control(quantity), "51"); // from elsewhere: the keyboard goes to what is to be seen
+        QVERIFY(!line(price)->isVisible());
+        QTRY_VERIFY(line(quantity)->hasFocus());
+        QTest::keyClick(line(quantity), Qt::Key_Tab);
+        QTRY_VERIFY(line(last)->hasFocus());
+        QVERIFY(m_session->saving().save());
+        QCOMPARE(ask("SELECT unit_price FROM part_fitted LIMIT 1").toDouble(), before); // kept
+        QVERIFY(m_session->moves().goNext());
+        QVERIFY(line(price)->isVisible());
+        QVERIFY(m_session->moves().goPrevious());
+        QVERIFY(!line(price)->isVisible());
+        // Rows under one another, each by its own values.
+        m_view.reset();
+        Form rows = m_form;
+        rows.rowsShown = 5;
+        rows.bands.last().height = 40;
+        m_session->setForm(rows);
+        const Row own = m_session->rows().window().rows().at(0);
+        const Row other = m_session->rows().window().rows().at(1);
+        QVERIFY(m_session->values().shownIn(control(price), own).isHidden);
+        QVERIFY(!m_session->values().shownIn(control(price), other).isHidden);
+    }
+
     void stepsStayWithinTheLimits()
     {
         const ControlId depth = add("decimal-number", "depth_m", {{"decimals", 1}, {"least", 0}, {"most", 2}});
