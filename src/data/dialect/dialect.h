@@ -17,7 +17,9 @@
 #include <functional>
 
 // Every dialect, each a class of its own. A new one is added here, once.
-#define NABBLET_DIALECTS(DIALECT) DIALECT(sqliteDialect)
+#define NABBLET_DIALECTS(DIALECT)                                                                                      \
+    DIALECT(sqliteDialect)                                                                                             \
+    DIALECT(postgresqlDialect)
 
 namespace nabblet {
 
