@@ -17,9 +17,7 @@
 #include <functional>
 
 // Every dialect, each a class of its own. A new one is added here, once.
-#define NABBLET_DIALECTS(DIALECT)                                                                                      \
-    DIALECT(sqliteDialect)                                                                                             \
-    DIALECT(postgresqlDialect)
+#define NABBLET_DIALECTS(DIALECT) DIALECT(sqliteDialect)
 
 namespace nabblet {
 
