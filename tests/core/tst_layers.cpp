@@ -111,7 +111,9 @@ private Q_SLOTS:
             QDirIterator files(root + layer, {"*.h", "*.cpp"}, QDir::Files, QDirIterator::Subdirectories);
             while (files.hasNext()) {
                 const QString path = files.next();
-                if (path.contains("/data/sqlite/") || path.endsWith("/data/dialect/dialect.cpp")) {
+                const QFileInfo folder(QFileInfo(path).path()); // of a dialect, where it has its file
+                if (QFileInfo::exists(folder.filePath() + u'/' + folder.fileName() + "_dialect.cpp") ||
+                    path.endsWith("/data/dialect/dialect.cpp")) {
                     continue;
                 }
                 QFile file(path);
