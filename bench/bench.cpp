@@ -336,12 +336,12 @@ int main(int argc, char **argv)
     QApplication application(argc, argv);
     QApplication::setStyle(QStringLiteral("Fusion"));
     if (argc < 2) {
-        QTextStream(stderr) << "usage: nabblet-bench FOLDER [board|lookups|start]\n";
+        QTextStream(stderr) << "usage: nabblet-bench FOLDER [board|lookups|tidy [DATABASE…]|start]\n";
         return 2;
     }
     QApplication::setFont(desktopFont());
     const QString folder = QString::fromLocal8Bit(argv[1]);
-    // A second word asks for one part alone: "board", "lookups" or "start".
+    // A second word asks for one part alone: "board", "lookups", "tidy" or "start".
     const QString part = argc > 2 ? QString::fromLocal8Bit(argv[2]) : QString();
     QList<Measured> all;
     if (part.isEmpty() || part == "board") {
@@ -350,6 +350,13 @@ int main(int argc, char **argv)
     }
     if (part.isEmpty() || part == "lookups") {
         all += lookupsBench(QDir(folder).filePath("million.db"));
+    }
+    if (part.isEmpty() || part == "tidy") { // of the demonstration's tables, or of the databases named
+        QStringList databases = application.arguments().mid(3);
+        if (databases.isEmpty()) {
+            databases.append(QDir(folder).filePath("depot/fairway.db"));
+        }
+        all.append(tidyBench(databases));
     }
     if (part.isEmpty() || part == "start") {
         all.append(start(folder));

@@ -93,5 +93,7 @@ QList<Measured> boardBench(const QString &folder);
 // A form on many tab pages, in pages_bench.cpp.
 QList<Measured> pagesBench(const QString &folder);
 QList<Measured> lookupsBench(const QString &database);
+// What tidy gives back, in tidy_bench.cpp. databases: files whose tables are drafted.
+Measured tidyBench(const QStringList &databases);
 
 } // namespace nabblet

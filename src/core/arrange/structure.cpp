@@ -4,6 +4,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/arrange/lines.h"
+#include "core/arrange/nearness.h"
 #include "core/arrange/strips.h"
 
 #include <QMap>
@@ -22,14 +23,63 @@ constexpr int UsualGap = 8;     // px
 
 } // namespace
 
+namespace {
+
+// How far two stand over one another across, px; none or less where they stand side by side.
+int sharedAcross(const QRect &a, const QRect &b)
+{
+    return std::min(rightOf(a), rightOf(b)) - std::max(a.x(), b.x());
+}
+
+// How far apart the first lines of one row may lie, px: most of the usual step from a line to the one below
+// it, so that rows stay rows however roughly they stand.
+int reachOfRow(const QList<Arranged> &items)
+{
+    constexpr int Least = LineHeight / 2;
+    constexpr int Most = 20;
+    QList<int> order(items.size());
+    std::iota(order.begin(), order.end(), 0);
+    const auto line = [&](int i) { return firstLineOf(items.at(i).place); };
+    std::sort(order.begin(), order.end(), [&](int a, int b) { return line(a) < line(b); });
+    QList<int> steps;
+    for (qsizetype i = 0; i < order.size(); ++i) {
+        const QRect &upper = items.at(order.at(i)).place;
+        for (qsizetype k = i + 1; k < order.size() && line(order.at(k)) - line(order.at(i)) <= 3 * LineHeight; ++k) {
+            const QRect &lower = items.at(order.at(k)).place;
+            if (sharedAcross(upper, lower) > std::min(upper.width(), lower.width()) / 2 && lower.y() > upper.y()) {
+                steps.append(line(order.at(k)) - line(order.at(i)));
+                break;
+            }
+        }
+    }
+    if (steps.isEmpty()) {
+        return Most;
+    }
+    const auto middle = steps.begin() + steps.size() / 2;
+    std::nth_element(steps.begin(), middle, steps.end());
+    return std::clamp(*middle * 7 / 8, Least, Most);
+}
+
+} // namespace
+
 QList<FieldRow> fieldRows(const QList<Arranged> &items)
 {
-    QList<int> all(items.size());
-    std::iota(all.begin(), all.end(), 0);
+    constexpr int MostShared = 32; // px, of two in one row that were put roughly
+    QList<int> lines;
+    for (const Arranged &item : items) {
+        lines.append(firstLineOf(item.place));
+    }
+    const auto standsBeside = [&](const QList<int> &row, int i) {
+        return std::all_of(row.begin(), row.end(), [&](int other) {
+            const QRect &a = items.at(i).place;
+            const QRect &b = items.at(other).place;
+            return sharedAcross(a, b) <= std::min(MostShared, std::min(a.width(), b.width()) / 2);
+        });
+    };
     QList<FieldRow> rows;
-    for (const QList<int> &members : groupedByLine(
-             all, [&](int i) { return firstLineOf(items.at(i).place); },
-             [&](int i) { return items.at(i).whole.x(); })) {
+    for (QList<int> members : fewestGroups(lines, reachOfRow(items), standsBeside)) {
+        std::stable_sort(members.begin(), members.end(),
+                         [&](int a, int b) { return items.at(a).whole.x() < items.at(b).whole.x(); });
         QRect bounds;
         for (const int i : members) {
             bounds = bounds.united(items.at(i).whole);
@@ -74,6 +124,7 @@ int usualRowGap(const QList<Arranged> &items, int pitch)
     constexpr qsizetype Looked = 3; // rows below; what is next in a column stands in one of them
     const QList<FieldRow> rows = fieldRows(items);
     QMap<int, int> counts;
+    QList<int> gaps;
     for (qsizetype r = 0; r < rows.size(); ++r) {
         for (const int member : rows.at(r).members) {
             const QRect &upper = items.at(member).whole;
@@ -89,10 +140,18 @@ int usualRowGap(const QList<Arranged> &items, int pitch)
             }
             if (gap && *gap <= 2 * LineHeight) {
                 ++counts[onGrid(*gap, std::max(1, pitch))];
+                gaps.append(*gap);
             }
         }
     }
-    return mostFrequent(counts, UsualGap);
+    const int most = mostFrequent(counts, UsualGap);
+    if (2 * counts.value(most) >= gaps.size()) {
+        return most;
+    }
+    // Where they stand so roughly that no gap is usual, the one in the middle.
+    const auto middle = gaps.begin() + gaps.size() / 2;
+    std::nth_element(gaps.begin(), middle, gaps.end());
+    return onGrid(*middle, std::max(1, pitch));
 }
 
 namespace {

@@ -15,7 +15,8 @@ struct FieldRow
     int top = 0;    // px, of the highest
     int bottom = 0; // px, of the lowest
 };
-// From top to bottom. Two fields are in one row when their first lines stand within half a line of each other.
+// From top to bottom: the fewest rows in which the first lines lie within most of the usual step from line to
+// line, and in which nothing stands over another.
 QList<FieldRow> fieldRows(const QList<Arranged> &items);
 
 // A field that begins a line of its own or of its column, with those that follow right behind it in its row.
