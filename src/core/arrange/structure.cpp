@@ -31,33 +31,20 @@ int sharedAcross(const QRect &a, const QRect &b)
     return std::min(rightOf(a), rightOf(b)) - std::max(a.x(), b.x());
 }
 
-// How far apart the first lines of one row may lie, px: most of the usual step from a line to the one below
-// it, so that rows stay rows however roughly they stand.
+// How far apart the first lines of one row may lie, px: most of the height of a line there, so that rows stay rows
+// however roughly they stand.
 int reachOfRow(const QList<Arranged> &items)
 {
-    constexpr int Least = LineHeight / 2;
-    constexpr int Most = 20;
-    QList<int> order(items.size());
-    std::iota(order.begin(), order.end(), 0);
-    const auto line = [&](int i) { return firstLineOf(items.at(i).place); };
-    std::sort(order.begin(), order.end(), [&](int a, int b) { return line(a) < line(b); });
-    QList<int> steps;
-    for (qsizetype i = 0; i < order.size(); ++i) {
-        const QRect &upper = items.at(order.at(i)).place;
-        for (qsizetype k = i + 1; k < order.size() && line(order.at(k)) - line(order.at(i)) <= 3 * LineHeight; ++k) {
-            const QRect &lower = items.at(order.at(k)).place;
-            if (sharedAcross(upper, lower) > std::min(upper.width(), lower.width()) / 2 && lower.y() > upper.y()) {
-                steps.append(line(order.at(k)) - line(order.at(i)));
-                break;
-            }
-        }
+    if (items.isEmpty()) {
+        return 0;
     }
-    if (steps.isEmpty()) {
-        return Most;
+    QList<int> heights;
+    for (const Arranged &item : items) {
+        heights.append(std::min(LineHeight, item.place.height()));
     }
-    const auto middle = steps.begin() + steps.size() / 2;
-    std::nth_element(steps.begin(), middle, steps.end());
-    return std::clamp(*middle * 7 / 8, Least, Most);
+    const auto middle = heights.begin() + heights.size() / 2;
+    std::nth_element(heights.begin(), middle, heights.end());
+    return *middle * 5 / 6;
 }
 
 } // namespace
@@ -129,17 +116,17 @@ int usualRowGap(const QList<Arranged> &items, int pitch)
         for (const int member : rows.at(r).members) {
             const QRect &upper = items.at(member).whole;
             // The next one below it in its column: two columns may be out of step with one another.
-            std::optional<int> gap;
+            std::optional<int> gap; // less than none where they were put over one another
             for (qsizetype next = r + 1; !gap && next < rows.size() && next <= r + Looked; ++next) {
                 for (const int other : rows.at(next).members) {
                     const QRect &lower = items.at(other).whole;
-                    if (lower.x() < rightOf(upper) && upper.x() < rightOf(lower) && lower.y() >= bottomOf(upper)) {
+                    if (lower.x() < rightOf(upper) && upper.x() < rightOf(lower) && lower.y() > upper.center().y()) {
                         gap = std::min(gap.value_or(lower.y() - bottomOf(upper)), lower.y() - bottomOf(upper));
                     }
                 }
             }
             if (gap && *gap <= 2 * LineHeight) {
-                ++counts[onGrid(*gap, std::max(1, pitch))];
+                counts[onGrid(*gap, std::max(1, pitch))] += *gap >= 0 ? 1 : 0;
                 gaps.append(*gap);
             }
         }
@@ -148,10 +135,12 @@ int usualRowGap(const QList<Arranged> &items, int pitch)
     if (2 * counts.value(most) >= gaps.size()) {
         return most;
     }
-    // Where they stand so roughly that no gap is usual, the one in the middle.
-    const auto middle = gaps.begin() + gaps.size() / 2;
-    std::nth_element(gaps.begin(), middle, gaps.end());
-    return onGrid(*middle, std::max(1, pitch));
+    // Where they stand so roughly that no gap is usual, what is in the middle of those in the middle: what is too much
+    // above one is too little below it.
+    std::sort(gaps.begin(), gaps.end());
+    const qsizetype cut = gaps.size() / 8;
+    const int sum = std::accumulate(gaps.begin() + cut, gaps.end() - cut, 0);
+    return std::max(0, onGrid(sum / static_cast<int>(gaps.size() - 2 * cut), std::max(1, pitch)));
 }
 
 namespace {

@@ -15,8 +15,9 @@ struct FieldRow
     int top = 0;    // px, of the highest
     int bottom = 0; // px, of the lowest
 };
-// From top to bottom: the fewest rows in which the first lines lie within most of the usual step from line to
-// line, and in which nothing stands over another.
+// From top to bottom: the fewest rows in which the first lines lie within most of the height of a line, and in which
+// nothing stands over another.
+
 QList<FieldRow> fieldRows(const QList<Arranged> &items);
 
 // A field that begins a line of its own or of its column, with those that follow right behind it in its row.

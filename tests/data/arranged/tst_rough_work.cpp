@@ -1,0 +1,130 @@
+// Tidy on rough work, as a law: the drafts of the demonstration and of odd databases, every control moved somewhat by
+// chance, come back with their rows and columns; fields scattered freely end in order, too.
+#include "core/arrange/arranged.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/rows.h"
+#include "core/arrange/tidy.h"
+#include "core/check/tidiness.h"
+#include "core/draft/draft.h"
+#include "data/profile/profiler.h"
+#include "support/odd_databases.h"
+#include "support/rough_forms.h"
+#include "support/sample_database.h"
+#include "support/sample_forms.h"
+
+#include <QTest>
+
+using namespace nabblet;
+
+class TestRoughWork : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    const FixedTextMeasure m_measure;
+
+    static QList<ControlId> allOf(const Form &form)
+    {
+        QList<ControlId> ids;
+        for (const Control &control : form.controls) {
+            ids.append(control.id);
+        }
+        return ids;
+    }
+    Form tidy(const Form &form) const { return tidied(form, allOf(form), m_measure); }
+
+    // Draws each draft of a database rough, and looks at what tidy makes of it.
+    void tryDraftsOf(const QString &path, const QString &name)
+    {
+        const Connection connection = samples::opened(path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const std::atomic<bool> goesOn{false};
+        QRandomGenerator random(20261128);
+        for (const Table &table : catalogue.tables) {
+            const auto profile = profileTable(connection, catalogue, table, goesOn);
+            DraftPlan plan = planDraft(table);
+            for (const Arrangement arrangement : {Arrangement::Columnar, Arrangement::Stacked, Arrangement::Tabular}) {
+                plan.arrangement = arrangement;
+                const Form draft = draftForm(catalogue, table, plan, &**profile, m_measure);
+                const int times = draft.controls.size() < 100 ? 5 : 1;
+                for (int i = 0; i < times; ++i) {
+                    const Form now = tidy(samples::jittered(draft, random));
+                    const QString which =
+                        QString("%1, %2 %3, time %4").arg(name, table.name).arg(int(arrangement)).arg(i);
+                    const Regained back = regained(draft, now);
+                    const Tidiness left = tidinessOf(now);
+                    QVERIFY2(left.overlaps == 0, qPrintable(which));
+                    QVERIFY2(left.unequalGaps == 0, qPrintable(which));
+                    QVERIFY2(left.nearMisses <= tidinessOf(draft).nearMisses, qPrintable(which));
+                    QVERIFY2(tidy(now) == now, qPrintable(which));
+                    if (arrangement != Arrangement::Tabular) {
+                        QVERIFY2(back.edges == back.edgesOf, qPrintable(which));
+                        QVERIFY2(back.rows == back.rowsOf, qPrintable(which));
+                        QVERIFY2(back.isOrderKept || back.rowsJoined > 0, qPrintable(which));
+                    }
+                    m_all += back;
+                    ++m_forms;
+                }
+            }
+        }
+    }
+    Regained m_all;
+    int m_forms = 0;
+
+private Q_SLOTS:
+    void draftsComeBack()
+    {
+        tryDraftsOf(samples::fairwayDatabase(m_folder), "the demonstration");
+        if (QTest::currentTestFailed()) {
+            return;
+        }
+        int number = 0;
+        for (const samples::OddDatabase &odd : samples::oddDatabases()) {
+            const QString path = m_folder.filePath(QString("odd%1.db").arg(++number));
+            samples::sqlite3(path, "PRAGMA user_version = 1;" + odd.sql);
+            tryDraftsOf(path, odd.name);
+            if (QTest::currentTestFailed()) {
+                return;
+            }
+        }
+        QVERIFY(m_forms > 200);
+        QVERIFY2(m_all.edges >= 0.98 * m_all.edgesOf,
+                 qPrintable(QString("%1 of %2").arg(m_all.edges).arg(m_all.edgesOf)));
+        QVERIFY2(m_all.rows >= 0.98 * m_all.rowsOf, qPrintable(QString("%1 of %2").arg(m_all.rows).arg(m_all.rowsOf)));
+    }
+
+    // Twelve fields anywhere, a few over others.
+    void scatteredFieldsEndInOrder()
+    {
+        QRandomGenerator random(12);
+        for (int run = 0; run < 300; ++run) {
+            Form form = samples::columnOfFields(12);
+            form.rails.clear();
+            form.width = 900;
+            form.bands.last().height = 700;
+            for (int i = 0; i < form.controls.size(); ++i) {
+                Control control = form.controls.at(i);
+                control.rides = {};
+                if (!isCaption(control)) {
+                    control.place.moveTopLeft({120 + random.bounded(600), 20 + random.bounded(600)});
+                    control.place.setWidth(40 + random.bounded(140));
+                } else { // where hurried hands leave captions
+                    const QRect box = form.controls.find(control.captionFor)->place;
+                    control.place.moveTopLeft({std::max(0, box.x() - 8 - control.place.width() + random.bounded(12)),
+                                               std::max(0, box.y() + random.bounded(9) - 4)});
+                }
+                form.controls.replace(i, control);
+            }
+            const Form now = tidy(form);
+            const Tidiness left = tidinessOf(now);
+            const QByteArray which = QByteArray::number(run);
+            QVERIFY2(left.overlaps == 0, which);
+            QVERIFY2(left.nearMisses == 0, which);
+            QVERIFY2(left.unequalGaps == 0, which);
+            QVERIFY2(tidy(now) == now, which);
+        }
+    }
+};
+
+QTEST_GUILESS_MAIN(TestRoughWork)
+#include "tst_rough_work.moc"
