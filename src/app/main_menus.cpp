@@ -291,7 +291,11 @@ void MainWindow::makeArrangeMenu()
     addCommand(
         order, tr("&Later"), keys("Ctrl+Shift+."), [this] { m_board->moveInTabOrder(1); }, &m_controlActions)
         ->setStatusTip(tr("The lead is visited by Tab one place later."));
-    addCommand(order, tr("By &rows"), QKeySequence(),
+    addCommand(
+        order, tr("As it &reads"), QKeySequence(),
+        apply(tr("Tab order as it reads"), [](const Form &form) { return withTabOrder(form, TabOrder::Reading); }),
+        &m_designActions);
+    addCommand(order, tr("By r&ows"), QKeySequence(),
                apply(tr("Tab order by rows"), [](const Form &form) { return withTabOrder(form, TabOrder::Rows); }),
                &m_designActions);
     addCommand(

@@ -557,7 +557,8 @@ void MainWindow::refreshStatus()
                      marks));
         m_orderStatus->setText(form.tabOrder == TabOrder::ByHand    ? tr("Tab order by hand")
                                : form.tabOrder == TabOrder::Columns ? tr("Tab goes by columns")
-                                                                    : tr("Tab goes by rows"));
+                               : form.tabOrder == TabOrder::Rows    ? tr("Tab goes by rows")
+                                                                    : tr("Tab goes as it reads"));
         m_zoomStatus->setText(tr("%1 %").arg(m_board->zoom()));
     }
     QString database = addressTitle(m_workspace.address);

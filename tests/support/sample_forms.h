@@ -83,7 +83,7 @@ inline Form anyForm(QRandomGenerator &random, int controls)
     form.permissions = {random.bounded(2) == 0, random.bounded(2) == 0, random.bounded(2) == 0, random.bounded(2) == 0};
     form.grid = {1 + random.bounded(20), static_cast<GridMarks>(random.bounded(3))};
     form.width = 300 + random.bounded(900);
-    form.tabOrder = static_cast<TabOrder>(random.bounded(3));
+    form.tabOrder = static_cast<TabOrder>(random.bounded(4));
     form.bands = {Band{BandRole::Header, random.bounded(80), {}},
                   Band{BandRole::Body, random.bounded(900), {{QStringLiteral("tint"), QStringLiteral("#ffeecc")}}},
                   Band{BandRole::Footer, random.bounded(80), {}}};

@@ -1,6 +1,7 @@
 #include "core/arrange/rows.h"
 
 #include "core/arrange/lines.h"
+#include "core/arrange/reading.h"
 #include "core/kinds/kind.h"
 
 #include <QHash>
@@ -33,7 +34,6 @@ Siblings siblingsOf(const Form &form)
     return siblings;
 }
 
-// The stops of one area and of the containers in it.
 // Whether Tab stops there: where people type, choose or press.
 bool isStop(const Control &control)
 {
@@ -42,24 +42,42 @@ bool isStop(const Control &control)
     return hasWidget(control) && !isOnlyRead;
 }
 
-void appendStops(QList<ControlId> &sequence, const Siblings &siblings, const Area &area, TabOrder order)
+// What stands in an area, in that order.
+QList<const Control *> ordered(const Form &form, const QList<const Control *> &controls, TabOrder order)
 {
-    QList<const Control *> stops;
-    for (const Control *control : siblings.value(area)) {
-        if (isStop(*control) || holdsOthers(*control)) {
-            stops.append(control);
+    QList<const Control *> result;
+    if (order == TabOrder::Rows || order == TabOrder::Columns) {
+        QList<const Control *> stops = controls;
+        stops.removeIf([](const Control *control) { return !isStop(*control) && !holdsOthers(*control); });
+        for (const QList<const Control *> &group : order == TabOrder::Columns
+                                                       ? groupedByLine(stops, leftEdge, firstLine)
+                                                       : groupedByLine(stops, firstLine, leftEdge)) {
+            result += group;
         }
+        return result;
     }
-    const auto groups = order == TabOrder::Columns ? groupedByLine(stops, leftEdge, firstLine)
-                                                   : groupedByLine(stops, firstLine, leftEdge);
-    for (const QList<const Control *> &group : groups) {
-        for (const Control *control : group) {
-            if (!holdsOthers(*control)) {
-                sequence.append(control->id);
-            }
-            for (const Area &inside : areasIn(*control)) {
-                appendStops(sequence, siblings, inside, order);
-            }
+    QList<ControlId> ids; // captions too: a box reads with its own
+    for (const Control *control : controls) {
+        ids.append(control->id);
+    }
+    const QList<Arranged> items = arrangedOf(form, ids);
+    for (const int i : readingOrder(items)) {
+        result.append(form.controls.find(items.at(i).control));
+    }
+    return result;
+}
+
+// The stops of one area and of the containers in it.
+void appendStops(QList<ControlId> &sequence, const Form &form, const Siblings &siblings, const Area &area,
+                 TabOrder order)
+{
+    const QList<const Control *> controls = ordered(form, siblings.value(area), order);
+    for (const Control *control : controls) {
+        if (isStop(*control) && !holdsOthers(*control)) {
+            sequence.append(control->id);
+        }
+        for (const Area &inside : areasIn(*control)) {
+            appendStops(sequence, form, siblings, inside, order);
         }
     }
 }
@@ -84,7 +102,7 @@ QList<ControlId> tabSequence(const Form &form)
     const Siblings siblings = siblingsOf(form);
     QList<ControlId> sequence;
     for (const Band &band : form.bands) {
-        appendStops(sequence, siblings, {band.role, 0, 0}, form.tabOrder);
+        appendStops(sequence, form, siblings, {band.role, 0, 0}, form.tabOrder);
     }
     if (form.tabOrder != TabOrder::ByHand) {
         return sequence;

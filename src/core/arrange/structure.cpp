@@ -18,7 +18,6 @@ namespace nabblet {
 
 namespace {
 
-constexpr int InlineSpace = 24; // px; what stands closer behind a box belongs to it
 constexpr int UsualGap = 8;     // px
 
 } // namespace
@@ -95,7 +94,7 @@ QList<FieldBlock> fieldBlocks(const QList<Arranged> &items)
         for (qsizetype i = 0; i < row.members.size(); ++i) {
             const Arranged &item = items.at(row.members.at(i));
             const bool follows = i > 0 && rowsAt.value(item.place.x()) < 2 &&
-                                 item.whole.x() - rightOf(items.at(row.members.at(i - 1)).whole) <= InlineSpace;
+                                 item.whole.x() - rightOf(items.at(row.members.at(i - 1)).whole) < InlineSpace;
             if (follows) {
                 blocks.last().append(row.members.at(i));
             } else {

@@ -8,6 +8,8 @@
 
 namespace nabblet {
 
+constexpr int InlineSpace = 24; // px; what stands closer behind a box than that belongs to it
+
 // Fields that stand side by side, the leftmost first; indexes into a list of arranged fields of one area.
 struct FieldRow
 {

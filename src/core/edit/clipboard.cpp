@@ -22,7 +22,7 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
     clip.controls = ControlList();
     clip.handOrder.clear();
     clip.rules.clear();
-    clip.tabOrder = TabOrder::Rows;
+    clip.tabOrder = TabOrder::Reading;
     clip.tracing = {};
     QSet<RailId> rails;
     QSet<QString> columns;

@@ -107,7 +107,8 @@ const QStringList &marksNames()
 
 const QStringList &tabOrderNames()
 {
-    static const QStringList names{QStringLiteral("rows"), QStringLiteral("columns"), QStringLiteral("by hand")};
+    static const QStringList names{QStringLiteral("rows"), QStringLiteral("columns"), QStringLiteral("by hand"),
+                                   QStringLiteral("as it reads")};
     return names;
 }
 

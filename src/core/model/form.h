@@ -71,6 +71,7 @@ enum class TabOrder {
     Rows,    // row by row as they stand
     Columns, // column by column as they stand
     ByHand,  // the order of Form::handOrder
+    Reading, // as the form reads: core/arrange/reading.h
 };
 
 // A picture or scanned page that lies faintly under the board, so that a form can follow its paper. Only for designing.
@@ -118,7 +119,7 @@ struct Form
     int width = 640;    // px
     int rowsShown = 0;  // of a tabular form, which repeats its body for each record; 0: one record at a time
     int leastWidth = 0; // px, the narrowest window, pinned; 0: as worked out
-    TabOrder tabOrder = TabOrder::Rows;
+    TabOrder tabOrder = TabOrder::Reading;
     QList<ControlId> handOrder; // of the controls that Tab visits, with TabOrder::ByHand; others come behind
     TracingSheet tracing;
     WindowStyle window;

@@ -294,7 +294,8 @@ Words readTabOrder(const Context &context)
 
 QList<SettingChoice> tabOrderChoices(const Context &)
 {
-    return {{QStringLiteral("0"), Texts::tr("by rows")},
+    return {{QStringLiteral("3"), Texts::tr("as it reads")},
+            {QStringLiteral("0"), Texts::tr("by rows")},
             {QStringLiteral("1"), Texts::tr("by columns")},
             {QStringLiteral("2"), Texts::tr("by hand")}};
 }

@@ -71,6 +71,35 @@ class TestRoughWork : public QObject
     Regained m_all;
     int m_forms = 0;
 
+    void tryFlowing(const Form &form, const QString &name) const
+    {
+        // Rails of captions come and go with the columns, under other names.
+        const auto areAlike = [](const Form &a, const Form &b) {
+            return a.width == b.width && a.bands == b.bands &&
+                   std::equal(a.controls.begin(), a.controls.end(), b.controls.begin(), b.controls.end(),
+                              [](const Control &one, const Control &other) {
+                                  return one.id == other.id && one.place == other.place;
+                              });
+        };
+        const auto flow = [&](const Form &before, int columns) {
+            return flowed(before, allOf(before), columns, m_measure);
+        };
+        for (int n = 1; n <= 4; ++n) {
+            const QString which = QString("%1 into %2").arg(name).arg(n);
+            const Form once = flow(form, n);
+            QVERIFY2(tabSequence(once) == tabSequence(form), qPrintable(which));
+            QVERIFY2(tidinessOf(once).overlaps == 0, qPrintable(which));
+            QVERIFY2(flow(once, n) == once, qPrintable(which));
+            // Where each column has one field alone, nothing says any more how far apart they stood.
+            const auto fields = std::count_if(form.controls.begin(), form.controls.end(), [](const Control &control) {
+                return takesValue(kindNamed(control.kind));
+            });
+            for (int m = 1; m <= 4 && m < fields; ++m) {
+                QVERIFY2(areAlike(flow(flow(once, m), n), once), qPrintable(which + QString(" by %1").arg(m)));
+            }
+        }
+    }
+
 private Q_SLOTS:
     void draftsComeBack()
     {
@@ -91,6 +120,48 @@ private Q_SLOTS:
         QVERIFY2(m_all.edges >= 0.98 * m_all.edgesOf,
                  qPrintable(QString("%1 of %2").arg(m_all.edges).arg(m_all.edgesOf)));
         QVERIFY2(m_all.rows >= 0.98 * m_all.rowsOf, qPrintable(QString("%1 of %2").arg(m_all.rows).arg(m_all.rowsOf)));
+    }
+
+    // Flowing goes by the order in which a form reads, which it keeps; so flowing again changes nothing, and other
+    // numbers of columns in between do not either.
+    void flowingKeepsTheOrder_data()
+    {
+        QTest::addColumn<QString>("sql");
+        QTest::newRow("the demonstration") << QString();
+        for (const samples::OddDatabase &odd : samples::oddDatabases()) {
+            QTest::newRow(odd.name) << odd.sql;
+        }
+    }
+    void flowingKeepsTheOrder()
+    {
+        QFETCH(QString, sql);
+        const QString path = m_folder.filePath(QString("flow%1.db").arg(qHash(QString(QTest::currentDataTag()))));
+        if (sql.isEmpty()) {
+            QVERIFY(QFile::copy(samples::fairwayDatabase(m_folder, "flow.db"), path));
+        } else {
+            samples::sqlite3(path, "PRAGMA user_version = 1;" + sql);
+        }
+        const Connection connection = samples::opened(path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const std::atomic<bool> goesOn{false};
+        QRandomGenerator random(28);
+        for (const Table &table : catalogue.tables) {
+            const auto profile = profileTable(connection, catalogue, table, goesOn);
+            DraftPlan plan = planDraft(table);
+            for (const Arrangement arrangement : {Arrangement::Columnar, Arrangement::Stacked}) {
+                plan.arrangement = arrangement;
+                const Form draft = draftForm(catalogue, table, plan, &**profile, m_measure);
+                if (draft.controls.size() > 100) {
+                    continue; // slow, and no other law
+                }
+                tryFlowing(draft, QString("%1 %2").arg(table.name).arg(int(arrangement)));
+                tryFlowing(tidy(samples::jittered(draft, random)),
+                           QString("%1 %2, put roughly and tidied").arg(table.name).arg(int(arrangement)));
+                if (QTest::currentTestFailed()) {
+                    return;
+                }
+            }
+        }
     }
 
     // Twelve fields anywhere, a few over others.

@@ -159,9 +159,7 @@ private Q_SLOTS:
     {
         m_view->focusFirst();
         QCOMPARE(QApplication::focusWidget(), box("asset_no"));
-        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
-        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
-        // by rows, as they stand: asset number, lit, name
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return); // as it reads: down the first column
         QCOMPARE(QApplication::focusWidget(), box("name"));
         line("name")->selectAll();
         QTest::keyClicks(box("name"), "Gate");

@@ -2,7 +2,7 @@
 #include "core/arrange/grid.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
-#include "core/arrange/rows.h"
+#include "core/arrange/reading.h"
 #include "core/arrange/structure.h"
 #include "core/arrange/tidy.h"
 #include "core/arrange/window_size.h"
@@ -20,8 +20,9 @@ namespace nabblet {
 
 namespace {
 
-constexpr int BetweenColumns = 24; // px
-constexpr int WideFrom = 400;      // px; a box as wide gets the whole width
+constexpr int BetweenColumns = 24;  // px
+constexpr int LeastStretched = 160; // px that a column gives a box which takes what room there is
+constexpr int WideFrom = 400;       // px; a box as wide gets the whole width
 
 // Fields that stay together, as they stand to one another.
 struct Block
@@ -29,6 +30,7 @@ struct Block
     QList<Arranged> members;
     QRect bounds;        // of all wholes
     int captionRoom = 0; // px, left of the first box
+    int width = 0;       // px, that it needs from there on; of what stretches with the form, none
     bool isWide = false;
 };
 
@@ -62,24 +64,41 @@ QList<Arranged> fieldsToFlow(const Form &form, const QSet<ControlId> &chosen)
     return most;
 }
 
-// Blocks in tab order; what takes no value comes where it stands among the rows.
-QList<Block> blocksInTabOrder(const Form &form, const QList<Arranged> &items)
+// Whether a box gets wider with the form.
+bool stretches(const Control &control)
 {
-    QHash<ControlId, int> order;
-    for (const ControlId id : tabSequence(form)) {
-        order.insert(id, static_cast<int>(order.size()));
+    return control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None;
+}
+
+// Blocks as they read.
+QList<Block> blocksAsTheyRead(const Form &form, const QList<Arranged> &items)
+{
+    QList<int> placeOf(items.size());
+    const QList<int> read = readingOrder(items);
+    for (qsizetype place = 0; place < read.size(); ++place) {
+        placeOf[read.at(place)] = static_cast<int>(place);
     }
+    int widest = 0; // of those that a column has room for
+    for (const Arranged &item : items) {
+        widest = std::max(widest, item.place.width() < WideFrom ? item.place.width() : 0);
+    }
+    // What goes across is wider than a column, so that it still lies across when it is there.
+    const int wideFrom = std::max(WideFrom, widest + BetweenColumns + 1);
     QList<std::pair<int, Block>> blocks;
     for (const FieldBlock &found : fieldBlocks(items)) {
         Block block;
         for (const int member : found) {
             block.members.append(items.at(member));
             block.bounds = block.bounds.united(items.at(member).whole);
-            block.isWide = block.isWide || items.at(member).place.width() >= WideFrom;
+            block.isWide = block.isWide || items.at(member).place.width() >= wideFrom;
         }
         block.captionRoom = block.members.first().place.x() - block.bounds.x();
-        const int before = blocks.isEmpty() ? -1 : blocks.last().first;
-        blocks.append({order.value(block.members.first().control, before), block});
+        const bool isStretching = std::any_of(block.members.begin(), block.members.end(), [&](const Arranged &item) {
+            return stretches(*form.controls.find(item.control));
+        });
+        block.isWide = block.isWide || isStretching;
+        block.width = isStretching ? LeastStretched : block.bounds.width() - block.captionRoom;
+        blocks.append({placeOf.at(found.first()), block});
     }
     std::stable_sort(blocks.begin(), blocks.end(), [](const auto &a, const auto &b) { return a.first < b.first; });
     QList<Block> result;
@@ -151,7 +170,7 @@ Columns columnsFor(const QList<Run> &runs, int count, int from, int pitch)
         for (qsizetype k = 0; k < run.columns.size(); ++k) {
             for (const Block &block : run.columns.at(k)) {
                 columns.captionRoom[k] = std::max(columns.captionRoom.at(k), block.captionRoom);
-                columns.width[k] = std::max(columns.width.at(k), block.bounds.width() - block.captionRoom);
+                columns.width[k] = std::max(columns.width.at(k), block.width);
             }
         }
         if (run.wide) {
@@ -161,9 +180,13 @@ Columns columnsFor(const QList<Run> &runs, int count, int from, int pitch)
     int x = from;
     for (int k = 0; k < count; ++k) {
         columns.boxes.append(onGridAtOrAfter(x + columns.captionRoom.at(k), pitch));
-        x = columns.boxes.last() + columns.width.at(k) + BetweenColumns;
+        x = columns.width.at(k) > 0 ? columns.boxes.last() + columns.width.at(k) + BetweenColumns : x;
     }
-    columns.end = onGridAtOrAfter(x - BetweenColumns, pitch);
+    int end = x - BetweenColumns;
+    for (const Run &run : runs) {
+        end = std::max(end, run.wide ? columns.boxes.first() + run.wide->width : 0);
+    }
+    columns.end = onGridAtOrAfter(end, pitch);
     return columns;
 }
 
@@ -232,9 +255,25 @@ Form withCaptionRails(const Form &form, const Columns &columns, const QSet<Contr
     return result;
 }
 
+// Boxes that get wider with the form as narrow as they may be and not held, until the form's width is known.
+Form withoutStretching(const Form &form, const QSet<ControlId> &moving, QSet<ControlId> *stretching)
+{
+    Form result = form;
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (moving.contains(control.id) && stretches(control)) {
+            stretching->insert(control.id);
+            control.rides.right = FixedRail::None;
+            control.place.setWidth(std::min(LeastStretched, control.place.width()));
+            result.controls.replace(i, control);
+        }
+    }
+    return result;
+}
+
 // The edges of what was moved let go of rails that went and ride those at hand; a box that stretched before reaches to
 // the end of the columns.
-Form withEdgesRiding(const Form &form, const QSet<ControlId> &moving, int end)
+Form withEdgesRiding(const Form &form, const QSet<ControlId> &moving, const QSet<ControlId> &stretching, int end)
 {
     Form result = form;
     for (int i = 0; i < result.controls.size(); ++i) {
@@ -245,8 +284,9 @@ Form withEdgesRiding(const Form &form, const QSet<ControlId> &moving, int end)
         for (RailId *edge : {&control.rides.left, &control.rides.right}) {
             *edge = *edge >= FixedRail::FirstFree && !findRail(result, *edge) ? FixedRail::None : *edge;
         }
-        if (control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None) {
-            control.place.setWidth(std::max(8, end - control.place.x()));
+        if (stretching.contains(control.id)) {
+            control.rides.right = FixedRail::FormRight;
+            control.place.setWidth(std::max(LeastSize, end - control.place.x()));
         }
         result.controls.replace(i, withRidesByPlace(result, control));
     }
@@ -296,17 +336,22 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount,
         fields.append(item.control);
     }
     const int gap = std::clamp(usualRowGap(items, pitch), pitch, 3 * pitch);
-    const QList<Run> runs = runsOf(blocksInTabOrder(form, items), std::max(1, columnCount), gap);
+    const QList<Run> runs = runsOf(blocksAsTheyRead(form, items), std::max(1, columnCount), gap);
     const Columns columns =
         columnsFor(runs, std::max(1, columnCount), room.x() + std::clamp(before.x() - room.x(), 0, 2 * pitch), pitch);
     int end = 0;
-    const QList<Placing> placings = placed(runs, columns, onGridAtOrAfter(before.y(), pitch), gap, pitch, &end);
+    QList<Placing> placings = placed(runs, columns, onGridAtOrAfter(before.y(), pitch), gap, pitch, &end);
 
     // What stood below all of them follows their end, upwards only where nothing stays in between; the band and the
     // form end as far behind their content as they did.
     const bool isWhole = items.size() == arrangedIn(form, area).size();
     const int by = std::max(onGrid(end - gap - bottomOf(before), pitch), isWhole ? -before.height() : 0);
-    Form result = withPlacings(withCaptionRails(form, columns, moving), placings);
+    QSet<ControlId> stretching;
+    Form result = withoutStretching(withCaptionRails(form, columns, moving), moving, &stretching);
+    for (Placing &placing : placings) {
+        placing.place.setWidth(result.controls.find(placing.item.control)->place.width());
+    }
+    result = withPlacings(result, placings);
     QList<Placing> below;
     for (Arranged item : arrangedIn(result, area)) {
         if (!moving.contains(item.control) && item.place.y() >= bottomOf(before)) {
@@ -314,10 +359,11 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount,
         }
     }
     result = withHeight(withPlacings(result, below), area, std::max(pitch, heightOf(form, area) + by));
-    result = withEdgesRiding(grownToHold(result), moving, columns.end);
+    result = grownToHold(result);
     if (isWhole && area.container == 0) {
-        result = setFormWidth(result, columns.end + std::clamp(form.width - rightOf(before), 0, 4 * pitch));
+        result = setFormWidth(result, columns.end + std::clamp(onGrid(form.width - rightOf(before), pitch), 0, 4 * pitch));
     }
+    result = withEdgesRiding(result, moving, stretching, columns.end);
     // What stood beside them, and is in the way now, makes way.
     return settled(withWayMade(grownToHold(result), fields), measure);
 }
