@@ -117,6 +117,7 @@ void Inspector::make(Field &field)
     const Setting &setting = *field.setting;
     const auto index = static_cast<std::size_t>(&field - m_fields.data());
     auto *row = new QWidget;
+    row->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
     auto *lines = new QVBoxLayout(row);
     lines->setContentsMargins(0, 0, 0, 0);
     lines->setSpacing(2);

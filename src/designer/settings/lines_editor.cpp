@@ -2,15 +2,26 @@
 
 #include <QKeyEvent>
 
+#include <algorithm>
+
 namespace nabblet {
 
 LinesEditor::LinesEditor(QWidget *parent) : QPlainTextEdit(parent)
 {
-    constexpr int Lines = 6;
     setFrameShape(QFrame::NoFrame); // the style sheet draws one
     setTabChangesFocus(true);
     setLineWrapMode(QPlainTextEdit::NoWrap);
-    setFixedHeight(Lines * fontMetrics().lineSpacing() + 12);
+    connect(this, &QPlainTextEdit::blockCountChanged, this, &LinesEditor::fitHeight);
+    fitHeight();
+}
+
+// As high as its lines and the next one, within reason.
+void LinesEditor::fitHeight()
+{
+    constexpr int Fewest = 2;
+    constexpr int Most = 8;
+    constexpr int Around = 12; // px
+    setFixedHeight(std::clamp(blockCount() + 1, Fewest, Most) * fontMetrics().lineSpacing() + Around);
 }
 
 void LinesEditor::setLines(const QString &lines, const QString &placeholder)

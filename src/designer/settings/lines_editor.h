@@ -24,6 +24,7 @@ protected:
 
 private:
     void take();
+    void fitHeight();
 
     QString m_before;
 };

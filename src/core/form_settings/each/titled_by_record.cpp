@@ -19,7 +19,7 @@ FormSetting titledByRecordSetting()
     return {&TitledByRecord, [] {
                 return QList<FormSettingLine>{
                     {"titledByRecord", QT_TRANSLATE_NOOP("Settings", "Window"),
-                     QT_TRANSLATE_NOOP("Settings", "Names the record"),
+                     QT_TRANSLATE_NOOP("Settings", "Record name"),
                      QT_TRANSLATE_NOOP("Settings", "The title of the window says which record stands there."),
                      LineEditor::Flag, QT_TRANSLATE_NOOP("Settings", "Change the window's title"),
                      [](const Form &form) { return isTitledByRecord(form) ? FlagOn : QString(); },

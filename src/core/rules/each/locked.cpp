@@ -10,8 +10,7 @@ Effect lockedEffect()
     return {"locked",
             "locked-when",
             T("Locked when"),
-            T("An SQL condition over the row's columns, such as status = 'closed'. Where it is true, nothing can be "
-              "typed here, nor in what stands in it."),
+            T("Nothing can be typed here, or in it, where this SQL condition is true: status = 'closed'."),
             T("Change when it is locked"),
             [](const Kind &kind) { return takesValue(kind) || kind.holds != Holds::Nothing; },
             [](Shown &shown, bool holds) { shown.mayType = shown.mayType && !holds; }};

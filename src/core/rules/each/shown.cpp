@@ -7,15 +7,13 @@ namespace nabblet {
 // What is not shown keeps its value and its place; the keyboard passes it by.
 Effect shownEffect()
 {
-    return {
-        "shown",
-        "shown-when",
-        T("Shown when"),
-        T("An SQL condition over the row's columns, such as status = 'adrift'. Where it is not true, this is not to "
-          "be seen, nor what stands in it."),
-        T("Change when it is shown"),
-        [](const Kind &) { return true; },
-        [](Shown &shown, bool holds) { shown.isHidden = shown.isHidden || !holds; }};
+    return {"shown",
+            "shown-when",
+            T("Shown when"),
+            T("Not to be seen, with all in it, where this SQL condition is not true: status = 'adrift'."),
+            T("Change when it is shown"),
+            [](const Kind &) { return true; },
+            [](Shown &shown, bool holds) { shown.isHidden = shown.isHidden || !holds; }};
 }
 
 #undef T
