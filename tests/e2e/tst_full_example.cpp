@@ -192,7 +192,7 @@ private:
         const ControlId depth = field("depth_m");
         const ControlId name = field("name");
         const ControlId position = field("position");
-        const ControlId lit = field("is_lit");
+        const ControlId number = field("asset_no"); // below the group, also in the outline
         click(onBoard(depth));
         click(onBoard(name), "ctrl");
         press("ctrl+g");
@@ -229,15 +229,15 @@ private:
             return true;
         });
         // A drag from window to window now and then begins too late for the X server; a person drags again.
-        const auto isIn = [&] { return containerOf(lit) == box; };
+        const auto isIn = [&] { return containerOf(number) == box; };
         for (int attempt = 0; attempt < 3 && !inWindow(isIn); ++attempt) {
-            drag(inOutline(lit), inOutline(box));
+            drag(inOutline(number), inOutline(box));
             try {
-                waitFor("the tick box in the group", isIn, 3000);
+                waitFor("the asset number in the group", isIn, 3000);
             } catch (const Failed &) {
             }
         }
-        waitFor("the tick box in the group", isIn);
+        waitFor("the asset number in the group", isIn);
         picture("4-grouped", "Fields put into a group box by key, by dragging and in the outline.");
         click(onBoard(depth));
         while (!inWindow([&] { return form() == before; })) {

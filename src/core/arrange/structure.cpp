@@ -183,14 +183,14 @@ QList<Placing> wayMade(const QList<Arranged> &items, const QSet<ControlId> &chos
             placings.append({items.at(i), items.at(i).place.translated(0, down)});
         }
     }
-    // The others block by block from the top; a block goes down until it is clear of what was put or moved. Once it
-    // moves, it keeps clear of what stayed, too; what overlapped before is no matter of ours.
+    // The others row by row from the top; a row goes down as a whole until it is clear of what was put or moved. Once
+    // it moves, it keeps clear of what stayed, too; what overlapped before is no matter of ours.
     TakenPlaces stayed;
-    for (const FieldBlock &block : fieldBlocks(others)) {
+    for (const FieldRow &row : fieldRows(others)) {
         int by = 0;
         for (bool isClear = false; !isClear;) {
             isClear = true;
-            for (const int member : block) {
+            for (const int member : row.members) {
                 const QRect wanted = others.at(member).whole.translated(0, by);
                 const QRect *taken = fixed.over(wanted);
                 taken = !taken && by > 0 ? stayed.over(wanted) : taken;
@@ -201,7 +201,7 @@ QList<Placing> wayMade(const QList<Arranged> &items, const QSet<ControlId> &chos
                 }
             }
         }
-        for (const int member : block) {
+        for (const int member : row.members) {
             (by > 0 ? fixed : stayed).add(others.at(member).whole.translated(0, by));
             if (by > 0) {
                 placings.append({others.at(member), others.at(member).place.translated(0, by)});

@@ -105,6 +105,40 @@ private Q_SLOTS:
             !findArrangeOperation("change-places")->whyNot(contextOf(samples::columnOfFields(5), {1, 3, 5})).isEmpty());
     }
 
+    // What stands in one row makes way as one, whatever is put on part of it.
+    void rowsMakeWayAsAWhole()
+    {
+        QRandomGenerator random(15);
+        for (int run = 0; run < 200; ++run) {
+            Form form = samples::columnOfFields(12);
+            form.rails.clear();
+            form.width = 1300;
+            for (int i = 0; i < 12; ++i) { // three columns, four rows
+                Control box = *form.controls.find(2 * i + 1);
+                box.rides = {};
+                box.place = QRect(120 + 400 * (i % 3), 16 + 32 * (i / 3), 80 + random.bounded(120), 24);
+                form.controls.replace(form.controls.indexOf(box.id), box);
+            }
+            form = withCaptionsInPlace(form, {2, 4, 6, 8, 10, 12, 14, 16, 18, 20, 22, 24});
+            const ControlId put = 1 + 2 * random.bounded(12);
+            Control moved = *form.controls.find(put);
+            moved.place.moveTopLeft({120 + random.bounded(900), 16 + random.bounded(110)});
+            moved.place.setHeight(24 + random.bounded(60));
+            form.controls.replace(form.controls.indexOf(put), moved);
+            form = withCaptionsInPlace(form, {put + 1});
+            const Form after = withWayMade(form, {put});
+            for (int i = 0; i < 12; ++i) {
+                for (int j = i + 1; j < 12; ++j) {
+                    const ControlId a = 2 * i + 1;
+                    const ControlId b = 2 * j + 1;
+                    if (i / 3 == j / 3 && a != put && b != put) {
+                        QCOMPARE(placeOf(after, a).y(), placeOf(after, b).y());
+                    }
+                }
+            }
+        }
+    }
+
     // Whatever is selected: nothing is lost, nothing leaves its band, names and bindings stay.
     void everyOperationKeepsWhatThereIs()
     {
