@@ -1,6 +1,7 @@
 // The menus of the main window. Every command of the program stands in one of them, so that "find a command" finds it.
 #include "app/main_window.h"
 
+#include "app/panel_splitter.h"
 #include "app/stored_values.h"
 #include "core/arrange/rail_edits.h"
 #include "core/draft/inner_forms.h"
@@ -389,15 +390,38 @@ void MainWindow::makeViewMenu()
     m_moveTracing->setCheckable(true);
     view->addSeparator();
     addCommand(
-        view, tr("Go to the &catalogue"), keys("Ctrl+Shift+C"), [this] { m_catalogue->focusTree(); }, &m_designActions);
+        view, tr("&Board alone, or with its panels"), QKeySequence(Qt::Key_F9), [this] { m_designPage->foldAll(); },
+        &m_designActions);
+    addCommand(
+        view, tr("Go to the &catalogue"), keys("Ctrl+Shift+C"),
+        [this] {
+            m_designPage->setFolded(LeftPanels, false);
+            m_catalogue->focusTree();
+        },
+        &m_designActions);
     addCommand(
         view, tr("Go to the &board"), keys("Ctrl+B"), [this] { m_board->setFocus(); }, &m_designActions);
     addCommand(
-        view, tr("Go to the i&nspector"), keys("Ctrl+I"), [this] { m_inspector->focusSearch(); }, &m_designActions);
+        view, tr("Go to the i&nspector"), keys("Ctrl+I"),
+        [this] {
+            m_designPage->setFolded(InspectorPanel, false);
+            m_inspector->focusSearch();
+        },
+        &m_designActions);
     addCommand(
-        view, tr("Go to the co&ntrols"), keys("Ctrl+Shift+P"), [this] { m_palette->focusList(); }, &m_designActions);
+        view, tr("Go to the co&ntrols"), keys("Ctrl+Shift+P"),
+        [this] {
+            m_designPage->setFolded(LeftPanels, false);
+            m_palette->focusList();
+        },
+        &m_designActions);
     addCommand(
-        view, tr("Go to the o&utline"), keys("Ctrl+Shift+O"), [this] { m_outline->focusTree(); }, &m_designActions);
+        view, tr("Go to the o&utline"), keys("Ctrl+Shift+O"),
+        [this] {
+            m_designPage->setFolded(LeftPanels, false);
+            m_outline->focusTree();
+        },
+        &m_designActions);
     view->addSeparator();
     auto *themes = new QActionGroup(this);
     const QList<QPair<ThemeChoice, QString>> choices{{ThemeChoice::AsDesktop, tr("Colours as on the &desktop")},

@@ -1,5 +1,6 @@
 #include "app/main_window.h"
 
+#include "app/panel_splitter.h"
 #include "app/project_names.h"
 #include "app/stored_values.h"
 #include "app/top_bar.h"
@@ -134,10 +135,8 @@ void MainWindow::makePages()
     connect(openButton, &QPushButton::clicked, this, &MainWindow::open);
     m_pages->addWidget(m_welcomePage);
 
-    m_designPage = new QSplitter(Qt::Horizontal);
-    m_designPage->setContentsMargins(8, 8, 8, 8);
+    m_designPage = new PanelSplitter;
     m_designPage->setHandleWidth(8);
-    m_designPage->setChildrenCollapsible(false);
     m_catalogue = new CataloguePanel;
     QVBoxLayout *unused = nullptr;
     m_boardFrame = framed(&unused);
@@ -159,16 +158,26 @@ void MainWindow::makePages()
     m_leftFrame->addWidget(m_palette);
     m_leftFrame->addWidget(m_outline);
     m_leftFrame->setSizes({196, 320, 184});
-    m_designPage->addWidget(m_leftFrame);
-    m_designPage->addWidget(strip);
-    m_designPage->addWidget(m_boardFrame);
-    m_designPage->addWidget(m_inspectorFrame);
-    m_designPage->setCollapsible(1, false);
+    m_designPage->addPanel(m_leftFrame, tr("catalogue, controls and outline"));
+    m_designPage->addPanel(strip, tr("arranging"));
+    m_designPage->addPanel(m_boardFrame);
+    m_designPage->addPanel(m_inspectorFrame, tr("inspector"), Qt::LeftToRight);
     m_leftFrame->setMinimumWidth(160);
     m_boardFrame->setMinimumWidth(240);
     m_inspectorFrame->setMinimumWidth(200);
     m_designPage->setStretchFactor(2, 1);
-    m_designPage->setSizes({208, 96, 742, 218});
+    QList<int> folded;
+    for (const QVariant &panel : QSettings().value(QStringLiteral("foldedPanels")).toList()) {
+        folded.append(panel.toInt());
+    }
+    m_designPage->begin({208, 96, 742, 218}, folded);
+    connect(m_designPage, &PanelSplitter::foldedChanged, this, [this] {
+        QVariantList panels;
+        for (const int panel : m_designPage->folded()) {
+            panels.append(panel);
+        }
+        QSettings().setValue(QStringLiteral("foldedPanels"), panels);
+    });
     m_pages->addWidget(m_designPage);
 
     QVBoxLayout *entryColumn = nullptr;

@@ -28,6 +28,7 @@ class Recovery;
 class ArrangeActions;
 class OutlinePanel;
 class Palette;
+class PanelSplitter;
 class Panel;
 class StoredValues;
 class TopBar;
@@ -144,7 +145,10 @@ private:
 
     TopBar *m_bar = nullptr;
     QStackedWidget *m_pages = nullptr;
-    QSplitter *m_designPage = nullptr;
+    // The places of the panels on it that fold.
+    static constexpr int LeftPanels = 0;
+    static constexpr int InspectorPanel = 3;
+    PanelSplitter *m_designPage = nullptr;
     QWidget *m_entryPage = nullptr;
     QWidget *m_welcomePage = nullptr;
     CataloguePanel *m_catalogue = nullptr;

@@ -1,8 +1,10 @@
 // Design in the whole window: a form laid out by the keyboard alone, the menus, the inspector, the outline, the lists.
 #include "app/main_window.h"
+#include "app/panel_splitter.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
+#include "designer/board/board.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/arrange_actions.h"
 #include "designer/panels/arrange_strip.h"
@@ -142,6 +144,68 @@ private Q_SLOTS:
         if (m_window) {
             letGo();
         }
+    }
+
+    // Panels fold by a click on the line beside them and all at once by a key; how they are folded is kept.
+    void panelsGiveTheBoardRoom()
+    {
+        open(m_folder.filePath("forms/buoy.nabform"));
+        auto *panels = m_window->findChild<PanelSplitter *>();
+        QVERIFY(panels);
+        const auto share = [&] {
+            const QSize board = m_window->findChild<Board *>()->size();
+            return double(board.width()) * board.height() / (1280.0 * 800.0);
+        };
+        const int before = panels->sizes().at(0);
+        QVERIFY(before > 100);
+        QTest::mouseClick(panels->handle(1), Qt::LeftButton);
+        QCOMPARE(panels->sizes().at(0), 0);
+        QVERIFY(panels->isFolded(0) && !panels->isFolded(3));
+        QVERIFY(panels->handle(1)->isVisible());
+        QTest::mouseClick(panels->handle(1), Qt::LeftButton);
+        QCOMPARE(panels->sizes().at(0), before);
+        const double usual = share();
+        key(Qt::Key_F9);
+        QCOMPARE(panels->folded().size(), 3);
+        QVERIFY2(share() > 0.8, qPrintable(QString::number(share())));
+        key(Qt::Key_I, Qt::ControlModifier); // where the keyboard goes is in sight
+        QVERIFY(!panels->isFolded(3));
+        QVERIFY(QApplication::focusWidget()->isVisible());
+        key(Qt::Key_F9);
+        QCOMPARE(panels->folded().size(), 3);
+        letGo();
+        m_window = std::make_unique<MainWindow>();
+        m_window->resize(1280, 800);
+        m_window->show();
+        open(m_folder.filePath("forms/buoy.nabform"));
+        panels = m_window->findChild<PanelSplitter *>();
+        QCOMPARE(panels->folded().size(), 3);
+        key(Qt::Key_F9);
+        QCOMPARE(panels->folded().size(), 0);
+        QVERIFY(std::abs(share() - usual) < 0.01);
+    }
+
+    // A search that finds nothing says so, and where else there is something.
+    void aSettingThatIsNotThereIsSaidToBeElsewhere()
+    {
+        open(m_folder.filePath("forms/buoy.nabform"));
+        auto *board = m_window->findChild<Board *>();
+        board->select({board->document()->form().controls.at(2).id});
+        auto *inspector = m_window->findChild<Inspector *>();
+        auto *search = inspector->findChild<QLineEdit *>("settingSearch");
+        const auto said = [&] {
+            QString words;
+            for (const QLabel *label : inspector->findChildren<QLabel *>("faint")) {
+                words += label->isVisible() && label->wordWrap() ? label->text() : QString();
+            }
+            return words;
+        };
+        search->setText("colour of the sea");
+        QVERIFY2(said().contains("colour of the sea"), qPrintable(said()));
+        search->setText("Pitch");
+        QVERIFY2(said().contains("The form itself has: Pitch."), qPrintable(said()));
+        search->clear();
+        QCOMPARE(said(), QString());
     }
 
     // From an empty form to a laid out one without one mouse event.

@@ -145,7 +145,7 @@ void OutlinePanel::fill()
             }
             rails->setExpanded(true);
         }
-        setNote(tr("%1 controls").arg(form.controls.size()));
+        setNote(form.controls.size() == 1 ? tr("1 control") : tr("%1 controls").arg(form.controls.size()));
     }
     m_tree->verticalScrollBar()->setValue(scrolled);
     m_isFilling = false;

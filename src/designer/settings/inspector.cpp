@@ -42,7 +42,7 @@ QList<QWidget *> stopsIn(const QWidget *row)
 
 Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget *parent)
     : Panel(tr("Form"), parent), m_document(document), m_measure(measure), m_search(new QLineEdit), m_help(new QLabel),
-      m_changeRows(new QPushButton)
+      m_notFound(new QLabel), m_changeRows(new QPushButton)
 {
     m_search->setObjectName(QStringLiteral("settingSearch"));
     m_search->setPlaceholderText(tr("Find a setting"));
@@ -76,7 +76,11 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
         }
     }
     m_rows = column;
+    m_notFound->setObjectName(QStringLiteral("faint"));
+    m_notFound->setWordWrap(true);
+    m_notFound->hide();
     column->addWidget(m_changeRows);
+    column->addWidget(m_notFound);
     column->addStretch();
     // One line that explains the setting in hand.
     m_help->setObjectName(QStringLiteral("settingHelp"));
@@ -175,6 +179,10 @@ bool Inspector::eventFilter(QObject *watched, QEvent *event)
     if (event->type() == QEvent::FocusIn || event->type() == QEvent::Enter) {
         m_help->setText(watched->property("help").toString());
         m_help->setVisible(!m_help->text().isEmpty());
+    }
+    if (event->type() == QEvent::Wheel && qobject_cast<QComboBox *>(watched)) {
+        event->ignore(); // scrolls the panel: a list that is not open changes nothing under a passing wheel
+        return true;
     }
     return Panel::eventFilter(watched, event);
 }
@@ -374,6 +382,34 @@ void Inspector::filter()
         }
     }
     m_changeRows->setVisible(of == SettingOf::Form && words.isEmpty());
+    sayWhatWasNotFound(words, of, now);
+}
+
+// Where nothing that is selected has a setting of those words, says so, and which of the form's have.
+void Inspector::sayWhatWasNotFound(const QString &words, SettingOf of, const SettingContext &now)
+{
+    const auto holds = [&](const Setting &setting) {
+        return settingText(setting.caption).contains(words, Qt::CaseInsensitive) ||
+               settingText(setting.help).contains(words, Qt::CaseInsensitive) ||
+               settingText(setting.section).contains(words, Qt::CaseInsensitive);
+    };
+    bool isFound = words.isEmpty();
+    QStringList ofForm;
+    for (const Field &field : m_fields) {
+        const Setting &setting = *field.setting;
+        if (!isFound && holds(setting) && setting.applies(now)) {
+            isFound = setting.of == of;
+            if (setting.of == SettingOf::Form) {
+                ofForm.append(settingText(setting.caption));
+            }
+        }
+    }
+    QString sentence = tr("No setting of what is selected has “%1” in it.").arg(words);
+    if (!ofForm.isEmpty() && of != SettingOf::Form) {
+        sentence += u' ' + tr("The form itself has: %1.").arg(ofForm.join(QStringLiteral(", ")));
+    }
+    m_notFound->setText(sentence);
+    m_notFound->setVisible(!isFound);
 }
 
 void Inspector::refreshTitle()

@@ -67,6 +67,7 @@ private:
     void refreshField(Field &field, const SettingContext &context);
     void refreshTitle();
     void filter();
+    void sayWhatWasNotFound(const QString &words, SettingOf of, const SettingContext &now);
     void write(Field &field, const QString &typed);
     SettingContext context() const;
     SettingOf shownOf() const;
@@ -84,6 +85,7 @@ private:
     bool m_isRefreshing = false;
     QLineEdit *m_search;
     QLabel *m_help;
+    QLabel *m_notFound;
     QPushButton *m_changeRows;
     QVBoxLayout *m_rows = nullptr;
     std::size_t m_changeRowsBehind = 0;
