@@ -10,6 +10,7 @@
 #include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/rules/rules.h"
 #include "core/sorts/sort_table.h"
 #include "core/sorts/sorted_by.h"
 #include "data/dialect/raw_text.h"
@@ -230,12 +231,32 @@ private:
             }
             form.settings.set(setting::Sorted, sorted);
         }
+        if (dice.chance(40)) {
+            for (int i = 1 + dice.below(5); i > 0; --i) {
+                form = withSomeRule(dice, form, table);
+            }
+        }
         form.name = "rough";
         Project project;
         project.name = "Rough";
         project.database = addressOfFile("rough.db");
         const QString path = formsFolder(m_folder.path()) + "/rough.nabform";
         return saveProject(m_folder.path(), project) && saveForm(path, form) ? path : QString();
+    }
+
+    // A control, or what stands in it, shown or locked by one of the row's columns.
+    static Form withSomeRule(Dice &dice, const Form &form, const Table &table)
+    {
+        if (form.controls.size() == 0 || table.columns.isEmpty()) {
+            return form;
+        }
+        const ControlId on = form.controls.at(dice.below(form.controls.size())).id;
+        const QString column = u'"' + QString(dice.of(table.columns).name).replace(u'"', "\"\"") + u'"';
+        const QString when = dice.of(
+            QStringList{"%1 IS NULL", "%1 IS NOT NULL", "length(%1) % 2", "%1 > 3", "0", "1", "nobody = %1", ""});
+        const Result<Form> ruled = withCondition(form, {on}, dice.of(QStringList{"shown", "locked"}),
+                                                 when.contains("%1") ? when.arg(column) : when, nullptr);
+        return ruled ? *ruled : form;
     }
 
     void broke(const QString &law)
@@ -411,6 +432,17 @@ private:
             QKeySequence("Ctrl+Right"), QKeySequence("Shift+Right"), QKeySequence("Shift+Down"), QKeySequence("Delete"),
             QKeySequence("Tab"),        QKeySequence("Escape"),      QKeySequence("F2"),         QKeySequence("Return"),
             QKeySequence("Alt+Left")};
+        if (dice.chance(3)) {
+            const Form now = m_window->document()->form();
+            const Result<Catalogue> catalogue = samples::opened(m_path).readCatalogue();
+            const Table *table = catalogue ? findTable(*catalogue, now.rowsFrom) : nullptr;
+            const Form ruled = table ? withSomeRule(dice, now, *table) : now;
+            m_what = "a rule";
+            if (!(ruled == now)) {
+                m_window->document()->apply("a rule", ruled);
+            }
+            return;
+        }
         switch (dice.below(9)) {
         case 0:
         case 1: {
