@@ -18,7 +18,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int UsualGap = 8;     // px
+constexpr int UsualGap = 8; // px
 
 } // namespace
 
@@ -48,7 +48,7 @@ int reachOfRow(const QList<Arranged> &items)
 
 } // namespace
 
-QList<FieldRow> fieldRows(const QList<Arranged> &items)
+QList<FieldRow> fieldRows(const QList<Arranged> &items, std::optional<int> reach)
 {
     constexpr int MostShared = 32; // px, of two in one row that were put roughly
     QList<int> lines;
@@ -63,7 +63,7 @@ QList<FieldRow> fieldRows(const QList<Arranged> &items)
         });
     };
     QList<FieldRow> rows;
-    for (QList<int> members : fewestGroups(lines, reachOfRow(items), standsBeside)) {
+    for (QList<int> members : fewestGroups(lines, reach.value_or(reachOfRow(items)), standsBeside)) {
         std::stable_sort(members.begin(), members.end(),
                          [&](int a, int b) { return items.at(a).whole.x() < items.at(b).whole.x(); });
         QRect bounds;
@@ -183,10 +183,11 @@ QList<Placing> wayMade(const QList<Arranged> &items, const QSet<ControlId> &chos
             placings.append({items.at(i), items.at(i).place.translated(0, down)});
         }
     }
-    // The others row by row from the top; a row goes down as a whole until it is clear of what was put or moved. Once
-    // it moves, it keeps clear of what stayed, too; what overlapped before is no matter of ours.
+    // The others row by row from the top, a row being what stands level; it goes down as a whole until it is clear of
+    // what was put or moved. Once it moves, it keeps clear of what stayed, too; what overlapped before is no matter of
+    // ours.
     TakenPlaces stayed;
-    for (const FieldRow &row : fieldRows(others)) {
+    for (const FieldRow &row : fieldRows(others, pitch / 2)) {
         int by = 0;
         for (bool isClear = false; !isClear;) {
             isClear = true;

@@ -18,9 +18,8 @@ struct FieldRow
     int bottom = 0; // px, of the lowest
 };
 // From top to bottom: the fewest rows in which the first lines lie within most of the height of a line, and in which
-// nothing stands over another.
-
-QList<FieldRow> fieldRows(const QList<Arranged> &items);
+// nothing stands over another. reach: how far their first lines may be apart instead, px.
+QList<FieldRow> fieldRows(const QList<Arranged> &items, std::optional<int> reach = {});
 
 // A field that begins a line of its own or of its column, with those that follow right behind it in its row.
 using FieldBlock = QList<int>;
