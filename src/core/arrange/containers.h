@@ -52,8 +52,8 @@ Form inNestingOrder(const Form &form);
 // What rails did to a container's left edge is done to what it holds and no rail holds. `after` has the same controls.
 Form withMembersFollowing(const Form &before, const Form &after);
 
-// What goes with the form's right edge: it rides that, and so does every container around it. What rides it in a container
-// that stays would be taken out of it.
+// What goes with the form's right edge: it rides that, and so does every container around it. What rides it in a
+// container that stays would be taken out of it.
 QSet<ControlId> heldToFormRight(const Form &form);
 
 // The containers that begin before x and hold something that begins there or behind it: those that widen when space

@@ -27,7 +27,7 @@ class Reader
 {
 public:
     explicit Reader(const QList<Arranged> &items)
-        : m_items(items), m_rows(fieldRows(items)), m_hole(usualRowGap(items, 1) + LineHeight)
+        : m_items(items), m_rows(fieldRows(items)), m_hole(usualRowGap(items, m_rows, 1) + LineHeight)
     {
     }
 

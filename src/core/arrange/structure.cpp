@@ -107,8 +107,12 @@ QList<FieldBlock> fieldBlocks(const QList<Arranged> &items)
 
 int usualRowGap(const QList<Arranged> &items, int pitch)
 {
+    return usualRowGap(items, fieldRows(items), pitch);
+}
+
+int usualRowGap(const QList<Arranged> &items, const QList<FieldRow> &rows, int pitch)
+{
     constexpr qsizetype Looked = 3; // rows below; what is next in a column stands in one of them
-    const QList<FieldRow> rows = fieldRows(items);
     QMap<int, int> counts;
     QList<int> gaps;
     for (qsizetype r = 0; r < rows.size(); ++r) {

@@ -28,6 +28,7 @@ QList<FieldBlock> fieldBlocks(const QList<Arranged> &items);
 
 // The space that most rows keep to the next one, px, on the grid; 8 where there is nothing to go by.
 int usualRowGap(const QList<Arranged> &items, int pitch);
+int usualRowGap(const QList<Arranged> &items, const QList<FieldRow> &rows, int pitch);
 
 // What is on the form after some fields were put where others stand: those make way downwards, the blocks below them
 // likewise, as far as it takes. Fields put on the lower part of another go below it. placed: the controls that were

@@ -326,7 +326,7 @@ private:
 void settleRows(Layout &layout, const QList<FieldRow> &rows)
 {
     const int pitch = layout.pitch;
-    const int gap = std::clamp(usualRowGap(layout.items, pitch), pitch, 3 * pitch);
+    const int gap = std::clamp(usualRowGap(layout.items, rows, pitch), pitch, 3 * pitch);
     const int near = areRough(layout) ? NearGap : NearSize;
     QList<QRect> before; // where each stood, with its caption where captions stand
     for (int i = 0; i < layout.items.size(); ++i) {

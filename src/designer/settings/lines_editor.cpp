@@ -29,9 +29,12 @@ void LinesEditor::setLines(const QString &lines, const QString &placeholder)
     if (hasFocus() && document()->isModified()) {
         return;
     }
+    setPlaceholderText(placeholder);
+    if (lines == m_before && lines == toPlainText()) {
+        return; // laying it out anew takes its time
+    }
     m_before = lines;
     setPlainText(lines);
-    setPlaceholderText(placeholder);
     document()->setModified(false);
 }
 
