@@ -61,7 +61,8 @@ int backwardTabs(const Form &form)
         if (before && before->band == control->band) {
             const bool isSameRow =
                 control->place.y() < bottomOf(before->place) && before->place.y() < bottomOf(control->place);
-            const bool isUp = bottomOf(control->place) <= before->place.y();
+            // To the top of the column behind, a form reads on.
+            const bool isUp = bottomOf(control->place) <= before->place.y() && control->place.x() <= before->place.x();
             const bool isLeft =
                 isSameRow && control->place.x() < before->place.x() && control->place.y() == before->place.y();
             backward += isUp || isLeft ? 1 : 0;

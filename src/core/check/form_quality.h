@@ -29,7 +29,7 @@ struct FormQuality
     int requiredMissing = 0;    // required columns that nothing fills
     int linksWithoutLookup = 0; // foreign keys on the form as raw values
     int typeableIdentities = 0; // keys that number themselves and can be typed
-    int backwardTabs = 0;       // steps of the tab order that jump up, or left in a row
+    int backwardTabs = 0;       // steps of the tab order that jump up, but to a column further right, or left in a row
     int leftEdges = 0;          // different left edges of boxes
     int rightEdges = 0;
     int mostLeftEdges = 0; // in the column of boxes that has most
