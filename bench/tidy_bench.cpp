@@ -4,27 +4,20 @@
 
 #include "core/arrange/operations.h"
 #include "core/arrange/tidy.h"
-#include "core/check/tidiness.h"
 #include "data/dialect/connection.h"
 #include "data/profile/profiler.h"
 #include "support/rough_forms.h"
+#include "support/tidiness.h"
 
 #include <QTextStream>
 
 namespace nabblet {
 
+using namespace samples;
+
 namespace {
 
 constexpr int RoughEach = 3; // times that each draft is made rough
-
-QList<ControlId> allOf(const Form &form)
-{
-    QList<ControlId> ids;
-    for (const Control &control : form.controls) {
-        ids.append(control.id);
-    }
-    return ids;
-}
 
 } // namespace
 

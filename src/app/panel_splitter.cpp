@@ -2,7 +2,6 @@
 
 #include <QApplication>
 #include <QHash>
-#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>

@@ -12,6 +12,15 @@ namespace nabblet::samples {
 constexpr int JitterAcross = 16; // px, either way
 constexpr int JitterDown = 10;
 
+inline QList<ControlId> allOf(const Form &form)
+{
+    QList<ControlId> ids;
+    for (const Control &control : form.controls) {
+        ids.append(control.id);
+    }
+    return ids;
+}
+
 // Every control somewhat beside its place. Containers stay: what they hold would stick out.
 inline Form jittered(const Form &form, QRandomGenerator &random)
 {

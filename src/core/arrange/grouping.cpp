@@ -177,7 +177,14 @@ Form withoutContainer(const Form &form, ControlId id)
         result.controls.replace(i, control);
     }
     result.controls.removeAt(result.controls.indexOf(id));
-    result.handOrder.removeOne(id);
+    for (Rule &rule : result.rules) { // what stood in it goes on following its rules
+        for (const ControlId each : rule.on.contains(id) ? freed : QList<ControlId>()) {
+            if (!rule.on.contains(each)) {
+                rule.on.append(each);
+            }
+        }
+    }
+    forget(result, {id});
     return withWayMade(grownToHold(result), freed);
 }
 

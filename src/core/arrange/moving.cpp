@@ -216,14 +216,18 @@ Form deleteControls(const Form &form, const QList<ControlId> &controls)
         }
     }
     result.boundColumns.removeIf([&](const BoundColumn &bound) { return !stillBound.contains(bound.column); });
-    // Their numbers may be given to others.
-    const auto left = [&](ControlId id) { return leaving.contains(id); };
-    result.handOrder.removeIf(left);
-    for (Rule &rule : result.rules) {
-        rule.on.removeIf(left);
-    }
-    result.rules.removeIf([](const Rule &rule) { return rule.on.isEmpty(); });
+    forget(result, leaving);
     return result;
+}
+
+void forget(Form &form, const QSet<ControlId> &gone)
+{
+    const auto isGone = [&](ControlId id) { return gone.contains(id); };
+    form.handOrder.removeIf(isGone);
+    for (Rule &rule : form.rules) {
+        rule.on.removeIf(isGone);
+    }
+    form.rules.removeIf([](const Rule &rule) { return rule.on.isEmpty(); });
 }
 
 } // namespace nabblet

@@ -48,6 +48,9 @@ Form placeControl(const Form &form, ControlId control, const QRect &place);
 // catalogue and can be placed again.
 Form deleteControls(const Form &form, const QList<ControlId> &controls);
 
+// Takes controls that are gone off the form's rules and its tab order by hand: their numbers may be given to others.
+void forget(Form &form, const QSet<ControlId> &gone);
+
 } // namespace nabblet
 
 Q_DECLARE_OPERATORS_FOR_FLAGS(nabblet::Edges)

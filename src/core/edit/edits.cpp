@@ -153,13 +153,16 @@ Form deleteCaptionsOf(const Form &form, const QList<ControlId> &controls)
 {
     const ControlSet named = setOf(controls);
     Form result = form;
+    ControlSet gone;
     for (int i = result.controls.size() - 1; i >= 0; --i) {
         const Control &control = result.controls.at(i);
         const bool isNamed = named.contains(control.id) || named.contains(control.captionFor);
         if (control.kind == QLatin1String("caption") && isNamed) {
+            gone.insert(control.id);
             result.controls.removeAt(i);
         }
     }
+    forget(result, gone);
     return result;
 }
 

@@ -11,7 +11,7 @@ namespace {
 
 bool isTrue(const QVariant &value)
 {
-    return value.typeId() == QMetaType::QString ? value.toString().toDouble() != 0 : value.toDouble() != 0;
+    return value.toDouble() != 0; // words that are no number are not true, as in SQL
 }
 
 } // namespace

@@ -353,6 +353,17 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
 }
 
 // Sections and settings of what is selected, those that hold the words looked for.
+namespace {
+
+bool speaksOf(const Setting &setting, const QString &words)
+{
+    return words.isEmpty() || settingText(setting.caption).contains(words, Qt::CaseInsensitive) ||
+           settingText(setting.help).contains(words, Qt::CaseInsensitive) ||
+           settingText(setting.section).contains(words, Qt::CaseInsensitive);
+}
+
+} // namespace
+
 void Inspector::filter()
 {
     const SettingContext now = context();
@@ -365,10 +376,7 @@ void Inspector::filter()
             if (setting.of != section.of || std::strcmp(setting.section, section.name) != 0) {
                 continue;
             }
-            const bool holds = words.isEmpty() || settingText(setting.caption).contains(words, Qt::CaseInsensitive) ||
-                               settingText(setting.help).contains(words, Qt::CaseInsensitive) ||
-                               settingText(setting.section).contains(words, Qt::CaseInsensitive);
-            const bool isShown = setting.of == of && holds && setting.applies(now);
+            const bool isShown = setting.of == of && speaksOf(setting, words) && setting.applies(now);
             if (field.row) {
                 field.row->setVisible(isShown);
             }
@@ -388,16 +396,11 @@ void Inspector::filter()
 // Where nothing that is selected has a setting of those words, says so, and which of the form's have.
 void Inspector::sayWhatWasNotFound(const QString &words, SettingOf of, const SettingContext &now)
 {
-    const auto holds = [&](const Setting &setting) {
-        return settingText(setting.caption).contains(words, Qt::CaseInsensitive) ||
-               settingText(setting.help).contains(words, Qt::CaseInsensitive) ||
-               settingText(setting.section).contains(words, Qt::CaseInsensitive);
-    };
     bool isFound = words.isEmpty();
     QStringList ofForm;
     for (const Field &field : m_fields) {
         const Setting &setting = *field.setting;
-        if (!isFound && holds(setting) && setting.applies(now)) {
+        if (!isFound && speaksOf(setting, words) && setting.applies(now)) {
             isFound = setting.of == of;
             if (setting.of == SettingOf::Form) {
                 ofForm.append(settingText(setting.caption));

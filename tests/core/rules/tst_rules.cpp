@@ -2,6 +2,7 @@
 #include "core/arrange/grouping.h"
 #include "core/arrange/moving.h"
 #include "core/edit/clipboard.h"
+#include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/formula/row_formulas.h"
 #include "core/rules/rules.h"
@@ -165,6 +166,22 @@ private Q_SLOTS:
         QCOMPARE(left.rules.size(), 1);
         QCOMPARE(left.rules.first().on, QList<ControlId>{1});
         QCOMPARE(left.handOrder, QList<ControlId>{1});
+    }
+
+    // Nor do groups that are taken off and captions that are removed; what stood in a group goes on following its
+    // rules.
+    void whatGoesOtherwiseLeavesNoneEither()
+    {
+        const Grouped group = withContainer(m_form, {1, 3}, "group-box");
+        const Form off = withoutContainer(with(group.form, {group.container, 1}, "a = 1"), group.container);
+        QCOMPARE(off.rules.size(), 1);
+        QSet<ControlId> on(off.rules.first().on.begin(), off.rules.first().on.end());
+        QCOMPARE(on.size(), off.rules.first().on.size());
+        QVERIFY(on.contains(1) && on.contains(3) && !on.contains(group.container));
+        QVERIFY(!inRow(off, 3, {{"a", 1}}).mayType);
+        const Form bare = deleteCaptionsOf(*withCondition(m_form, {2}, "shown", "a = 1", nullptr), {1});
+        QVERIFY(!bare.controls.find(2));
+        QVERIFY(bare.rules.isEmpty());
     }
 
     void copiesFollowTheSameRules()

@@ -4,17 +4,18 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/tidy.h"
-#include "core/check/tidiness.h"
 #include "core/draft/draft.h"
 #include "data/profile/profiler.h"
 #include "support/odd_databases.h"
 #include "support/rough_forms.h"
 #include "support/sample_database.h"
 #include "support/sample_forms.h"
+#include "support/tidiness.h"
 
 #include <QTest>
 
 using namespace nabblet;
+using namespace nabblet::samples;
 
 class TestRoughWork : public QObject
 {
@@ -23,14 +24,6 @@ class TestRoughWork : public QObject
     QTemporaryDir m_folder;
     const FixedTextMeasure m_measure;
 
-    static QList<ControlId> allOf(const Form &form)
-    {
-        QList<ControlId> ids;
-        for (const Control &control : form.controls) {
-            ids.append(control.id);
-        }
-        return ids;
-    }
     Form tidy(const Form &form) const { return tidied(form, allOf(form), m_measure); }
 
     // Draws each draft of a database rough, and looks at what tidy makes of it.

@@ -2,6 +2,7 @@
 #include "core/arrange/arranged.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
+#include "core/arrange/moving.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/row_edits.h"
@@ -133,9 +134,12 @@ Form above(const ArrangeContext &context)
 Form removed(const ArrangeContext &context)
 {
     Form form = context.form;
+    QSet<ControlId> gone;
     for (const Control *caption : captions(context)) {
         form.controls.removeAt(form.controls.indexOf(caption->id));
+        gone.insert(caption->id);
     }
+    forget(form, gone);
     return form;
 }
 

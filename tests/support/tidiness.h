@@ -1,47 +1,67 @@
-#include "core/check/tidiness.h"
+// How tidy a form is, in figures, and how much of an arrangement is left after it was changed.
+#pragma once
 
 #include "core/arrange/arranged.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/lines.h"
 #include "core/arrange/rows.h"
+#include "core/kinds/kind.h"
 
 #include <QMap>
 
 #include <algorithm>
 
-namespace nabblet {
+namespace nabblet::samples {
 
-namespace {
+struct Tidiness
+{
+    int nearMisses = 0;  // left edges, or first lines, of boxes of one area that lie 1 to 7 px apart
+    int unequalGaps = 0; // steps down a column that differ by 1 to 7 px from the one before
+    int overlaps = 0;    // pairs of boxes of one area that cover one another
 
-constexpr int Miss = 7; // px; edges that are no further apart, and are not one, look like a mistake
+    Tidiness &operator+=(const Tidiness &other);
+};
+
+// Of the pairs of boxes that had one left edge, or stood in one row, how many have and do.
+struct Regained
+{
+    int edges = 0;
+    int edgesOf = 0;
+    int rows = 0;
+    int rowsOf = 0;
+    int rowsJoined = 0; // pairs that stand in one row now and did not
+    bool isOrderKept = true;
+
+    Regained &operator+=(const Regained &other);
+};
+
+constexpr int NearMiss = 7; // px; edges that are no further apart, and are not one, look like a mistake
 
 // Pairs of neighbouring values that nearly are one.
-int nearMissesAmong(QList<int> values)
+inline int nearMissesAmong(QList<int> values)
 {
     std::sort(values.begin(), values.end());
     int misses = 0;
     for (qsizetype i = 1; i < values.size(); ++i) {
         const int apart = values.at(i) - values.at(i - 1);
-        misses += apart > 0 && apart <= Miss ? 1 : 0;
+        misses += apart > 0 && apart <= NearMiss ? 1 : 0;
     }
     return misses;
 }
 
-bool isBox(const Form &form, const Arranged &item)
+inline bool isBox(const Form &form, const Arranged &item)
 {
     return !isCaption(*form.controls.find(item.control));
 }
 
-QList<Arranged> boxesIn(const Form &form, const Area &area)
+inline QList<Arranged> boxesIn(const Form &form, const Area &area)
 {
     QList<Arranged> boxes = arrangedIn(form, area);
     boxes.removeIf([&](const Arranged &item) { return !isBox(form, item); });
     return boxes;
 }
 
-} // namespace
-
-Tidiness &Tidiness::operator+=(const Tidiness &other)
+inline Tidiness &Tidiness::operator+=(const Tidiness &other)
 {
     nearMisses += other.nearMisses;
     unequalGaps += other.unequalGaps;
@@ -49,7 +69,7 @@ Tidiness &Tidiness::operator+=(const Tidiness &other)
     return *this;
 }
 
-Regained &Regained::operator+=(const Regained &other)
+inline Regained &Regained::operator+=(const Regained &other)
 {
     edges += other.edges;
     edgesOf += other.edgesOf;
@@ -60,7 +80,7 @@ Regained &Regained::operator+=(const Regained &other)
     return *this;
 }
 
-Tidiness tidinessOf(const Form &form)
+inline Tidiness tidinessOf(const Form &form)
 {
     Tidiness tidiness;
     for (const Area &area : areasOf(form)) {
@@ -79,7 +99,7 @@ Tidiness tidinessOf(const Form &form)
             for (qsizetype i = 2; i < column.size(); ++i) {
                 const int before = column.at(i - 1).y() - bottomOf(column.at(i - 2));
                 const int now = column.at(i).y() - bottomOf(column.at(i - 1));
-                tidiness.unequalGaps += now != before && std::abs(now - before) <= Miss ? 1 : 0;
+                tidiness.unequalGaps += now != before && std::abs(now - before) <= NearMiss ? 1 : 0;
             }
         }
         const QList<Arranged> all = arrangedIn(form, area);
@@ -92,7 +112,8 @@ Tidiness tidinessOf(const Form &form)
     return tidiness;
 }
 
-Regained regained(const Form &original, const Form &now)
+// The same controls, arranged otherwise.
+inline Regained regained(const Form &original, const Form &now)
 {
     Regained result;
     for (const Area &area : areasOf(original)) {
@@ -121,4 +142,4 @@ Regained regained(const Form &original, const Form &now)
     return result;
 }
 
-} // namespace nabblet
+} // namespace nabblet::samples
