@@ -115,11 +115,6 @@ int leastWindowWidth(const Form &form)
 
 namespace {
 
-bool stretches(const Control &control)
-{
-    return control.rides.left != FixedRail::None;
-}
-
 // How far left something that goes with the form's right edge may come, px: to the left edge of what around it stays.
 int leftmostOf(const Form &form, const Control &control)
 {
@@ -170,6 +165,11 @@ int leastWidthFor(const Form &form, const Control &control, const QSet<ControlId
 }
 
 } // namespace
+
+bool stretches(const Control &control)
+{
+    return control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None;
+}
 
 Form setFormWidth(const Form &form, int width)
 {

@@ -23,6 +23,9 @@ int narrowestWidth(const Form &form);
 // The narrowest a window may get: as pinned, else as worked out.
 int leastWindowWidth(const Form &form);
 
+// Whether a control gets wider with the form: held to its right edge, and at the left to anything.
+bool stretches(const Control &control);
+
 // Changes the form's width, px; it stops at the rightmost control that does not ride the right edge, and where what
 // does would leave the form or its container.
 Form setFormWidth(const Form &form, int width);

@@ -64,12 +64,6 @@ QList<Arranged> fieldsToFlow(const Form &form, const QSet<ControlId> &chosen)
     return most;
 }
 
-// Whether a box gets wider with the form.
-bool stretches(const Control &control)
-{
-    return control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None;
-}
-
 // Blocks as they read.
 QList<Block> blocksAsTheyRead(const Form &form, const QList<Arranged> &items)
 {
@@ -361,7 +355,8 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount,
     result = withHeight(withPlacings(result, below), area, std::max(pitch, heightOf(form, area) + by));
     result = grownToHold(result);
     if (isWhole && area.container == 0) {
-        result = setFormWidth(result, columns.end + std::clamp(onGrid(form.width - rightOf(before), pitch), 0, 4 * pitch));
+        result =
+            setFormWidth(result, columns.end + std::clamp(onGrid(form.width - rightOf(before), pitch), 0, 4 * pitch));
     }
     result = withEdgesRiding(result, moving, stretching, columns.end);
     // What stood beside them, and is in the way now, makes way.
