@@ -2,6 +2,7 @@
 #include "app/entry_window.h"
 #include "app/main_window.h"
 #include "core/arrange/operations.h"
+#include "core/arrange/window_size.h"
 #include "core/file/form_file.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/holders/tab_pages.h"
@@ -198,10 +199,10 @@ private:
         Selection rail;
         rail.setRail(m_window.document()->form().rails.last().id);
         board->setSelection(rail);
-        board->setTrialWidth(960);
+        board->setTrialSize({960, designedSize(board->document()->form()).height()});
         board->zoomToForm();
         shoot("board-width");
-        board->setTrialWidth(0);
+        board->setTrialSize({});
         board->zoomToForm();
 
         board->select({});

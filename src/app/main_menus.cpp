@@ -232,7 +232,7 @@ void MainWindow::makeArrangeMenu()
     for (const ArrangeGroup group :
          {ArrangeGroup::LineUp, ArrangeGroup::Match, ArrangeGroup::Gaps, ArrangeGroup::Fit, ArrangeGroup::Grid,
           ArrangeGroup::Centre, ArrangeGroup::Order, ArrangeGroup::Captions, ArrangeGroup::Rows, ArrangeGroup::Groups,
-          ArrangeGroup::Whole}) {
+          ArrangeGroup::Holds, ArrangeGroup::Whole}) {
         QMenu *part = menu->addMenu(arrangeGroupTitle(group));
         part->setToolTipsVisible(true);
         part->addActions(m_arrange->actionsOf(group));
@@ -475,22 +475,25 @@ void MainWindow::showBoardMenu(const QPoint &global)
             action->setCheckable(true);
             action->setChecked(there->hold == wanted);
         };
-        hold(tr("Holds to the left"), Hold::Left);
-        hold(tr("Holds to the right"), Hold::Right);
+        const bool isLevel = isLevelRail(m_document->form(), rail);
+        hold(isLevel ? tr("Holds to the top") : tr("Holds to the left"), Hold::Start);
+        hold(isLevel ? tr("Holds to the bottom") : tr("Holds to the right"), Hold::End);
         hold(tr("Keeps its share"), Hold::Share);
         menu.addSeparator();
-        QAction *automatic = menu.addAction(tr("Stands clear of captions"), this, [this, rail, there] {
-            m_document->apply(tr("Change a rail"),
-                              withRailAutomatic(m_document->form(), rail, !there->isAutomatic, *m_appearance));
-        });
-        automatic->setCheckable(true);
-        automatic->setChecked(there->isAutomatic);
-        menu.addSeparator();
+        if (!isLevel) {
+            QAction *automatic = menu.addAction(tr("Stands clear of captions"), this, [this, rail, there] {
+                m_document->apply(tr("Change a rail"),
+                                  withRailAutomatic(m_document->form(), rail, !there->isAutomatic, *m_appearance));
+            });
+            automatic->setCheckable(true);
+            automatic->setChecked(there->isAutomatic);
+            menu.addSeparator();
+        }
         menu.addAction(tr("Delete the rail"), this, [this] { m_board->deleteSelection(); });
     } else if (!selection.isEmpty()) {
         for (const ArrangeGroup group :
              {ArrangeGroup::LineUp, ArrangeGroup::Match, ArrangeGroup::Gaps, ArrangeGroup::Fit, ArrangeGroup::Captions,
-              ArrangeGroup::Rows, ArrangeGroup::Groups, ArrangeGroup::Order}) {
+              ArrangeGroup::Rows, ArrangeGroup::Groups, ArrangeGroup::Holds, ArrangeGroup::Order}) {
             QMenu *part = menu.addMenu(arrangeGroupTitle(group));
             part->addActions(m_arrange->actionsOf(group));
             connect(part, &QMenu::aboutToHide, m_arrange, &ArrangeActions::endPreview);

@@ -21,7 +21,7 @@
 #include "designer/panels/outline_panel.h"
 #include "designer/panels/palette.h"
 #include "designer/panels/rename_dialog.h"
-#include "designer/panels/width_slider.h"
+#include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
 #include "entry/records/record_recovery.h"
 #include "entry/records/unsaved_record.h"

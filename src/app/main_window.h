@@ -32,7 +32,7 @@ class PanelSplitter;
 class Panel;
 class StoredValues;
 class TopBar;
-class WidthSlider;
+class WindowSizeStrip;
 
 enum class ThemeChoice { AsDesktop, Light, Dark };
 
@@ -156,7 +156,7 @@ private:
     OutlinePanel *m_outline = nullptr;
     QSplitter *m_leftFrame = nullptr;
     ArrangeActions *m_arrange = nullptr;
-    WidthSlider *m_widthSlider = nullptr;
+    WindowSizeStrip *m_windowSizeStrip = nullptr;
     std::unique_ptr<StoredValues> m_storedValues;
     Unit m_unit = Unit::Pixels;
     QWidget *m_boardFrame = nullptr;

@@ -23,7 +23,7 @@
 #include "designer/panels/inner_form_bar.h"
 #include "designer/panels/outline_panel.h"
 #include "designer/panels/rename_dialog.h"
-#include "designer/panels/width_slider.h"
+#include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
 #include "entry/records/record_recovery.h"
 #include "entry/records/unsaved_record.h"
@@ -219,12 +219,12 @@ void MainWindow::closeDocument()
     m_storedValues.reset();
     showHistory(false);
     showRowsTable(false);
-    delete m_widthSlider;
+    delete m_windowSizeStrip;
     delete m_innerBar;
     m_innerBar = nullptr;
     delete m_board;
     delete m_inspector;
-    m_widthSlider = nullptr;
+    m_windowSizeStrip = nullptr;
     delete m_entryView;
     m_board = nullptr;
     m_inspector = nullptr;
@@ -394,14 +394,14 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     }
     m_board = new Board(m_document.get(), m_session.get(), *m_appearance, m_boardFrame);
     m_inspector = new Inspector(m_document.get(), m_appearance.get(), m_inspectorFrame);
-    m_widthSlider = new WidthSlider(m_board);
+    m_windowSizeStrip = new WindowSizeStrip(m_board);
     m_innerBar = new InnerFormBar;
     m_boardFrame->layout()->addWidget(m_innerBar);
     m_boardFrame->layout()->addWidget(m_board);
     connect(m_innerBar, &InnerFormBar::backRequested, this, &MainWindow::leaveInnerForm);
     connect(m_board, &Board::innerFormRequested, this, &MainWindow::enterInnerForm, Qt::QueuedConnection);
     connect(m_document.get(), &FormDocument::focusChanged, this, &MainWindow::followFocus);
-    m_boardFrame->layout()->addWidget(m_widthSlider);
+    m_boardFrame->layout()->addWidget(m_windowSizeStrip);
     m_inspectorFrame->layout()->addWidget(m_inspector);
     prepareBoard();
     connect(m_board, &Board::rowsRequested, this, &MainWindow::changeRows, Qt::QueuedConnection);

@@ -13,7 +13,7 @@
 #include "designer/panels/command_finder.h"
 #include "designer/panels/outline_panel.h"
 #include "designer/panels/rows_table.h"
-#include "designer/panels/width_slider.h"
+#include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
 #include "support/sample_database.h"
 #include "support/when_open.h"
@@ -521,12 +521,13 @@ private Q_SLOTS:
         open(m_folder.path());
         auto *slider = part<QSlider>("widthSlider");
         slider->setValue(form().width + 200);
-        QCOMPARE(board()->trialWidth(), form().width + 200);
+        QCOMPARE(board()->trialSize().width(), form().width + 200);
         QVERIFY(board()->shownForm().width == form().width + 200);
-        QVERIFY(part<QLabel>("widthWords")->text().contains("stretch"));
-        part<QPushButton>("pinWidth")->click();
+        QVERIFY(part<QLabel>("windowSizeWords")->text().contains("stretch"));
+        part<QPushButton>("pinSmallest")->click();
         QCOMPARE(form().leastWidth, form().width + 200);
-        QCOMPARE(board()->trialWidth(), 0); // an edit shows the form as designed again
+        QCOMPARE(form().leastHeight, 0);         // only what was tried
+        QVERIFY(board()->trialSize().isEmpty()); // an edit shows the form as designed again
         m_window->document()->steps()->undo();
         QCOMPARE(form().leastWidth, 0);
     }

@@ -51,7 +51,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t *data, std::size_t size
     demand(again.isOk(), "what was written cannot be read");
     demand(writeForm(*again) == written, "what was read is not what was written");
     (void)tabSequence(*form);
-    (void)leastWindowWidth(*form);
+    (void)leastWindowSize(*form);
     (void)grownToHold(inNestingOrder(*form));
     if (form->controls.size() <= MostPainted) {
         static const Appearance appearance(looks().first(), Theme::Light, QApplication::font());

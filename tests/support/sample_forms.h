@@ -97,6 +97,15 @@ inline Form anyForm(QRandomGenerator &random, int controls)
         rail.captionsFrom = rail.isAutomatic ? random.bounded(50) : 0;
         form.rails.append(rail);
     }
+    for (int i = 0; i < 2; ++i) {
+        Rail rail;
+        rail.id = FixedRail::FirstFree + 3 + i;
+        rail.name = QStringLiteral("level %1").arg(i);
+        rail.position = random.bounded(700);
+        rail.hold = static_cast<Hold>(random.bounded(3));
+        rail.share = rail.hold == Hold::Share && random.bounded(2) == 0 ? random.bounded(1000) : Rail::ByPlace;
+        form.levelRails.append(rail);
+    }
     for (int i = 0; i < controls; ++i) {
         Control control;
         control.id = i + 1;
@@ -107,6 +116,11 @@ inline Form anyForm(QRandomGenerator &random, int controls)
             QRect{random.bounded(800), random.bounded(800), 1 + random.bounded(300), 1 + random.bounded(90)};
         control.rides.left = random.bounded(3) == 0 ? FixedRail::FirstFree + random.bounded(3) : FixedRail::None;
         control.rides.right = random.bounded(4) == 0 ? FixedRail::FormRight : FixedRail::None;
+        const auto levelRail = [&] { return FixedRail::FirstFree + 3 + random.bounded(2); };
+        control.rides.top = random.bounded(5) == 0 ? levelRail() : FixedRail::None;
+        control.rides.bottom = random.bounded(8) == 0   ? FixedRail::BodyBottom
+                               : random.bounded(6) == 0 ? levelRail()
+                                                        : FixedRail::None;
         control.role = random.bounded(4) == 0                     ? QStringLiteral("note")
                        : control.kind == QLatin1String("caption") ? QStringLiteral("caption")
                                                                   : QStringLiteral("field");

@@ -151,10 +151,7 @@ Form withPlacings(const Form &form, const QList<Placing> &placings)
         }
         // A head in another band may be pushed against the edge.
         control.place.moveLeft(std::max(0, control.place.x()));
-        if (before.x() != control.place.x() || rightOf(before) != rightOf(control.place)) {
-            control = withRidesByPlace(form, control);
-        }
-        result.controls.replace(i, control);
+        result.controls.replace(i, withRidesSince(form, before, control));
     }
     return grownToHold(result);
 }

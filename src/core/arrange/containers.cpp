@@ -239,16 +239,22 @@ Form withMembersFollowing(const Form &before, const Form &after)
     }
     Form result = after;
     QHash<ControlId, int> moved; // containers, px to the right
+    QHash<ControlId, int> sunk;  // px down
     for (int i = 0; i < result.controls.size(); ++i) {
         Control control = result.controls.at(i);
-        const int by = moved.value(control.container, 0);
-        const bool isFree = control.rides.left == FixedRail::None && control.rides.right == FixedRail::None;
-        if (by != 0 && isFree) {
-            control.place.translate(by, 0);
+        const Rides &rides = control.rides;
+        const bool isFreeAcross = rides.left == FixedRail::None && rides.right == FixedRail::None;
+        const bool isFreeDown = rides.top == FixedRail::None && rides.bottom == FixedRail::None;
+        const QPoint by(isFreeAcross ? moved.value(control.container, 0) : 0,
+                        isFreeDown ? sunk.value(control.container, 0) : 0);
+        if (!by.isNull()) {
+            control.place.translate(by);
             result.controls.replace(i, control);
         }
         if (holdsOthers(control)) {
-            moved.insert(control.id, control.place.x() - before.controls.at(i).place.x());
+            const QPoint gone = control.place.topLeft() - before.controls.at(i).place.topLeft();
+            moved.insert(control.id, gone.x());
+            sunk.insert(control.id, gone.y());
         }
     }
     return withRidersInside(before, result, moved);
@@ -305,8 +311,9 @@ void shift(Form &form, const QList<Arranged> &items, QPoint by)
         Control control = form.controls.at(i);
         const QPoint distance = moving.contains(control.id) ? by : along.value(control.id);
         if (!distance.isNull()) {
+            const QRect there = control.place;
             control.place.translate(distance);
-            form.controls.replace(i, distance.x() != 0 ? withRidesByPlace(form, control) : control);
+            form.controls.replace(i, withRidesSince(form, there, control));
         }
     }
 }
@@ -406,8 +413,7 @@ Form withContainersGrown(const Form &form)
             makeWayFor(result, container, grown);
             Control held = container;
             held.place = grown;
-            result.controls.replace(i,
-                                    rightOf(grown) == rightOf(container.place) ? held : withRidesByPlace(result, held));
+            result.controls.replace(i, withRidesSince(result, container.place, held));
         }
     }
     return result;
@@ -425,7 +431,10 @@ Rides holdsFor(const Form &form, const QList<ControlId> &controls)
             rides.right = FixedRail::FormRight;
             rides.left = control->rides.left != FixedRail::None ? FixedRail::FormLeft : rides.left;
         }
-        rides.bottom = control->rides.bottom != FixedRail::None ? control->rides.bottom : rides.bottom;
+        if (control->rides.bottom == FixedRail::BodyBottom && control->band == BandRole::Body) {
+            rides.bottom = FixedRail::BodyBottom;
+            rides.top = control->rides.top != FixedRail::None ? FixedRail::BodyTop : rides.top;
+        }
     }
     return rides;
 }

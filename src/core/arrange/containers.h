@@ -49,7 +49,8 @@ QList<ControlId> containersAround(const Form &form, ControlId control);
 // or one inside itself, comes to stand right on its band.
 Form inNestingOrder(const Form &form);
 
-// What rails did to a container's left edge is done to what it holds and no rail holds. `after` has the same controls.
+// What rails did to a container's left and top edge is done to what it holds and no rail holds. `after` has the same
+// controls.
 Form withMembersFollowing(const Form &before, const Form &after);
 
 // What goes with the form's right edge: it rides that, and so does every container around it. What rides it in a

@@ -283,8 +283,9 @@ void moveArea(Form &form, const Area &area, QPoint by)
     for (int i = 0; i < form.controls.size(); ++i) {
         if (moving.contains(form.controls.at(i).id)) {
             Control control = form.controls.at(i);
+            const QRect before = control.place;
             control.place.translate(by);
-            form.controls.replace(i, by.x() != 0 ? withRidesByPlace(form, control) : control);
+            form.controls.replace(i, withRidesSince(form, before, control));
         }
     }
 }

@@ -74,8 +74,9 @@ Form moveControls(const Form &form, const QList<ControlId> &controls, QPoint dis
     }
     const ControlSet named = withMembers(form, controls);
     return grownToHold(changed(form, setOf(withBelongings(form, controls)), [&](Control control) {
+        const QRect before = control.place;
         control.place.translate(isHeadOf(form, control, named) ? QPoint(possible.x(), 0) : possible);
-        return possible.x() == 0 || rule == RideRule::Kept ? control : withRidesByPlace(form, control);
+        return rule == RideRule::Kept ? control : withRidesSince(form, before, control);
     }));
 }
 
@@ -133,6 +134,7 @@ Form moveControlsInto(const Form &form, const QList<ControlId> &asked, const Are
         const Rides needed = holdsFor(form, controls);
         container.rides.left = needed.left != FixedRail::None ? needed.left : container.rides.left;
         container.rides.right = needed.right != FixedRail::None ? needed.right : container.rides.right;
+        container.rides.top = needed.top != FixedRail::None ? needed.top : container.rides.top;
         container.rides.bottom = needed.bottom != FixedRail::None ? needed.bottom : container.rides.bottom;
         result.controls.replace(holder, container);
     }
@@ -173,14 +175,15 @@ Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges ed
         }
         const QRect before = control.place;
         control.place = QRect(left, top, right - left, bottom - top);
-        const bool isMovedAcross = left != before.x() || right != rightOf(before);
-        if (!isMovedAcross || rule == RideRule::Kept) {
+        if (control.place == before || rule == RideRule::Kept) {
             return control;
         }
         // Only an edge that moved lets go of its rail.
         const Control riding = withRidesByPlace(form, control);
         control.rides.left = left != before.x() ? riding.rides.left : control.rides.left;
         control.rides.right = right != rightOf(before) ? riding.rides.right : control.rides.right;
+        control.rides.top = top != before.y() ? riding.rides.top : control.rides.top;
+        control.rides.bottom = bottom != bottomOf(before) ? riding.rides.bottom : control.rides.bottom;
         return control;
     }));
 }

@@ -86,6 +86,8 @@ QString arrangeGroupTitle(ArrangeGroup group)
         return Texts::tr("Rows");
     case ArrangeGroup::Groups:
         return Texts::tr("Groups");
+    case ArrangeGroup::Holds:
+        return Texts::tr("Window size");
     case ArrangeGroup::Whole:
         return Texts::tr("Tidy");
     }

@@ -22,6 +22,7 @@
     GROUP(centreOperations)                                                                                            \
     GROUP(orderOperations)                                                                                             \
     GROUP(placeOperations)                                                                                             \
+    GROUP(holdOperations)                                                                                              \
     GROUP(captionOperations)                                                                                           \
     GROUP(rowOperations)                                                                                               \
     GROUP(groupOperations)                                                                                             \
@@ -31,7 +32,7 @@
 namespace nabblet {
 
 // The parts of the arrange strip, in its order.
-enum class ArrangeGroup { LineUp, Match, Gaps, Fit, Grid, Centre, Order, Captions, Rows, Groups, Whole };
+enum class ArrangeGroup { LineUp, Match, Gaps, Fit, Grid, Centre, Order, Captions, Rows, Groups, Holds, Whole };
 
 // What an operation works on.
 struct ArrangeContext

@@ -18,8 +18,10 @@ namespace {
 QStringList railNames(const Form &form)
 {
     QStringList names;
-    for (const Rail &rail : form.rails) {
-        names.append(rail.name);
+    for (const QList<Rail> *rails : {&form.rails, &form.levelRails}) {
+        for (const Rail &rail : *rails) {
+            names.append(rail.name);
+        }
     }
     return names;
 }
@@ -27,9 +29,11 @@ QStringList railNames(const Form &form)
 template <typename Change> Form withRailChanged(const Form &form, RailId id, Change change)
 {
     Form result = form;
-    for (Rail &rail : result.rails) {
-        if (rail.id == id) {
-            change(rail);
+    for (QList<Rail> *rails : {&result.rails, &result.levelRails}) {
+        for (Rail &rail : *rails) {
+            if (rail.id == id) {
+                change(rail);
+            }
         }
     }
     return result;
@@ -43,12 +47,23 @@ bool endsOnRail(const Control &control)
 
 } // namespace
 
-Form withRail(const Form &form, int x)
+namespace {
+
+// A rail that the form does not have yet.
+Rail newRail(const Form &form, int position)
 {
     Rail rail;
     rail.id = nextRailId(form);
     rail.name = NamePool(railNames(form)).take(QStringLiteral("rail"));
-    rail.position = std::clamp(x, 0, form.width);
+    rail.position = position;
+    return rail;
+}
+
+} // namespace
+
+Form withRail(const Form &form, int x)
+{
+    const Rail rail = newRail(form, std::clamp(x, 0, form.width));
     Form result = form;
     result.rails.append(rail);
     for (int i = 0; i < result.controls.size(); ++i) {
@@ -71,11 +86,70 @@ Form withRail(const Form &form, int x)
     return result;
 }
 
+Form withLevelRail(const Form &form, int y)
+{
+    const Band *body = findBand(form, BandRole::Body);
+    const Rail rail = newRail(form, std::clamp(y, 0, body ? body->height : 0));
+    Form result = form;
+    result.levelRails.append(rail);
+    for (int i = 0; i < result.controls.size(); ++i) {
+        Control control = result.controls.at(i);
+        if (control.band != BandRole::Body || control.captionFor != 0) {
+            continue;
+        }
+        for (const auto &[edge, at] :
+             {std::pair{&Rides::top, control.place.y()}, {&Rides::bottom, bottomOf(control.place)}}) {
+            if (control.rides.*edge == FixedRail::None && at == rail.position) {
+                control.rides.*edge = rail.id;
+            }
+        }
+        result.controls.replace(i, control);
+    }
+    return result;
+}
+
+namespace {
+
+// The same as withEdgesKept() for edges that lie level.
+Form withLevelEdgesKept(const Form &form, const QList<Arranged> &items, bool isTop)
+{
+    const auto edgeOf = [&](const QRect &place) { return isTop ? place.y() : bottomOf(place); };
+    const int y = edgeOf(items.last().place);
+    Form result = form;
+    RailId id = FixedRail::None;
+    for (const Rail &rail : form.levelRails) {
+        id = rail.position == y ? rail.id : id;
+    }
+    if (id == FixedRail::None) {
+        result.levelRails.append(newRail(form, y));
+        id = result.levelRails.last().id;
+    }
+    QList<Placing> placings;
+    for (const Arranged &item : items) {
+        placings.append({item, item.place.translated(0, y - edgeOf(item.place))});
+    }
+    result = withPlacings(result, placings);
+    for (const Arranged &item : items) {
+        const int index = result.controls.indexOf(item.control);
+        Control control = result.controls.at(index);
+        (isTop ? control.rides.top : control.rides.bottom) = id;
+        RailId &otherEdge = isTop ? control.rides.bottom : control.rides.top;
+        otherEdge = otherEdge == id ? FixedRail::None : otherEdge;
+        result.controls.replace(index, control);
+    }
+    return result;
+}
+
+} // namespace
+
 Form withEdgesKept(const Form &form, const QList<ControlId> &selected, Edge edge)
 {
     const QList<Arranged> items = arrangedOf(form, selected);
     if (items.isEmpty()) {
         return form;
+    }
+    if (edge == Edge::Top || edge == Edge::Bottom) {
+        return withLevelEdgesKept(form, items, edge == Edge::Top);
     }
     const bool isLeft = edge == Edge::Left;
     const auto edgeOf = [&](const QRect &place) { return isLeft ? place.x() : rightOf(place); };
@@ -86,11 +160,8 @@ Form withEdgesKept(const Form &form, const QList<ControlId> &selected, Edge edge
         id = rail.position == x ? rail.id : id;
     }
     if (id == FixedRail::None) {
-        Rail rail;
-        rail.id = id = nextRailId(form);
-        rail.name = NamePool(railNames(form)).take(QStringLiteral("rail"));
-        rail.position = x;
-        result.rails.append(rail);
+        result.rails.append(newRail(form, x));
+        id = result.rails.last().id;
     }
     QList<Placing> placings;
     for (const Arranged &item : items) {
@@ -156,11 +227,13 @@ Form withRailAutomatic(const Form &form, RailId id, bool isAutomatic, const Text
 Form withoutRail(const Form &form, RailId id)
 {
     Form result = form;
-    result.rails.removeIf([&](const Rail &rail) { return rail.id == id; });
+    for (QList<Rail> *rails : {&result.rails, &result.levelRails}) {
+        rails->removeIf([&](const Rail &rail) { return rail.id == id; });
+    }
     for (int i = 0; i < result.controls.size(); ++i) {
         Control control = result.controls.at(i);
-        for (RailId *edge : {&control.rides.left, &control.rides.right, &control.rides.bottom}) {
-            *edge = *edge == id ? FixedRail::None : *edge;
+        for (const auto edge : RideEdges) {
+            control.rides.*edge = control.rides.*edge == id ? FixedRail::None : control.rides.*edge;
         }
         result.controls.replace(i, control);
     }
@@ -175,7 +248,8 @@ QList<RailId> railsRidden(const Form &form, const QList<ControlId> &controls)
         if (!chosen.contains(control.id)) {
             continue;
         }
-        for (const RailId id : {control.rides.left, control.rides.right, control.rides.bottom}) {
+        for (const auto edge : RideEdges) {
+            const RailId id = control.rides.*edge;
             if (id != FixedRail::None && !rails.contains(id)) {
                 rails.append(id);
             }
@@ -188,8 +262,8 @@ int edgesOn(const Form &form, RailId id)
 {
     int edges = 0;
     for (const Control &control : form.controls) {
-        edges += (control.rides.left == id ? 1 : 0) + (control.rides.right == id ? 1 : 0) +
-                 (control.rides.bottom == id ? 1 : 0);
+        edges += static_cast<int>(std::count_if(RideEdges.begin(), RideEdges.end(),
+                                                [&](const auto edge) { return control.rides.*edge == id; }));
     }
     return edges;
 }

@@ -10,8 +10,11 @@ namespace nabblet {
 // A rail at x, px; edges that stand there ride it from then on. An own name is found for it ("rail", "rail_2", …).
 Form withRail(const Form &form, int x);
 
-// Keeps the left or right edges of what is selected lined up: they go where the lead's is, on a new rail or the one
-// that stands there, and ride it.
+// A level rail at y, px from the body's top; top and bottom edges that stand there ride it from then on.
+Form withLevelRail(const Form &form, int y);
+
+// Keeps one edge of all that is selected lined up: they go where the lead's is, on a new rail or the one that stands
+// there, and ride it.
 Form withEdgesKept(const Form &form, const QList<ControlId> &selected, Edge edge);
 
 // The name made unique among the form's rails; an empty one changes nothing.

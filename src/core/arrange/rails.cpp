@@ -3,6 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
+#include "core/arrange/stretching.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"
@@ -15,21 +16,6 @@
 namespace nabblet {
 
 namespace {
-
-// A control after the rails it rides moved by these distances.
-Control followed(Control control, int leftBy, int rightBy)
-{
-    const bool leftRides = control.rides.left != FixedRail::None;
-    const bool rightRides = control.rides.right != FixedRail::None;
-    if (leftRides && rightRides) {
-        const int left = control.place.x() + leftBy;
-        const int right = std::max(rightOf(control.place) + rightBy, left + LeastSize);
-        control.place = QRect(left, control.place.y(), right - left, control.place.height());
-    } else if (leftRides || rightRides) {
-        control.place.translate(leftRides ? leftBy : rightBy, 0);
-    }
-    return control;
-}
 
 // Whether a control stands behind x as a whole. A container does where all that it may hold does.
 bool standsBehind(const Control &control, int x)
@@ -102,7 +88,7 @@ void moveTogether(Form &form, const QSet<RailId> &rails, int distance)
         const int leftBy = rails.contains(control.rides.left) ? distance : 0;
         const int rightBy = rails.contains(control.rides.right) ? distance : 0;
         if (leftBy != 0 || rightBy != 0) {
-            form.controls.replace(i, followed(control, leftBy, rightBy));
+            form.controls.replace(i, followed(control, {leftBy, rightBy, 0, 0}));
         }
     }
     for (Rail &rail : form.rails) {
@@ -181,6 +167,7 @@ int railPosition(const Form &form, RailId rail)
 {
     switch (rail) {
     case FixedRail::FormLeft:
+    case FixedRail::BodyTop:
         return 0;
     case FixedRail::FormRight:
         return form.width;
@@ -199,28 +186,35 @@ Form moveRail(const Form &form, RailId id, int position)
 {
     Form result = form;
     int distance = 0;
-    for (Rail &rail : result.rails) {
-        if (rail.id == id) {
-            distance = std::max(position, 0) - rail.position;
-            if (rail.isAutomatic) {
-                distance = std::max(distance, -rail.captionsFrom);
-                rail.captionsFrom += distance;
+    for (QList<Rail> *rails : {&result.rails, &result.levelRails}) {
+        for (Rail &rail : *rails) {
+            if (rail.id == id) {
+                distance = std::max(position, 0) - rail.position;
+                if (rail.isAutomatic) {
+                    distance = std::max(distance, -rail.captionsFrom);
+                    rail.captionsFrom += distance;
+                }
+                rail.position += distance;
             }
-            rail.position += distance;
         }
     }
     if (distance == 0) {
         return form;
     }
+    const bool isLevel = isLevelRail(form, id);
+    const auto by = [&](RailId rail) { return rail == id ? distance : 0; };
     for (int i = 0; i < result.controls.size(); ++i) {
         const Control &control = result.controls.at(i);
-        const int leftBy = control.rides.left == id ? distance : 0;
-        const int rightBy = control.rides.right == id ? distance : 0;
-        if (leftBy != 0 || rightBy != 0) {
-            result.controls.replace(i, followed(control, leftBy, rightBy));
+        const Rides &rides = control.rides;
+        const bool isOnIt = isLevel ? control.band == BandRole::Body && (rides.top == id || rides.bottom == id)
+                                    : rides.left == id || rides.right == id;
+        if (isOnIt) {
+            result.controls.replace(
+                i, followed(control, {by(rides.left), by(rides.right), by(rides.top), by(rides.bottom)}));
         }
     }
-    return grownToHold(withMembersFollowing(form, result));
+    const Form moved = withMembersFollowing(form, result);
+    return grownToHold(isLevel ? withCaptionsFollowing(form, moved) : moved);
 }
 
 int captionWidth(const Control &caption, const TextMeasure &measure)
@@ -318,83 +312,14 @@ Form settled(const Form &form, const TextMeasure &measure)
     return result;
 }
 
-namespace {
-
-// How much lower the body can get, px: as far as all that is held to its bottom scrolls.
-int heightToGive(const Form &form)
-{
-    constexpr int LeastScrolled = 80; // px of it that stay in sight
-    int most = std::numeric_limits<int>::max();
-    for (const Control &control : form.controls) {
-        const bool isHeld = control.band == BandRole::Body && control.rides.bottom == FixedRail::BodyBottom;
-        if (isHeld && control.container == 0) {
-            const bool scrolls = kindNamed(control.kind).scrolls;
-            most = std::min(most, scrolls ? std::max(0, control.place.height() - LeastScrolled) : 0);
-        }
-    }
-    return most == std::numeric_limits<int>::max() ? 0 : most;
-}
-
-} // namespace
-
-Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowing)
-{
-    Form result = form;
-    result.width = narrowing == Narrowing::Allowed ? std::max(LeastSize, width) : std::max(form.width, width);
-    int extraHeight = 0;
-    for (Band &band : result.bands) {
-        if (band.role == BandRole::Body) {
-            extraHeight = std::max(bodyHeight - band.height, narrowing == Narrowing::Allowed ? -heightToGive(form) : 0);
-            band.height += extraHeight;
-        }
-    }
-    int endOfHighest = std::numeric_limits<int>::max(); // of what gets higher with the body
-    for (const Control &control : form.controls) {
-        const bool getsHigher = control.rides.bottom == FixedRail::BodyBottom && control.band == BandRole::Body;
-        endOfHighest = getsHigher ? std::min(endOfHighest, bottomOf(control.place)) : endOfHighest;
-    }
-    const int extra = result.width - form.width;
-    if (extra == 0 && extraHeight == 0) {
-        return form;
-    }
-    const auto movedBy = [&](RailId id) {
-        if (id == FixedRail::FormRight) {
-            return extra;
-        }
-        const Rail *rail = findRail(form, id);
-        if (!rail || rail->hold == Hold::Left || form.width == 0) {
-            return 0;
-        }
-        if (rail->hold == Hold::Right) {
-            return extra;
-        }
-        return static_cast<int>(qRound(static_cast<double>(rail->position) * extra / form.width));
-    };
-    for (Rail &rail : result.rails) {
-        rail.position += movedBy(rail.id);
-    }
-    for (int i = 0; i < result.controls.size(); ++i) {
-        Control control = followed(result.controls.at(i), movedBy(result.controls.at(i).rides.left),
-                                   movedBy(result.controls.at(i).rides.right));
-        if (control.rides.bottom == FixedRail::BodyBottom && control.band == BandRole::Body) {
-            const bool keepsItsHeight = extraHeight < 0 && !kindNamed(control.kind).scrolls; // inside what scrolls
-            control.place.setHeight(control.place.height() + (keepsItsHeight ? 0 : extraHeight));
-        } else if (control.band == BandRole::Body && control.place.y() >= endOfHighest) {
-            control.place.translate(0, extraHeight); // stands below something that gets higher
-        }
-        result.controls.replace(i, control);
-    }
-    return withMembersFollowing(form, result);
-}
-
 Control withRidesByPlace(const Form &form, const Control &control)
 {
     Control result = control;
     const bool isFieldCaption = control.captionFor != 0 && !sitsAbove(control);
     // A container keeps the rails it was given, but takes none by where it comes to stand: it goes with what is in it.
     const bool takesNew = !holdsOthers(control);
-    const auto railAt = [&](int edge, RailId before) {
-        for (const Rail &rail : form.rails) {
+    const auto railAt = [&](const QList<Rail> &rails, int edge, RailId before) {
+        for (const Rail &rail : rails) {
             if (rail.position == edge && (takesNew || rail.id == before)) {
                 return rail.id;
             }
@@ -402,13 +327,36 @@ Control withRidesByPlace(const Form &form, const Control &control)
         // A hold on the form's own edges is a wish about the window's size, not about a line to stand on.
         return before < FixedRail::FirstFree ? before : FixedRail::None;
     };
+    if (control.captionFor == 0) { // the caption of a box goes with the box
+        result.rides.top = railAt(form.levelRails, control.place.y(), control.rides.top);
+        result.rides.bottom = railAt(form.levelRails, bottomOf(control.place), control.rides.bottom);
+    }
     if (isFieldCaption) {
-        result.rides.right = railAt(rightOf(control.place) + CaptionGap, control.rides.right);
+        result.rides.right = railAt(form.rails, rightOf(control.place) + CaptionGap, control.rides.right);
         return result;
     }
-    result.rides.left = railAt(control.place.x(), control.rides.left);
+    result.rides.left = railAt(form.rails, control.place.x(), control.rides.left);
     if (control.kind != QLatin1String("caption")) {
-        result.rides.right = railAt(rightOf(control.place), control.rides.right);
+        result.rides.right = railAt(form.rails, rightOf(control.place), control.rides.right);
+    }
+    return result;
+}
+
+Control withRidesSince(const Form &form, const QRect &before, const Control &control)
+{
+    const bool isMovedAcross = before.x() != control.place.x() || rightOf(before) != rightOf(control.place);
+    const bool isMovedDown = before.y() != control.place.y() || bottomOf(before) != bottomOf(control.place);
+    Control result = control;
+    if (isMovedAcross || (isMovedDown && !form.levelRails.isEmpty())) {
+        const Rides byPlace = withRidesByPlace(form, control).rides;
+        if (isMovedAcross) {
+            result.rides.left = byPlace.left;
+            result.rides.right = byPlace.right;
+        }
+        if (isMovedDown) {
+            result.rides.top = byPlace.top;
+            result.rides.bottom = byPlace.bottom;
+        }
     }
     return result;
 }
@@ -434,10 +382,20 @@ Form grownToHold(const Form &asked)
     for (int i = 0; i < result.controls.size(); ++i) {
         const Control &control = result.controls.at(i);
         if (held.contains(control.id)) {
-            result.controls.replace(i, followed(control, 0, distance));
+            // What stuck out itself comes to the edge.
+            const int by = std::min(distance, result.width - rightOf(control.place));
+            result.controls.replace(i, followed(control, {0, by, 0, 0}));
         }
     }
-    return withMembersFollowing(form, result);
+    result = withCaptionsFollowing(form, withMembersFollowing(form, result));
+    for (int i = 0; i < result.controls.size(); ++i) { // a caption behind its box comes to the edge as well
+        Control caption = result.controls.at(i);
+        if (caption.captionFor != 0 && rightOf(caption.place) > result.width) {
+            caption.place.translate(result.width - rightOf(caption.place), 0);
+            result.controls.replace(i, caption);
+        }
+    }
+    return result;
 }
 
 } // namespace nabblet

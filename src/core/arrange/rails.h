@@ -6,7 +6,7 @@
 
 namespace nabblet {
 
-// Where a rail stands, px from the form's left edge (for FixedRail::BodyBottom from the body band's top).
+// Where a rail stands, px from the form's left edge (a level one from the body's top).
 // 0 for a rail that the form does not have.
 int railPosition(const Form &form, RailId rail);
 
@@ -20,19 +20,16 @@ Form moveRail(const Form &form, RailId rail, int position);
 // nothing is covered and no gap changes.
 Form settled(const Form &form, const TextMeasure &measure);
 
-// Whether a form may be shown narrower than it was designed; where not, a narrower window scrolls.
-enum class Narrowing { Allowed, Refused };
-
-// The form as a window of that width shows it, px, with the body band that high (at least its own height): rails move
-// by their hold, edges follow.
-Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowing = Narrowing::Refused);
-
 // The width a caption needs for its words, px.
 int captionWidth(const Control &caption, const TextMeasure &measure);
 
 // Lets each edge of a control that left its rail go, and each free edge that stands where its like stand on a rail ride
-// it: the left edge of a box on the rail, the right edge of a caption that belongs to a box CaptionGap before it.
+// it: the left edge of a box on the rail, the right edge of a caption that belongs to a box CaptionGap before it. Level
+// rails are ridden by top and bottom edges, by those of a caption only where it belongs to no box.
 Control withRidesByPlace(const Form &form, const Control &control);
+// The same for a control that stood somewhere else before, along the directions in which it moved or changed its size:
+// along the other, edges go on riding at whatever distance they ride.
+Control withRidesSince(const Form &form, const QRect &before, const Control &control);
 
 // Makes containers, bands and form large enough for every control; beside a container that grows, others make way.
 Form grownToHold(const Form &form);

@@ -401,9 +401,9 @@ Form withRoomsDown(const Form &form, const Area &area, const QMap<int, int> &roo
             }
         }
         control.place.moveTop(std::max(0, control.place.y() + by));
-        if (control.rides.bottom == FixedRail::BodyBottom) {
+        if (control.rides.bottom == FixedRail::BodyBottom && control.rides.top != FixedRail::None) {
             // What reaches down to the band's bottom keeps doing so.
-            control.place.setHeight(std::max(8, control.place.height() + total - by));
+            control.place.setHeight(std::max(LeastSize, control.place.height() + total - by));
         }
         if (holdsOthers(control)) {
             carried.insert(control.id, by);
@@ -420,6 +420,15 @@ Form withRoomsDown(const Form &form, const Area &area, const QMap<int, int> &roo
     for (Band &each : result.bands) {
         if (each.role == area.band) {
             each.height = std::max(0, each.height + total);
+        }
+    }
+    if (area.band == BandRole::Body) {
+        for (Rail &rail : result.levelRails) {
+            int by = 0;
+            for (auto [y, distance] : rooms.asKeyValueRange()) {
+                by += rail.position >= y ? distance : 0;
+            }
+            rail.position = std::max(0, rail.position + by);
         }
     }
     return grownToHold(result);

@@ -138,6 +138,10 @@ SnapIndex::SnapIndex(const Form &form, const QList<ControlId> &moving, const Tex
     for (const Rail &rail : form.rails) {
         m_rails.push_back({rail.position, 0, height});
     }
+    const int bodyTop = bandTop(form, BandRole::Body);
+    for (const Rail &rail : form.levelRails) {
+        m_levelRails.push_back({bodyTop + rail.position, 0, form.width});
+    }
     for (const int x : {0, Margin, form.width - Margin, form.width}) {
         m_uprightMargins.push_back({x, 0, height});
     }
@@ -147,7 +151,7 @@ SnapIndex::SnapIndex(const Form &form, const QList<ControlId> &moving, const Tex
             m_levelMargins.push_back({y, 0, form.width});
         }
     }
-    for (Lines *lines : {&m_rails, &m_uprightEdges, &m_uprightCentres, &m_uprightMargins, &m_levelEdges,
+    for (Lines *lines : {&m_rails, &m_levelRails, &m_uprightEdges, &m_uprightCentres, &m_uprightMargins, &m_levelEdges,
                          &m_levelCentres, &m_levelMargins, &m_baselines, &m_widths, &m_heights}) {
         sortAndJoin(*lines);
     }
@@ -296,15 +300,19 @@ Snap SnapIndex::forMove(const Snapping &snapping) const
     Best down;
     down.tolerance = snapping.tolerance;
     if (snapping.isDown) {
-        seek(down, m_levelEdges, place.y(), SnapKind::Edge);
-        seek(down, m_levelEdges, bottomOf(place), SnapKind::Edge);
-        seek(down, m_levelCentres, place.y() + place.height() / 2, SnapKind::Centre);
-        seek(down, m_levelMargins, snapping.whole.y(), SnapKind::Margin);
-        seek(down, m_levelMargins, bottomOf(snapping.whole), SnapKind::Margin);
-        if (snapping.baseline) {
-            seek(down, m_baselines, place.y() + *snapping.baseline, SnapKind::Baseline);
+        seek(down, m_levelRails, place.y(), SnapKind::Rail);
+        seek(down, m_levelRails, bottomOf(place), SnapKind::Rail);
+        if (down.rank > 0) {
+            seek(down, m_levelEdges, place.y(), SnapKind::Edge);
+            seek(down, m_levelEdges, bottomOf(place), SnapKind::Edge);
+            seek(down, m_levelCentres, place.y() + place.height() / 2, SnapKind::Centre);
+            seek(down, m_levelMargins, snapping.whole.y(), SnapKind::Margin);
+            seek(down, m_levelMargins, bottomOf(snapping.whole), SnapKind::Margin);
+            if (snapping.baseline) {
+                seek(down, m_baselines, place.y() + *snapping.baseline, SnapKind::Baseline);
+            }
+            seekGaps(down, snapping.whole, Direction::Down);
         }
-        seekGaps(down, snapping.whole, Direction::Down);
         const int y = place.y() - snapping.bandTop;
         snap.by.setY(down.isFound() ? down.by : onGrid(y, m_pitch) - y);
     }
@@ -351,11 +359,26 @@ Snap SnapIndex::forResize(const Snapping &snapping, Edges edges) const
     if (edges & (Edge::Top | Edge::Bottom)) {
         const bool isTop = edges.testFlag(Edge::Top);
         const int y = isTop ? place.y() : bottomOf(place);
-        seekEdge(down, y, place.height(), isTop, m_levelEdges, m_levelMargins, m_heights);
+        seek(down, m_levelRails, y, SnapKind::Rail);
+        if (down.rank > 0) {
+            seekEdge(down, y, place.height(), isTop, m_levelEdges, m_levelMargins, m_heights);
+        }
         snap.by.setY(down.isFound() ? down.by : onGrid(y - snapping.bandTop, m_pitch) - (y - snapping.bandTop));
     }
     addGuides(snap, across, place, Qt::Vertical);
     addGuides(snap, down, place, Qt::Horizontal);
+    return snap;
+}
+
+Snap SnapIndex::forLevelLine(int y, int bandTop, int tolerance) const
+{
+    Snap snap;
+    Best down;
+    down.tolerance = tolerance;
+    seek(down, m_levelEdges, y, SnapKind::Edge);
+    seek(down, m_levelMargins, y, SnapKind::Margin);
+    snap.by.setY(down.isFound() ? down.by : onGrid(y - bandTop, m_pitch) - (y - bandTop));
+    addGuides(snap, down, QRect(0, y, 1, 1), Qt::Horizontal);
     return snap;
 }
 

@@ -61,6 +61,8 @@ public:
     Snap forResize(const Snapping &snapping, Edges edges) const;
     // Where an upright line at x comes to stand: a rail, or an edge drawn out of the ruler.
     Snap forLine(int x, int tolerance) const;
+    // The same for a level one at y; bandTop as in Snapping.
+    Snap forLevelLine(int y, int bandTop, int tolerance) const;
 
 private:
     struct Line
@@ -81,6 +83,7 @@ private:
     static void addGuides(Snap &snap, const Best &best, const QRect &place, Qt::Orientation orientation);
 
     Lines m_rails;
+    Lines m_levelRails;
     Lines m_uprightEdges; // left and right edges
     Lines m_uprightCentres;
     Lines m_uprightMargins;

@@ -3,6 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/stretching.h"
 
 #include <QSet>
 
@@ -13,19 +14,24 @@ namespace nabblet {
 namespace {
 
 constexpr int FewLetters = 48; // px; a stretching box that is narrower says nothing any more
+constexpr int OneLine = 24;    // px; one that is lower neither
+constexpr int FewLines = 80;   // px that stay in sight of what scrolls
 
-// Whether a control alone is out of order: out of its container or the form, or too narrow though it was not designed
+// Whether a control alone is out of order: out of its container, band or form, or too small though it was not designed
 // so.
 bool isCramped(const Form &form, const Control &control, const Control &designed)
 {
-    const int least = std::min(designed.place.width(), FewLetters);
     const Control *container = form.controls.find(control.container);
     if (container && kindNamed(container->kind).scrolls) {
         return false; // what has no room there scrolls
     }
-    const int left = container ? container->place.x() : 0;
-    const int right = container ? rightOf(container->place) : form.width;
-    return control.place.x() < left || rightOf(control.place) > right || control.place.width() < least;
+    const QSize size = designed.place.size();
+    const bool scrolls = kindNamed(control.kind).scrolls || control.kind == QLatin1String("subform");
+    const QSize least(std::min(size.width(), FewLetters), std::min(size.height(), scrolls ? FewLines : OneLine));
+    const Band *band = findBand(form, control.band);
+    const QRect around = container ? container->place : QRect(0, 0, form.width, band ? band->height : 0);
+    return !around.contains(control.place) || control.place.width() < least.width() ||
+           control.place.height() < least.height();
 }
 
 // Controls that clash at that width and did not as designed, found along the form's height.
@@ -70,22 +76,28 @@ QList<ControlId> clashes(const Form &designed, const Form &shown)
 
 } // namespace
 
-Form atWidth(const Form &form, int width)
+QSize designedSize(const Form &form)
 {
-    const Band *body = findBand(form, BandRole::Body);
-    return stretchedTo(form, width, body ? body->height : 0, Narrowing::Allowed);
+    return {form.width, shownHeight(form)};
 }
 
-WidthReport widthReport(const Form &form, int width)
+Form atSize(const Form &form, QSize size)
 {
-    const Form shown = atWidth(form, width);
-    WidthReport report;
+    const Band *body = findBand(form, BandRole::Body);
+    return stretchedTo(form, size.width(), (body ? body->height : 0) + size.height() - shownHeight(form),
+                       Narrowing::Allowed);
+}
+
+SizeReport sizeReport(const Form &form, QSize size)
+{
+    const Form shown = atSize(form, size);
+    SizeReport report;
     for (int i = 0; i < form.controls.size(); ++i) {
         const Control &before = form.controls.at(i);
         const Control &after = shown.controls.at(i);
-        if (before.place.width() != after.place.width()) {
+        if (before.place.size() != after.place.size()) {
             report.stretching.append(after.id);
-        } else if (before.place.x() != after.place.x()) {
+        } else if (before.place != after.place) {
             report.moving.append(after.id);
         }
     }
@@ -93,13 +105,15 @@ WidthReport widthReport(const Form &form, int width)
     return report;
 }
 
-int narrowestWidth(const Form &form)
+namespace {
+
+// The least number up to `most` for which nothing clashes.
+template <typename Shown> int leastWithoutClash(const Form &form, int most, Shown shownAt)
 {
-    int least = 8;
-    int most = std::max(8, form.width);
+    int least = LeastSize;
     while (least < most) {
         const int middle = (least + most) / 2;
-        if (clashes(form, atWidth(form, middle)).isEmpty()) {
+        if (clashes(form, shownAt(middle)).isEmpty()) {
             most = middle;
         } else {
             least = middle + 1;
@@ -108,9 +122,44 @@ int narrowestWidth(const Form &form)
     return most;
 }
 
-int leastWindowWidth(const Form &form)
+} // namespace
+
+int narrowestWidth(const Form &form)
 {
-    return form.leastWidth > 0 ? form.leastWidth : narrowestWidth(form);
+    return leastWithoutClash(form, std::max(LeastSize, form.width), [&](int width) {
+        return atSize(form, {width, shownHeight(form)});
+    });
+}
+
+int lowestHeight(const Form &form)
+{
+    const Band *body = findBand(form, BandRole::Body);
+    if (!body || isTabular(form)) {
+        return shownHeight(form);
+    }
+    const int others = shownHeight(form) - body->height;
+    const bool isHeld = std::any_of(form.controls.begin(), form.controls.end(), [](const Control &control) {
+        return control.band == BandRole::Body &&
+               (control.rides.top != FixedRail::None || control.rides.bottom != FixedRail::None);
+    });
+    if (!isHeld) { // then nothing moves, and the body ends at its lowest control
+        int lowest = LeastSize;
+        for (const Control &control : form.controls) {
+            lowest = control.band == BandRole::Body && control.container == 0
+                         ? std::max(lowest, bottomOf(control.place))
+                         : lowest;
+        }
+        return others + std::min(lowest, body->height);
+    }
+    // In the narrowest window, so that it may be as low as that at any width.
+    const int width = narrowestWidth(form);
+    return leastWithoutClash(form, shownHeight(form), [&](int height) { return atSize(form, {width, height}); });
+}
+
+QSize leastWindowSize(const Form &form)
+{
+    return {form.leastWidth > 0 ? form.leastWidth : narrowestWidth(form),
+            form.leastHeight > 0 ? form.leastHeight : lowestHeight(form)};
 }
 
 namespace {
@@ -137,10 +186,19 @@ bool goesWithItsContainer(const Form &form, const Control &control, const QSet<C
     return held.contains(around->id) ? !stretches(*around) : goesWithItsContainer(form, *around, held);
 }
 
+// Whether a caption goes where its box goes.
+bool isCarriedAcross(const Control &control)
+{
+    return control.captionFor != 0 && control.rides.left == FixedRail::None && control.rides.right == FixedRail::None;
+}
+
 // The form's least width on account of one control, px: nothing that stays is cut by what narrows around it, nothing
 // that goes along leaves what stays.
 int leastWidthFor(const Form &form, const Control &control, const QSet<ControlId> &held)
 {
+    if (isCarriedAcross(control) && held.contains(control.captionFor)) {
+        return stretches(*form.controls.find(control.captionFor)) ? 0 : form.width - std::max(0, control.place.x());
+    }
     if (held.contains(control.id)) {
         // What stretches keeps its distance to the edge and at least its least width.
         return form.width +
@@ -193,7 +251,63 @@ Form setFormWidth(const Form &form, int width)
             result.controls.replace(i, control);
         }
     }
-    return withMembersFollowing(form, result);
+    return withCaptionsFollowing(form, withMembersFollowing(form, result));
+}
+
+namespace {
+
+// The body's least height on account of one control, px, as leastWidthFor() has it for widths.
+int leastHeightFor(const Form &form, int height, const Control &control, const QSet<ControlId> &held)
+{
+    const bool isHeldAtTop = control.rides.top != FixedRail::None;
+    if (control.captionFor != 0 && held.contains(control.captionFor)) { // goes along with its box
+        const bool stays = form.controls.find(control.captionFor)->rides.top != FixedRail::None;
+        return stays ? bottomOf(control.place) : height - std::max(0, control.place.y());
+    }
+    if (held.contains(control.id)) {
+        return height - (isHeldAtTop ? control.place.height() - LeastSize : std::max(0, control.place.y()));
+    }
+    if (control.container == 0) {
+        return bottomOf(control.place);
+    }
+    const Control &around = *form.controls.find(control.container);
+    const bool isCut = held.contains(around.id) && around.rides.top != FixedRail::None &&
+                       !kindNamed(around.kind).scrolls; // where it gets lower around what stays
+    return isCut ? height - std::max(0, bottomOf(roomOf(form, areaOf(control))) - bottomOf(control.place)) : 0;
+}
+
+} // namespace
+
+Form setBodyHeight(const Form &form, int asked)
+{
+    const Band *body = findBand(form, BandRole::Body);
+    if (!body) {
+        return form;
+    }
+    QSet<ControlId> held;
+    for (const Control &control : form.controls) { // containers come before what they hold
+        if (control.band == BandRole::Body && control.rides.bottom == FixedRail::BodyBottom &&
+            (control.container == 0 || held.contains(control.container))) {
+            held.insert(control.id);
+        }
+    }
+    int height = std::max(asked, 0);
+    for (const Control &control : form.controls) {
+        if (control.band == BandRole::Body) {
+            height = std::max(height, leastHeightFor(form, body->height, control, held));
+        }
+    }
+    const int by = height - body->height;
+    Form result = form;
+    for (Band &band : result.bands) {
+        band.height += band.role == BandRole::Body ? by : 0;
+    }
+    for (int i = 0; by != 0 && i < result.controls.size(); ++i) {
+        if (held.contains(result.controls.at(i).id)) {
+            result.controls.replace(i, followed(result.controls.at(i), {0, 0, 0, by}));
+        }
+    }
+    return grownToHold(withCaptionsFollowing(form, withMembersFollowing(form, result)));
 }
 
 } // namespace nabblet

@@ -1,5 +1,6 @@
 // Subforms and buttons for the rows that belong to each record.
 #include "core/arrange/rails.h"
+#include "core/arrange/stretching.h"
 #include "core/draft/maker.h"
 #include "core/kinds/settings/caption_side.h"
 #include "core/kinds/settings/child_link.h"
@@ -23,7 +24,7 @@ constexpr int ButtonFooter = 48;
 bool canStretch(const Form &form)
 {
     return !isTabular(form) ||
-           std::any_of(form.rails.begin(), form.rails.end(), [](const Rail &rail) { return rail.hold == Hold::Right; });
+           std::any_of(form.rails.begin(), form.rails.end(), [](const Rail &rail) { return rail.hold == Hold::End; });
 }
 
 QSize subformSize(const PlannedChild &child, const Form &form)
@@ -109,7 +110,9 @@ void layOutChildren(Maker &maker, const QList<ChildForm> &children)
         subform.rides.left = FixedRail::FormLeft;
         const bool stretches = canStretch(child->form);
         subform.rides.right = stretches ? FixedRail::FormRight : FixedRail::None;
-        subform.rides.bottom = isLast && role == BandRole::Body ? FixedRail::BodyBottom : FixedRail::None;
+        const bool growsDown = isLast && role == BandRole::Body;
+        subform.rides.top = growsDown ? FixedRail::BodyTop : FixedRail::None;
+        subform.rides.bottom = growsDown ? FixedRail::BodyBottom : FixedRail::None;
         setChildLink(subform, child->child->link);
         const int height = onGridAtOrAfter(child->size.height(), maker.pitch);
         const int room = form.width - 2 * DraftMargin;

@@ -78,7 +78,7 @@ QList<RailId> placeRails(Maker &maker, const QList<Piece> &line, int gap, NamePo
         const QString base = isEnd ? QStringLiteral("end of row") : identifierFromText(line.at(i).key);
         rail.name = railNames.take(base);
         rail.position = isEnd ? x - gap : x;
-        rail.hold = widest >= 0 && i > widest ? Hold::Right : Hold::Left;
+        rail.hold = widest >= 0 && i > widest ? Hold::End : Hold::Start;
         maker.form.rails.append(rail);
         rails.append(rail.id);
         x += isEnd ? 0 : line.at(i).size.width() + gap;

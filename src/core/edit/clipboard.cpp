@@ -38,7 +38,9 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
         if (!chosen.contains(copy.container)) {
             copy.container = copy.page = 0;
         }
-        rails += {control.rides.left, control.rides.right};
+        for (const auto edge : RideEdges) {
+            rails.insert(control.rides.*edge);
+        }
         for (const QString &column : columnsNeeded(control)) {
             columns.insert(column);
         }
@@ -50,7 +52,9 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
             clip.rules.append(rule);
         }
     }
-    clip.rails.removeIf([&](const Rail &rail) { return !rails.contains(rail.id); });
+    for (QList<Rail> *own : {&clip.rails, &clip.levelRails}) {
+        own->removeIf([&](const Rail &rail) { return !rails.contains(rail.id); });
+    }
     clip.boundColumns.removeIf([&](const BoundColumn &bound) { return !columns.contains(bound.column); });
     return clip;
 }
@@ -99,7 +103,7 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
             return id;
         }
         const Rail *rail = findRail(clip, id);
-        for (const Rail &own : form.rails) {
+        for (const Rail &own : isLevelRail(clip, id) ? form.levelRails : form.rails) {
             if (rail && own.name == rail->name) {
                 return own.id;
             }
@@ -123,11 +127,14 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
         const QString base = field && !field->column.isEmpty() ? field->column : QString();
         copy.name = names.take(
             base.isEmpty() ? control.name : nameFromPattern(namingPattern, kindNamed(control.kind).shortName, base));
-        copy.rides = {railFor(control.rides.left), railFor(control.rides.right), railFor(control.rides.bottom)};
+        for (const auto edge : RideEdges) {
+            copy.rides.*edge = railFor(control.rides.*edge);
+        }
         copy.place.translate(distance);
         copy.place.moveTopLeft({std::max(0, copy.place.x()), std::max(0, copy.place.y())});
-        result.form.controls.append(
-            distance.x() == 0 && form.rails == clip.rails ? copy : withRidesByPlace(result.form, copy));
+        const bool isSameRails = form.rails == clip.rails && form.levelRails == clip.levelRails;
+        result.form.controls.append(isSameRails ? withRidesSince(result.form, control.place, copy)
+                                                : withRidesByPlace(result.form, copy));
         result.controls.append(copy.id);
     }
     for (const BoundColumn &bound : clip.boundColumns) {

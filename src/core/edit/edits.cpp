@@ -5,6 +5,7 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
+#include "core/arrange/window_size.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"
 #include "core/kinds/settings/lookup.h"
@@ -168,6 +169,9 @@ Form deleteCaptionsOf(const Form &form, const QList<ControlId> &controls)
 
 Form setBandHeight(const Form &form, BandRole role, int height, Crowding crowding)
 {
+    if (crowding == Crowding::StopsAt && role == BandRole::Body) {
+        return setBodyHeight(form, height);
+    }
     Form result = form;
     for (Band &band : result.bands) {
         if (band.role == role) {

@@ -99,6 +99,12 @@ const QStringList &holdNames()
     return names;
 }
 
+const QStringList &levelHoldNames()
+{
+    static const QStringList names{QStringLiteral("top"), QStringLiteral("bottom"), QStringLiteral("share")};
+    return names;
+}
+
 const QStringList &marksNames()
 {
     static const QStringList names{QStringLiteral("dots"), QStringLiteral("lines"), QStringLiteral("none")};
@@ -117,8 +123,10 @@ struct FixedRailName
     RailId id;
     const char *name;
 };
-constexpr std::array<FixedRailName, 3> FixedRailNames{
-    {{FixedRail::FormLeft, "form left"}, {FixedRail::FormRight, "form right"}, {FixedRail::BodyBottom, "body bottom"}}};
+constexpr std::array<FixedRailName, 4> FixedRailNames{{{FixedRail::FormLeft, "form left"},
+                                                       {FixedRail::FormRight, "form right"},
+                                                       {FixedRail::BodyTop, "body top"},
+                                                       {FixedRail::BodyBottom, "body bottom"}}};
 
 bool isFixedRailName(const QString &name)
 {
@@ -179,7 +187,7 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
     json.continueLine();
     for (const auto &[edge, rail] :
          {std::pair{"leftRides", control.rides.left}, std::pair{"rightRides", control.rides.right},
-          std::pair{"bottomRides", control.rides.bottom}}) {
+          std::pair{"topRides", control.rides.top}, std::pair{"bottomRides", control.rides.bottom}}) {
         if (rail != FixedRail::None) {
             json.value(edge, railName(form, rail));
         }
@@ -224,9 +232,11 @@ RailId railNamed(const Form &form, JsonReader &reader, const char *edge, JsonMis
         }
     }
     name = isOwn ? name.mid(OwnRail.size()) : name;
-    for (const Rail &rail : form.rails) {
-        if (rail.name == name) {
-            return rail.id;
+    for (const QList<Rail> *rails : {&form.rails, &form.levelRails}) {
+        for (const Rail &rail : *rails) {
+            if (rail.name == name) {
+                return rail.id;
+            }
         }
     }
     mistakes.report(reader.pointerTo(key(edge)),
@@ -241,7 +251,8 @@ struct Named
     QString container;
 };
 
-constexpr int Deepest = 8; // forms inside forms
+constexpr int Deepest = 8;       // forms inside forms
+constexpr int WholeShare = 1000; // thousandths
 
 Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes);
 
@@ -289,6 +300,7 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     control.place = QRect(place.at(0).toInt(), place.at(1).toInt(), place.at(2).toInt(), place.at(3).toInt());
     control.rides.left = railNamed(form, reader, "leftRides", mistakes);
     control.rides.right = railNamed(form, reader, "rightRides", mistakes);
+    control.rides.top = railNamed(form, reader, "topRides", mistakes);
     control.rides.bottom = railNamed(form, reader, "bottomRides", mistakes);
     control.column = reader.text("column", QString());
     control.text = reader.text("text", QString());
@@ -386,25 +398,69 @@ void readBands(Form &form, const QJsonArray &stored, const QString &base, JsonMi
 
 void readRails(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)
 {
+    QStringList names;
     for (int i = 0; i < stored.size(); ++i) {
         JsonReader reader(stored.at(i).toObject(), base + u'/' + QString::number(i), &mistakes);
         Rail rail;
         rail.id = FixedRail::FirstFree + i;
         rail.name = reader.text("name");
-        for (const Rail &other : form.rails) {
-            if (other.name == rail.name) {
-                mistakes.report(
-                    reader.pointerTo(key("name")),
-                    Texts::tr("a name of its own was expected, and “%1” is another rail's too").arg(rail.name));
-            }
+        if (names.contains(rail.name)) {
+            mistakes.report(reader.pointerTo(key("name")),
+                            Texts::tr("a name of its own was expected, and “%1” is another rail's too").arg(rail.name));
         }
+        names.append(rail.name);
+        const bool isLevel = reader.flag("level", false);
         rail.position = reader.number("at", -Far, Far);
-        rail.hold = static_cast<Hold>(reader.oneOf("hold", holdNames(), 0));
-        rail.isAutomatic = reader.flag("auto", false);
-        rail.captionsFrom = reader.number("captionsFrom", -Far, Far, 0);
+        rail.hold = static_cast<Hold>(reader.oneOf("hold", isLevel ? levelHoldNames() : holdNames(), 0));
+        rail.share = reader.number("share", Rail::ByPlace, WholeShare, Rail::ByPlace);
+        if (!isLevel) {
+            rail.isAutomatic = reader.flag("auto", false);
+            rail.captionsFrom = reader.number("captionsFrom", -Far, Far, 0);
+        }
         rail.unknown = reader.unknownKeys();
-        form.rails.append(rail);
+        (isLevel ? form.levelRails : form.rails).append(rail);
     }
+}
+
+void writeRail(JsonText &json, const Rail &rail, bool isLevel)
+{
+    json.beginObject(nullptr, JsonText::Layout::OneLine);
+    json.value("name", rail.name);
+    if (isLevel) {
+        json.value("level", true);
+    }
+    json.value("at", rail.position);
+    json.value("hold", (isLevel ? levelHoldNames() : holdNames()).at(static_cast<int>(rail.hold)));
+    if (rail.share != Rail::ByPlace) {
+        json.value("share", rail.share);
+    }
+    if (rail.isAutomatic) {
+        json.value("auto", true);
+        json.value("captionsFrom", rail.captionsFrom);
+    }
+    json.members(rail.unknown);
+    json.endObject();
+}
+
+// What stands in files of the first version otherwise than it does now: what was held to the body's bottom got higher
+// with it, as what is held at the top as well does now.
+Form ofFirstVersion(const Form &form)
+{
+    Form result = form;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        Control control = form.controls.at(i);
+        if (control.rides.bottom == FixedRail::BodyBottom && control.rides.top == FixedRail::None) {
+            control.rides.top = FixedRail::BodyTop;
+        }
+        if (control.inner) {
+            control.inner = InnerForm(ofFirstVersion(*control.inner.get()));
+        }
+        result.controls.replace(i, control);
+    }
+    if (form.rowForm) {
+        result.rowForm = InnerForm(ofFirstVersion(*form.rowForm.get()));
+    }
+    return result;
 }
 
 void readBoundColumns(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)
@@ -463,6 +519,9 @@ void writeFormMembers(JsonText &json, const Form &form)
     if (form.leastWidth > 0) {
         json.value("leastWidth", form.leastWidth);
     }
+    if (form.leastHeight > 0) {
+        json.value("leastHeight", form.leastHeight);
+    }
     json.value("tabOrder", tabOrderNames().at(static_cast<int>(form.tabOrder)));
     if (form.tabOrder == TabOrder::ByHand || !form.handOrder.isEmpty()) {
         QStringList order;
@@ -512,16 +571,10 @@ void writeFormMembers(JsonText &json, const Form &form)
 
     json.beginList("rails");
     for (const Rail &rail : form.rails) {
-        json.beginObject(nullptr, OneLine);
-        json.value("name", rail.name);
-        json.value("at", rail.position);
-        json.value("hold", holdNames().at(static_cast<int>(rail.hold)));
-        if (rail.isAutomatic) {
-            json.value("auto", true);
-            json.value("captionsFrom", rail.captionsFrom);
-        }
-        json.members(rail.unknown);
-        json.endObject();
+        writeRail(json, rail, false);
+    }
+    for (const Rail &rail : form.levelRails) {
+        writeRail(json, rail, true);
     }
     json.endList();
 
@@ -587,6 +640,7 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
     form.width = reader.number("width", 0, Far);
     form.rowsShown = reader.number("rowsShown", 0, MostRowsShown, 0);
     form.leastWidth = reader.number("leastWidth", 0, Far, 0);
+    form.leastHeight = reader.number("leastHeight", 0, Far, 0);
     form.tabOrder = static_cast<TabOrder>(reader.oneOf("tabOrder", tabOrderNames(), 0));
     const bool hasHandOrder = reader.has("handOrder");
     const QStringList handOrder = namesOf(reader.list("handOrder"));
@@ -651,6 +705,10 @@ Result<Form> readForm(const QByteArray &text)
     Form form = readFormObject(reader, 0, mistakes);
     if (!mistakes.isEmpty()) {
         return Error{mistakes.first(), {}};
+    }
+    if (form.fileVersion < FormFileVersion) {
+        form = ofFirstVersion(form);
+        form.fileVersion = FormFileVersion;
     }
     return form;
 }

@@ -10,7 +10,7 @@
 namespace nabblet {
 
 // The version of the file format that this program writes.
-constexpr int FormFileVersion = 1;
+constexpr int FormFileVersion = 2;
 
 QByteArray writeForm(const Form &form);
 

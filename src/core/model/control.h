@@ -10,6 +10,7 @@
 #include <QSharedData>
 #include <QString>
 
+#include <array>
 #include <iterator>
 #include <memory>
 
@@ -22,15 +23,19 @@ using ControlId = int;
 enum class BandRole { PageHeader, Header, Body, Footer, PageFooter };
 
 // Which rail each edge of a control rides (FixedRail::None where it rides none). An edge that rides a rail keeps its
-// distance to it when the rail moves. With both left and right riding different rails, the control stretches.
+// distance to it when the rail moves. With left and right, or top and bottom, riding different rails, the control
+// stretches. Level rails lie in the body: riding one from another band does nothing.
 struct Rides
 {
     RailId left = FixedRail::None;
     RailId right = FixedRail::None;
     RailId bottom = FixedRail::None;
+    RailId top = FixedRail::None;
 
     bool operator==(const Rides &) const = default;
 };
+// All of them, to go through.
+inline constexpr std::array RideEdges{&Rides::left, &Rides::right, &Rides::top, &Rides::bottom};
 
 struct Form;
 

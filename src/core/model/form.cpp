@@ -23,12 +23,20 @@ const Band *findBand(const Form &form, BandRole role)
 
 const Rail *findRail(const Form &form, RailId id)
 {
-    for (const Rail &rail : form.rails) {
-        if (rail.id == id) {
-            return &rail;
+    for (const QList<Rail> *rails : {&form.rails, &form.levelRails}) {
+        for (const Rail &rail : *rails) {
+            if (rail.id == id) {
+                return &rail;
+            }
         }
     }
     return nullptr;
+}
+
+bool isLevelRail(const Form &form, RailId id)
+{
+    return id == FixedRail::BodyTop || id == FixedRail::BodyBottom ||
+           std::any_of(form.levelRails.begin(), form.levelRails.end(), [&](const Rail &rail) { return rail.id == id; });
 }
 
 const Control *captionOf(const Form &form, ControlId field)
@@ -118,8 +126,10 @@ ControlId nextControlId(const Form &form)
 RailId nextRailId(const Form &form)
 {
     RailId next = FixedRail::FirstFree;
-    for (const Rail &rail : form.rails) {
-        next = std::max(next, rail.id + 1);
+    for (const QList<Rail> *rails : {&form.rails, &form.levelRails}) {
+        for (const Rail &rail : *rails) {
+            next = std::max(next, rail.id + 1);
+        }
     }
     return next;
 }

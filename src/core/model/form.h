@@ -116,25 +116,27 @@ struct Form
     Permissions permissions;
     QString look = QStringLiteral("Harbour");
     Grid grid;
-    int width = 640;    // px
-    int rowsShown = 0;  // of a tabular form, which repeats its body for each record; 0: one record at a time
-    int leastWidth = 0; // px, the narrowest window, pinned; 0: as worked out
+    int width = 640;     // px
+    int rowsShown = 0;   // of a tabular form, which repeats its body for each record; 0: one record at a time
+    int leastWidth = 0;  // px, the narrowest window, pinned; 0: as worked out
+    int leastHeight = 0; // px, the lowest the form is shown, all bands together, pinned; 0: as worked out
     TabOrder tabOrder = TabOrder::Reading;
     QList<ControlId> handOrder; // of the controls that Tab visits, with TabOrder::ByHand; others come behind
     TracingSheet tracing;
     WindowStyle window;
     ControlSettings settings; // of the form as a whole: core/form_settings
     RowPanel rowPanel = RowPanel::None;
-    InnerForm rowForm; // of the row in hand, where there is a panel for it
-    QList<Band> bands; // header, body and footer, those that there are, in that order
-    QList<Rail> rails;
+    InnerForm rowForm;      // of the row in hand, where there is a panel for it
+    QList<Band> bands;      // header, body and footer, those that there are, in that order
+    QList<Rail> rails;      // upright
+    QList<Rail> levelRails; // across the body; none of them is automatic
     QList<BoundColumn> boundColumns;
     ControlList controls;
     QList<Rule> rules;
 
     // What a newer version of the program wrote is kept for saving: its version number, its keys of the form, and its
     // keys of the form's inner objects by the name of the object.
-    int fileVersion = 1;
+    int fileVersion = 2;
     QJsonObject unknown;
     QJsonObject unknownInside;
 
@@ -149,8 +151,10 @@ inline bool isTabular(const Form &form)
 
 // The band with that role, or nullptr.
 const Band *findBand(const Form &form, BandRole role);
-// The form's own rail with that id, or nullptr.
+// The form's own rail with that id, upright or level, or nullptr.
 const Rail *findRail(const Form &form, RailId id);
+// Whether a rail lies level: the body's top and bottom, and the form's own level ones.
+bool isLevelRail(const Form &form, RailId id);
 // The caption that belongs to a field, or nullptr.
 const Control *captionOf(const Form &form, ControlId field);
 // The distance from the form's top edge to the band's, px. 0 when there is no such band.

@@ -260,20 +260,20 @@ void Board::endPreview()
     }
 }
 
-void Board::setTrialWidth(int width)
+void Board::setTrialSize(QSize size)
 {
-    if (width == m_trialWidth) {
+    if (size == m_trialSize || (size.isEmpty() && m_trialSize.isEmpty())) {
         return;
     }
-    m_trialWidth = width;
+    m_trialSize = size;
     m_trial.reset();
-    if (width > 0) {
-        m_trial = atWidth(m_document->form(), width);
+    if (!size.isEmpty()) {
+        m_trial = atSize(m_document->form(), size);
     }
     updatePills();
     updateScrollBars();
     viewport()->update();
-    Q_EMIT trialWidthChanged(width);
+    Q_EMIT trialSizeChanged(size);
 }
 
 void Board::setShowsTabOrder(bool shows)
@@ -310,7 +310,7 @@ void Board::endModes()
     setShowsTabOrder(false);
     setMovesTracing(false);
     endPlacing();
-    setTrialWidth(0);
+    setTrialSize({});
     Q_EMIT modesChanged();
 }
 
@@ -360,7 +360,12 @@ QRect Board::viewportRectOf(ControlId id) const
 
 QPoint Board::railKnob(RailId rail) const
 {
-    return {toViewport(QPoint(railPosition(shownForm(), rail), 0)).x(), RulerHeight - KnobRadius - 3};
+    const Form &form = shownForm();
+    const int at = railPosition(form, rail);
+    if (isLevelRail(form, rail)) {
+        return {LeftSide - KnobRadius - 4, toViewport(QPoint(0, bandTop(form, BandRole::Body) + at)).y()};
+    }
+    return {toViewport(QPoint(at, 0)).x(), RulerHeight - KnobRadius - 3};
 }
 
 QRect Board::pillRect(const Gap &gap) const
@@ -513,10 +518,10 @@ void Board::updateSelectionMarks()
 // Asks for painting only where the two forms differ.
 void Board::showForm(const Form &before, const Form &after)
 {
-    const bool isFrameSame = before.width == after.width && before.bands == after.bands &&
-                             before.rails == after.rails && before.look == after.look && before.grid == after.grid &&
-                             before.controls.size() == after.controls.size() && before.tracing == after.tracing &&
-                             !m_showsTabOrder;
+    const bool isFrameSame =
+        before.width == after.width && before.bands == after.bands && before.rails == after.rails &&
+        before.levelRails == after.levelRails && before.look == after.look && before.grid == after.grid &&
+        before.controls.size() == after.controls.size() && before.tracing == after.tracing && !m_showsTabOrder;
     const bool hasMarks = m_drag || !m_pills.isEmpty() || m_preview || m_trial;
     if (!isFrameSame) {
         viewport()->update();
@@ -533,7 +538,7 @@ void Board::showForm(const Form &before, const Form &after)
     if (!m_drag) {
         followPages(before, after);
         m_preview.reset();
-        setTrialWidth(0);
+        setTrialSize({});
         m_selectionBefore = m_selection;
         m_selection.keepOnly(after);
         updatePills();

@@ -81,9 +81,9 @@ public:
     void endPreview();
     bool isPreviewing() const { return m_preview.has_value(); }
 
-    // Shows the form at a window's width, px; 0 as designed. Editing ends it.
-    void setTrialWidth(int width);
-    int trialWidth() const { return m_trialWidth; }
+    // Shows the form in a window that leaves it that much room, px; an empty size as designed. Editing ends it.
+    void setTrialSize(QSize size);
+    QSize trialSize() const { return m_trialSize; }
 
     // Numbers and path of the tab order over the form; clicks in order set it by hand.
     void setShowsTabOrder(bool shows);
@@ -173,7 +173,7 @@ Q_SIGNALS:
     // The form has no rows, and is to get some.
     void rowsRequested();
     void zoomChanged(int percent);
-    void trialWidthChanged(int width);
+    void trialSizeChanged(QSize size);
     void modesChanged(); // tab order, copying looks
     void pageTurned();
     void menuRequested(const QPoint &global);
@@ -214,6 +214,7 @@ private:
             TabBadge,
             RailKnob,
             Ruler,
+            SideRuler,
             BandEdge,
             FormEdge,
             Spine,
@@ -302,6 +303,8 @@ private:
     bool tracingKey(const QKeyEvent &event);
     void paintGrid(QPainter &painter, const Form &form, const QRect &exposed);
     void paintRails(QPainter &painter, const Form &form);
+    void paintLevelRails(QPainter &painter, const Form &form, const QList<RailId> &ridden);
+    void paintKnob(QPainter &painter, const Rail &rail, bool isLevel);
     void paintSelection(QPainter &painter, const Form &form);
     void paintLeadTag(QPainter &painter, const Form &form, const nabblet::Control &lead, const QRect &shown);
     void paintChanges(QPainter &painter, const Form &form);
@@ -329,7 +332,7 @@ private:
     std::optional<Form> m_dragged;
     std::optional<Form> m_preview;
     std::optional<Form> m_trial;
-    int m_trialWidth = 0;
+    QSize m_trialSize;
     QList<Gap> m_pills;
     bool m_showsTabOrder = false;
     bool m_movesTracing = false;

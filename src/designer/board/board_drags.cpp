@@ -253,7 +253,7 @@ Form Board::draggedForm()
         return sized;
     }
     case Hit::RailKnob: {
-        const int wanted = railPosition(form, drag.hit.rail) + raw.x();
+        const int wanted = railPosition(form, drag.hit.rail) + (isLevelRail(form, drag.hit.rail) ? raw.y() : raw.x());
         return moveRail(form, drag.hit.rail, snapped(wanted));
     }
     case Hit::Ruler: {
@@ -267,6 +267,19 @@ Form Board::draggedForm()
         const Snap snap = isFree ? Snap() : drag.index->forLine(drag.now.x(), reach);
         drag.guides = snap.guides;
         return withRail(form, drag.now.x() + snap.by.x());
+    }
+    case Hit::SideRuler: {
+        if (drag.inViewport.x() <= LeftSide) {
+            drag.guides.clear();
+            return form; // not drawn out, or put back
+        }
+        if (!drag.index) {
+            drag.index.emplace(seen(form), QList<ControlId>(), m_appearance);
+        }
+        const int body = bandTop(form, BandRole::Body);
+        const Snap snap = isFree ? Snap() : drag.index->forLevelLine(drag.now.y(), body, reach);
+        drag.guides = snap.guides;
+        return withLevelRail(form, drag.now.y() + snap.by.y() - body);
     }
     case Hit::Placing:
         drag.target = areaAt(form, drag.start);
@@ -301,6 +314,7 @@ QString Board::dragName() const
     case Hit::RailKnob:
         return tr("Move a rail");
     case Hit::Ruler:
+    case Hit::SideRuler:
         return tr("Make a rail");
     case Hit::Placing:
         return tr("Place a %1").arg(kindTitle(kindNamed(m_placing)).toLower());
@@ -346,9 +360,9 @@ void Board::finishDrag()
     if (!isEdit) {
         return;
     }
-    const RailId newRail = drag.hit.kind == Hit::Ruler && edited.rails.size() > m_document->form().rails.size()
-                               ? edited.rails.last().id
-                               : FixedRail::None;
+    const bool isDrawnOut = drag.hit.kind == Hit::Ruler || drag.hit.kind == Hit::SideRuler;
+    const RailId next = nextRailId(m_document->form());
+    const RailId newRail = isDrawnOut && findRail(edited, next) ? next : FixedRail::None;
     if (drag.hit.kind == Hit::Placing) {
         const QString kind = m_placing;
         if (!drag.modifiers.testFlag(Qt::ShiftModifier)) {

@@ -326,14 +326,14 @@ void Board::paintChanges(QPainter &painter, const Form &form)
     }
 }
 
-// At another width: what stretches, what moves, and what runs into something.
+// In a window of another size: what stretches, what moves, and what runs into something.
 void Board::paintTrial(QPainter &painter, const Form &form)
 {
     if (!m_trial) {
         return;
     }
     const PanelColours &colours = panelColours(m_appearance.theme());
-    const WidthReport report = widthReport(m_document->form(), m_trialWidth);
+    const SizeReport report = sizeReport(m_document->form(), m_trialSize);
     painter.setBrush(Qt::NoBrush);
     const Form inSight = seen(form);
     for (const nabblet::Control &control : inSight.controls) {

@@ -159,11 +159,10 @@ void Board::nudge(QPoint direction, Qt::KeyboardModifiers modifiers)
     const bool isResize = modifiers.testFlag(Qt::ShiftModifier);
     if (m_selection.rail() != FixedRail::None) {
         const int at = railPosition(form, m_selection.rail());
-        m_document->apply(
-            tr("Move a rail"),
-            moveRail(form, m_selection.rail(),
-                     isFine || direction.x() == 0 ? at + direction.x() : nextGridLine(at, pitch, direction.x())),
-            QStringLiteral("rail %1").arg(m_selection.rail()));
+        const int by = isLevelRail(form, m_selection.rail()) ? direction.y() : direction.x();
+        m_document->apply(tr("Move a rail"),
+                          moveRail(form, m_selection.rail(), isFine || by == 0 ? at + by : nextGridLine(at, pitch, by)),
+                          QStringLiteral("rail %1").arg(m_selection.rail()));
         return;
     }
     if (m_selection.band() && direction.y() != 0) {

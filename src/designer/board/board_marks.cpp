@@ -104,6 +104,7 @@ void Board::paintRails(QPainter &painter, const Form &form)
             }
         }
     }
+    paintLevelRails(painter, form, ridden);
     if (m_selection.rail() == FixedRail::None) {
         return;
     }
@@ -111,9 +112,28 @@ void Board::paintRails(QPainter &painter, const Form &form)
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(panelColours(m_appearance.theme()).rail, 1));
     for (const nabblet::Control &control : form.controls) {
-        if (control.rides.left == m_selection.rail() || control.rides.right == m_selection.rail()) {
+        const bool isOnIt = std::any_of(RideEdges.begin(), RideEdges.end(),
+                                        [&](const auto edge) { return control.rides.*edge == m_selection.rail(); });
+        if (isOnIt) {
             painter.drawRect(toViewport(placeOnForm(form, control)).adjusted(-2, -2, 1, 1));
         }
+    }
+}
+
+void Board::paintLevelRails(QPainter &painter, const Form &form, const QList<RailId> &ridden)
+{
+    QColor line = panelColours(m_appearance.theme()).rail;
+    QSet<RailId> inUse;
+    for (const nabblet::Control &control : form.controls) {
+        inUse += {control.rides.top, control.rides.bottom};
+    }
+    const int body = bandTop(form, BandRole::Body);
+    for (const Rail &rail : form.levelRails) {
+        const bool isMeant = ridden.contains(rail.id) || m_selection.rail() == rail.id;
+        const bool isRidden = inUse.contains(rail.id);
+        const QRect shown = toViewport(QRect(0, body + rail.position, form.width, 1)).intersected(viewport()->rect());
+        line.setAlpha(isMeant ? 255 : isRidden ? 150 : 45);
+        painter.fillRect(QRect(shown.x(), shown.y(), shown.width(), isMeant && isRidden ? 2 : 1), line);
     }
 }
 
@@ -272,29 +292,12 @@ void Board::paintRuler(QPainter &painter, const Form &form)
     }
     painter.setRenderHint(QPainter::Antialiasing);
     const QList<RailId> ridden = railsRidden(form, m_selection.controls());
-    const auto knob = [&](RailId rail, const QString &letter) {
-        const QPoint centre = railKnob(rail);
-        const bool isMeant = m_selection.rail() == rail && rail != FixedRail::FormRight;
-        painter.setPen(QPen(isMeant ? colours.accent : colours.panel, isMeant ? 2.5 : 1.5));
-        painter.setBrush(colours.rail);
-        painter.drawEllipse(QPointF(centre) + QPointF(0.5, 0.5), KnobRadius, KnobRadius);
-        painter.setPen(Qt::NoPen);
-        painter.drawPolygon(
-            QPolygonF({QPointF(centre.x() - 2.5, RulerHeight - 4.5), QPointF(centre.x() + 3.5, RulerHeight - 4.5),
-                       QPointF(centre.x() + 0.5, RulerHeight)}));
-        painter.setPen(Qt::white);
-        painter.drawText(
-            QRect(centre.x() - KnobRadius, centre.y() - KnobRadius, 2 * KnobRadius + 1, 2 * KnobRadius + 1),
-            Qt::AlignCenter, letter);
-    };
     for (const Rail &rail : form.rails) {
-        const QString letter = rail.isAutomatic           ? tr("A", "sign of an automatic rail")
-                               : rail.hold == Hold::Right ? QStringLiteral("›")
-                               : rail.hold == Hold::Share ? QStringLiteral("%")
-                                                          : QString();
-        knob(rail.id, letter);
+        paintKnob(painter, rail, false);
     }
-    knob(FixedRail::FormRight, QString());
+    Rail edge;
+    edge.id = FixedRail::FormRight;
+    paintKnob(painter, edge, false);
     painter.setRenderHint(QPainter::Antialiasing, false);
     // The names of the rails that the selection rides.
     for (const Rail &rail : form.rails) {
@@ -307,6 +310,33 @@ void Board::paintRuler(QPainter &painter, const Form &form)
         painter.setPen(colours.rail);
         painter.drawText(label, Qt::AlignCenter, rail.name);
     }
+}
+
+void Board::paintKnob(QPainter &painter, const Rail &rail, bool isLevel)
+{
+    const PanelColours &colours = panelColours(m_appearance.theme());
+    const QPoint centre = railKnob(rail.id);
+    const bool isMeant = m_selection.rail() == rail.id && rail.id != FixedRail::FormRight;
+    painter.setPen(QPen(isMeant ? colours.accent : colours.panel, isMeant ? 2.5 : 1.5));
+    painter.setBrush(colours.rail);
+    painter.drawEllipse(QPointF(centre) + QPointF(0.5, 0.5), KnobRadius, KnobRadius);
+    painter.setPen(Qt::NoPen);
+    // The tip on the line itself.
+    const double tip = isLevel ? LeftSide : RulerHeight;
+    QPolygonF arrow;
+    for (const QPointF &corner : {QPointF(-3, tip - 4.5), QPointF(3, tip - 4.5), QPointF(0, tip)}) {
+        const double along = (isLevel ? centre.y() : centre.x()) + 0.5 + corner.x();
+        arrow.append(isLevel ? QPointF(corner.y(), along) : QPointF(along, corner.y()));
+    }
+    painter.drawPolygon(arrow);
+    const QString letter = rail.isAutomatic           ? tr("A", "sign of an automatic rail")
+                           : rail.hold == Hold::Share ? QStringLiteral("%")
+                           : rail.hold == Hold::Start ? QString()
+                           : isLevel                  ? QStringLiteral("⌄")
+                                                      : QStringLiteral("›");
+    painter.setPen(Qt::white);
+    painter.drawText(QRect(centre.x() - KnobRadius, centre.y() - KnobRadius, 2 * KnobRadius + 1, 2 * KnobRadius + 1),
+                     Qt::AlignCenter, letter);
 }
 
 void Board::paintSideRuler(QPainter &painter, const Form &form)
@@ -345,6 +375,11 @@ void Board::paintSideRuler(QPainter &painter, const Form &form)
             }
         }
     }
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (const Rail &rail : form.levelRails) {
+        paintKnob(painter, rail, true);
+    }
+    painter.setRenderHint(QPainter::Antialiasing, false);
     painter.restore();
 }
 

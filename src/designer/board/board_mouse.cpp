@@ -146,6 +146,21 @@ Board::Hit Board::hitAt(QPoint at) const
             return hit;
         }
     }
+    if (at.x() >= SpineWidth && at.x() < LeftSide - 2) {
+        for (const Rail &rail : form.levelRails) {
+            if (std::abs(railKnob(rail.id).y() - at.y()) <= KnobRadius + 1) {
+                hit.kind = Hit::RailKnob;
+                hit.rail = rail.id;
+                return hit;
+            }
+        }
+        const int body = bandTop(form, BandRole::Body);
+        if (point.y() >= body && point.y() <= body + railPosition(form, FixedRail::BodyBottom)) {
+            hit.kind = Hit::SideRuler;
+            hit.band = BandRole::Body;
+        }
+        return hit;
+    }
     if (at.x() < SpineWidth) {
         for (const Band &band : form.bands) {
             const int top = bandTop(form, band.role);
@@ -203,7 +218,7 @@ void Board::mousePressEvent(QMouseEvent *event)
 {
     finishCaption(true);
     endPreview();
-    setTrialWidth(0);
+    setTrialSize({});
     const Hit hit = hitAt(event->pos());
     if (!m_placing.isEmpty() && (event->button() == Qt::RightButton || hit.kind != Hit::Placing)) {
         endPlacing(); // a click beside the form puts the kind back
@@ -329,10 +344,13 @@ void Board::mouseMoveEvent(QMouseEvent *event)
                                                            : Qt::SizeHorCursor;
         break;
     case Hit::RailKnob:
+        shape = isLevelRail(m_document->form(), hit.rail) ? Qt::SplitVCursor : Qt::SplitHCursor;
+        break;
     case Hit::FormEdge:
     case Hit::Ruler:
         shape = Qt::SplitHCursor;
         break;
+    case Hit::SideRuler:
     case Hit::BandEdge:
         shape = Qt::SplitVCursor;
         break;

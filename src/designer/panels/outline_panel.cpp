@@ -88,7 +88,11 @@ void OutlinePanel::focusTree()
 void OutlinePanel::follow(const Form &before, const Form &after)
 {
     bool isSame = before.controls.size() == after.controls.size() && before.bands.size() == after.bands.size() &&
-                  before.rails.size() == after.rails.size() && before.title == after.title;
+                  before.rails.size() == after.rails.size() && before.levelRails.size() == after.levelRails.size() &&
+                  before.title == after.title;
+    for (qsizetype i = 0; isSame && i < after.levelRails.size(); ++i) {
+        isSame = before.levelRails.at(i).name == after.levelRails.at(i).name;
+    }
     for (qsizetype i = 0; isSame && i < after.rails.size(); ++i) {
         isSame = before.rails.at(i).name == after.rails.at(i).name;
     }
@@ -134,10 +138,10 @@ void OutlinePanel::fill()
             fillArea(bandItem, {band.role, 0, 0}, captions);
             bandItem->setExpanded(true);
         }
-        if (!form.rails.isEmpty()) {
+        if (const QList<Rail> all = form.rails + form.levelRails; !all.isEmpty()) {
             auto *rails = new QTreeWidgetItem(top, {tr("Rails")});
             rails->setFlags(Qt::ItemIsEnabled);
-            for (const Rail &rail : form.rails) {
+            for (const Rail &rail : all) {
                 auto *item = new QTreeWidgetItem(rails, {rail.name});
                 item->setData(0, SortRole, RailItem);
                 item->setData(0, IdRole, rail.id);

@@ -87,7 +87,9 @@ Result<Form> writeRailPlace(const Context &context, const QString &typed)
         return at.error();
     }
     if (*at < 0) {
-        return Error{Texts::tr("That would be left of the form."), {}};
+        return Error{isLevelRail(context.form, context.selection.rail()) ? Texts::tr("That would be above the body.")
+                                                                         : Texts::tr("That would be left of the form."),
+                     {}};
     }
     return moveRail(context.form, context.selection.rail(), *at);
 }
@@ -98,16 +100,23 @@ Words readHold(const Context &context)
     return QString::number(rail ? static_cast<int>(rail->hold) : 0);
 }
 
-QList<SettingChoice> holdChoices(const Context &)
+QList<SettingChoice> holdChoices(const Context &context)
 {
-    return {{QStringLiteral("0"), Texts::tr("to the left")},
-            {QStringLiteral("1"), Texts::tr("to the right")},
-            {QStringLiteral("2"), Texts::tr("its share of the width")}};
+    const bool isLevel = isLevelRail(context.form, context.selection.rail());
+    return {
+        {QStringLiteral("0"), isLevel ? Texts::tr("to the top") : Texts::tr("to the left")},
+        {QStringLiteral("1"), isLevel ? Texts::tr("to the bottom") : Texts::tr("to the right")},
+        {QStringLiteral("2"), isLevel ? Texts::tr("its share of the height") : Texts::tr("its share of the width")}};
 }
 
 Result<Form> writeHold(const Context &context, const QString &typed)
 {
     return withRailHold(context.form, context.selection.rail(), static_cast<Hold>(typed.toInt()));
+}
+
+bool isUpright(const Context &context)
+{
+    return !isLevelRail(context.form, context.selection.rail());
 }
 
 Words readAutomatic(const Context &context)
@@ -143,12 +152,14 @@ QList<Setting> bandAndRailSettings()
          "", always, readBandControls, writeNothing},
         {"railName", SettingOf::Rail, T("Rail"), T("Name"), T("What the rail is called here and in the file."),
          SettingEditor::Words, T("Rename a rail"), always, readRailName, writeRailName},
-        {"railPlace", SettingOf::Rail, T("Rail"), T("At"), T("From the form's left edge. All edges on it go along."),
-         SettingEditor::Words, T("Move a rail"), always, readRailPlace, writeRailPlace},
-        {"railHold", SettingOf::Rail, T("Rail"), T("Holds"), T("How the rail moves when the window gets wider."),
-         Choice, T("Change a rail's hold"), always, readHold, writeHold, holdChoices},
+        {"railPlace", SettingOf::Rail, T("Rail"), T("At"),
+         T("From the form's left edge, or from the body's top. All edges on it go along."), SettingEditor::Words,
+         T("Move a rail"), always, readRailPlace, writeRailPlace},
+        {"railHold", SettingOf::Rail, T("Rail"), T("Holds"),
+         T("How the rail moves when the window gets wider, or higher."), Choice, T("Change a rail's hold"), always,
+         readHold, writeHold, holdChoices},
         {"railAutomatic", SettingOf::Rail, T("Rail"), T("Automatic"),
-         T("The rail stands just clear of the longest caption that ends on it."), Flag, T("Change a rail"), always,
+         T("The rail stands just clear of the longest caption that ends on it."), Flag, T("Change a rail"), isUpright,
          readAutomatic, writeAutomatic},
         {"railEdges", SettingOf::Rail, T("Rail"), T("Edges on it"), T("How many edges ride the rail."), Shown, "",
          always, readEdges, writeNothing},

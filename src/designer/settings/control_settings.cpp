@@ -1,5 +1,6 @@
 // Settings of controls: what they are bound to, their words, place, look and behaviour.
 #include "core/arrange/edges.h"
+#include "core/arrange/holding.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
 #include "core/draft/draft.h"
@@ -173,9 +174,20 @@ template <int which> Result<Form> writePlace(const Context &context, const QStri
     return form;
 }
 
+enum RideEdge { LeftEdge, RightEdge, TopEdge, BottomEdge };
+
 RailId Rides::*edgeOf(int which)
 {
-    return which == 0 ? &Rides::left : which == 1 ? &Rides::right : &Rides::bottom;
+    switch (which) {
+    case LeftEdge:
+        return &Rides::left;
+    case RightEdge:
+        return &Rides::right;
+    case TopEdge:
+        return &Rides::top;
+    default:
+        return &Rides::bottom;
+    }
 }
 
 template <int which> Words readRide(const Context &context)
@@ -186,20 +198,63 @@ template <int which> Words readRide(const Context &context)
 template <int which> QList<SettingChoice> rideChoices(const Context &context)
 {
     QList<SettingChoice> choices{{QString::number(FixedRail::None), Texts::tr("free")}};
-    if (which == 0) {
-        choices.append({QString::number(FixedRail::FormLeft), Texts::tr("form's left edge")});
+    switch (which) {
+    case LeftEdge:
+        choices.append({QString::number(FixedRail::FormLeft), Texts::tr("left edge")});
+        break;
+    case RightEdge:
+        choices.append({QString::number(FixedRail::FormRight), Texts::tr("right edge")});
+        break;
+    case TopEdge:
+        choices.append({QString::number(FixedRail::BodyTop), Texts::tr("top")});
+        break;
+    default:
+        choices.append({QString::number(FixedRail::BodyBottom), Texts::tr("bottom")});
+        break;
     }
-    if (which == 1) {
-        choices.append({QString::number(FixedRail::FormRight), Texts::tr("form's right edge")});
-    }
-    if (which == 2) {
-        choices.append({QString::number(FixedRail::BodyBottom), Texts::tr("body's bottom edge")});
-        return choices;
-    }
-    for (const Rail &rail : context.form.rails) {
+    const bool isLevel = which == TopEdge || which == BottomEdge;
+    for (const Rail &rail : isLevel ? context.form.levelRails : context.form.rails) {
         choices.append({QString::number(rail.id), rail.name});
     }
     return choices;
+}
+
+bool isInBody(const Context &context)
+{
+    return isSomething(context) && !anyControl(context, [](const Control &c) { return c.band != BandRole::Body; }) &&
+           !isTabular(context.form);
+}
+
+// What happens to what is selected when the window gets wider, or higher.
+constexpr const char *ByItsRails = "rails";
+
+template <Direction direction> Words readHolding(const Context &context)
+{
+    return common(context, [&](const Control &c) {
+        const std::optional<Holding> holding = holdingOf(context.form, c, direction);
+        return holding ? QString::number(static_cast<int>(*holding)) : QString::fromLatin1(ByItsRails);
+    });
+}
+
+template <Direction direction> QList<SettingChoice> holdingChoices(const Context &context)
+{
+    const auto value = [](Holding holding) { return QString::number(static_cast<int>(holding)); };
+    QList<SettingChoice> choices{{value(Holding::Stays), Texts::tr("stays")},
+                                 {value(Holding::Moves), Texts::tr("moves")},
+                                 {value(Holding::Stretches), Texts::tr("stretches")},
+                                 {value(Holding::KeepsShare), Texts::tr("keeps its share")}};
+    if (readHolding<direction>(context) == QLatin1String(ByItsRails)) {
+        choices.append({QString::fromLatin1(ByItsRails), Texts::tr("as its rails")});
+    }
+    return choices;
+}
+
+template <Direction direction> Result<Form> writeHolding(const Context &context, const QString &typed)
+{
+    bool isNumber = false;
+    const int holding = typed.toInt(&isNumber);
+    return isNumber ? withHolding(context.form, context.selection.controls(), direction, static_cast<Holding>(holding))
+                    : context.form;
 }
 
 template <int which> Result<Form> writeRide(const Context &context, const QString &typed)
@@ -303,15 +358,30 @@ QList<Setting> controlPlaceSettings()
          SettingEditor::Words, T("Resize by number"), isSomething, readPlace<2>, writePlace<2>},
         {"placeHeight", Controls, T("Place"), T("Height"), T("How high it is. Arithmetic as for Left."),
          SettingEditor::Words, T("Resize by number"), isSomething, readPlace<3>, writePlace<3>},
+        {"holdsAcross", Controls, T("Place"), T("Wider"),
+         T("What it does when the window gets wider: it stays at the left, moves with the right edge, stretches "
+           "between "
+           "both, or keeps its share of the width."),
+         Choice, T("Change a hold"), always, readHolding<Direction::Across>, writeHolding<Direction::Across>,
+         holdingChoices<Direction::Across>},
+        {"holdsDown", Controls, T("Place"), T("Higher"),
+         T("What it does when the window gets higher: it stays at the top, moves with the bottom, stretches between "
+           "both, "
+           "or keeps its share of the height."),
+         Choice, T("Change a hold"), isInBody, readHolding<Direction::Down>, writeHolding<Direction::Down>,
+         holdingChoices<Direction::Down>},
         {"ridesLeft", Controls, T("Place"), T("Left rides"),
          T("The rail that the left edge keeps to, however the rail or the window moves."), Choice, T("Change a hold"),
-         always, readRide<0>, writeRide<0>, rideChoices<0>},
+         always, readRide<LeftEdge>, writeRide<LeftEdge>, rideChoices<LeftEdge>},
         {"ridesRight", Controls, T("Place"), T("Right rides"),
-         T("The rail that the right edge keeps to. With both edges held, the box stretches."), Choice,
-         T("Change a hold"), always, readRide<1>, writeRide<1>, rideChoices<1>},
+         T("The rail that the right edge keeps to. With the left edge free it moves, with both held it stretches."),
+         Choice, T("Change a hold"), always, readRide<RightEdge>, writeRide<RightEdge>, rideChoices<RightEdge>},
+        {"ridesTop", Controls, T("Place"), T("Top rides"), T("The level rail that the top edge keeps to."), Choice,
+         T("Change a hold"), isInBody, readRide<TopEdge>, writeRide<TopEdge>, rideChoices<TopEdge>},
         {"ridesBottom", Controls, T("Place"), T("Bottom rides"),
-         T("Held to the body's bottom edge, the box grows with the window's height."), Choice, T("Change a hold"),
-         isSomething, readRide<2>, writeRide<2>, rideChoices<2>},
+         T("The level rail that the bottom edge keeps to. With the top edge free it moves, with both held it "
+           "stretches."),
+         Choice, T("Change a hold"), isInBody, readRide<BottomEdge>, writeRide<BottomEdge>, rideChoices<BottomEdge>},
         {"role", Controls, T("Look"), T("Role"), T("Which of the look's fonts and colours it has."), Choice,
          T("Change a look"), hasRole, readRole, writeRole, roleChoices},
     };

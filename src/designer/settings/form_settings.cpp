@@ -83,7 +83,7 @@ Result<Form> writeLeastWidth(const Context &context, const QString &typed)
         form.leastWidth = 0;
         return form;
     }
-    const Result<int> width = readSize(typed, leastWindowWidth(form), context.unit, form.grid.pitch);
+    const Result<int> width = readSize(typed, leastWindowSize(form).width(), context.unit, form.grid.pitch);
     if (!width) {
         return width.error();
     }
@@ -94,6 +94,30 @@ Result<Form> writeLeastWidth(const Context &context, const QString &typed)
     return form;
 }
 
+Words readLeastHeight(const Context &context)
+{
+    return context.form.leastHeight > 0 ? sizeInWords(context.form.leastHeight, context.unit, context.form.grid.pitch)
+                                        : QString();
+}
+
+Result<Form> writeLeastHeight(const Context &context, const QString &typed)
+{
+    Form form = context.form;
+    if (typed.trimmed().isEmpty()) {
+        form.leastHeight = 0;
+        return form;
+    }
+    const Result<int> height = readSize(typed, leastWindowSize(form).height(), context.unit, form.grid.pitch);
+    if (!height) {
+        return height.error();
+    }
+    if (*height < 8) {
+        return Error{Texts::tr("No window is as low as that."), {}};
+    }
+    form.leastHeight = *height;
+    return form;
+}
+
 // ---------------------------------------------------------------- the window
 
 enum WindowSize { AnySize, NotSmaller, FixedSize }; // as the values of the setting
@@ -101,7 +125,8 @@ enum WindowSize { AnySize, NotSmaller, FixedSize }; // as the values of the sett
 Words readWindowSize(const Context &context)
 {
     const Form &form = context.form;
-    return QString::number(form.window.isFixed ? FixedSize : form.leastWidth == form.width ? NotSmaller : AnySize);
+    const bool isLeast = QSize(form.leastWidth, form.leastHeight) == designedSize(form);
+    return QString::number(form.window.isFixed ? FixedSize : isLeast ? NotSmaller : AnySize);
 }
 
 QList<SettingChoice> windowSizes(const Context &)
@@ -116,10 +141,12 @@ Result<Form> writeWindowSize(const Context &context, const QString &typed)
     Form form = context.form;
     const auto size = static_cast<WindowSize>(typed.toInt());
     form.window.isFixed = size == FixedSize;
+    const QSize designed = designedSize(form);
     if (size == NotSmaller) {
-        form.leastWidth = form.width;
-    } else if (form.leastWidth == form.width) {
-        form.leastWidth = 0;
+        form.leastWidth = designed.width();
+        form.leastHeight = designed.height();
+    } else if (QSize(form.leastWidth, form.leastHeight) == designed) {
+        form.leastWidth = form.leastHeight = 0;
     }
     return form;
 }
@@ -404,9 +431,12 @@ QList<Setting> formSettings()
          T("Change where a row is shown in full"), hasRowsUnderOneAnother, readRowPanel, writeRowPanel, rowPanels},
         {"formWidth", SettingOf::Form, T("Size"), T("Width"), T("The form's width. It stops at the rightmost control."),
          SettingEditor::Words, T("Change the form's width"), always, readWidth, writeWidth},
-        {"leastWidth", SettingOf::Form, T("Size"), T("Smallest"),
+        {"leastWidth", SettingOf::Form, T("Size"), T("Narrowest"),
          T("The narrowest its window may get. Empty: as narrow as nothing overlaps."), SettingEditor::Words,
          T("Pin the smallest width"), always, readLeastWidth, writeLeastWidth},
+        {"leastHeight", SettingOf::Form, T("Size"), T("Lowest"),
+         T("The lowest the form may be shown, all bands together. Empty: as low as nothing overlaps."),
+         SettingEditor::Words, T("Pin the smallest height"), always, readLeastHeight, writeLeastHeight},
         {"tabOrder", SettingOf::Form, T("Size"), T("Tab goes"), T("The order in which Tab visits the fields."), Choice,
          T("Change the tab order"), always, readTabOrder, writeTabOrder, tabOrderChoices},
         {"gridPitch", SettingOf::Form, T("Grid"), T("Pitch"),

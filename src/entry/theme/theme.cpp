@@ -115,9 +115,9 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #arrangeStrip QToolButton#stripTitle::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 9px; height: 9px; subcontrol-position: right center; }
 #arrangeStrip QSpinBox { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 2px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
 #arrangeStrip QSpinBox:focus { border-color: %accent; }
-#widthStrip { background: %panel; border: 1px solid %line; }
-#widthStrip QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
-#widthStrip QPushButton:hover, #widthStrip QPushButton:focus { border-color: %accent; }
+#windowSizeStrip { background: %panel; border: 1px solid %line; }
+#windowSizeStrip QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
+#windowSizeStrip QPushButton:hover, #windowSizeStrip QPushButton:focus { border-color: %accent; }
 #widthWords { color: %faint; }
 #panel QTableView { background: %field; color: %text; border: 1px solid %line; gridline-color: %line; selection-background-color: %tint; selection-color: %text; }
 QDialog QTableView { background: %field; color: %text; border: 1px solid %line; gridline-color: %line; selection-background-color: %tint; selection-color: %text; }

@@ -1,7 +1,7 @@
 #include "entry/view/entry_view.h"
 
-#include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
+#include "core/arrange/stretching.h"
 #include "core/arrange/window_size.h"
 #include "core/text/caption_words.h"
 #include "entry/editors/field_editor.h"
@@ -236,7 +236,7 @@ void EntryView::rebuild(const Form &whole)
         }
     }
     showRowPanel();
-    m_leastWidth = leastWindowWidth(form);
+    m_least = leastWindowSize(form);
     layOut();
     applyTabOrder();
     refresh();
@@ -249,9 +249,11 @@ void EntryView::layOut()
     const int space = m_scroll->viewport()->width();
     const int height = m_scroll->viewport()->height();
     const Band *ownBody = findBand(m_form, BandRole::Body);
-    // Narrower than designed as far as nothing overlaps; from there on the window scrolls.
-    m_laidOut = stretchedTo(m_form, std::max(space, std::min(m_leastWidth, m_form.width)),
-                            m_rows && ownBody ? ownBody->height : height, Narrowing::Allowed);
+    // Smaller than designed as far as nothing overlaps; from there on the window scrolls.
+    const int bodyHeight = ownBody ? ownBody->height : 0;
+    const int leastHeight = std::min(bodyHeight, m_least.height() - (shownHeight(m_form) - bodyHeight));
+    m_laidOut = stretchedTo(m_form, std::max(space, std::min(m_least.width(), m_form.width)),
+                            m_rows ? bodyHeight : std::max(height, leastHeight), Narrowing::Allowed);
     if (m_rows) {
         QList<Control> row;
         for (const Control &control : m_laidOut.controls) {

@@ -124,9 +124,9 @@ private:
 
     EntrySession *m_session;
     Appearance m_appearance;
-    Form m_form;          // as designed
-    Form m_laidOut;       // as stretched to the window
-    int m_leastWidth = 0; // px, the narrowest at which nothing overlaps, or as pinned
+    Form m_form;    // as designed
+    Form m_laidOut; // as stretched to the window
+    QSize m_least;  // the smallest at which nothing overlaps, or as pinned
     QHash<BandRole, BandView *> m_bands;
     RowsBand *m_rows = nullptr; // the body of a tabular form
     QScrollBar *m_rowBar;
@@ -155,7 +155,7 @@ private:
     QHash<ControlId, QWidget *> m_dividers;
     QHash<ControlId, int> m_dividersMoved; // by people, px from the first pane's edge
     FrontPages m_fronts;
-    QSet<ControlId> m_hidden; // by rules, in the record in hand
+    QSet<ControlId> m_hidden;   // by rules, in the record in hand
     QString m_noticeShown;      // what the notice holds now
     QSet<ControlId> m_unplaced; // boxes with no room beside them for what is said of them
 };

@@ -74,8 +74,15 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
         setFixedSize(size());
         setWindowFlag(Qt::WindowMaximizeButtonHint, false);
         setWindowFlag(Qt::WindowMinimizeButtonHint, false);
-    } else if (form.leastWidth > 0) {
-        setMinimumWidth(std::min(form.leastWidth + list + 2 * Margin, screen.width()));
+    } else {
+        // As pinned; what was worked out scrolls below it.
+        const QSize around(list + 2 * Margin, wanted.height() - shownHeight(form));
+        if (form.leastWidth > 0) {
+            setMinimumWidth(std::min(form.leastWidth + around.width(), screen.width()));
+        }
+        if (form.leastHeight > 0) {
+            setMinimumHeight(std::min(form.leastHeight + around.height(), screen.height() - WindowFrame));
+        }
     }
 }
 

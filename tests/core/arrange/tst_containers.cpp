@@ -7,6 +7,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/row_edits.h"
 #include "core/arrange/rows.h"
+#include "core/arrange/stretching.h"
 #include "core/arrange/tidy.h"
 #include "core/arrange/window_size.h"
 #include "core/draft/draft.h"
@@ -597,7 +598,7 @@ private Q_SLOTS:
                                 placeOf(paged, 1).topLeft() - placeOf(paged, 5).topLeft());
         QCOMPARE(placeOf(form, 5).topLeft(), placeOf(form, 1).topLeft()); // one over the other, on two pages
         QCOMPARE(overlaps(form), 0);
-        QVERIFY(widthReport(form, form.width).clashing.isEmpty());
+        QVERIFY(sizeReport(form, designedSize(form)).clashing.isEmpty());
         QVERIFY(lyingUnder(form, {5}).isEmpty());
         QCOMPARE(withWayMade(form, {5}), form);
     }
@@ -638,9 +639,9 @@ private Q_SLOTS:
                 Form form = samples::columnOfFields(1);
                 form.width = 600;
                 form.bands = {Band{BandRole::Body, 400, {}}};
-                form.rails = {Rail{FixedRail::FirstFree, "inner", 40, Hold::Left, false, 0, {}},
-                              Rail{FixedRail::FirstFree + 1, "outer", 400, Hold::Left, false, 0, {}},
-                              Rail{FixedRail::FirstFree + 2, "left", 16, Hold::Left, false, 0, {}}};
+                form.rails = {Rail{FixedRail::FirstFree, "inner", 40, Hold::Start, false, 0, Rail::ByPlace, {}},
+                              Rail{FixedRail::FirstFree + 1, "outer", 400, Hold::Start, false, 0, Rail::ByPlace, {}},
+                              Rail{FixedRail::FirstFree + 2, "left", 16, Hold::Start, false, 0, Rail::ByPlace, {}}};
                 Control group;
                 group.id = nextControlId(form);
                 group.kind = GroupBox;

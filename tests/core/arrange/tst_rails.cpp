@@ -1,5 +1,6 @@
 #include "core/arrange/grid.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/stretching.h"
 #include "core/edit/edits.h"
 #include "support/sample_forms.h"
 
@@ -145,7 +146,7 @@ private Q_SLOTS:
         Control pinned = form.controls.at(0);
         pinned.id = 104;
         pinned.name = "pinned";
-        pinned.rides = {FixedRail::None, FixedRail::FormRight, FixedRail::None};
+        pinned.rides = {FixedRail::None, FixedRail::FormRight, FixedRail::None, FixedRail::None};
         form.controls.append(pinned);
         const Form wide = stretchedTo(form, form.width + 200, 0);
         QCOMPARE(wide.width, form.width + 200);

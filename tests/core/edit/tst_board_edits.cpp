@@ -126,19 +126,19 @@ private Q_SLOTS:
         wide.place.setWidth(480 - 16 - wide.place.x());
         wide.rides.right = FixedRail::FormRight;
         form.controls.replace(form.controls.indexOf(3), wide);
-        const WidthReport wider = widthReport(form, 600);
+        const SizeReport wider = sizeReport(form, {600, shownHeight(form)});
         QCOMPARE(wider.stretching, QList<ControlId>{3});
         QVERIFY(wider.moving.isEmpty() && wider.clashing.isEmpty());
-        QCOMPARE(placeOf(atWidth(form, 600), 3).width(), wide.place.width() + 120);
+        QCOMPARE(placeOf(atSize(form, {600, shownHeight(form)}), 3).width(), wide.place.width() + 120);
         // The first box does not give way: the form is safe down to its right edge.
         const int least = narrowestWidth(form);
         QCOMPARE(least, rightOf(placeOf(form, 1)));
-        QVERIFY(widthReport(form, least).clashing.isEmpty());
-        QVERIFY(widthReport(form, least - 1).clashing.contains(1));
-        QCOMPARE(leastWindowWidth(form), least);
+        QVERIFY(sizeReport(form, {least, shownHeight(form)}).clashing.isEmpty());
+        QVERIFY(sizeReport(form, {least - 1, shownHeight(form)}).clashing.contains(1));
+        QCOMPARE(leastWindowSize(form).width(), least);
         form.leastWidth = 300;
-        QCOMPARE(leastWindowWidth(form), 300);
-        QCOMPARE(atWidth(form, form.width), form);
+        QCOMPARE(leastWindowSize(form).width(), 300);
+        QCOMPARE(atSize(form, {form.width, shownHeight(form)}), form);
     }
 
     void aClipIsAFormOfItsOwn()

@@ -110,10 +110,35 @@ private Q_SLOTS:
         QCOMPARE(differing, 1);
     }
 
+    // In files of the first version, what is held to the body's bottom gets higher with it, in inner forms too.
+    void oldFilesStretchAsTheyDid()
+    {
+        Form inner = samples::columnOfFields(1);
+        Control held = inner.controls.at(0);
+        held.rides.bottom = FixedRail::BodyBottom;
+        inner.controls.replace(0, held);
+        Form form = inner;
+        Control subform;
+        subform.id = nextControlId(form);
+        subform.kind = "subform";
+        subform.name = "rows";
+        subform.inner = InnerForm(inner);
+        form.controls.append(subform);
+        QByteArray text = writeForm(form);
+        QVERIFY(readForm(text)->controls.at(0).rides.top == FixedRail::None);
+        const Form now = *readForm(text);
+        text.replace("\"nabform\": 2", "\"nabform\": 1");
+        const Form old = *readForm(text);
+        QCOMPARE(old.controls.at(0).rides.top, int(FixedRail::BodyTop));
+        QCOMPARE(old.controls.at(old.controls.size() - 1).inner.get()->controls.at(0).rides.top,
+                 int(FixedRail::BodyTop));
+        QVERIFY(now == *readForm(writeForm(now)) && old == *readForm(writeForm(old)));
+    }
+
     void unknownKeysSurviveEverywhere()
     {
         QByteArray text = sample();
-        text.replace("\"nabform\": 1", "\"nabform\": 7,\n  \"later\": {\"deep\": [1, {\"x\": null}]}");
+        text.replace("\"nabform\": 2", "\"nabform\": 7,\n  \"later\": {\"deep\": [1, {\"x\": null}]}");
         text.replace("\"see\": true", "\"see\": true, \"print\": false");
         text.replace("\"marks\": \"dots\"", "\"marks\": \"dots\", \"minor\": 2");
         text.replace("\"table\": \"sample\"", "\"table\": \"sample\", \"alias\": \"s\"");
@@ -155,7 +180,7 @@ private Q_SLOTS:
         QTest::newRow("not JSON") << QByteArray("{\n\"nabform\": 1,\n oops }") << "line 3";
         QTest::newRow("empty") << QByteArray() << "line 1";
         QTest::newRow("list") << QByteArray("[]") << "at /: an object was expected";
-        QTest::newRow("no version") << with("\"nabform\": 1,", "") << "at /nabform: a whole number";
+        QTest::newRow("no version") << with("\"nabform\": 2,", "") << "at /nabform: a whole number";
         QTest::newRow("width is text") << with("\"width\": 480", "\"width\": \"wide\"")
                                        << "at /width: a whole number from 0 to 1000000 was expected";
         QTest::newRow("place too short") << with("[120, 16, 160, 24]", "[120, 16]")

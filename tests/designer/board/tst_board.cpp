@@ -565,8 +565,13 @@ private Q_SLOTS:
                 QSet<QString> names;
                 for (const Control &control : form.controls) {
                     const Band *band = findBand(form, control.band);
-                    QVERIFY(control.place.x() >= 0 && control.place.y() >= 0);
-                    QVERIFY(control.place.x() + control.place.width() <= form.width);
+                    QVERIFY2(control.place.x() >= 0 && control.place.y() >= 0,
+                             qPrintable(m_document->steps()->undoText() + control.name +
+                                        QString::number(control.place.x()) + "," + QString::number(control.place.y())));
+                    QVERIFY2(control.place.x() + control.place.width() <= form.width,
+                             qPrintable(m_document->steps()->undoText() + " " + control.name + " " +
+                                        QString::number(control.place.x() + control.place.width()) + "," +
+                                        QString::number(form.width)));
                     QVERIFY(control.place.y() + control.place.height() <= band->height);
                     QVERIFY(!names.contains(control.name));
                     names.insert(control.name);

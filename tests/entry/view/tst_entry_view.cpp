@@ -110,9 +110,9 @@ private Q_SLOTS:
             }
         }
         form = setFormWidth(form, form.width + 600); // room that only the remarks use
-        QVERIFY(leastWindowWidth(form) < form.width - 400);
+        QVERIFY(leastWindowSize(form).width() < form.width - 400);
         m_view->setForm(form);
-        const int least = leastWindowWidth(form);
+        const int least = leastWindowSize(form).width();
         auto *area = m_view->findChild<QScrollArea *>();
         const auto widthAt = [&](int width) {
             m_view->resize(m_view->width() + width - area->viewport()->width(), 760);

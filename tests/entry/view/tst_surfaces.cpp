@@ -159,7 +159,7 @@ private Q_SLOTS:
             form.controls.replace(form.controls.indexOf(placed.control), control);
         }
         Control held = *form.controls.find(area.control);
-        held.rides = {FixedRail::FormLeft, FixedRail::FormRight, FixedRail::BodyBottom};
+        held.rides = {FixedRail::FormLeft, FixedRail::FormRight, FixedRail::BodyBottom, FixedRail::BodyTop};
         form.controls.replace(form.controls.indexOf(area.control), held);
         return form;
     }

@@ -1,0 +1,255 @@
+#include "core/arrange/cells.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/grouping.h"
+#include "core/arrange/holding.h"
+#include "core/arrange/operations.h"
+#include "core/arrange/rail_edits.h"
+#include "core/arrange/rails.h"
+#include "core/arrange/stretching.h"
+#include "core/arrange/window_size.h"
+#include "core/edit/edits.h"
+#include "support/sample_forms.h"
+
+#include <QRandomGenerator>
+#include <QTest>
+
+using namespace nabblet;
+
+// Windows of other sizes than a form was designed for, in both directions.
+class TestWindowSizes : public QObject
+{
+    Q_OBJECT
+
+    const FixedTextMeasure m_measure;
+
+    // A form of boxes without captions, 400 wide, the body 300 high between a header and a footer.
+    static Form boxes(const QList<QRect> &places, const QString &kind = "long-text")
+    {
+        Form form;
+        form.name = form.title = "boxes";
+        form.width = 400;
+        form.bands = {Band{BandRole::Header, 40, {}}, Band{BandRole::Body, 300, {}}, Band{BandRole::Footer, 48, {}}};
+        for (const QRect &place : places) {
+            Control control;
+            control.id = form.controls.size() + 1;
+            control.kind = kind;
+            control.name = QString("box_%1").arg(control.id);
+            control.role = "field";
+            control.place = place;
+            form.controls.append(control);
+        }
+        return form;
+    }
+    static QRect placeOf(const Form &form, ControlId id) { return form.controls.find(id)->place; }
+    static Form held(const Form &form, ControlId id, Direction direction, Holding holding)
+    {
+        return withHolding(form, {id}, direction, holding);
+    }
+    // The form with so much more room.
+    static Form grownBy(const Form &form, int width, int height)
+    {
+        return atSize(form, designedSize(form) + QSize(width, height));
+    }
+    static Form asCells(const Form &form, const QList<ControlId> &chosen = {})
+    {
+        const FixedTextMeasure measure;
+        const ArrangeContext context{form, chosen, measure, {}};
+        const ArrangeOperation *operation = findArrangeOperation("fill-as-cells");
+        return operation->whyNot(context).isEmpty() ? operation->apply(context) : form;
+    }
+
+private Q_SLOTS:
+    void eachHoldingDoesWhatItSays_data()
+    {
+        QTest::addColumn<int>("holding");
+        QTest::addColumn<QRect>("wider");  // by 100
+        QTest::addColumn<QRect>("higher"); // by 60
+        const QRect place(40, 30, 120, 90);
+        QTest::newRow("stays") << int(Holding::Stays) << place << place;
+        QTest::newRow("moves") << int(Holding::Moves) << place.translated(100, 0) << place.translated(0, 60);
+        QTest::newRow("stretches") << int(Holding::Stretches) << place.adjusted(0, 0, 100, 0)
+                                   << place.adjusted(0, 0, 0, 60);
+        // 40/400 and 160/400 of 100; 30/300 and 120/300 of 60
+        QTest::newRow("keeps its share") << int(Holding::KeepsShare) << place.adjusted(10, 0, 40, 0)
+                                         << place.adjusted(0, 6, 0, 24);
+    }
+    void eachHoldingDoesWhatItSays()
+    {
+        QFETCH(int, holding);
+        QFETCH(QRect, wider);
+        QFETCH(QRect, higher);
+        const Form form = boxes({QRect(40, 30, 120, 90)});
+        for (const Direction direction : {Direction::Across, Direction::Down}) {
+            for (int before = 0; before < 4; ++before) { // whatever it did before
+                const Form set = held(held(form, 1, direction, static_cast<Holding>(before)), 1, direction,
+                                      static_cast<Holding>(holding));
+                QCOMPARE(placeOf(set, 1), placeOf(form, 1));
+                QCOMPARE(int(holdingOf(set, *set.controls.find(1), direction).value()), holding);
+                const bool isAcross = direction == Direction::Across;
+                QCOMPARE(placeOf(grownBy(set, isAcross ? 100 : 0, isAcross ? 0 : 60), 1), isAcross ? wider : higher);
+                QCOMPARE(grownBy(set, 0, 0), set);
+            }
+        }
+    }
+
+    void whatStandsBelowGoesAlong()
+    {
+        Form form = boxes({QRect(16, 16, 300, 80), QRect(16, 112, 300, 24), QRect(16, 0, 40, 16)});
+        form = held(form, 1, Direction::Down, Holding::Stretches);
+        const Form high = grownBy(form, 0, 50);
+        QCOMPARE(placeOf(high, 1).height(), 130);
+        QCOMPARE(placeOf(high, 2).y(), 162);
+        QCOMPARE(placeOf(high, 3).y(), 0);
+        QCOMPARE(findBand(high, BandRole::Header)->height, 40); // the body alone gets higher
+        QCOMPARE(findBand(high, BandRole::Body)->height, 350);
+    }
+
+    void captionsGoWithTheirBoxes()
+    {
+        Form form = samples::columnOfFields(2);
+        form = withHolding(form, {1}, Direction::Down, Holding::Moves);
+        form = withHolding(form, {1}, Direction::Across, Holding::Moves);
+        const Form large = grownBy(form, 80, 40);
+        QCOMPARE(placeOf(large, 1).topLeft() - placeOf(form, 1).topLeft(), QPoint(80, 40));
+        QCOMPARE(placeOf(large, 2).topLeft() - placeOf(form, 2).topLeft(), QPoint(80, 40));
+        QCOMPARE(placeOf(large, 3), placeOf(form, 3));
+    }
+
+    void aLevelRailTakesWhatRidesItAlong()
+    {
+        const Form form = boxes({QRect(16, 40, 100, 24), QRect(200, 16, 100, 24), QRect(200, 64, 100, 80)});
+        Form railed = withLevelRail(form, 40);
+        const RailId rail = railed.levelRails.first().id;
+        QCOMPARE(railed.controls.find(1)->rides.top, rail);
+        QCOMPARE(railed.controls.find(2)->rides.bottom, rail);
+        QCOMPARE(edgesOn(railed, rail), 2);
+        QVERIFY(isLevelRail(railed, rail));
+        const Form moved = moveRail(railed, rail, 72);
+        QCOMPARE(placeOf(moved, 1).y(), 72);
+        QCOMPARE(bottomOf(placeOf(moved, 2)), 72);
+        QCOMPARE(placeOf(moved, 3), placeOf(form, 3));
+        // What is moved off lets go, what comes to stand on it rides it.
+        const Form off = moveControls(railed, {1}, {0, 8});
+        QCOMPARE(off.controls.find(1)->rides.top, int(FixedRail::None));
+        const Form on = moveControls(railed, {3}, {0, -24});
+        QCOMPARE(on.controls.find(3)->rides.top, rail);
+        QCOMPARE(edgesOn(withoutRail(railed, rail), rail), 0);
+        const Form kept = withEdgesKept(form, {2, 1}, Edge::Top);
+        QCOMPARE(placeOf(kept, 2).y(), 40);
+        QCOMPARE(kept.controls.find(2)->rides.top, kept.controls.find(1)->rides.top);
+    }
+
+    void theBodysEdgeTakesAlongWhatIsHeldToIt()
+    {
+        Form form = boxes({QRect(16, 16, 100, 80), QRect(16, 200, 100, 24), QRect(200, 16, 100, 40)});
+        form = held(form, 1, Direction::Down, Holding::Stretches);
+        form = held(form, 2, Direction::Down, Holding::Moves);
+        const Form higher = setBandHeight(form, BandRole::Body, 340);
+        QCOMPARE(placeOf(higher, 1).height(), 120);
+        QCOMPARE(placeOf(higher, 2).y(), 240);
+        const Form lowest = setBandHeight(form, BandRole::Body, 0);
+        QCOMPARE(findBand(lowest, BandRole::Body)->height, 228); // as far as the first can get lower
+        QCOMPARE(setBandHeight(lowest, BandRole::Body, 300), form);
+    }
+
+    // Two rows held to the bottom that would grow over one another are found out, and a window is never so low.
+    void clashesAreFoundInBothDirections()
+    {
+        Form form = boxes({QRect(16, 16, 300, 80), QRect(16, 104, 300, 80)});
+        for (const ControlId id : {1, 2}) {
+            form = held(form, id, Direction::Down, Holding::Stretches);
+        }
+        QCOMPARE(sizeReport(form, designedSize(form) + QSize(0, 60)).clashing, QList<ControlId>({1, 2}));
+        QVERIFY(sizeReport(form, designedSize(form)).clashing.isEmpty());
+        const Form one =
+            held(boxes({QRect(16, 16, 300, 80), QRect(16, 200, 100, 24)}), 2, Direction::Down, Holding::Moves);
+        QCOMPARE(lowestHeight(one), 40 + (16 + 80 + 24 + 76) + 48); // the second comes up to the first, below it 76
+        QVERIFY(sizeReport(one, {400, lowestHeight(one) - 1}).clashing.contains(1));
+        QCOMPARE(lowestHeight(boxes({QRect(16, 16, 300, 80)})), 40 + 96 + 48); // nothing held: the empty part goes
+    }
+
+    // Whatever is held to whatever: at its smallest, and at every size from there, nothing clashes that did not.
+    void atTheLeastSizeNothingClashes()
+    {
+        QRandomGenerator random(41);
+        for (int round = 0; round < 150; ++round) {
+            QList<QRect> places;
+            for (int i = 0; i < 6; ++i) {
+                const int x = random.bounded(250);
+                const int y = random.bounded(200);
+                const int width = 24 + random.bounded(120);
+                places.append(QRect(x, y, width, 16 + random.bounded(90)));
+            }
+            Form form = boxes(places);
+            for (ControlId id = 1; id <= 6; ++id) {
+                const int across = random.bounded(4);
+                form = held(form, id, Direction::Across, static_cast<Holding>(across));
+                form = held(form, id, Direction::Down, static_cast<Holding>(random.bounded(4)));
+            }
+            const QSize least = leastWindowSize(form);
+            QVERIFY(least.width() <= form.width && least.height() <= shownHeight(form));
+            QVERIFY(sizeReport(form, least).clashing.isEmpty());
+            QCOMPARE(atSize(form, designedSize(form)), form);
+        }
+    }
+
+    void fourBoxesFillTheWindow()
+    {
+        const Form form =
+            boxes({QRect(20, 20, 90, 60), QRect(121, 24, 88, 62), QRect(18, 90, 92, 60), QRect(120, 92, 90, 58)});
+        const Form cells = asCells(form);
+        for (const QSize &more : {QSize(0, 0), QSize(200, 0), QSize(0, 200), QSize(317, 211), QSize(-120, -60)}) {
+            const Form shown = grownBy(cells, more.width(), more.height());
+            const int gapAcross = placeOf(shown, 2).x() - rightOf(placeOf(shown, 1));
+            const int gapDown = placeOf(shown, 3).y() - bottomOf(placeOf(shown, 1));
+            QVERIFY(gapAcross >= 7 && gapAcross <= 13 && gapDown >= 7 && gapDown <= 13);
+            QCOMPARE(gapAcross, placeOf(cells, 2).x() - rightOf(placeOf(cells, 1))); // whatever the size
+            QCOMPARE(gapDown, placeOf(cells, 3).y() - bottomOf(placeOf(cells, 1)));
+            QCOMPARE(placeOf(shown, 1).topLeft(), QPoint(16, 16));
+            QCOMPARE(rightOf(placeOf(shown, 4)), 400 + more.width() - 16);
+            QCOMPARE(bottomOf(placeOf(shown, 4)), 300 + more.height() - 16);
+            QCOMPARE(placeOf(shown, 1).height(), placeOf(shown, 2).height());
+            QVERIFY(std::abs(placeOf(shown, 1).width() - placeOf(shown, 2).width()) <= 1);
+            QCOMPARE(placeOf(shown, 2).y(), placeOf(shown, 1).y());
+            QCOMPARE(placeOf(shown, 3).x(), placeOf(shown, 1).x());
+        }
+        QVERIFY(leastWindowSize(cells).width() < 250 && leastWindowSize(cells).height() < 250);
+        QCOMPARE(asCells(cells).controls, cells.controls); // again changes nothing
+    }
+
+    // A grid with one that spans, one missing and captions; beside it something that stays.
+    void cellsSpanAndStayEmpty()
+    {
+        const Form form = boxes({QRect(16, 100, 100, 40), QRect(124, 100, 100, 40), QRect(16, 148, 208, 40),
+                                 QRect(124, 196, 100, 40), QRect(16, 16, 200, 24)});
+        const Form cells = asCells(form, {1, 2, 3, 4});
+        QCOMPARE(placeOf(cells, 5), placeOf(form, 5));
+        const Form shown = grownBy(cells, 100, 90);
+        QVERIFY(placeOf(shown, 1).y() >= bottomOf(placeOf(shown, 5)));
+        QCOMPARE(placeOf(shown, 3).x(), placeOf(shown, 1).x());
+        QCOMPARE(rightOf(placeOf(shown, 3)), rightOf(placeOf(shown, 2)));
+        QCOMPARE(placeOf(shown, 4).x(), placeOf(shown, 2).x());
+        QCOMPARE(placeOf(shown, 1).height(), placeOf(shown, 4).height());
+        QCOMPARE(rightOf(placeOf(shown, 4)), 500 - 16);
+        QCOMPARE(bottomOf(placeOf(shown, 4)), 390 - 16);
+    }
+
+    void cellsInAGroupGrowWithIt()
+    {
+        const Form form = boxes({QRect(40, 60, 60, 40), QRect(108, 60, 60, 40)});
+        const Grouped grouped = withContainer(form, {1, 2}, "group-box");
+        const Form cells = asCells(grouped.form, {grouped.container});
+        const Form shown = grownBy(cells, 120, 60);
+        const QRect group = placeOf(shown, grouped.container);
+        QCOMPARE(group.width(), placeOf(cells, grouped.container).width() + 120);
+        QCOMPARE(group.height(), placeOf(cells, grouped.container).height() + 60);
+        QCOMPARE(placeOf(shown, 1).width(), placeOf(cells, 1).width() + 60);
+        QCOMPARE(rightOf(group) - rightOf(placeOf(shown, 2)),
+                 rightOf(placeOf(cells, grouped.container)) - rightOf(placeOf(cells, 2)));
+        QCOMPARE(placeOf(shown, 2).height(), placeOf(cells, 2).height() + 60);
+        QVERIFY(sizeReport(cells, designedSize(cells) + QSize(120, 60)).clashing.isEmpty());
+    }
+};
+
+QTEST_APPLESS_MAIN(TestWindowSizes)
+#include "tst_window_sizes.moc"
