@@ -17,6 +17,8 @@
 #include "designer/panels/outline_panel.h"
 #include "designer/panels/palette.h"
 #include "designer/panels/rows_table.h"
+#include "designer/panels/side_panels.h"
+#include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
 #include "entry/view/entry_view.h"
 
@@ -27,8 +29,8 @@
 #include <QMenu>
 #include <QMenuBar>
 #include <QMessageBox>
+#include <QPushButton>
 #include <QSettings>
-#include <QSplitter>
 #include <QStyledItemDelegate>
 #include <QUndoView>
 #include <QVBoxLayout>
@@ -229,10 +231,7 @@ void MainWindow::makeArrangeMenu()
     const auto apply = [this](const QString &step, const std::function<Form(const Form &)> &edit) {
         return [this, step, edit] { m_document->apply(step, edit(m_document->form())); };
     };
-    for (const ArrangeGroup group :
-         {ArrangeGroup::LineUp, ArrangeGroup::Match, ArrangeGroup::Gaps, ArrangeGroup::Fit, ArrangeGroup::Grid,
-          ArrangeGroup::Centre, ArrangeGroup::Order, ArrangeGroup::Captions, ArrangeGroup::Rows, ArrangeGroup::Groups,
-          ArrangeGroup::Holds, ArrangeGroup::Whole}) {
+    for (const ArrangeGroup group : arrangeGroups()) {
         QMenu *part = menu->addMenu(arrangeGroupTitle(group));
         part->setToolTipsVisible(true);
         part->addActions(m_arrange->actionsOf(group));
@@ -249,6 +248,10 @@ void MainWindow::makeArrangeMenu()
         ->setStatusTip(tr("Left edges go where the lead's is and stay together on a rail."));
     addCommand(menu, tr("Keep &right edges lined up"), keys("Ctrl+Alt+Shift+R"), keep(Edge::Right), &m_controlActions)
         ->setStatusTip(tr("Right edges go where the lead's is and stay together on a rail."));
+    addCommand(menu, tr("Keep &top edges lined up"), QKeySequence(), keep(Edge::Top), &m_controlActions)
+        ->setStatusTip(tr("Top edges go where the lead's is and stay together on a level rail."));
+    addCommand(menu, tr("Keep &bottom edges lined up"), QKeySequence(), keep(Edge::Bottom), &m_controlActions)
+        ->setStatusTip(tr("Bottom edges go where the lead's is and stay together on a level rail."));
     menu->addSeparator();
     addCommand(
         menu, tr("Go into the s&ubform"), keys("Ctrl+Return"), [this] { enterInnerForm(m_board->selection().lead()); },
@@ -343,8 +346,20 @@ void MainWindow::makeViewMenu()
         view, tr("Zoom &out"), QKeySequence::ZoomOut, [this] { m_board->zoomOut(); }, &m_designActions);
     addCommand(
         view, tr("A&ctual size"), keys("Ctrl+1"), [this] { m_board->setZoom(100); }, &m_designActions);
-    addCommand(
+    QAction *whole = addCommand(
         view, tr("&Whole form"), keys("Ctrl+0"), [this] { m_board->zoomToForm(); }, &m_designActions);
+    // The same from the figure at the bottom of the window.
+    auto *zooms = new QMenu(m_zoomStatus);
+    zooms->addAction(whole);
+    for (const int percent : {50, 75, 100, 125, 150, 200, 400}) {
+        zooms->addAction(tr("%1 %").arg(percent), this, [this, percent] {
+            if (m_board) {
+                m_board->setZoom(percent);
+            }
+        });
+    }
+    m_zoomStatus->setMenu(zooms);
+    m_zoomStatus->setToolTip(tr("How large the form is shown"));
     QMenu *units = view->addMenu(tr("&Unit"));
     auto *unitGroup = new QActionGroup(this);
     for (const auto &[unit, words] :
@@ -388,6 +403,10 @@ void MainWindow::makeViewMenu()
         view, tr("Mo&ve the tracing sheet"), QKeySequence(),
         [this] { m_board->setMovesTracing(m_moveTracing->isChecked()); }, &m_designActions);
     m_moveTracing->setCheckable(true);
+    m_sizesAction = addCommand(
+        view, tr("&Window sizes"), keys("Ctrl+Shift+W"), [this] { showWindowSizes(m_sizesAction->isChecked()); },
+        &m_designActions);
+    m_sizesAction->setCheckable(true);
     view->addSeparator();
     addCommand(
         view, tr("&Board alone, or with its panels"), QKeySequence(Qt::Key_F9), [this] { m_designPage->foldAll(); },
@@ -396,6 +415,7 @@ void MainWindow::makeViewMenu()
         view, tr("Go to the &catalogue"), keys("Ctrl+Shift+C"),
         [this] {
             m_designPage->setFolded(LeftPanels, false);
+            m_sidePanels->showPanel(m_catalogue);
             m_catalogue->focusTree();
         },
         &m_designActions);
@@ -412,6 +432,7 @@ void MainWindow::makeViewMenu()
         view, tr("Go to the co&ntrols"), keys("Ctrl+Shift+P"),
         [this] {
             m_designPage->setFolded(LeftPanels, false);
+            m_sidePanels->showPanel(m_palette);
             m_palette->focusList();
         },
         &m_designActions);
@@ -419,6 +440,7 @@ void MainWindow::makeViewMenu()
         view, tr("Go to the o&utline"), keys("Ctrl+Shift+O"),
         [this] {
             m_designPage->setFolded(LeftPanels, false);
+            m_sidePanels->showPanel(m_outline);
             m_outline->focusTree();
         },
         &m_designActions);
@@ -547,7 +569,9 @@ void MainWindow::editCaptions()
 
 void MainWindow::showHistory(bool shows)
 {
-    delete m_historyPanel;
+    if (m_historyPanel) {
+        m_sidePanels->removePanel(m_historyPanel);
+    }
     m_historyPanel = nullptr;
     m_history->setChecked(shows && m_document);
     if (!shows || !m_document) {
@@ -562,7 +586,19 @@ void MainWindow::showHistory(bool shows)
     list->setToolTip(tr("Click a step to go back to it, or forward again."));
     m_historyPanel->contents()->setContentsMargins(8, 4, 8, 8);
     m_historyPanel->contents()->addWidget(list);
-    m_inspectorFrame->layout()->addWidget(m_historyPanel);
+    m_sidePanels->addPanel(m_historyPanel, SidePanels::Comes::ToFront);
+    m_designPage->setFolded(LeftPanels, false);
+}
+
+void MainWindow::showWindowSizes(bool shows)
+{
+    QSettings().setValue(QStringLiteral("windowSizes"), shows);
+    m_sizesAction->setChecked(shows);
+    m_sizeStatus->setChecked(shows);
+    if (m_windowSizeStrip) {
+        m_windowSizeStrip->setVisible(shows);
+        m_board->setTrialSize({});
+    }
 }
 
 void MainWindow::showRowsTable(bool shows)

@@ -5,6 +5,7 @@
 #include "app/stored_values.h"
 #include "app/top_bar.h"
 #include "core/arrange/units.h"
+#include "core/arrange/window_size.h"
 #include "core/draft/draft.h"
 #include "core/draft/fitted_width.h"
 #include "core/edit/edits.h"
@@ -21,6 +22,7 @@
 #include "designer/panels/outline_panel.h"
 #include "designer/panels/palette.h"
 #include "designer/panels/rename_dialog.h"
+#include "designer/panels/side_panels.h"
 #include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
 #include "entry/records/record_recovery.h"
@@ -37,11 +39,10 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
+#include <QMenuBar>
 #include <QPlainTextEdit>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSettings>
-#include <QSplitter>
 #include <QStackedWidget>
 #include <QStatusBar>
 #include <QVBoxLayout>
@@ -80,6 +81,11 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     applyTheme();
     refreshActions();
     refreshNames();
+}
+
+QMenuBar *MainWindow::menuBar() const
+{
+    return m_bar->menus();
 }
 
 // A line that stands as it was filled in has nothing to undo of its own; undoing and redoing there means the form.
@@ -136,41 +142,35 @@ void MainWindow::makePages()
     m_pages->addWidget(m_welcomePage);
 
     m_designPage = new PanelSplitter;
-    m_designPage->setHandleWidth(8);
+    m_designPage->setHandleWidth(6);
     m_catalogue = new CataloguePanel;
     QVBoxLayout *unused = nullptr;
     m_boardFrame = framed(&unused);
     m_inspectorFrame = framed(&unused);
     m_arrange = new ArrangeActions(this);
-    auto *strip = new QScrollArea;
-    strip->setObjectName(QStringLiteral("stripArea"));
-    strip->setWidget(new ArrangeStrip(m_arrange));
-    strip->setWidgetResizable(true);
-    strip->setFrameShape(QFrame::NoFrame);
-    strip->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    strip->setFixedWidth(96);
-    m_leftFrame = new QSplitter(Qt::Vertical);
-    m_leftFrame->setHandleWidth(8);
-    m_leftFrame->setChildrenCollapsible(false);
+    m_arrangeStrip = new ArrangeStrip(m_arrange);
+    m_boardFrame->layout()->addWidget(m_arrangeStrip);
     m_outline = new OutlinePanel;
     m_palette = new Palette;
-    m_leftFrame->addWidget(m_catalogue);
-    m_leftFrame->addWidget(m_palette);
-    m_leftFrame->addWidget(m_outline);
-    m_leftFrame->setSizes({196, 320, 184});
-    m_designPage->addPanel(m_leftFrame, tr("catalogue, controls and outline"));
-    m_designPage->addPanel(strip, tr("arranging"));
+    m_sidePanels = new SidePanels;
+    m_sidePanels->addPanel(m_catalogue);
+    m_sidePanels->addPanel(m_palette);
+    m_sidePanels->addPanel(m_outline);
+    m_designPage->addPanel(m_sidePanels, tr("catalogue, controls and outline"));
     m_designPage->addPanel(m_boardFrame);
     m_designPage->addPanel(m_inspectorFrame, tr("inspector"), Qt::LeftToRight);
-    m_leftFrame->setMinimumWidth(160);
+    m_sidePanels->setMinimumWidth(160);
     m_boardFrame->setMinimumWidth(240);
     m_inspectorFrame->setMinimumWidth(200);
-    m_designPage->setStretchFactor(2, 1);
+    m_designPage->setStretchFactor(1, 1);
     QList<int> folded;
     for (const QVariant &panel : QSettings().value(QStringLiteral("foldedPanels")).toList()) {
         folded.append(panel.toInt());
     }
-    m_designPage->begin({208, 96, 742, 218}, folded);
+    // As wide as their words need, and the board has the rest.
+    const int left = std::max(196, m_sidePanels->widthOfTabs() + 2);
+    constexpr int Right = 212;
+    m_designPage->begin({left, width() - left - Right, Right}, folded);
     connect(m_designPage, &PanelSplitter::foldedChanged, this, [this] {
         QVariantList panels;
         for (const int panel : m_designPage->folded()) {
@@ -189,11 +189,20 @@ void MainWindow::makePages()
     m_gridStatus = new QLabel;
     m_databaseStatus = new QLabel;
     m_orderStatus = new QLabel;
-    m_zoomStatus = new QLabel;
+    m_zoomStatus = new QPushButton;
+    m_sizeStatus = new QPushButton;
+    for (QPushButton *button : {m_zoomStatus, m_sizeStatus}) {
+        button->setObjectName(QStringLiteral("statusButton"));
+        button->setFocusPolicy(Qt::TabFocus);
+    }
+    m_sizeStatus->setCheckable(true);
+    m_sizeStatus->setToolTip(tr("Try the form in windows of other sizes"));
+    connect(m_sizeStatus, &QPushButton::clicked, this, &MainWindow::showWindowSizes);
     statusBar()->addPermanentWidget(m_selectionStatus);
     statusBar()->addPermanentWidget(m_gridStatus);
     statusBar()->addPermanentWidget(m_orderStatus);
     statusBar()->addPermanentWidget(m_databaseStatus);
+    statusBar()->addPermanentWidget(m_sizeStatus);
     statusBar()->addPermanentWidget(m_zoomStatus);
     statusBar()->setSizeGripEnabled(false);
 
@@ -481,7 +490,8 @@ void MainWindow::refreshNames()
     const QString title = m_document ? m_document->root().title : QString();
     const bool isUnsaved = m_document && m_document->isChanged();
     m_bar->setNames(m_workspace.address.isEmpty() ? QString() : workspaceTitle(m_workspace), title, isUnsaved);
-    m_bar->setVisible(m_document != nullptr);
+    m_bar->setHasForm(m_document != nullptr);
+    m_bar->setEntry(isEntry());
     setWindowTitle(m_document ? tr("%1%2 – Nabblet").arg(title, isUnsaved ? QStringLiteral(" •") : QString())
                               : tr("Nabblet"));
 }
@@ -545,6 +555,7 @@ void MainWindow::refreshStatus()
     m_gridStatus->setVisible(m_document && !isEntry());
     m_orderStatus->setVisible(m_document && !isEntry());
     m_zoomStatus->setVisible(m_document && !isEntry());
+    m_sizeStatus->setVisible(m_document && !isEntry());
     if (m_document && m_board) {
         const Form &form = m_document->form();
         const Selection &selection = m_board->selection();
@@ -569,6 +580,8 @@ void MainWindow::refreshStatus()
                                : form.tabOrder == TabOrder::Rows    ? tr("Tab goes by rows")
                                                                     : tr("Tab goes as it reads"));
         m_zoomStatus->setText(tr("%1 %").arg(m_board->zoom()));
+        const QSize designed = designedSize(form);
+        m_sizeStatus->setText(tr("Window %1 × %2").arg(number(designed.width()), number(designed.height())));
     }
     QString database = addressTitle(m_workspace.address);
     if (m_workspace.connection && m_workspace.connection->isReadOnly()) {

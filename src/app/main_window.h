@@ -12,7 +12,8 @@
 
 class QLabel;
 class QMenu;
-class QSplitter;
+class QMenuBar;
+class QPushButton;
 class QStackedWidget;
 
 namespace nabblet {
@@ -26,10 +27,12 @@ class Inspector;
 class RecordRecovery;
 class Recovery;
 class ArrangeActions;
+class ArrangeStrip;
 class OutlinePanel;
 class Palette;
 class PanelSplitter;
 class Panel;
+class SidePanels;
 class StoredValues;
 class TopBar;
 class WindowSizeStrip;
@@ -65,6 +68,8 @@ public:
 
     void setThemeChoice(ThemeChoice choice);
 
+    // The window's menus; they stand in its bar.
+    QMenuBar *menuBar() const;
     Board *board() const { return m_board; }
     EntryView *entryView() const { return m_entryView; }
     EntrySession *session() const { return m_session.get(); }
@@ -77,6 +82,8 @@ public:
     void editCaptions();
     void showHistory(bool shows);
     void showRowsTable(bool shows);
+    // The sliders that try other window sizes.
+    void showWindowSizes(bool shows);
 
     bool save();
     bool saveAs();
@@ -147,19 +154,20 @@ private:
     QStackedWidget *m_pages = nullptr;
     // The places of the panels on it that fold.
     static constexpr int LeftPanels = 0;
-    static constexpr int InspectorPanel = 3;
+    static constexpr int InspectorPanel = 2;
     PanelSplitter *m_designPage = nullptr;
     QWidget *m_entryPage = nullptr;
     QWidget *m_welcomePage = nullptr;
     CataloguePanel *m_catalogue = nullptr;
     Palette *m_palette = nullptr;
     OutlinePanel *m_outline = nullptr;
-    QSplitter *m_leftFrame = nullptr;
+    SidePanels *m_sidePanels = nullptr;
     ArrangeActions *m_arrange = nullptr;
     WindowSizeStrip *m_windowSizeStrip = nullptr;
     std::unique_ptr<StoredValues> m_storedValues;
     Unit m_unit = Unit::Pixels;
     QWidget *m_boardFrame = nullptr;
+    ArrangeStrip *m_arrangeStrip = nullptr;
     InnerFormBar *m_innerBar = nullptr;
     QWidget *m_inspectorFrame = nullptr;
     Board *m_board = nullptr;
@@ -185,7 +193,9 @@ private:
     QLabel *m_gridStatus = nullptr;
     QLabel *m_databaseStatus = nullptr;
     QLabel *m_orderStatus = nullptr;
-    QLabel *m_zoomStatus = nullptr;
+    QPushButton *m_zoomStatus = nullptr;
+    QPushButton *m_sizeStatus = nullptr;
+    QAction *m_sizesAction = nullptr;
 };
 
 } // namespace nabblet

@@ -39,6 +39,7 @@
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QLayout>
+#include <QSettings>
 #include <QStackedWidget>
 #include <QTimer>
 
@@ -402,6 +403,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     connect(m_board, &Board::innerFormRequested, this, &MainWindow::enterInnerForm, Qt::QueuedConnection);
     connect(m_document.get(), &FormDocument::focusChanged, this, &MainWindow::followFocus);
     m_boardFrame->layout()->addWidget(m_windowSizeStrip);
+    showWindowSizes(QSettings().value(QStringLiteral("windowSizes")).toBool());
     m_inspectorFrame->layout()->addWidget(m_inspector);
     prepareBoard();
     connect(m_board, &Board::rowsRequested, this, &MainWindow::changeRows, Qt::QueuedConnection);

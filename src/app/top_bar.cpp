@@ -1,9 +1,11 @@
 #include "app/top_bar.h"
 
+#include "app/form_names.h"
+
 #include <QButtonGroup>
-#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QMenuBar>
 #include <QPushButton>
 
 namespace nabblet {
@@ -37,7 +39,7 @@ QWidget *frameAround(const QList<QWidget *> &parts)
 } // namespace
 
 TopBar::TopBar(QWidget *parent)
-    : QWidget(parent), m_project(new QLabel), m_form(new QLabel), m_unsaved(new QLabel),
+    : QWidget(parent), m_menus(new QMenuBar), m_names(new FormNames), m_sides(nullptr),
       m_design(part(tr("Design"), "design", true)), m_entry(part(tr("Entry"), "entrySide", true)),
       m_previous(part(QStringLiteral("‹"), "previousValues", false)), m_record(part(tr("Record"), "showRecord", true)),
       m_next(part(QStringLiteral("›"), "nextValues", false)),
@@ -45,17 +47,6 @@ TopBar::TopBar(QWidget *parent)
 {
     setObjectName(QStringLiteral("bar"));
     setAttribute(Qt::WA_StyledBackground);
-    m_project->setObjectName(QStringLiteral("barFaint"));
-    m_form->setObjectName(QStringLiteral("barTitle"));
-    m_unsaved->setObjectName(QStringLiteral("barUnsaved"));
-
-    auto *names = new QHBoxLayout;
-    names->setSpacing(6);
-    names->addWidget(m_project);
-    names->addWidget(m_form);
-    names->addWidget(m_unsaved);
-    names->addStretch();
-
     auto *sides = new QButtonGroup(this);
     sides->addButton(m_design);
     sides->addButton(m_entry);
@@ -84,13 +75,17 @@ TopBar::TopBar(QWidget *parent)
     right->addWidget(show);
     right->addWidget(frameAround({m_previous, m_record, m_next, m_longest, m_blank}));
 
-    auto *grid = new QGridLayout(this);
-    grid->setContentsMargins(14, 7, 14, 7);
-    grid->addLayout(names, 0, 0);
-    grid->addWidget(frameAround({m_design, m_entry}), 0, 1);
-    grid->addWidget(m_values, 0, 2);
-    grid->setColumnStretch(0, 1);
-    grid->setColumnStretch(2, 1);
+    m_sides = frameAround({m_design, m_entry});
+    auto *row = new QHBoxLayout(this);
+    row->setContentsMargins(6, 5, 10, 5);
+    row->setSpacing(12);
+    row->addWidget(m_menus, 0, Qt::AlignVCenter);
+    row->addStretch(1);
+    row->addWidget(m_names, 4);
+    row->addStretch(1);
+    row->addWidget(m_sides);
+    row->addStretch(1);
+    row->addWidget(m_values);
 
     connect(m_design, &QPushButton::clicked, this, &TopBar::designRequested);
     connect(m_entry, &QPushButton::clicked, this, &TopBar::entryRequested);
@@ -101,11 +96,16 @@ TopBar::TopBar(QWidget *parent)
     connect(m_blank, &QPushButton::clicked, this, &TopBar::blankRequested);
 }
 
+void TopBar::setHasForm(bool hasForm)
+{
+    m_names->setVisible(hasForm);
+    m_sides->setVisible(hasForm);
+    m_values->setVisible(hasForm);
+}
+
 void TopBar::setNames(const QString &project, const QString &form, bool isUnsaved)
 {
-    m_project->setText(project.isEmpty() ? QString() : project + QStringLiteral("  /"));
-    m_form->setText(form);
-    m_unsaved->setText(isUnsaved ? tr("•  unsaved") : QString());
+    m_names->setNames(project, form, isUnsaved);
 }
 
 void TopBar::setEntry(bool isEntry)

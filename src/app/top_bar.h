@@ -5,10 +5,12 @@
 
 #include <QWidget>
 
-class QLabel;
+class QMenuBar;
 class QPushButton;
 
 namespace nabblet {
+
+class FormNames;
 
 class TopBar : public QWidget
 {
@@ -17,6 +19,10 @@ class TopBar : public QWidget
 public:
     explicit TopBar(QWidget *parent = nullptr);
 
+    // The window's menus, at the left end.
+    QMenuBar *menus() const { return m_menus; }
+    // Without a form, there is nothing but the menus.
+    void setHasForm(bool hasForm);
     void setNames(const QString &project, const QString &form, bool isUnsaved);
     void setEntry(bool isEntry);
     void setValues(BoardValues values);
@@ -33,9 +39,9 @@ Q_SIGNALS:
     void blankRequested();
 
 private:
-    QLabel *m_project;
-    QLabel *m_form;
-    QLabel *m_unsaved;
+    QMenuBar *m_menus;
+    FormNames *m_names;
+    QWidget *m_sides;
     QPushButton *m_design;
     QPushButton *m_entry;
     QWidget *m_values;

@@ -199,7 +199,7 @@ private:
         const auto containerOf = [&](ControlId id) { return form().controls.find(id)->container; };
         waitFor("a group box", [&] { return containerOf(depth) != 0 && containerOf(depth) == containerOf(name); });
         const ControlId box = inWindow([&] { return containerOf(depth); });
-        drag(onBoard(position), onBoard(name) + QPoint(0, 20));
+        drag(onBoard(position), onBoard(name) + QPoint(0, 12));
         waitFor("the position in the group", [&] { return containerOf(position) == box; });
         check(
             inWindow([&] { return form().controls.find(box)->place.contains(form().controls.find(position)->place); }),
@@ -218,16 +218,8 @@ private:
                 return tree->viewport()->mapToGlobal(tree->visualItemRect(wanted).center());
             });
         };
-        // With as much of the outline in sight as there is room for, as a person would have it for this.
-        inWindow([&] {
-            auto *tree = m_window->findChild<QTreeWidget *>("outline");
-            for (QWidget *above = tree->parentWidget(); above; above = above->parentWidget()) {
-                if (auto *panels = qobject_cast<QSplitter *>(above); panels && panels->orientation() == Qt::Vertical) {
-                    panels->setSizes({1, 1, 1000});
-                }
-            }
-            return true;
-        });
+        press("ctrl+shift+o");
+        waitFor("the outline", [&] { return m_window->findChild<QTreeWidget *>("outline")->isVisible(); });
         // A drag from window to window now and then begins too late for the X server; a person drags again.
         const auto isIn = [&] { return containerOf(number) == box; };
         for (int attempt = 0; attempt < 3 && !inWindow(isIn); ++attempt) {

@@ -63,6 +63,14 @@ QString arrangeHelp(const ArrangeOperation &operation)
     return Texts::tr(operation.help);
 }
 
+const QList<ArrangeGroup> &arrangeGroups()
+{
+    using enum ArrangeGroup;
+    static const QList<ArrangeGroup> All{LineUp,   Match, Gaps,   Fit,   Grid,  Centre,
+                                         Captions, Rows,  Groups, Holds, Order, Whole};
+    return All;
+}
+
 QString arrangeGroupTitle(ArrangeGroup group)
 {
     switch (group) {

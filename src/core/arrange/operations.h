@@ -83,6 +83,8 @@ const ArrangeOperation *findArrangeOperation(const QString &id);
 QString arrangeTitle(const ArrangeOperation &operation);
 QString arrangeHelp(const ArrangeOperation &operation);
 QString arrangeGroupTitle(ArrangeGroup group);
+// All groups, in the order of menus.
+const QList<ArrangeGroup> &arrangeGroups();
 
 // The tables of the groups, in their files.
 #define NABBLET_DECLARE(group) QList<ArrangeOperation> group();

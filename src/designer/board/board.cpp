@@ -580,6 +580,17 @@ void Board::updateScrollBars()
 void Board::resizeEvent(QResizeEvent *event)
 {
     QAbstractScrollArea::resizeEvent(event);
+    const Form &form = m_document->form();
+    const bool isHigh = RulerHeight + formHeight(form) + Around > maximumViewportSize().height();
+    const int bar = isHigh ? verticalScrollBar()->sizeHint().width() : 0;
+    const int room = maximumViewportSize().width() - bar - LeftSide - BehindForm;
+    if (!m_isFitted && isVisible() && room > 0) {
+        m_isFitted = true;
+        if (form.width > room) {
+            setZoom(room * 100 / form.width);
+            horizontalScrollBar()->setValue(0);
+        }
+    }
     updateScrollBars();
 }
 

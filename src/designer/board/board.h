@@ -327,6 +327,7 @@ private:
     QHash<QString, QString> m_longestWords;
     Unit m_unit = Unit::Pixels;
     int m_zoom = 100;
+    bool m_isFitted = false; // a form that is wider than the board was fitted once, on opening
     FrontPages m_fronts;
     std::optional<Drag> m_drag;
     std::optional<Form> m_dragged;

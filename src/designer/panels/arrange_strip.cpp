@@ -1,44 +1,61 @@
 #include "designer/panels/arrange_strip.h"
 
 #include <QEvent>
-#include <QGridLayout>
+#include <QHBoxLayout>
 #include <QMenu>
 #include <QSpinBox>
 #include <QToolButton>
-#include <QVBoxLayout>
+
+#include <algorithm>
 
 namespace nabblet {
 
 namespace {
 
-constexpr int Columns = 3;
-constexpr int ButtonSize = 25; // px
+constexpr int ButtonSize = 26; // px
+constexpr int Between = 5;     // px between two parts, on both sides of the line
+constexpr int Margin = 5;      // px
 
 struct Section
 {
-    ArrangeGroup group;
+    int importance; // the most important is the last to go where there is no room
     QStringList ids;
 };
 
-// What stands on the strip; everything else is in the menus.
+// What stands on the strip, in its order; everything else is in the menu at its end and in the menus of the window.
 const QList<Section> &sections()
 {
     const auto id = [](const char *text) { return QString::fromLatin1(text); };
     static const QList<Section> All{
-        {ArrangeGroup::LineUp,
-         {id("line-up-left"), id("line-up-right"), id("line-up-centres"), id("line-up-top"), id("line-up-middles"),
-          id("line-up-bottom"), id("line-up-baselines")}},
-        {ArrangeGroup::Match, {id("match-width"), id("match-height"), id("match-size")}},
-        {ArrangeGroup::Gaps,
-         {id("gaps-even-across"), id("gaps-even-down"), id("gaps-shrink-across"), id("gaps-grow-across"),
-          id("gaps-shrink-down"), id("gaps-grow-down"), id("gaps-set-across"), id("gaps-set-down")}},
-        {ArrangeGroup::Fit, {id("fit-all"), id("fit-free-space")}},
-        {ArrangeGroup::Grid, {id("grid-corners"), id("grid-both")}},
-        {ArrangeGroup::Rows, {id("field-up"), id("field-down"), id("insert-row-above")}},
-        {ArrangeGroup::Groups, {id("group-box"), id("tab-pages"), id("take-group-off")}},
-        {ArrangeGroup::Whole, {id("tidy"), id("flow-columns")}},
+        {9,
+         {id("line-up-left"), id("line-up-centres"), id("line-up-right"), id("line-up-top"), id("line-up-middles"),
+          id("line-up-bottom")}},
+        {8, {id("match-width"), id("match-height")}},
+        {7, {id("gaps-even-across"), id("gaps-even-down")}},
+        {4, {id("gaps-set-across"), id("gaps-set-down")}},
+        {3, {id("fit-all"), id("fit-free-space")}},
+        {1, {id("grid-both")}},
+        {2, {id("insert-row-above"), id("close-up-rows")}},
+        {5, {id("group-box"), id("fill-as-cells")}},
+        {6, {id("tidy"), id("flow-columns")}},
     };
     return All;
+}
+
+QSpinBox *numberBox(const char *name, const QString &words, const QString &help, const QString &suffix, int least,
+                    int most, int value)
+{
+    auto *box = new QSpinBox;
+    box->setObjectName(QString::fromLatin1(name));
+    box->setAccessibleName(words);
+    box->setToolTip(help);
+    box->setRange(least, most);
+    box->setValue(value);
+    box->setSuffix(suffix);
+    box->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    box->setAlignment(Qt::AlignCenter);
+    box->setFixedWidth(box->fontMetrics().horizontalAdvance(QString::number(most) + suffix) + 12);
+    return box;
 }
 
 } // namespace
@@ -47,83 +64,103 @@ ArrangeStrip::ArrangeStrip(ArrangeActions *actions, QWidget *parent) : QWidget(p
 {
     setObjectName(QStringLiteral("arrangeStrip"));
     setAttribute(Qt::WA_StyledBackground);
-    auto *column = new QVBoxLayout(this);
-    column->setContentsMargins(6, 6, 6, 6);
-    column->setSpacing(3);
+    setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    auto *row = new QHBoxLayout(this);
+    row->setContentsMargins(Margin, Margin, Margin, Margin);
+    row->setSpacing(0);
     for (const Section &section : sections()) {
-        column->addWidget(titleOf(section.group));
-        auto *grid = new QGridLayout;
-        grid->setSpacing(3);
-        for (int i = 0; i < Columns; ++i) {
-            grid->setColumnMinimumWidth(i, ButtonSize);
+        QSpinBox *number = nullptr;
+        if (section.ids.contains(QLatin1String("gaps-set-across"))) {
+            number = numberBox("gapSize", tr("Gap to set"), tr("The gap that “Set gaps” gives, px"), tr(" px"), 0, 999,
+                               m_actions->gap());
+            connect(number, &QSpinBox::valueChanged, m_actions, &ArrangeActions::setGap);
+        } else if (section.ids.contains(QLatin1String("flow-columns"))) {
+            number =
+                numberBox("flowColumns", tr("Columns to flow into"), tr("How many columns “Flow into columns” makes"),
+                          tr(" col."), 1, 6, m_actions->columns());
+            connect(number, &QSpinBox::valueChanged, m_actions, &ArrangeActions::setColumns);
         }
-        grid->setAlignment(Qt::AlignLeft);
-        int place = 0;
-        for (const QString &id : section.ids) {
-            auto *button = new QToolButton;
-            button->setDefaultAction(m_actions->action(id));
-            button->setObjectName(QStringLiteral("arrange-") + id);
-            button->setAccessibleName(m_actions->action(id)->text());
-            button->setFixedSize(ButtonSize, ButtonSize);
-            button->setIconSize(QSize(16, 16));
-            button->setFocusPolicy(Qt::TabFocus);
-            button->installEventFilter(this);
-            grid->addWidget(button, place / Columns, place % Columns);
-            ++place;
-        }
-        column->addLayout(grid);
-        if (section.group == ArrangeGroup::Gaps) {
-            auto *gap = new QSpinBox;
-            gap->setObjectName(QStringLiteral("gapSize"));
-            gap->setAccessibleName(tr("Gap to set"));
-            gap->setToolTip(tr("The gap that “Set gaps” gives, px"));
-            gap->setRange(0, 999);
-            gap->setValue(m_actions->gap());
-            gap->setSuffix(tr(" px"));
-            gap->setButtonSymbols(QAbstractSpinBox::NoButtons);
-            gap->setAlignment(Qt::AlignCenter);
-            connect(gap, &QSpinBox::valueChanged, m_actions, &ArrangeActions::setGap);
-            column->addWidget(gap);
-        } else if (section.group == ArrangeGroup::Whole) {
-            auto *count = new QSpinBox;
-            count->setObjectName(QStringLiteral("flowColumns"));
-            count->setAccessibleName(tr("Columns to flow into"));
-            count->setToolTip(tr("How many columns “Flow into columns” makes"));
-            count->setRange(1, 6);
-            count->setValue(m_actions->columns());
-            count->setSuffix(tr(" col."));
-            count->setButtonSymbols(QAbstractSpinBox::NoButtons);
-            count->setAlignment(Qt::AlignCenter);
-            connect(count, &QSpinBox::valueChanged, m_actions, &ArrangeActions::setColumns);
-            column->addWidget(count);
-        }
-        column->addSpacing(4);
+        QWidget *part = partOf(section.ids, number);
+        m_parts.append({part, section.importance});
+        row->addWidget(part);
     }
-    // What needs no button of its own is one click further.
-    for (const ArrangeGroup group : {ArrangeGroup::Captions, ArrangeGroup::Centre, ArrangeGroup::Order}) {
-        column->addWidget(titleOf(group));
-    }
-    column->addStretch();
+    row->addStretch();
+    m_everything = everything();
+    row->addWidget(m_everything);
 }
 
-// The heading of a part, which opens a menu of everything in it.
-QWidget *ArrangeStrip::titleOf(ArrangeGroup group)
+QWidget *ArrangeStrip::partOf(const QStringList &ids, QWidget *behind)
 {
-    auto *title = new QToolButton;
-    title->setObjectName(QStringLiteral("stripTitle"));
-    title->setText(group == ArrangeGroup::Match  ? tr("Match")
-                   : group == ArrangeGroup::Rows ? tr("Rows")
-                                                 : arrangeGroupTitle(group));
-    title->setToolTip(tr("Everything under “%1”").arg(arrangeGroupTitle(group)));
-    title->setPopupMode(QToolButton::InstantPopup);
-    title->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    title->setFocusPolicy(Qt::TabFocus);
-    auto *menu = new QMenu(title);
-    menu->setToolTipsVisible(true);
-    menu->addActions(m_actions->actionsOf(group));
-    connect(menu, &QMenu::aboutToHide, m_actions, &ArrangeActions::endPreview);
-    title->setMenu(menu);
-    return title;
+    auto *part = new QWidget;
+    part->setObjectName(QStringLiteral("stripPart"));
+    part->setAttribute(Qt::WA_StyledBackground);
+    auto *row = new QHBoxLayout(part);
+    row->setContentsMargins(0, 0, Between, 0);
+    row->setSpacing(2);
+    for (const QString &id : ids) {
+        auto *button = new QToolButton;
+        button->setDefaultAction(m_actions->action(id));
+        button->setObjectName(QStringLiteral("arrange-") + id);
+        button->setAccessibleName(m_actions->action(id)->text());
+        button->setFixedSize(ButtonSize, ButtonSize);
+        button->setIconSize(QSize(16, 16));
+        button->setFocusPolicy(Qt::TabFocus);
+        button->installEventFilter(this);
+        row->addWidget(button);
+    }
+    if (behind) {
+        row->addWidget(behind);
+    }
+    row->addSpacing(Between);
+    return part;
+}
+
+// The menu of all commands, by what they are about.
+QWidget *ArrangeStrip::everything()
+{
+    auto *button = new QToolButton;
+    button->setObjectName(QStringLiteral("stripMore"));
+    button->setText(tr("More"));
+    button->setToolTip(tr("Everything that arranges"));
+    button->setPopupMode(QToolButton::InstantPopup);
+    button->setFocusPolicy(Qt::TabFocus);
+    button->setFixedHeight(ButtonSize);
+    auto *menu = new QMenu(button);
+    for (const ArrangeGroup group : arrangeGroups()) {
+        QMenu *part = menu->addMenu(arrangeGroupTitle(group));
+        part->setToolTipsVisible(true);
+        part->addActions(m_actions->actionsOf(group));
+        connect(part, &QMenu::aboutToHide, m_actions, &ArrangeActions::endPreview);
+    }
+    button->setMenu(menu);
+    return button;
+}
+
+QSize ArrangeStrip::sizeHint() const
+{
+    int width = 2 * Margin + m_everything->sizeHint().width();
+    for (const Part &part : m_parts) {
+        width += part.widget->sizeHint().width();
+    }
+    return {width, ButtonSize + 2 * Margin};
+}
+
+QSize ArrangeStrip::minimumSizeHint() const
+{
+    return {2 * Margin + m_everything->sizeHint().width(), ButtonSize + 2 * Margin};
+}
+
+void ArrangeStrip::resizeEvent(QResizeEvent *event)
+{
+    QWidget::resizeEvent(event);
+    QList<Part> parts = m_parts;
+    std::stable_sort(parts.begin(), parts.end(),
+                     [](const Part &a, const Part &b) { return a.importance > b.importance; });
+    int room = width() - minimumSizeHint().width();
+    for (const Part &part : std::as_const(parts)) {
+        room -= part.widget->sizeHint().width();
+        part.widget->setVisible(room >= 0);
+    }
 }
 
 bool ArrangeStrip::eventFilter(QObject *watched, QEvent *event)

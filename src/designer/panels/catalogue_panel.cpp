@@ -45,19 +45,29 @@ public:
             x += 16;
         }
         QFont font = option.font;
-        const QString note = index.data(NoteRole).toString();
-        const QFontMetrics noteMetrics(font);
-        const int noteWidth = noteMetrics.horizontalAdvance(note);
+        const QFontMetrics metrics(font);
+        QFont nameFont = font;
+        nameFont.setWeight(dot == NoDot ? QFont::DemiBold : QFont::Normal);
+        const QFontMetrics nameMetrics(nameFont);
+        const QString name = index.data(Qt::DisplayRole).toString();
+        const int room = rect.right() - 6 - x;
+        const int nameWidth = nameMetrics.horizontalAdvance(name);
+        // The name comes first; of the notes, the first that has room beside it.
+        QString note;
+        const QStringList notes = index.data(NoteRole).toStringList();
+        for (const QString &each : notes) {
+            if (note.isEmpty() && nameWidth + 10 + metrics.horizontalAdvance(each) <= room) {
+                note = each;
+            }
+        }
         painter->setPen(dot == RequiredNotPlaced ? colours.alarm : colours.faintText);
         painter->setFont(font);
         painter->drawText(rect.adjusted(0, 0, -6, 0), Qt::AlignRight | Qt::AlignVCenter, note);
-        font.setWeight(dot == NoDot ? QFont::DemiBold : QFont::Normal);
-        painter->setFont(font);
+        painter->setFont(nameFont);
         painter->setPen(colours.text);
-        const QRect words(x, rect.y(), rect.right() - 12 - noteWidth - x, rect.height());
-        painter->drawText(
-            words, Qt::AlignLeft | Qt::AlignVCenter,
-            QFontMetrics(font).elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width()));
+        const QRect words(x, rect.y(), room, rect.height());
+        painter->drawText(words, Qt::AlignLeft | Qt::AlignVCenter,
+                          nameMetrics.elidedText(name, Qt::ElideRight, words.width()));
         painter->restore();
     }
 
@@ -70,21 +80,9 @@ private:
     const Theme *m_theme;
 };
 
-QString noteOf(const Table &table, const Column &column)
+QString typeWords(ColumnType type)
 {
-    if (table.primaryKey.contains(column.name)) {
-        return CataloguePanel::tr("key");
-    }
-    if (ledLink(table, column.name)) {
-        return CataloguePanel::tr("→ lookup");
-    }
-    if (column.isGenerated) {
-        return CataloguePanel::tr("worked out");
-    }
-    if (column.isRequired) {
-        return CataloguePanel::tr("required");
-    }
-    switch (column.type) {
+    switch (type) {
     case ColumnType::Text:
         return CataloguePanel::tr("text");
     case ColumnType::WholeNumber:
@@ -102,6 +100,26 @@ QString noteOf(const Table &table, const Column &column)
         return CataloguePanel::tr("picture");
     }
     return {};
+}
+
+// What a column is, the most said first: where there is no room for that, the next says less.
+QStringList notesOf(const Table &table, const Column &column)
+{
+    const QString type = typeWords(column.type);
+    QString first;
+    if (const ForeignKey *link = ledLink(table, column.name)) {
+        first = CataloguePanel::tr("→ %1").arg(link->parentTable.simplified());
+    } else {
+        first = type;
+    }
+    const QString then = table.primaryKey.contains(column.name) ? CataloguePanel::tr("key")
+                         : column.isGenerated                   ? CataloguePanel::tr("worked out")
+                         : column.isRequired                    ? CataloguePanel::tr("required")
+                                                                : QString();
+    if (then.isEmpty()) {
+        return {first, first == type ? type : CataloguePanel::tr("→")};
+    }
+    return {first + QStringLiteral(", ") + then, first == type ? then : first, then};
 }
 
 } // namespace
@@ -159,15 +177,17 @@ void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &dat
     for (const Table &table : catalogue.tables) {
         auto *top = new QTreeWidgetItem(m_tree, {table.name.simplified()});
         top->setData(0, NameRole, table.name);
-        top->setData(0, NoteRole, table.kind == TableKind::View ? tr("view") : QString());
+        top->setData(0, NoteRole, table.kind == TableKind::View ? QStringList{tr("view")} : QStringList());
         for (const Column &column : table.columns) {
             auto *item = new QTreeWidgetItem(top, {column.name.simplified()});
             item->setData(0, NameRole, column.name);
-            item->setData(0, NoteRole, noteOf(table, column));
+            const QStringList notes = notesOf(table, column);
+            item->setData(0, NoteRole, notes);
             const ForeignKey *link = findLink(table, column.name);
-            item->setData(0, Qt::AccessibleTextRole, tr("%1, %2").arg(column.name.simplified(), noteOf(table, column)));
-            item->setToolTip(0, link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable)
-                                     : column.declaredType);
+            item->setData(0, Qt::AccessibleTextRole, tr("%1, %2").arg(column.name.simplified(), notes.first()));
+            const QString type =
+                link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable) : column.declaredType;
+            item->setToolTip(0, tr("%1: %2").arg(column.name.simplified(), type.isEmpty() ? notes.first() : type));
         }
         top->setExpanded((!m_rowsFrom.isEmpty() && table.name == m_rowsFrom) || opened.contains(table.name));
     }

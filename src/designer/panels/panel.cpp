@@ -13,7 +13,7 @@ Panel::Panel(const QString &title, QWidget *parent) : QWidget(parent), m_title(n
     auto *column = new QVBoxLayout(this);
     column->setContentsMargins(1, 1, 1, 1);
     column->setSpacing(0);
-    auto *head = new QWidget;
+    auto *head = m_headFrame = new QWidget;
     head->setObjectName(QStringLiteral("panelHead"));
     head->setAttribute(Qt::WA_StyledBackground);
     auto *row = new QHBoxLayout(head);
@@ -31,6 +31,18 @@ Panel::Panel(const QString &title, QWidget *parent) : QWidget(parent), m_title(n
     column->addLayout(m_contents, 1);
 }
 
+QString Panel::title() const
+{
+    return m_title->text();
+}
+
+void Panel::hideTitle()
+{
+    m_title->hide();
+    m_note->hide();
+    m_headFrame->setVisible(m_hasHeadWidget);
+}
+
 void Panel::setTitle(const QString &title)
 {
     m_title->setText(title);
@@ -43,6 +55,7 @@ void Panel::setNote(const QString &note)
 
 void Panel::addToHead(QWidget *widget)
 {
+    m_hasHeadWidget = true;
     m_head->setContentsMargins(10, 5, 8, 4);
     m_head->addWidget(widget, 1);
 }

@@ -16,7 +16,10 @@ class Panel : public QWidget
 public:
     explicit Panel(const QString &title, QWidget *parent = nullptr);
 
+    QString title() const;
     void setTitle(const QString &title);
+    // Where the title stands on a tab: the head is there only for what stands beside it.
+    void hideTitle();
     void setNote(const QString &note);
     // Puts something beside the title.
     void addToHead(QWidget *widget);
@@ -26,6 +29,8 @@ private:
     QLabel *m_title;
     QLabel *m_note;
     QHBoxLayout *m_head;
+    QWidget *m_headFrame;
+    bool m_hasHeadWidget = false;
     QVBoxLayout *m_contents;
 };
 

@@ -242,7 +242,7 @@ template <Direction direction> QList<SettingChoice> holdingChoices(const Context
     QList<SettingChoice> choices{{value(Holding::Stays), Texts::tr("stays")},
                                  {value(Holding::Moves), Texts::tr("moves")},
                                  {value(Holding::Stretches), Texts::tr("stretches")},
-                                 {value(Holding::KeepsShare), Texts::tr("keeps its share")}};
+                                 {value(Holding::KeepsShare), Texts::tr("its share")}};
     if (readHolding<direction>(context) == QLatin1String(ByItsRails)) {
         choices.append({QString::fromLatin1(ByItsRails), Texts::tr("as its rails")});
     }

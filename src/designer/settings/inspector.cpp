@@ -70,7 +70,7 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
         if (isNewSection) {
             m_sections.push_back({nullptr, setting.of, setting.section, m_fields.size()});
         }
-        m_fields.push_back({&setting, nullptr, nullptr, nullptr});
+        m_fields.push_back({&setting, nullptr, nullptr, nullptr, nullptr});
         if (std::strcmp(setting.name, "rowsFrom") == 0) {
             m_changeRowsBehind = m_fields.size() - 1;
         }
@@ -89,7 +89,7 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     m_help->setFixedHeight(3 * fontMetrics().lineSpacing() + 4);
     m_help->hide();
     contents()->addWidget(m_help);
-    connect(m_search, &QLineEdit::textChanged, this, &Inspector::filter);
+    connect(m_search, &QLineEdit::textChanged, this, &Inspector::refresh);
     refresh();
 }
 
@@ -128,7 +128,7 @@ void Inspector::make(Field &field)
     const QString help = settingText(setting.help);
     auto *label = new QLabel(settingText(setting.caption));
     label->setObjectName(QStringLiteral("faint"));
-    label->setFixedWidth(CaptionColumn);
+    label->setMinimumWidth(CaptionColumn);
     label->setToolTip(help);
     QWidget *editor = field.editor = editorFor(setting, index);
     editor->setObjectName(QString::fromLatin1(setting.name));
@@ -149,6 +149,7 @@ void Inspector::make(Field &field)
         line->addWidget(label);
         line->addWidget(editor, 1);
         lines->addLayout(line);
+        field.line = line;
     }
     field.mistake = new QLabel;
     field.mistake->setObjectName(QStringLiteral("mistake"));
@@ -307,10 +308,10 @@ void Inspector::write(Field &field, const QString &typed)
 void Inspector::refresh()
 {
     m_isRefreshing = true;
+    contents()->activate();
     const SettingContext now = context();
-    const SettingOf of = shownOf();
     for (Field &field : m_fields) {
-        if (field.setting->of == of && field.setting->applies(now)) { // the others are hidden
+        if (isLookedThrough(field.setting->of) && field.setting->applies(now)) { // the others are hidden
             if (!field.row) {
                 make(field);
             }
@@ -338,6 +339,7 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
         }
         choice->setCurrentIndex(value ? choice->findData(*value) : -1);
         choice->setPlaceholderText(value ? QString() : tr("mixed"));
+        giveRoom(field);
     } else if (auto *chooser = qobject_cast<FileChooser *>(field.editor)) {
         chooser->showWords(value.value_or(tr("mixed")));
     } else if (auto *lines = qobject_cast<LinesEditor *>(field.editor)) {
@@ -349,6 +351,37 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
             line->setCursorPosition(0);
             line->setModified(false);
         }
+    }
+}
+
+// Where a caption or one of the words to choose from would be cut, the caption stands above, and the editor has the
+// whole width.
+void Inspector::giveRoom(Field &field) const
+{
+    if (!field.line) {
+        return;
+    }
+    constexpr int AroundWords = 34; // px of a list: its edges and its arrow
+    const QWidget *label = field.line->itemAt(0)->widget();
+    int wanted = 0;
+    if (const auto *choice = qobject_cast<const QComboBox *>(field.editor)) {
+        for (int i = 0; i < choice->count(); ++i) {
+            wanted = std::max(wanted, choice->fontMetrics().horizontalAdvance(choice->itemText(i)) + AroundWords);
+        }
+    }
+    const int room = m_rows->parentWidget()->width() - m_rows->contentsMargins().right();
+    const int caption = std::max(CaptionColumn, label->sizeHint().width());
+    const bool isTooWide = wanted > 0 && caption + field.line->spacing() + wanted > room;
+    field.line->setDirection(isTooWide ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    field.line->setSpacing(isTooWide ? 2 : 6);
+    field.row->updateGeometry();
+}
+
+void Inspector::resizeEvent(QResizeEvent *event)
+{
+    Panel::resizeEvent(event);
+    for (Field &field : m_fields) {
+        giveRoom(field);
     }
 }
 
@@ -376,7 +409,7 @@ void Inspector::filter()
             if (setting.of != section.of || std::strcmp(setting.section, section.name) != 0) {
                 continue;
             }
-            const bool isShown = setting.of == of && speaksOf(setting, words) && setting.applies(now);
+            const bool isShown = isLookedThrough(setting.of) && speaksOf(setting, words) && setting.applies(now);
             if (field.row) {
                 field.row->setVisible(isShown);
             }
@@ -386,32 +419,28 @@ void Inspector::filter()
             make(section);
         }
         if (section.title) {
+            const QString name = settingText(section.name);
+            section.title->setText(section.of == of ? name : tr("Form: %1").arg(name.toLower()));
             section.title->setVisible(hasAny);
         }
     }
     m_changeRows->setVisible(of == SettingOf::Form && words.isEmpty());
-    sayWhatWasNotFound(words, of, now);
+    sayWhatWasNotFound(words, now);
 }
 
-// Where nothing that is selected has a setting of those words, says so, and which of the form's have.
-void Inspector::sayWhatWasNotFound(const QString &words, SettingOf of, const SettingContext &now)
+// A search goes through the settings of the form as well, whatever is selected.
+bool Inspector::isLookedThrough(SettingOf of) const
 {
-    bool isFound = words.isEmpty();
-    QStringList ofForm;
-    for (const Field &field : m_fields) {
-        const Setting &setting = *field.setting;
-        if (!isFound && speaksOf(setting, words) && setting.applies(now)) {
-            isFound = setting.of == of;
-            if (setting.of == SettingOf::Form) {
-                ofForm.append(settingText(setting.caption));
-            }
-        }
-    }
-    QString sentence = tr("No setting of what is selected has “%1” in it.").arg(words);
-    if (!ofForm.isEmpty() && of != SettingOf::Form) {
-        sentence += u' ' + tr("The form itself has: %1.").arg(ofForm.join(QStringLiteral(", ")));
-    }
-    m_notFound->setText(sentence);
+    return of == shownOf() || (of == SettingOf::Form && !m_search->text().trimmed().isEmpty());
+}
+
+void Inspector::sayWhatWasNotFound(const QString &words, const SettingContext &now)
+{
+    const bool isFound = words.isEmpty() || std::any_of(m_fields.begin(), m_fields.end(), [&](const Field &field) {
+                             const Setting &setting = *field.setting;
+                             return isLookedThrough(setting.of) && speaksOf(setting, words) && setting.applies(now);
+                         });
+    m_notFound->setText(tr("No setting of what is selected, or of the form, has “%1” in it.").arg(words));
     m_notFound->setVisible(!isFound);
 }
 

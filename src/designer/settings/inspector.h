@@ -12,6 +12,7 @@
 class QLabel;
 class QLineEdit;
 class QPushButton;
+class QBoxLayout;
 class QVBoxLayout;
 
 namespace nabblet {
@@ -42,6 +43,7 @@ Q_SIGNALS:
 
 protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
+    void resizeEvent(QResizeEvent *event) override;
 
 private:
     struct Field
@@ -50,6 +52,7 @@ private:
         QWidget *row; // none before it is first to be seen
         QWidget *editor;
         QLabel *mistake;
+        QBoxLayout *line = nullptr; // of caption and editor
     };
 
     struct Section
@@ -65,9 +68,11 @@ private:
     void make(Field &field);
     void refresh();
     void refreshField(Field &field, const SettingContext &context);
+    void giveRoom(Field &field) const;
+    bool isLookedThrough(SettingOf of) const;
     void refreshTitle();
     void filter();
-    void sayWhatWasNotFound(const QString &words, SettingOf of, const SettingContext &now);
+    void sayWhatWasNotFound(const QString &words, const SettingContext &now);
     void write(Field &field, const QString &typed);
     SettingContext context() const;
     SettingOf shownOf() const;

@@ -85,11 +85,25 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #sectionTitle { font-weight: 600; color: %text; }
 #faint { color: %faint; }
 #bar { background: %bar; }
+#bar QMenuBar { background: transparent; color: %barText; padding: 0; }
+#bar QMenuBar::item { padding: 5px 8px; background: transparent; border-radius: 4px; }
+#bar QMenuBar::item:selected, #bar QMenuBar::item:pressed { background: %panel; color: %text; }
+#sidePanels { background: %panel; border: 1px solid %line; }
+#sidePanels #panel { border: none; }
+#panelTabs { background: transparent; border-bottom: 1px solid %line; }
+#panelTabs::tab { color: %faint; background: transparent; border: none; border-bottom: 2px solid transparent; padding: 8px 8px 6px 8px; }
+#panelTabs::tab:hover { color: %text; }
+#panelTabs::tab:selected { color: %text; font-weight: 600; border-bottom-color: %accent; }
+#panelTabs::tab:focus { color: %accent; }
+#statusButton { background: transparent; color: %faint; border: none; border-radius: 3px; padding: 1px 8px; min-height: 16px; }
+#statusButton:hover, #statusButton:focus { color: %text; background: %tint; }
+#statusButton:checked { color: %text; }
+#statusButton::menu-indicator { image: none; width: 0; }
 #barFaint { color: %barFaint; }
 #barTitle { color: %barText; font-weight: 600; }
 #barUnsaved { color: %rail; }
 #barSwitch { background: transparent; border: 1px solid %barFaint; border-radius: 5px; }
-#barSwitch QPushButton, #bar QPushButton#barStep { background: transparent; color: %barText; border: none; border-radius: 4px; padding: 3px 16px; min-height: 18px; }
+#barSwitch QPushButton, #bar QPushButton#barStep { background: transparent; color: %barText; border: none; border-radius: 4px; padding: 3px 12px; min-height: 18px; }
 #barSwitch QPushButton:hover { color: %barText; text-decoration: underline; }
 #barSwitch QPushButton:disabled { color: %barFaint; }
 #barSwitch QPushButton:checked { background: %panel; color: %text; font-weight: 600; }
@@ -105,20 +119,20 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #mistake { color: %alarm; }
 #settingHelp { color: %faint; border: none; border-top: 1px solid %line; padding-top: 4px; }
 #settingArea, #settingPage { background: transparent; }
-#stripArea { background: %panel; border: 1px solid %line; }
-#arrangeStrip { background: %panel; }
+#arrangeStrip { background: %panel; border: 1px solid %line; border-bottom: none; }
+#stripPart { background: transparent; border: none; border-right: 1px solid %line; margin-right: 5px; }
 #arrangeStrip QToolButton { background: %field; border: 1px solid %line; border-radius: 3px; }
 #arrangeStrip QToolButton:hover, #arrangeStrip QToolButton:focus { border-color: %accent; background: %tint; }
 #arrangeStrip QToolButton:disabled { background: %panel; }
-#arrangeStrip QToolButton#stripTitle { color: %faint; background: transparent; border: none; padding: 0 0 1px 0; }
-#arrangeStrip QToolButton#stripTitle:hover, #arrangeStrip QToolButton#stripTitle:focus { color: %accent; text-decoration: underline; }
-#arrangeStrip QToolButton#stripTitle::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 9px; height: 9px; subcontrol-position: right center; }
+#arrangeStrip QToolButton#stripMore { color: %text; background: transparent; border: 1px solid transparent; padding: 0 16px 0 6px; }
+#arrangeStrip QToolButton#stripMore:hover, #arrangeStrip QToolButton#stripMore:focus { border-color: %accent; }
+#arrangeStrip QToolButton#stripMore::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 12px; height: 12px; subcontrol-position: right center; right: 3px; }
 #arrangeStrip QSpinBox { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 2px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
 #arrangeStrip QSpinBox:focus { border-color: %accent; }
 #windowSizeStrip { background: %panel; border: 1px solid %line; }
 #windowSizeStrip QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
 #windowSizeStrip QPushButton:hover, #windowSizeStrip QPushButton:focus { border-color: %accent; }
-#widthWords { color: %faint; }
+#windowSizeWords { color: %faint; }
 #panel QTableView { background: %field; color: %text; border: 1px solid %line; gridline-color: %line; selection-background-color: %tint; selection-color: %text; }
 QDialog QTableView { background: %field; color: %text; border: 1px solid %line; gridline-color: %line; selection-background-color: %tint; selection-color: %text; }
 QDialog QHeaderView::section { background: %panel; color: %faint; border: none; border-bottom: 1px solid %line; padding: 3px 6px; }
