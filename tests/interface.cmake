@@ -38,6 +38,7 @@ add_dependencies(tst_command_line nabblet)
 nabblet_test(app tst_main_window)
 nabblet_test(app tst_files_at_work)
 nabblet_test(app tst_design_window)
+nabblet_test(app tst_no_cut_words)
 nabblet_test(app tst_demonstration)
 nabblet_test(app tst_workspace)
 

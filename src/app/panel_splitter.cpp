@@ -176,7 +176,7 @@ int PanelSplitter::panelOfHandle(const QSplitterHandle *wanted) const
 
 void PanelSplitter::nameHandles()
 {
-    constexpr int Around = 8; // px; with the board alone, its lines are the frame
+    constexpr int Around = 6; // px; with the board alone, its lines are the frame
     const int margin = folded().size() == m_folding.size() ? 0 : Around;
     setContentsMargins(margin, margin, margin, margin);
     for (const auto &[panel, folding] : m_folding.asKeyValueRange()) {

@@ -171,20 +171,25 @@ QWidget *NewFormDialog::makeColumns()
     connect(m_linkByHand, &QPushButton::clicked, this, &NewFormDialog::linkByHand);
 
     auto *people = new Panel(tr("The form"));
+    // The captions of the three lines end together.
+    const int captionWidth =
+        std::max({fontMetrics().horizontalAdvance(tr("Title")), fontMetrics().horizontalAdvance(tr("People may")),
+                  fontMetrics().horizontalAdvance(tr("Control names"))}) +
+        8;
     people->contents()->setContentsMargins(10, 8, 10, 10);
     m_title = new QLineEdit;
     m_title->setObjectName(QStringLiteral("planTitle"));
     auto *titleRow = new QHBoxLayout;
     auto *titleCaption = new QLabel(tr("Title"));
     titleCaption->setObjectName(QStringLiteral("faint"));
-    titleCaption->setFixedWidth(92);
+    titleCaption->setFixedWidth(captionWidth);
     titleRow->addWidget(titleCaption);
     titleRow->addWidget(m_title, 1);
     people->contents()->addLayout(titleRow);
     auto *ticks = new QHBoxLayout;
     auto *may = new QLabel(tr("People may"));
     may->setObjectName(QStringLiteral("faint"));
-    may->setFixedWidth(92);
+    may->setFixedWidth(captionWidth);
     ticks->addWidget(may);
     const auto tick = [&](const QString &words, const char *name) {
         auto *box = new QCheckBox(words);
@@ -203,7 +208,7 @@ QWidget *NewFormDialog::makeColumns()
     auto *names = new QHBoxLayout;
     auto *namesCaption = new QLabel(tr("Control names"));
     namesCaption->setObjectName(QStringLiteral("faint"));
-    namesCaption->setFixedWidth(92);
+    namesCaption->setFixedWidth(captionWidth);
     m_pattern = new QLineEdit;
     m_pattern->setObjectName(QStringLiteral("namingPattern"));
     m_pattern->setToolTip(tr("{kind} and {column} are filled in. Names are always valid and differ from one another."));

@@ -15,6 +15,8 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QScrollBar>
+#include <QStyle>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -49,7 +51,7 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     clearOnceTyped(m_search);
     m_search->setAccessibleName(tr("Find a setting"));
     contents()->addWidget(m_search);
-    auto *area = new QScrollArea;
+    auto *area = m_area = new QScrollArea;
     area->setObjectName(QStringLiteral("settingArea"));
     area->setFrameShape(QFrame::NoFrame);
     area->setWidgetResizable(true);
@@ -128,7 +130,7 @@ void Inspector::make(Field &field)
     const QString help = settingText(setting.help);
     auto *label = new QLabel(settingText(setting.caption));
     label->setObjectName(QStringLiteral("faint"));
-    label->setMinimumWidth(CaptionColumn);
+    label->setMinimumWidth(std::max(CaptionColumn, label->sizeHint().width()));
     label->setToolTip(help);
     QWidget *editor = field.editor = editorFor(setting, index);
     editor->setObjectName(QString::fromLatin1(setting.name));
@@ -369,7 +371,10 @@ void Inspector::giveRoom(Field &field) const
             wanted = std::max(wanted, choice->fontMetrics().horizontalAdvance(choice->itemText(i)) + AroundWords);
         }
     }
-    const int room = m_rows->parentWidget()->width() - m_rows->contentsMargins().right();
+    // As if the panel scrolled: whether it does follows from how high the rows are.
+    const QMargins around = contents()->contentsMargins();
+    const int room = width() - around.left() - around.right() - m_rows->contentsMargins().right() -
+                     style()->pixelMetric(QStyle::PM_ScrollBarExtent, nullptr, m_area->verticalScrollBar());
     const int caption = std::max(CaptionColumn, label->sizeHint().width());
     const bool isTooWide = wanted > 0 && caption + field.line->spacing() + wanted > room;
     field.line->setDirection(isTooWide ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);

@@ -13,6 +13,7 @@ class QLabel;
 class QLineEdit;
 class QPushButton;
 class QBoxLayout;
+class QScrollArea;
 class QVBoxLayout;
 
 namespace nabblet {
@@ -92,6 +93,7 @@ private:
     QLabel *m_help;
     QLabel *m_notFound;
     QPushButton *m_changeRows;
+    QScrollArea *m_area = nullptr;
     QVBoxLayout *m_rows = nullptr;
     std::size_t m_changeRowsBehind = 0;
     std::vector<Field> m_fields;

@@ -114,8 +114,7 @@ Words readShownAs(const Context &context)
 
 QList<SettingChoice> shownChoices(const Context &)
 {
-    return {{QStringLiteral("1"), Texts::tr("rows under one another")},
-            {QStringLiteral("0"), Texts::tr("one at a time")}};
+    return {{QStringLiteral("1"), Texts::tr("several rows")}, {QStringLiteral("0"), Texts::tr("one at a time")}};
 }
 
 Result<Form> writeShownAs(const Context &context, const QString &typed)

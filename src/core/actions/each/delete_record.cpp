@@ -4,7 +4,7 @@ namespace nabblet {
 
 ButtonAction deleteAction()
 {
-    return {QStringLiteral("delete"), QT_TRANSLATE_NOOP("ButtonActions", "Delete the record, after a question"),
+    return {QStringLiteral("delete"), QT_TRANSLATE_NOOP("ButtonActions", "Delete the record"),
             QT_TRANSLATE_NOOP("ButtonActions", "Delete"), [](const FormAtWork &form) { return form.canDelete(); },
             [](FormAtWork &form) { form.remove(); }};
 }
