@@ -213,7 +213,11 @@ Form withRidersInside(const Form &before, const Form &after, const QHash<Control
         }
         Control container = *result.controls.find(member.container);
         if (container.rides.left == FixedRail::None) {
+            const int divider = dividerOf(container);
             container.place.setLeft(container.place.x() - more);
+            if (kindNamed(container.kind).holds == Holds::Panes && !areStacked(container)) {
+                setDivider(container, divider + more); // which stays where it was
+            }
             result.controls.replace(result.controls.indexOf(container.id), container);
             continue;
         }
@@ -251,6 +255,19 @@ Form withMembersFollowing(const Form &before, const Form &after)
             control.place.translate(by);
             result.controls.replace(i, control);
         }
+        // What a rail holds in its place goes along with a container that moves all the same.
+        const int down = sunk.value(control.container, 0);
+        const QRect &there = before.controls.at(i).place;
+        if (down != 0 && !isFreeDown && control.place.y() == there.y()) {
+            if (bottomOf(control.place) == bottomOf(there)) {
+                control.place.translate(0, down);
+            } else {
+                const int bottom = bottomOf(control.place);
+                control.place.moveTop(control.place.y() + down);
+                control.place.setHeight(std::max(LeastSize, bottom - control.place.y()));
+            }
+            result.controls.replace(i, control);
+        }
         if (holdsOthers(control)) {
             const QPoint gone = control.place.topLeft() - before.controls.at(i).place.topLeft();
             moved.insert(control.id, gone.x());
@@ -260,11 +277,27 @@ Form withMembersFollowing(const Form &before, const Form &after)
     return withRidersInside(before, result, moved);
 }
 
+QSet<ControlId> inFirstPanes(const Form &form, Qt::Orientation direction)
+{
+    QSet<ControlId> inside;
+    QSet<ControlId> divided;
+    for (const Control &control : form.controls) { // containers come before what they hold
+        if (inside.contains(control.container) || (control.page == FirstPane && divided.contains(control.container))) {
+            inside.insert(control.id);
+        }
+        if (kindNamed(control.kind).holds == Holds::Panes && areStacked(control) == (direction == Qt::Vertical)) {
+            divided.insert(control.id);
+        }
+    }
+    return inside;
+}
+
 QSet<ControlId> heldToFormRight(const Form &form)
 {
     QSet<ControlId> held;
+    const QSet<ControlId> stays = inFirstPanes(form, Qt::Horizontal);
     for (const Control &control : form.controls) { // containers come before what they hold
-        if (control.rides.right == FixedRail::FormRight &&
+        if (control.rides.right == FixedRail::FormRight && !stays.contains(control.id) &&
             (control.container == 0 || held.contains(control.container))) {
             held.insert(control.id);
         }
@@ -375,7 +408,9 @@ void makeRoomInFirstPane(Form &form, int index)
     const int by = onGridAtOrAfter(over, std::max(1, form.grid.pitch));
     const int divider = dividerOf(panes) + by;
     const QRect before = panes.place;
-    panes.place.setSize(before.size() + (isStacked ? QSize(0, by) : QSize(by, 0)));
+    const int length = isStacked ? before.height() : before.width();
+    const int more = std::max(by, divider + LeastPane - length);
+    panes.place.setSize(before.size() + (isStacked ? QSize(0, more) : QSize(more, 0)));
     makeWayFor(form, form.controls.at(index), panes.place);
     setDivider(panes, divider);
     form.controls.replace(index, panes);
@@ -445,6 +480,23 @@ int frontPage(const Control &container, const FrontPages &fronts)
     const int wanted = fronts.value(container.id, 0);
     const bool isThere = std::any_of(pages.begin(), pages.end(), [&](const Page &page) { return page.id == wanted; });
     return isThere ? wanted : pages.isEmpty() ? 0 : pages.first().id;
+}
+
+int pageAt(const Control &container, QPoint point, const FrontPages &fronts)
+{
+    if (kindNamed(container.kind).holds != Holds::Panes) {
+        return frontPage(container, fronts);
+    }
+    const QPoint inside = point - container.place.topLeft();
+    return (areStacked(container) ? inside.y() : inside.x()) < dividerOf(container) ? FirstPane : SecondPane;
+}
+
+int pageToFill(const Control &container, const FrontPages &fronts)
+{
+    if (kindNamed(container.kind).holds != Holds::Panes) {
+        return frontPage(container, fronts);
+    }
+    return fronts.value(container.id, FirstPane) == SecondPane ? SecondPane : FirstPane;
 }
 
 int pageFurtherOn(const Control &container, const FrontPages &fronts, int steps)

@@ -57,6 +57,10 @@ Form withMembersFollowing(const Form &before, const Form &after);
 // container that stays would be taken out of it.
 QSet<ControlId> heldToFormRight(const Form &form);
 
+// What stands in a first pane, at any depth, and so gains nothing when the window gets wider (or higher, where panes
+// stand one above the other): the divider stays where it is.
+QSet<ControlId> inFirstPanes(const Form &form, Qt::Orientation direction);
+
 // The containers that begin before x and hold something that begins there or behind it: those that widen when space
 // opens at x.
 QSet<ControlId> containersAcross(const Form &form, int x);
@@ -72,6 +76,11 @@ Rides holdsFor(const Form &form, const QList<ControlId> &controls);
 // Which page of each container of tab pages is in front, by its id; where none is said, the first.
 using FrontPages = QHash<ControlId, int>;
 int frontPage(const Control &container, const FrontPages &fronts);
+// The page or pane of a container at a point, px relative to the band: of pages, the one in front.
+int pageAt(const Control &container, QPoint point, const FrontPages &fronts);
+// The page or pane into which goes what is put into a container: of pages the one in front, of panes the one that was
+// brought to the front, else the first.
+int pageToFill(const Control &container, const FrontPages &fronts);
 // The page so many places behind the one in front, or before it; behind the last comes the first.
 int pageFurtherOn(const Control &container, const FrontPages &fronts, int steps);
 // The controls that stand on pages behind others.

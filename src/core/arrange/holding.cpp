@@ -103,15 +103,9 @@ RailId railWithShare(Form &form, Direction direction, int position, int share)
             return rail.id;
         }
     }
-    QStringList names;
-    for (const QList<Rail> *all : {&form.rails, &form.levelRails}) {
-        for (const Rail &rail : *all) {
-            names.append(rail.name);
-        }
-    }
     Rail rail;
     rail.id = nextRailId(form);
-    rail.name = NamePool(names).take(QStringLiteral("share"));
+    rail.name = NamePool(railNames(form)).take(QStringLiteral("share"));
     rail.position = position;
     rail.hold = Hold::Share;
     rail.share = share;
@@ -154,6 +148,10 @@ std::optional<Holding> holdingOf(const Form &form, const Control &control, Direc
 
 QString whyNotHeld(const Form &form, const QList<ControlId> &controls, Direction direction)
 {
+    const QSet<ControlId> stay = inFirstPanes(form, direction == Direction::Across ? Qt::Horizontal : Qt::Vertical);
+    if (std::any_of(controls.begin(), controls.end(), [&](ControlId id) { return stay.contains(id); })) {
+        return Texts::tr("The first of two panes keeps its size; the second gets all that the window gains.");
+    }
     if (direction == Direction::Across) {
         return {};
     }

@@ -15,17 +15,6 @@ namespace nabblet {
 
 namespace {
 
-QStringList railNames(const Form &form)
-{
-    QStringList names;
-    for (const QList<Rail> *rails : {&form.rails, &form.levelRails}) {
-        for (const Rail &rail : *rails) {
-            names.append(rail.name);
-        }
-    }
-    return names;
-}
-
 template <typename Change> Form withRailChanged(const Form &form, RailId id, Change change)
 {
     Form result = form;

@@ -379,12 +379,15 @@ Form grownToHold(const Form &asked)
     // What rides the form's right edge goes with it.
     const int distance = result.width - form.width;
     const QSet<ControlId> held = heldToFormRight(form);
+    // As far as it does not stick out itself: all of it alike, so that nothing leaves what holds it.
+    int overhang = 0;
+    for (const Control &control : form.controls) {
+        overhang = held.contains(control.id) ? std::max(overhang, rightOf(control.place) - form.width) : overhang;
+    }
     for (int i = 0; i < result.controls.size(); ++i) {
         const Control &control = result.controls.at(i);
         if (held.contains(control.id)) {
-            // What stuck out itself comes to the edge.
-            const int by = std::min(distance, result.width - rightOf(control.place));
-            result.controls.replace(i, followed(control, {0, by, 0, 0}));
+            result.controls.replace(i, followed(control, {0, distance - overhang, 0, 0}));
         }
     }
     result = withCaptionsFollowing(form, withMembersFollowing(form, result));

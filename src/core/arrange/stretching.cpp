@@ -79,11 +79,16 @@ struct Gain
         const bool isLevel = isLevelRail(designed, id);
         return !rail ? 0 : isLevel ? goesAlong(*rail, down, bodyHeight) : goesAlong(*rail, across, designed.width);
     }
+    // What stands in a first pane gains nothing: its end stays.
+    QSet<ControlId> stayAcross = inFirstPanes(designed, Qt::Horizontal);
+    QSet<ControlId> stayDown = inFirstPanes(designed, Qt::Vertical);
+
     RailMoves forControl(const Control &control) const
     {
-        const bool isInBody = control.band == BandRole::Body;
-        return {of(control.rides.left), of(control.rides.right), isInBody ? of(control.rides.top) : 0,
-                isInBody ? of(control.rides.bottom) : 0};
+        const bool goesAcross = !stayAcross.contains(control.id);
+        const bool goesDown = control.band == BandRole::Body && !stayDown.contains(control.id);
+        return {goesAcross ? of(control.rides.left) : 0, goesAcross ? of(control.rides.right) : 0,
+                goesDown ? of(control.rides.top) : 0, goesDown ? of(control.rides.bottom) : 0};
     }
 };
 
@@ -104,7 +109,7 @@ public:
         for (const Control &control : form.controls) {
             const bool getsHigher = control.band == BandRole::Body && control.rides.top != FixedRail::None &&
                                     control.rides.bottom != FixedRail::None;
-            const int by = getsHigher ? gain.of(control.rides.bottom) : 0;
+            const int by = getsHigher ? gain.forControl(control).bottom : 0;
             if (by != 0) {
                 m_movers[areaOf(control)].append({bottomOf(control.place), by});
             }
@@ -207,23 +212,6 @@ Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowin
         result.controls.replace(i, control);
     }
     return withCaptionsFollowing(form, withMembersFollowing(form, result));
-}
-
-bool stretchesAcross(const Form &form, const Control &control)
-{
-    const Gain gain{form, 0, 1000, 1000};
-    const Rides &rides = control.rides;
-    return rides.left != FixedRail::None && rides.right != FixedRail::None &&
-           gain.of(rides.left) != gain.of(rides.right);
-}
-
-bool stretchesDown(const Form &form, const Control &control)
-{
-    const Band *body = findBand(form, BandRole::Body);
-    const Gain gain{form, body ? body->height : 0, 1000, 1000};
-    const Rides &rides = control.rides;
-    return control.band == BandRole::Body && rides.top != FixedRail::None && rides.bottom != FixedRail::None &&
-           gain.of(rides.top) != gain.of(rides.bottom);
 }
 
 } // namespace nabblet

@@ -27,9 +27,4 @@ Control followed(const Control &control, const RailMoves &by);
 // has the same controls.
 Form withCaptionsFollowing(const Form &before, const Form &after);
 
-// Whether a control changes its width, or its height, with the window: both edges are held to something, one of them
-// to what moves.
-bool stretchesAcross(const Form &form, const Control &control);
-bool stretchesDown(const Form &form, const Control &control);
-
 } // namespace nabblet

@@ -265,7 +265,13 @@ int leastHeightFor(const Form &form, int height, const Control &control, const Q
         return stays ? bottomOf(control.place) : height - std::max(0, control.place.y());
     }
     if (held.contains(control.id)) {
-        return height - (isHeldAtTop ? control.place.height() - LeastSize : std::max(0, control.place.y()));
+        // What moves comes as far up as what around it stays.
+        const QList<ControlId> around = containersAround(form, control.id);
+        const bool isInStaying = std::any_of(around.begin(), around.end(), [&](ControlId id) {
+            return form.controls.find(id)->rides.top != FixedRail::None;
+        });
+        const int room = control.place.y() - (isInStaying ? roomOf(form, areaOf(control)).y() : 0);
+        return height - (isHeldAtTop ? control.place.height() - LeastSize : std::max(0, room));
     }
     if (control.container == 0) {
         return bottomOf(control.place);
@@ -285,8 +291,10 @@ Form setBodyHeight(const Form &form, int asked)
         return form;
     }
     QSet<ControlId> held;
+    const QSet<ControlId> stays = inFirstPanes(form, Qt::Vertical);
     for (const Control &control : form.controls) { // containers come before what they hold
-        if (control.band == BandRole::Body && control.rides.bottom == FixedRail::BodyBottom &&
+        if (!stays.contains(control.id) && control.band == BandRole::Body &&
+            control.rides.bottom == FixedRail::BodyBottom &&
             (control.container == 0 || held.contains(control.container))) {
             held.insert(control.id);
         }

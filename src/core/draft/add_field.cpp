@@ -10,6 +10,7 @@
 #include "core/kinds/settings/caption_side.h"
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/lookup.h"
+#include "core/kinds/usual_words.h"
 
 #include <QSet>
 
@@ -79,13 +80,9 @@ QList<NewField> newFields(const Form &form, const Catalogue &catalogue, const Ta
 
 Rail newCaptionRail(const Form &form, int position, int captionsFrom)
 {
-    QStringList taken;
-    for (const Rail &each : form.rails) {
-        taken.append(each.name);
-    }
     Rail rail;
     rail.id = nextRailId(form);
-    rail.name = NamePool(taken).take(QStringLiteral("captions"));
+    rail.name = NamePool(railNames(form)).take(QStringLiteral("captions"));
     rail.isAutomatic = true;
     rail.position = position;
     rail.captionsFrom = captionsFrom;
@@ -131,11 +128,11 @@ QPoint nextPlace(Form &form, int gap)
 }
 
 // The first place below a field, in its column, that nothing covers.
-QPoint placeAfter(const Form &form, const Control &lead, const QSize &size, int captionRoom, int gap)
+QPoint placeAfter(const Form &form, const Control &lead, const QSize &size, int captionRoom, int captionAbove, int gap)
 {
     const int pitch = std::max(1, form.grid.pitch);
     QRect wanted(QPoint(lead.place.x() - captionRoom, onGridAtOrAfter(bottomOf(lead.place) + gap, pitch)),
-                 size + QSize(captionRoom, 0));
+                 size + QSize(captionRoom, captionAbove));
     for (bool isFree = false; !isFree;) {
         isFree = true;
         for (const Control &control : form.controls) {
@@ -145,7 +142,20 @@ QPoint placeAfter(const Form &form, const Control &lead, const QSize &size, int 
             }
         }
     }
-    return {lead.place.x(), wanted.y()};
+    return {lead.place.x(), wanted.y() + captionAbove};
+}
+
+// Whether captions stand above their boxes there: most of them do.
+bool isStacked(const Form &form, const QList<Arranged> &there)
+{
+    int above = 0;
+    int beside = 0;
+    for (const Arranged &item : there) {
+        if (const Control *caption = item.otherIsNear ? form.controls.find(item.other) : nullptr) {
+            (sitsAbove(*caption) ? above : beside) += 1;
+        }
+    }
+    return above > beside;
 }
 
 // The field after which new ones come: the lead, or for a lead that holds others the lowest of what is in there.
@@ -196,11 +206,7 @@ AddedFields addedColumns(const Form &form, QList<NewField> fields)
             headTop = std::max(headTop, control.place.y());
         }
     }
-    QStringList names;
-    for (const Rail &rail : form.rails) {
-        names.append(rail.name);
-    }
-    NamePool pool(names);
+    NamePool pool(railNames(form));
     for (NewField &field : fields) {
         const int width =
             onGridAtOrAfter(std::max(field.box.place.width(), field.caption.place.width() + pitch), pitch);
@@ -255,8 +261,12 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
     const QPoint corner = roomOf(form, area).topLeft();
     const int gap = std::clamp(usualRowGap(there, pitch), 0, 3 * pitch);
     int captionRoom = 0;
-    for (const NewField &field : std::as_const(fields)) {
-        captionRoom = std::max(captionRoom, field.caption.place.width() + CaptionGap);
+    const bool areAbove = isStacked(form, there);
+    int captionAbove = 0; // px
+    for (NewField &field : fields) {
+        setSitsAbove(field.caption, areAbove);
+        captionRoom = areAbove ? 0 : std::max(captionRoom, field.caption.place.width() + CaptionGap);
+        captionAbove = areAbove ? std::max(captionAbove, field.caption.place.height()) : 0;
     }
 
     QPoint at;
@@ -289,13 +299,26 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
             }
         }
     } else if (after) {
-        at = placeAfter(form, *after, fields.first().box.place.size(), captionRoom, gap);
+        at = placeAfter(form, *after, fields.first().box.place.size(), captionRoom, captionAbove, gap);
     } else if (area.container != 0) {
         at = {onGridAtOrAfter(corner.x() + captionRoom, pitch), onGridAtOrAfter(corner.y(), pitch)};
     } else {
         at = nextPlace(to, std::max(gap, pitch));
+        at.setY(at.y() + captionAbove);
     }
-    at.setY(std::max(corner.y(), at.y()));
+    at.setY(std::max(corner.y() + captionAbove, at.y()));
+    // A block that has room further in moves there, rather than make the form wider.
+    int widest = 0;
+    for (const NewField &field : std::as_const(fields)) {
+        widest = std::max(widest, field.box.place.width());
+    }
+    const int over = at.x() + widest + DraftMargin - to.width;
+    const bool isJoining =
+        std::any_of(to.rails.begin(), to.rails.end(), [&](const Rail &each) { return each.position == at.x(); });
+    if (target.at && over > 0 && !isJoining && area.container == 0) {
+        const int furthest = onGridAtOrAfter(corner.x() + std::max(captionRoom, DraftMargin), pitch);
+        at.setX(std::max(std::min(at.x(), furthest), (at.x() - over) / pitch * pitch));
+    }
 
     RailId rail = FixedRail::None;
     for (const Rail &each : to.rails) {
@@ -316,18 +339,18 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
         field.box.place.moveTopLeft({at.x(), y});
         field.box.rides.left = rail;
         field.caption.place = captionPlace(field.box.place, field.caption);
-        field.caption.rides.right = rail;
+        (areAbove ? field.caption.rides.left : field.caption.rides.right) = rail;
         to.controls.append(field.box);
         to.controls.append(field.caption);
         result.fields.append(field.box.id);
         placed.append(field.box.id);
-        y = onGridAtOrAfter(y + field.box.place.height() + gap, pitch);
+        y = onGridAtOrAfter(y + field.box.place.height() + gap + captionAbove, pitch);
     }
     remember(to);
     to = withWayMade(to, placed);
     for (Band &each : to.bands) {
         if (each.role == area.band && area.container == 0 && !target.at) {
-            each.height = std::max(each.height, y - gap + DraftMargin);
+            each.height = std::max(each.height, y - gap - captionAbove + DraftMargin);
         }
     }
     int right = 0;
@@ -363,18 +386,23 @@ Form withColumnChanged(const Form &form, const Catalogue &catalogue, const Table
                                  fitsKind && wanted != QLatin1String("drop-down") ? control->kind : wanted, nullptr);
     changed.id = control->id;
     changed.band = control->band;
+    changed.container = control->container;
+    changed.page = control->page;
     changed.place = control->place;
     changed.rides = control->rides;
     changed.role = control->role;
     const bool isNamedByPattern =
-        control->name == nameFromPattern(namingPattern, kindNamed(control->kind).shortName, control->column);
+        control->column.isEmpty()
+            ? hasNameOfItsKind(*control)
+            : control->name == nameFromPattern(namingPattern, kindNamed(control->kind).shortName, control->column);
     changed.name = isNamedByPattern ? NamePool(controlNames(form, field))
                                           .take(nameFromPattern(namingPattern, kindNamed(changed.kind).shortName, name))
                                     : control->name;
     const QString before = control->column;
     result.controls.replace(result.controls.indexOf(field), changed);
     if (const Control *caption = captionOf(form, field);
-        caption && caption->text == captionFromColumn(before, table.name)) {
+        caption &&
+        (before.isEmpty() ? wantsWords(form, *control) : caption->text == captionFromColumn(before, table.name))) {
         Control words = *caption;
         words.text = captionFromColumn(name, table.name);
         result.controls.replace(result.controls.indexOf(words.id), words);

@@ -1,7 +1,11 @@
 #include "core/edit/clipboard.h"
 
+#include "core/arrange/arranged.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/structure.h"
 #include "core/file/form_file.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
@@ -88,6 +92,75 @@ QPoint wayInto(const Form &form, const Form &clip, QPoint distance, const Area &
 }
 
 } // namespace
+
+QRect firstBoxOf(const Form &clip)
+{
+    const Control *first = nullptr;
+    for (const Control &control : clip.controls) {
+        const bool isBox = control.captionFor == 0 && control.container == 0;
+        first = isBox && (!first || isCaption(*first)) && (!first || !isCaption(control)) ? &control : first;
+    }
+    return first ? first->place : clip.controls.isEmpty() ? QRect() : clip.controls.at(0).place;
+}
+
+namespace {
+
+QRect boundsOfClip(const Form &clip)
+{
+    QRect bounds;
+    for (const Control &control : clip.controls) {
+        bounds = bounds.united(control.place);
+    }
+    return bounds;
+}
+
+} // namespace
+
+QPoint wayToFreePlace(const Form &form, const Form &clip, const Area &into, QPoint by)
+{
+    const int pitch = std::max(1, form.grid.pitch);
+    const QList<Arranged> there = arrangedIn(form, into);
+    const QPoint corner = roomOf(form, into).topLeft();
+    QRect bounds = boundsOfClip(clip).translated(by);
+    bounds.moveTopLeft({std::max(corner.x(), bounds.x()), std::max(corner.y(), bounds.y())});
+    const int gap = std::min(usualRowGap(there, pitch), 2 * pitch);
+    for (bool isFree = false; !isFree;) {
+        isFree = true;
+        for (const Arranged &item : there) {
+            if (overlap(item.whole, bounds)) {
+                bounds.moveTop(onGridAtOrAfter(bottomOf(item.whole) + gap, pitch));
+                isFree = false;
+            }
+        }
+    }
+    return bounds.topLeft() - boundsOfClip(clip).topLeft();
+}
+
+QPoint wayToPoint(const Form &form, const Form &clip, const Area &into, QPoint point)
+{
+    return wayToFreePlace(form, clip, into, point - boundsOfClip(clip).topLeft());
+}
+
+QPoint wayBelow(const Form &form, const Form &clip, const Area &into, const QList<ControlId> &controls, int x)
+{
+    const QList<Arranged> items = arrangedOf(form, controls);
+    const int pitch = std::max(1, form.grid.pitch);
+    const int gap = std::clamp(usualRowGap(arrangedIn(form, into), pitch), pitch, 2 * pitch);
+    const int y = items.isEmpty() ? boundsOfClip(clip).y() : onGridAtOrAfter(bottomOf(boundsOf(items)) + gap, pitch);
+    return wayToFreePlace(form, clip, into, {x - firstBoxOf(clip).x(), y - boundsOfClip(clip).y()});
+}
+
+QList<ControlId> outermostOf(const Form &form, const QList<ControlId> &controls)
+{
+    QList<ControlId> result;
+    for (const ControlId id : controls) {
+        const Control *control = form.controls.find(id);
+        if (control && !controls.contains(control->container)) {
+            result.append(id);
+        }
+    }
+    return result;
+}
 
 Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString &namingPattern, const Area &into)
 {

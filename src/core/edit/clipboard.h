@@ -28,4 +28,15 @@ struct Pasted
 // pattern and ride the form's rails of the same name, or those they stand on.
 Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString &namingPattern, const Area &into = {});
 
+// How far a clip goes from where it stood, px, so that it stands clear of all else in an area: moved by a distance, and
+// down from there as far as it takes.
+QPoint wayToFreePlace(const Form &form, const Form &clip, const Area &into, QPoint distance);
+// The same from below these controls, with its first box at x; or with its top left corner at a point.
+QPoint wayBelow(const Form &form, const Form &clip, const Area &into, const QList<ControlId> &controls, int x);
+QPoint wayToPoint(const Form &form, const Form &clip, const Area &into, QPoint point);
+// The place of its first box, relative to its band.
+QRect firstBoxOf(const Form &clip);
+// Of controls that came together, those that stand in none of the others.
+QList<ControlId> outermostOf(const Form &form, const QList<ControlId> &controls);
+
 } // namespace nabblet

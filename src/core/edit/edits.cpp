@@ -10,6 +10,7 @@
 #include "core/kinds/settings/caption_side.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/total.h"
+#include "core/kinds/usual_words.h"
 #include "core/model/changed_controls.h"
 #include "core/text/caption_words.h"
 
@@ -20,25 +21,45 @@
 
 namespace nabblet {
 
-namespace {
-
-// Whether what a control is called comes from the words on it.
-bool isNamedByItsWords(const Control &control)
+Form deleteBoxesOnly(const Form &form, const QList<ControlId> &controls)
 {
-    return holdsOthers(control) || kindNamed(control.kind).editor == Editor::Button;
+    Form detached = form;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        if (Control caption = form.controls.at(i); caption.captionFor != 0 && controls.contains(caption.captionFor)) {
+            caption.captionFor = 0;
+            detached.controls.replace(i, caption);
+        }
+    }
+    return deleteControls(detached, controls);
 }
 
-// A name that nobody gave: the kind's, and a number.
-bool hasNameOfItsKind(const Control &control)
+Form withEmptiedBandsClosed(const Form &before, const Form &after)
 {
-    const QString kind = kindNamed(control.kind).shortName;
-    const QString rest = control.name.mid(kind.size());
-    bool isNumber = false;
-    (void)rest.mid(1).toInt(&isNumber);
-    return control.name.startsWith(kind) && (rest.isEmpty() || (rest.startsWith(u'_') && isNumber));
+    Form result = after;
+    for (const BandRole role : {BandRole::Header, BandRole::Footer}) {
+        const auto stands = [&](const Form &form) {
+            return std::any_of(form.controls.begin(), form.controls.end(),
+                               [&](const Control &control) { return control.band == role; });
+        };
+        if (findBand(after, role) && stands(before) && !stands(after)) {
+            result = withoutBand(result, role);
+        }
+    }
+    return result;
 }
 
-} // namespace
+Form withTitle(const Form &form, const QString &title, const TextMeasure &measure)
+{
+    Form result = form;
+    result.title = title;
+    for (const Control &control : form.controls) {
+        const bool isHeading = isCaption(control) && control.captionFor == 0 && control.role == QLatin1String("title");
+        if (isHeading && control.text == form.title && !title.isEmpty()) {
+            return setCaptionText(result, control.id, title, measure);
+        }
+    }
+    return result;
+}
 
 Form withNameByWords(const Form &form, ControlId id, const QString &pattern)
 {

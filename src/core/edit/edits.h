@@ -30,6 +30,13 @@ Form renamedByPattern(const Form &form, const QString &pattern);
 
 // Removes the captions of fields, or captions alone; the fields stay.
 Form deleteCaptionsOf(const Form &form, const QList<ControlId> &controls);
+// Deletes boxes and leaves their captions standing, which belong to none from then on.
+Form deleteBoxesOnly(const Form &form, const QList<ControlId> &controls);
+// A header or footer that had something in it and has nothing any more goes.
+Form withEmptiedBandsClosed(const Form &before, const Form &after);
+
+// The title of the form's window; a heading on the form that had the same words keeps them the same.
+Form withTitle(const Form &form, const QString &title, const TextMeasure &measure);
 
 enum class Crowding { StopsAt, Pushes };
 

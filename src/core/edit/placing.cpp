@@ -15,6 +15,7 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/total.h"
 #include "core/kinds/settings/typing.h"
+#include "core/kinds/usual_words.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
@@ -173,6 +174,23 @@ PlacedControl withNewControlBelow(const Form &form, const QString &kind, const A
             at = QPoint(item.place.x(), onGridAtOrAfter(lowest + std::max(pitch, usualRowGap(there, pitch)), pitch));
         }
     }
+    // Buttons go on in the row of buttons that stands lowest, as long as it has room.
+    if (kindNamed(kind).editor == Editor::Button && !there.isEmpty()) {
+        const QList<FieldRow> rows = fieldRows(there);
+        const QList<int> &row = rows.last().members;
+        const bool areButtons = std::all_of(row.begin(), row.end(), [&](int i) {
+            return kindNamed(form.controls.find(there.at(i).control)->kind).editor == Editor::Button;
+        });
+        if (areButtons) {
+            const QRect last = there.at(row.last()).place;
+            const int gap =
+                row.size() > 1 ? std::max(0, last.x() - rightOf(there.at(row.at(row.size() - 2)).place)) : pitch;
+            const QRect next(QPoint(rightOf(last) + gap, last.y()), last.size());
+            if (rightOf(next) <= rightOf(roomOf(form, area))) {
+                return withNewControl(form, kind, area, next, measure);
+            }
+        }
+    }
     return withNewControl(form, kind, area, QRect(at, QSize()), measure);
 }
 
@@ -203,6 +221,14 @@ Form withKind(const Form &form, const QList<ControlId> &controls, const QString 
             continue;
         }
         Control control = result.controls.at(index);
+        // The kind in a name that nobody gave follows the kind.
+        const QString was = kindNamed(control.kind).shortName;
+        const QString rest = control.name.mid(was.size());
+        const QString column = identifierFromText(control.column);
+        const bool isByColumn = !control.column.isEmpty() && rest.startsWith(u'_') && rest.mid(1).startsWith(column);
+        if (control.name.startsWith(was) && was != kind.shortName && (hasNameOfItsKind(control) || isByColumn)) {
+            control.name = NamePool(controlNames(result, id)).take(kind.shortName + rest);
+        }
         const bool wasLower = kind.holds == Holds::Nothing && control.place.height() < kind.usualSize.height();
         control.kind = kindName;
         if (!kind.settings.contains(&setting::Choosing)) {

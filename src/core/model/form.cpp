@@ -123,6 +123,17 @@ ControlId nextControlId(const Form &form)
     return highest + 1;
 }
 
+QStringList railNames(const Form &form)
+{
+    QStringList names;
+    for (const QList<Rail> *rails : {&form.rails, &form.levelRails}) {
+        for (const Rail &rail : *rails) {
+            names.append(rail.name);
+        }
+    }
+    return names;
+}
+
 RailId nextRailId(const Form &form)
 {
     RailId next = FixedRail::FirstFree;

@@ -178,5 +178,7 @@ QStringList controlNames(const Form &form, ControlId without = 0);
 // An id that no control of the form has.
 ControlId nextControlId(const Form &form);
 RailId nextRailId(const Form &form);
+// What its own rails are called, upright and level ones: names are unique among both.
+QStringList railNames(const Form &form);
 
 } // namespace nabblet

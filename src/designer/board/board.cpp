@@ -215,8 +215,9 @@ void Board::deleteSelection()
     }
     const qsizetype count = m_selection.controls().size();
     const int before = emptyRowsHeight(m_document->form());
-    m_document->apply(counted(count, tr("Delete a control"), tr("Delete %1 controls")),
-                      deleteControls(m_document->form(), m_selection.controls()));
+    m_document->apply(
+        counted(count, tr("Delete a control"), tr("Delete %1 controls")),
+        withEmptiedBandsClosed(m_document->form(), deleteControls(m_document->form(), m_selection.controls())));
     if (emptyRowsHeight(m_document->form()) > before) {
         Q_EMIT said(tr("That left an empty row. “Remove empty rows” (Ctrl+Alt+X) closes it up."));
     }

@@ -120,7 +120,8 @@ public:
     void deleteSelection();
     void selectAll();
     // Edits the words of a caption where it stands; for a field, those of its caption.
-    void editCaption(ControlId control);
+    // typed: what takes the place of the words there are.
+    void editCaption(ControlId control, const QString &typed = {});
     // Outwards: from controls to their band, from there to the form.
     void selectOutwards();
     // The next or previous control in the tab order; adding it to the selection or alone.
@@ -155,6 +156,8 @@ public:
     const QList<Gap> &gapPills() const { return m_pills; }
     QRect pillRect(const Gap &gap) const;
     QRect captionHandle() const;
+    // Where a click adds the header or footer that is missing; null where there is one.
+    QRect bandAdder(BandRole role) const;
     QRect tabBadge(ControlId control) const;
     // Why the control that is dragged stands where it does.
     const QList<SnapGuide> &guides() const;
@@ -218,6 +221,8 @@ private:
             BandEdge,
             FormEdge,
             Spine,
+            AddBand,
+            Divider,
             Tracing,
             Placing // a new control is being put down
         } kind = Nothing;
@@ -259,6 +264,8 @@ private:
     void followPages(const Form &before, const Form &after);
     void setFronts(const FrontPages &fronts);
     Area pasteArea(const Form &clip) const;
+    void selectCopies(const QList<ControlId> &controls);
+    QRect firstBoxOfSelection() const;
 
     void clickControl(const Drag &drag);
     void turnToTabAt(ControlId control, QPoint onForm);
@@ -281,6 +288,8 @@ private:
     void updateControl(const Form &form, const nabblet::Control &control);
     void updateScrollBars();
     void finishCaption(bool keep);
+    void goOnToWords(ControlId from);
+    bool typesWords(const QKeyEvent &event);
     void updateSelectionMarks();
     void updatePills();
     void describeSelection();
@@ -341,14 +350,15 @@ private:
     QList<ControlId> m_tabClicked; // in the order clicked so far
     ControlId m_lookFrom = 0;
     LookCopies m_lookCopies = LookCopies::Once;
-    QPoint m_duplicateStep;
     QList<ControlId> m_duplicates; // the last copies made, to see how far they were moved
     QPoint m_duplicatesAt;
     FieldMaker m_fieldMaker;
     PlacedFiller m_placedFiller;
     QString m_namingPattern = QStringLiteral("{kind}_{column}");
     QBasicTimer m_autoScroll;
+    std::optional<QPoint> m_clickedAt; // on the form, where nothing stands; what is pasted goes there
     QPointer<CaptionEditor> m_captionEditor;
+    bool m_isTypedOver = false; // the words at hand were begun by typing
     ControlId m_editedCaption = 0;
     int m_editedPage = 0;      // of tab pages
     QPushButton *m_rowsButton; // while the form has no rows

@@ -3,8 +3,11 @@
 #include "core/edit/edits.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/caption_side.h"
+#include "core/kinds/usual_words.h"
 #include "designer/board/board.h"
 #include "designer/board/caption_editor.h"
+
+#include <QKeyEvent>
 
 #include <algorithm>
 
@@ -29,13 +32,12 @@ QRect Board::wordsRect(const nabblet::Control &control) const
     return toViewport(place);
 }
 
-void Board::editCaption(ControlId id)
+void Board::editCaption(ControlId id, const QString &typed)
 {
     finishCaption(true);
     const Form &form = m_document->form();
     const nabblet::Control *control = form.controls.find(id);
-    const bool isOwn = control && (control->kind == QLatin1String("caption") || holdsOthers(*control));
-    const nabblet::Control *caption = isOwn ? control : control ? captionOf(form, id) : nullptr;
+    const nabblet::Control *caption = control ? withWordsOf(form, *control) : nullptr;
     if (!caption) {
         return;
     }
@@ -49,8 +51,17 @@ void Board::editCaption(ControlId id)
     QFont font = m_appearance.font(role);
     font.setPointSizeF(font.pointSizeF() * m_zoom / 100);
     const bool endsOnRight = caption->captionFor != 0 && !sitsAbove(*caption);
-    m_captionEditor = new CaptionEditor(words, wordsRect(*caption), endsOnRight ? Qt::AlignRight : Qt::AlignLeft, font,
-                                        m_appearance, viewport());
+    const bool isButton = kindNamed(caption->kind).editor == Editor::Button;
+    m_isTypedOver = !typed.isEmpty();
+    m_captionEditor = new CaptionEditor(words, wordsRect(*caption),
+                                        isButton      ? Qt::AlignHCenter
+                                        : endsOnRight ? Qt::AlignRight
+                                                      : Qt::AlignLeft,
+                                        font, m_appearance, viewport());
+    if (m_isTypedOver) {
+        m_captionEditor->setPlainText(typed);
+        m_captionEditor->moveCursor(QTextCursor::End);
+    }
     connect(m_captionEditor, &CaptionEditor::finished, this, &Board::finishCaption);
     m_captionEditor->show();
     m_captionEditor->setFocus();
@@ -69,6 +80,8 @@ void Board::finishCaption(bool keep)
     }
     const QString words = lines.join(u'\n').trimmed();
     const bool hadFocus = editor->hasFocus();
+    const bool goesOn = keep && m_isTypedOver && editor->endedByEnter();
+    const ControlId editedId = m_editedCaption;
     editor->disconnect(this);
     editor->hide();
     editor->deleteLater();
@@ -84,6 +97,54 @@ void Board::finishCaption(bool keep)
     if (hadFocus) {
         setFocus();
     }
+    if (goesOn) {
+        goOnToWords(editedId);
+    }
+}
+
+// After words that were typed over come those of the next thing that still has none of its own, as one reads.
+void Board::goOnToWords(ControlId from)
+{
+    const Form &form = m_document->form();
+    const auto standsBefore = [&](const nabblet::Control &a, const nabblet::Control &b) {
+        constexpr int Level = 12; // px; what starts that near stands in one row
+        const QRect first = placeOnForm(form, a);
+        const QRect second = placeOnForm(form, b);
+        return std::abs(first.y() - second.y()) > Level ? first.y() < second.y() : first.x() < second.x();
+    };
+    const nabblet::Control *at = form.controls.find(from);
+    const nabblet::Control *next = nullptr;
+    for (const nabblet::Control &control : form.controls) {
+        const bool isCandidate = at && control.id != from && control.captionFor == 0 && wantsWords(form, control) &&
+                                 control.id != at->captionFor && standsBefore(*at, control);
+        next = isCandidate && (!next || standsBefore(control, *next)) ? &control : next;
+    }
+    if (next) {
+        select({next->id});
+        scrollTo(next->id);
+    }
+}
+
+// A letter typed on the board begins the words of what is selected, or of the first of it that has none of its own.
+bool Board::typesWords(const QKeyEvent &event)
+{
+    const QString typed = event.text();
+    const bool isPlain = !(event.modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier));
+    if (!isPlain || typed.isEmpty() || !typed.at(0).isPrint() || typed.at(0).isSpace() || m_placing.size() > 0 ||
+        m_showsTabOrder || m_lookFrom != 0) {
+        return false;
+    }
+    const Form &form = m_document->form();
+    QList<ControlId> meant = m_selection.controls();
+    if (meant.size() > 1) {
+        meant.removeIf([&](ControlId id) { return !wantsWords(form, *form.controls.find(id)); });
+    }
+    const nabblet::Control *control = meant.isEmpty() ? nullptr : form.controls.find(meant.first());
+    if (!control || !withWordsOf(form, *control)) {
+        return false;
+    }
+    editCaption(control->id, typed);
+    return true;
 }
 
 } // namespace nabblet

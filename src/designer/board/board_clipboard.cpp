@@ -1,6 +1,8 @@
 // Cut, copy, paste and duplicate on the board.
 #include "designer/board/board.h"
+#include "core/arrange/grid.h"
 #include "core/edit/clipboard.h"
+#include "core/edit/edits.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
@@ -14,6 +16,18 @@
 namespace nabblet {
 
 namespace {
+
+// A clip with all that stood right on a band on another one.
+Form asIn(const Form &clip, BandRole band)
+{
+    Form result = clip;
+    for (int i = 0; i < clip.controls.size(); ++i) {
+        nabblet::Control control = clip.controls.at(i);
+        control.band = band;
+        result.controls.replace(i, control);
+    }
+    return result;
+}
 
 const QString ClipFormat = QStringLiteral("application/x-nabform+json");
 
@@ -36,8 +50,9 @@ void Board::cut()
     if (!m_selection.isEmpty()) {
         copy();
         const qsizetype count = m_selection.controls().size();
-        m_document->apply(counted(count, tr("Cut a control"), tr("Cut %1 controls")),
-                          deleteControls(m_document->form(), m_selection.controls()));
+        m_document->apply(
+            counted(count, tr("Cut a control"), tr("Cut %1 controls")),
+            withEmptiedBandsClosed(m_document->form(), deleteControls(m_document->form(), m_selection.controls())));
     }
 }
 
@@ -83,29 +98,34 @@ void Board::paste(PastePlace place)
             }
         }
     }
-    // Beside: a grid step off, as often as it takes to lie on nothing that is exactly there.
-    const int pitch = std::max(1, m_document->form().grid.pitch);
+    // In place where it came from; else where a click was, below the lead, or where it stood, clear of all else.
+    Form taken = *clip;
+    Area into = pasteArea(taken);
     QPoint by;
     if (place == PastePlace::Beside) {
-        const auto isTaken = [&](QPoint distance) {
-            for (const nabblet::Control &control : clip->controls) {
-                for (const nabblet::Control &there : m_document->form().controls) {
-                    if (there.band == control.band && there.place.topLeft() == control.place.topLeft() + distance) {
-                        return true;
-                    }
-                }
-            }
-            return false;
-        };
-        while (isTaken(by)) {
-            by += QPoint(2 * pitch, 2 * pitch);
+        const Form &form = m_document->form();
+        const auto clicked = m_clickedAt ? areaAt(form, *m_clickedAt) : std::nullopt;
+        if (clicked) {
+            into = *clicked;
+        }
+        if (clicked || m_selection.lead() != 0) {
+            taken = asIn(taken, into.band);
+        }
+        const int pitch = std::max(1, form.grid.pitch);
+        const nabblet::Control *lead = form.controls.find(m_selection.lead());
+        if (clicked) {
+            const QPoint point = *m_clickedAt - QPoint(0, bandTop(form, into.band));
+            by = wayToPoint(form, taken, into, {onGrid(point.x(), pitch), onGrid(point.y(), pitch)});
+        } else if (lead && areaOf(*lead) == into) {
+            by = wayBelow(form, taken, into, m_selection.controls(), firstBoxOfSelection().x());
+        } else {
+            by = wayToFreePlace(form, taken, into.container != 0 ? into : areaOf(taken.controls.at(0)), QPoint());
         }
     }
-    const Pasted result = pasted(m_document->form(), *clip, by, m_namingPattern, pasteArea(*clip));
+    const Pasted result = pasted(m_document->form(), taken, by, m_namingPattern, into);
     const auto count = static_cast<qsizetype>(result.controls.size());
     m_document->apply(counted(count, tr("Paste a control"), tr("Paste %1 controls")), result.form);
-    select(boxesAmong(result.form, result.controls).isEmpty() ? result.controls
-                                                              : boxesAmong(result.form, result.controls));
+    selectCopies(result.controls);
     const Table *rows = m_session ? findTable(m_session->state().catalogue, result.form.rowsFrom) : nullptr;
     QStringList strangers;
     for (const ControlId id : result.controls) {
@@ -124,25 +144,38 @@ void Board::paste(PastePlace place)
     }
 }
 
+// What was copied is selected: of a group the group, of fields their boxes.
+void Board::selectCopies(const QList<ControlId> &controls)
+{
+    const QList<ControlId> outer = outermostOf(m_document->form(), controls);
+    const QList<ControlId> boxes = boxesAmong(m_document->form(), outer);
+    select(boxes.isEmpty() ? outer : boxes);
+}
+
+// The place of the box that leads, or of the box of the caption that does.
+QRect Board::firstBoxOfSelection() const
+{
+    const QList<Arranged> items = arrangedOf(m_document->form(), m_selection.controls());
+    return items.isEmpty() ? QRect() : items.last().place;
+}
+
 void Board::duplicate()
 {
     if (m_selection.isEmpty()) {
         return;
     }
     const Form &form = m_document->form();
-    const int pitch = std::max(1, form.grid.pitch);
-    QPoint step(2 * pitch, 2 * pitch);
+    const Form clip = clipOf(form, m_selection.controls());
+    const Area area = areaOfSelection().value_or(Area());
+    QPoint step = wayBelow(form, clip, area, m_selection.controls(), firstBoxOf(clip).x());
     // The copies made last, moved since: the next ones go as far again.
     const QSet<ControlId> chosen(m_selection.controls().begin(), m_selection.controls().end());
     const QSet<ControlId> last(m_duplicates.begin(), m_duplicates.end());
     const nabblet::Control *first = m_duplicates.isEmpty() ? nullptr : form.controls.find(m_duplicates.first());
     if (first && chosen == last) {
-        step = first->place.topLeft() - m_duplicatesAt;
+        step = wayToFreePlace(form, clip, area, first->place.topLeft() - m_duplicatesAt);
     }
-    const Pasted result =
-        pasted(form, clipOf(form, m_selection.controls()), step, m_namingPattern, areaOfSelection().value_or(Area()));
-    QList<ControlId> copies = boxesAmong(result.form, result.controls);
-    copies = copies.isEmpty() ? result.controls : copies;
+    const Pasted result = pasted(form, clip, step, m_namingPattern, area);
     const ControlId model = m_selection.controls().first();
     QPoint modelAt = form.controls.find(model)->place.topLeft();
     // The first copy's model is the first of the selection in the form's order.
@@ -154,8 +187,8 @@ void Board::duplicate()
     }
     const auto count = static_cast<qsizetype>(m_selection.controls().size());
     m_document->apply(counted(count, tr("Duplicate a control"), tr("Duplicate %1 controls")), result.form);
-    select(copies);
-    m_duplicates = copies;
+    selectCopies(result.controls);
+    m_duplicates = m_selection.controls();
     m_duplicatesAt = modelAt;
 }
 

@@ -29,7 +29,8 @@ std::optional<Area> Board::areaAt(const Form &whole, QPoint onForm, const QList<
     if (!container || isTabular(form)) {
         return Area{*band, 0, 0};
     }
-    return Area{container->band, container->id, frontPage(*container, m_fronts)};
+    const QPoint inBand = onForm - QPoint(0, bandTop(form, container->band));
+    return Area{container->band, container->id, pageAt(*container, inBand, m_fronts)};
 }
 
 // The one area in which all that is selected stands.
@@ -51,7 +52,7 @@ FieldTarget Board::fieldTarget() const
     target.after = m_selection.lead();
     const nabblet::Control *lead = m_document->form().controls.find(target.after);
     if (lead && holdsOthers(*lead)) {
-        target.area = {lead->band, lead->id, frontPage(*lead, m_fronts)};
+        target.area = {lead->band, lead->id, pageToFill(*lead, m_fronts)};
     } else if (lead) {
         target.area = lead->container != 0 ? areaOf(*lead) : Area();
     }
@@ -144,7 +145,23 @@ void Board::paintContainers(QPainter &painter, const Form &form)
         if (!holdsOthers(control) || behind.contains(control.id)) {
             continue;
         }
-        const QRect place = toViewport(placeOnForm(form, control));
+        QRect place = toViewport(placeOnForm(form, control));
+        const bool arePanes = kindNamed(control.kind).holds == Holds::Panes;
+        const bool isAroundLead = lead && lead->container == control.id;
+        const bool isTaking = isDragging && m_drag->target->container == control.id;
+        if (arePanes && (isTaking || isAroundLead || m_selection.contains(control.id))) {
+            // The pane that is meant, not both.
+            const int pane = isTaking                      ? m_drag->target->page
+                             : isAroundLead && !isDragging ? lead->page
+                                                           : pageToFill(control, m_fronts);
+            const Insets free = insetsOf(control, pane);
+            place = toViewport(
+                placeOnForm(form, control).adjusted(free.left - 4, free.top - 4, 4 - free.right, 4 - free.bottom));
+            if (!isTaking && !isAroundLead) {
+                painter.setPen(QPen(colours.accent, 1, Qt::DashLine));
+                painter.drawRect(place.adjusted(0, 0, -1, -1));
+            }
+        }
         const bool isTarget = isDragging && m_drag->target->container == control.id;
         const bool isAround = lead && !isDragging && lead->container == control.id;
         if (isTarget) {

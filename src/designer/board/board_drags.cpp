@@ -1,5 +1,6 @@
 // What dragging does on the board: the form as it would be, at every move of the mouse.
 #include "core/arrange/grid.h"
+#include "core/arrange/grouping.h"
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
@@ -7,6 +8,7 @@
 #include "core/arrange/window_size.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
+#include "core/kinds/holders/panes.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
@@ -289,6 +291,11 @@ Form Board::draggedForm()
         moved.tracing.at += raw;
         return moved;
     }
+    case Hit::Divider: {
+        const nabblet::Control &panes = *form.controls.find(drag.hit.control);
+        const int wanted = dividerOf(panes) + (areStacked(panes) ? raw.y() : raw.x());
+        return withDividerAt(form, panes.id, snapped(wanted));
+    }
     case Hit::FormEdge:
         return setFormWidth(form, snapped(form.width + raw.x()));
     case Hit::BandEdge:
@@ -320,6 +327,8 @@ QString Board::dragName() const
         return tr("Place a %1").arg(kindTitle(kindNamed(m_placing)).toLower());
     case Hit::Tracing:
         return tr("Move the tracing sheet");
+    case Hit::Divider:
+        return tr("Move a divider");
     case Hit::FormEdge:
         return tr("Change the form's width");
     case Hit::BandEdge:
@@ -371,7 +380,7 @@ void Board::finishDrag()
         place(kind, placedBetween(kind, drag.start, drag.now));
         return;
     }
-    m_document->apply(name, edited);
+    m_document->apply(name, withEmptiedBandsClosed(drag.base, edited));
     if (drag.isCopy) {
         select(drag.moving);
     }

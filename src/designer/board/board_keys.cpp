@@ -84,6 +84,9 @@ void Board::keyPressEvent(QKeyEvent *event)
         }
         break;
     default:
+        if (typesWords(*event)) {
+            return;
+        }
         break;
     }
     QAbstractScrollArea::keyPressEvent(event);

@@ -383,6 +383,20 @@ void Board::paintSideRuler(QPainter &painter, const Form &form)
     painter.restore();
 }
 
+QRect Board::bandAdder(BandRole role) const
+{
+    const Form &form = m_document->form();
+    const Band *body = findBand(form, BandRole::Body);
+    if (!body || findBand(form, role) || isTabular(form)) {
+        return {};
+    }
+    constexpr int Size = 17; // px
+    const QRect shown = toViewport(QRect(0, bandTop(form, BandRole::Body), form.width, body->height));
+    const int y = role == BandRole::Header ? std::max(shown.y(), RulerHeight) + 3
+                                           : std::min(bottomOf(shown), viewport()->height()) - 3 - Size;
+    return {3 + (SpineWidth - 5 - Size) / 2, y, Size, Size};
+}
+
 void Board::paintSpine(QPainter &painter, const Form &form)
 {
     const PanelColours &colours = panelColours(m_appearance.theme());
@@ -417,6 +431,17 @@ void Board::paintSpine(QPainter &painter, const Form &form)
         painter.setBrush(colours.faintText);
         painter.drawRoundedRect(QRect(middle - 20, edge - 2, 40, 4), 2, 2);
         painter.setRenderHint(QPainter::Antialiasing, false);
+    }
+    // A quiet sign where a header or footer can be added.
+    for (const BandRole role : {BandRole::Header, BandRole::Footer}) {
+        if (const QRect adder = bandAdder(role); !adder.isNull() && !m_drag && !m_preview && !m_trial) {
+            QColor ink = m_selection.band() == BandRole::Body ? colours.accentText : colours.barText;
+            ink.setAlpha(190);
+            painter.setPen(QPen(ink, 1.4));
+            const QPoint centre = adder.center();
+            painter.drawLine(centre - QPoint(4, 0), centre + QPoint(4, 0));
+            painter.drawLine(centre - QPoint(0, 4), centre + QPoint(0, 4));
+        }
     }
 }
 

@@ -6,6 +6,7 @@
 #include "core/arrange/structure.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
+#include "core/kinds/holders/panes.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
@@ -162,6 +163,13 @@ Board::Hit Board::hitAt(QPoint at) const
         return hit;
     }
     if (at.x() < SpineWidth) {
+        for (const BandRole role : {BandRole::Header, BandRole::Footer}) {
+            if (bandAdder(role).adjusted(-2, -2, 2, 2).contains(at)) {
+                hit.kind = Hit::AddBand;
+                hit.band = role;
+                return hit;
+            }
+        }
         for (const Band &band : form.bands) {
             const int top = bandTop(form, band.role);
             if (std::abs(toViewport(QPoint(0, top + band.height)).y() - at.y()) <= EdgeSlack) {
@@ -193,7 +201,11 @@ Board::Hit Board::hitAt(QPoint at) const
     }
     hit.control = containerAt(inSight, point);
     if (hit.control != 0) {
-        hit.kind = Hit::Inside;
+        const nabblet::Control &container = *inSight.controls.find(hit.control);
+        const QPoint inside = point - placeOnForm(inSight, container).topLeft();
+        const int off = (areStacked(container) ? inside.y() : inside.x()) - dividerOf(container);
+        const bool isDivider = kindNamed(container.kind).holds == Holds::Panes && std::abs(off) <= slack;
+        hit.kind = isDivider ? Hit::Divider : Hit::Inside;
         return hit;
     }
     const bool isAtEdge = std::abs(toViewport(QPoint(form.width, 0)).x() - at.x()) <= EdgeSlack;
@@ -254,6 +266,20 @@ void Board::mousePressEvent(QMouseEvent *event)
         }
         return;
     }
+    m_clickedAt.reset();
+    if (hit.kind == Hit::AddBand) {
+        m_document->apply(hit.band == BandRole::Header ? tr("Add the header") : tr("Add the footer"),
+                          withBand(m_document->form(), hit.band));
+        Selection wanted;
+        wanted.setBand(hit.band);
+        setSelection(wanted);
+        return;
+    }
+    if (const nabblet::Control *panes = m_document->form().controls.find(hit.control);
+        panes && kindNamed(panes->kind).holds == Holds::Panes) {
+        const QPoint inBand = toForm(event->pos()) - QPoint(0, bandTop(m_document->form(), panes->band));
+        setFrontPage(panes->id, pageAt(*panes, inBand, m_fronts)); // what is put into it goes into that pane
+    }
     Drag drag;
     drag.hit = hit;
     drag.inViewport = event->pos();
@@ -276,6 +302,10 @@ void Board::mousePressEvent(QMouseEvent *event)
         break;
     case Hit::Spine:
         wanted.setBand(hit.band);
+        setSelection(wanted);
+        break;
+    case Hit::Divider:
+        wanted.choose(hit.control);
         setSelection(wanted);
         break;
     case Hit::Inside:
@@ -354,8 +384,12 @@ void Board::mouseMoveEvent(QMouseEvent *event)
     case Hit::BandEdge:
         shape = Qt::SplitVCursor;
         break;
+    case Hit::Divider:
+        shape = areStacked(*m_document->form().controls.find(hit.control)) ? Qt::SplitVCursor : Qt::SplitHCursor;
+        break;
     case Hit::GapPill:
     case Hit::TabBadge:
+    case Hit::AddBand:
     case Hit::Spine:
         shape = Qt::PointingHandCursor;
         break;
@@ -405,6 +439,8 @@ void Board::mouseReleaseEvent(QMouseEvent *event)
                           withGaps(m_document->form(), m_selection.controls(), gap.direction, gap.size));
     } else if (drag.hit.kind == Hit::TabBadge) {
         clickTabBadge(drag.hit.control);
+    } else if (drag.isBox && areaAt(m_document->form(), drag.start)) {
+        m_clickedAt = drag.start;
     }
 }
 

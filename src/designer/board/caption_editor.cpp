@@ -68,6 +68,7 @@ void CaptionEditor::keyPressEvent(QKeyEvent *event)
     if (event->key() == Qt::Key_Escape) {
         Q_EMIT finished(false);
     } else if (isEnter && !event->modifiers().testFlag(Qt::ShiftModifier)) {
+        m_isEnded = true;
         Q_EMIT finished(true);
     } else {
         QPlainTextEdit::keyPressEvent(event);

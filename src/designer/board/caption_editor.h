@@ -17,6 +17,9 @@ public:
     CaptionEditor(const QString &words, const QRect &place, Qt::Alignment alignment, const QFont &font,
                   const Appearance &appearance, QWidget *parent);
 
+    // Whether Enter ended it, and not a click elsewhere.
+    bool endedByEnter() const { return m_isEnded; }
+
 Q_SIGNALS:
     // keep: whether the words are to be taken.
     void finished(bool keep);
@@ -29,6 +32,7 @@ protected:
 private:
     void fit();
 
+    bool m_isEnded = false;
     QRect m_place;
     Qt::Alignment m_alignment;
 };

@@ -23,9 +23,28 @@ Words readTitle(const Context &context)
 
 Result<Form> writeTitle(const Context &context, const QString &typed)
 {
-    Form form = context.form;
-    form.title = typed.trimmed();
-    return form;
+    return withTitle(context.form, typed.trimmed(), context.measure);
+}
+
+template <BandRole role> Words readHasBand(const Context &context)
+{
+    return findBand(context.form, role) ? Yes : QString();
+}
+
+template <BandRole role> Result<Form> writeHasBand(const Context &context, const QString &typed)
+{
+    if (typed == Yes) {
+        return withBand(context.form, role);
+    }
+    const auto there = std::count_if(context.form.controls.begin(), context.form.controls.end(),
+                                     [](const Control &control) { return control.band == role; });
+    if (there > 0) {
+        return Error{
+            Texts::tr(
+                "Something stands there. Move or delete that first, or remove the band from the menu of the board."),
+            {}};
+    }
+    return withoutBand(context.form, role);
 }
 
 Words readFormName(const Context &context)
@@ -429,6 +448,10 @@ QList<Setting> formSettings()
         {"rowPanel", SettingOf::Form, T("Rows"), T("Whole row"),
          T("Where one row is shown in full, on a form of its own: Arrange, Go into the form of one row."), Choice,
          T("Change where a row is shown in full"), hasRowsUnderOneAnother, readRowPanel, writeRowPanel, rowPanels},
+        {"hasHeader", SettingOf::Form, T("Bands"), T("Header"), T("A band above the body, with a title for example."),
+         Flag, T("Add or remove the header"), always, readHasBand<BandRole::Header>, writeHasBand<BandRole::Header>},
+        {"hasFooter", SettingOf::Form, T("Bands"), T("Footer"), T("A band below the body, with buttons for example."),
+         Flag, T("Add or remove the footer"), always, readHasBand<BandRole::Footer>, writeHasBand<BandRole::Footer>},
         {"formWidth", SettingOf::Form, T("Size"), T("Width"), T("The form's width. It stops at the rightmost control."),
          SettingEditor::Words, T("Change the form's width"), always, readWidth, writeWidth},
         {"leastWidth", SettingOf::Form, T("Size"), T("Narrowest"),

@@ -6,6 +6,7 @@
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/stretching.h"
+#include "core/arrange/structure.h"
 #include "core/arrange/window_size.h"
 #include "core/edit/edits.h"
 #include "support/sample_forms.h"
@@ -232,6 +233,89 @@ private Q_SLOTS:
         QCOMPARE(placeOf(shown, 1).height(), placeOf(shown, 4).height());
         QCOMPARE(rightOf(placeOf(shown, 4)), 500 - 16);
         QCOMPARE(bottomOf(placeOf(shown, 4)), 390 - 16);
+    }
+
+    // Whatever is held, grouped, made cells of, moved and sized: nothing leaves its container, or its band.
+    void nothingLeavesItsContainer()
+    {
+        for (int seed = 0; seed < 1500; ++seed) {
+            QRandomGenerator random(static_cast<quint32>(seed));
+            const auto below = [&](int bound) { return static_cast<int>(random.bounded(bound)); };
+            QList<QRect> places;
+            for (int i = 0; i < 6; ++i) {
+                const int x = 8 * below(35);
+                const int y = 8 * below(25);
+                const int width = 24 + below(120);
+                places.append(QRect(x, y, width, 16 + below(90)));
+            }
+            Form form = grownToHold(boxes(places));
+            QStringList done;
+            for (int step = 0; step < 14; ++step) {
+                const Form before = form;
+                QList<ControlId> chosen;
+                for (int i = below(3) + 1; i > 0; --i) {
+                    const ControlId id = form.controls.at(below(form.controls.size())).id;
+                    chosen.removeOne(id);
+                    chosen.append(id);
+                }
+                QStringList ids;
+                for (const ControlId id : chosen) {
+                    ids.append(QString::number(id));
+                }
+                const Direction direction = below(2) == 0 ? Direction::Across : Direction::Down;
+                const int what = below(9);
+                const QPoint by(below(300) - 150, below(300) - 150);
+                switch (what) {
+                case 0:
+                case 1:
+                    form = withHolding(form, chosen, direction, static_cast<Holding>(below(4)));
+                    break;
+                case 2:
+                    form = asCells(form, chosen);
+                    break;
+                case 3: {
+                    const char *kinds[] = {"group-box", "panes", "tab-pages", "scroll-area"};
+                    form = withContainer(form, chosen, kinds[below(4)]).form;
+                    break;
+                }
+                case 4:
+                    form = moveControls(form, chosen, by);
+                    break;
+                case 5: {
+                    const QList<Area> areas = areasOf(form);
+                    form = moveControlsInto(form, chosen, areas.at(below(int(areas.size()))), by);
+                    break;
+                }
+                case 6:
+                    form = resizeControls(form, {chosen.first()}, Edge::Right | Edge::Bottom, by);
+                    break;
+                case 7:
+                    form = below(2) == 0
+                               ? setFormWidth(form, form.width + by.x())
+                               : setBandHeight(form, BandRole::Body, findBand(form, BandRole::Body)->height + by.y());
+                    break;
+                default:
+                    form = withWayMade(form, chosen);
+                }
+                done.append(QString("%1(%2 %3,%4)").arg(what).arg(ids.join(' ')).arg(by.x()).arg(by.y()));
+                for (const Control &control : form.controls) {
+                    const QRect room = roomOf(form, areaOf(control));
+                    const QRect around =
+                        control.container != 0 ? room : QRect(0, 0, form.width, findBand(form, control.band)->height);
+                    if (!around.contains(control.place)) {
+                        qDebug() << form.width << before.width;
+                        for (const Form *each : {&before, static_cast<const Form *>(&form)}) {
+                            for (const Control &one : each->controls) {
+                                qDebug() << one.id << one.kind << one.container << one.page << one.place
+                                         << one.rides.left << one.rides.right << one.rides.top << one.rides.bottom;
+                            }
+                        }
+                    }
+                    QVERIFY2(around.contains(control.place),
+                             qPrintable(QString("seed %1, %2: %3").arg(seed).arg(control.id).arg(done.join(" "))));
+                }
+            }
+        }
     }
 
     void cellsInAGroupGrowWithIt()

@@ -9,8 +9,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Inside = 8;     // px kept free inside the frame
-constexpr int LeastPane = 40; // px
+constexpr int Inside = 8; // px kept free inside the frame
 
 // A frame with a line between the two, and a grip in the middle of it, as it can be moved at work.
 Picture draw(const Control &control, const Shown &)

@@ -8,6 +8,7 @@ namespace nabblet {
 // Their ids.
 constexpr int FirstPane = 1;
 constexpr int SecondPane = 2;
+constexpr int LeastPane = 40; // px; none gets smaller
 
 bool areStacked(const Control &panes); // one above the other, else side by side
 void setStacked(Control &panes, bool areStacked);
