@@ -536,8 +536,10 @@ void MainWindow::showBoardMenu(const QPoint &global)
             const QString title = bandTitle(role).toLower();
             const QString words = isThere ? tr("Remove the %1").arg(title) : tr("Add the %1").arg(title);
             menu.addAction(words, this, [this, words, role, isThere] {
-                m_document->apply(words,
-                                  isThere ? withoutBand(m_document->form(), role) : withBand(m_document->form(), role));
+                const Form &form = m_document->form();
+                m_document->apply(words, isThere                    ? withoutBand(form, role)
+                                         : role == BandRole::Header ? withTitledHeader(form, *m_appearance)
+                                                                    : withBand(form, role));
             });
         }
         menu.addSeparator();

@@ -124,6 +124,7 @@ private:
     void takeCatalogue(const Catalogue &catalogue);
     bool mayLetGo();
     bool saveTo(const QString &path);
+    QString folderForForms() const;
     void open();
     EntrySession *sessionInFocus();
     void enterInnerForm(ControlId control);

@@ -22,7 +22,9 @@
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/inner_form_bar.h"
 #include "designer/panels/outline_panel.h"
+#include "designer/panels/palette.h"
 #include "designer/panels/rename_dialog.h"
+#include "designer/panels/side_panels.h"
 #include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
 #include "entry/records/record_recovery.h"
@@ -423,6 +425,9 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
             }
             m_board->setSession(sessionInFocus());
         }
+        if (before.rowsFrom.isEmpty() && !after.rowsFrom.isEmpty()) {
+            m_sidePanels->showPanel(m_catalogue); // its columns are what is wanted next
+        }
         if (before.select != after.select) {
             refreshCatalogue();
         }
@@ -439,6 +444,8 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     connect(steps, &QUndoStack::canRedoChanged, this, &MainWindow::refreshActions);
     connect(steps, &QUndoStack::indexChanged, this, &MainWindow::refreshActions);
     refreshCatalogue();
+    // A form without rows is made of controls, one with rows of columns.
+    m_sidePanels->showPanel(form.rowsFrom.isEmpty() ? static_cast<Panel *>(m_palette) : m_catalogue);
     showDesign();
     refreshNames();
     refreshRecord();
@@ -571,7 +578,34 @@ bool MainWindow::save()
     if (!m_document) {
         return false;
     }
-    return m_document->path().isEmpty() ? saveAs() : saveTo(m_document->path());
+    if (!m_document->path().isEmpty()) {
+        return saveTo(m_document->path());
+    }
+    // A new form goes among the others of its project under its own name; only without one is there something to ask.
+    const QString folder = folderForForms();
+    if (folder.isEmpty() || m_document->root().name.isEmpty() || !QDir().mkpath(folder)) {
+        return saveAs();
+    }
+    QStringList taken = formNamesOf(m_workspace.projectFolder);
+    for (const QString &file : QDir(folder).entryList({QStringLiteral("*.nabform")}, QDir::Files)) {
+        taken.append(QFileInfo(file).completeBaseName());
+    }
+    const QString name = NamePool(taken).take(m_document->root().name);
+    const QString path = QDir(folder).filePath(name + QStringLiteral(".nabform"));
+    if (!saveTo(path)) {
+        return false;
+    }
+    say(tr("Saved as %1.").arg(QDir::toNativeSeparators(path)));
+    return true;
+}
+
+// Where the forms of the project are, or of the database's folder; empty without either.
+QString MainWindow::folderForForms() const
+{
+    const QString file = m_workspace.address.part("file");
+    return !m_workspace.projectFolder.isEmpty() ? formsFolder(m_workspace.projectFolder)
+           : !file.isEmpty()                    ? QFileInfo(file).absoluteDir().filePath(QStringLiteral("forms"))
+                                                : QString();
 }
 
 bool MainWindow::saveAs()
@@ -579,11 +613,7 @@ bool MainWindow::saveAs()
     if (!m_document) {
         return false;
     }
-    const QString folder =
-        !m_workspace.projectFolder.isEmpty() ? formsFolder(m_workspace.projectFolder)
-        : !m_workspace.address.part("file").isEmpty()
-            ? QFileInfo(m_workspace.address.part("file")).absoluteDir().filePath(QStringLiteral("forms"))
-            : QDir::homePath();
+    const QString folder = folderForForms().isEmpty() ? QDir::homePath() : folderForForms();
     QDir().mkpath(folder);
     QFileDialog dialog(this, tr("Save form as"), folder, tr("Forms (*.nabform)"));
     dialog.setAcceptMode(QFileDialog::AcceptSave);

@@ -242,7 +242,7 @@ private:
 
     void saveForm()
     {
-        press("ctrl+s");
+        press("ctrl+shift+s");
         waitFor("the save sheet", [this] { return dialog<QFileDialog>() != nullptr; });
         m_path = m_folder + "/forms/buoy register.nabform";
         waitFor("its line", [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });

@@ -447,6 +447,7 @@ Form withContainersGrown(const Form &form)
         if (grown != container.place) {
             makeWayFor(result, container, grown);
             Control held = container;
+            pinDivider(held);
             held.place = grown;
             result.controls.replace(i, withRidesSince(result, container.place, held));
         }

@@ -138,53 +138,6 @@ Grouped withEmptyContainer(const Form &form, const QString &kind, const Area &ar
     return {withWayMade(grownToHold(inNestingOrder(result)), {container.id}), container.id};
 }
 
-Form withDividerAt(const Form &form, ControlId id, int at)
-{
-    const int index = form.controls.indexOf(id);
-    if (index < 0 || kindNamed(form.controls.at(index).kind).holds != Holds::Panes) {
-        return form;
-    }
-    Control panes = form.controls.at(index);
-    const bool isStacked = areStacked(panes);
-    const QRect place = panes.place;
-    const Insets insets = insetsOf(panes, FirstPane);
-    const auto endOf = [&](const QRect &rect) {
-        return isStacked ? bottomOf(rect) - place.y() : rightOf(rect) - place.x();
-    };
-    const int free = endOf(place) - dividerOf(panes); // behind the divider, as it is
-    int least = 0;
-    int last = dividerOf(panes); // where what stands in the second pane ends
-    for (const Control &control : form.controls) {
-        if (control.container == id && control.page == FirstPane) {
-            least = std::max(least, endOf(control.place) + (isStacked ? insets.top : insets.left));
-        } else if (control.container == id) {
-            last = std::max(last, endOf(control.place) + (isStacked ? insets.top : insets.left));
-        }
-    }
-    const int most = dividerOf(panes) + free - (last - dividerOf(panes));
-    const int before = dividerOf(panes);
-    setDivider(panes, std::clamp(at, least, std::max(least, most)));
-    const int by = dividerOf(panes) - before;
-    Form result = form;
-    setDivider(panes, dividerOf(panes));
-    result.controls.replace(index, panes);
-    QSet<ControlId> second;
-    for (const Control &control : form.controls) {
-        if (control.container == id && control.page == SecondPane) {
-            second.insert(control.id);
-        }
-    }
-    second += membersOf(form, second);
-    for (int i = 0; by != 0 && i < result.controls.size(); ++i) {
-        if (Control control = result.controls.at(i); second.contains(control.id)) {
-            const QRect there = control.place;
-            control.place.translate(isStacked ? QPoint(0, by) : QPoint(by, 0));
-            result.controls.replace(i, withRidesSince(result, there, control));
-        }
-    }
-    return grownToHold(result);
-}
-
 Form withoutContainer(const Form &form, ControlId id)
 {
     const Control *container = form.controls.find(id);

@@ -21,10 +21,6 @@ Grouped withContainer(const Form &form, const QList<ControlId> &controls, const 
 // An empty one of that kind at a place of an area; others make way.
 Grouped withEmptyContainer(const Form &form, const QString &kind, const Area &area, const QRect &place);
 
-// Moves the divider between two panes, px from the first pane's edge; what stands in the second goes along. It stops
-// where the first holds something, and where the second would get too small.
-Form withDividerAt(const Form &form, ControlId panes, int at);
-
 // Takes a container off; what it held stays where it stood. Of tab pages, the pages come to stand under one another.
 Form withoutContainer(const Form &form, ControlId container);
 

@@ -2,6 +2,7 @@
 
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
+#include "core/kinds/holders/panes.h"
 #include "core/kinds/kind.h"
 #include "core/model/changed_controls.h"
 
@@ -174,6 +175,9 @@ Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges ed
             bottom = std::max(bottom + distance.y(), top + LeastSize);
         }
         const QRect before = control.place;
+        if (before.size() != QSize(right - left, bottom - top)) {
+            pinDivider(control);
+        }
         control.place = QRect(left, top, right - left, bottom - top);
         if (control.place == before || rule == RideRule::Kept) {
             return control;

@@ -5,6 +5,8 @@
 
 #include <QHash>
 
+#include <QMap>
+
 #include <algorithm>
 
 namespace nabblet {
@@ -160,6 +162,21 @@ private:
 QList<int> readingOrder(const QList<Arranged> &items)
 {
     return Reader(items).order();
+}
+
+QList<ControlId> inReadingOrder(const Form &form, const QList<ControlId> &controls)
+{
+    QMap<Area, QList<Arranged>> byArea;
+    for (const Arranged &item : arrangedOf(form, controls)) {
+        byArea[item.area].append(item);
+    }
+    QList<ControlId> result;
+    for (const QList<Arranged> &items : std::as_const(byArea)) {
+        for (const int i : readingOrder(items)) {
+            result.append(items.at(i).control);
+        }
+    }
+    return result;
 }
 
 } // namespace nabblet

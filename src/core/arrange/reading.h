@@ -10,5 +10,7 @@ namespace nabblet {
 // code, belongs to the column of that box and is read row by row. What lies across columns parts those above it from
 // those below; a heading comes before what it stands over.
 QList<int> readingOrder(const QList<Arranged> &items);
+// Controls in that order, those of one area after those of the one before.
+QList<ControlId> inReadingOrder(const Form &form, const QList<ControlId> &controls);
 
 } // namespace nabblet

@@ -2,6 +2,7 @@
 
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
+#include "core/kinds/holders/panes.h"
 #include "core/kinds/kind.h"
 
 #include <QHash>
@@ -144,6 +145,9 @@ Control followed(const Control &control, const RailMoves &by)
     follow(x, width, rides.left != FixedRail::None, rides.right != FixedRail::None, by.left, by.right);
     if (ridesDown(control)) {
         follow(y, height, rides.top != FixedRail::None, rides.bottom != FixedRail::None, by.top, by.bottom);
+    }
+    if (QSize(width, height) != control.place.size()) {
+        pinDivider(result);
     }
     result.place = QRect(x, y, width, height);
     return result;

@@ -4,6 +4,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/stretching.h"
+#include "core/kinds/holders/panes.h"
 
 #include <QSet>
 
@@ -244,6 +245,7 @@ Form setFormWidth(const Form &form, int width)
         Control control = result.controls.at(i);
         if (held.contains(control.id)) {
             if (stretches(control)) {
+                pinDivider(control);
                 control.place.setWidth(control.place.width() + distance);
             } else {
                 control.place.translate(distance, 0);

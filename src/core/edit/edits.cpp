@@ -64,16 +64,25 @@ Form withTitle(const Form &form, const QString &title, const TextMeasure &measur
 Form withNameByWords(const Form &form, ControlId id, const QString &pattern)
 {
     const int index = form.controls.indexOf(id);
-    if (index < 0 || !isNamedByItsWords(form.controls.at(index)) || !hasNameOfItsKind(form.controls.at(index)) ||
-        identifierFromText(form.controls.at(index).text).isEmpty()) {
+    if (index < 0 || identifierFromText(form.controls.at(index).text).isEmpty()) {
         return form;
     }
-    Control control = form.controls.at(index);
-    control.name =
-        NamePool(controlNames(form, id))
-            .take(nameFromPattern(pattern, kindNamed(control.kind).shortName, identifierFromText(control.text)));
+    const Control &words = form.controls.at(index);
+    const Control *field = words.captionFor != 0 ? form.controls.find(words.captionFor) : nullptr;
+    const bool isOwn = !field && isNamedByItsWords(words);
+    const bool isOfField = field && field->column.isEmpty() && hasNameOfItsKind(*field);
+    if (!isOfField && (!isOwn || !hasNameOfItsKind(words))) {
+        return form;
+    }
+    const QString name = identifierFromText(words.text);
     Form result = form;
-    result.controls.replace(index, control);
+    const QList<ControlId> named = isOfField ? QList<ControlId>{field->id, id} : QList<ControlId>{id};
+    for (const ControlId each : named) {
+        Control control = *result.controls.find(each);
+        control.name = NamePool(controlNames(result, each))
+                           .take(nameFromPattern(pattern, kindNamed(control.kind).shortName, name));
+        result.controls.replace(result.controls.indexOf(each), control);
+    }
     return result;
 }
 
@@ -231,6 +240,27 @@ Form withBand(const Form &form, BandRole role)
     result.bands.append(Band{role, UsualHeight, {}});
     std::sort(result.bands.begin(), result.bands.end(), [](const Band &a, const Band &b) { return a.role < b.role; });
     return result;
+}
+
+Form withTitledHeader(const Form &form, const TextMeasure &measure)
+{
+    if (findBand(form, BandRole::Header)) {
+        return form;
+    }
+    constexpr int Margin = 16; // px
+    Form result = withBand(form, BandRole::Header);
+    Control title;
+    title.id = nextControlId(result);
+    title.kind = QStringLiteral("caption");
+    title.role = QStringLiteral("title");
+    title.name = NamePool(controlNames(result)).take(QStringLiteral("title"));
+    title.band = BandRole::Header;
+    title.text = form.title.isEmpty() ? form.name : form.title;
+    const int height = onGridAtOrAfter(measure.lineHeight(TextRole::Title), std::max(1, form.grid.pitch));
+    title.place = QRect(Margin, std::max(0, (findBand(result, BandRole::Header)->height - height) / 2),
+                        captionWidth(title, measure), height);
+    result.controls.append(title);
+    return grownToHold(result);
 }
 
 Form withoutBand(const Form &form, BandRole role)

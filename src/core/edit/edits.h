@@ -46,6 +46,8 @@ Form setBandHeight(const Form &form, BandRole band, int height, Crowding crowdin
 
 // Adds an empty header or footer, if there is none.
 Form withBand(const Form &form, BandRole band);
+// A header with the form's title on it.
+Form withTitledHeader(const Form &form, const TextMeasure &measure);
 // Takes a header or footer away, with what stands in it.
 Form withoutBand(const Form &form, BandRole band);
 

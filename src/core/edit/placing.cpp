@@ -20,6 +20,8 @@
 #include "core/text/tr.h"
 
 #include <algorithm>
+#include <cmath>
+#include <limits>
 
 NABBLET_TEXTS(Placing)
 
@@ -159,6 +161,75 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         result.controls.append(withRidesByPlace(result, *caption));
     }
     return {withWayMade(grownToHold(inNestingOrder(result)), {control.id}), control.id, {}};
+}
+
+namespace {
+
+// Into how many columns so many things go in a place, so that each is nearly as wide for its height as usual. Full rows
+// are better than such with a gap at the end.
+int columnsIn(QSize place, int count, QSize usual)
+{
+    int best = 1;
+    double least = std::numeric_limits<double>::max();
+    for (int columns = 1; columns <= count; ++columns) {
+        const int rows = (count + columns - 1) / columns;
+        const double wide = static_cast<double>(place.width()) / columns;
+        const double high = static_cast<double>(place.height()) / rows;
+        const double off = std::abs(std::log(wide / std::max(1.0, high) * usual.height() / usual.width())) +
+                           (rows * columns == count ? 0.0 : 0.5);
+        if (off < least) {
+            least = off;
+            best = columns;
+        }
+    }
+    return best;
+}
+
+} // namespace
+
+PlacedControl withNewControls(const Form &form, const QString &kindName, int asked, const Area &area,
+                              const QRect &place, const TextMeasure &measure)
+{
+    const int count = std::clamp(asked, 1, MostAtOnce);
+    PlacedControl all{form, 0, {}};
+    const int pitch = std::max(1, form.grid.pitch);
+    const auto add = [&](const QRect &there) {
+        const PlacedControl one = withNewControl(all.form, kindName, area, there, measure);
+        all.form = one.form;
+        (all.control == 0 ? all.control : all.others.emplaceBack()) = one.control;
+        all.others += one.others;
+        return one.control;
+    };
+    const Kind &kind = kindNamed(kindName);
+    if (place.isEmpty() || count == 1) {
+        const bool goesAcross = kind.editor == Editor::Button;
+        QRect next = place;
+        for (int i = 0; i < count; ++i) {
+            const QRect made = all.form.controls.find(add(next))->place;
+            next = QRect(goesAcross ? QPoint(rightOf(made) + pitch, made.y())
+                                    : QPoint(made.x(), onGridAtOrAfter(bottomOf(made) + pitch, pitch)),
+                         place.isEmpty() ? QSize() : place.size());
+        }
+        return all;
+    }
+    // What stands before, or above, a box is part of its cell.
+    const PlacedControl first = withNewControl(form, kindName, area, place, measure);
+    const Control *caption = captionOf(first.form, first.control);
+    const int before = caption && !sitsAbove(*caption) ? caption->place.width() + CaptionGap : 0;
+    const int above = caption && sitsAbove(*caption) ? onGridAtOrAfter(caption->place.height(), pitch) : 0;
+    const int columns = columnsIn(place.size(), count, kind.usualSize);
+    const int rows = (count + columns - 1) / columns;
+    const auto span = [&](int from, int length, int i, int of) {
+        const int room = length - (of - 1) * pitch;
+        const int start = from + room * i / of + i * pitch;
+        return std::pair(start, from + room * (i + 1) / of + i * pitch - start);
+    };
+    for (int i = 0; i < count; ++i) {
+        const auto [x, width] = span(place.x(), place.width(), i % columns, columns);
+        const auto [y, height] = span(place.y(), place.height(), i / columns, rows);
+        add(QRect(x + before, y + above, std::max(LeastSize, width - before), std::max(LeastSize, height - above)));
+    }
+    return all;
 }
 
 PlacedControl withNewControlBelow(const Form &form, const QString &kind, const Area &area, const TextMeasure &measure)

@@ -33,6 +33,14 @@ struct PlacedControl
 PlacedControl withNewControl(const Form &form, const QString &kind, const Area &area, const QRect &place,
                              const TextMeasure &measure);
 
+// The most that are placed at once.
+constexpr int MostAtOnce = 60;
+
+// So many of a kind: in a place that was drawn, a grid of alike ones that fills it, as near to the kind's usual shape
+// as may be; without one, one below the other (buttons beside one another) from its corner on.
+PlacedControl withNewControls(const Form &form, const QString &kind, int count, const Area &area, const QRect &place,
+                              const TextMeasure &measure);
+
 // Where such a control goes when nobody says: below what stands lowest in the area.
 PlacedControl withNewControlBelow(const Form &form, const QString &kind, const Area &area, const TextMeasure &measure);
 

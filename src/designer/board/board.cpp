@@ -65,7 +65,9 @@ Board::Board(FormDocument *document, EntrySession *session, const Appearance &ap
 void Board::placeRowsButton()
 {
     const Form &form = m_document->form();
-    const bool isNeeded = form.rowsFrom.isEmpty() && form.controls.size() <= 1;
+    const bool isNeeded = form.rowsFrom.isEmpty() &&
+                          std::none_of(form.controls.begin(), form.controls.end(),
+                                       [](const nabblet::Control &control) { return control.band == BandRole::Body; });
     m_rowsButton->setVisible(isNeeded);
     const Band *body = findBand(form, BandRole::Body);
     if (isNeeded && body) {

@@ -303,6 +303,7 @@ private:
     void paintGround(QPainter &painter, const Form &form, const QRect &dirty);
     void paintTracing(QPainter &painter, const Form &form);
     void paintTracingFrame(QPainter &painter);
+    void countToPlace(int digit);
     PlacedControl placedBetween(const QString &kind, QPoint from, QPoint to) const;
     void hoverPlacing(QPoint inViewport);
     void place(const QString &kind, const PlacedControl &placed);
@@ -347,6 +348,8 @@ private:
     bool m_showsTabOrder = false;
     bool m_movesTracing = false;
     QString m_placing;             // the kind taken up, or empty
+    int m_placingCount = 1;        // how many of it
+    QList<ControlId> m_wordsFor;   // what gets the words at hand; more than one get a part each
     QList<ControlId> m_tabClicked; // in the order clicked so far
     ControlId m_lookFrom = 0;
     LookCopies m_lookCopies = LookCopies::Once;

@@ -1,6 +1,9 @@
 // Words edited where they stand on the board: captions, headings of groups, titles of pages.
 #include "core/arrange/grouping.h"
+#include "core/arrange/moving.h"
+#include "core/arrange/reading.h"
 #include "core/edit/edits.h"
+#include "core/edit/typed_words.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/caption_side.h"
 #include "core/kinds/usual_words.h"
@@ -37,13 +40,18 @@ void Board::editCaption(ControlId id, const QString &typed)
     finishCaption(true);
     const Form &form = m_document->form();
     const nabblet::Control *control = form.controls.find(id);
+    // A box without a caption is given its prompt.
     const nabblet::Control *caption = control ? withWordsOf(form, *control) : nullptr;
+    if (!caption && control && takesWords(form, *control)) {
+        caption = control;
+    }
     if (!caption) {
         return;
     }
+    m_wordsFor = {id};
     m_editedCaption = caption->id;
     m_editedPage = frontPage(*caption, m_fronts);
-    QString words = caption->text;
+    QString words = typedWordsOf(form, *control);
     for (const Page &page : pagesOf(*caption)) {
         words = page.id == m_editedPage ? page.title : words;
     }
@@ -88,6 +96,9 @@ void Board::finishCaption(bool keep)
     const nabblet::Control *edited = m_document->form().controls.find(m_editedCaption);
     if (keep && edited && m_editedPage != 0) {
         m_document->apply(tr("Rename a page"), withPageTitle(m_document->form(), m_editedCaption, m_editedPage, words));
+    } else if (keep && edited && !words.isEmpty() &&
+               (m_wordsFor.size() > 1 || !withWordsOf(m_document->form(), *edited) || words.contains(u':'))) {
+        m_document->apply(tr("Type words"), withTypedWords(m_document->form(), m_wordsFor, words, m_appearance));
     } else if (keep && edited && (!words.isEmpty() || holdsOthers(*edited))) {
         // Words cleared away leave a caption as it was: a caption is taken off by deleting it. A group may go without.
         m_document->apply(tr("Change a caption"),
@@ -135,15 +146,26 @@ bool Board::typesWords(const QKeyEvent &event)
         return false;
     }
     const Form &form = m_document->form();
-    QList<ControlId> meant = m_selection.controls();
-    if (meant.size() > 1) {
-        meant.removeIf([&](ControlId id) { return !wantsWords(form, *form.controls.find(id)); });
+    QList<ControlId> meant = fieldsOfCaptions(form, m_selection.controls());
+    if (meant.size() > 1) { // as one reads, and of those that have words none
+        const QList<ControlId> order = inReadingOrder(form, meant);
+        meant = order;
+        meant.removeIf([&](ControlId id) {
+            const nabblet::Control &each = *form.controls.find(id);
+            return withWordsOf(form, each) ? !wantsWords(form, each) : !typedWordsOf(form, each).isEmpty();
+        });
     }
-    const nabblet::Control *control = meant.isEmpty() ? nullptr : form.controls.find(meant.first());
-    if (!control || !withWordsOf(form, *control)) {
+    meant.removeIf([&](ControlId id) { return !takesWords(form, *form.controls.find(id)); });
+    if (meant.isEmpty()) {
         return false;
     }
-    editCaption(control->id, typed);
+    editCaption(meant.first(), typed);
+    m_wordsFor = meant;
+    if (meant.size() > 1) {
+        Q_EMIT said(
+            tr("Words for %1: a semicolon goes on to the next. Choices stand behind a colon: Size: small, large.")
+                .arg(meant.size()));
+    }
     return true;
 }
 

@@ -294,7 +294,7 @@ Form Board::draggedForm()
     case Hit::Divider: {
         const nabblet::Control &panes = *form.controls.find(drag.hit.control);
         const int wanted = dividerOf(panes) + (areStacked(panes) ? raw.y() : raw.x());
-        return withDividerAt(form, panes.id, snapped(wanted));
+        return withDivider(form, panes.id, snapped(wanted));
     }
     case Hit::FormEdge:
         return setFormWidth(form, snapped(form.width + raw.x()));
@@ -374,10 +374,11 @@ void Board::finishDrag()
     const RailId newRail = isDrawnOut && findRail(edited, next) ? next : FixedRail::None;
     if (drag.hit.kind == Hit::Placing) {
         const QString kind = m_placing;
+        const PlacedControl placed = placedBetween(kind, drag.start, drag.now);
         if (!drag.modifiers.testFlag(Qt::ShiftModifier)) {
             endPlacing();
         }
-        place(kind, placedBetween(kind, drag.start, drag.now));
+        place(kind, placed);
         return;
     }
     m_document->apply(name, withEmptiedBandsClosed(drag.base, edited));

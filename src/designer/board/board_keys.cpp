@@ -84,6 +84,9 @@ void Board::keyPressEvent(QKeyEvent *event)
         }
         break;
     default:
+        if (!m_placing.isEmpty() && event->key() >= Qt::Key_0 && event->key() <= Qt::Key_9) {
+            return countToPlace(event->key() - Qt::Key_0);
+        }
         if (typesWords(*event)) {
             return;
         }

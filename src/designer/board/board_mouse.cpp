@@ -268,8 +268,9 @@ void Board::mousePressEvent(QMouseEvent *event)
     }
     m_clickedAt.reset();
     if (hit.kind == Hit::AddBand) {
-        m_document->apply(hit.band == BandRole::Header ? tr("Add the header") : tr("Add the footer"),
-                          withBand(m_document->form(), hit.band));
+        const Form &form = m_document->form();
+        hit.band == BandRole::Header ? m_document->apply(tr("Add the header"), withTitledHeader(form, m_appearance))
+                                     : m_document->apply(tr("Add the footer"), withBand(form, hit.band));
         Selection wanted;
         wanted.setBand(hit.band);
         setSelection(wanted);
@@ -427,10 +428,11 @@ void Board::mouseReleaseEvent(QMouseEvent *event)
     m_drag.reset();
     if (drag.hit.kind == Hit::Placing) {
         const QString kind = m_placing;
+        const PlacedControl placed = placedBetween(kind, drag.start, drag.start);
         if (!drag.modifiers.testFlag(Qt::ShiftModifier)) {
             endPlacing();
         }
-        place(kind, placedBetween(kind, drag.start, drag.start));
+        place(kind, placed);
     } else if (drag.hit.kind == Hit::Control) {
         clickControl(drag);
     } else if (drag.hit.kind == Hit::GapPill && drag.hit.pill < m_pills.size()) {

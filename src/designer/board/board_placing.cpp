@@ -13,10 +13,24 @@ void Board::beginPlacing(const QString &kind)
 {
     endModes();
     m_placing = kind;
+    m_placingCount = 1;
     viewport()->setCursor(Qt::CrossCursor);
-    Q_EMIT said(tr("Draw where the %1 goes, or click for its usual size. With Shift another follows; Escape ends.")
+    setFocus();
+    Q_EMIT said(tr("Draw where the %1 goes, or click for its usual size. A number places so many; with Shift another "
+                   "follows; Escape ends.")
                     .arg(placeableTitle(kind).toLower()));
     Q_EMIT modesChanged();
+}
+
+// A figure typed while a kind is at hand: how many of it are placed.
+void Board::countToPlace(int digit)
+{
+    const int typed = (m_placingCount == 1 ? 0 : m_placingCount) * 10 + digit;
+    m_placingCount = typed > 0 && typed <= MostAtOnce ? typed : std::max(1, digit);
+    Q_EMIT said(
+        m_placingCount == 1
+            ? tr("One %1.").arg(placeableTitle(m_placing).toLower())
+            : tr("%1 at once: a click puts them under one another, a drag fills what is drawn.").arg(m_placingCount));
 }
 
 void Board::endPlacing()
@@ -47,7 +61,9 @@ PlacedControl Board::placedBetween(const QString &kind, QPoint from, QPoint to) 
     if (!isDrawn) {
         place.setSize(QSize());
     }
-    return withNewControl(form, kind, area, place, m_appearance);
+    const int count = kind == m_placing ? m_placingCount : 1;
+    return count > 1 ? withNewControls(form, kind, count, area, place, m_appearance)
+                     : withNewControl(form, kind, area, place, m_appearance);
 }
 
 // While a kind is at hand, the form shows where it would go.

@@ -34,7 +34,8 @@ template <BandRole role> Words readHasBand(const Context &context)
 template <BandRole role> Result<Form> writeHasBand(const Context &context, const QString &typed)
 {
     if (typed == Yes) {
-        return withBand(context.form, role);
+        return role == BandRole::Header ? withTitledHeader(context.form, context.measure)
+                                        : withBand(context.form, role);
     }
     const auto there = std::count_if(context.form.controls.begin(), context.form.controls.end(),
                                      [](const Control &control) { return control.band == role; });

@@ -8,7 +8,9 @@
 #include "core/arrange/stretching.h"
 #include "core/arrange/structure.h"
 #include "core/arrange/window_size.h"
+#include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
+#include "core/edit/placing.h"
 #include "support/sample_forms.h"
 
 #include <QRandomGenerator>
@@ -263,7 +265,7 @@ private Q_SLOTS:
                     ids.append(QString::number(id));
                 }
                 const Direction direction = below(2) == 0 ? Direction::Across : Direction::Down;
-                const int what = below(9);
+                const int what = below(12);
                 const QPoint by(below(300) - 150, below(300) - 150);
                 switch (what) {
                 case 0:
@@ -294,6 +296,23 @@ private Q_SLOTS:
                                ? setFormWidth(form, form.width + by.x())
                                : setBandHeight(form, BandRole::Body, findBand(form, BandRole::Body)->height + by.y());
                     break;
+                case 8: {
+                    const QList<Area> areas = areasOf(form);
+                    const char *kinds[] = {"line", "list", "button", "text-box", "panes", "subform"};
+                    form =
+                        withNewControlBelow(form, kinds[below(6)], areas.at(below(int(areas.size()))), m_measure).form;
+                    break;
+                }
+                case 9:
+                    form = withDivider(form, chosen.first(), by.x() + 150);
+                    break;
+                case 10: {
+                    const QList<Area> areas = areasOf(form);
+                    const Area area = areas.at(below(int(areas.size())));
+                    const Form clip = clipOf(form, chosen);
+                    form = pasted(form, clip, wayToFreePlace(form, clip, area, by), "{kind}_{column}", area).form;
+                    break;
+                }
                 default:
                     form = withWayMade(form, chosen);
                 }

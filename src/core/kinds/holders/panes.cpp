@@ -90,6 +90,13 @@ void centreDivider(Control &panes)
     panes.settings.remove(setting::Divider);
 }
 
+void pinDivider(Control &control)
+{
+    if (control.kind == QLatin1String("panes")) {
+        setDivider(control, dividerOf(control));
+    }
+}
+
 Kind panesKind()
 {
     Kind kind{QStringLiteral("panes"),

@@ -16,5 +16,7 @@ void setStacked(Control &panes, bool areStacked);
 int dividerOf(const Control &panes);
 void setDivider(Control &panes, int divider);
 void centreDivider(Control &panes);
+// Keeps the divider of panes where it is when their size changes next; nothing for other kinds.
+void pinDivider(Control &control);
 
 } // namespace nabblet

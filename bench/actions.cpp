@@ -1,0 +1,427 @@
+// How many actions common tasks take, counted by doing them with real events in the real window, from the open window
+// to the saved form; the result is checked. One action is a click, a double click, a drag, a key or a run of one arrow
+// key, a text typed, a choice from a list (opening and picking together); each level of a menu counts one. Looking
+// counts nothing.
+#include "app/main_window.h"
+#include "core/arrange/edges.h"
+#include "core/arrange/window_size.h"
+#include "core/file/form_file.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/typing.h"
+#include "designer/board/board.h"
+#include "designer/new_form/rows_dialog.h"
+#include "designer/panels/catalogue_panel.h"
+#include "designer/settings/inspector.h"
+#include "support/sample_database.h"
+#include "support/when_open.h"
+
+#include <QApplication>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QSettings>
+#include <QTabBar>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QTextStream>
+#include <QTreeWidget>
+
+#include <algorithm>
+#include <functional>
+#include <memory>
+
+using namespace nabblet;
+
+namespace {
+
+struct Failed
+{
+    QString why;
+};
+
+void check(bool isTrue, const QString &why)
+{
+    if (!isTrue) {
+        throw Failed{why};
+    }
+}
+
+// Hands on a window of its own, over a project of its own, that count what they do.
+class Hands
+{
+public:
+    explicit Hands(const Form &form = {})
+    {
+        samples::fairwayDatabase(m_folder);
+        QDir().mkpath(m_folder.filePath("forms"));
+        QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", m_folder.filePath("project.nabblet"));
+        m_path = m_folder.filePath("forms/" + form.name + ".nabform");
+        check(bool(saveForm(m_path, form)), "the form cannot be written");
+        m_window = std::make_unique<MainWindow>();
+        m_window->resize(1280, 800);
+        m_window->show();
+        m_window->openPath(m_path);
+        check(m_window->board(), "the form did not open");
+        m_window->activateWindow();
+        check(QTest::qWaitForWindowActive(m_window.get()), "the window has not the keyboard");
+        board()->setFocus();
+        settle();
+    }
+    ~Hands() { settle(); }
+
+    int count() const { return m_count; }
+    Board *board() const { return m_window->board(); }
+    const Form &form() const { return m_window->document()->form(); }
+
+    // The form as it is stored, once it is saved.
+    Form saved()
+    {
+        key(Qt::Key_S, Qt::ControlModifier);
+        check(!m_window->document()->isChanged(), "it is not saved");
+        const Result<Form> form = loadForm(m_path);
+        check(form.isOk(), "what was saved cannot be read");
+        return *form;
+    }
+
+    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
+    {
+        ++m_count;
+        QWidget *focus = QApplication::focusWidget();
+        QTest::keyClick(focus ? focus : m_window.get(), key, modifiers);
+        settle();
+    }
+    void type(const QString &text)
+    {
+        ++m_count;
+        for (const QChar letter : text) {
+            QWidget *focus = QApplication::focusWidget();
+            QTest::keyClicks(focus ? focus : m_window.get(), QString(letter));
+        }
+        settle();
+    }
+    void press(QWidget *widget, QPoint at = {}, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
+    {
+        ++m_count;
+        check(widget && widget->isVisible(), "what is to be clicked is not in sight");
+        QTest::mouseClick(widget, Qt::LeftButton, modifiers, at.isNull() ? widget->rect().center() : at);
+        settle();
+    }
+    void clickBoard(QPoint onForm, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
+    {
+        press(board()->viewport(), board()->toViewport(onForm), modifiers);
+    }
+    void dragBoard(QPoint from, QPoint to)
+    {
+        ++m_count;
+        QWidget *view = board()->viewport();
+        QTest::mousePress(view, Qt::LeftButton, {}, board()->toViewport(from));
+        for (int i = 1; i <= 4; ++i) {
+            const QPoint at = from + (to - from) * i / 4;
+            QMouseEvent move(QEvent::MouseMove, board()->toViewport(at), view->mapToGlobal(board()->toViewport(at)),
+                             Qt::LeftButton, Qt::LeftButton, {});
+            QApplication::sendEvent(view, &move);
+        }
+        QTest::mouseRelease(view, Qt::LeftButton, {}, board()->toViewport(to));
+        settle();
+    }
+    // A panel at the left brought to the front.
+    void tab(const QString &title)
+    {
+        auto *tabs = m_window->findChild<QTabBar *>("panelTabs");
+        for (int i = 0; i < tabs->count(); ++i) {
+            if (tabs->tabText(i) == title) {
+                return press(tabs, tabs->tabRect(i).center());
+            }
+        }
+        throw Failed{"no panel " + title};
+    }
+    QPoint placeOfKind(const QString &title) const
+    {
+        auto *list = m_window->findChild<QListWidget *>("kindList");
+        const QList<QListWidgetItem *> found = list->findItems(title, Qt::MatchExactly);
+        check(!found.isEmpty(), "no kind " + title);
+        return list->visualItemRect(found.first()).center();
+    }
+    void takeKind(const QString &title)
+    {
+        press(m_window->findChild<QListWidget *>("kindList")->viewport(), placeOfKind(title));
+    }
+    void doubleClickKind(const QString &title)
+    {
+        ++m_count;
+        auto *view = m_window->findChild<QListWidget *>("kindList")->viewport();
+        const QPoint at = placeOfKind(title);
+        QTest::mouseClick(view, Qt::LeftButton, {}, at);
+        QTest::mouseDClick(view, Qt::LeftButton, {}, at);
+        settle();
+    }
+    // A setting of the inspector chosen from its list.
+    void choose(const char *setting, const QString &words)
+    {
+        ++m_count;
+        auto *box = m_window->findChild<Inspector *>()->findChild<QComboBox *>(setting);
+        check(box && box->isVisible(), QString("no setting %1 in sight").arg(setting));
+        const int at = box->findText(words);
+        check(at >= 0, "no choice " + words);
+        box->setCurrentIndex(at);
+        Q_EMIT box->activated(at);
+        settle();
+    }
+    QTreeWidgetItem *columnItem(const QString &table, const QString &column) const
+    {
+        auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
+        for (int i = 0; i < tree->topLevelItemCount(); ++i) {
+            if (QTreeWidgetItem *top = tree->topLevelItem(i); top->text(0) == table) {
+                for (int j = 0; j < top->childCount(); ++j) {
+                    if (top->child(j)->text(0) == column) {
+                        return top->child(j);
+                    }
+                }
+            }
+        }
+        throw Failed{"no column " + column};
+    }
+    void clickColumn(const QString &table, const QString &column, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
+    {
+        auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
+        press(tree->viewport(), tree->visualItemRect(columnItem(table, column)).center(), modifiers);
+    }
+    template <typename T> T *part(const char *name) const { return m_window->findChild<T *>(name); }
+    // Something done in a dialog that keeps the window waiting; what opens it and what is done in it count.
+    void inDialog(const QString &name, const std::function<void()> &open, const std::function<void(QDialog *)> &act)
+    {
+        QString why;
+        const samples::WhenOpen waiting(name, [&](QDialog *dialog) {
+            try {
+                act(dialog);
+            } catch (const Failed &failed) { // which must not go through the event loop
+                why = failed.why;
+                dialog->reject();
+            }
+        });
+        open();
+        check(why.isEmpty(), why);
+        m_window->activateWindow();
+        check(QTest::qWaitForWindowActive(m_window.get()), "the window has not the keyboard again");
+        settle();
+    }
+
+private:
+    static void settle()
+    {
+        for (int i = 0; i < 3; ++i) {
+            QCoreApplication::sendPostedEvents();
+            QCoreApplication::processEvents();
+        }
+    }
+
+    QTemporaryDir m_folder;
+    QString m_path;
+    std::unique_ptr<MainWindow> m_window;
+    int m_count = 0;
+};
+
+Form emptyForm()
+{
+    Form form;
+    form.name = "window";
+    form.title = "Window";
+    form.width = 640;
+    form.bands = {Band{BandRole::Body, 400, {}}};
+    return form;
+}
+
+QList<const Control *> ofKind(const Form &form, const QString &kind)
+{
+    QList<const Control *> found;
+    for (const Control &control : form.controls) {
+        if (control.kind == kind) {
+            found.append(&control);
+        }
+    }
+    return found;
+}
+
+// Two like buttons in a row, five captions, two text boxes, a drop-down with three typed choices, an open list with
+// two, two options; all lined up.
+int aDialog()
+{
+    Hands hands(emptyForm());
+    for (const char *kind : {"Text box", "Text box", "Drop-down", "List", "Option set", "Button", "Button"}) {
+        hands.doubleClickKind(kind);
+    }
+    hands.key(Qt::Key_A, Qt::ControlModifier);
+    hands.type("Name;Town;Colour: red, green, black;Size: small, large;Paid: yes, no;Save;Close");
+    hands.key(Qt::Key_Return);
+    hands.key(Qt::Key_T, Qt::ControlModifier | Qt::AltModifier);
+    const Form form = hands.saved();
+    check(ofKind(form, "caption").size() == 5, "five captions");
+    check(ofKind(form, "caption").at(1)->text == "Town", "their words");
+    check(fixedChoices(*ofKind(form, "drop-down").first()).size() == 3, "three choices");
+    check(fixedChoices(*ofKind(form, "list").first()).size() == 2, "two in the list");
+    check(fixedChoices(*ofKind(form, "option-set").first()).size() == 2, "two options");
+    const QList<const Control *> buttons = ofKind(form, "button");
+    check(buttons.size() == 2 && buttons.at(0)->place.y() == buttons.at(1)->place.y() &&
+              buttons.at(0)->place.size() == buttons.at(1)->place.size() && buttons.at(1)->text == "Close",
+          "like buttons in a row");
+    const int left = ofKind(form, "text-box").first()->place.x();
+    for (const char *kind : {"text-box", "drop-down", "list", "option-set"}) {
+        for (const Control *control : ofKind(form, kind)) {
+            check(control->place.x() == left, QString("%1 is not lined up").arg(control->name));
+        }
+    }
+    return hands.count();
+}
+
+// Stacked, without rows: a picture on top, three boxes with prompts and no captions.
+int aSignIn()
+{
+    Hands hands(emptyForm());
+    for (const char *kind : {"Picture", "Text box", "Text box", "Text box"}) {
+        hands.doubleClickKind(kind);
+    }
+    hands.key(Qt::Key_A, Qt::ControlModifier);
+    hands.key(Qt::Key_X, Qt::ControlModifier | Qt::AltModifier | Qt::ShiftModifier);
+    hands.type("Your name;Your town;Your key");
+    hands.key(Qt::Key_Return);
+    const Form form = hands.saved();
+    check(ofKind(form, "caption").isEmpty(), "no captions");
+    const QList<const Control *> boxes = ofKind(form, "text-box");
+    check(boxes.size() == 3 && boxes.at(0)->settings.value(setting::Prompt) == "Your name" &&
+              boxes.at(2)->settings.value(setting::Prompt) == "Your key",
+          "three prompts");
+    check(ofKind(form, "picture").first()->place.y() < boxes.first()->place.y() &&
+              boxes.at(0)->place.x() == boxes.at(2)->place.x(),
+          "stacked");
+    return hands.count();
+}
+
+// Four boxes as a 2 by 2 grid that fills the window and grows with it both ways.
+int fourCells()
+{
+    Hands hands(emptyForm());
+    hands.takeKind("Frame");
+    hands.type("4");
+    hands.dragBoard({40, 40}, {440, 320});
+    hands.key(Qt::Key_J, Qt::ControlModifier | Qt::AltModifier);
+    const Form form = hands.saved();
+    const Form large = atSize(form, designedSize(form) + QSize(200, 160));
+    check(form.controls.size() == 4, "four");
+    const QRect first = large.controls.at(0).place;
+    const QRect last = large.controls.at(3).place;
+    check(first.topLeft() == QPoint(16, 16) && rightOf(last) == large.width - 16, "it fills the window");
+    check(last.x() > rightOf(first) && last.y() > bottomOf(first) &&
+              first.width() > form.controls.at(0).place.width() + 90 &&
+              first.height() > form.controls.at(0).place.height() + 70,
+          "it grows both ways");
+    return hands.count();
+}
+
+// Empty form, rows attached, eight fields in one block, header and footer, title, both bands in one colour.
+int aForm()
+{
+    Hands hands(emptyForm());
+    hands.inDialog(
+        "rowsDialog", [&] { hands.press(hands.part<QWidget>("boardRows")); },
+        [&](QDialog *dialog) {
+            auto *tables = dialog->findChild<QTreeWidget *>();
+            const QList<QTreeWidgetItem *> found = tables->findItems("buoy", Qt::MatchExactly);
+            check(!found.isEmpty(), "no such table");
+            hands.press(tables->viewport(), tables->visualItemRect(found.first()).center());
+            hands.key(Qt::Key_Return);
+        });
+    hands.clickColumn("buoy", "asset_no");
+    hands.clickColumn("buoy", "laid_on", Qt::ShiftModifier);
+    hands.key(Qt::Key_Return);
+    for (const BandRole role : {BandRole::Header, BandRole::Footer}) {
+        hands.press(hands.board()->viewport(), hands.board()->bandAdder(role).center());
+        hands.choose("bandTone", "a stronger tint");
+    }
+    const Form form = hands.saved();
+    int fields = 0;
+    for (const Control &control : form.controls) {
+        fields += control.column.isEmpty() ? 0 : 1;
+    }
+    check(form.rowsFrom == "buoy" && fields == 8, QString("eight fields, not %1").arg(fields));
+    check(findBand(form, BandRole::Header)->tone == BandTone::Strong &&
+              findBand(form, BandRole::Footer)->tone == BandTone::Strong,
+          "both bands in one colour");
+    check(std::any_of(form.controls.begin(), form.controls.end(),
+                      [&](const Control &control) { return control.text == form.title && control.role == "title"; }),
+          "the title");
+    return hands.count();
+}
+
+// Three buttons, two held to the top right corner, one to the bottom right, the smallest size pinned.
+int buttonsInCorners()
+{
+    Hands hands(emptyForm());
+    hands.takeKind("Button");
+    hands.type("2");
+    hands.clickBoard({440, 16});
+    hands.choose("holdsAcross", "moves");
+    hands.takeKind("Button");
+    hands.clickBoard({520, 344});
+    hands.choose("holdsAcross", "moves");
+    hands.choose("holdsDown", "moves");
+    hands.press(hands.part<QWidget>("pinSmallest"));
+    const Form form = hands.saved();
+    const Form large = atSize(form, designedSize(form) + QSize(100, 80));
+    for (int i = 0; i < 3; ++i) {
+        const QPoint by = large.controls.at(i).place.topLeft() - form.controls.at(i).place.topLeft();
+        check(by == QPoint(100, i == 2 ? 80 : 0), QString("button %1 goes %2, %3").arg(i).arg(by.x()).arg(by.y()));
+    }
+    check(form.leastWidth > 0 && form.leastHeight > 0, "pinned");
+    return hands.count();
+}
+
+struct Task
+{
+    const char *words;
+    int before;
+    int most;
+    int (*run)();
+};
+
+const QList<Task> &tasks()
+{
+    static const QList<Task> all{
+        {"two buttons, five captioned boxes with choices, lined up", 46, 20, aDialog},
+        {"a picture and three boxes with prompts, stacked", 28, 12, aSignIn},
+        {"a 2 by 2 grid that fills the window and grows", 0, 5, fourCells},
+        {"rows, eight fields, header, footer, title, colours", 22, 12, aForm},
+        {"three buttons in two corners, smallest size pinned", 0, 12, buttonsInCorners},
+    };
+    return all;
+}
+
+} // namespace
+
+int main(int argc, char **argv)
+{
+    QApplication app(argc, argv);
+    QTemporaryDir settings;
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
+    QSettings().setValue("windowSizes", true);
+    QTextStream out(stdout);
+    out << QString("%1  %2  %3  %4\n").arg("task", -58).arg("before", 6).arg("now", 4).arg("most", 4);
+    bool isGood = true;
+    for (const Task &task : tasks()) {
+        QString now;
+        try {
+            const int count = task.run();
+            now = QString::number(count);
+            isGood = isGood && count <= task.most;
+        } catch (const Failed &failed) {
+            now = "fails: " + failed.why;
+            isGood = false;
+        }
+        out << QString("%1  %2  %3  %4\n")
+                   .arg(task.words, -58)
+                   .arg(task.before == 0 ? QString("–") : QString::number(task.before), 6)
+                   .arg(now, 4)
+                   .arg(task.most, 4);
+        out.flush();
+    }
+    return isGood ? 0 : 1;
+}
