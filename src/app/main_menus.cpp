@@ -86,11 +86,15 @@ void MainWindow::makeFileMenu()
     addCommand(
         file, tr("&New form from data…"), keys("Ctrl+Shift+N"), [this] { newForm(); }, &m_databaseActions);
     addCommand(
+        file, tr("New form &without a database"), QKeySequence(), [this] { newBlankForm(); }, nullptr);
+    addCommand(
         file, tr("&Open…"), QKeySequence::Open, [this] { open(); }, nullptr);
+    addCommand(
+        file, tr("Open the &demonstration"), QKeySequence(), [this] { openDemonstration(); }, nullptr);
     m_formsMenu = file->addMenu(tr("&Forms of this project"));
     connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
     addCommand(
-        file, tr("Read the &database again"), keys("Ctrl+Shift+D"), [this] { readDatabaseAgain(); },
+        file, tr("Read the data&base again"), keys("Ctrl+Shift+D"), [this] { readDatabaseAgain(); },
         &m_databaseActions);
     file->addSeparator();
     m_saveAction = addCommand(
@@ -603,21 +607,24 @@ void MainWindow::showWindowSizes(bool shows)
     }
 }
 
-void MainWindow::showRowsTable(bool shows)
+void MainWindow::showRowsTable(bool shows, const QString &wanted)
 {
     delete m_rowsTable;
     m_rowsTable = nullptr;
-    const Table *table = m_document ? findTable(shownCatalogue(), m_document->form().rowsFrom) : nullptr;
+    const QString own = m_document ? m_document->form().rowsFrom : QString();
+    const bool isOwn = wanted.isEmpty() || wanted == own;
+    const Table *table = m_document ? findTable(shownCatalogue(), isOwn ? own : wanted) : nullptr;
     m_rowsAction->setChecked(shows && table && m_workspace.connection);
     if (!m_rowsAction->isChecked()) {
         return;
     }
-    auto *rows = new RowsTable(m_workspace.address, *table, m_document->form().select);
+    auto *rows = new RowsTable(m_workspace.address, *table, isOwn ? m_document->form().select : QString());
+    rows->setTitle(tr("Stored rows of %1").arg(table->name.simplified()));
     rows->setMinimumHeight(120);
     rows->setMaximumHeight(240);
     m_rowsTable = rows;
-    connect(rows, &RowsTable::rowChosen, this, [this](const QVariantList &key) {
-        if (m_session && !key.isEmpty() && !m_session->hasUnsaved()) {
+    connect(rows, &RowsTable::rowChosen, this, [this, isOwn](const QVariantList &key) {
+        if (isOwn && m_session && !key.isEmpty() && !m_session->hasUnsaved()) {
             m_session->moves().goToKey(key);
         }
     });

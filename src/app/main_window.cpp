@@ -2,6 +2,7 @@
 
 #include "app/panel_splitter.h"
 #include "app/project_names.h"
+#include "app/start_page.h"
 #include "app/stored_values.h"
 #include "app/top_bar.h"
 #include "core/arrange/units.h"
@@ -34,17 +35,20 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QDropEvent>
 #include <QFileInfo>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
 #include <QMenuBar>
+#include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
 #include <QStackedWidget>
 #include <QStatusBar>
+#include <QUrl>
 #include <QVBoxLayout>
 
 namespace nabblet {
@@ -128,18 +132,15 @@ void MainWindow::makePages()
     column->addWidget(m_pages, 1);
     setCentralWidget(ground);
 
-    m_welcomePage = new QWidget;
-    auto *welcome = new QVBoxLayout(m_welcomePage);
-    welcome->setAlignment(Qt::AlignCenter);
-    welcome->setSpacing(12);
-    auto *words = new QLabel(
-        tr("Open a database to draft a form from one of its tables,\nor open a project to go on with its forms."));
-    words->setAlignment(Qt::AlignCenter);
-    auto *openButton = new QPushButton(tr("Open…"));
-    welcome->addWidget(words);
-    welcome->addWidget(openButton, 0, Qt::AlignCenter);
-    connect(openButton, &QPushButton::clicked, this, &MainWindow::open);
-    m_pages->addWidget(m_welcomePage);
+    m_startPage = new StartPage;
+    m_startPage->showUsed(usedLately());
+    connect(m_startPage, &StartPage::openRequested, this, &MainWindow::open);
+    connect(m_startPage, &StartPage::blankRequested, this, &MainWindow::newBlankForm);
+    connect(m_startPage, &StartPage::demonstrationRequested, this, &MainWindow::openDemonstration);
+    // What is clicked may go with the page that it is on.
+    connect(m_startPage, &StartPage::pathRequested, this, &MainWindow::openPath, Qt::QueuedConnection);
+    m_pages->addWidget(m_startPage);
+    setAcceptDrops(true);
 
     m_designPage = new PanelSplitter;
     m_designPage->setHandleWidth(6);
@@ -244,6 +245,10 @@ void MainWindow::makePages()
         }
     });
     connect(m_catalogue, &CataloguePanel::columnsActivated, this, &MainWindow::takeColumns);
+    connect(m_catalogue, &CataloguePanel::formRequested, this, &MainWindow::newFormFromTable, Qt::QueuedConnection);
+    connect(m_catalogue, &CataloguePanel::sheetRequested, this, &MainWindow::newForm, Qt::QueuedConnection);
+    connect(m_catalogue, &CataloguePanel::storedRowsRequested, this,
+            [this](const QString &table) { showRowsTable(true, table); });
     connect(m_catalogue, &CataloguePanel::columnChosen, this, [this](const QString &chosen) {
         if (!m_board || chosen.isEmpty()) {
             return;
@@ -256,6 +261,35 @@ void MainWindow::makePages()
         }
         m_board->select({});
     });
+}
+
+namespace {
+
+// The one file that is dragged; empty for anything else.
+QString fileIn(const QMimeData *mime)
+{
+    const QList<QUrl> urls = mime->urls();
+    return urls.size() == 1 && urls.first().isLocalFile() ? urls.first().toLocalFile() : QString();
+}
+
+} // namespace
+
+void MainWindow::dragEnterEvent(QDragEnterEvent *event)
+{
+    if (!fileIn(event->mimeData()).isEmpty()) {
+        event->acceptProposedAction();
+    }
+}
+
+// A project, a form or a database dropped on the window is opened.
+void MainWindow::dropEvent(QDropEvent *event)
+{
+    const QString path = fileIn(event->mimeData());
+    if (!path.isEmpty()) {
+        event->acceptProposedAction();
+        QMetaObject::invokeMethod(
+            this, [this, path] { openPath(path); }, Qt::QueuedConnection);
+    }
 }
 
 void MainWindow::changeRows()

@@ -32,6 +32,7 @@ class OutlinePanel;
 class Palette;
 class PanelSplitter;
 class Panel;
+class StartPage;
 class SidePanels;
 class StoredValues;
 class TopBar;
@@ -53,8 +54,12 @@ public:
     // Offers unsaved work that an earlier run left of forms that were never saved. True when it was taken up.
     bool offerUnsaved();
     void readDatabaseAgain();
-    void newFormFromTable(const QString &table);
-    void newForm();
+    void newFormFromTable(const QString &table, Arrangement arrangement = Arrangement::Columnar);
+    // The sheet that makes a form from data, with a table chosen.
+    void newForm(const QString &table = {});
+    // An empty form that belongs to no database.
+    void newBlankForm();
+    void openDemonstration();
     void changeRows();
     const Catalogue &shownCatalogue() const;
     void refreshCatalogue();
@@ -81,7 +86,8 @@ public:
     void showValues(BoardValues values);
     void editCaptions();
     void showHistory(bool shows);
-    void showRowsTable(bool shows);
+    // table: whose rows; empty for the form's own.
+    void showRowsTable(bool shows, const QString &table = {});
     // The sliders that try other window sizes.
     void showWindowSizes(bool shows);
 
@@ -95,6 +101,8 @@ Q_SIGNALS:
 protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
     void closeEvent(QCloseEvent *event) override;
+    void dragEnterEvent(QDragEnterEvent *event) override;
+    void dropEvent(QDropEvent *event) override;
 
 private:
     void makeMenus();
@@ -158,7 +166,7 @@ private:
     static constexpr int InspectorPanel = 2;
     PanelSplitter *m_designPage = nullptr;
     QWidget *m_entryPage = nullptr;
-    QWidget *m_welcomePage = nullptr;
+    StartPage *m_startPage = nullptr;
     CataloguePanel *m_catalogue = nullptr;
     Palette *m_palette = nullptr;
     OutlinePanel *m_outline = nullptr;

@@ -1,6 +1,9 @@
 // Opening, closing and saving what the window works on.
 #include "app/main_window.h"
+
+#include "app/demonstration.h"
 #include "app/project_names.h"
+#include "app/start_page.h"
 #include "app/stored_values.h"
 #include "app/top_bar.h"
 #include "core/arrange/units.h"
@@ -53,6 +56,10 @@ void MainWindow::openPath(const QString &path)
 {
     if (!mayLetGo()) {
         return;
+    }
+    if (QFileInfo::exists(path)) {
+        noteUsed(path);
+        m_startPage->showUsed(usedLately());
     }
     switch (kindOfPath(path)) {
     case PathKind::Project: {
@@ -109,7 +116,7 @@ void MainWindow::openWorkspace(const Workspace &workspace)
     watchDatabase();
     m_catalogue->clearFilter();
     m_catalogue->setCatalogue(workspace.catalogue, addressTitle(workspace.address));
-    m_pages->setCurrentWidget(m_welcomePage);
+    m_pages->setCurrentWidget(m_startPage);
     refreshNames();
     refreshActions();
     refreshStatus();
@@ -187,7 +194,7 @@ void MainWindow::open()
     }
 }
 
-void MainWindow::newForm()
+void MainWindow::newForm(const QString &table)
 {
     if (!m_workspace.connection || !mayLetGo()) {
         return;
@@ -197,6 +204,9 @@ void MainWindow::newForm()
     options.words = m_workspace.project.words;
     NewFormDialog dialog(*m_workspace.connection, m_workspace.catalogue, *m_appearance, options, this);
     connect(this, &MainWindow::catalogueTaken, &dialog, &NewFormDialog::takeCatalogue);
+    if (!table.isEmpty()) {
+        dialog.choose(table);
+    }
     if (dialog.exec() == QDialog::Accepted) {
         Form form = dialog.form();
         form.name = NamePool(formNamesOf(m_workspace.projectFolder)).take(form.name);
@@ -204,14 +214,35 @@ void MainWindow::newForm()
     }
 }
 
-void MainWindow::newFormFromTable(const QString &table)
+void MainWindow::newFormFromTable(const QString &table, Arrangement arrangement)
 {
     const Table *found = findTable(m_workspace.catalogue, table);
-    if (found && mayLetGo()) {
-        DraftOptions options;
-        options.namingPattern = m_workspace.project.namingPattern;
-        options.words = m_workspace.project.words;
-        takeDocument(draftColumnar(m_workspace.catalogue, *found, *m_appearance, options), QString(), true);
+    if (!found || !mayLetGo()) {
+        return;
+    }
+    DraftPlan plan = planDraft(*found, nullptr, m_workspace.project.words);
+    plan.arrangement = arrangement;
+    plan.namingPattern = m_workspace.project.namingPattern;
+    Form form = draftForm(m_workspace.catalogue, *found, plan, nullptr, *m_appearance);
+    form.name = NamePool(formNamesOf(m_workspace.projectFolder)).take(form.name);
+    takeDocument(form, QString(), true);
+}
+
+void MainWindow::newBlankForm()
+{
+    if (mayLetGo()) {
+        openWorkspace(Workspace());
+        takeDocument(blankForm(tr("Form"), QStringLiteral("Harbour"), *m_appearance), QString(), true);
+    }
+}
+
+void MainWindow::openDemonstration()
+{
+    const Result<QString> folder = demonstrationFolder();
+    if (folder) {
+        openPath(*folder);
+    } else {
+        complain(folder.error());
     }
 }
 
@@ -484,6 +515,10 @@ void MainWindow::prepareBoard()
     });
     m_board->setPlacedFiller([this](const Form &form, ControlId subform) {
         return withRowsThatBelong(form, subform, shownCatalogue(), m_workspace.project.namingPattern, *m_appearance);
+    });
+    m_board->setTableFiller([this](const Form &form, ControlId subform, const QString &table) {
+        return withRowsThatBelong(form, subform, shownCatalogue(), m_workspace.project.namingPattern, *m_appearance,
+                                  table);
     });
     connect(m_board, &Board::said, this, &MainWindow::say);
     connect(m_board, &Board::zoomChanged, this, &MainWindow::refreshStatus);

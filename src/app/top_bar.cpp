@@ -100,7 +100,8 @@ void TopBar::setHasForm(bool hasForm)
 {
     m_names->setVisible(hasForm);
     m_sides->setVisible(hasForm);
-    m_values->setVisible(hasForm);
+    m_hasForm = hasForm;
+    m_values->setVisible(hasForm && !m_entry->isChecked());
 }
 
 void TopBar::setNames(const QString &project, const QString &form, bool isUnsaved)
@@ -112,7 +113,7 @@ void TopBar::setEntry(bool isEntry)
 {
     m_design->setChecked(!isEntry);
     m_entry->setChecked(isEntry);
-    m_values->setVisible(!isEntry);
+    m_values->setVisible(m_hasForm && !isEntry);
 }
 
 void TopBar::setRecord(const QString &words, bool canStep, const QString &why)

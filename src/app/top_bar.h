@@ -42,6 +42,7 @@ private:
     QMenuBar *m_menus;
     FormNames *m_names;
     QWidget *m_sides;
+    bool m_hasForm = false;
     QPushButton *m_design;
     QPushButton *m_entry;
     QWidget *m_values;

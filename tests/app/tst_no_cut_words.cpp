@@ -79,7 +79,7 @@ class TestNoCutWords : public QObject
             }
         }
         for (const auto *box : window->findChildren<QComboBox *>()) {
-            constexpr int AroundWords = 28; // px
+            constexpr int AroundWords = 34; // px
             if (isSeen(box) && (wide(box, box->currentText()) + AroundWords > box->width() ||
                                 box->height() < box->fontMetrics().height())) {
                 found.append(shown(box, box->currentText()));

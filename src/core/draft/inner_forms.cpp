@@ -72,7 +72,7 @@ Form withRowsOf(const Form &form, ControlId subform, const PlannedChild &child, 
 }
 
 Form withRowsThatBelong(const Form &form, ControlId subform, const Catalogue &catalogue, const QString &namingPattern,
-                        const TextMeasure &measure)
+                        const TextMeasure &measure, const QString &of)
 {
     const Table *table = findTable(catalogue, form.rowsFrom);
     if (!table) {
@@ -88,7 +88,7 @@ Form withRowsThatBelong(const Form &form, ControlId subform, const Catalogue &ca
     std::stable_partition(plan.children.begin(), plan.children.end(),
                           [](const PlannedChild &child) { return child.isTaken; });
     for (PlannedChild &child : plan.children) {
-        if (!shown.contains(learnedKey(child.plan.table, child.link))) {
+        if ((of.isEmpty() || child.plan.table == of) && !shown.contains(learnedKey(child.plan.table, child.link))) {
             child.isTaken = true;
             if (child.plan.columns.isEmpty()) {
                 completeChild(catalogue, child);

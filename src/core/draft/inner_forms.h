@@ -28,9 +28,10 @@ Form withRowsOf(const Form &form, ControlId subform, const PlannedChild &child, 
                 const QString &namingPattern, const TextMeasure &measure);
 
 // The same with the first rows by a link that the database declares and that the form does not show yet, those that
-// belong to a record alone before others; as it was where there are none. For a subform just placed.
+// belong to a record alone before others; as it was where there are none. For a subform just placed. of: the table
+// whose rows they are to be; empty for any.
 Form withRowsThatBelong(const Form &form, ControlId subform, const Catalogue &catalogue, const QString &namingPattern,
-                        const TextMeasure &measure);
+                        const TextMeasure &measure, const QString &of = {});
 // A subform's caption in other words, unless someone wrote it.
 Form withRowsCaption(const Form &form, ControlId subform, const QString &title, const TextMeasure &measure);
 

@@ -115,6 +115,9 @@ public:
     // Completes what was placed from the palette by what the database knows: a subform gets its rows.
     using PlacedFiller = std::function<Form(const Form &, ControlId)>;
     void setPlacedFiller(const PlacedFiller &filler) { m_placedFiller = filler; }
+    // The same with the rows of one table.
+    using TableFiller = std::function<Form(const Form &, ControlId, const QString &table)>;
+    void setTableFiller(const TableFiller &filler) { m_tableFiller = filler; }
     void setNamingPattern(const QString &pattern) { m_namingPattern = pattern; }
 
     void deleteSelection();
@@ -278,6 +281,7 @@ private:
     QString dragName() const;
     QPoint snappedMove(Drag &drag, const Form &base);
     void clickTabBadge(ControlId control);
+    void showTableDrop(const QString &table, QPoint inViewport, bool isDropped);
     void showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped);
 
     void nudge(QPoint direction, Qt::KeyboardModifiers modifiers);
@@ -357,6 +361,7 @@ private:
     QPoint m_duplicatesAt;
     FieldMaker m_fieldMaker;
     PlacedFiller m_placedFiller;
+    TableFiller m_tableFiller;
     QString m_namingPattern = QStringLiteral("{kind}_{column}");
     QBasicTimer m_autoScroll;
     std::optional<QPoint> m_clickedAt; // on the form, where nothing stands; what is pasted goes there

@@ -430,6 +430,10 @@ void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
         return;
     }
     const DraggedColumns dragged = columnsFrom(mime);
+    if (!dragged.table.isEmpty() && dragged.columns.isEmpty()) {
+        showTableDrop(dragged.table, inViewport, isDropped);
+        return;
+    }
     if (dragged.columns.isEmpty() || !m_fieldMaker) {
         return;
     }
@@ -447,14 +451,48 @@ void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
         Q_EMIT said(tr("What was dropped is on the form already, or is not of its rows."));
         return;
     }
+    const int width = m_document->form().width;
     m_document->apply(counted(added.fields.size(), tr("Add a field"), tr("Add %1 fields")), added.form);
     select(added.fields);
+    if (added.form.width > width) {
+        Q_EMIT said(tr("There was no room: the form is wider now."));
+    }
+    setFocus();
+}
+
+// A table dropped on the form: its rows that belong to the record, as a subform; on a form without rows, all columns of
+// it as fields.
+void Board::showTableDrop(const QString &table, QPoint inViewport, bool isDropped)
+{
+    const Form &form = m_document->form();
+    const QPoint onForm = toForm(inViewport);
+    const PlacedControl placed = placedBetween(QStringLiteral("subform"), onForm, onForm);
+    const Form filled = m_tableFiller ? m_tableFiller(placed.form, placed.control, table) : placed.form;
+    const nabblet::Control *subform = filled.controls.find(placed.control);
+    if (!subform || !subform->inner) {
+        if (isDropped) {
+            endPreview();
+            Q_EMIT said(
+                form.rowsFrom.isEmpty()
+                    ? tr("Choose where the rows come from first; then tables can be dropped whose rows belong to them.")
+                    : tr("No link leads from %1 to the rows of this form.").arg(table.simplified()));
+        }
+        return;
+    }
+    if (!isDropped) {
+        preview(filled);
+        return;
+    }
+    endPreview();
+    m_document->apply(tr("Add the rows of %1").arg(table.simplified()), filled);
+    select({placed.control});
+    scrollTo(placed.control);
     setFocus();
 }
 
 void Board::dragEnterEvent(QDragEnterEvent *event)
 {
-    if (!columnsFrom(event->mimeData()).columns.isEmpty() || !kindFrom(event->mimeData()).isEmpty()) {
+    if (!columnsFrom(event->mimeData()).table.isEmpty() || !kindFrom(event->mimeData()).isEmpty()) {
         event->acceptProposedAction();
     }
 }

@@ -5,6 +5,7 @@
 #include <QDrag>
 #include <QHeaderView>
 #include <QLineEdit>
+#include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QStyledItemDelegate>
@@ -141,6 +142,8 @@ CataloguePanel::CataloguePanel(QWidget *parent)
         tr("Drag columns on to the form; Ctrl and Shift choose several. A double click or Enter puts them "
            "in the next free place."));
     m_tree->viewport()->installEventFilter(this);
+    m_tree->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(m_tree, &QTreeWidget::customContextMenuRequested, this, &CataloguePanel::showMenu);
     contents()->setContentsMargins(8, 8, 8, 8);
     contents()->addWidget(m_filter);
     contents()->addWidget(m_tree, 1);
@@ -237,10 +240,36 @@ DraggedColumns CataloguePanel::chosenColumns() const
     return result;
 }
 
+// What can be done with the table under the mouse, or with that of the column there.
+void CataloguePanel::showMenu(const QPoint &at)
+{
+    const QTreeWidgetItem *item = m_tree->itemAt(at);
+    const QTreeWidgetItem *top = item && item->parent() ? item->parent() : item;
+    if (!top) {
+        return;
+    }
+    const QString table = top->data(0, NameRole).toString();
+    QMenu menu(this);
+    menu.setObjectName(QStringLiteral("tableMenu"));
+    for (const auto &[arrangement, words] :
+         {std::pair{Arrangement::Columnar, tr("New form, captions beside the boxes")},
+          std::pair{Arrangement::Stacked, tr("New form, captions above the boxes")},
+          std::pair{Arrangement::Tabular, tr("New form, rows under one another")}}) {
+        menu.addAction(words, this, [this, table, wanted = arrangement] { Q_EMIT formRequested(table, wanted); });
+    }
+    menu.addAction(tr("New form, with choices…"), this, [this, table] { Q_EMIT sheetRequested(table); });
+    menu.addSeparator();
+    menu.addAction(tr("Stored rows of %1").arg(table.simplified()), this,
+                   [this, table] { Q_EMIT storedRowsRequested(table); });
+    menu.exec(m_tree->viewport()->mapToGlobal(at));
+}
+
 void CataloguePanel::startDrag()
 {
-    const DraggedColumns chosen = chosenColumns();
-    if (chosen.columns.isEmpty()) {
+    DraggedColumns chosen = chosenColumns();
+    if (const QTreeWidgetItem *pressed = m_tree->itemAt(m_pressedAt); pressed && !pressed->parent()) {
+        chosen = {pressed->data(0, NameRole).toString(), {}}; // the table: its rows
+    } else if (chosen.columns.isEmpty()) {
         return;
     }
     auto *drag = new QDrag(m_tree);

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/draft/draft_plan.h"
 #include "core/model/form.h"
 #include "designer/board/column_drag.h"
 #include "designer/panels/panel.h"
@@ -36,6 +37,11 @@ Q_SIGNALS:
     void columnChosen(const QString &column);
     // Columns of one table were asked for, by a double click or Enter, in the order in which they were chosen.
     void columnsActivated(const QString &table, const QStringList &columns);
+    // A form of a table was asked for: at once in an arrangement, or by way of the sheet with its choices.
+    void formRequested(const QString &table, nabblet::Arrangement arrangement);
+    void sheetRequested(const QString &table);
+    // What is stored in a table is to be looked at.
+    void storedRowsRequested(const QString &table);
 
 private:
     void filter(const QString &part);
@@ -43,6 +49,7 @@ private:
     // What is chosen of one table, in the order chosen; the table of the last one where it is of several.
     DraggedColumns chosenColumns() const;
     void startDrag();
+    void showMenu(const QPoint &at);
     bool eventFilter(QObject *watched, QEvent *event) override;
     void refreshDots();
 

@@ -363,7 +363,7 @@ void Inspector::giveRoom(Field &field) const
     if (!field.line) {
         return;
     }
-    constexpr int AroundWords = 34; // px of a list: its edges and its arrow
+    constexpr int AroundWords = 42; // px of a list: its edges and its arrow
     const QWidget *label = field.line->itemAt(0)->widget();
     int wanted = 0;
     if (const auto *choice = qobject_cast<const QComboBox *>(field.editor)) {

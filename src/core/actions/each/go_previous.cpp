@@ -4,7 +4,7 @@ namespace nabblet {
 
 ButtonAction goPreviousAction()
 {
-    return {QStringLiteral("go-previous"), QT_TRANSLATE_NOOP("ButtonActions", "Go to the record before"),
+    return {QStringLiteral("go-previous"), QT_TRANSLATE_NOOP("ButtonActions", "Go one record back"),
             QT_TRANSLATE_NOOP("ButtonActions", "Previous"), [](const FormAtWork &form) { return form.hasRecord(); },
             [](FormAtWork &form) { form.goPrevious(); }};
 }

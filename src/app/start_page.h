@@ -1,0 +1,36 @@
+// What the window shows before anything is open: what was used lately, and how to begin.
+#pragma once
+
+#include <QWidget>
+
+class QListWidget;
+class QLabel;
+
+namespace nabblet {
+
+class StartPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit StartPage(QWidget *parent = nullptr);
+
+    // Projects, forms and databases, the last used first; those that are gone are left out.
+    void showUsed(const QStringList &paths);
+
+Q_SIGNALS:
+    void openRequested();
+    void blankRequested();
+    void demonstrationRequested();
+    void pathRequested(const QString &path);
+
+private:
+    QListWidget *m_used;
+    QLabel *m_nothing;
+};
+
+// The paths that were opened last, the latest first, kept per person; and the list with one more.
+QStringList usedLately();
+void noteUsed(const QString &path);
+
+} // namespace nabblet
