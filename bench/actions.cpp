@@ -6,6 +6,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/window_size.h"
 #include "core/file/form_file.h"
+#include "core/kinds/holders/panes.h"
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
@@ -16,14 +17,17 @@
 #include "support/when_open.h"
 
 #include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QMenu>
 #include <QSettings>
 #include <QTabBar>
 #include <QTemporaryDir>
 #include <QTest>
 #include <QTextStream>
+#include <QTimer>
 #include <QTreeWidget>
 
 #include <algorithm>
@@ -83,6 +87,43 @@ public:
         return *form;
     }
 
+    // One that is stored under a name of its own.
+    Form savedAs(const QString &name)
+    {
+        check(!m_window->document()->isChanged(), "it is not saved");
+        const Result<Form> form = loadForm(m_folder.filePath("forms/" + name + ".nabform"));
+        check(form.isOk(), "what was saved cannot be read");
+        return *form;
+    }
+
+    // An entry of the menu that a click with the right button on a table brings.
+    void chooseInMenuOf(const QString &table, const QString &entry)
+    {
+        m_count += 2; // the click, and the entry
+        auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
+        const QList<QTreeWidgetItem *> found = tree->findItems(table, Qt::MatchExactly);
+        check(!found.isEmpty(), "no table " + table);
+        tree->scrollToItem(found.first());
+        const QPoint at = tree->visualItemRect(found.first()).center();
+        QTimer timer;
+        QObject::connect(&timer, &QTimer::timeout, [&] {
+            if (auto *menu = qobject_cast<QMenu *>(QApplication::activePopupWidget())) {
+                timer.stop();
+                for (QAction *action : menu->actions()) {
+                    if (action->text() == entry) {
+                        QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
+                        return;
+                    }
+                }
+                menu->close();
+            }
+        });
+        timer.start(5);
+        QContextMenuEvent asked(QContextMenuEvent::Mouse, at, tree->viewport()->mapToGlobal(at));
+        QApplication::sendEvent(tree->viewport(), &asked);
+        settle();
+    }
+
     void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
     {
         ++m_count;
@@ -103,7 +144,9 @@ public:
     {
         ++m_count;
         check(widget && widget->isVisible(), "what is to be clicked is not in sight");
-        QTest::mouseClick(widget, Qt::LeftButton, modifiers, at.isNull() ? widget->rect().center() : at);
+        const bool isTick = qobject_cast<QCheckBox *>(widget); // by its box
+        const QPoint middle = isTick ? QPoint(8, widget->height() / 2) : widget->rect().center();
+        QTest::mouseClick(widget, Qt::LeftButton, modifiers, at.isNull() ? middle : at);
         settle();
     }
     void clickBoard(QPoint onForm, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
@@ -375,6 +418,83 @@ int buttonsInCorners()
     return hands.count();
 }
 
+// Fixed window, two panes one above the other, 2 by 2 tick boxes in the upper.
+int fixedPanes()
+{
+    Hands hands(emptyForm());
+    hands.choose("windowSize", "fixed");
+    hands.takeKind("Panes");
+    hands.dragBoard({16, 16}, {624, 384});
+    hands.press(hands.part<QWidget>("stacked"));
+    hands.takeKind("Tick box");
+    hands.type("4");
+    hands.dragBoard({40, 40}, {400, 120});
+    const Form form = hands.saved();
+    const QList<const Control *> boxes = ofKind(form, "tick-box");
+    check(form.window.isFixed && boxes.size() == 4, "four in a fixed window");
+    check(std::all_of(boxes.begin(), boxes.end(),
+                      [](const Control *box) { return box->container != 0 && box->page == FirstPane; }),
+          "in the upper pane");
+    check(boxes.at(0)->place.y() == boxes.at(1)->place.y() && boxes.at(0)->place.x() == boxes.at(2)->place.x() &&
+              boxes.at(3)->place.y() > boxes.at(1)->place.y(),
+          "2 by 2");
+    return hands.count();
+}
+
+// A one-record form on all columns of a table.
+int oneRecordForm()
+{
+    Hands hands(emptyForm());
+    hands.tab("Catalogue");
+    hands.chooseInMenuOf("vessel", "New form, captions beside the boxes");
+    hands.key(Qt::Key_S, Qt::ControlModifier);
+    const Form form = hands.savedAs("vessel");
+    int fields = 0;
+    for (const Control &control : form.controls) {
+        fields += control.column.isEmpty() ? 0 : 1;
+    }
+    check(form.rowsFrom == "vessel" && fields >= 4, "all columns");
+    return hands.count();
+}
+
+// Three pages of three fields each, a window without strip, its title, four record buttons evenly spaced.
+int threePages()
+{
+    Hands hands(emptyForm());
+    hands.press(hands.part<QWidget>("recordStrip"));
+    hands.press(hands.part<QLineEdit>("formTitle"));
+    hands.key(Qt::Key_A, Qt::ControlModifier);
+    hands.type("Three pages");
+    hands.takeKind("Tab pages");
+    hands.dragBoard({24, 24}, {616, 320});
+    hands.key(Qt::Key_P, Qt::ControlModifier | Qt::AltModifier | Qt::ShiftModifier);
+    for (int page = 0; page < 3; ++page) {
+        if (page > 0) {
+            hands.key(Qt::Key_PageDown, Qt::ControlModifier);
+        }
+        hands.takeKind("Text box");
+        hands.type("3");
+        hands.clickBoard({160, 88});
+    }
+    hands.doubleClickKind("Record buttons");
+    const Form form = hands.saved();
+    QMap<int, int> onPage;
+    for (const Control *box : ofKind(form, "text-box")) {
+        ++onPage[box->page];
+    }
+    check(onPage.size() == 3 && onPage.values() == QList<int>({3, 3, 3}), "three of three");
+    check(!form.window.hasRecordStrip, "no strip");
+    check(form.title == "Three pages", "the title is " + form.title);
+    const QList<const Control *> buttons = ofKind(form, "button");
+    check(buttons.size() >= 4, "record buttons");
+    for (int i = 2; i < buttons.size(); ++i) {
+        check(buttons.at(i)->place.x() - rightOf(buttons.at(i - 1)->place) ==
+                  buttons.at(1)->place.x() - rightOf(buttons.at(0)->place),
+              "evenly spaced");
+    }
+    return hands.count();
+}
+
 struct Task
 {
     const char *words;
@@ -389,6 +509,9 @@ const QList<Task> &tasks()
         {"two buttons, five captioned boxes with choices, lined up", 46, 20, aDialog},
         {"a picture and three boxes with prompts, stacked", 28, 12, aSignIn},
         {"a 2 by 2 grid that fills the window and grows", 0, 5, fourCells},
+        {"a fixed window, two panes, 2 by 2 tick boxes", 0, 9, fixedPanes},
+        {"one-record form on all columns of a table", 6, 4, oneRecordForm},
+        {"three pages of three, title, no strip, record buttons", 35, 22, threePages},
         {"rows, eight fields, header, footer, title, colours", 22, 12, aForm},
         {"three buttons in two corners, smallest size pinned", 0, 12, buttonsInCorners},
     };

@@ -507,7 +507,8 @@ private:
         for (QAction *action : all) {
             const QString words = action->text();
             const bool isOut = words.isEmpty() || words.contains(u'…') || words.contains("Quit") ||
-                               words.contains("Save") || action->menu() || action->isSeparator();
+                               words.contains("Save") || words.contains("demonstration") ||
+                               words.contains("without a database") || action->menu() || action->isSeparator();
             if (action->isEnabled() && !isOut) {
                 actions.append(action);
             }

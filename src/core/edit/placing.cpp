@@ -217,7 +217,7 @@ PlacedControl withNewControls(const Form &form, const QString &kindName, int ask
     const Control *caption = captionOf(first.form, first.control);
     const int before = caption && !sitsAbove(*caption) ? caption->place.width() + CaptionGap : 0;
     const int above = caption && sitsAbove(*caption) ? onGridAtOrAfter(caption->place.height(), pitch) : 0;
-    const int columns = columnsIn(place.size(), count, kind.usualSize);
+    const int columns = columnsIn(place.size(), count, kind.usualSize + QSize(before, above));
     const int rows = (count + columns - 1) / columns;
     const auto span = [&](int from, int length, int i, int of) {
         const int room = length - (of - 1) * pitch;

@@ -10,10 +10,14 @@
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
 #include "core/edit/form_texts.h"
+#include "core/edit/placing.h"
+#include "core/edit/typed_words.h"
 #include "core/file/form_file.h"
 #include "core/kinds/settings/choices.h"
+#include "core/kinds/usual_words.h"
 #include "support/orders.h"
 
+#include <QRandomGenerator>
 #include <QTest>
 
 using namespace nabblet;
@@ -337,6 +341,131 @@ private Q_SLOTS:
         QVERIFY(moved.controls.find(1)->band == BandRole::Header && moved.controls.find(2)->band == BandRole::Header);
         QCOMPARE(placeOf(moved, 1).y(), 56 + 16 - 70);
         QCOMPARE(moved.controls.find(3)->band, BandRole::Body);
+    }
+
+    // Words typed for several go one to each; choices stand behind a colon; what has no caption is prompted.
+    void wordsAreTypedForSeveral()
+    {
+        Form form = samples::columnOfFields(0);
+        QList<ControlId> made;
+        for (const char *kind : {"text-box", "drop-down", "button", "text-box"}) {
+            const PlacedControl placed = withNewControlBelow(form, kind, Area(), m_measure);
+            form = placed.form;
+            made.append(placed.control);
+            QVERIFY(wantsWords(form, *form.controls.find(placed.control)));
+        }
+        form = deleteCaptionsOf(form, {made.last()});
+        const Form typed = withTypedWords(form, made, " Ship name ;Colour: red, dark green ;Save; e.g. 12", m_measure);
+        QCOMPARE(captionOf(typed, made.at(0))->text, "Ship name");
+        QCOMPARE(typed.controls.find(made.at(0))->name, "text_ship_name"); // by its words, as it shows no column
+        QCOMPARE(captionOf(typed, made.at(1))->text, "Colour");
+        QCOMPARE(choiceLines(*typed.controls.find(made.at(1))), "red\ndark green");
+        QCOMPARE(typed.controls.find(made.at(2))->text, "Save");
+        QCOMPARE(typedWordsOf(typed, *typed.controls.find(made.at(3))), "e.g. 12");
+        QVERIFY(!wantsWords(typed, *typed.controls.find(made.at(0))));
+        // A colon is a colon where nothing is chosen; fewer words than controls leave the rest.
+        const Form few = withTypedWords(typed, made, "At: noon;;", m_measure);
+        QCOMPARE(captionOf(few, made.at(0))->text, "At: noon");
+        QCOMPARE(captionOf(few, made.at(1))->text, "Colour");
+        QCOMPARE(few.controls.find(made.at(2))->text, "Save");
+    }
+
+    // Several of a kind fill what is drawn, alike to the pixel, or follow one another.
+    void severalArePlacedAtOnce()
+    {
+        const Form form = samples::columnOfFields(0);
+        for (const char *kind : {"frame", "text-box", "button", "long-text"}) {
+            for (int count = 2; count <= 12; ++count) {
+                const QRect drawn(40, 40, 480, 300);
+                const PlacedControl all = withNewControls(form, kind, count, Area(), drawn, m_measure);
+                QList<ControlId> made{all.control};
+                made += all.others;
+                QCOMPARE(made.size(), count);
+                for (const ControlId id : made) {
+                    const QRect place = placeOf(all.form, id);
+                    QVERIFY(drawn.adjusted(-8, -8, 8, 8).contains(place));
+                    for (const ControlId other : made) {
+                        QVERIFY(other == id || !overlap(place, placeOf(all.form, other)));
+                    }
+                    QVERIFY(std::abs(place.width() - placeOf(all.form, all.control).width()) <= 1);
+                    QVERIFY(std::abs(place.height() - placeOf(all.form, all.control).height()) <= 1);
+                }
+                const PlacedControl row = withNewControls(form, kind, count, Area(), QRect(40, 40, 0, 0), m_measure);
+                const bool isButton = QLatin1String(kind) == QLatin1String("button");
+                for (const ControlId id : row.others) {
+                    const QPoint off = placeOf(row.form, id).topLeft() - placeOf(row.form, row.control).topLeft();
+                    QCOMPARE(isButton ? off.y() : off.x(), 0);
+                }
+            }
+        }
+    }
+
+    // Wherever it is to go, a copy stands clear of all that was there, in its column where that is free.
+    void copiesFindFreePlaces()
+    {
+        QRandomGenerator random(5);
+        for (int round = 0; round < 100; ++round) {
+            const Form form = samples::columnOfFields(3 + round % 5);
+            const ControlId model = 1 + 2 * static_cast<int>(random.bounded(3));
+            const Form clip = clipOf(form, {model});
+            const int x = static_cast<int>(random.bounded(400));
+            const int y = static_cast<int>(random.bounded(400));
+            for (const QPoint way : {wayToFreePlace(form, clip, Area(), QPoint(x, y) - QPoint(200, 200)),
+                                     wayBelow(form, clip, Area(), {model}, placeOf(form, model).x()),
+                                     wayToPoint(form, clip, Area(), QPoint(x, y))}) {
+                const Pasted copies = pasted(form, clip, way, "{kind}_{column}");
+                for (const ControlId id : copies.controls) {
+                    for (const Control &control : form.controls) {
+                        QVERIFY(!overlap(placeOf(copies.form, id), control.place));
+                    }
+                }
+            }
+            const Pasted below =
+                pasted(form, clip, wayBelow(form, clip, Area(), {model}, placeOf(form, model).x()), "{kind}");
+            QCOMPARE(placeOf(below.form, below.controls.first()).x(), placeOf(form, model).x());
+            QCOMPARE(below.form.controls.find(below.controls.first())->rides, form.controls.find(model)->rides);
+        }
+    }
+
+    void bandsAreTitledAndClosed()
+    {
+        Form form = samples::columnOfFields(1);
+        form = withoutBand(form, BandRole::Header);
+        form.title = "Ships";
+        const Form titled = withTitledHeader(form, m_measure);
+        const Control &title = titled.controls.at(titled.controls.size() - 1);
+        QVERIFY(title.band == BandRole::Header && title.text == "Ships" && title.role == "title");
+        QVERIFY(findBand(titled, BandRole::Header)->height >= bottomOf(title.place));
+        QCOMPARE(withTitledHeader(titled, m_measure), titled);
+        // The heading goes with the title while it is the same.
+        const Form renamed = withTitle(titled, "Vessels", m_measure);
+        QCOMPARE(renamed.controls.find(title.id)->text, "Vessels");
+        const Form own = setCaptionText(renamed, title.id, "All vessels", m_measure);
+        QCOMPARE(withTitle(own, "Boats", m_measure).controls.find(title.id)->text, "All vessels");
+        // A band that is emptied goes, one that was empty stays.
+        QVERIFY(!findBand(withEmptiedBandsClosed(titled, deleteControls(titled, {title.id})), BandRole::Header));
+        const Form footed = withBand(form, BandRole::Footer);
+        QVERIFY(findBand(withEmptiedBandsClosed(footed, deleteControls(footed, {1})), BandRole::Footer));
+    }
+
+    void aBoxGoesWithoutItsCaption()
+    {
+        const Form form = samples::columnOfFields(2);
+        const Form without = deleteBoxesOnly(form, {1});
+        QVERIFY(!without.controls.find(1));
+        QVERIFY(without.controls.find(2) && without.controls.find(2)->captionFor == 0);
+    }
+
+    void theKindInANameFollowsTheKind()
+    {
+        Form form = samples::columnOfFields(1);
+        Control box = form.controls.at(0);
+        box.name = "text_" + box.column;
+        form.controls.replace(0, box);
+        QCOMPARE(withKind(form, {1}, "long-text").controls.at(0).name, "notes_" + box.column);
+        box.name = "texts_of_mine";
+        form.controls.replace(0, box);
+        QCOMPARE(withKind(form, {1}, "long-text").controls.at(0).name, "texts_of_mine");
     }
 
     void aLookIsCopied()
