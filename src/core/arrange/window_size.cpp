@@ -225,6 +225,47 @@ int leastWidthFor(const Form &form, const Control &control, const QSet<ControlId
 
 } // namespace
 
+namespace {
+
+constexpr int Unlimited = 16000; // px; wider than any screen
+
+// How far a form grows along a direction, by what rides which rails. hasRows: whether rows or lists get longer there.
+int mostAlong(const Form &form, int designed, RailId moving, const QList<Rail> &rails, RailId Rides::*start,
+              RailId Rides::*end, bool isDown)
+{
+    bool grows = false;
+    for (const Control &control : form.controls) {
+        if (isDown && control.band != BandRole::Body) {
+            continue;
+        }
+        for (const RailId id : {control.rides.*start, control.rides.*end}) {
+            const auto rail = std::find_if(rails.begin(), rails.end(), [&](const Rail &each) { return each.id == id; });
+            if (rail != rails.end() && rail->hold == Hold::Share) {
+                return Unlimited;
+            }
+            const bool isMoving = id == moving || (rail != rails.end() && rail->hold == Hold::End);
+            const Kind &kind = kindNamed(control.kind);
+            const bool hasRows = kind.scrolls || kind.editor == Editor::Rows;
+            if (isMoving && isDown && hasRows) {
+                return Unlimited;
+            }
+            grows = grows || isMoving;
+        }
+    }
+    return grows ? designed * 3 / 2 : designed;
+}
+
+} // namespace
+
+QSize mostWindowSize(const Form &form)
+{
+    const int height = shownHeight(form);
+    return {mostAlong(form, form.width, FixedRail::FormRight, form.rails, &Rides::left, &Rides::right, false),
+            isTabular(form)
+                ? Unlimited
+                : mostAlong(form, height, FixedRail::BodyBottom, form.levelRails, &Rides::top, &Rides::bottom, true)};
+}
+
 bool stretches(const Control &control)
 {
     return control.rides.right == FixedRail::FormRight && control.rides.left != FixedRail::None;

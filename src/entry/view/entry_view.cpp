@@ -20,6 +20,7 @@
 #include <QPlainTextEdit>
 #include <QScrollBar>
 #include <QSplitter>
+#include <QStyle>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -75,6 +76,15 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     column->setSpacing(0);
     m_beside->addWidget(formSide);
     whole->addWidget(m_beside, 1);
+    // The form itself, as far as it grows; in a larger window, ground around it.
+    m_ground = new QWidget;
+    m_ground->installEventFilter(this);
+    m_sheet = new QWidget(m_ground);
+    column->addWidget(m_ground, 1);
+    auto *formColumn = column;
+    column = new QVBoxLayout(m_sheet);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
     column->addWidget(bandView(BandRole::Header));
     auto *middle = new QHBoxLayout;
     middle->setContentsMargins(0, 0, 0, 0);
@@ -95,6 +105,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     column->addWidget(m_rowsSide, 1);
     column->addWidget(m_rowSide);
     column->addWidget(bandView(BandRole::Footer));
+    column = formColumn;
     column->addWidget(m_notice); // below, so that nothing moves under the hand when it appears
     if (furniture == Furniture::RecordStrip) {
         column->addSpacing(8);
@@ -244,8 +255,26 @@ void EntryView::rebuild(const Form &whole)
     refreshNotice();
 }
 
+// The form is shown no larger than it grows; forms in forms fill their place.
+void EntryView::limitSheet()
+{
+    const QSize room = m_ground->size();
+    QSize size = room;
+    if (m_hasStrip && !m_isRowOpen) {
+        QSize most = mostWindowSize(m_form);
+        const bool isScrolled = m_isTabular || shownHeight(m_form) > room.height();
+        most.rwidth() += isScrolled ? style()->pixelMetric(QStyle::PM_ScrollBarExtent) : 0;
+        size = room.boundedTo(most);
+    }
+    // What has no rows, such as a form of buttons, stands nearly in the middle; all else begins at the top.
+    const int free = room.height() - size.height();
+    m_sheet->setGeometry((room.width() - size.width()) / 2, m_form.rowsFrom.isEmpty() ? free / 3 : 0, size.width(),
+                         size.height());
+}
+
 void EntryView::layOut()
 {
+    limitSheet();
     const int space = m_scroll->viewport()->width();
     const int height = m_scroll->viewport()->height();
     const Band *ownBody = findBand(m_form, BandRole::Body);
@@ -477,6 +506,12 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
     if (watched == m_scroll->viewport()) {
         if (event->type() == QEvent::Resize) {
             layOut();
+        }
+        return false;
+    }
+    if (watched == m_ground) {
+        if (event->type() == QEvent::Resize) {
+            limitSheet();
         }
         return false;
     }

@@ -80,6 +80,7 @@ protected:
 
 private:
     void layOut();
+    void limitSheet();
     void showRecordList();
     void showRowPanel();
     void setRowPanelOpen(bool isOpen);
@@ -126,6 +127,8 @@ private:
     Appearance m_appearance;
     Form m_form;    // as designed
     Form m_laidOut; // as stretched to the window
+    QWidget *m_ground = nullptr;
+    QWidget *m_sheet = nullptr; // all bands, on the ground
     QSize m_least;  // the smallest at which nothing overlaps, or as pinned
     QHash<BandRole, BandView *> m_bands;
     RowsBand *m_rows = nullptr; // the body of a tabular form

@@ -1,4 +1,5 @@
 // The form at work in real widgets, by keyboard and mouse.
+#include "core/arrange/edges.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/window_size.h"
 #include "core/draft/draft.h"
@@ -308,11 +309,38 @@ private Q_SLOTS:
 
     void aStretchedBoxFollowsTheWindow()
     {
+        m_view->resize(1000, 760);
         const int before = box("remarks")->width();
-        m_view->resize(1400, 760);
-        QTRY_COMPARE(box("remarks")->width(), before + 200);
-        m_view->resize(1200, 760);
+        m_view->resize(1150, 760);
+        QTRY_COMPARE(box("remarks")->width(), before + 150);
+        m_view->resize(1000, 760);
         QTRY_COMPARE(box("remarks")->width(), before);
+    }
+
+    // In a window that is larger than it grows, it stands on ground, in the middle.
+    void aFormGrowsNoFurtherThanItNeeds()
+    {
+        const int most = mostWindowSize(m_form).width();
+        QVERIFY(most > m_form.width && most < 2400);
+        m_view->resize(2400, 760);
+        QCoreApplication::processEvents();
+        const QRect remarks(box("remarks")->mapTo(m_view.get(), QPoint()), box("remarks")->size());
+        QVERIFY(rightOf(remarks) <= (2400 + most) / 2 && remarks.x() >= (2400 - most) / 2);
+        Form still = m_form;
+        for (int i = 0; i < still.controls.size(); ++i) {
+            Control control = still.controls.at(i);
+            control.rides.right = control.rides.right == FixedRail::FormRight ? FixedRail::None : control.rides.right;
+            still.controls.replace(i, control);
+        }
+        QCOMPARE(mostWindowSize(still).width(), still.width);
+        m_view->setForm(still);
+        QCoreApplication::processEvents();
+        for (const Control &control : std::as_const(still.controls)) {
+            if (control.column == "remarks") {
+                QCOMPARE(box("remarks")->mapTo(m_view.get(), QPoint()).x(),
+                         (2400 - still.width) / 2 + control.place.x());
+            }
+        }
     }
 
     void boxesTellTheirCaption() { QCOMPARE(box("depth_m")->accessibleName(), "Depth (m)"); }
