@@ -199,10 +199,14 @@ private:
         Selection rail;
         rail.setRail(m_window.document()->form().rails.last().id);
         board->setSelection(rail);
+        m_window.showWindowSizes(true);
+        QCoreApplication::processEvents();
         board->setTrialSize({960, designedSize(board->document()->form()).height()});
         board->zoomToForm();
         shoot("board-width");
         board->setTrialSize({});
+        m_window.showWindowSizes(false);
+        QCoreApplication::processEvents();
         board->zoomToForm();
 
         board->select({});

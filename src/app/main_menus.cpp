@@ -142,6 +142,12 @@ void MainWindow::makeEditMenu()
         edit, tr("D&uplicate"), keys("Ctrl+D"), [this] { m_board->duplicate(); }, &m_controlActions);
     addCommand(
         edit, tr("&Delete"), QKeySequence(), [this] { m_board->deleteSelection(); }, &m_controlActions);
+    addCommand(
+        edit, tr("Delete boxes, leave their cap&tions"), QKeySequence(),
+        [this] {
+            m_document->apply(tr("Delete boxes"), deleteBoxesOnly(m_document->form(), m_board->selection().controls()));
+        },
+        &m_controlActions);
     edit->addSeparator();
     addCommand(
         edit, tr("Copy the &look"), keys("Ctrl+Alt+K"), [this] { m_board->beginCopyLook(Board::LookCopies::Once); },

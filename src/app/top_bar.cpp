@@ -66,6 +66,9 @@ TopBar::TopBar(QWidget *parent)
     m_longest->setToolTip(tr("Show the longest stored value of each column"));
     m_blank->setToolTip(tr("Show the boxes empty"));
     m_values = new QWidget;
+    QSizePolicy keepsItsRoom = m_values->sizePolicy(); // so that the switch stays under the mouse
+    keepsItsRoom.setRetainSizeWhenHidden(true);
+    m_values->setSizePolicy(keepsItsRoom);
     auto *right = new QHBoxLayout(m_values);
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(8);

@@ -279,15 +279,8 @@ Form withEvenGaps(const Form &form, const QList<ControlId> &selected, Direction 
         const QList<int> sizes = sizesOf(chain);
         const int total = std::accumulate(sizes.begin(), sizes.end(), 0);
         const auto count = static_cast<int>(sizes.size());
-        QList<int> even;
-        int given = 0;
-        for (int i = 0; i < count; ++i) {
-            // The i-th boundary of an even split, rounded down, so that the gaps sum to the span.
-            const int until = static_cast<int>(std::floor(static_cast<double>(total) * (i + 1) / count));
-            even.append(until - given);
-            given = until;
-        }
-        return even;
+        // All the same: what does not divide, fewer pixels than there are gaps, brings the last one nearer.
+        return QList<int>(count, static_cast<int>(std::floor(static_cast<double>(total) / count)));
     });
 }
 
@@ -298,13 +291,15 @@ QList<ArrangeOperation> gapOperations()
     constexpr auto Down = Direction::Down;
     return {
         {QStringLiteral("gaps-even-across"), QT_TRANSLATE_NOOP("Arrange", "Even gaps across"),
-         QT_TRANSLATE_NOOP("Arrange", "Gaps side by side get the same; the outer ones stay."), Group, whyNot<Across, 3>,
-         even<Across>, "Ctrl+Alt+A",
+         QT_TRANSLATE_NOOP("Arrange",
+                           "Gaps side by side get the same; the outer ones stay, but for pixels that do not divide."),
+         Group, whyNot<Across, 3>, even<Across>, "Ctrl+Alt+A",
          "<rect class='b' x='1.5' y='4.5' width='2' height='7'/><rect class='b' x='7' y='4.5' width='2' "
          "height='7'/><rect class='b' x='12.5' y='4.5' width='2' height='7'/><path class='m' d='M4.2 8h2M9.8 8h2'/>"},
         {QStringLiteral("gaps-even-down"), QT_TRANSLATE_NOOP("Arrange", "Even gaps down"),
-         QT_TRANSLATE_NOOP("Arrange", "Gaps below one another get the same; the outer ones stay."), Group,
-         whyNot<Down, 3>, even<Down>, "Ctrl+Alt+D",
+         QT_TRANSLATE_NOOP(
+             "Arrange", "Gaps below one another get the same; the outer ones stay, but for pixels that do not divide."),
+         Group, whyNot<Down, 3>, even<Down>, "Ctrl+Alt+D",
          "<rect class='b' x='4.5' y='1.5' width='7' height='2'/><rect class='b' x='4.5' y='7' width='7' "
          "height='2'/><rect class='b' x='4.5' y='12.5' width='7' height='2'/><path class='m' d='M8 4.2v2M8 9.8v2'/>"},
         {QStringLiteral("gaps-shrink-across"), QT_TRANSLATE_NOOP("Arrange", "Shrink gaps across"),

@@ -242,6 +242,13 @@ void Board::updatePills()
     const bool isMeant = m_selection.controls().size() > 1 && m_selection.controls().size() <= 400;
     if (isMeant && !m_preview && !m_trial) {
         m_pills = gapsOf(shownForm(), m_selection.controls());
+        constexpr qsizetype Many = 24; // more would cover the form; then only what stands out is shown
+        if (m_pills.size() > Many) {
+            m_pills.removeIf([](const Gap &gap) { return !gap.isOdd; });
+        }
+        if (m_pills.size() > Many) {
+            m_pills.clear();
+        }
     }
 }
 

@@ -1,5 +1,7 @@
 // How the board is drawn: the form with its values, the grid, what is selected. What lies over it is in
 // board_marks.cpp.
+#include "core/arrange/containers.h"
+#include "core/arrange/edges.h"
 #include "core/arrange/window_size.h"
 #include "designer/board/board.h"
 #include "designer/board/board_measures.h"
@@ -31,6 +33,39 @@ void Board::paintForm(QPainter &painter) const
     }
 }
 
+namespace {
+
+// Where controls that stand side by side lie over one another, on the form. Lines and frames are drawn around others.
+QList<QRect> overlapsOf(const Form &form)
+{
+    QList<int> order;
+    for (int i = 0; i < form.controls.size(); ++i) {
+        const QString &kind = form.controls.at(i).kind;
+        if (kind != QLatin1String("line") && kind != QLatin1String("frame")) {
+            order.append(i);
+        }
+    }
+    std::sort(order.begin(), order.end(),
+              [&](int a, int b) { return form.controls.at(a).place.y() < form.controls.at(b).place.y(); });
+    QList<QRect> found;
+    constexpr qsizetype Enough = 60;
+    for (qsizetype i = 0; i < order.size() && found.size() < Enough; ++i) {
+        const nabblet::Control &upper = form.controls.at(order.at(i));
+        for (qsizetype j = i + 1; j < order.size(); ++j) {
+            const nabblet::Control &lower = form.controls.at(order.at(j));
+            if (lower.place.y() >= bottomOf(upper.place)) {
+                break;
+            }
+            if (areaOf(upper) == areaOf(lower) && overlap(upper.place, lower.place)) {
+                found.append(upper.place.intersected(lower.place).translated(0, bandTop(form, upper.band)));
+            }
+        }
+    }
+    return found;
+}
+
+} // namespace
+
 void Board::paintEvent(QPaintEvent *event)
 {
     QPainter painter(viewport());
@@ -56,6 +91,14 @@ void Board::paintEvent(QPaintEvent *event)
         }
     }
     painter.restore();
+    if (!m_drag && !m_preview) { // a quiet hatching where something lies over something else
+        QColor hatch = colours.alarm;
+        hatch.setAlpha(120);
+        const QList<QRect> overlaps = overlapsOf(seen(form));
+        for (const QRect &place : overlaps) {
+            painter.fillRect(toViewport(place), QBrush(hatch, Qt::BDiagPattern));
+        }
+    }
     painter.setPen(colours.panelLine);
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(toViewport(QRect(0, 0, form.width, formHeight(form))).adjusted(-1, -1, 0, 0));

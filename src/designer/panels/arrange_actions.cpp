@@ -102,6 +102,16 @@ void ArrangeActions::run(const ArrangeOperation &operation)
     if (why.isEmpty()) {
         const Form before = now.form;
         m_board->document()->apply(arrangeTitle(operation), operation.apply(now));
+        if (operation.id.startsWith(QLatin1String("gaps-even"))) {
+            // Where pixels were left over, the last one came nearer by them.
+            const Form &after = m_board->document()->form();
+            const QSize lost =
+                boundsOf(arrangedOf(before, now.selected)).size() - boundsOf(arrangedOf(after, now.selected)).size();
+            if (const int pixels = std::max(lost.width(), lost.height()); pixels > 0) {
+                Q_EMIT m_board->said(
+                    tr("The gaps are the same; the last one came nearer by %1 px, which did not divide.").arg(pixels));
+            }
+        }
         if (operation.group == ArrangeGroup::Groups) {
             selectGrouped(before);
         }

@@ -72,12 +72,17 @@ CommandFinder::CommandFinder(const QList<FoundCommand> &commands, QWidget *paren
     fill({});
 }
 
-// Commands that hold every word typed, in any order; those that begin with them come first.
+// Commands that hold every word typed, in any order: what can be done now first, and of that what begins with them.
 void CommandFinder::fill(const QString &words)
 {
     m_list->clear();
     const QStringList parts = words.simplified().split(u' ', Qt::SkipEmptyParts);
-    for (const bool isFirst : {true, false}) {
+    struct Turn
+    {
+        bool isOff;
+        bool isFirst;
+    };
+    for (const Turn &turn : {Turn{false, true}, Turn{false, false}, Turn{true, true}, Turn{true, false}}) {
         for (int i = 0; i < m_commands.size(); ++i) {
             const FoundCommand &command = m_commands.at(i);
             const QString title = plain(command.action->text());
@@ -86,12 +91,12 @@ void CommandFinder::fill(const QString &words)
                 return all.contains(part, Qt::CaseInsensitive);
             });
             const bool begins = parts.isEmpty() || title.startsWith(parts.first(), Qt::CaseInsensitive);
-            if (!holds || begins != isFirst) {
+            const bool isOff = !command.action->isEnabled();
+            if (!holds || begins != turn.isFirst || isOff != turn.isOff) {
                 continue;
             }
             const QString keys = command.action->shortcut().toString(QKeySequence::NativeText);
             const QString why = command.action->property("whyNot").toString();
-            const bool isOff = !command.action->isEnabled();
             auto *item = new QListWidgetItem;
             item->setData(Qt::UserRole, i);
             item->setToolTip(command.action->statusTip());

@@ -3,11 +3,22 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
 
+#include <algorithm>
+
 namespace nabblet {
 
 namespace {
 
-// Gives every one but the lead the place that change(its place, the lead's place) says.
+// How far a place is outside of where its control has room for its caption, px to the right and down.
+QPoint beyond(const Form &form, const Arranged &item, const QRect &place)
+{
+    const QPoint least = roomOf(form, item.area).topLeft() + item.place.topLeft() - item.whole.topLeft();
+    return {place.x() != item.place.x() ? least.x() - place.x() : 0,
+            place.y() != item.place.y() ? least.y() - place.y() : 0};
+}
+
+// Gives every one but the lead the place that change(its place, the lead's place) says. Where one has no room there for
+// its caption, all of them, the lead too, go as much further.
 template <typename Change> Form linedUp(const ArrangeContext &context, Change change)
 {
     const QList<Arranged> items = context.arranged();
@@ -16,10 +27,14 @@ template <typename Change> Form linedUp(const ArrangeContext &context, Change ch
         return context.form;
     }
     const Arranged &lead = items.last();
+    QPoint further;
     for (const Arranged &item : items) {
-        if (item.control != lead.control) {
-            placings.append({item, change(item, lead)});
-        }
+        placings.append({item, item.control == lead.control ? item.place : change(item, lead)});
+        const QPoint by = beyond(context.form, item, placings.last().place);
+        further = {std::max(further.x(), by.x()), std::max(further.y(), by.y())};
+    }
+    for (Placing &placing : placings) {
+        placing.place.translate(further);
     }
     return withPlacings(context.form, placings);
 }
