@@ -51,6 +51,7 @@ Measured dragging()
     Board board(&document, nullptr, appearance);
     board.resize(1280, 800);
     board.show();
+    board.setZoom(100); // a wide form is fitted, which draws all of it
     QApplication::processEvents();
     const QList<ControlId> boxes = firstBoxes(form, Selected);
     board.select(boxes);
@@ -175,6 +176,7 @@ Measured railMoving()
     Board board(&document, nullptr, appearance);
     board.resize(1280, 800);
     board.show();
+    board.setZoom(100); // a wide form is fitted, which draws all of it
     QApplication::processEvents();
     const QPoint knob = board.railKnob(rail.id);
     sendMouse(board, QEvent::MouseButtonPress, knob, Qt::LeftButton);

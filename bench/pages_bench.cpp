@@ -100,6 +100,7 @@ QList<Measured> pagesBench(const QString &folder)
             board = std::make_unique<Board>(&document, nullptr, appearance);
             board->resize(1280, 800);
             board->show();
+            board->setZoom(100);
             QApplication::processEvents();
             board->viewport()->repaint();
         }));

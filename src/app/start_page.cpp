@@ -55,9 +55,25 @@ void noteUsed(const QString &path)
     QSettings().setValue(UsedKey, QStringList(paths.mid(0, MostUsed)));
 }
 
-StartPage::StartPage(QWidget *parent) : QWidget(parent), m_used(new QListWidget), m_nothing(new QLabel)
+StartPage::StartPage(QWidget *parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("startPage"));
+}
+
+// Made when it is first seen: mostly a form is opened at once, and nobody sees it.
+void StartPage::showEvent(QShowEvent *event)
+{
+    if (!m_used) {
+        fill();
+        showUsed(m_paths);
+    }
+    QWidget::showEvent(event);
+}
+
+void StartPage::fill()
+{
+    m_used = new QListWidget;
+    m_nothing = new QLabel;
     auto *sheet = new QWidget;
     sheet->setObjectName(QStringLiteral("panel"));
     sheet->setAttribute(Qt::WA_StyledBackground);
@@ -114,11 +130,14 @@ StartPage::StartPage(QWidget *parent) : QWidget(parent), m_used(new QListWidget)
     };
     connect(m_used, &QListWidget::itemClicked, this, take);
     connect(m_used, &QListWidget::itemActivated, this, take);
-    showUsed({});
 }
 
 void StartPage::showUsed(const QStringList &paths)
 {
+    m_paths = paths;
+    if (!m_used) {
+        return;
+    }
     m_used->clear();
     for (const QString &path : paths) {
         const QFileInfo info(path);

@@ -24,9 +24,15 @@ Q_SIGNALS:
     void demonstrationRequested();
     void pathRequested(const QString &path);
 
+protected:
+    void showEvent(QShowEvent *event) override;
+
 private:
-    QListWidget *m_used;
-    QLabel *m_nothing;
+    void fill();
+
+    QStringList m_paths;
+    QListWidget *m_used = nullptr;
+    QLabel *m_nothing = nullptr;
 };
 
 // The paths that were opened last, the latest first, kept per person; and the list with one more.

@@ -1,9 +1,11 @@
 // Design in the whole window: a form laid out by the keyboard alone, the menus, the inspector, the outline, the lists.
 #include "app/main_window.h"
 #include "app/panel_splitter.h"
+#include "app/start_page.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
+#include "core/file/project_file.h"
 #include "designer/board/board.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/arrange_actions.h"
@@ -214,6 +216,45 @@ private Q_SLOTS:
         search->clear();
         QCOMPARE(said(), QString());
         QVERIFY(!pitch->isVisible());
+    }
+
+    // What the start page offers: the demonstration, made once; an empty form; what was used lately.
+    void theStartPageOffersBeginnings()
+    {
+        auto *page = m_window->findChild<StartPage *>();
+        QVERIFY(page && page->isVisible());
+        m_window->openDemonstration();
+        QVERIFY(m_window->document() && m_window->workspace().connection);
+        QVERIFY(!page->isVisible());
+        const QString folder = m_window->workspace().projectFolder;
+        QVERIFY(QFile::exists(folder + "/fairway.db"));
+        QCOMPARE(formFiles(folder), formFiles(NABBLET_ROOT "/demo/fairway-depot"));
+        QCOMPARE(usedLately().first(), folder);
+        m_window->newBlankForm();
+        QVERIFY(m_window->document()->form().rowsFrom.isEmpty() && !m_window->workspace().connection);
+        letGo();
+        QVERIFY(QDir(folder).removeRecursively());
+        m_window = std::make_unique<MainWindow>();
+        m_window->show();
+        auto *used = m_window->findChild<QListWidget *>("usedLately");
+        for (int i = 0; i < used->count(); ++i) { // what is gone is left out
+            QVERIFY(used->item(i)->data(Qt::UserRole).toString() != folder);
+        }
+    }
+
+    void aTableBecomesAForm()
+    {
+        open(m_folder.filePath("forms/buoy.nabform"));
+        for (const Arrangement arrangement : {Arrangement::Columnar, Arrangement::Stacked, Arrangement::Tabular}) {
+            m_window->document()->steps()->setClean();
+            m_window->newFormFromTable("vessel", arrangement);
+            QCOMPARE(form().rowsFrom, "vessel");
+            QCOMPARE(isTabular(form()), arrangement == Arrangement::Tabular);
+            QVERIFY(m_window->save()); // without a question
+        }
+        QCOMPARE(QDir(m_folder.filePath("forms")).entryList({"vessel*.nabform"}).size(), 3);
+        m_window->showRowsTable(true, "contractor"); // of any table
+        QVERIFY(m_window->findChild<RowsTable *>());
     }
 
     // From an empty form to a laid out one without one mouse event.

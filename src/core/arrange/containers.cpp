@@ -285,7 +285,7 @@ QSet<ControlId> inFirstPanes(const Form &form, Qt::Orientation direction)
         if (inside.contains(control.container) || (control.page == FirstPane && divided.contains(control.container))) {
             inside.insert(control.id);
         }
-        if (kindNamed(control.kind).holds == Holds::Panes && areStacked(control) == (direction == Qt::Vertical)) {
+        if (control.kind == QLatin1String("panes") && areStacked(control) == (direction == Qt::Vertical)) {
             divided.insert(control.id);
         }
     }

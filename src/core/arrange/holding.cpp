@@ -7,6 +7,9 @@
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
+#include <QHash>
+#include <QSet>
+
 #include <algorithm>
 #include <cmath>
 
@@ -105,7 +108,12 @@ RailId railWithShare(Form &form, Direction direction, int position, int share)
     }
     Rail rail;
     rail.id = nextRailId(form);
-    rail.name = NamePool(railNames(form)).take(QStringLiteral("share"));
+    rail.name = QStringLiteral("share_%1").arg(rail.id - FixedRail::FirstFree + 1);
+    const auto isSo = [&](const Rail &each) { return each.name == rail.name; };
+    if (std::any_of(form.rails.begin(), form.rails.end(), isSo) ||
+        std::any_of(form.levelRails.begin(), form.levelRails.end(), isSo)) {
+        rail.name = NamePool(railNames(form)).take(rail.name);
+    }
     rail.position = position;
     rail.hold = Hold::Share;
     rail.share = share;
@@ -174,40 +182,53 @@ Form withHolding(const Form &form, const QList<ControlId> &controls, Direction d
     const Ends ends = endsOf(direction);
     Form result = form;
     const QSet<ControlId> chosen(controls.begin(), controls.end());
-    const auto change = [&](ControlId id, Holding wanted) {
-        if (const int index = result.controls.indexOf(id); index >= 0) {
-            Control control = result.controls.at(index);
-            hold(result, control, direction, wanted);
+    QHash<ControlId, int> places;   // in the form's list
+    QHash<ControlId, int> captions; // by their box
+    for (int i = 0; i < form.controls.size(); ++i) {
+        places.insert(form.controls.at(i).id, i);
+        if (const ControlId field = form.controls.at(i).captionFor; field != 0) {
+            captions.insert(field, i);
+        }
+    }
+    const auto change = [&](int index, Holding wanted) {
+        Control control = result.controls.at(index);
+        hold(result, control, direction, wanted);
+        if (wanted == Holding::Stays && control.rides.*ends.start == FixedRail::None) {
             const RailId there = withRidesByPlace(result, control).rides.*ends.start;
-            if (wanted == Holding::Stays && control.rides.*ends.start == FixedRail::None &&
-                shareAt(result, there) == 0) {
-                control.rides.*ends.start = there;
-            }
-            result.controls.replace(index, control);
+            control.rides.*ends.start = shareAt(result, there) == 0 ? there : FixedRail::None;
         }
+        result.controls.replace(index, control);
     };
+    QSet<ControlId> around;
     for (const ControlId id : controls) {
-        const Control *control = form.controls.find(id);
-        if (!control || (control->captionFor != 0 && chosen.contains(control->captionFor))) {
-            continue; // goes with its box
-        }
-        const bool keepsItsSize = isCaption(*control) && holding != Holding::Moves;
-        change(id, keepsItsSize ? Holding::Stays : holding);
-        const Control *caption = captionOf(result, id);
-        if (caption && direction == Direction::Across &&
-            (holding == Holding::Moves || holding == Holding::KeepsShare)) {
-            // It goes with its box; a rail of its own would keep it back.
-            Control freed = *caption;
-            freed.rides.left = freed.rides.right = FixedRail::None;
-            result.controls.replace(result.controls.indexOf(freed.id), freed);
-        }
-        if (holding == Holding::Stays) {
+        const int index = places.value(id, -1);
+        if (index < 0) {
             continue;
         }
-        for (const ControlId around : containersAround(form, id)) {
-            const std::optional<Holding> now = holdingOf(result, *result.controls.find(around), direction);
+        const Control &control = form.controls.at(index);
+        if (control.captionFor != 0 && chosen.contains(control.captionFor)) {
+            continue; // goes with its box
+        }
+        const bool keepsItsSize = isCaption(control) && holding != Holding::Moves;
+        change(index, keepsItsSize ? Holding::Stays : holding);
+        const auto caption = captions.constFind(id);
+        if (caption != captions.constEnd() && direction == Direction::Across &&
+            (holding == Holding::Moves || holding == Holding::KeepsShare)) {
+            // It goes with its box; a rail of its own would keep it back.
+            Control freed = result.controls.at(*caption);
+            freed.rides.left = freed.rides.right = FixedRail::None;
+            result.controls.replace(*caption, freed);
+        }
+        for (int at = index; holding != Holding::Stays && at >= 0;) {
+            const ControlId container = form.controls.at(at).container;
+            at = places.value(container, -1);
+            if (at < 0 || around.contains(container)) {
+                break;
+            }
+            around.insert(container);
+            const std::optional<Holding> now = holdingOf(result, result.controls.at(at), direction);
             if (!now || *now == Holding::Stays) {
-                change(around, Holding::Stretches);
+                change(at, Holding::Stretches);
             }
         }
     }

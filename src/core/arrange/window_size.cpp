@@ -22,17 +22,22 @@ constexpr int FewLines = 80;   // px that stay in sight of what scrolls
 // so.
 bool isCramped(const Form &form, const Control &control, const Control &designed)
 {
-    const Control *container = form.controls.find(control.container);
+    const Control *container = control.container != 0 ? form.controls.find(control.container) : nullptr;
     if (container && kindNamed(container->kind).scrolls) {
         return false; // what has no room there scrolls
     }
-    const QSize size = designed.place.size();
-    const bool scrolls = kindNamed(control.kind).scrolls || control.kind == QLatin1String("subform");
-    const QSize least(std::min(size.width(), FewLetters), std::min(size.height(), scrolls ? FewLines : OneLine));
     const Band *band = findBand(form, control.band);
     const QRect around = container ? container->place : QRect(0, 0, form.width, band ? band->height : 0);
-    return !around.contains(control.place) || control.place.width() < least.width() ||
-           control.place.height() < least.height();
+    if (!around.contains(control.place)) {
+        return true;
+    }
+    const QSize size = designed.place.size();
+    if (control.place.width() >= size.width() && control.place.height() >= size.height()) {
+        return false;
+    }
+    const bool scrolls = kindNamed(control.kind).scrolls || control.kind == QLatin1String("subform");
+    const QSize least(std::min(size.width(), FewLetters), std::min(size.height(), scrolls ? FewLines : OneLine));
+    return control.place.width() < least.width() || control.place.height() < least.height();
 }
 
 // Controls that clash at that width and did not as designed, found along the form's height.
@@ -132,7 +137,10 @@ int narrowestWidth(const Form &form)
     });
 }
 
-int lowestHeight(const Form &form)
+namespace {
+
+// At a width at which nothing clashes, so that a window may be as low as that at any width.
+int lowestHeightAt(const Form &form, int width)
 {
     const Band *body = findBand(form, BandRole::Body);
     if (!body || isTabular(form)) {
@@ -152,15 +160,24 @@ int lowestHeight(const Form &form)
         }
         return others + std::min(lowest, body->height);
     }
-    // In the narrowest window, so that it may be as low as that at any width.
-    const int width = narrowestWidth(form);
     return leastWithoutClash(form, shownHeight(form), [&](int height) { return atSize(form, {width, height}); });
+}
+
+} // namespace
+
+int lowestHeight(const Form &form)
+{
+    return lowestHeightAt(form, narrowestWidth(form));
 }
 
 QSize leastWindowSize(const Form &form)
 {
-    return {form.leastWidth > 0 ? form.leastWidth : narrowestWidth(form),
-            form.leastHeight > 0 ? form.leastHeight : lowestHeight(form)};
+    if (form.leastWidth > 0 && form.leastHeight > 0) {
+        return {form.leastWidth, form.leastHeight};
+    }
+    const int narrowest = narrowestWidth(form);
+    return {form.leastWidth > 0 ? form.leastWidth : narrowest,
+            form.leastHeight > 0 ? form.leastHeight : lowestHeightAt(form, narrowest)};
 }
 
 namespace {

@@ -101,7 +101,7 @@ void Board::followDrag(QPoint inViewport, Qt::KeyboardModifiers modifiers)
     }
     const Form before = shownForm();
     m_dragged = draggedForm();
-    if (m_pills.size() <= 60) {
+    if (m_selection.controls().size() <= 60) { // of more, the gaps take longer than a move may
         updatePills();
     }
     showForm(before, *m_dragged);

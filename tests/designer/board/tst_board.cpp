@@ -1,7 +1,11 @@
 // The board, by mouse and keyboard.
+#include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
+#include "core/arrange/window_size.h"
+#include "core/edit/edits.h"
 #include "designer/board/board.h"
+#include "designer/board/caption_editor.h"
 #include "designer/settings/inspector.h"
 #include "support/sample_forms.h"
 
@@ -313,6 +317,90 @@ private Q_SLOTS:
         m_board->select({second});
         m_board->cut();
         QVERIFY(!m_document->form().controls.find(second));
+    }
+
+    // A letter typed begins the words of what is selected; Enter goes on to what still has none of its own.
+    void wordsAreTypedOver()
+    {
+        m_board->select({1});
+        QTest::keyClicks(m_board.get(), "D");
+        QPointer<CaptionEditor> editor = m_board->findChild<CaptionEditor *>();
+        QVERIFY(editor && editor->toPlainText() == "D");
+        QTest::keyClicks(editor, "epth");
+        QTest::keyClick(editor, Qt::Key_Return);
+        QCOMPARE(captionOf(m_document->form(), 1)->text, "Depth");
+        m_document->steps()->undo();
+        QVERIFY(captionOf(m_document->form(), 1)->text != "Depth");
+        // Escape leaves the words as they were; keys with Ctrl are commands.
+        QTest::keyClicks(m_board.get(), "x");
+        QTest::keyClick(m_board->findChild<CaptionEditor *>(), Qt::Key_Escape);
+        QVERIFY(captionOf(m_document->form(), 1)->text != "x");
+        QTest::keyClick(m_board.get(), Qt::Key_W, Qt::ControlModifier);
+        QVERIFY(!m_board->findChild<CaptionEditor *>() || !m_board->findChild<CaptionEditor *>()->isVisible());
+    }
+
+    // What is pasted goes where one clicked, clear of what stands there; else below what leads.
+    void copiesGoToFreePlaces()
+    {
+        m_board->select({1});
+        m_board->copy();
+        for (int i = 0; i < 3; ++i) {
+            m_board->paste(Board::PastePlace::Beside);
+            QCOMPARE(place(m_board->selection().lead()).x(), place(1).x());
+        }
+        const Form &form = m_document->form();
+        for (const Control &a : form.controls) {
+            for (const Control &b : form.controls) {
+                QVERIFY2(a.id >= b.id || a.band != b.band || !overlap(a.place, b.place), qPrintable(a.name + b.name));
+            }
+        }
+        m_document->apply("Wider", setFormWidth(m_document->form(), 700));
+        const QPoint there(480, bandTop(form, BandRole::Body) + 40);
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->toViewport(there));
+        m_board->paste(Board::PastePlace::Beside);
+        QCOMPARE(captionOf(m_document->form(), m_board->selection().lead())->place.topLeft(), QPoint(480, 40));
+    }
+
+    void aHeaderIsAddedOnTheSpine()
+    {
+        m_document->apply("Without", withoutBand(m_document->form(), BandRole::Header));
+        const QRect adder = m_board->bandAdder(BandRole::Header);
+        QVERIFY(!adder.isNull());
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, adder.center());
+        QVERIFY(findBand(m_document->form(), BandRole::Header));
+        QVERIFY(m_board->bandAdder(BandRole::Header).isNull());
+        QCOMPARE(m_board->selection().band(), BandRole::Header);
+    }
+
+    // So many of a kind as the figure typed says, under one another by a click.
+    void aNumberPlacesSoMany()
+    {
+        const int before = m_document->form().controls.size();
+        m_board->beginPlacing("frame");
+        QTest::keyClicks(m_board.get(), "12");
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier,
+                          m_board->toViewport(QPoint(420, bandTop(m_document->form(), BandRole::Body) + 8)));
+        QCOMPARE(m_document->form().controls.size(), before + 12);
+        QCOMPARE(m_board->selection().controls().size(), 12);
+        m_document->steps()->undo();
+        QCOMPARE(m_document->form().controls.size(), before);
+    }
+
+    // Level rails come out of the ruler at the side, are dragged by their knobs and take along what rides them.
+    void levelRailsComeOutOfTheSide()
+    {
+        const int y = bandTop(m_document->form(), BandRole::Body) + place(1).y();
+        drag(QPoint(34, m_board->toViewport(QPoint(0, y + 3)).y()), m_board->toViewport(QPoint(60, y + 1)));
+        QCOMPARE(m_document->form().levelRails.size(), 1);
+        const Rail rail = m_document->form().levelRails.first();
+        QCOMPARE(m_board->selection().rail(), rail.id);
+        QCOMPARE(rail.position, place(1).y()); // it snapped
+        QCOMPARE(m_document->form().controls.find(1)->rides.top, rail.id);
+        const QRect before = place(1);
+        drag(m_board->railKnob(rail.id), m_board->railKnob(rail.id) + QPoint(0, 16));
+        QCOMPARE(place(1), before.translated(0, 16));
+        QTest::keyClick(m_board.get(), Qt::Key_Up);
+        QCOMPARE(place(1), before.translated(0, 8));
     }
 
     void theLookIsCopiedOnceOrUntilEscape()
