@@ -716,6 +716,9 @@ void MainWindow::renameForm()
 
 bool MainWindow::mayLetGo()
 {
+    if (m_board && m_board->isAncestorOf(QApplication::focusWidget())) {
+        m_board->setFocus(); // words that are still open on it count as typed
+    }
     if (!m_document) {
         return true;
     }

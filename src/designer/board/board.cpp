@@ -78,7 +78,14 @@ void Board::placeRowsButton()
     }
 }
 
-Board::~Board() = default;
+// Words that are still open have nobody to give them to any more.
+Board::~Board()
+{
+    if (m_captionEditor) {
+        m_captionEditor->disconnect(this);
+        delete m_captionEditor;
+    }
+}
 
 void Board::setAppearance(const Appearance &appearance)
 {

@@ -352,7 +352,7 @@ private:
     bool m_showsTabOrder = false;
     bool m_movesTracing = false;
     QString m_placing;             // the kind taken up, or empty
-    int m_placingCount = 1;        // how many of it
+    int m_placingCount = 0;        // how many of it, as typed; 0: nothing typed, one
     QList<ControlId> m_wordsFor;   // what gets the words at hand; more than one get a part each
     QList<ControlId> m_tabClicked; // in the order clicked so far
     ControlId m_lookFrom = 0;

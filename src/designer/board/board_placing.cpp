@@ -13,7 +13,7 @@ void Board::beginPlacing(const QString &kind)
 {
     endModes();
     m_placing = kind;
-    m_placingCount = 1;
+    m_placingCount = 0; // nothing typed yet
     viewport()->setCursor(Qt::CrossCursor);
     setFocus();
     Q_EMIT said(tr("Draw where the %1 goes, or click for its usual size. A number places so many; with Shift another "
@@ -25,10 +25,10 @@ void Board::beginPlacing(const QString &kind)
 // A figure typed while a kind is at hand: how many of it are placed.
 void Board::countToPlace(int digit)
 {
-    const int typed = (m_placingCount == 1 ? 0 : m_placingCount) * 10 + digit;
-    m_placingCount = typed > 0 && typed <= MostAtOnce ? typed : std::max(1, digit);
+    const int typed = m_placingCount * 10 + digit;
+    m_placingCount = typed <= MostAtOnce ? typed : digit; // begun anew
     Q_EMIT said(
-        m_placingCount == 1
+        m_placingCount <= 1
             ? tr("One %1.").arg(placeableTitle(m_placing).toLower())
             : tr("%1 at once: a click puts them under one another, a drag fills what is drawn.").arg(m_placingCount));
 }
