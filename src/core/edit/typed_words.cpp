@@ -15,9 +15,11 @@ bool hasPrompt(const Control &control)
     return kindNamed(control.kind).settings.contains(&setting::Prompt);
 }
 
-bool offersChoices(const Control &control)
+// Whether a control is to be given its choices still; those that are there are not taken away by a colon.
+bool wantsChoices(const Control &control)
 {
-    return kindNamed(control.kind).settings.contains(&setting::Choosing) && !lookupOf(control);
+    return kindNamed(control.kind).settings.contains(&setting::Choosing) && !lookupOf(control) &&
+           fixedChoices(control).isEmpty();
 }
 
 Form withWordsOfOne(const Form &form, ControlId id, const QString &typed, const TextMeasure &measure)
@@ -29,7 +31,7 @@ Form withWordsOfOne(const Form &form, ControlId id, const QString &typed, const 
     Form result = form;
     QString words = typed.trimmed();
     const qsizetype colon = words.indexOf(u':');
-    if (colon >= 0 && offersChoices(*control)) {
+    if (colon >= 0 && wantsChoices(*control)) {
         QList<Choice> choices;
         for (const QString &each : words.mid(colon + 1).split(u',', Qt::SkipEmptyParts)) {
             choices.append({each.trimmed(), each.trimmed()});

@@ -12,8 +12,8 @@ QString typedWordsOf(const Form &form, const Control &control);
 bool takesWords(const Form &form, const Control &control);
 
 // Gives words to controls, in their order: several are told apart by semicolons, and where there are fewer than
-// controls, the last ones keep theirs. What offers choices takes those behind a colon, told apart by commas: "Size:
-// small, large". What has no caption gets the words as its prompt.
+// controls, the last ones keep theirs. What offers choices but has none takes those behind a colon, told apart by
+// commas: "Size: small, large". What has no caption gets the words as its prompt.
 Form withTypedWords(const Form &form, const QList<ControlId> &controls, const QString &typed,
                     const TextMeasure &measure);
 

@@ -97,7 +97,8 @@ void Board::finishCaption(bool keep)
     if (keep && edited && m_editedPage != 0) {
         m_document->apply(tr("Rename a page"), withPageTitle(m_document->form(), m_editedCaption, m_editedPage, words));
     } else if (keep && edited && !words.isEmpty() &&
-               (m_wordsFor.size() > 1 || !withWordsOf(m_document->form(), *edited) || words.contains(u':'))) {
+               (m_wordsFor.size() > 1 || !withWordsOf(m_document->form(), *edited) ||
+                (m_isTypedOver && words.contains(u':')))) {
         m_document->apply(tr("Type words"), withTypedWords(m_document->form(), m_wordsFor, words, m_appearance));
     } else if (keep && edited && (!words.isEmpty() || holdsOthers(*edited))) {
         // Words cleared away leave a caption as it was: a caption is taken off by deleting it. A group may go without.
