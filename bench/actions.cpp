@@ -4,7 +4,7 @@
 // counts nothing.
 #include "app/main_window.h"
 #include "core/arrange/edges.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/file/form_file.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/settings/choices.h"

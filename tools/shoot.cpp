@@ -2,7 +2,7 @@
 #include "app/entry_window.h"
 #include "app/main_window.h"
 #include "core/arrange/operations.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/file/form_file.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/holders/tab_pages.h"

@@ -6,7 +6,7 @@
 #include "app/stored_values.h"
 #include "app/top_bar.h"
 #include "core/arrange/units.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/draft/draft.h"
 #include "core/draft/fitted_width.h"
 #include "core/edit/edits.h"

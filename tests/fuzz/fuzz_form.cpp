@@ -3,7 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/file/form_file.h"
 #include "entry/paint/form_painter.h"
 

@@ -292,14 +292,35 @@ QSet<ControlId> inFirstPanes(const Form &form, Qt::Orientation direction)
     return inside;
 }
 
-QSet<ControlId> heldToFormRight(const Form &form)
+namespace {
+
+// What rides one of the form's own edges, as every container around it does.
+QSet<ControlId> heldTo(const Form &form, RailId formEdge, RailId Rides::*edge, Qt::Orientation along)
 {
     QSet<ControlId> held;
-    const QSet<ControlId> stays = inFirstPanes(form, Qt::Horizontal);
+    const QSet<ControlId> stays = inFirstPanes(form, along);
     for (const Control &control : form.controls) { // containers come before what they hold
-        if (control.rides.right == FixedRail::FormRight && !stays.contains(control.id) &&
+        if (control.rides.*edge == formEdge && !stays.contains(control.id) &&
             (control.container == 0 || held.contains(control.container))) {
             held.insert(control.id);
+        }
+    }
+    return held;
+}
+
+} // namespace
+
+QSet<ControlId> heldToFormRight(const Form &form)
+{
+    return heldTo(form, FixedRail::FormRight, &Rides::right, Qt::Horizontal);
+}
+
+QSet<ControlId> heldToBodyBottom(const Form &form)
+{
+    QSet<ControlId> held = heldTo(form, FixedRail::BodyBottom, &Rides::bottom, Qt::Vertical);
+    for (const Control &control : form.controls) {
+        if (control.band != BandRole::Body) {
+            held.remove(control.id);
         }
     }
     return held;

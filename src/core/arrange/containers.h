@@ -53,9 +53,10 @@ Form inNestingOrder(const Form &form);
 // controls.
 Form withMembersFollowing(const Form &before, const Form &after);
 
-// What goes with the form's right edge: it rides that, and so does every container around it. What rides it in a
-// container that stays would be taken out of it.
+// What goes with the form's right edge, or with the body's bottom: it rides that, and so does every container around
+// it. What rides it in a container that stays would be taken out of it.
 QSet<ControlId> heldToFormRight(const Form &form);
+QSet<ControlId> heldToBodyBottom(const Form &form);
 
 // What stands in a first pane, at any depth, and so gains nothing when the window gets wider (or higher, where panes
 // stand one above the other): the divider stays where it is.

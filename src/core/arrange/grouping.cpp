@@ -9,6 +9,7 @@
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/usual_words.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
@@ -35,7 +36,7 @@ Control newContainer(const Form &form, const QString &kind)
     if (kindNamed(kind).holds == Holds::Pages) {
         setPages(container, {{1, Texts::tr("Page 1")}, {2, Texts::tr("Page 2")}});
     } else if (kindNamed(kind).holds == Holds::Controls) {
-        container.text = kind == QLatin1String("group-box") ? Texts::tr("Group") : QString();
+        container.text = kind == QLatin1String("group-box") ? usualWords(kindNamed(kind)) : QString();
     }
     return container;
 }

@@ -34,10 +34,6 @@ bool endsOnRail(const Control &control)
     return control.captionFor != 0 && !sitsAbove(control);
 }
 
-} // namespace
-
-namespace {
-
 // A rail that the form does not have yet.
 Rail newRail(const Form &form, int position)
 {
@@ -97,75 +93,45 @@ Form withLevelRail(const Form &form, int y)
     return result;
 }
 
-namespace {
-
-// The same as withEdgesKept() for edges that lie level.
-Form withLevelEdgesKept(const Form &form, const QList<Arranged> &items, bool isTop)
-{
-    const auto edgeOf = [&](const QRect &place) { return isTop ? place.y() : bottomOf(place); };
-    const int y = edgeOf(items.last().place);
-    Form result = form;
-    RailId id = FixedRail::None;
-    for (const Rail &rail : form.levelRails) {
-        id = rail.position == y ? rail.id : id;
-    }
-    if (id == FixedRail::None) {
-        result.levelRails.append(newRail(form, y));
-        id = result.levelRails.last().id;
-    }
-    QList<Placing> placings;
-    for (const Arranged &item : items) {
-        placings.append({item, item.place.translated(0, y - edgeOf(item.place))});
-    }
-    result = withPlacings(result, placings);
-    for (const Arranged &item : items) {
-        const int index = result.controls.indexOf(item.control);
-        Control control = result.controls.at(index);
-        (isTop ? control.rides.top : control.rides.bottom) = id;
-        RailId &otherEdge = isTop ? control.rides.bottom : control.rides.top;
-        otherEdge = otherEdge == id ? FixedRail::None : otherEdge;
-        result.controls.replace(index, control);
-    }
-    return result;
-}
-
-} // namespace
-
 Form withEdgesKept(const Form &form, const QList<ControlId> &selected, Edge edge)
 {
     const QList<Arranged> items = arrangedOf(form, selected);
     if (items.isEmpty()) {
         return form;
     }
-    if (edge == Edge::Top || edge == Edge::Bottom) {
-        return withLevelEdgesKept(form, items, edge == Edge::Top);
-    }
-    const bool isLeft = edge == Edge::Left;
-    const auto edgeOf = [&](const QRect &place) { return isLeft ? place.x() : rightOf(place); };
-    const int x = edgeOf(items.last().place);
+    const bool isLevel = edge == Edge::Top || edge == Edge::Bottom;
+    const bool isStart = edge == Edge::Left || edge == Edge::Top;
+    const auto edgeOf = [&](const QRect &place) {
+        return isLevel ? (isStart ? place.y() : bottomOf(place)) : (isStart ? place.x() : rightOf(place));
+    };
+    const auto start = isLevel ? &Rides::top : &Rides::left;
+    const auto end = isLevel ? &Rides::bottom : &Rides::right;
+    const int at = edgeOf(items.last().place);
     Form result = form;
+    QList<Rail> &rails = isLevel ? result.levelRails : result.rails;
     RailId id = FixedRail::None;
-    for (const Rail &rail : form.rails) {
-        id = rail.position == x ? rail.id : id;
+    for (const Rail &rail : std::as_const(rails)) {
+        id = rail.position == at ? rail.id : id;
     }
     if (id == FixedRail::None) {
-        result.rails.append(newRail(form, x));
-        id = result.rails.last().id;
+        rails.append(newRail(form, at));
+        id = rails.last().id;
     }
     QList<Placing> placings;
     for (const Arranged &item : items) {
-        placings.append({item, item.place.translated(x - edgeOf(item.place), 0)});
+        const int by = at - edgeOf(item.place);
+        placings.append({item, item.place.translated(isLevel ? 0 : by, isLevel ? by : 0)});
     }
     result = withPlacings(result, placings);
     for (const Arranged &item : items) {
         const int index = result.controls.indexOf(item.control);
         Control control = result.controls.at(index);
-        (isLeft ? control.rides.left : control.rides.right) = id;
+        control.rides.*(isStart ? start : end) = id;
         // The other edge is free, or the control would stretch.
-        RailId &otherEdge = isLeft ? control.rides.right : control.rides.left;
+        RailId &otherEdge = control.rides.*(isStart ? end : start);
         otherEdge = otherEdge == id ? FixedRail::None : otherEdge;
         result.controls.replace(index, control);
-        if (isLeft && item.other != 0 && item.otherIsNear && !item.isCaption) {
+        if (edge == Edge::Left && item.other != 0 && item.otherIsNear && !item.isCaption) {
             const int other = result.controls.indexOf(item.other);
             Control caption = result.controls.at(other);
             (sitsAbove(caption) ? caption.rides.left : caption.rides.right) = id;

@@ -2,8 +2,8 @@
 
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
+#include "core/arrange/following.h"
 #include "core/arrange/grid.h"
-#include "core/arrange/stretching.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"

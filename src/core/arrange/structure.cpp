@@ -218,6 +218,20 @@ QList<Placing> wayMade(const QList<Arranged> &items, const QSet<ControlId> &chos
 
 } // namespace
 
+QRect clearOf(const QList<QRect> &taken, QRect wanted, int gap, int pitch)
+{
+    for (bool isFree = false; !isFree;) {
+        isFree = true;
+        for (const QRect &place : taken) {
+            if (overlap(place, wanted)) {
+                wanted.moveTop(onGridAtOrAfter(bottomOf(place) + gap, pitch));
+                isFree = false;
+            }
+        }
+    }
+    return wanted;
+}
+
 Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<ControlId> &under)
 {
     const QSet<ControlId> chosen(placed.begin(), placed.end());

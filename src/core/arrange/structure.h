@@ -30,6 +30,9 @@ QList<FieldBlock> fieldBlocks(const QList<Arranged> &items);
 int usualRowGap(const QList<Arranged> &items, int pitch);
 int usualRowGap(const QList<Arranged> &items, const QList<FieldRow> &rows, int pitch);
 
+// A place as wanted, or moved down as far as it takes to be clear of those that are taken, with a gap to them, px.
+QRect clearOf(const QList<QRect> &taken, QRect wanted, int gap, int pitch);
+
 // What is on the form after some fields were put where others stand: those make way downwards, the blocks below them
 // likewise, as far as it takes. Fields put on the lower part of another go below it. placed: the controls that were
 // put; under: those that they lay over before, and may go on lying over.

@@ -3,7 +3,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/draft/box_sizes.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/maker.h"
@@ -131,18 +131,15 @@ QPoint nextPlace(Form &form, int gap)
 QPoint placeAfter(const Form &form, const Control &lead, const QSize &size, int captionRoom, int captionAbove, int gap)
 {
     const int pitch = std::max(1, form.grid.pitch);
-    QRect wanted(QPoint(lead.place.x() - captionRoom, onGridAtOrAfter(bottomOf(lead.place) + gap, pitch)),
-                 size + QSize(captionRoom, captionAbove));
-    for (bool isFree = false; !isFree;) {
-        isFree = true;
-        for (const Control &control : form.controls) {
-            if (areaOf(control) == areaOf(lead) && control.place.intersects(wanted)) {
-                wanted.moveTop(onGridAtOrAfter(bottomOf(control.place) + gap, pitch));
-                isFree = false;
-            }
+    const QRect wanted(QPoint(lead.place.x() - captionRoom, onGridAtOrAfter(bottomOf(lead.place) + gap, pitch)),
+                       size + QSize(captionRoom, captionAbove));
+    QList<QRect> taken;
+    for (const Control &control : form.controls) {
+        if (areaOf(control) == areaOf(lead)) {
+            taken.append(control.place);
         }
     }
-    return {lead.place.x(), wanted.y() + captionAbove};
+    return {lead.place.x(), clearOf(taken, wanted, gap, pitch).y() + captionAbove};
 }
 
 // Whether captions stand above their boxes there: most of them do.

@@ -1,6 +1,6 @@
 // Subforms and buttons for the rows that belong to each record.
 #include "core/arrange/rails.h"
-#include "core/arrange/stretching.h"
+#include "core/arrange/windows/stretching.h"
 #include "core/draft/maker.h"
 #include "core/kinds/settings/caption_side.h"
 #include "core/kinds/settings/child_link.h"

@@ -3,6 +3,7 @@
 #include "core/draft/maker.h"
 #include "core/edit/edits.h"
 #include "core/kinds/settings/child_link.h"
+#include "core/kinds/usual_words.h"
 
 #include <algorithm>
 
@@ -102,7 +103,7 @@ Form withRowsThatBelong(const Form &form, ControlId subform, const Catalogue &ca
 Form withRowsCaption(const Form &form, ControlId subform, const QString &title, const TextMeasure &measure)
 {
     const Control *caption = captionOf(form, subform);
-    const bool isUnwritten = caption && caption->text == kindTitle(kindNamed(QStringLiteral("subform")));
+    const bool isUnwritten = caption && caption->text == usualWords(kindNamed(QStringLiteral("subform")));
     return isUnwritten ? setCaptionText(form, caption->id, title, measure) : form;
 }
 

@@ -124,16 +124,11 @@ QPoint wayToFreePlace(const Form &form, const Form &clip, const Area &into, QPoi
     QRect bounds = boundsOfClip(clip).translated(by);
     bounds.moveTopLeft({std::max(corner.x(), bounds.x()), std::max(corner.y(), bounds.y())});
     const int gap = std::min(usualRowGap(there, pitch), 2 * pitch);
-    for (bool isFree = false; !isFree;) {
-        isFree = true;
-        for (const Arranged &item : there) {
-            if (overlap(item.whole, bounds)) {
-                bounds.moveTop(onGridAtOrAfter(bottomOf(item.whole) + gap, pitch));
-                isFree = false;
-            }
-        }
+    QList<QRect> taken;
+    for (const Arranged &item : there) {
+        taken.append(item.whole);
     }
-    return bounds.topLeft() - boundsOfClip(clip).topLeft();
+    return clearOf(taken, bounds, gap, pitch).topLeft() - boundsOfClip(clip).topLeft();
 }
 
 QPoint wayToPoint(const Form &form, const Form &clip, const Area &into, QPoint point)

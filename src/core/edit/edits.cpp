@@ -5,7 +5,7 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"
 #include "core/kinds/settings/lookup.h"

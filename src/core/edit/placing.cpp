@@ -121,7 +121,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
     standIn(control, area);
     Form result = form;
     if (isCaption(control)) {
-        control.text = Texts::tr("Caption");
+        control.text = usualWords(kind);
         there.setWidth(captionWidth(control, measure));
     }
     if (kind.name == QLatin1String("total")) {
@@ -142,7 +142,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         caption->kind = QStringLiteral("caption");
         caption->role = QStringLiteral("caption");
         caption->name = names.take(kindNamed(caption->kind).shortName);
-        caption->text = kindTitle(kind);
+        caption->text = usualWords(kind);
         caption->captionFor = control.id;
         caption->place =
             QRect(QPoint(), QSize(captionWidth(*caption, measure), kindNamed(caption->kind).usualSize.height()));

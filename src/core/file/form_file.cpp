@@ -3,6 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
+#include "core/file/rail_file.h"
 #include "core/file/rule_file.h"
 #include "core/file/whole_file.h"
 #include "core/form_settings/form_setting_table.h"
@@ -21,8 +22,6 @@ NABBLET_TEXTS(FormFile)
 
 namespace {
 
-// The greatest coordinate a file may hold, px: some 260 metres, far from where sums overflow.
-constexpr int Far = 1000000;
 constexpr int MostRowsShown = 1000; // of a tabular form
 
 const QStringList &bandNames()
@@ -93,18 +92,6 @@ WindowStyle readWindow(JsonReader &reader)
     return window;
 }
 
-const QStringList &holdNames()
-{
-    static const QStringList names{QStringLiteral("left"), QStringLiteral("right"), QStringLiteral("share")};
-    return names;
-}
-
-const QStringList &levelHoldNames()
-{
-    static const QStringList names{QStringLiteral("top"), QStringLiteral("bottom"), QStringLiteral("share")};
-    return names;
-}
-
 const QStringList &marksNames()
 {
     static const QStringList names{QStringLiteral("dots"), QStringLiteral("lines"), QStringLiteral("none")};
@@ -116,41 +103,6 @@ const QStringList &tabOrderNames()
     static const QStringList names{QStringLiteral("rows"), QStringLiteral("columns"), QStringLiteral("by hand"),
                                    QStringLiteral("as it reads")};
     return names;
-}
-
-struct FixedRailName
-{
-    RailId id;
-    const char *name;
-};
-constexpr std::array<FixedRailName, 4> FixedRailNames{{{FixedRail::FormLeft, "form left"},
-                                                       {FixedRail::FormRight, "form right"},
-                                                       {FixedRail::BodyTop, "body top"},
-                                                       {FixedRail::BodyBottom, "body bottom"}}};
-
-bool isFixedRailName(const QString &name)
-{
-    return std::any_of(FixedRailNames.begin(), FixedRailNames.end(),
-                       [&](const FixedRailName &fixed) { return name == QLatin1String(fixed.name); });
-}
-
-// People may call a rail what the file calls one of the form's own: theirs then has a word before its name wherever it
-// is referred to. Names that would be mistaken for such get it as well.
-const QString OwnRail = QStringLiteral("rail ");
-bool needsOwnRail(const QString &name)
-{
-    return isFixedRailName(name) || (name.startsWith(OwnRail) && needsOwnRail(name.mid(OwnRail.size())));
-}
-
-QString railName(const Form &form, RailId id)
-{
-    for (const FixedRailName &fixed : FixedRailNames) {
-        if (fixed.id == id) {
-            return key(fixed.name);
-        }
-    }
-    const Rail *rail = findRail(form, id);
-    return !rail ? QString() : needsOwnRail(rail->name) ? OwnRail + rail->name : rail->name;
 }
 
 // The look role of a control that names none.
@@ -218,32 +170,6 @@ void writeControl(JsonText &json, const Form &form, const QHash<ControlId, QStri
     json.endObject();
 }
 
-// Turns a rail's name in a file into its id.
-RailId railNamed(const Form &form, JsonReader &reader, const char *edge, JsonMistakes &mistakes)
-{
-    QString name = reader.text(edge, QString());
-    if (name.isEmpty()) {
-        return FixedRail::None;
-    }
-    const bool isOwn = name.startsWith(OwnRail) && needsOwnRail(name.mid(OwnRail.size()));
-    for (const FixedRailName &fixed : FixedRailNames) {
-        if (name == QLatin1String(fixed.name)) {
-            return fixed.id;
-        }
-    }
-    name = isOwn ? name.mid(OwnRail.size()) : name;
-    for (const QList<Rail> *rails : {&form.rails, &form.levelRails}) {
-        for (const Rail &rail : *rails) {
-            if (rail.name == name) {
-                return rail.id;
-            }
-        }
-    }
-    mistakes.report(reader.pointerTo(key(edge)),
-                    Texts::tr("the name of a rail was expected, and none is called “%1”").arg(name));
-    return FixedRail::None;
-}
-
 // The other controls that a control names.
 struct Named
 {
@@ -251,8 +177,7 @@ struct Named
     QString container;
 };
 
-constexpr int Deepest = 8;       // forms inside forms
-constexpr int WholeShare = 1000; // thousandths
+constexpr int Deepest = 8; // forms inside forms
 
 Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes);
 
@@ -289,8 +214,8 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     const QJsonArray place = reader.list("place", true);
     bool isPlace = place.size() == 4;
     for (const auto &figure : place) {
-        const int number = figure.toInt(Far + 1);
-        isPlace = isPlace && number >= -Far && number <= Far;
+        const int number = figure.toInt(FarthestPlace + 1);
+        isPlace = isPlace && number >= -FarthestPlace && number <= FarthestPlace;
     }
     isPlace = isPlace && place.at(2).toInt() >= 0 && place.at(3).toInt() >= 0;
     if (!isPlace) {
@@ -306,7 +231,7 @@ Control readControl(const Form &form, const QJsonObject &object, const QString &
     control.text = reader.text("text", QString());
     named.captionFor = reader.text("captionFor", QString());
     named.container = reader.text("container", QString());
-    control.page = reader.number("page", 0, Far, 0);
+    control.page = reader.number("page", 0, FarthestPlace, 0);
     control.role = reader.text("role", usualRole(control.kind));
     control.settings = ControlSettings::fromJson(reader.object("settings"), knownSettings());
     control.inner = readInner(reader, "form", depth, mistakes);
@@ -386,7 +311,7 @@ void readBands(Form &form, const QJsonArray &stored, const QString &base, JsonMi
         }
         last = role;
         band.role = static_cast<BandRole>(role);
-        band.height = reader.number("height", 0, Far);
+        band.height = reader.number("height", 0, FarthestPlace);
         band.tone = static_cast<BandTone>(reader.oneOf("tone", toneNames(), 0));
         band.unknown = reader.unknownKeys();
         form.bands.append(band);
@@ -394,52 +319,6 @@ void readBands(Form &form, const QJsonArray &stored, const QString &base, JsonMi
     if (!findBand(form, BandRole::Body)) {
         mistakes.report(base, Texts::tr("a body band was expected"));
     }
-}
-
-void readRails(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)
-{
-    QStringList names;
-    for (int i = 0; i < stored.size(); ++i) {
-        JsonReader reader(stored.at(i).toObject(), base + u'/' + QString::number(i), &mistakes);
-        Rail rail;
-        rail.id = FixedRail::FirstFree + i;
-        rail.name = reader.text("name");
-        if (names.contains(rail.name)) {
-            mistakes.report(reader.pointerTo(key("name")),
-                            Texts::tr("a name of its own was expected, and “%1” is another rail's too").arg(rail.name));
-        }
-        names.append(rail.name);
-        const bool isLevel = reader.flag("level", false);
-        rail.position = reader.number("at", -Far, Far);
-        rail.hold = static_cast<Hold>(reader.oneOf("hold", isLevel ? levelHoldNames() : holdNames(), 0));
-        rail.share = reader.number("share", Rail::ByPlace, WholeShare, Rail::ByPlace);
-        if (!isLevel) {
-            rail.isAutomatic = reader.flag("auto", false);
-            rail.captionsFrom = reader.number("captionsFrom", -Far, Far, 0);
-        }
-        rail.unknown = reader.unknownKeys();
-        (isLevel ? form.levelRails : form.rails).append(rail);
-    }
-}
-
-void writeRail(JsonText &json, const Rail &rail, bool isLevel)
-{
-    json.beginObject(nullptr, JsonText::Layout::OneLine);
-    json.value("name", rail.name);
-    if (isLevel) {
-        json.value("level", true);
-    }
-    json.value("at", rail.position);
-    json.value("hold", (isLevel ? levelHoldNames() : holdNames()).at(static_cast<int>(rail.hold)));
-    if (rail.share != Rail::ByPlace) {
-        json.value("share", rail.share);
-    }
-    if (rail.isAutomatic) {
-        json.value("auto", true);
-        json.value("captionsFrom", rail.captionsFrom);
-    }
-    json.members(rail.unknown);
-    json.endObject();
 }
 
 // What stands in files of the first version otherwise than it does now: what was held to the body's bottom got higher
@@ -569,14 +448,7 @@ void writeFormMembers(JsonText &json, const Form &form)
     }
     json.endList();
 
-    json.beginList("rails");
-    for (const Rail &rail : form.rails) {
-        writeRail(json, rail, false);
-    }
-    for (const Rail &rail : form.levelRails) {
-        writeRail(json, rail, true);
-    }
-    json.endList();
+    writeRails(json, form);
 
     json.beginList("columns");
     for (const BoundColumn &column : form.boundColumns) {
@@ -637,17 +509,18 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
     form.grid.pitch = grid.number("pitch", 1, 200, form.grid.pitch);
     form.grid.marks = static_cast<GridMarks>(grid.oneOf("marks", marksNames(), 0));
     keepUnknown("grid", grid);
-    form.width = reader.number("width", 0, Far);
+    form.width = reader.number("width", 0, FarthestPlace);
     form.rowsShown = reader.number("rowsShown", 0, MostRowsShown, 0);
-    form.leastWidth = reader.number("leastWidth", 0, Far, 0);
-    form.leastHeight = reader.number("leastHeight", 0, Far, 0);
+    form.leastWidth = reader.number("leastWidth", 0, FarthestPlace, 0);
+    form.leastHeight = reader.number("leastHeight", 0, FarthestPlace, 0);
     form.tabOrder = static_cast<TabOrder>(reader.oneOf("tabOrder", tabOrderNames(), 0));
     const bool hasHandOrder = reader.has("handOrder");
     const QStringList handOrder = namesOf(reader.list("handOrder"));
     if (reader.has("tracing")) {
         JsonReader tracing(reader.object("tracing"), reader.pointerTo(key("tracing")), &mistakes);
         form.tracing.file = tracing.text("file");
-        form.tracing.at = QPoint(tracing.number("x", -Far, Far, 0), tracing.number("y", -Far, Far, 0));
+        form.tracing.at = QPoint(tracing.number("x", -FarthestPlace, FarthestPlace, 0),
+                                 tracing.number("y", -FarthestPlace, FarthestPlace, 0));
         form.tracing.percent = tracing.number("percent", 1, 1000, 100);
         form.tracing.strength = tracing.number("strength", 1, 100, 35);
         keepUnknown("tracing", tracing);

@@ -11,6 +11,9 @@
 
 namespace nabblet {
 
+// The greatest coordinate that a file may hold, px: some 260 metres, far from where sums overflow.
+constexpr int FarthestPlace = 1000000;
+
 // Collects the first mistake found in a file, with the JSON pointer (RFC 6901) of its place.
 class JsonMistakes
 {

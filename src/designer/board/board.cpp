@@ -4,7 +4,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/row_edits.h"
 #include "core/arrange/rows.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/edit/edits.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/lookup.h"

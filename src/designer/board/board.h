@@ -112,12 +112,10 @@ public:
     // How columns dropped from the catalogue become fields of a form.
     using FieldMaker = std::function<AddedFields(const Form &, const DraggedColumns &, const FieldTarget &)>;
     void setFieldMaker(const FieldMaker &maker) { m_fieldMaker = maker; }
-    // Completes what was placed from the palette by what the database knows: a subform gets its rows.
-    using PlacedFiller = std::function<Form(const Form &, ControlId)>;
-    void setPlacedFiller(const PlacedFiller &filler) { m_placedFiller = filler; }
-    // The same with the rows of one table.
-    using TableFiller = std::function<Form(const Form &, ControlId, const QString &table)>;
-    void setTableFiller(const TableFiller &filler) { m_tableFiller = filler; }
+    // Gives a subform that was placed its rows, as the database knows them: of that table, or with none of the first
+    // that belong to the record.
+    using RowsFiller = std::function<Form(const Form &, ControlId, const QString &table)>;
+    void setRowsFiller(const RowsFiller &filler) { m_rowsFiller = filler; }
     void setNamingPattern(const QString &pattern) { m_namingPattern = pattern; }
 
     void deleteSelection();
@@ -360,8 +358,7 @@ private:
     QList<ControlId> m_duplicates; // the last copies made, to see how far they were moved
     QPoint m_duplicatesAt;
     FieldMaker m_fieldMaker;
-    PlacedFiller m_placedFiller;
-    TableFiller m_tableFiller;
+    RowsFiller m_rowsFiller;
     QString m_namingPattern = QStringLiteral("{kind}_{column}");
     QBasicTimer m_autoScroll;
     std::optional<QPoint> m_clickedAt; // on the form, where nothing stands; what is pasted goes there

@@ -5,7 +5,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/structure.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
 #include "core/kinds/holders/panes.h"
@@ -460,14 +460,13 @@ void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
     setFocus();
 }
 
-// A table dropped on the form: its rows that belong to the record, as a subform; on a form without rows, all columns of
-// it as fields.
+// A table dropped on the form: its rows that belong to the record, as a subform.
 void Board::showTableDrop(const QString &table, QPoint inViewport, bool isDropped)
 {
     const Form &form = m_document->form();
     const QPoint onForm = toForm(inViewport);
     const PlacedControl placed = placedBetween(QStringLiteral("subform"), onForm, onForm);
-    const Form filled = m_tableFiller ? m_tableFiller(placed.form, placed.control, table) : placed.form;
+    const Form filled = m_rowsFiller ? m_rowsFiller(placed.form, placed.control, table) : placed.form;
     const nabblet::Control *subform = filled.controls.find(placed.control);
     if (!subform || !subform->inner) {
         if (isDropped) {

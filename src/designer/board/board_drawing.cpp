@@ -2,7 +2,7 @@
 // board_marks.cpp.
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "designer/board/board.h"
 #include "designer/board/board_measures.h"
 #include "entry/paint/form_painter.h"

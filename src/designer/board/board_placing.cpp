@@ -79,9 +79,9 @@ void Board::hoverPlacing(QPoint inViewport)
 
 void Board::place(const QString &kind, const PlacedControl &placed)
 {
-    const bool isFilled = m_placedFiller && kindNamed(kind).editor == Editor::Rows;
+    const bool isFilled = m_rowsFiller && kindNamed(kind).editor == Editor::Rows;
     m_document->apply(tr("Place a %1").arg(placeableTitle(kind).toLower()),
-                      isFilled ? m_placedFiller(placed.form, placed.control) : placed.form);
+                      isFilled ? m_rowsFiller(placed.form, placed.control, QString()) : placed.form);
     if (m_document->form().controls.find(placed.control)) {
         select(QList<ControlId>{placed.control} + placed.others);
         scrollTo(placed.control);

@@ -94,7 +94,7 @@ void Palette::focusList()
 void Palette::resizeEvent(QResizeEvent *event)
 {
     Panel::resizeEvent(event);
-    constexpr int Highest = 380; // px; the other panels need room as well
+    constexpr int Highest = 380; // px; where a window is lower, the list scrolls
     contents()->activate();
     m_list->doItemsLayout();
     int bottom = 0;

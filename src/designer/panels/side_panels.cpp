@@ -52,11 +52,6 @@ void SidePanels::showPanel(Panel *panel)
     m_tabs->setCurrentIndex(m_stack->indexOf(panel));
 }
 
-Panel *SidePanels::shownPanel() const
-{
-    return static_cast<Panel *>(m_stack->currentWidget());
-}
-
 int SidePanels::widthOfTabs() const
 {
     return m_tabs->sizeHint().width();

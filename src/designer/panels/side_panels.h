@@ -21,7 +21,6 @@ public:
     // Takes one away again and deletes it.
     void removePanel(Panel *panel);
     void showPanel(Panel *panel);
-    Panel *shownPanel() const;
     // How wide it has to be for the words of its tabs, px.
     int widthOfTabs() const;
 

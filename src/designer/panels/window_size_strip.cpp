@@ -1,6 +1,6 @@
 #include "designer/panels/window_size_strip.h"
 
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/text/tr.h"
 
 #include <QHBoxLayout>

@@ -1,8 +1,8 @@
 // Settings of controls: what they are bound to, their words, place, look and behaviour.
 #include "core/arrange/edges.h"
-#include "core/arrange/holding.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/windows/holding.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
@@ -366,8 +366,7 @@ QList<Setting> controlPlaceSettings()
          holdingChoices<Direction::Across>},
         {"holdsDown", Controls, T("Place"), T("Higher"),
          T("What it does when the window gets higher: it stays at the top, moves with the bottom, stretches between "
-           "both, "
-           "or keeps its share of the height."),
+           "both, or keeps its share of the height."),
          Choice, T("Change a hold"), isInBody, readHolding<Direction::Down>, writeHolding<Direction::Down>,
          holdingChoices<Direction::Down>},
         {"ridesLeft", Controls, T("Place"), T("Left rides"),

@@ -1,5 +1,5 @@
 // Settings of the form: its window, rows, size, grid and tracing sheet.
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/text/caption_words.h"

@@ -1,7 +1,7 @@
 #include "entry/paint/form_painter.h"
 
 #include "core/arrange/containers.h"
-#include "core/arrange/stretching.h"
+#include "core/arrange/windows/stretching.h"
 #include "entry/paint/picture_painter.h"
 #include "entry/theme/theme.h"
 

@@ -101,7 +101,6 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #statusButton::menu-indicator { image: none; width: 0; }
 #barFaint { color: %barFaint; }
 #barTitle { color: %barText; font-weight: 600; }
-#barUnsaved { color: %rail; }
 #barSwitch { background: transparent; border: 1px solid %barFaint; border-radius: 5px; }
 #barSwitch QPushButton, #bar QPushButton#barStep { background: transparent; color: %barText; border: none; border-radius: 4px; padding: 3px 12px; min-height: 18px; }
 #barSwitch QPushButton:hover { color: %barText; text-decoration: underline; }

@@ -1,8 +1,8 @@
 #include "entry/view/entry_view.h"
 
 #include "core/arrange/rows.h"
-#include "core/arrange/stretching.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/stretching.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/text/caption_words.h"
 #include "entry/editors/field_editor.h"
 #include "entry/records/find_record.h"

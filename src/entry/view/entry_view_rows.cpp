@@ -1,7 +1,7 @@
 // A tabular form at work: the row in hand has real widgets, which move over it.
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "entry/editors/field_editor.h"
 #include "entry/records/record_strip.h"
 #include "entry/theme/ask.h"

@@ -1,6 +1,6 @@
 #include "core/arrange/grid.h"
 #include "core/arrange/rails.h"
-#include "core/arrange/stretching.h"
+#include "core/arrange/windows/stretching.h"
 #include "core/edit/edits.h"
 #include "support/sample_forms.h"
 

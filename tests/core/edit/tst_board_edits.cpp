@@ -5,7 +5,7 @@
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/units.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"

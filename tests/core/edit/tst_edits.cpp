@@ -1,5 +1,5 @@
 #include "core/arrange/moving.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/edit/edits.h"
 #include "core/kinds/settings/typing.h"
 #include "support/sample_forms.h"

@@ -2,7 +2,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/edit/edits.h"
 #include "designer/board/board.h"
 #include "designer/board/caption_editor.h"

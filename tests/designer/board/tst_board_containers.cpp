@@ -3,7 +3,7 @@
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "designer/board/board.h"
 #include "designer/panels/arrange_actions.h"

@@ -1,7 +1,7 @@
 // Placing new controls: from the palette by click and draw, by drag, by key; never two by accident.
 #include "core/arrange/grouping.h"
 #include "core/arrange/rails.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/kinds/kind.h"

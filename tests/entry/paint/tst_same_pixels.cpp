@@ -2,7 +2,7 @@
 #include "core/actions/action_table.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/moving.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"

@@ -1,7 +1,7 @@
 // The form at work in real widgets, by keyboard and mouse.
 #include "core/arrange/edges.h"
 #include "core/arrange/moving.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/kinds/option_places.h"

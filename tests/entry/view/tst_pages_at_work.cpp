@@ -4,7 +4,7 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
-#include "core/arrange/stretching.h"
+#include "core/arrange/windows/stretching.h"
 #include "core/draft/draft.h"
 #include "core/edit/placing.h"
 #include "core/kinds/each/jump_list.h"

@@ -1,7 +1,7 @@
 // Scrolling areas, panes, the list of records beside a form, and forms whose window is kept in bounds.
 #include "core/arrange/grouping.h"
 #include "core/arrange/rows.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"

@@ -5,7 +5,7 @@
 #include "core/arrange/reading.h"
 #include "core/arrange/structure.h"
 #include "core/arrange/tidy.h"
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"

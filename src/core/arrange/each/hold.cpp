@@ -1,7 +1,7 @@
 // What controls do when the window changes its size, and cells.
-#include "core/arrange/cells.h"
-#include "core/arrange/holding.h"
 #include "core/arrange/operations.h"
+#include "core/arrange/windows/cells.h"
+#include "core/arrange/windows/holding.h"
 #include "core/text/tr.h"
 
 NABBLET_TEXTS(Arrange)

@@ -1,9 +1,10 @@
-#include "core/arrange/window_size.h"
+#include "core/arrange/windows/window_size.h"
 
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
+#include "core/arrange/following.h"
 #include "core/arrange/rails.h"
-#include "core/arrange/stretching.h"
+#include "core/arrange/windows/stretching.h"
 #include "core/kinds/holders/panes.h"
 
 #include <QSet>
@@ -350,15 +351,7 @@ Form setBodyHeight(const Form &form, int asked)
     if (!body) {
         return form;
     }
-    QSet<ControlId> held;
-    const QSet<ControlId> stays = inFirstPanes(form, Qt::Vertical);
-    for (const Control &control : form.controls) { // containers come before what they hold
-        if (!stays.contains(control.id) && control.band == BandRole::Body &&
-            control.rides.bottom == FixedRail::BodyBottom &&
-            (control.container == 0 || held.contains(control.container))) {
-            held.insert(control.id);
-        }
-    }
+    const QSet<ControlId> held = heldToBodyBottom(form);
     int height = std::max(asked, 0);
     for (const Control &control : form.controls) {
         if (control.band == BandRole::Body) {

@@ -1,7 +1,9 @@
-#include "core/arrange/stretching.h"
+#include "core/arrange/windows/stretching.h"
 
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
+#include "core/arrange/following.h"
+#include "core/arrange/rails.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/kind.h"
 
@@ -14,71 +16,17 @@ namespace nabblet {
 
 namespace {
 
-// An edge pair after the rails it rides moved.
-void follow(int &start, int &size, bool startRides, bool endRides, int startBy, int endBy)
-{
-    if (startRides && endRides) {
-        const int end = start + size + endBy;
-        start += startBy;
-        size = std::max(LeastSize, end - start);
-    } else {
-        start += startRides ? startBy : endRides ? endBy : 0;
-    }
-}
-
-bool ridesDown(const Control &control)
-{
-    return control.band == BandRole::Body &&
-           (control.rides.top != FixedRail::None || control.rides.bottom != FixedRail::None);
-}
-
-bool ridesAcross(const Control &control)
-{
-    return control.rides.left != FixedRail::None || control.rides.right != FixedRail::None;
-}
-
-// How far a rail goes along when what it lies across gains so much, px.
-int goesAlong(const Rail &rail, int gained, int designed)
-{
-    switch (rail.hold) {
-    case Hold::Start:
-        return 0;
-    case Hold::End:
-        return gained;
-    case Hold::Share:
-        break;
-    }
-    const double share = rail.share != Rail::ByPlace ? rail.share / 1000.0
-                         : designed == 0             ? 0.0
-                                                     : static_cast<double>(rail.position) / designed;
-    return static_cast<int>(std::lround(share * gained));
-}
-
 // What happens to the rails of a form that gains, or loses, so much.
 struct Gain
 {
     const Form &designed;
-    int bodyHeight; // as designed
-    int across;     // px
+    int across; // px
     int down;
 
     int of(RailId id) const
     {
-        switch (id) {
-        case FixedRail::None:
-        case FixedRail::FormLeft:
-        case FixedRail::BodyTop:
-            return 0;
-        case FixedRail::FormRight:
-            return across;
-        case FixedRail::BodyBottom:
-            return down;
-        default:
-            break;
-        }
-        const Rail *rail = findRail(designed, id);
-        const bool isLevel = isLevelRail(designed, id);
-        return !rail ? 0 : isLevel ? goesAlong(*rail, down, bodyHeight) : goesAlong(*rail, across, designed.width);
+        const int gained = isLevelRail(designed, id) ? down : across;
+        return gained == 0 ? 0 : static_cast<int>(std::lround(shareOf(designed, id) * gained));
     }
     // What stands in a first pane gains nothing: its end stays.
     QSet<ControlId> stayAcross = inFirstPanes(designed, Qt::Horizontal);
@@ -134,51 +82,20 @@ private:
 
 } // namespace
 
-Control followed(const Control &control, const RailMoves &by)
+double shareOf(const Form &form, RailId id)
 {
-    Control result = control;
-    int x = control.place.x();
-    int y = control.place.y();
-    int width = control.place.width();
-    int height = control.place.height();
-    const Rides &rides = control.rides;
-    follow(x, width, rides.left != FixedRail::None, rides.right != FixedRail::None, by.left, by.right);
-    if (ridesDown(control)) {
-        follow(y, height, rides.top != FixedRail::None, rides.bottom != FixedRail::None, by.top, by.bottom);
+    if (id == FixedRail::FormRight || id == FixedRail::BodyBottom) {
+        return 1;
     }
-    if (QSize(width, height) != control.place.size()) {
-        pinDivider(result);
+    const Rail *rail = findRail(form, id);
+    if (!rail || rail->hold != Hold::Share) {
+        return rail && rail->hold == Hold::End ? 1 : 0;
     }
-    result.place = QRect(x, y, width, height);
-    return result;
-}
-
-Form withCaptionsFollowing(const Form &before, const Form &after)
-{
-    QHash<ControlId, QPoint> moved;
-    for (int i = 0; i < after.controls.size(); ++i) {
-        const Control &now = after.controls.at(i);
-        const QPoint by = now.place.topLeft() - before.controls.at(i).place.topLeft();
-        if (!by.isNull()) {
-            moved.insert(now.id, by);
-        }
+    if (rail->share != Rail::ByPlace) {
+        return rail->share / 1000.0;
     }
-    Form result = after;
-    for (int i = 0; i < after.controls.size() && !moved.isEmpty(); ++i) {
-        const Control &caption = after.controls.at(i);
-        const auto along = caption.captionFor != 0 ? moved.constFind(caption.captionFor) : moved.constEnd();
-        if (along == moved.constEnd() || areaOf(*after.controls.find(caption.captionFor)) != areaOf(caption)) {
-            continue;
-        }
-        const QPoint by = *along;
-        const QPoint gone = caption.place.topLeft() - before.controls.at(i).place.topLeft();
-        Control there = caption;
-        there.place.translate(ridesAcross(caption) ? 0 : by.x() - gone.x(), ridesDown(caption) ? 0 : by.y() - gone.y());
-        if (there.place != caption.place) {
-            result.controls.replace(i, there);
-        }
-    }
-    return result;
+    const int length = isLevelRail(form, id) ? railPosition(form, FixedRail::BodyBottom) : form.width;
+    return length == 0 ? 0 : static_cast<double>(rail->position) / length;
 }
 
 Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowing)
@@ -186,10 +103,9 @@ Form stretchedTo(const Form &form, int width, int bodyHeight, Narrowing narrowin
     const bool mayShrink = narrowing == Narrowing::Allowed;
     Form result = form;
     result.width = mayShrink ? std::max(LeastSize, width) : std::max(form.width, width);
-    Gain gain{form, 0, result.width - form.width, 0};
+    Gain gain{form, result.width - form.width, 0};
     for (Band &band : result.bands) {
         if (band.role == BandRole::Body) {
-            gain.bodyHeight = band.height;
             const int wanted = mayShrink ? std::max(LeastSize, bodyHeight) : std::max(band.height, bodyHeight);
             gain.down = isTabular(form) ? 0 : wanted - band.height;
             band.height += gain.down;

@@ -1,11 +1,11 @@
-#include "core/arrange/cells.h"
+#include "core/arrange/windows/cells.h"
 
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
-#include "core/arrange/holding.h"
 #include "core/arrange/nearness.h"
 #include "core/arrange/rails.h"
+#include "core/arrange/windows/holding.h"
 #include "core/kinds/holders/panes.h"
 #include "core/text/tr.h"
 

@@ -1,9 +1,9 @@
-#include "core/arrange/holding.h"
+#include "core/arrange/windows/holding.h"
 
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/rails.h"
-#include "core/arrange/stretching.h"
+#include "core/arrange/windows/stretching.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
@@ -65,8 +65,8 @@ void hold(Form &form, Control &control, Direction direction, Holding holding)
         end = shareAt(form, end) == Whole ? end : ends.formEnd;
         break;
     case Holding::KeepsShare:
-        start = railWithShare(form, direction, from, static_cast<int>(std::lround(from * 1000.0 / length)));
-        end = railWithShare(form, direction, to, static_cast<int>(std::lround(to * 1000.0 / length)));
+        start = railWithShare(form, direction, from, static_cast<int>(std::lround(1.0 * Whole * from / length)));
+        end = railWithShare(form, direction, to, static_cast<int>(std::lround(1.0 * Whole * to / length)));
         break;
     }
 }
@@ -75,20 +75,7 @@ void hold(Form &form, Control &control, Direction direction, Holding holding)
 
 int shareAt(const Form &form, RailId id)
 {
-    if (id == FixedRail::FormRight || id == FixedRail::BodyBottom) {
-        return Whole;
-    }
-    const Rail *rail = findRail(form, id);
-    if (!rail || rail->hold == Hold::Start) {
-        return 0;
-    }
-    if (rail->hold == Hold::End) {
-        return Whole;
-    }
-    const int length = lengthOf(form, isLevelRail(form, id) ? Direction::Down : Direction::Across);
-    return rail->share != Rail::ByPlace ? rail->share
-           : length == 0                ? 0
-                                        : static_cast<int>(std::lround(rail->position * 1000.0 / length));
+    return static_cast<int>(std::lround(shareOf(form, id) * Whole));
 }
 
 RailId railWithShare(Form &form, Direction direction, int position, int share)
