@@ -73,13 +73,13 @@ void Board::paste(PastePlace place)
     const QByteArray text = mime && mime->hasFormat(ClipFormat) ? mime->data(ClipFormat)
                             : mime                              ? mime->text().toUtf8()
                                                                 : QByteArray();
-    if (text.isEmpty()) {
-        Q_EMIT said(tr("There is nothing on the clipboard."));
-        return;
-    }
-    Result<Form> clip = readClip(text);
+    Result<Form> clip = text.isEmpty() ? Result<Form>(Form()) : readClip(text);
     if (!clip) {
         Q_EMIT said(clip.error().sentence);
+        return;
+    }
+    if (clip->controls.isEmpty()) {
+        Q_EMIT said(tr("There is nothing on the clipboard."));
         return;
     }
     // Forms with files of their own are not on the clipboard; they are read again.

@@ -4,12 +4,14 @@
 #include "core/arrange/rows.h"
 #include "core/arrange/windows/window_size.h"
 #include "core/edit/edits.h"
+#include "core/file/form_file.h"
 #include "designer/board/board.h"
 #include "designer/board/caption_editor.h"
 #include "designer/settings/inspector.h"
 #include "support/sample_forms.h"
 
 #include <QApplication>
+#include <QClipboard>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QScrollBar>
@@ -367,6 +369,38 @@ private Q_SLOTS:
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->toViewport(there));
         m_board->paste(Board::PastePlace::Beside);
         QCOMPARE(captionOf(m_document->form(), m_board->selection().lead())->place.topLeft(), QPoint(480, 40));
+    }
+
+    // What any program may have left on the clipboard: words, or a form with nothing on it.
+    void whatIsNoControlIsNotPasted()
+    {
+        Form empty;
+        empty.name = "empty";
+        empty.bands = {Band{BandRole::Body, 200, {}}};
+        const Form before = m_document->form();
+        for (const QString &text : {QString(), QStringLiteral("Buoy 7"), QString::fromUtf8(writeForm(empty))}) {
+            QApplication::clipboard()->setText(text);
+            for (const ControlId lead : {0, 1}) {
+                m_board->select(lead == 0 ? QList<ControlId>() : QList<ControlId>{lead});
+                QSignalSpy said(m_board.get(), &Board::said);
+                m_board->paste(Board::PastePlace::Beside);
+                QCOMPARE(said.size(), 1);
+                QVERIFY(m_document->form() == before);
+            }
+        }
+        // Of a band that this form does not have: it comes to the body.
+        Form other = before;
+        other.controls = ControlList();
+        Control printed = before.controls.at(0);
+        printed.captionFor = 0;
+        printed.band = BandRole::PageFooter;
+        other.controls.append(printed);
+        other.bands.append(Band{BandRole::PageFooter, 60, {}});
+        QApplication::clipboard()->setText(QString::fromUtf8(writeForm(other)));
+        m_board->select({});
+        m_board->paste(Board::PastePlace::Beside);
+        QCOMPARE(m_document->form().controls.size(), before.controls.size() + 1);
+        QCOMPARE(m_document->form().controls.find(m_board->selection().lead())->band, BandRole::Body);
     }
 
     void aHeaderIsAddedOnTheSpine()
