@@ -18,6 +18,11 @@ QString Dialect::quoteName(const QStringList &parts) const
     return quoted.join(u'.');
 }
 
+std::optional<qint64> Dialect::rowsWritten(const QSqlDatabase &) const
+{
+    return std::nullopt;
+}
+
 QString Dialect::beginWriting() const
 {
     return QStringLiteral("BEGIN");

@@ -15,6 +15,7 @@
 
 #include <atomic>
 #include <functional>
+#include <optional>
 
 // Every dialect, each a class of its own. A new one is added here, once.
 #define NABBLET_DIALECTS(DIALECT) DIALECT(sqliteDialect)
@@ -76,6 +77,9 @@ public:
     virtual Result<QList<SelectColumn>> describeSelect(const QSqlDatabase &database, const QString &sql) const = 0;
     // What tells whether anything was changed since; never waits.
     virtual DatabaseState state(const QSqlDatabase &database) const = 0;
+    // How many rows this connection has written so far, those included that the database changed along; nothing where
+    // it does not tell.
+    virtual std::optional<qint64> rowsWritten(const QSqlDatabase &database) const;
     virtual Availability availability(const DatabaseAddress &address) const = 0;
 
     // ---- statements under way
@@ -116,10 +120,10 @@ public:
     static QString patternBeginning(const QString &words);
     // Values of any type as texts.
     virtual QString asText(const QString &column) const;
-    // A condition on keys that lie before, at or behind ("<", "=", ">", ">=") another, with a place for each of its
-    // parts.
     // A term behind ORDER BY, with what is missing before everything, or behind it the other way round.
     virtual QString ordered(const QString &term, bool isDescending) const;
+    // A condition on keys that lie before, at or behind ("<", "=", ">", ">=") another, with a place for each of its
+    // parts.
     virtual QString keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const;
     // What is read from, under a name: a table, or a SELECT as one.
     QString tableAs(const QString &table, const QString &alias) const;

@@ -244,6 +244,13 @@ public:
         return describeSqliteSelect(database, sql);
     }
     DatabaseState state(const QSqlDatabase &database) const override { return sqliteState(database); }
+    std::optional<qint64> rowsWritten(const QSqlDatabase &database) const override
+    {
+        // https://www.sqlite.org/lang_corefunc.html#total_changes: what triggers and links did counts, too
+        QSqlQuery query(database);
+        const bool isTold = query.exec(QStringLiteral("SELECT total_changes()")) && query.next();
+        return isTold ? std::optional(query.value(0).toLongLong()) : std::nullopt;
+    }
     Availability availability(const DatabaseAddress &address) const override { return sqliteAvailability(address); }
 
     void watch(const QSqlDatabase &database, Interruption *interruption) const override

@@ -13,11 +13,9 @@ NABBLET_TEXTS(EntrySession)
 
 bool RecordMoves::leave()
 {
-    if (!m_parts.row.leave() || !m_parts.children.leave()) {
+    // The record and its rows are saved together; after that, leaving the rows only lets go of blank new ones.
+    if (!m_parts.saving.save() || !m_parts.row.leave() || !m_parts.children.leave()) {
         return false;
-    }
-    if (m_parts.state.isChanged()) {
-        return m_parts.saving.save();
     }
     if (m_parts.state.isNewBesideAnother()) {
         RecordInHand record = m_parts.state.record;

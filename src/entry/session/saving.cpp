@@ -6,6 +6,7 @@
 #include "entry/session/entry_session.h"
 #include "entry/session/record_writing.h"
 #include "entry/session/session_parts.h"
+#include "entry/session/side_effects.h"
 
 #include <algorithm>
 
@@ -47,8 +48,17 @@ bool Saving::save()
     if (!m_parts.session.hasUnsaved()) {
         return true;
     }
+    // Rows are saved with the record that they belong to, so that both are stored or neither.
+    EntrySession *changed = nullptr;
+    for (EntrySession *above = m_parts.session.parentSession(); above; above = above->parentSession()) {
+        changed = above->state().isChanged() ? above : changed;
+    }
+    if (changed) {
+        return changed->saving().save();
+    }
     QList<Saved> saved;
     const Connection &connection = m_parts.state.connection;
+    SideEffects along(m_parts.session);
     Transaction transaction(connection);
     if (!transaction.hasBegun()) {
         return refuse({{0, connection.explain(transaction.error()).sentence}});
@@ -71,6 +81,7 @@ bool Saving::save()
     for (const Saved &each : std::as_const(saved)) {
         each.saving->takeSaved(each);
     }
+    along.show(saved.size());
     Q_EMIT m_parts.session.pendingChanged();
     return true;
 }
@@ -81,12 +92,14 @@ bool Saving::saveOwn()
         return true;
     }
     QList<Saved> saved;
+    SideEffects along(m_parts.session);
     if (!writeOwn(saved)) {
         return false;
     }
     for (const Saved &each : std::as_const(saved)) {
         takeSaved(each);
     }
+    along.show(saved.size());
     Q_EMIT m_parts.session.pendingChanged();
     return true;
 }
@@ -237,6 +250,7 @@ bool Saving::remove()
     const RefusalContext context = refusalContext(state);
     const QString words = m_parts.values.recordWords();
     const Row removed = *state.record.row;
+    SideEffects along(m_parts.session);
     // What goes along is read in the same transaction, so that nothing comes in between.
     Transaction transaction(state.connection);
     if (!transaction.hasBegun()) {
@@ -266,6 +280,7 @@ bool Saving::remove()
     m_parts.reckoning.count(false);
     Q_EMIT m_parts.session.said(Texts::tr("Deleted “%1”.").arg(words));
     m_parts.inHand.hasChanged();
+    along.show(1);
     Q_EMIT m_parts.session.positionChanged();
     return true;
 }

@@ -3,6 +3,7 @@
 #include "core/text/tr.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
+#include "entry/session/side_effects.h"
 
 namespace nabblet {
 
@@ -117,6 +118,7 @@ bool TakingBack::takeStepBack()
         return false;
     }
     const LastStep step = *m_lastStep;
+    SideEffects along(m_parts.session);
     const Written written = writtenBack(state, step);
     if (!m_parts.saving.take(written)) {
         RecordInHand record = state.record; // the step stays to be taken back; the record in hand is untouched
@@ -138,6 +140,7 @@ bool TakingBack::takeStepBack()
     Q_EMIT m_parts.session.said(step.kind == LastStep::Deleted ? Texts::tr("“%1” is back.").arg(step.words)
                                                                : Texts::tr("Taken back: “%1”.").arg(step.words));
     m_parts.inHand.hasChanged();
+    along.show(1);
     Q_EMIT m_parts.session.positionChanged();
     return true;
 }

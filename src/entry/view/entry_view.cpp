@@ -517,9 +517,10 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
     }
     if (event->type() == QEvent::FocusIn) {
         keepInSight(static_cast<QWidget *>(watched));
-        // Whoever goes among the rows of a record leaves its own boxes: what was typed there is saved first.
+        // A new record is saved before one goes among its rows, since they need its key. What was typed in one that is
+        // stored already waits, and is saved with the rows or not at all.
         if (EntrySession *parent = m_session->parentSession();
-            parent && parent->state().isChanged() && !parent->saving().saveOwn()) {
+            parent && parent->state().isNew() && parent->state().isChanged() && !parent->saving().saveOwn()) {
             QMetaObject::invokeMethod(
                 this, [this] { Q_EMIT parentRefused(); }, Qt::QueuedConnection);
         }

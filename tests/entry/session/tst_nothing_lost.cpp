@@ -550,6 +550,67 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "4");
     }
 
+    void goingOnSavesARecordWithItsRowsOrNeither_data()
+    {
+        QTest::addColumn<QString>("quantity");
+        QTest::addColumn<QString>("hours");
+        QTest::addColumn<bool>("isByRow");
+        for (const bool isByRow : {true, false}) {
+            const char *by = isByRow ? "to another row" : "to another record";
+            QTest::addRow("%s, the row is refused", by) << "-4"
+                                                        << "2" << isByRow;
+            QTest::addRow("%s, the record is refused", by) << "4"
+                                                           << "-2" << isByRow;
+        }
+    }
+    void goingOnSavesARecordWithItsRowsOrNeither()
+    {
+        QFETCH(QString, quantity);
+        QFETCH(QString, hours);
+        QFETCH(bool, isByRow);
+        fairway();
+        draft("visit");
+        start();
+        m_session->moves().goToKey({3});
+        EntrySession *parts = rowsOf("part_fitted");
+        const QString before = ask("SELECT * FROM visit; SELECT * FROM part_fitted");
+        parts->typing().type(*find(parts->form(), "quantity"), quantity);
+        m_session->typing().type(field("hours"), hours);
+        const auto goOn = [&] { return isByRow ? parts->moves().add() : m_session->moves().goNext(); };
+        QVERIFY(!goOn());
+        QCOMPARE(ask("SELECT * FROM visit; SELECT * FROM part_fitted"), before);
+        QCOMPARE(words("hours"), hours);
+        QCOMPARE(parts->values().shown(*find(parts->form(), "quantity")).words, quantity);
+        parts->typing().type(*find(parts->form(), "quantity"), "4");
+        m_session->typing().type(field("hours"), "2");
+        QVERIFY2(goOn(), qPrintable(m_said));
+        QCOMPARE(ask("SELECT hours FROM visit WHERE visit_id = 3"), "2");
+        QCOMPARE(ask("SELECT quantity FROM part_fitted WHERE visit_id = 3 ORDER BY line_no LIMIT 1"), "4");
+    }
+
+    void whatTheDatabaseChangesByItselfIsNobodyElsesWork()
+    {
+        database(
+            "CREATE TABLE a (id INTEGER PRIMARY KEY, name TEXT, total INTEGER); CREATE TABLE b (id INTEGER PRIMARY "
+            "KEY, a_id INTEGER NOT NULL REFERENCES a, n INTEGER); CREATE TRIGGER t AFTER UPDATE ON b BEGIN UPDATE a "
+            "SET total = (SELECT sum(n) FROM b WHERE a_id = new.a_id) WHERE id = new.a_id; END;"
+            "INSERT INTO a VALUES (1, 'one', 5); INSERT INTO b VALUES (1, 1, 5)");
+        draft("a");
+        start();
+        EntrySession *b = rowsOf("b");
+        const Control n = *find(b->form(), "n");
+        b->typing().type(n, "6");
+        QVERIFY(b->saving().save());
+        QCOMPARE(words("total"), "6"); // shown as it is stored now
+        m_session->typing().type(field("name"), "two");
+        b->typing().type(n, "7");
+        QVERIFY2(b->moves().add(), qPrintable(m_said)); // the record is saved along, before the trigger
+        QCOMPARE(words("total"), "7");
+        m_session->typing().type(field("name"), "three");
+        QVERIFY2(m_session->saving().save(), qPrintable(m_said));
+        QCOMPARE(ask("SELECT * FROM a; SELECT * FROM b"), "1|three|7\n1|1|7");
+    }
+
     void rowsFollowAKeyThatIsChangedWithThem()
     {
         database("CREATE TABLE a (code TEXT PRIMARY KEY NOT NULL, name TEXT); CREATE TABLE b (id INTEGER PRIMARY KEY, "
