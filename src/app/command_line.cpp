@@ -20,6 +20,7 @@
 #include <QEventLoop>
 #include <QFileInfo>
 #include <QPainter>
+#include <QScreen>
 #include <QTextStream>
 #include <QTimer>
 
@@ -64,6 +65,19 @@ bool waitForRecords(EntrySession &session)
         loop.exec();
     }
     return session.place().map().has_value();
+}
+
+// Shows the window as large as it is made, or over all of a screen that leaves no room for that and a frame.
+void showWhole(QWidget &window)
+{
+    constexpr int FrameRoom = 40; // px that a title may take
+    const QScreen *screen = window.screen();
+    const QSize room = screen->availableSize() - QSize(0, FrameRoom);
+    if (window.width() > room.width() || window.height() > room.height()) {
+        window.showMaximized();
+    } else {
+        window.show();
+    }
 }
 
 Outcome paintEntry(EntrySession &session, const Appearance &appearance, const Form &form, const OutputFormat &format,
@@ -251,7 +265,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
         window.show();
         return application.exec();
     }
-    window.show();
+    showWhole(window);
     if (!parser.positionalArguments().isEmpty()) {
         const QString path = parser.positionalArguments().first();
         // After the first painting, so that a sheet or a complaint appears over the window.

@@ -10,6 +10,9 @@ public:
 
     virtual bool hasRecord() const = 0; // stored or new
     virtual bool hasUnsaved() const = 0;
+    virtual bool canGoBack() const = 0; // whether there may be another record that way
+    virtual bool canGoOn() const = 0;
+    virtual bool canGoLast() const = 0;
     virtual bool canAdd() const = 0;
     virtual bool canDelete() const = 0;
     virtual bool canTakeBack() const = 0;

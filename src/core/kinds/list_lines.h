@@ -15,6 +15,8 @@ int listLinesInSight(const Control &control);
 QList<int> chosenLines(const Control &control, const Shown &shown);
 // The first line in sight: as it was scrolled, or so that the first that is chosen can be seen.
 int firstLineInSight(const Control &control, const Shown &shown);
+// The place of a line, px from the control's top left corner; empty for one out of sight.
+QRect listLinePlace(const Control &control, const Shown &shown, int line);
 // The line at a point of the control, or -1.
 int listLineAt(const Control &control, const Shown &shown, QPoint at);
 

@@ -298,12 +298,10 @@ void NewFormDialog::chooseSource()
     }
     m_from = from;
     m_selectPanel->setVisible(from == From::Select);
-    const bool hasRows = from == From::Table || from == From::Select;
-    for (QWidget *part :
-         std::initializer_list<QWidget *>{m_columnsPanel, m_children, m_linkByHand, m_see, m_add, m_change, m_delete,
-                                          m_pattern, m_columnar, m_stacked, m_tabular, m_spacing, m_widths}) {
-        part->setEnabled(hasRows);
-    }
+    constexpr int ChildrenRoom = 96; // px; less where a SELECT stands above, so that the sheet stays on the screen
+    constexpr int ChildrenRoomBelowSelect = 56;
+    m_children->setFixedHeight(from == From::Select ? ChildrenRoomBelowSelect : ChildrenRoom);
+    enableRows(from == From::Table || from == From::Select);
     m_columnsOfBoxes->setEnabled(from != From::Nothing);
     if (from == From::Table) {
         if (const Table *chosen = findTable(m_catalogue, item->data(0, Qt::UserRole).toString())) {
@@ -327,6 +325,16 @@ void NewFormDialog::chooseSource()
     m_plan.columnsOfBoxes = from == From::Pattern ? std::max(2, m_plan.columnsOfBoxes) : m_plan.columnsOfBoxes;
     showPlan();
     showDraft();
+}
+
+// Whether the parts of the sheet that are about rows can be used.
+void NewFormDialog::enableRows(bool isEnabled)
+{
+    for (QWidget *part :
+         std::initializer_list<QWidget *>{m_columnsPanel, m_children, m_linkByHand, m_see, m_add, m_change, m_delete,
+                                          m_pattern, m_columnar, m_stacked, m_tabular, m_spacing, m_widths}) {
+        part->setEnabled(isEnabled);
+    }
 }
 
 // Starts a plan for other rows.
@@ -365,8 +373,12 @@ void NewFormDialog::takeSelect()
         m_progress->hide();
         m_stop->hide();
         m_truth->setText(tr("The form shows as soon as the SELECT is understood."));
+        // What stands there are the columns of the rows before; those of a SELECT that is being changed stay in use.
+        const Table *shown = table();
+        enableRows(shown && shown->kind == TableKind::Select);
         return;
     }
+    enableRows(true);
     m_catalogue.tables.removeIf([](const Table &each) { return each.kind == TableKind::Select; });
     m_catalogue.tables.append(*m_select->table());
     chooseRows(*m_select->table());

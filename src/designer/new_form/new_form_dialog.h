@@ -73,6 +73,7 @@ private:
     void chooseSource();
     void chooseRows(const Table &table);
     void takeSelect();
+    void enableRows(bool isEnabled);
     void learn();
     void stopLearning();
     void showPlan();

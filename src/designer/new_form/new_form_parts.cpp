@@ -156,7 +156,6 @@ QWidget *NewFormDialog::makeColumns()
     auto *rows = new Panel(tr("Rows that belong to each"));
     rows->contents()->setContentsMargins(8, 6, 8, 8);
     m_children = new ChildRowsList;
-    m_children->setFixedHeight(96);
     m_linkByHand = new QPushButton(tr("Link by hand…"));
     m_linkByHand->setObjectName(QStringLiteral("linkByHandButton"));
     m_linkByHand->setAutoDefault(false);

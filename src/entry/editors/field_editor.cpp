@@ -2,6 +2,7 @@
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/typing.h"
+#include "core/text/caption_words.h"
 #include "entry/paint/picture_painter.h"
 
 #include <QPainter>
@@ -65,7 +66,7 @@ QString nameForReaders(const Form &form, const Control &control)
             return name;
         }
     }
-    return control.name;
+    return control.column.isEmpty() ? control.name : captionFromColumn(control.column, form.rowsFrom);
 }
 
 } // namespace nabblet

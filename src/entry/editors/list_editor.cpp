@@ -30,6 +30,7 @@ public:
             }
         };
         m_box->pressKey = [this](const QKeyEvent &key) { return pressKey(key); };
+        m_box->told = {QAccessible::ListItem, [this] { return told(); }, [this](int line) { choose(line); }};
         m_box->scroll = [this](int by) { return scrollTo(firstNow() + by); };
     }
 
@@ -47,6 +48,18 @@ public:
 
 private:
     QStringList lines() const { return listLines(control(), session().values().shown(control())); }
+
+    QList<ToldChoice> told() const
+    {
+        const Shown shown = session().values().shown(control());
+        const QStringList words = listLines(control(), shown);
+        const QList<int> chosen = chosenLines(control(), shown);
+        QList<ToldChoice> told;
+        for (int line = 0; line < words.size(); ++line) {
+            told.append({words.at(line), listLinePlace(control(), scrolled(shown), line), chosen.contains(line)});
+        }
+        return told;
+    }
 
     Shown scrolled(Shown shown) const
     {
@@ -101,6 +114,7 @@ private:
         }
         m_lastChosen = chosenLine();
         m_box->update();
+        tellChosen(m_box);
     }
 
     // Puts a line's value in or takes it out. Values that are no line any more stay, behind the others.

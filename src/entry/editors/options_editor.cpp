@@ -24,6 +24,7 @@ public:
             }
         };
         m_box->pressKey = [this](const QKeyEvent &key) { return step(key.key()); };
+        m_box->told = {QAccessible::RadioButton, [this] { return told(); }, [this](int index) { choose(index); }};
     }
 
     QWidget *widget() override { return m_box; }
@@ -46,12 +47,24 @@ private:
         return -1;
     }
 
+    QList<ToldChoice> told() const
+    {
+        const QList<Choice> choices = fixedChoices(control());
+        const QList<QRect> places = optionPlaces(control());
+        QList<ToldChoice> told;
+        for (int i = 0; i < choices.size(); ++i) {
+            told.append({choices.at(i).words, places.value(i), i == chosen()});
+        }
+        return told;
+    }
+
     void choose(int index)
     {
         const QList<Choice> choices = fixedChoices(control());
         if (index >= 0 && index < choices.size()) {
             session().typing().choose(control(), choices.at(index).value);
             m_box->update();
+            tellChosen(m_box);
         }
     }
 

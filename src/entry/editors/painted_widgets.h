@@ -1,6 +1,8 @@
 // Widgets that paint their control's picture in every state and hand keys and presses on to their editor.
 #pragma once
 
+#include "entry/editors/told_choices.h"
+
 #include <QAbstractButton>
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -36,12 +38,17 @@ protected:
 class PaintedBox : public QWidget
 {
 public:
-    explicit PaintedBox(QWidget *parent) : QWidget(parent) { setFocusPolicy(Qt::StrongFocus); }
+    explicit PaintedBox(QWidget *parent) : QWidget(parent)
+    {
+        setFocusPolicy(Qt::StrongFocus);
+        tellChoicesOfPaintedBoxes();
+    }
 
     std::function<void(QPainter &, bool hasFocus)> paint;
     std::function<void(QPoint)> press;
     std::function<bool(const QKeyEvent &)> pressKey; // whether the key was of use
     std::function<bool(int lines)> scroll;           // whether there was anything to scroll; may be empty
+    ToldChoices told;                                // to screen readers
 
 protected:
     void paintEvent(QPaintEvent *) override

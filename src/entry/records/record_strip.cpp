@@ -114,25 +114,42 @@ QSize RecordStrip::minimumSizeHint() const
     return {Narrowest, QWidget::minimumSizeHint().height()};
 }
 
-// What is needed least goes first when there is no room for all.
+int RecordStrip::roomForAll() const
+{
+    constexpr int ForNames = 60; // px, of the boxes that were changed
+    int words = 0;
+    for (const QString &state : {tr("New, not saved"), tr("Changed, not saved")}) {
+        words = std::max(words, m_state->fontMetrics().horizontalAdvance(state));
+    }
+    const int now = m_state->isVisibleTo(this) ? m_state->minimumSizeHint().width() : 0;
+    return layout()->minimumSize().width() - now + words + ForNames;
+}
+
 void RecordStrip::resizeEvent(QResizeEvent *event)
 {
+    fit();
+    QWidget::resizeEvent(event);
+}
+
+// What is needed least goes first when there is no room for all.
+void RecordStrip::fit()
+{
     const QList<QList<QWidget *>> dispensable{{m_slider}, {m_first, m_last}, {m_takeBack}, {m_delete}, {m_count}};
+    const bool isCounted = m_session->state().isStarted;
     for (const QList<QWidget *> &parts : dispensable) {
         for (QWidget *part : parts) {
-            part->show();
+            part->setVisible(part != m_count || isCounted);
         }
     }
     for (const QList<QWidget *> &parts : dispensable) {
         layout()->invalidate();
-        if (layout()->minimumSize().width() <= event->size().width()) {
+        if (layout()->minimumSize().width() <= width()) {
             break;
         }
         for (QWidget *part : parts) {
             part->hide();
         }
     }
-    QWidget::resizeEvent(event);
 }
 
 bool RecordStrip::takeKeyboard()
@@ -175,19 +192,17 @@ void RecordStrip::refresh()
                             : position                        ? QString::number(*position + 1)
                                                               : QStringLiteral("…"));
     }
-    m_count->setText(count ? tr("of %L1").arg(*count) : tr("of …"));
-    m_count->setVisible(m_session->state().isStarted);
+    m_count->setText(!count ? tr("of …") : *count == 0 ? tr("no records yet") : tr("of %L1").arg(*count));
     if (!m_slider->isSliderDown()) {
         const bool isPlaced = position && count && *count > 1;
         m_slider->setEnabled(isPlaced);
         m_slider->setValue(isPlaced ? static_cast<int>(*position * SliderSteps / (*count - 1)) : 0);
     }
-    const bool isFirst = !isNew && position && *position == 0;
-    const bool isLast = !isNew && position && count && *position == *count - 1;
-    m_first->setEnabled(m_session->state().hasRecord() && (!isFirst || isNew));
-    m_previous->setEnabled(m_session->state().hasRecord() && !isFirst);
-    m_next->setEnabled(m_session->state().hasRecord() && !isLast && !isNew);
-    m_last->setEnabled(m_session->state().hasRecord() && !isLast);
+    const RecordMoves &moves = m_session->moves();
+    m_first->setEnabled(moves.canGoBack());
+    m_previous->setEnabled(moves.canGoBack());
+    m_next->setEnabled(moves.canGoOn());
+    m_last->setEnabled(moves.canGoLast());
     m_add->setEnabled(m_session->state().canAdd() && !(isNew && !m_session->state().isChanged()));
     m_delete->setEnabled(m_session->state().canDelete());
     m_save->setEnabled(m_session->hasUnsaved());
@@ -196,7 +211,12 @@ void RecordStrip::refresh()
     const bool isChanged = m_session->state().isChanged();
     const bool hasUnsaved = m_session->hasUnsaved();
     m_state->setText(hasUnsaved ? isNew ? tr("New, not saved") : tr("Changed, not saved") : QString());
+    const QString takesRoom = m_state->text() + m_count->text();
     m_state->setVisible(hasUnsaved);
+    if (takesRoom != m_takesRoom) {
+        m_takesRoom = takesRoom;
+        fit();
+    }
     m_changedWords = isChanged    ? m_session->state().changedCaptions().join(QStringLiteral(", "))
                      : hasUnsaved ? tr("rows that belong to it")
                                   : QString();

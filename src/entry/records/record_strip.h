@@ -26,6 +26,8 @@ public:
 
     // So narrow that only going on, saving and the record's number are left; all else has its keys.
     QSize minimumSizeHint() const override;
+    // px across that all of it takes, whatever it says.
+    int roomForAll() const;
 
 Q_SIGNALS:
     void deleteRequested();
@@ -36,6 +38,7 @@ protected:
 
 private:
     void showChanged();
+    void fit();
 
     EntrySession *m_session;
     QLineEdit *m_position;
@@ -52,6 +55,7 @@ private:
     QLabel *m_state;
     QLabel *m_changed;
     QString m_changedWords;
+    QString m_takesRoom; // the words that decide what there is room for
 };
 
 } // namespace nabblet

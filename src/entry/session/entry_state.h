@@ -21,6 +21,7 @@ struct FieldMessage
 {
     ControlId control = 0; // 0: concerns the record as a whole
     QString sentence;
+    bool isNote = false; // nothing to mend, only good to know
 };
 
 // A difficulty that the person decides on.

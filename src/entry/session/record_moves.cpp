@@ -48,6 +48,24 @@ bool RecordMoves::show(const MaybeRow &row, const QString &nothingThere)
     return true;
 }
 
+bool RecordMoves::canGoBack() const
+{
+    const EntryState &state = m_parts.state;
+    const std::optional<qint64> position = m_parts.session.position();
+    return state.hasRecord() && (state.isNew() ? m_parts.place.count() != 0 : position != 0);
+}
+
+bool RecordMoves::canGoOn() const
+{
+    const EntryState &state = m_parts.state;
+    return state.hasRecord() && !state.isNew() && !m_parts.place.isLast();
+}
+
+bool RecordMoves::canGoLast() const
+{
+    return m_parts.state.isNew() ? canGoBack() : canGoOn();
+}
+
 bool RecordMoves::goFirst()
 {
     if (!mayGo()) {

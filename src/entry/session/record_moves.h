@@ -12,6 +12,11 @@ class RecordMoves
 public:
     explicit RecordMoves(SessionParts &parts) : m_parts(parts) {}
 
+    // Whether there may be another record that way; a new one stands behind all.
+    bool canGoBack() const;
+    bool canGoOn() const;
+    bool canGoLast() const;
+
     bool goFirst();
     bool goPrevious();
     bool goNext();

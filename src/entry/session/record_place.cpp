@@ -12,6 +12,12 @@ std::optional<qint64> RecordPlace::position() const
     return m_fromEnd && m_count ? std::optional(*m_count - 1 - *m_fromEnd) : std::nullopt;
 }
 
+bool RecordPlace::isLast() const
+{
+    const std::optional<qint64> at = position();
+    return (m_fromEnd && *m_fromEnd == 0) || (at && m_count && *at == *m_count - 1);
+}
+
 void RecordPlace::setPosition(std::optional<qint64> position)
 {
     m_position = position;

@@ -19,6 +19,7 @@ public:
 
     // From 0, by the way there or by counting.
     std::optional<qint64> position() const;
+    bool isLast() const; // known to be so
     std::optional<qint64> count() const { return m_count; }
     // By which records are gone to by their number; nothing as long as they are not mapped.
     const std::optional<RowMap> &map() const { return m_map; }

@@ -133,6 +133,14 @@ bool Saving::refuse(const QList<FieldMessage> &messages)
     return false;
 }
 
+bool Saving::refuseToDelete(const QString &sentence)
+{
+    m_parts.changes.setRecordMessage(sentence);
+    Q_EMIT m_parts.session.said(Texts::tr("Not deleted: %1").arg(asSentence(sentence)));
+    Q_EMIT m_parts.session.refused();
+    return false;
+}
+
 bool Saving::writeOwn(QList<Saved> &saved)
 {
     const EntryState &state = m_parts.state;
@@ -194,7 +202,9 @@ void Saving::takeSaved(const Saved &saved)
     }
     m_parts.inHand.hasChanged();
     if (saved.written.isOutside) {
-        m_parts.changes.setMessages({{0, outside.trimmed()}});
+        m_parts.changes.setMessages(
+            {{0, Texts::tr("Saved. It does not belong to the rows of this form any more, and goes when you leave it."),
+              true}});
     }
     Q_EMIT m_parts.session.positionChanged();
 }
@@ -254,12 +264,15 @@ bool Saving::remove()
     // What goes along is read in the same transaction, so that nothing comes in between.
     Transaction transaction(state.connection);
     if (!transaction.hasBegun()) {
-        return refuse({{0, state.connection.explain(transaction.error()).sentence}});
+        return refuseToDelete(state.connection.explain(transaction.error()).sentence);
     }
     const Result<Deletion> deletion = deletionOf(state.connection, state.catalogue, state.source, removed.key);
     const Written written = deleteRow(state.connection, state.source, removed, context);
     if (written.kind == Written::Done && !transaction.commit()) {
-        return refuse({{0, whyItStays(state.connection, state.catalogue, state.source, removed.key)}});
+        return refuseToDelete(whyItStays(state.connection, state.catalogue, state.source, removed.key));
+    }
+    if (written.kind == Written::Refused) {
+        return refuseToDelete(whyRefused(state, written.refusal).first().sentence);
     }
     if (!take(written)) {
         return false;

@@ -40,6 +40,7 @@ private:
     bool writeAll(QList<Saved> &saved);
     bool writeOwn(QList<Saved> &saved);
     bool refuse(const QList<FieldMessage> &messages);
+    bool refuseToDelete(const QString &sentence);
     void takeSaved(const Saved &saved);
 
     SessionParts &m_parts;

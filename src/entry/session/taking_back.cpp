@@ -65,6 +65,11 @@ bool TakingBack::takeBack()
             return row->takingBack().takeBack();
         }
     }
+    // A blank new record, into which one comes by going on, is no step of its own where there is one to take back.
+    const bool isBlank = m_parts.state.isNewBesideAnother() && !m_parts.state.isChanged();
+    if (isBlank && m_lastStep && !canBringTypedBack()) {
+        return putBack() && takeStepBack();
+    }
     return canPutBack() ? putBack() : canBringTypedBack() ? bringTypedBack() : takeStepBack();
 }
 

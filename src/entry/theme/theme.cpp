@@ -163,7 +163,7 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #strip QPushButton:hover, QDialog QPushButton:hover, #notice QPushButton:hover { border-color: %accent; }
 #strip QPushButton:focus, QDialog QPushButton:focus { border: 1px solid %accent; }
 #strip QPushButton:disabled, QDialog QPushButton:disabled { color: %faint; background: %panel; }
-#strip QPushButton#mainAction:enabled, QDialog QPushButton:default { background: %accent; color: %accentText; border-color: %accent; }
+#strip QPushButton#mainAction:enabled, QDialog QPushButton:default:enabled { background: %accent; color: %accentText; border-color: %accent; }
 #boardRows { background: %field; color: %text; border: 1px solid %line; border-radius: 4px; padding: 6px 14px; }
 #boardRows:hover, #boardRows:focus { border-color: %accent; }
 #strip { background: %panel; border: 1px solid %line; }
@@ -171,6 +171,7 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #strip QLineEdit:focus { border-color: %accent; }
 #unsaved { color: %rail; font-weight: 600; }
 #notice { background: %alarmTint; border: 1px solid %alarm; }
+#notice[isNote="true"] { background: %tint; border: 1px solid %accent; }
 QTreeView#choices QHeaderView::section { background: %panel; color: %text; border: 0; border-bottom: 1px solid %line; padding: 3px 8px; }
 #innerFormBar { background: %tint; border: 1px solid %line; border-bottom: 0; }
 #innerFormBar QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; }

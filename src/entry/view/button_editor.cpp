@@ -58,6 +58,9 @@ private:
 
     bool hasRecord() const override { return session().state().hasRecord(); }
     bool hasUnsaved() const override { return session().hasUnsaved(); }
+    bool canGoBack() const override { return session().moves().canGoBack(); }
+    bool canGoOn() const override { return session().moves().canGoOn(); }
+    bool canGoLast() const override { return session().moves().canGoLast(); }
     bool canAdd() const override { return session().state().canAdd(); }
     bool canDelete() const override { return session().state().canDelete(); }
     bool canTakeBack() const override { return session().takingBack().canTakeBack(); }

@@ -173,6 +173,13 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         refresh();
     });
     connect(session, &EntrySession::pendingChanged, this, &EntryView::refresh);
+    connect(session, &EntrySession::positionChanged, this, [this] { // buttons that go on or back
+        for (const auto &[id, editor] : m_editors) {
+            if (kindNamed(editor->control().kind).editor == Editor::Button) {
+                editor->refresh();
+            }
+        }
+    });
     connect(session, &EntrySession::messagesChanged, this, [this] {
         refresh();
         refreshMessages();
@@ -414,6 +421,11 @@ int EntryView::stripHeight() const
     return m_strip->sizeHint().height() + Above;
 }
 
+int EntryView::stripWidth() const
+{
+    return m_strip->roomForAll();
+}
+
 void EntryView::addRecord()
 {
     if (m_session->moves().add()) {
@@ -560,6 +572,15 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
     }
     if (event->type() == QEvent::KeyPress && !isChoosing(watched)) {
         const auto *key = static_cast<QKeyEvent *>(event);
+        // With Ctrl they turn the pages of this form, or of one around it, and never go to another record.
+        if (key->modifiers().testFlag(Qt::ControlModifier) && isPageKey(*key)) {
+            const int step = key->key() == Qt::Key_PageDown ? 1 : -1;
+            EntryView *view = this;
+            while (view && !view->turnPage(step)) {
+                view = view->viewAround();
+            }
+            return true;
+        }
         if (m_rows && rowKey(watched, key->key(), key->modifiers())) {
             return true;
         }
@@ -594,9 +615,6 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             ((key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) && qobject_cast<QLineEdit *>(watched));
         if ((goesOn || isBack) && !hasControl) {
             tabOn(static_cast<QWidget *>(watched), isBack ? -1 : 1);
-            return true;
-        }
-        if (hasControl && isPageKey(*key) && turnPage(key->key() == Qt::Key_PageDown ? 1 : -1)) {
             return true;
         }
         switch (key->key()) {

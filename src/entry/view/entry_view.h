@@ -57,6 +57,7 @@ public:
     void addRecord();
     // How high the record strip is, px.
     int stripHeight() const;
+    int stripWidth() const; // px, with room for all that it may say
     // Puts it into the first box that was refused.
     void focusFirstRefused();
     // Asks before it deletes.
@@ -104,6 +105,7 @@ private:
     bool stopAtEnd(int step);
     void tabOn(const QWidget *box, int step);
     EntryView *viewInside(ControlId control) const;
+    EntryView *viewAround() const;
     void rebuild(const Form &form);
     BandView *bandView(BandRole role) const { return m_bands.value(role); }
     // Of scrolling areas and panes (entry_view_surfaces).
@@ -129,7 +131,7 @@ private:
     Form m_laidOut; // as stretched to the window
     QWidget *m_ground = nullptr;
     QWidget *m_sheet = nullptr; // all bands, on the ground
-    QSize m_least;  // the smallest at which nothing overlaps, or as pinned
+    QSize m_least;              // the smallest at which nothing overlaps, or as pinned
     QHash<BandRole, BandView *> m_bands;
     RowsBand *m_rows = nullptr; // the body of a tabular form
     QScrollBar *m_rowBar;

@@ -8,6 +8,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QStyle>
 
 #include <algorithm>
 
@@ -148,11 +149,17 @@ void EntryView::refreshNotice()
     const auto whole = std::find_if(
         said.begin(), said.end(), [&](const FieldMessage &message) { return !m_form.controls.find(message.control); });
     const QString sentence = whole != said.end() ? whole->sentence : unplacedMessage();
+    const bool isNote = whole != said.end() && whole->isNote && m_session->state().record.question == Question::None;
     const QString wanted = QString::number(static_cast<int>(m_session->state().record.question)) + sentence;
     if (wanted == m_noticeShown) {
         return;
     }
     m_noticeShown = wanted;
+    if (m_notice->property("isNote").toBool() != isNote) {
+        m_notice->setProperty("isNote", isNote);
+        m_notice->style()->unpolish(m_notice);
+        m_notice->style()->polish(m_notice);
+    }
     auto *row = static_cast<QHBoxLayout *>(m_notice->layout());
     while (QLayoutItem *item = row->takeAt(0)) {
         if (QWidget *widget = item->widget()) {

@@ -18,6 +18,17 @@ EntryView *EntryView::viewInside(ControlId control) const
     return frame ? frame->findChild<EntryView *>(QString(), Qt::FindDirectChildrenOnly) : nullptr;
 }
 
+// The form at work around this one, in the same window, or nullptr.
+EntryView *EntryView::viewAround() const
+{
+    for (const QWidget *inside = this; !inside->isWindow() && inside->parentWidget(); inside = inside->parentWidget()) {
+        if (auto *around = qobject_cast<EntryView *>(inside->parentWidget())) {
+            return around;
+        }
+    }
+    return nullptr;
+}
+
 bool EntryView::mayStop(const Control &control) const
 {
     if (m_hidden.contains(control.id)) {

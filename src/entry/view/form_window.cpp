@@ -15,16 +15,16 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <functional>
 
 namespace nabblet {
 
 namespace {
 
-constexpr int Margin = 8;         // px around the form
-constexpr int RoomForStrip = 900; // px across, with all that the record strip has
-constexpr int StatusRoom = 30;    // px
-constexpr int WindowFrame = 44;   // px that the desktop's frame may take at top and bottom
-constexpr int SaidFor = 15000;    // ms
+constexpr int Margin = 8;       // px around the form
+constexpr int StatusRoom = 30;  // px
+constexpr int WindowFrame = 44; // px that the desktop's frame may take at top and bottom
+constexpr int SaidFor = 15000;  // ms
 
 QRect screenFor(const QWidget *parent)
 {
@@ -63,7 +63,7 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
     const WindowStyle &own = form.window;
     const int list = own.hasRecordList ? own.listWidth : 0;
     const int strip = own.hasRecordStrip && !form.rowsFrom.isEmpty() ? m_view->stripHeight() : 0;
-    const int across = (strip > 0 && !own.isFixed ? std::max(form.width, RoomForStrip) : form.width) + list;
+    const int across = (strip > 0 && !own.isFixed ? std::max(form.width, m_view->stripWidth()) : form.width) + list;
     QSize wanted(across + 2 * Margin,
                  shownHeight(form) + strip + 2 * Margin + menuBar()->sizeHint().height() + StatusRoom);
     const QRect screen = screenFor(parent);
@@ -107,34 +107,60 @@ void FormWindow::nameWindow()
 void FormWindow::makeRecordsMenu()
 {
     QMenu *records = menuBar()->addMenu(tr("&Records"));
-    const auto add = [&](const QString &words, const QString &keys, auto action) {
-        records->addAction(words, this, action)->setShortcut(QKeySequence(keys));
+    const auto add = [&](const QString &words, const QString &keys, auto action, std::function<bool()> isOfUse) {
+        QAction *made = records->addAction(words, this, action);
+        made->setShortcut(QKeySequence(keys));
+        // Greyed only while the menu is open: the keys always arrive, and the form says why nothing comes of them.
+        connect(records, &QMenu::aboutToShow, made, [made, isOfUse] { made->setEnabled(isOfUse()); });
+        connect(records, &QMenu::aboutToHide, made, [made] { made->setEnabled(true); });
     };
-    add(tr("&Save"), tr("Ctrl+S"), [this] { m_session->saving().save(); });
-    add(tr("&Take back"), tr("Ctrl+Backspace"), [this] { m_session->takingBack().takeBack(); });
-    records->addSeparator();
-    add(tr("&First"), tr("Ctrl+Home"), [this] { m_session->moves().goFirst(); });
-    add(tr("&Previous"), tr("PgUp"), [this] { m_session->moves().goPrevious(); });
-    add(tr("&Next"), tr("PgDown"), [this] { m_session->moves().goNext(); });
-    add(tr("&Last"), tr("Ctrl+End"), [this] { m_session->moves().goLast(); });
-    add(tr("F&ind…"), tr("Ctrl+F"), [this] { m_view->askAndFind(); });
-    records->addSeparator();
-    add(tr("&Add"), tr("Ctrl+N"), [this] { m_view->addRecord(); });
-    add(tr("&Delete…"), tr("Ctrl+Del"), [this] { m_view->askAndDelete(); });
-    records->addSeparator();
-    add(tr("&Close"), tr("Ctrl+W"), [this] { close(); });
+    const EntrySession &session = *m_session;
+    const auto always = [] { return true; };
+    if (!session.form().rowsFrom.isEmpty()) {
+        add(
+            tr("&Save"), tr("Ctrl+S"), [this] { m_session->saving().save(); }, [&] { return session.hasUnsaved(); });
+        add(
+            tr("&Take back"), tr("Ctrl+Backspace"), [this] { m_session->takingBack().takeBack(); },
+            [&] { return session.takingBack().canTakeBack(); });
+        records->addSeparator();
+        add(
+            tr("&First"), tr("Ctrl+Home"), [this] { m_session->moves().goFirst(); },
+            [&] { return session.moves().canGoBack(); });
+        add(
+            tr("&Previous"), tr("PgUp"), [this] { m_session->moves().goPrevious(); },
+            [&] { return session.moves().canGoBack(); });
+        add(
+            tr("&Next"), tr("PgDown"), [this] { m_session->moves().goNext(); },
+            [&] { return session.moves().canGoOn(); });
+        add(
+            tr("&Last"), tr("Ctrl+End"), [this] { m_session->moves().goLast(); },
+            [&] { return session.moves().canGoLast(); });
+        add(
+            tr("F&ind…"), tr("Ctrl+F"), [this] { m_view->askAndFind(); }, always);
+        records->addSeparator();
+        add(
+            tr("&Add"), tr("Ctrl+N"), [this] { m_view->addRecord(); }, [&] { return session.state().canAdd(); });
+        add(
+            tr("&Delete…"), tr("Ctrl+Del"), [this] { m_view->askAndDelete(); },
+            [&] { return session.state().canDelete(); });
+        records->addSeparator();
+    }
+    add(
+        tr("&Close"), tr("Ctrl+W"), [this] { close(); }, always);
 }
 
 void FormWindow::begin()
 {
-    show();
+    // Placed before it is shown, with room for a frame: the desktop then puts its frame where this says, and the title
+    // stays on the screen.
     const QRect screen = screenFor(parentWidget());
     const QRect over = parentWidget() ? parentWidget()->window()->frameGeometry() : screen;
-    QRect own = frameGeometry();
+    QRect own(QPoint(), size() + QSize(0, WindowFrame));
     own.moveCenter(over.center());
     own.moveLeft(std::clamp(own.x(), screen.x(), std::max(screen.x(), screen.right() - own.width())));
     own.moveTop(std::clamp(own.y(), screen.y(), std::max(screen.y(), screen.bottom() - own.height())));
     move(own.topLeft());
+    show();
     m_view->focusFirst();
 }
 

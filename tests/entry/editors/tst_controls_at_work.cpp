@@ -19,6 +19,7 @@
 #include "support/when_open.h"
 
 #include <QAbstractButton>
+#include <QAccessible>
 #include <QApplication>
 #include <QBuffer>
 #include <QLineEdit>
@@ -561,6 +562,66 @@ private Q_SLOTS:
             }
         }
         QVERIFY(named > 20);
+    }
+
+    void everyChoiceIsToldAndCanBeTakenByAReader_data()
+    {
+        QTest::addColumn<QString>("kind");
+        QTest::newRow("options") << "option-set";
+        QTest::newRow("list") << "list";
+    }
+    void everyChoiceIsToldAndCanBeTakenByAReader()
+    {
+        QFETCH(QString, kind);
+        Control choosing;
+        setFixedChoices(choosing, *choicesFromLines("on station\nadrift\nin depot = laid up\nwithdrawn", std::nullopt));
+        const ControlId box = add(kind, "status", choosing.settings.toJson());
+        open();
+        QAccessibleInterface *told = QAccessible::queryAccessibleInterface(m_view->widgetFor(box));
+        QVERIFY(told);
+        QCOMPARE(told->childCount(), 4);
+        QCOMPARE(told->text(QAccessible::Value), shown(box).words);
+        QAccessibleInterface *third = told->child(2);
+        QCOMPARE(third->text(QAccessible::Name), "laid up");
+        QCOMPARE(told->indexOfChild(third), 2);
+        QCOMPARE(told->childAt(third->rect().center().x(), third->rect().center().y()), third);
+        third->actionInterface()->doAction(QAccessibleActionInterface::pressAction());
+        QCOMPARE(m_session->state().value("status"), QVariant("in depot"));
+        QCOMPARE(told->text(QAccessible::Value), "laid up");
+        for (int i = 0; i < 4; ++i) {
+            const QAccessible::State state = told->child(i)->state();
+            QCOMPARE(state.checked || state.selected, i == 2);
+        }
+        m_session->takingBack().takeBack();
+    }
+
+    void buttonsThatGoNowhereAreGrey()
+    {
+        QHash<QString, ControlId> buttons;
+        for (const ButtonAction &action : buttonActions()) {
+            Control acting;
+            setButtonAction(acting, action);
+            buttons.insert(action.name, add("button", {}, acting.settings.toJson()));
+        }
+        m_form.bands[1].height = 1200;
+        open();
+        const auto usable = [&] {
+            QStringList names;
+            for (const char *name : {"go-first", "go-previous", "go-next", "go-last"}) {
+                if (button(buttons.value(name))->isEnabled()) {
+                    names.append(name);
+                }
+            }
+            return names.join(' ');
+        };
+        m_session->moves().goFirst();
+        QCOMPARE(usable(), "go-next go-last");
+        m_session->moves().goNext();
+        QCOMPARE(usable(), "go-first go-previous go-next go-last");
+        m_session->moves().goLast();
+        QTRY_COMPARE(usable(), "go-first go-previous");
+        m_session->moves().add();
+        QCOMPARE(usable(), "go-first go-previous go-last");
     }
 
     void buttonsDoTheirWork()

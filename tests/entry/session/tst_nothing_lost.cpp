@@ -275,6 +275,48 @@ private Q_SLOTS:
 
     // ------------------------------------------------------------ rows that leave
 
+    void anEmptyTableSaysSoInTheStrip()
+    {
+        database("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT NOT NULL)");
+        draft("t");
+        start();
+        RecordStrip strip(m_session.get());
+        strip.resize(900, 40);
+        strip.show();
+        const auto isUsable = [&](const char *name) { return strip.findChild<QPushButton *>(name)->isEnabled(); };
+        const QList<const char *> moves{"goFirst", "goPrevious", "goNext", "goLast"};
+        QTRY_VERIFY(std::none_of(moves.begin(), moves.end(), isUsable)); // once they are counted
+        const auto labels = strip.findChildren<QLabel *>();
+        QVERIFY(std::any_of(labels.begin(), labels.end(),
+                            [](const QLabel *each) { return each->text() == "no records yet"; }));
+    }
+
+    // Whatever it says, and however narrow it is, no word in it is cut.
+    void theStripMakesRoomForWhatItSays_data()
+    {
+        QTest::addColumn<int>("width");
+        for (const int width : {420, 600, 800, 900, 1000, 1280}) {
+            QTest::addRow("%d px", width) << width;
+        }
+    }
+    void theStripMakesRoomForWhatItSays()
+    {
+        QFETCH(int, width);
+        fairway();
+        draft("contractor");
+        start();
+        RecordStrip strip(m_session.get());
+        strip.resize(width, 40);
+        strip.show();
+        m_session->typing().type(field("name"), "Another");
+        QCoreApplication::processEvents();
+        const auto *state = strip.findChild<QLabel *>("unsaved");
+        QCOMPARE(state->text(), "Changed, not saved");
+        QVERIFY(state->width() >= state->sizeHint().width());
+        QVERIFY(state->geometry().right() < strip.width());
+        m_session->takingBack().takeBack();
+    }
+
     void aRowThatLeavesItsRowsIsSaid()
     {
         database("CREATE TABLE t (id INTEGER PRIMARY KEY, name TEXT, town TEXT); "
@@ -286,6 +328,7 @@ private Q_SLOTS:
         start();
         m_session->typing().type(field("town"), "y");
         QVERIFY(m_session->saving().save());
+        QVERIFY(m_session->state().messages.size() == 1 && m_session->state().messages.first().isNote);
         QVERIFY2(m_said.contains("does not belong to the rows of this form any more"), qPrintable(m_said));
         QCOMPARE(words("town"), "y"); // as stored, not as it was
         QCOMPARE(ask("SELECT town FROM t WHERE id = 1"), "y");

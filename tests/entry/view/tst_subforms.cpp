@@ -1,4 +1,5 @@
 // Rows under one another and rows that belong to a record, at work: with the session alone and with real widgets.
+#include "core/arrange/grouping.h"
 #include "core/draft/draft.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/total.h"
@@ -475,6 +476,46 @@ private Q_SLOTS:
         // Page Down among the rows means the rows, not the record.
         QTest::keyClick(innerBox("part_fitted", "quantity"), Qt::Key_PageDown);
         QCOMPARE(m_session->position().value_or(-1), 2);
+    }
+
+    // Page keys with Ctrl mean the pages around the rows, and never another record or row.
+    void pagesAreTurnedFromAmongTheRows()
+    {
+        begin("visit", Arrangement::Columnar);
+        const ControlId remarks = find(m_form, "remarks")->id;
+        const auto [paged, tabs] = withContainer(m_form, {remarks}, "tab-pages");
+        m_session->setForm(m_form = paged);
+        show();
+        m_session->moves().goTo(2);
+        innerBox("part_fitted", "quantity")->setFocus();
+        const QString row = rowsOf("part_fitted")->values().recordWords();
+        const auto press = [](int key) {
+            QTest::keyClick(QApplication::focusWidget(), Qt::Key(key), Qt::ControlModifier);
+        };
+        press(Qt::Key_PageDown);
+        QCOMPARE(frontPage(*m_form.controls.find(tabs), m_view->frontPages()), 2);
+        press(Qt::Key_PageUp);
+        QCOMPARE(frontPage(*m_form.controls.find(tabs), m_view->frontPages()), 1);
+        QCOMPARE(m_session->position().value_or(-1), 2);
+        QCOMPARE(rowsOf("part_fitted")->values().recordWords(), row);
+    }
+
+    // What was added last comes back at once, though going on has begun a blank row behind it.
+    void aBlankRowIsNoStepOfItsOwn()
+    {
+        begin("visit", Arrangement::Columnar);
+        show();
+        m_session->moves().goTo(2);
+        EntrySession *parts = rowsOf("part_fitted");
+        const QString before = ask("SELECT * FROM part_fitted");
+        QVERIFY(parts->moves().add());
+        parts->typing().type(*find(parts->form(), "line_no"), "77");
+        parts->typing().chooseRow(*find(parts->form(), "part_no"), {ask("SELECT min(part_no) FROM part")});
+        parts->typing().type(*find(parts->form(), "unit_price"), "1");
+        QVERIFY(parts->moves().add());
+        QVERIFY(ask("SELECT * FROM part_fitted") != before);
+        QVERIFY(parts->takingBack().takeBack());
+        QCOMPARE(ask("SELECT * FROM part_fitted"), before);
     }
 
     void aRecordThatIsRefusedKeepsTheKeyboard()

@@ -5,7 +5,7 @@ namespace nabblet {
 ButtonAction goFirstAction()
 {
     return {QStringLiteral("go-first"), QT_TRANSLATE_NOOP("ButtonActions", "Go to the first record"),
-            QT_TRANSLATE_NOOP("ButtonActions", "First"), [](const FormAtWork &form) { return form.hasRecord(); },
+            QT_TRANSLATE_NOOP("ButtonActions", "First"), [](const FormAtWork &form) { return form.canGoBack(); },
             [](FormAtWork &form) { form.goFirst(); }};
 }
 

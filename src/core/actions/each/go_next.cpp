@@ -5,7 +5,7 @@ namespace nabblet {
 ButtonAction goNextAction()
 {
     return {QStringLiteral("go-next"), QT_TRANSLATE_NOOP("ButtonActions", "Go to the next record"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Next"), [](const FormAtWork &form) { return form.hasRecord(); },
+            QT_TRANSLATE_NOOP("ButtonActions", "Next"), [](const FormAtWork &form) { return form.canGoOn(); },
             [](FormAtWork &form) { form.goNext(); }};
 }
 

@@ -5,7 +5,7 @@ namespace nabblet {
 ButtonAction goPreviousAction()
 {
     return {QStringLiteral("go-previous"), QT_TRANSLATE_NOOP("ButtonActions", "Go one record back"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Previous"), [](const FormAtWork &form) { return form.hasRecord(); },
+            QT_TRANSLATE_NOOP("ButtonActions", "Previous"), [](const FormAtWork &form) { return form.canGoBack(); },
             [](FormAtWork &form) { form.goPrevious(); }};
 }
 

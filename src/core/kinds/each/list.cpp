@@ -156,6 +156,13 @@ int listLinesInSight(const Control &control)
     return std::max(1, (control.place.height() - 2 * Edge) / ListLine);
 }
 
+QRect listLinePlace(const Control &control, const Shown &shown, int line)
+{
+    const int inSight = line - firstLineInSight(control, shown);
+    const bool isInSight = inSight >= 0 && inSight < listLinesInSight(control);
+    return isInSight ? QRect(Edge, Edge + inSight * ListLine, control.place.width() - 2 * Edge, ListLine) : QRect();
+}
+
 int listLineAt(const Control &control, const Shown &shown, QPoint at)
 {
     const int inSight = (at.y() - Edge) / ListLine;
