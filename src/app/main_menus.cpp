@@ -93,9 +93,8 @@ void MainWindow::makeFileMenu()
         file, tr("Open the &demonstration"), QKeySequence(), [this] { openDemonstration(); }, nullptr);
     m_formsMenu = file->addMenu(tr("&Forms of this project"));
     connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
-    addCommand(
-        file, tr("Read the data&base again"), keys("Ctrl+Shift+D"), [this] { readDatabaseAgain(); },
-        &m_databaseActions);
+    m_readAgain = addCommand(
+        file, tr("Read the data&base again"), keys("Ctrl+Shift+D"), [this] { readDatabaseAgain(); }, nullptr);
     file->addSeparator();
     m_saveAction = addCommand(
         file, tr("&Save form"), QKeySequence::Save,

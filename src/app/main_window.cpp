@@ -573,6 +573,7 @@ void MainWindow::refreshActions()
     for (QAction *action : std::as_const(m_databaseActions)) {
         action->setEnabled(m_workspace.connection.has_value());
     }
+    m_readAgain->setEnabled(m_workspace.connection || !m_workspace.projectFolder.isEmpty());
     m_switch->setText(inEntry ? tr("&Design") : tr("&Entry"));
     m_saveAction->setText(inEntry ? tr("&Save record") : tr("&Save form"));
     // In Entry, undo belongs to the box that is typed in.

@@ -124,6 +124,7 @@ private:
     void chooseTracing();
     void makePages();
     void openWorkspace(const Workspace &workspace);
+    Workspace withDatabaseFound(Workspace workspace);
     void openForm(const QString &path);
     void takeDocument(const Form &form, const QString &path, bool isNew);
     void closeDocument();
@@ -198,6 +199,7 @@ private:
     QList<QAction *> m_entryActions;   // need a form in Entry
     QList<QAction *> m_controlActions; // need a control selected
     QList<QAction *> m_databaseActions;
+    QAction *m_readAgain = nullptr;
     QLabel *m_selectionStatus = nullptr;
     QLabel *m_gridStatus = nullptr;
     QLabel *m_databaseStatus = nullptr;

@@ -53,7 +53,7 @@ void MainWindow::openPath(const QString &path)
             complain(workspace.error());
             return;
         }
-        openWorkspace(*workspace);
+        openWorkspace(withDatabaseFound(*workspace));
         if (m_workspace.connection && offerUnsaved()) {
             break;
         }
@@ -70,7 +70,7 @@ void MainWindow::openPath(const QString &path)
     case PathKind::Form: {
         const Result<Workspace> workspace = openWorkspaceOfForm(path);
         if (workspace) {
-            openWorkspace(*workspace);
+            openWorkspace(withDatabaseFound(*workspace));
         } else {
             openWorkspace(Workspace()); // not the database of whatever was open before
             complain(workspace.error());
@@ -100,13 +100,39 @@ void MainWindow::openWorkspace(const Workspace &workspace)
     watchDatabase();
     m_catalogue->clearFilter();
     m_catalogue->setCatalogue(workspace.catalogue, addressTitle(workspace.address));
+    m_catalogue->sayWhyEmpty(workspace.connection ? QString() : workspace.databaseError.sentence);
     m_pages->setCurrentWidget(m_startPage);
     refreshNames();
     refreshActions();
     refreshStatus();
-    if (!workspace.connection && !workspace.databaseError.sentence.isEmpty()) {
-        complain(workspace.databaseError);
+}
+
+// A project whose database is not there: the person may say where it is now, and the project remembers it.
+Workspace MainWindow::withDatabaseFound(Workspace workspace)
+{
+    while (!workspace.connection && !workspace.projectFolder.isEmpty()) {
+        const int answer =
+            ask({tr("Database"),
+                 workspace.databaseError.sentence,
+                 tr("Forms can be designed without it. Records can be seen and entered once it is there; "
+                    "“Read the database again” in the File menu then takes it up."),
+                 {tr("Choose the database…"), tr("Go on without it")},
+                 0,
+                 1},
+                this);
+        const QString file =
+            answer == 0 ? QFileDialog::getOpenFileName(this, tr("The database of “%1”").arg(workspace.project.name),
+                                                       workspace.projectFolder,
+                                                       tr("Databases (*.db *.sqlite *.sqlite3);;All files (*)"))
+                        : QString();
+        if (file.isEmpty()) {
+            break;
+        }
+        if (const Outcome chosen = chooseDatabase(workspace, file); !chosen) {
+            complain(chosen.error());
+        }
     }
+    return workspace;
 }
 
 void MainWindow::openForm(const QString &path)
@@ -310,6 +336,14 @@ void MainWindow::takeCatalogue(const Catalogue &catalogue)
 void MainWindow::readDatabaseAgain()
 {
     if (!m_workspace.connection) {
+        const QString form = m_document ? m_document->path() : QString();
+        const Result<Workspace> again = openProjectFolder(m_workspace.projectFolder);
+        if (again && mayLetGo()) {
+            openWorkspace(withDatabaseFound(*again));
+            if (!form.isEmpty()) {
+                openForm(form);
+            }
+        }
         return;
     }
     const Result<Catalogue> catalogue = m_workspace.connection->readCatalogue();

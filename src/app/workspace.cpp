@@ -57,6 +57,23 @@ Result<Workspace> openDatabaseFile(const QString &file)
     return workspace;
 }
 
+Outcome chooseDatabase(Workspace &workspace, const QString &file)
+{
+    Result<Workspace> other = openDatabaseFile(file);
+    if (!other) {
+        return other.error();
+    }
+    Project project = workspace.project;
+    project.database = relativeTo(other->address, workspace.projectFolder);
+    Outcome saved = saveProject(workspace.projectFolder, project);
+    if (saved) {
+        other->project = project;
+        other->projectFolder = workspace.projectFolder;
+        workspace = *other;
+    }
+    return saved;
+}
+
 Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &databaseFile)
 {
     if (!databaseFile.isEmpty()) {

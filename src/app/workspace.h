@@ -26,6 +26,10 @@ Result<Workspace> openProjectFolder(const QString &folder);
 // Opens a database file by itself.
 Result<Workspace> openDatabaseFile(const QString &file);
 
+// Has a project work on that database from now on, and its file say so. The error says why not; the project is as it
+// was.
+Outcome chooseDatabase(Workspace &workspace, const QString &file);
+
 // What a form file belongs to: its project, or with databaseFile given that database. The error says that there is
 // neither.
 Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &databaseFile = {});

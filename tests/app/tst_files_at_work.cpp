@@ -175,6 +175,47 @@ private Q_SLOTS:
         QCOMPARE(hidden(), 0);
     }
 
+    // The database is looked for, chosen anew or read again once it is back; the project remembers where it is.
+    void aDatabaseThatWasMovedIsFoundAgain()
+    {
+        const QString database = m_project + "/fairway.db";
+        const QString moved = m_folder.filePath("moved.db");
+        QFile::remove(moved);
+        QVERIFY(QFile::rename(database, moved));
+        QStringList answers;
+        QTimer hand;
+        connect(&hand, &QTimer::timeout, [&] {
+            if (auto *question = qobject_cast<QMessageBox *>(QApplication::activeModalWidget())) {
+                const QString answer = answers.isEmpty() ? "answer1" : answers.takeFirst();
+                question->findChild<QPushButton *>(answer)->click();
+            } else if (auto *dialog = qobject_cast<QFileDialog *>(QApplication::activeModalWidget())) {
+                dialog->findChild<QLineEdit *>("fileNameEdit")->setText(moved);
+                QMetaObject::invokeMethod(dialog, "accept");
+            }
+        });
+        hand.start(5);
+        MainWindow window;
+        window.show();
+        window.openPath(m_project); // goes on without it
+        QVERIFY(window.document());
+        QVERIFY(!window.session());
+        // It is back, and read again.
+        QVERIFY(QFile::copy(moved, database));
+        window.readDatabaseAgain();
+        QVERIFY(window.session());
+        QCOMPARE(QFileInfo(window.document()->path()).completeBaseName(), "buoy");
+        // Gone for good: chosen anew, which the project remembers.
+        QVERIFY(QFile::remove(database));
+        answers = {"answer0"};
+        MainWindow other;
+        other.openPath(formPath("buoy"));
+        QVERIFY(other.session());
+        MainWindow third;
+        third.openPath(m_project);
+        QVERIFY(third.session());
+        QVERIFY(answers.isEmpty());
+    }
+
     void escapeInTheSheetAsksOnceChoicesWereMade()
     {
         MainWindow window;

@@ -4,6 +4,7 @@
 #include <QApplication>
 #include <QDrag>
 #include <QHeaderView>
+#include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
 #include <QMouseEvent>
@@ -126,8 +127,12 @@ QStringList notesOf(const Table &table, const Column &column)
 } // namespace
 
 CataloguePanel::CataloguePanel(QWidget *parent)
-    : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_tree(new QTreeWidget)
+    : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_tree(new QTreeWidget), m_why(new QLabel)
 {
+    m_why->setObjectName(QStringLiteral("faint"));
+    m_why->setWordWrap(true);
+    m_why->setTextFormat(Qt::PlainText);
+    m_why->hide();
     m_filter->setPlaceholderText(tr("Filter tables and columns"));
     clearOnceTyped(m_filter);
     m_tree->setHeaderHidden(true);
@@ -146,6 +151,7 @@ CataloguePanel::CataloguePanel(QWidget *parent)
     connect(m_tree, &QTreeWidget::customContextMenuRequested, this, &CataloguePanel::showMenu);
     contents()->setContentsMargins(8, 8, 8, 8);
     contents()->addWidget(m_filter);
+    contents()->addWidget(m_why);
     contents()->addWidget(m_tree, 1);
     connect(m_filter, &QLineEdit::textChanged, this, &CataloguePanel::filter);
     connect(m_tree, &QTreeWidget::itemClicked, this, [this](const QTreeWidgetItem *item) {
@@ -163,6 +169,15 @@ CataloguePanel::CataloguePanel(QWidget *parent)
             Q_EMIT columnsActivated(chosen.table, chosen.columns);
         }
     });
+}
+
+void CataloguePanel::sayWhyEmpty(const QString &sentence)
+{
+    // A path has nowhere to be broken by itself.
+    QString breakable = sentence;
+    m_why->setText(breakable.replace(u'/', QStringLiteral("/\u200b")));
+    m_why->setAccessibleName(sentence);
+    m_why->setVisible(!sentence.isEmpty());
 }
 
 void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &databaseName)

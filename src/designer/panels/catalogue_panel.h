@@ -9,6 +9,7 @@
 #include "designer/panels/panel.h"
 #include "entry/theme/theme.h"
 
+class QLabel;
 class QLineEdit;
 class QTreeWidget;
 class QTreeWidgetItem;
@@ -23,6 +24,8 @@ public:
     explicit CataloguePanel(QWidget *parent = nullptr);
 
     void setCatalogue(const Catalogue &catalogue, const QString &databaseName);
+    // Why there is nothing in it; an empty sentence for no reason.
+    void sayWhyEmpty(const QString &sentence);
     // Brings the dots in step with a form and opens its table.
     void setForm(const Form &form);
     // Columns of the form's rows that fill themselves, since the rows belong to another record.
@@ -60,6 +63,7 @@ private:
     Theme m_theme = Theme::Light;
     QLineEdit *m_filter;
     QTreeWidget *m_tree;
+    QLabel *m_why;
     QList<QTreeWidgetItem *> m_order; // of choosing
     QPoint m_pressedAt;
 };
