@@ -299,7 +299,7 @@ void NewFormDialog::chooseSource()
     m_from = from;
     m_selectPanel->setVisible(from == From::Select);
     constexpr int ChildrenRoom = 96; // px; less where a SELECT stands above, so that the sheet stays on the screen
-    constexpr int ChildrenRoomBelowSelect = 56;
+    constexpr int ChildrenRoomBelowSelect = 52;
     m_children->setFixedHeight(from == From::Select ? ChildrenRoomBelowSelect : ChildrenRoom);
     enableRows(from == From::Table || from == From::Select);
     m_columnsOfBoxes->setEnabled(from != From::Nothing);

@@ -123,6 +123,8 @@ QWidget *NewFormDialog::makeColumns()
     panel->contents()->addWidget(m_columnsOf);
     m_columns = new PlanColumns;
     m_columns->setTheme(m_appearance.theme());
+    constexpr int LeastColumns = 72; // px, two of them below their heads
+    m_columns->setMinimumHeight(LeastColumns);
     auto *row = new QHBoxLayout;
     row->setSpacing(6);
     const auto take = [&](const QString &words, PlanColumns::Take which, const char *name) {
