@@ -181,6 +181,10 @@ void MainWindow::makeSelectMenu()
         const Control *lead = form.controls.find(selection.lead());
         return lead ? controlsOfKind(form, lead->kind) : QList<ControlId>();
     });
+    choose(tr("The ro&w"), keys("Ctrl+Alt+Shift+W"), menu,
+           [](const Form &form, const Selection &selection) { return controlsOfRow(form, selection.lead()); });
+    choose(tr("The colu&mn"), keys("Ctrl+Alt+Shift+M"), menu,
+           [](const Form &form, const Selection &selection) { return controlsOfColumn(form, selection.lead()); });
     choose(tr("All of this &band"), keys("Ctrl+Shift+B"), menu, [](const Form &form, const Selection &selection) {
         const Control *lead = form.controls.find(selection.lead());
         return controlsInBand(form, lead ? lead->band : selection.band().value_or(BandRole::Body));

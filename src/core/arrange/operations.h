@@ -27,7 +27,8 @@
     GROUP(rowOperations)                                                                                               \
     GROUP(groupOperations)                                                                                             \
     GROUP(tidyOperations)                                                                                              \
-    GROUP(flowOperations)
+    GROUP(flowOperations)                                                                                              \
+    GROUP(arrangementOperations)
 
 namespace nabblet {
 

@@ -3,10 +3,13 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/arrange/lines.h"
+#include "core/arrange/moving.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/strips.h"
 #include "core/arrange/structure.h"
+#include "core/kinds/kind.h"
+#include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
 #include <QMap>
@@ -109,6 +112,130 @@ Form insertColumn(const ArrangeContext &context)
     return there.lead < 0 ? context.form
                           : withRoomAcross(context.form, there.items.at(there.lead).whole.x(),
                                            onGridAtOrAfter(5 * LineHeight, context.form.grid.pitch));
+}
+
+// The lead and what stands under and over it in its area: boxes that begin where it does.
+QList<int> columnOfLead(const Found &there)
+{
+    QList<int> members;
+    for (int i = 0; i < there.items.size(); ++i) {
+        if (there.lead >= 0 && there.items.at(i).place.x() == there.items.at(there.lead).place.x()) {
+            members.append(i);
+        }
+    }
+    return members;
+}
+
+QList<ControlId> controlsOf(const Found &there, const QList<int> &members)
+{
+    QList<ControlId> controls;
+    for (const int member : members) {
+        controls.append(there.items.at(member).control);
+    }
+    return controls;
+}
+
+Form insertColumnBehind(const ArrangeContext &context)
+{
+    const Found there = found(context);
+    if (there.lead < 0) {
+        return context.form;
+    }
+    int end = 0;
+    for (const int member : columnOfLead(there)) {
+        end = std::max(end, rightOf(there.items.at(member).whole));
+    }
+    return withRoomAcross(context.form, end, onGridAtOrAfter(5 * LineHeight, context.form.grid.pitch));
+}
+
+// The row goes, and what stands below it closes up.
+Form removeRow(const ArrangeContext &context)
+{
+    const Found there = found(context);
+    if (there.row < 0) {
+        return context.form;
+    }
+    const FieldRow &row = there.rows.at(there.row);
+    const Area area = there.items.at(there.lead).area;
+    const bool isLast = there.row + 1 == there.rows.size();
+    const int next = isLast ? row.bottom : there.rows.at(there.row + 1).top;
+    // What reaches down beside the row from above keeps what is below where it is.
+    int reaching = row.top;
+    for (qsizetype i = 0; i < there.row; ++i) {
+        reaching = std::max(reaching, there.rows.at(i).bottom);
+    }
+    const int by = std::max(0, next - std::max(row.top, reaching));
+    const Form without = deleteControls(context.form, controlsOf(there, row.members));
+    return isLast ? without
+                  : withRoomDown(without, area, next,
+                                 -by / std::max(1, context.form.grid.pitch) * context.form.grid.pitch);
+}
+
+// The column goes, and what stands right of it closes up as far as there is room.
+Form removeColumn(const ArrangeContext &context)
+{
+    const Found there = found(context);
+    if (there.lead < 0) {
+        return context.form;
+    }
+    const QList<int> members = columnOfLead(there);
+    int start = there.items.at(there.lead).whole.x();
+    for (const int member : members) {
+        start = std::min(start, there.items.at(member).whole.x());
+    }
+    const Form without = deleteControls(context.form, controlsOf(there, members));
+    int next = without.width;
+    for (const Arranged &item : arrangedIn(without, there.items.at(there.lead).area)) {
+        next = item.whole.x() > start ? std::min(next, item.whole.x()) : next;
+    }
+    const int by = next < without.width ? std::min(freeLeftOf(without, next), next - start) : 0;
+    return by > 0 ? withRoomAcross(without, next, -by / std::max(1, context.form.grid.pitch) * context.form.grid.pitch)
+                  : without;
+}
+
+QString noRoomToSplit(const ArrangeContext &context)
+{
+    if (!needsBox(context).isEmpty()) {
+        return needsBox(context);
+    }
+    const Arranged lead = context.arranged().last();
+    const Control *control = context.form.controls.find(lead.control);
+    const int count = std::max(2, context.columns);
+    const int least = count * 3 * LeastSize + (count - 1) * context.form.grid.pitch;
+    return holdsOthers(*control) || lead.isCaption ? Texts::tr("Select one box.")
+           : lead.place.width() < least            ? Texts::tr("It is too narrow for so many.")
+                                                   : QString();
+}
+
+// The lead's place is parted into as many as the columns chosen; the new boxes are of its kind and show nothing yet.
+Form split(const ArrangeContext &context)
+{
+    const Arranged lead = context.arranged().last();
+    const int count = std::max(2, context.columns);
+    const int pitch = std::max(1, context.form.grid.pitch);
+    Form form = context.form;
+    const Control whole = *form.controls.find(lead.control);
+    NamePool names(controlNames(form));
+    const int room = lead.place.width() - (count - 1) * pitch;
+    const auto startOf = [&](int i) { return lead.place.x() + onGrid(room * i / count, pitch) + i * pitch; };
+    for (int i = 0; i < count; ++i) {
+        Control part = whole;
+        const int end = i + 1 == count ? rightOf(lead.place) : startOf(i + 1) - pitch;
+        part.place = QRect(startOf(i), lead.place.y(), std::max(LeastSize, end - startOf(i)), lead.place.height());
+        if (i > 0) {
+            part.id = nextControlId(form);
+            part.column.clear();
+            part.name = names.take(kindNamed(part.kind).shortName);
+            part.rides.left = FixedRail::None;
+        }
+        part.rides.right = i + 1 == count ? whole.rides.right : FixedRail::None;
+        if (i == 0) {
+            form.controls.replace(form.controls.indexOf(part.id), part);
+        } else {
+            form.controls.append(withRidesByPlace(form, part));
+        }
+    }
+    return grownToHold(inNestingOrder(form));
 }
 
 QString noEmptyRows(const ArrangeContext &context)
@@ -461,6 +588,42 @@ Form withRoomAcross(const Form &form, int x, int distance)
     return grownToHold(result);
 }
 
+int freeLeftOf(const Form &form, int x)
+{
+    constexpr int BetweenColumns = 24; // px
+    const int pitch = std::max(1, form.grid.pitch);
+    int free = form.width;
+    for (const Area &area : areasOf(form)) {
+        const Control *around = form.controls.find(area.container);
+        if (around && around->place.x() >= x) {
+            continue; // moves as a whole
+        }
+        QList<const Control *> staying;
+        QList<const Control *> moving;
+        for (const Control &control : form.controls) {
+            if (areaOf(control) == area) {
+                (control.place.x() >= x ? moving : staying).append(&control);
+            }
+        }
+        const int start = roomOf(form, area).x() + (area.container == 0 ? 2 * pitch : 0);
+        for (const Control *mover : std::as_const(moving)) {
+            int until = start;
+            for (const Control *other : std::as_const(staying)) {
+                const bool isBeside = other->place.y() < bottomOf(mover->place) + pitch &&
+                                      mover->place.y() < bottomOf(other->place) + pitch;
+                until = isBeside ? std::max(until, rightOf(other->place) + BetweenColumns) : until;
+            }
+            free = std::min(free, mover->place.x() - until);
+        }
+        for (const Control *other : std::as_const(staying)) { // and what reaches farther stays on the form
+            const bool isStretching = other->rides.right == FixedRail::FormRight;
+            const bool reaches = rightOf(other->place) > x && !isStretching && !holdsOthers(*other);
+            free = reaches ? std::min(free, form.width - rightOf(other->place)) : free;
+        }
+    }
+    return std::max(0, free / pitch * pitch);
+}
+
 int emptyRowsHeight(const Form &form, const Area &area)
 {
     int height = 0;
@@ -506,6 +669,19 @@ QList<ArrangeOperation> rowOperations()
          insertRowBelow, "Ctrl+Alt+Shift+I"},
         {QStringLiteral("insert-column"), QT_TRANSLATE_NOOP("Arrange", "Insert a column before"),
          QT_TRANSLATE_NOOP("Arrange", "The lead and all to the right of it make room."), Group, needsOne, insertColumn},
+        {QStringLiteral("insert-column-behind"), QT_TRANSLATE_NOOP("Arrange", "Insert a column behind"),
+         QT_TRANSLATE_NOOP("Arrange", "All behind the lead's column makes room."), Group, needsOne, insertColumnBehind},
+        {QStringLiteral("remove-row"), QT_TRANSLATE_NOOP("Arrange", "Take the row out"),
+         QT_TRANSLATE_NOOP("Arrange", "The lead's row goes with all in it, and what stands below closes up."), Group,
+         needsOne, removeRow, "Ctrl+Shift+Del"},
+        {QStringLiteral("remove-column"), QT_TRANSLATE_NOOP("Arrange", "Take the column out"),
+         QT_TRANSLATE_NOOP("Arrange",
+                           "The boxes under and over the lead go with it, and what stands behind closes up."),
+         Group, needsOne, removeColumn},
+        {QStringLiteral("split-field"), QT_TRANSLATE_NOOP("Arrange", "Part the field"),
+         QT_TRANSLATE_NOOP("Arrange",
+                           "The lead's place is parted into as many boxes of its kind as the columns chosen."),
+         Group, noRoomToSplit, split},
         {QStringLiteral("close-up-rows"), QT_TRANSLATE_NOOP("Arrange", "Remove empty rows"),
          QT_TRANSLATE_NOOP("Arrange", "Rows close up over empty strips of the form."), Group, noEmptyRows, closeUp,
          "Ctrl+Alt+X",

@@ -16,6 +16,9 @@ Form withRoomsDown(const Form &form, const Area &area, const QMap<int, int> &roo
 // with it.
 Form withRoomAcross(const Form &form, int x, int distance);
 
+// How far what begins at x or right of it can move to the left without coming too near to what stays, px on the grid.
+int freeLeftOf(const Form &form, int x);
+
 // Takes out the empty strips of an area that are higher than the usual gap between rows.
 Form withRowsClosedUp(const Form &form, const Area &area);
 // The height of the empty strips that withRowsClosedUp() would take out, px.

@@ -128,7 +128,14 @@ int usualRowGap(const QList<Arranged> &items, const QList<FieldRow> &rows, int p
                     }
                 }
             }
-            if (gap && *gap <= 2 * LineHeight) {
+            // A row that stands wholly in between, elsewhere, says that they are no neighbours.
+            const bool isSkipping =
+                gap && std::any_of(rows.begin() + r + 1, rows.begin() + std::min(rows.size(), r + Looked),
+                                   [&](const FieldRow &between) {
+                                       return between.top >= bottomOf(upper) &&
+                                              between.bottom <= bottomOf(upper) + *gap;
+                                   });
+            if (gap && !isSkipping && *gap <= 2 * LineHeight) {
                 counts[onGrid(*gap, std::max(1, pitch))] += *gap >= 0 ? 1 : 0;
                 gaps.append(*gap);
             }
@@ -140,6 +147,9 @@ int usualRowGap(const QList<Arranged> &items, const QList<FieldRow> &rows, int p
     }
     // Where they stand so roughly that no gap is usual, what is in the middle of those in the middle: what is too much
     // above one is too little below it.
+    if (gaps.isEmpty()) {
+        return most;
+    }
     std::sort(gaps.begin(), gaps.end());
     const qsizetype cut = gaps.size() / 8;
     const int sum = std::accumulate(gaps.begin() + cut, gaps.end() - cut, 0);

@@ -12,9 +12,13 @@ namespace nabblet {
 // nothing.
 Form tidied(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure);
 
-// Puts the fields named, in their tab order, into so many columns of about equal height, each with room for its
-// captions; what stands right behind a field goes with it, and what is wide gets the whole width. What stood below
-// follows. All of one band.
-Form flowed(const Form &form, const QList<ControlId> &controls, int columns, const TextMeasure &measure);
+// Whether columns are filled one after the other, or row by row across them.
+enum class FlowWay { Down, Across };
+
+// Puts the fields named, as they read, into so many columns of about equal height, each with room for its captions;
+// what stands right behind a field goes with it, and what is wide gets the whole width. What stood below follows. All
+// of one band. Filled across, they go by rows from then on, and so does Tab; filled down again, as the form reads.
+Form flowed(const Form &form, const QList<ControlId> &controls, int columns, const TextMeasure &measure,
+            FlowWay way = FlowWay::Down);
 
 } // namespace nabblet

@@ -3,6 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/rows.h"
+#include "core/arrange/structure.h"
 #include "core/kinds/kind.h"
 
 #include <QSet>
@@ -177,6 +178,39 @@ QList<ControlId> controlsInBand(const Form &form, BandRole band)
 QList<ControlId> controlsOfKind(const Form &form, const QString &kind)
 {
     return thoseThat(form, [&](const Control &control) { return control.kind == kind; });
+}
+
+QList<ControlId> controlsOfRow(const Form &form, ControlId of)
+{
+    const Control *lead = form.controls.find(of);
+    const QList<Arranged> items = lead ? arrangedIn(form, areaOf(*lead)) : QList<Arranged>();
+    for (const FieldRow &row : fieldRows(items)) {
+        QList<ControlId> controls;
+        bool isOfLead = false;
+        for (const int member : row.members) {
+            controls.append(items.at(member).control);
+            isOfLead = isOfLead || items.at(member).control == of || items.at(member).other == of;
+        }
+        if (isOfLead) {
+            return controls;
+        }
+    }
+    return {};
+}
+
+QList<ControlId> controlsOfColumn(const Form &form, ControlId of)
+{
+    const Control *lead = form.controls.find(of);
+    const QList<Arranged> items = lead ? arrangedIn(form, areaOf(*lead)) : QList<Arranged>();
+    const auto own = std::find_if(items.begin(), items.end(),
+                                  [&](const Arranged &item) { return item.control == of || item.other == of; });
+    QList<ControlId> controls;
+    for (const Arranged &item : items) {
+        if (own != items.end() && item.place.x() == own->place.x()) {
+            controls.append(item.control);
+        }
+    }
+    return controls;
 }
 
 QList<ControlId> captionsAmong(const Form &form, const QList<ControlId> &controls)

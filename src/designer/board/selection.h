@@ -71,6 +71,9 @@ QList<ControlId> controlsBetween(const Form &form, ControlId from, ControlId to)
 // The selection seen by a command of the menu.
 QList<ControlId> controlsInBand(const Form &form, BandRole band);
 QList<ControlId> controlsOfKind(const Form &form, const QString &kind);
+// What stands in one row with a control, and what begins where it does, under it and over it in its area.
+QList<ControlId> controlsOfRow(const Form &form, ControlId of);
+QList<ControlId> controlsOfColumn(const Form &form, ControlId of);
 // The captions, or the boxes, among the controls named, or of the whole form where none is.
 QList<ControlId> captionsAmong(const Form &form, const QList<ControlId> &controls);
 QList<ControlId> boxesAmong(const Form &form, const QList<ControlId> &controls);

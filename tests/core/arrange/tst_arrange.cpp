@@ -89,6 +89,62 @@ private Q_SLOTS:
         QVERIFY(ids.size() > 40);
     }
 
+    // The parts fill the place that was parted, a grid step apart, and are as wide as one another.
+    void aPartedFieldFillsItsPlace()
+    {
+        for (int count = 2; count <= 6; ++count) {
+            Form form = samples::columnOfFields(4);
+            Control wide = *form.controls.find(3);
+            wide.rides = {};
+            wide.place.setWidth(300);
+            form.controls.replace(form.controls.indexOf(3), wide);
+            form.width = 600;
+            ArrangeContext context = contextOf(form, {3});
+            context.columns = count;
+            const Form after = findArrangeOperation("split-field")->apply(context);
+            QCOMPARE(after.controls.size(), form.controls.size() + count - 1);
+            QList<QRect> parts{placeOf(after, 3)};
+            for (const Control &control : after.controls) {
+                if (!form.controls.find(control.id)) {
+                    parts.append(control.place);
+                    QVERIFY(control.column.isEmpty());
+                    QCOMPARE(control.kind, wide.kind);
+                }
+            }
+            std::sort(parts.begin(), parts.end(), [](const QRect &a, const QRect &b) { return a.x() < b.x(); });
+            QCOMPARE(parts.first().x(), wide.place.x());
+            QCOMPARE(rightOf(parts.last()), rightOf(wide.place));
+            for (int i = 1; i < count; ++i) {
+                QCOMPARE(parts.at(i).x() - rightOf(parts.at(i - 1)), form.grid.pitch);
+                QVERIFY(std::abs(parts.at(i).width() - parts.at(0).width()) <= form.grid.pitch);
+                QCOMPARE(parts.at(i).height(), wide.place.height());
+            }
+        }
+        ArrangeContext narrow = contextOf(samples::columnOfFields(4), {3});
+        narrow.columns = 40;
+        QVERIFY(!findArrangeOperation("split-field")->whyNot(narrow).isEmpty());
+    }
+
+    // A column that was inserted, on either side, and taken out again leaves the form as it was.
+    void rowsAndColumnsAreTakenOut()
+    {
+        Form form = samples::columnOfFields(6);
+        const Form without = applied(contextOf(form, {5}), "remove-row");
+        QVERIFY(!without.controls.find(5) && !without.controls.find(6));
+        QCOMPARE(placeOf(without, 7).y(), placeOf(form, 5).y()); // what stood below has its place
+        QCOMPARE(placeOf(without, 3), placeOf(form, 3));
+        const Form last = applied(contextOf(form, {11}), "remove-row");
+        QCOMPARE(placeOf(last, 9), placeOf(form, 9));
+        const Form two = flowed(form, allOf(form), 2, m_measure);
+        const int first = placeOf(two, 1).x();
+        const Form column = applied(contextOf(two, {1}), "remove-column");
+        QCOMPARE(column.controls.size(), qsizetype(6));
+        for (const Control &control : column.controls) {
+            QVERIFY(isCaption(control) || control.place.x() <= first + 8);
+        }
+        QVERIFY(column.width < two.width);
+    }
+
     void twoChangePlacesAndBack()
     {
         QRandomGenerator random(12);
@@ -158,12 +214,13 @@ private Q_SLOTS:
                     continue;
                 }
                 const Form after = operation.apply(context);
-                const bool takesAway = operation.id == "caption-remove";
-                QVERIFY2(takesAway || after.controls.size() == form.controls.size(), qPrintable(operation.id));
+                const bool takesAway = operation.id == "caption-remove" || operation.id.startsWith("remove-");
+                const bool adds = operation.id == "split-field";
+                QVERIFY2(takesAway || adds || after.controls.size() == form.controls.size(), qPrintable(operation.id));
                 for (const Control &control : after.controls) {
                     const Control *before = form.controls.find(control.id);
-                    QVERIFY2(before, qPrintable(operation.id));
-                    QVERIFY(control.name == before->name && control.column == before->column);
+                    QVERIFY2(before || adds, qPrintable(operation.id));
+                    QVERIFY(!before || (control.name == before->name && control.column == before->column));
                     const Band *band = findBand(after, control.band);
                     QVERIFY2(control.place.x() >= 0 && control.place.y() >= 0, qPrintable(operation.id));
                     QVERIFY2(rightOf(control.place) <= after.width && bottomOf(control.place) <= band->height,
@@ -412,8 +469,8 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("id");
         for (const ArrangeOperation &operation : arrangeOperations()) {
-            const bool isMeant = operation.group == ArrangeGroup::Rows || operation.id == "caption-beside" ||
-                                 operation.id == "caption-above";
+            const bool isMeant = (operation.group == ArrangeGroup::Rows && operation.id != "split-field") ||
+                                 operation.id == "caption-beside" || operation.id == "caption-above";
             if (isMeant) {
                 QTest::newRow(qPrintable(operation.id)) << operation.id;
             }

@@ -317,7 +317,9 @@ private Q_SLOTS:
                 QVERIFY2(whatIsWrong(after).isEmpty(), qPrintable(operation.id + ": " + whatIsWrong(after)));
                 for (const Control &control : form.controls) {
                     const bool mayGo = operation.id == "caption-remove" || operation.id == "page-remove" ||
-                                       (operation.id == "take-group-off" && holdsOthers(control));
+                                       operation.id.startsWith("remove-") ||
+                                       ((operation.id == "take-group-off" || operation.id == "as-tabular") &&
+                                        holdsOthers(control));
                     QVERIFY2(mayGo || after.controls.find(control.id), qPrintable(operation.id + " " + control.name));
                 }
                 if (operation.group == ArrangeGroup::Groups || operation.id == "tidy" ||

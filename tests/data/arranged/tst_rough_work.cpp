@@ -2,6 +2,7 @@
 // chance, come back with their rows and columns; fields scattered freely end in order, too.
 #include "core/arrange/arranged.h"
 #include "core/arrange/edges.h"
+#include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/tidy.h"
 #include "core/draft/draft.h"
@@ -64,7 +65,7 @@ class TestRoughWork : public QObject
     Regained m_all;
     int m_forms = 0;
 
-    void tryFlowing(const Form &form, const QString &name) const
+    void tryFlowing(const Form &form, const QString &name, FlowWay way = FlowWay::Down) const
     {
         // Rails of captions come and go with the columns, under other names.
         const auto areAlike = [](const Form &a, const Form &b) {
@@ -75,7 +76,7 @@ class TestRoughWork : public QObject
                               });
         };
         const auto flow = [&](const Form &before, int columns) {
-            return flowed(before, allOf(before), columns, m_measure);
+            return flowed(before, allOf(before), columns, m_measure, way);
         };
         for (int n = 1; n <= 4; ++n) {
             const QString which = QString("%1 into %2").arg(name).arg(n);
@@ -91,6 +92,61 @@ class TestRoughWork : public QObject
                 QVERIFY2(areAlike(flow(flow(once, m), n), once), qPrintable(which + QString(" by %1").arg(m)));
             }
         }
+    }
+
+    // One arrangement turned into another: nothing lost or covered, captions where they belong, and doing it again does
+    // nothing more.
+    void tryArrangements(const Form &form, const QString &name) const
+    {
+        const auto turned = [&](const Form &before, const char *how) {
+            const ArrangeOperation *operation = findArrangeOperation(how);
+            ArrangeContext context{before, {}, m_measure, {}};
+            return operation->whyNot(context).isEmpty() ? operation->apply(context) : before;
+        };
+        QList<std::pair<QString, Form>> reached{{name, form}};
+        for (const char *first : {"as-stacked", "as-tabular", "as-columnar"}) {
+            for (const char *second : {"as-columnar", "as-stacked", "as-tabular"}) {
+                reached.append({name + ' ' + first, turned(form, first)});
+                reached.append({name + ' ' + first + ' ' + second, turned(reached.last().second, second)});
+            }
+        }
+        for (const auto &[which, now] : reached) {
+            QVERIFY2(tidinessOf(now).overlaps <= tidinessOf(form).overlaps, qPrintable(which));
+            for (const Control &before : form.controls) {
+                const Control *control = now.controls.find(before.id);
+                const bool mayGo = holdsOthers(before) && which.contains("tabular");
+                QVERIFY2(control || mayGo, qPrintable(which + ' ' + before.name));
+                if (!control) {
+                    continue;
+                }
+                QVERIFY(control->name == before.name && control->column == before.column &&
+                        control->text == before.text && control->captionFor == before.captionFor);
+                const QRect room = roomOf(now, areaOf(*control));
+                QVERIFY2(room.contains(control->place), qPrintable(which + ' ' + before.name));
+                const Control *box = now.controls.find(control->captionFor);
+                if (!isCaption(*control) || !box || which == name) {
+                    continue;
+                }
+                const bool isSeated = which.endsWith("tabular")    ? control->band == BandRole::Header
+                                      : which.endsWith("columnar") ? rightOf(control->place) <= box->place.x()
+                                                                   : bottomOf(control->place) <= box->place.y();
+                QVERIFY2(isSeated, qPrintable(which + ' ' + before.name));
+            }
+            if (which.endsWith("tabular")) {
+                QVERIFY2(isTabular(now), qPrintable(which));
+            } else if (which != name) {
+                QVERIFY2(!isTabular(now), qPrintable(which));
+            }
+            if (which.endsWith("stacked")) { // the room of the captions is given back
+                int leftmost = now.width;
+                for (const Control &control : now.controls) {
+                    leftmost = control.band == BandRole::Body ? std::min(leftmost, control.place.x()) : leftmost;
+                }
+                QVERIFY2(leftmost <= 16, qPrintable(which));
+            }
+        }
+        const Form grouped = turned(form, "as-groups");
+        QVERIFY2(tidinessOf(grouped).overlaps == 0, qPrintable(name + " as groups"));
     }
 
 private Q_SLOTS:
@@ -148,6 +204,8 @@ private Q_SLOTS:
                     continue; // slow, and no other law
                 }
                 tryFlowing(draft, QString("%1 %2").arg(table.name).arg(int(arrangement)));
+                tryFlowing(draft, QString("%1 %2 across").arg(table.name).arg(int(arrangement)), FlowWay::Across);
+                tryArrangements(draft, QString("%1 %2").arg(table.name).arg(int(arrangement)));
                 tryFlowing(tidy(samples::jittered(draft, random)),
                            QString("%1 %2, put roughly and tidied").arg(table.name).arg(int(arrangement)));
                 if (QTest::currentTestFailed()) {

@@ -13,6 +13,7 @@
 #include <QMap>
 
 #include <algorithm>
+#include <functional>
 
 NABBLET_TEXTS(Arrange)
 
@@ -99,11 +100,38 @@ Form beside(const ArrangeContext &context)
     return inPlace(form, ids, context.measure);
 }
 
+// The room that captions took left of their boxes is given back. starts: where those boxes begin, px.
+Form withCaptionRoomGivenBack(Form form, const QSet<int> &starts)
+{
+    for (Rail &rail : form.rails) { // no captions end there any more: it is one like others
+        const bool hasCaptions = std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
+            return isCaption(control) && control.rides.right == rail.id;
+        });
+        rail.isAutomatic = rail.isAutomatic && (hasCaptions || !starts.contains(rail.position));
+    }
+    QList<int> fromTheRight(starts.begin(), starts.end());
+    std::sort(fromTheRight.begin(), fromTheRight.end(), std::greater<>());
+    for (const int x : std::as_const(fromTheRight)) {
+        if (const int free = freeLeftOf(form, x); free > 0) {
+            form = withRoomAcross(form, x, -free);
+        }
+    }
+    return form;
+}
+
 Form above(const ArrangeContext &context)
 {
     Form form = context.form;
     const QList<ControlId> ids = toSeat(context, true);
     const int pitch = std::max(1, form.grid.pitch);
+    QSet<int> starts;
+    for (const ControlId id : ids) {
+        const Control &caption = *form.controls.find(id);
+        const Control *box = form.controls.find(caption.captionFor);
+        if (!sitsAbove(caption) && rightOf(caption.place) <= box->place.x()) {
+            starts.insert(box->place.x());
+        }
+    }
     for (const ControlId id : ids) {
         Control caption = reseated(form, *form.controls.find(id), true);
         caption.place = captionPlace(form.controls.find(caption.captionFor)->place, caption);
@@ -128,7 +156,7 @@ Form above(const ArrangeContext &context)
     for (auto [area, places] : rooms.asKeyValueRange()) {
         form = withRoomsDown(form, area, places);
     }
-    return inPlace(form, ids, context.measure);
+    return withCaptionRoomGivenBack(inPlace(form, ids, context.measure), starts);
 }
 
 Form removed(const ArrangeContext &context)

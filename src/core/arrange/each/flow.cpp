@@ -64,11 +64,21 @@ QList<Arranged> fieldsToFlow(const Form &form, const QSet<ControlId> &chosen)
     return most;
 }
 
-// Blocks as they read.
+// Row by row, each from left to right.
+QList<int> byRows(const QList<Arranged> &items)
+{
+    QList<int> order;
+    for (const FieldRow &row : fieldRows(items)) {
+        order += row.members;
+    }
+    return order;
+}
+
+// Blocks as they read, or by rows where the form does.
 QList<Block> blocksAsTheyRead(const Form &form, const QList<Arranged> &items)
 {
     QList<int> placeOf(items.size());
-    const QList<int> read = readingOrder(items);
+    const QList<int> read = form.tabOrder == TabOrder::Rows ? byRows(items) : readingOrder(items);
     for (qsizetype place = 0; place < read.size(); ++place) {
         placeOf[read.at(place)] = static_cast<int>(place);
     }
@@ -135,15 +145,23 @@ QList<QList<Block>> parted(const QList<Block> &blocks, int columns, int gap)
     return fill(most);
 }
 
-QList<Run> runsOf(const QList<Block> &blocks, int columns, int gap)
+// Across, each row is a run of its own, with one block in each column.
+QList<Run> runsOf(const QList<Block> &blocks, int columns, int gap, FlowWay way)
 {
     QList<Run> runs;
     QList<Block> waiting;
     const auto take = [&] {
-        if (!waiting.isEmpty()) {
+        if (way == FlowWay::Across) {
+            for (qsizetype i = 0; i < waiting.size(); ++i) {
+                if (i % columns == 0) {
+                    runs.append(Run());
+                }
+                runs.last().columns.append(QList<Block>{waiting.at(i)});
+            }
+        } else if (!waiting.isEmpty()) {
             runs.append({parted(waiting, columns, gap), {}});
-            waiting.clear();
         }
+        waiting.clear();
     };
     for (const Block &block : blocks) {
         if (block.isWide && columns > 1) {
@@ -312,7 +330,8 @@ Form withHeight(const Form &form, const Area &area, int height)
 
 } // namespace
 
-Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount, const TextMeasure &measure)
+Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount, const TextMeasure &measure,
+            FlowWay way)
 {
     const int pitch = std::max(1, form.grid.pitch);
     const QList<Arranged> items = fieldsToFlow(form, {controls.begin(), controls.end()});
@@ -330,7 +349,7 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount,
         fields.append(item.control);
     }
     const int gap = std::clamp(usualRowGap(items, pitch), pitch, 3 * pitch);
-    const QList<Run> runs = runsOf(blocksAsTheyRead(form, items), std::max(1, columnCount), gap);
+    const QList<Run> runs = runsOf(blocksAsTheyRead(form, items), std::max(1, columnCount), gap, way);
     const Columns columns =
         columnsFor(runs, std::max(1, columnCount), room.x() + std::clamp(before.x() - room.x(), 0, 2 * pitch), pitch);
     int end = 0;
@@ -359,6 +378,11 @@ Form flowed(const Form &form, const QList<ControlId> &controls, int columnCount,
             setFormWidth(result, columns.end + std::clamp(onGrid(form.width - rightOf(before), pitch), 0, 4 * pitch));
     }
     result = withEdgesRiding(result, moving, stretching, columns.end);
+    if (way == FlowWay::Across) {
+        result.tabOrder = TabOrder::Rows;
+    } else if (result.tabOrder == TabOrder::Rows) {
+        result.tabOrder = TabOrder::Reading;
+    }
     // What stood beside them, and is in the way now, makes way.
     return settled(withWayMade(grownToHold(result), fields), measure);
 }
@@ -368,6 +392,11 @@ namespace {
 Form flow(const ArrangeContext &context)
 {
     return flowed(context.form, chosenOrAll(context), context.columns, context.measure);
+}
+
+Form flowAcross(const ArrangeContext &context)
+{
+    return flowed(context.form, chosenOrAll(context), context.columns, context.measure, FlowWay::Across);
 }
 
 template <int columns> Form flowInto(const ArrangeContext &context)
@@ -387,6 +416,10 @@ QList<ArrangeOperation> flowOperations()
          "<rect class='b' x='2.5' y='2.5' width='4' height='3'/><rect class='b' x='2.5' y='8.5' width='4' "
          "height='3'/><rect class='b' x='9.5' y='2.5' width='4' height='3'/><path class='m' d='M11.5 8v5.5M9.6 "
          "11.6l1.9 1.9 1.9-1.9'/>"},
+        {QStringLiteral("flow-across"), QT_TRANSLATE_NOOP("Arrange", "Flow across"),
+         QT_TRANSLATE_NOOP(
+             "Arrange", "Fields go into the number of columns chosen, row by row, and Tab goes so through the form."),
+         Group, needsWholeForm, flowAcross, "Ctrl+Alt+Shift+F"},
         {QStringLiteral("flow-1"), QT_TRANSLATE_NOOP("Arrange", "Flow into one column"),
          QT_TRANSLATE_NOOP("Arrange", "Fields go under one another."), Group, needsWholeForm, flowInto<1>,
          "Ctrl+Alt+1"},
