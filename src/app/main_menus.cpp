@@ -350,7 +350,7 @@ void MainWindow::makeViewMenu()
     m_switch = addCommand(
         view, tr("&Entry"), QKeySequence(Qt::Key_F5), [this] { isEntry() ? showDesign() : showEntry(); },
         &m_formActions);
-    addCommand(
+    m_findCommand = addCommand(
         view, tr("&Find a command…"), keys("Ctrl+K"), [this] { findCommand(); }, nullptr);
     view->addSeparator();
     addCommand(

@@ -30,6 +30,7 @@
 #include "entry/records/unsaved_record.h"
 #include "entry/session/database_watch.h"
 #include "entry/theme/ask.h"
+#include "entry/theme/named_lists.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
 
@@ -68,6 +69,7 @@ QWidget *framed(QVBoxLayout **contents)
 
 MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
 {
+    nameDropDownLists();
     setWindowTitle(tr("Nabblet"));
     resize(1280, 800);
     m_unit = static_cast<Unit>(std::clamp(QSettings().value(QStringLiteral("unit")).toInt(), 0, 3));
@@ -100,6 +102,10 @@ bool MainWindow::eventFilter(QObject *watched, QEvent *event)
     }
     const auto *key = static_cast<QKeyEvent *>(event);
     const QKeySequence pressed(key->keyCombination());
+    if (m_findCommand->shortcuts().contains(pressed)) { // which a line would take for cutting off its end
+        event->ignore();
+        return true;
+    }
     const bool isOfSteps = m_undo->shortcuts().contains(pressed) || m_redo->shortcuts().contains(pressed);
     const auto *line = qobject_cast<QLineEdit *>(watched);
     const auto *text = qobject_cast<QPlainTextEdit *>(watched);

@@ -200,6 +200,7 @@ private:
     QList<QAction *> m_controlActions; // need a control selected
     QList<QAction *> m_databaseActions;
     QAction *m_readAgain = nullptr;
+    QAction *m_findCommand = nullptr;
     QLabel *m_selectionStatus = nullptr;
     QLabel *m_gridStatus = nullptr;
     QLabel *m_databaseStatus = nullptr;

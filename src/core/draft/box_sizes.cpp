@@ -1,6 +1,7 @@
 #include "core/draft/box_sizes.h"
 
 #include "core/arrange/grid.h"
+#include "core/draft/maker.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/option_places.h"
 #include "core/kinds/settings/choices.h"
@@ -15,7 +16,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Grid = 8;
+constexpr int DraftGrid = 8;
 constexpr int MostLines = 10;         // of a drafted long text
 constexpr int MostOptionsWidth = 288; // px, of options in one line
 
@@ -39,7 +40,7 @@ QSize optionSetSize(const Control &field, const TextMeasure &measure)
             const int words = OptionSign + 2 * OptionSignGap + measure.width(choices.at(i).words, TextRole::Field);
             needed = std::max(needed, 10000.0 * words / std::max(1, places.at(i).width()));
         }
-        const int width = onGridAtOrAfter(static_cast<int>(needed) + 2, Grid);
+        const int width = onGridAtOrAfter(static_cast<int>(needed) + 2, DraftGrid);
         if (width <= MostOptionsWidth || lines >= count) {
             return {std::min(width, 2 * MostOptionsWidth), lines * OptionLine};
         }
@@ -84,11 +85,17 @@ int declaredWidth(const Catalogue &catalogue, const Column &column, const Contro
 
 } // namespace
 
-int widthOfValues(const ColumnProfile &profile, double share, const TextMeasure &measure)
+int widthOfValues(const ColumnProfile &profile, double share, const TextMeasure &measure, const Control *shownBy)
 {
+    const auto shown = [&](const QString &stored) {
+        bool isReadable = false;
+        const double number = stored.toDouble(&isReadable);
+        const bool isByKind = shownBy && isReadable && isNumber(*shownBy);
+        return isByKind ? kindNamed(shownBy->kind).words(*shownBy, number, QLocale()) : stored;
+    };
     QList<QPair<int, qint64>> widths;
     for (const LengthGroup &group : profile.lengths) {
-        widths.append({measure.width(group.example, TextRole::Field), group.count});
+        widths.append({measure.width(shown(group.example), TextRole::Field), group.count});
     }
     std::sort(widths.begin(), widths.end());
     qint64 kept = 0;
@@ -120,7 +127,7 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
         const int lines =
             profile && profile->values > 0 ? std::clamp(linesFor(*profile, FittingShare) + 1, 3, MostLines) : 3;
         const int height = lines * measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
-        return {kind.usualSize.width(), onGridAtOrAfter(height, Grid)};
+        return {kind.usualSize.width(), onGridAtOrAfter(height, DraftGrid)};
     }
     int most = MostBoxWidth;
     int words = declaredWidth(catalogue, column, field, measure, character);
@@ -132,10 +139,10 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
     const bool isLine = isShownAsStored && kind.editor == Editor::Line;
     if (profile && profile->values > 0 && (isLine || isLookup)) {
         // Room for one character more than the widest, since new values may be a little longer.
-        words = widthOfValues(*profile, FittingShare, measure) + character;
+        words = widthOfValues(*profile, FittingShare, measure, &field) + character;
         most = MostFittedWidth;
     }
-    return {std::clamp(onGridAtOrAfter(boxWidthFor(kind, words), Grid), LeastBoxWidth, most), kind.usualSize.height()};
+    return {std::clamp(onGridAtOrAfter(boxWidthFor(field, words), DraftGrid), LeastBoxWidth, most), kind.usualSize.height()};
 }
 
 QList<int> evenedWidths(const QList<int> &widths)

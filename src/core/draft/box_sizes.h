@@ -18,8 +18,10 @@ constexpr int MostFittedWidth = 568;
 // The share of the stored values that a drafted box shows whole.
 constexpr double FittingShare = 0.98;
 
-// The width in px of the widest line among that share of the values, measured by the examples of their lengths.
-int widthOfValues(const ColumnProfile &profile, double share, const TextMeasure &measure);
+// The width in px of the widest line among that share of the values, measured by the examples of their lengths; as the
+// control shows numbers, where one is given.
+int widthOfValues(const ColumnProfile &profile, double share, const TextMeasure &measure,
+                  const Control *shownBy = nullptr);
 
 // The width of a usual character in a box, px.
 int usualCharacter(const TextMeasure &measure);

@@ -6,6 +6,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/arrange/grouping.h"
+#include "core/arrange/moving.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
 #include "core/edit/edits.h"
@@ -71,7 +72,11 @@ PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &
     const int height =
         wanted.height() >= 2 * pitch ? wanted.height() : kindNamed(QStringLiteral("button")).usualSize.height();
     const int all = count * width + (count - 1) * pitch;
-    const int left = std::max(room.x(), std::min(wanted.x(), (room.x() + room.width() - all) / pitch * pitch));
+    // On the grid, with a margin on a band.
+    const int margin = area.container == 0 ? 2 * pitch : 0;
+    const int most = room.x() + (room.width() - margin - all) / pitch * pitch;
+    const int left = std::max(room.x() + margin, std::min(onGrid(wanted.x(), pitch), most));
+    const int top = std::max(room.y() + margin / 2, onGrid(wanted.y(), pitch));
     NamePool names(controlNames(form));
     PlacedControl placed{form, 0, {}};
     QList<ControlId> made;
@@ -83,10 +88,10 @@ PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &
         button.role = QStringLiteral("button");
         button.text = buttonActionCaption(action);
         button.name = names.take(kindNamed(button.kind).shortName + u'_' + identifierFromText(button.text));
-        button.place = QRect(left + i * (width + pitch), std::max(room.y(), wanted.y()), width, height);
+        button.place = QRect(left + i * (width + pitch), top, width, height);
         setButtonAction(button, action);
         standIn(button, area);
-        placed.form.controls.append(withRidesByPlace(placed.form, button));
+        placed.form.controls.append(button); // it rides no rail: the row keeps together wherever it goes
         made.append(button.id);
     }
     placed.form = withWayMade(grownToHold(inNestingOrder(placed.form)), made);
@@ -96,6 +101,17 @@ PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &
 }
 
 } // namespace
+
+PlacedControl withActionsOfRow(const Form &form, const QList<ControlId> &row, const QStringList &actions,
+                               const TextMeasure &measure)
+{
+    const Control *first = row.isEmpty() ? nullptr : form.controls.find(row.first());
+    if (!first || actions.isEmpty()) {
+        return {form, first ? first->id : 0, row.mid(1)};
+    }
+    const QRect place(first->place.topLeft(), QSize(0, first->place.height()));
+    return withButtonRow(deleteControls(form, row), {QString(), "", actions}, areaOf(*first), place, measure);
+}
 
 PlacedControl withNewControl(const Form &form, const QString &kindName, const Area &wanted, const QRect &place,
                              const TextMeasure &measure)

@@ -27,6 +27,10 @@ struct PlacedControl
     QList<ControlId> others; // that came with it, captions not among them
 };
 
+// A row of buttons made of other actions: laid out anew from where it begins.
+PlacedControl withActionsOfRow(const Form &form, const QList<ControlId> &row, const QStringList &actions,
+                               const TextMeasure &measure);
+
 // A placeable at a place of an area, px relative to its band; with an empty size, of its usual one. What
 // shows a value comes with a caption and is bound to no column yet. It stays inside its area with its caption; others
 // make way.

@@ -15,11 +15,20 @@ int longTextPadding(const Control &control)
     return control.place.height() < OneLine ? LeastPadding : BoxPadding;
 }
 
-int boxWidthFor(const Kind &kind, int wordsWidth)
+int partsWidth(const Control &control)
 {
+    const Kind &kind = kindNamed(control.kind);
     const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date")) ||
                        kind.name == QLatin1String("link");
-    return wordsWidth + 2 * BoxPadding + (opens ? BoxButtonWidth - BoxPadding + BoxSignGap : 0);
+    const int button = opens || hasArrows(control) ? BoxButtonWidth - BoxPadding + BoxSignGap : 0;
+    const int after = markAfterWidth(control);
+    // As boxText() leaves them room.
+    return button + markBeforeWidth(control) + after + (button > 0 && after > 0 ? BoxPadding : 0);
+}
+
+int boxWidthFor(const Control &control, int wordsWidth)
+{
+    return wordsWidth + 2 * BoxPadding + partsWidth(control);
 }
 
 BoxStroke boxOutline(const Control &control, const Shown &shown)

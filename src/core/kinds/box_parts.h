@@ -16,8 +16,10 @@ constexpr int BoxSignGap = 6;
 // The empty space above and below the lines of a long text, px: less in a box that has room for one line alone.
 int longTextPadding(const Control &control);
 
-// The width of a box around words so wide, px: with its padding, and with the sign of what opens.
-int boxWidthFor(const Kind &kind, int wordsWidth);
+// What stands in a box beside its words, px: the sign of what opens, arrows, marks before and behind.
+int partsWidth(const Control &control);
+// The width of a box around words so wide, px: with its padding and its parts.
+int boxWidthFor(const Control &control, int wordsWidth);
 
 // The box itself in the shown state.
 BoxStroke boxOutline(const Control &control, const Shown &shown);

@@ -553,6 +553,11 @@ void Board::showForm(const Form &before, const Form &after)
         }
     }
     if (!m_drag) {
+        const bool isRowThere = std::all_of(m_buttonRow.begin(), m_buttonRow.end(),
+                                            [&](ControlId id) { return after.controls.find(id) != nullptr; });
+        if (m_buttonRowChoice && !isRowThere) { // taken back
+            endAskingForButtons();
+        }
         followPages(before, after);
         m_preview.reset();
         setTrialSize({});
@@ -614,6 +619,7 @@ void Board::resizeEvent(QResizeEvent *event)
 void Board::scrollContentsBy(int dx, int dy)
 {
     finishCaption(true);
+    endAskingForButtons();
     placeRowsButton();
     if (m_drag || m_preview || m_trial || m_rowsButton->isVisible()) {
         viewport()->update();

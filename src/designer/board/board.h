@@ -34,6 +34,7 @@ class QPushButton;
 
 namespace nabblet {
 
+
 class CaptionEditor;
 
 // What the boxes on the board show.
@@ -309,6 +310,9 @@ private:
     PlacedControl placedBetween(const QString &kind, QPoint from, QPoint to) const;
     void hoverPlacing(QPoint inViewport);
     void place(const QString &kind, const PlacedControl &placed);
+    void askForButtons(const QList<ControlId> &row, const QStringList &actions);
+    void putButtonRowChoice();
+    void endAskingForButtons();
     void showKindDrop(const QString &kind, QPoint inViewport, bool isDropped);
     void shiftTracing(QPoint by);
     void scaleTracing(int percentMore, QPoint stays);
@@ -349,7 +353,9 @@ private:
     QList<Gap> m_pills;
     bool m_showsTabOrder = false;
     bool m_movesTracing = false;
-    QString m_placing;             // the kind taken up, or empty
+    QString m_placing;                           // the kind taken up, or empty
+    QPointer<QWidget> m_buttonRowChoice; // while it is asked which buttons m_buttonRow is to have
+    QList<ControlId> m_buttonRow;
     int m_placingCount = 0;        // how many of it, as typed; 0: nothing typed, one
     QList<ControlId> m_wordsFor;   // what gets the words at hand; more than one get a part each
     QList<ControlId> m_tabClicked; // in the order clicked so far

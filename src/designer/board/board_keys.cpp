@@ -37,6 +37,7 @@ bool Board::event(QEvent *event)
 void Board::keyPressEvent(QKeyEvent *event)
 {
     const Qt::KeyboardModifiers modifiers = event->modifiers();
+    endAskingForButtons();
     if (m_movesTracing && tracingKey(*event)) {
         return;
     }

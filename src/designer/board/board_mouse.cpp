@@ -229,6 +229,7 @@ Board::Hit Board::hitAt(QPoint at) const
 void Board::mousePressEvent(QMouseEvent *event)
 {
     finishCaption(true);
+    endAskingForButtons();
     endPreview();
     setTrialSize({});
     const Hit hit = hitAt(event->pos());

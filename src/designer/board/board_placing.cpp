@@ -1,10 +1,13 @@
 // New controls from the palette: a kind is taken up, then drawn where it goes, clicked down at its usual size, or
 // dragged there. What would take it, and what would make way, is shown before.
+#include "core/actions/button_rows.h"
+#include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/edit/placing.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/board/board_measures.h"
+#include "designer/board/button_row_choice.h"
 #include "designer/board/kind_drag.h"
 
 namespace nabblet {
@@ -87,6 +90,58 @@ void Board::place(const QString &kind, const PlacedControl &placed)
         scrollTo(placed.control);
     }
     setFocus();
+    if (const ButtonRow *row = buttonRowNamed(kind)) {
+        askForButtons(QList<ControlId>{placed.control} + placed.others, row->actions);
+    }
+}
+
+// Asks which buttons a row that was just placed is to have, until something else is done.
+void Board::askForButtons(const QList<ControlId> &row, const QStringList &actions)
+{
+    endAskingForButtons();
+    m_buttonRow = row;
+    m_buttonRowChoice = new ButtonRowChoice(
+        actions,
+        [this](const QStringList &chosen) {
+            const PlacedControl placed = withActionsOfRow(m_document->form(), m_buttonRow, chosen, m_appearance);
+            m_buttonRow = QList<ControlId>{placed.control} + placed.others;
+            m_document->apply(tr("Choose the buttons of a row"), placed.form);
+            select(m_buttonRow);
+            putButtonRowChoice();
+        },
+        viewport());
+    putButtonRowChoice();
+    m_buttonRowChoice->show();
+}
+
+// Below the row, or above it where there is no room.
+void Board::putButtonRowChoice()
+{
+    if (!m_buttonRowChoice) {
+        return;
+    }
+    constexpr int Away = 12; // px
+    QRect row;
+    for (const ControlId id : std::as_const(m_buttonRow)) {
+        row = row.united(viewportRectOf(id));
+    }
+    m_buttonRowChoice->adjustSize();
+    QRect place(QPoint(row.x(), bottomOf(row) + Away), m_buttonRowChoice->size());
+    if (bottomOf(place) > viewport()->height()) {
+        place.moveBottom(row.y() - Away);
+    }
+    place.moveLeft(std::max(0, std::min(place.x(), viewport()->width() - place.width())));
+    m_buttonRowChoice->setGeometry(place);
+}
+
+// Something else is done.
+void Board::endAskingForButtons()
+{
+    if (m_buttonRowChoice) {
+        m_buttonRowChoice->hide();
+        m_buttonRowChoice->deleteLater(); // it may be it that is asking
+        m_buttonRowChoice.clear();
+    }
 }
 
 void Board::placeInNextFreePlace(const QString &kind)

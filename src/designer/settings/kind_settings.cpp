@@ -1,6 +1,11 @@
 // The settings that kinds of control and forms have, by the lines that each setting brings along (core/kinds/settings,
 // core/form_settings).
+#include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
+#include "core/arrange/rails.h"
+#include "core/arrange/structure.h"
 #include "core/form_settings/form_setting_table.h"
+#include "core/kinds/box_parts.h"
 #include "core/kinds/settings/setting_line.h"
 #include "designer/settings/setting_parts.h"
 
@@ -24,6 +29,17 @@ QList<const Control *> concerned(const Context &context, const AnySetting *setti
         }
     }
     return having;
+}
+
+// A box whose settings were changed, wider by what it got to hold beside its words, so that they keep their room.
+Control withRoomForParts(const Control &before, Control after, int pitch)
+{
+    const int more = partsWidth(after) - partsWidth(before);
+    if (more > 0) {
+        const int end = rightOf(before.place);
+        after.place.setWidth(before.place.width() + onGridAtOrAfter(end + more, std::max(1, pitch)) - end);
+    }
+    return after;
 }
 
 SettingEditor editorOf(LineEditor editor)
@@ -59,14 +75,19 @@ Setting settingOf(const AnySetting *setting, const SettingLine &line)
     };
     result.write = [setting, line](const Context &context, const QString &typed) -> Result<Form> {
         Form form = context.form;
+        QList<ControlId> wider;
         for (const Control *control : concerned(context, setting, line)) {
             const Result<Control> changed = line.typed(*control, typed, rowsTable(context));
             if (!changed) {
                 return changed.error();
             }
-            form.controls.replace(form.controls.indexOf(control->id), *changed);
+            const Control roomy = withRoomForParts(*control, *changed, form.grid.pitch);
+            form.controls.replace(form.controls.indexOf(control->id), withRidesSince(form, control->place, roomy));
+            if (roomy.place != control->place) {
+                wider.append(control->id);
+            }
         }
-        return form;
+        return wider.isEmpty() ? form : withWayMade(grownToHold(form), wider, lyingUnder(context.form, wider));
     };
     if (line.choices) {
         result.choices = [setting, line](const Context &context) {

@@ -164,6 +164,8 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #strip QPushButton:focus, QDialog QPushButton:focus { border: 1px solid %accent; }
 #strip QPushButton:disabled, QDialog QPushButton:disabled { color: %faint; background: %panel; }
 #strip QPushButton#mainAction:enabled, QDialog QPushButton:default:enabled { background: %accent; color: %accentText; border-color: %accent; }
+#buttonRowChoice { background: %panel; border: 1px solid %line; border-radius: 4px; }
+#buttonRowChoice QCheckBox { color: %text; }
 #boardRows { background: %field; color: %text; border: 1px solid %line; border-radius: 4px; padding: 6px 14px; }
 #boardRows:hover, #boardRows:focus { border-color: %accent; }
 #strip { background: %panel; border: 1px solid %line; }

@@ -29,6 +29,7 @@ constexpr int Margin = 16;      // px, left and right of what is laid out
 constexpr int Line = 24;        // px, the height of a box of one line
 constexpr int HeadInset = 8;    // px between a box's edge and its head, so that heads stand over the words in the boxes
 constexpr int WidestRow = 1200; // px; what does not fit goes on in a second line of the row
+constexpr int LongText = 240;    // px at most, in a row
 constexpr int UsualRows = 10;   // in sight
 constexpr int OneColumnUpTo = 8; // fields; more of them go into two columns
 
@@ -324,7 +325,9 @@ Form tabular(const ArrangeContext &context)
         const bool isOption = kindNamed(box.kind).editor == Editor::Options;
         // Options that stood in several lines stand in one.
         const int lines = isOption ? std::max(1, box.place.height() / Line) : 1;
-        const int width = onGridAtOrAfter(std::max(box.place.width() * lines, captionWidth), pitch);
+        const bool isLong = kindNamed(box.kind).editor == Editor::LongText; // one line of it is enough in a row
+        const int needed = isLong ? std::min(box.place.width(), LongText) : box.place.width() * lines;
+        const int width = onGridAtOrAfter(std::max(needed, captionWidth), pitch);
         if (x > Margin && x + width + Margin > WidestRow) {
             widest = std::max(widest, x);
             x = Margin;
