@@ -619,7 +619,7 @@ void Board::resizeEvent(QResizeEvent *event)
 void Board::scrollContentsBy(int dx, int dy)
 {
     finishCaption(true);
-    endAskingForButtons();
+    putButtonRowChoice();
     placeRowsButton();
     if (m_drag || m_preview || m_trial || m_rowsButton->isVisible()) {
         viewport()->update();

@@ -107,6 +107,33 @@ private Q_SLOTS:
         }
     }
 
+    // On the grid with a margin, on no rail, whatever was clicked; and the same with other actions.
+    void aRowOfButtonsStandsByItself()
+    {
+        for (const QPoint at : {QPoint(0, 203), QPoint(41, 200), QPoint(900, 200)}) {
+            Form form = settled(samples::columnOfFields(2), m_measure);
+            form.width = 900;
+            const PlacedControl placed =
+                withNewControl(form, "buttons-of-record", Area(), QRect(at, QSize()), m_measure);
+            QList<ControlId> row = QList<ControlId>{placed.control} + placed.others;
+            const PlacedControl fewer = withActionsOfRow(placed.form, row, {"save", "close", "go-next"}, m_measure);
+            QCOMPARE(fewer.others.size(), 2);
+            QCOMPARE(control(fewer.form, fewer.control).place.topLeft(),
+                     control(placed.form, placed.control).place.topLeft());
+            QCOMPARE(fewer.form.controls.size(), form.controls.size() + 3);
+            for (const PlacedControl &each : {placed, fewer}) {
+                for (const ControlId id : QList<ControlId>{each.control} + each.others) {
+                    const Control &button = control(each.form, id);
+                    QVERIFY(button.rides == Rides());
+                    QVERIFY(button.place.x() % 8 == 0 && button.place.y() % 8 == 0);
+                    QVERIFY(button.place.x() >= 16 && rightOf(button.place) <= each.form.width);
+                }
+            }
+            const PlacedControl none = withActionsOfRow(placed.form, row, {}, m_measure);
+            QVERIFY(none.form == placed.form); // one button stays at least
+        }
+    }
+
     void everyActionIsWrittenAndRead()
     {
         for (const ButtonAction &action : buttonActions()) {

@@ -11,7 +11,9 @@
 #include "support/sample_forms.h"
 
 #include <QApplication>
+#include <QCheckBox>
 #include <QClipboard>
+#include <QFrame>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QScrollBar>
@@ -426,6 +428,43 @@ private Q_SLOTS:
         QCOMPARE(m_board->selection().controls().size(), 12);
         m_document->steps()->undo();
         QCOMPARE(m_document->form().controls.size(), before);
+    }
+
+    // A row of buttons asks which of them, and does as is answered; whatever else is done comes first.
+    void aRowOfButtonsAsksWhich()
+    {
+        const auto count = [&] {
+            return std::count_if(m_document->form().controls.begin(), m_document->form().controls.end(),
+                                 [](const Control &each) { return each.kind == "button"; });
+        };
+        const auto panel = [&]() -> QFrame * {
+            const auto all = m_board->findChildren<QFrame *>("buttonRowChoice");
+            const auto shown =
+                std::find_if(all.begin(), all.end(), [](const QFrame *each) { return each->isVisible(); });
+            return shown == all.end() ? nullptr : *shown;
+        };
+        const auto before = count();
+        m_board->placeInNextFreePlace("buttons-of-record");
+        QCOMPARE(count(), before + 6);
+        QVERIFY(panel());
+        const auto boxes = panel()->findChildren<QCheckBox *>();
+        QCOMPARE(std::count_if(boxes.begin(), boxes.end(), [](const QCheckBox *box) { return box->isChecked(); }), 6);
+        for (QCheckBox *box : boxes) {
+            if (box->isChecked() && box->text() != "Save") {
+                box->click();
+            }
+        }
+        QCOMPARE(count(), before + 1);
+        QVERIFY(panel()); // it goes on asking
+        boxes.first()->click();
+        QCOMPARE(count(), before + 2);
+        m_document->steps()->undo();
+        QCOMPARE(count(), before + 1);
+        QVERIFY(!panel()); // those are gone that it asked about
+        m_board->placeInNextFreePlace("buttons-to-go");
+        QVERIFY(panel());
+        QTest::keyClick(m_board.get(), Qt::Key_Right);
+        QVERIFY(!panel());
     }
 
     // Level rails come out of the ruler at the side, are dragged by their knobs and take along what rides them.

@@ -3,6 +3,7 @@
 #include "core/arrange/grouping.h"
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
+#include "core/kinds/box_parts.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/frame.h"
@@ -12,8 +13,10 @@
 #include "designer/settings/inspector.h"
 #include "designer/settings/lines_editor.h"
 #include "designer/settings/settings.h"
+#include "entry/theme/named_lists.h"
 #include "support/orders.h"
 
+#include <QAccessible>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
@@ -300,6 +303,53 @@ private Q_SLOTS:
         QVERIFY(!written("tracingStrength", Selection(), "0"));
         QVERIFY(written("tracingFile", Selection(), "")->tracing.file.isEmpty());
         QVERIFY(!written("tracingFile", Selection(), "other.png"));
+    }
+
+    // A unit, a currency and arrows take no room from what stands in the box.
+    void aBoxMakesRoomForItsUnit()
+    {
+        Control box = *m_form.controls.find(1);
+        box.kind = "decimal-number";
+        m_form.controls.replace(m_form.controls.indexOf(1), box);
+        Selection selection;
+        selection.set({1});
+        const auto room = [](const Form &form) {
+            const Control &each = *form.controls.find(1);
+            return boxText(each, Shown(), TextAlign::Right, hasArrows(each) ? BoxButtonWidth - BoxPadding : 0)
+                .rect.width();
+        };
+        const int before = room(m_form);
+        for (const auto &[name, typed] : {std::pair{"after", "metres"}, std::pair{"before", "EUR"},
+                                          std::pair{"arrows", "yes"}, std::pair{"after", "m³/h"}}) {
+            const Result<Form> changed = written(name, selection, typed);
+            QVERIFY2(changed.isOk(), name);
+            m_form = *changed;
+            QVERIFY2(room(m_form) >= before, name);
+            QVERIFY(room(m_form) <= before + 4 * 8);
+        }
+        m_form = *written("after", selection, ""); // what was made wider stays so
+        QVERIFY(room(m_form) >= before);
+    }
+
+    void everySettingGoesByItsLabel()
+    {
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        nameDropDownLists();
+        FormDocument document(m_form);
+        Inspector inspector(&document, &appearance);
+        inspector.QWidget::show();
+        inspector.show(selectionFor(SettingOf::Controls));
+        int lists = 0;
+        const auto all = inspector.findChildren<QComboBox *>();
+        for (QComboBox *list : all) {
+            QAccessibleInterface *told = QAccessible::queryAccessibleInterface(list);
+            QCOMPARE(told->role(), QAccessible::ComboBox);
+            QCOMPARE(told->text(QAccessible::Name), list->accessibleName());
+            QVERIFY(!list->accessibleName().isEmpty());
+            QCOMPARE(told->text(QAccessible::Value), list->currentText());
+            ++lists;
+        }
+        QVERIFY(lists > 5);
     }
 
     void theInspectorShowsWhatIsSelected()
