@@ -3,11 +3,15 @@
 // key, a text typed, a choice from a list (opening and picking together); each level of a menu counts one. Looking
 // counts nothing.
 #include "app/main_window.h"
+#include "core/actions/action_table.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/windows/window_size.h"
+#include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "core/kinds/holders/panes.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/fixed_picture.h"
 #include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
 #include "designer/new_form/rows_dialog.h"
@@ -22,6 +26,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMenu>
+#include <QMimeData>
 #include <QSettings>
 #include <QTabBar>
 #include <QTemporaryDir>
@@ -59,6 +64,10 @@ public:
         samples::fairwayDatabase(m_folder);
         QDir().mkpath(m_folder.filePath("forms"));
         QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", m_folder.filePath("project.nabblet"));
+        for (const char *other : {"visits", "vessel"}) {
+            QFile::copy(QString(NABBLET_ROOT "/demo/fairway-depot/forms/%1.nabform").arg(other),
+                        m_folder.filePath(QString("forms/%1.nabform").arg(other)));
+        }
         m_path = m_folder.filePath("forms/" + form.name + ".nabform");
         check(bool(saveForm(m_path, form)), "the form cannot be written");
         m_window = std::make_unique<MainWindow>();
@@ -181,9 +190,16 @@ public:
     QPoint placeOfKind(const QString &title) const
     {
         auto *list = m_window->findChild<QListWidget *>("kindList");
-        const QList<QListWidgetItem *> found = list->findItems(title, Qt::MatchExactly);
-        check(!found.isEmpty(), "no kind " + title);
-        return list->visualItemRect(found.first()).center();
+        for (int i = 0; i < list->count(); ++i) { // by its whole words, however much of them is in sight
+            if (list->item(i)->data(Qt::AccessibleTextRole).toString() == title) {
+                return list->visualItemRect(list->item(i)).center();
+            }
+        }
+        QStringList there;
+        for (int i = 0; i < list->count(); ++i) {
+            there.append(list->item(i)->data(Qt::AccessibleTextRole).toString());
+        }
+        throw Failed{"no kind " + title + " among " + there.join(", ")};
     }
     void takeKind(const QString &title)
     {
@@ -198,6 +214,23 @@ public:
         QTest::mouseDClick(view, Qt::LeftButton, {}, at);
         settle();
     }
+    // A file dragged from elsewhere on to the form.
+    void dropFile(const QString &path, QPoint onForm)
+    {
+        ++m_count;
+        QMimeData mime;
+        mime.setUrls({QUrl::fromLocalFile(path)});
+        const QPoint at = board()->toViewport(onForm);
+        QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, {});
+        QApplication::sendEvent(board()->viewport(), &enter);
+        check(enter.isAccepted(), "the file is not taken");
+        QDragMoveEvent move(at, Qt::CopyAction, &mime, Qt::LeftButton, {});
+        QApplication::sendEvent(board()->viewport(), &move);
+        QDropEvent drop(at, Qt::CopyAction, &mime, Qt::LeftButton, {});
+        QApplication::sendEvent(board()->viewport(), &drop);
+        settle();
+    }
+    QString file(const QString &name) const { return m_folder.filePath(name); }
     // A setting of the inspector chosen from its list.
     void choose(const char *setting, const QString &words)
     {
@@ -228,6 +261,17 @@ public:
     {
         auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
         press(tree->viewport(), tree->visualItemRect(columnItem(table, column)).center(), modifiers);
+    }
+    // One of the buttons that are asked about.
+    QWidget *rowButton(const QString &words) const
+    {
+        const auto boxes = part<QWidget>("buttonRowChoice")->findChildren<QCheckBox *>();
+        for (QCheckBox *box : boxes) {
+            if (box->text() == words) {
+                return box;
+            }
+        }
+        throw Failed{"nobody asks about " + words};
     }
     template <typename T> T *part(const char *name) const { return m_window->findChild<T *>(name); }
     // Something done in a dialog that keeps the window waiting; what opens it and what is done in it count.
@@ -477,6 +521,9 @@ int threePages()
         hands.clickBoard({160, 88});
     }
     hands.doubleClickKind("Record buttons");
+    for (const char *without : {"Take back", "Delete"}) {
+        hands.press(hands.rowButton(without));
+    }
     const Form form = hands.saved();
     QMap<int, int> onPage;
     for (const Control *box : ofKind(form, "text-box")) {
@@ -486,12 +533,108 @@ int threePages()
     check(!form.window.hasRecordStrip, "no strip");
     check(form.title == "Three pages", "the title is " + form.title);
     const QList<const Control *> buttons = ofKind(form, "button");
-    check(buttons.size() >= 4, "record buttons");
+    check(buttons.size() == 4, "four record buttons");
     for (int i = 2; i < buttons.size(); ++i) {
         check(buttons.at(i)->place.x() - rightOf(buttons.at(i - 1)->place) ==
                   buttons.at(1)->place.x() - rightOf(buttons.at(0)->place),
               "evenly spaced");
     }
+    return hands.count();
+}
+
+Form drafted(const QString &table)
+{
+    QTemporaryDir folder;
+    const Connection connection = samples::opened(samples::fairwayDatabase(folder));
+    const Catalogue catalogue = *connection.readCatalogue();
+    const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+    Form form = draftColumnar(catalogue, *findTable(catalogue, table), appearance);
+    form.name = table;
+    return form;
+}
+
+const Control *showing(const Form &form, const QString &column)
+{
+    for (const Control &control : form.controls) {
+        if (control.column == column) {
+            return &control;
+        }
+    }
+    throw Failed{"nothing shows " + column};
+}
+
+// Drafted form: captions above, three fields moved, a button that opens another form; a menu form with two buttons.
+int formAndMenu()
+{
+    Hands hands(drafted("contractor"));
+    hands.key(Qt::Key_A, Qt::ControlModifier);
+    hands.key(Qt::Key_O, Qt::ControlModifier | Qt::AltModifier);
+    const Form before = hands.form();
+    for (const char *column : {"website", "phone", "country"}) {
+        const QPoint at = placeOnForm(hands.form(), *showing(hands.form(), column)).center();
+        hands.dragBoard(at, at + QPoint(16, 40));
+    }
+    hands.tab("Controls");
+    hands.doubleClickKind("Button to “Visits”");
+    const Form form = hands.saved();
+    for (const char *column : {"website", "phone", "country"}) {
+        check(showing(form, column)->place.topLeft() != showing(before, column)->place.topLeft(), "three are moved");
+    }
+    for (const Control *caption : ofKind(form, "caption")) {
+        const Control *box = form.controls.find(caption->captionFor);
+        check(!box || bottomOf(caption->place) <= box->place.y(), "captions above");
+    }
+    const QList<const Control *> opening = ofKind(form, "button");
+    check(opening.size() == 1 && buttonActionOf(*opening.first()).name == "open-form" &&
+              projectFormOf(*opening.first()) == "visits" && opening.first()->text == "Visits",
+          "a button that opens the visits");
+    hands.inDialog(
+        "newForm", [&] { hands.key(Qt::Key_N, Qt::ControlModifier | Qt::ShiftModifier); },
+        [&](QDialog *dialog) {
+            auto *sources = dialog->findChild<QTreeWidget *>("tables");
+            const QList<QTreeWidgetItem *> found = sources->findItems("Empty form", Qt::MatchExactly);
+            check(!found.isEmpty(), "no empty form");
+            hands.press(sources->viewport(), sources->visualItemRect(found.first()).center());
+            hands.key(Qt::Key_Return);
+        });
+    hands.doubleClickKind("Button to “Visits”");
+    hands.doubleClickKind("Button to “Contractor”");
+    hands.key(Qt::Key_S, Qt::ControlModifier);
+    const Form menu = hands.savedAs(hands.form().name);
+    check(ofKind(menu, "button").size() == 2 && menu.rowsFrom.isEmpty(), "a menu form with two buttons");
+    return hands.count();
+}
+
+// Drafted form: a search button in the header, two columns, notes across both, a logo.
+int searchAndLogo()
+{
+    Hands hands(drafted("contractor"));
+    hands.key(Qt::Key_2, Qt::ControlModifier | Qt::AltModifier);
+    hands.tab("Controls");
+    hands.takeKind("Button");
+    hands.clickBoard({hands.form().width - 200, 16});
+    hands.choose("action", "Find a record");
+    QImage logo(40, 40, QImage::Format_RGB32);
+    logo.fill(Qt::darkGreen);
+    check(logo.save(hands.file("logo.png")), "no picture");
+    hands.dropFile(hands.file("logo.png"), {hands.form().width - 80, 8});
+    const Form form = hands.saved();
+    const Control *button = ofKind(form, "button").value(0);
+    check(button && button->band == BandRole::Header && buttonActionOf(*button).name == "find", "a search button");
+    const Control *notes = showing(form, "remarks");
+    int columns = 0;
+    QSet<int> starts;
+    for (const Control &control : form.controls) {
+        starts += control.column.isEmpty() || control.kind == "picture" ? notes->place.x() : control.place.x();
+    }
+    columns = static_cast<int>(starts.size());
+    check(columns >= 2 && rightOf(notes->place) > form.width - 40 && notes->place.width() > form.width / 2,
+          "two columns, notes across both");
+    check(std::any_of(form.controls.begin(), form.controls.end(),
+                      [](const Control &control) {
+                          return control.band == BandRole::Header && !fixedImage(control).isEmpty();
+                      }),
+          "a logo");
     return hands.count();
 }
 
@@ -513,6 +656,8 @@ const QList<Task> &tasks()
         {"one-record form on all columns of a table", 6, 4, oneRecordForm},
         {"three pages of three, title, no strip, record buttons", 35, 22, threePages},
         {"rows, eight fields, header, footer, title, colours", 22, 12, aForm},
+        {"captions above, three moved, a button; a menu form", 34, 18, formAndMenu},
+        {"search button, two columns, notes across, logo", 14, 9, searchAndLogo},
         {"three buttons in two corners, smallest size pinned", 0, 12, buttonsInCorners},
     };
     return all;

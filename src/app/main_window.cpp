@@ -159,6 +159,16 @@ void MainWindow::makePages()
     m_boardFrame->layout()->addWidget(m_arrangeStrip);
     m_outline = new OutlinePanel;
     m_palette = new Palette;
+    m_palette->setMore([this] {
+        QList<Placeable> buttons;
+        const QString own = m_document ? QFileInfo(m_document->path()).completeBaseName() : QString();
+        for (const TitledForm &form : titledForms(m_workspace.projectFolder)) {
+            if (form.name != own) {
+                buttons.append(openingButton(form.name, form.title));
+            }
+        }
+        return buttons;
+    });
     m_sidePanels = new SidePanels;
     m_sidePanels->addPanel(m_catalogue);
     m_sidePanels->addPanel(m_palette);

@@ -240,6 +240,7 @@ void MainWindow::takeDocument(const Form &form, const QString &path, bool isNew)
     refreshCatalogue();
     // A form without rows is made of controls, one with rows of columns.
     m_sidePanels->showPanel(form.rowsFrom.isEmpty() ? static_cast<Panel *>(m_palette) : m_catalogue);
+    m_palette->refreshMore();
     showDesign();
     refreshNames();
     refreshRecord();

@@ -16,6 +16,7 @@
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/inner_form_bar.h"
 #include "designer/panels/outline_panel.h"
+#include "designer/panels/palette.h"
 #include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
 #include "entry/records/record_recovery.h"
@@ -434,6 +435,7 @@ bool MainWindow::saveTo(const QString &path)
     say(hadProject || !project ? tr("Saved “%1”.").arg(m_document->form().title)
                                : tr("Saved “%1” and made the project %2.")
                                      .arg(m_document->form().title, projectFilePath(m_workspace.projectFolder)));
+    m_palette->refreshMore();
     refreshNames();
     return true;
 }

@@ -4,14 +4,32 @@
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/file/whole_file.h"
+#include "core/text/json_names.h"
 #include "core/text/tr.h"
 
 #include <QFile>
 #include <QFileInfo>
+#include <QJsonDocument>
+#include <QJsonObject>
 
 namespace nabblet {
 
 NABBLET_TEXTS(ProjectNames)
+
+QList<TitledForm> titledForms(const QString &projectFolder)
+{
+    QList<TitledForm> forms;
+    const QStringList files = projectFolder.isEmpty() ? QStringList() : formFiles(projectFolder);
+    for (const QString &file : files) {
+        const QString name = QFileInfo(file).completeBaseName();
+        const Result<QByteArray> read = readWholeFile(formsFolder(projectFolder) + u'/' + file);
+        // The title alone: whatever else is wrong with the form is said when it is opened.
+        const QString title = read ? QJsonDocument::fromJson(*read).object().value(key("title")).toString() : QString();
+        forms.append({name, title.simplified().isEmpty() ? name : title.simplified()});
+    }
+    return forms;
+}
 
 Renamed renameForms(const QString &projectFolder, const QString &pattern, const QString &exceptPath)
 {

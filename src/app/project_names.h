@@ -13,6 +13,14 @@ struct Renamed
     QStringList failures; // sentences, one for each form that was not
 };
 
+// The forms of a project by their names and titles; one that cannot be read goes by its name.
+struct TitledForm
+{
+    QString name;
+    QString title;
+};
+QList<TitledForm> titledForms(const QString &projectFolder);
+
 // Names the controls of every form of a project anew and saves those that changed, but for the one with that path.
 Renamed renameForms(const QString &projectFolder, const QString &pattern, const QString &exceptPath = {});
 

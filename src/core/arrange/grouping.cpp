@@ -95,7 +95,12 @@ Grouped withContainer(const Form &form, const QList<ControlId> &asked, const QSt
     const QPoint by(onGridAtOrAfter(std::max(0, room.x() - (bounds.x() - insets.left)), pitch),
                     onGridAtOrAfter(std::max(0, room.y() - (bounds.y() - insets.top)), pitch));
     Form result = moveControls(form, controls, by);
-    container.place = bounds.translated(by).adjusted(-insets.left, -insets.top, insets.right, insets.bottom);
+    // Its edges stand on the grid, as near around what is in it as the grid allows.
+    const QRect around = bounds.translated(by).adjusted(-insets.left, -insets.top, insets.right, insets.bottom);
+    const QPoint corner(std::max(room.x(), onGridAtOrAfter(around.x() - pitch + 1, pitch)),
+                        std::max(room.y(), onGridAtOrAfter(around.y() - pitch + 1, pitch)));
+    const QPoint opposite(onGridAtOrAfter(rightOf(around), pitch), onGridAtOrAfter(bottomOf(around), pitch));
+    container.place = QRect(corner, QSize(opposite.x() - corner.x(), opposite.y() - corner.y()));
     if (kindNamed(kind).holds == Holds::Panes) { // what is selected is the first; the second gets room beside it
         setDivider(container, container.place.width());
         container.place.setWidth(container.place.width() + SecondPaneWidth);

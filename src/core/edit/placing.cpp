@@ -13,6 +13,8 @@
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/fixed_picture.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/total.h"
 #include "core/kinds/settings/typing.h"
@@ -45,8 +47,32 @@ const QList<Placeable> &placeables()
     return all;
 }
 
+namespace {
+
+const QString OpeningPrefix = QStringLiteral("open-form:");
+
+// The form that an openingButton() opens and its title; nothing where the name is none of one.
+std::optional<QPair<QString, QString>> openedBy(const QString &name)
+{
+    const qsizetype between = name.indexOf(u'\n');
+    if (!name.startsWith(OpeningPrefix) || between < 0) {
+        return std::nullopt;
+    }
+    return QPair(name.mid(OpeningPrefix.size(), between - OpeningPrefix.size()), name.mid(between + 1));
+}
+
+} // namespace
+
+Placeable openingButton(const QString &form, const QString &title)
+{
+    return {OpeningPrefix + form + u'\n' + title, Texts::tr("Button to “%1”").arg(title)};
+}
+
 QString placeableTitle(const QString &name)
 {
+    if (const auto opened = openedBy(name)) {
+        return openingButton(opened->first, opened->second).title;
+    }
     const ButtonRow *row = buttonRowNamed(name);
     return row ? buttonRowTitle(*row) : kindTitle(kindNamed(name));
 }
@@ -95,6 +121,12 @@ PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &
         made.append(button.id);
     }
     placed.form = withWayMade(grownToHold(inNestingOrder(placed.form)), made);
+    if (area.container == 0) { // a margin below, too
+        const int bottom = bottomOf(placed.form.controls.find(made.first())->place);
+        for (Band &band : placed.form.bands) {
+            band.height = band.role == area.band ? std::max(band.height, bottom + pitch) : band.height;
+        }
+    }
     placed.control = made.takeFirst();
     placed.others = made;
     return placed;
@@ -120,6 +152,24 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
     const Area area = areasOf(form).contains(wanted) ? wanted : Area();
     if (const ButtonRow *row = buttonRowNamed(kindName)) {
         return withButtonRow(form, *row, area, place, measure);
+    }
+    if (const auto opened = openedBy(kindName)) {
+        PlacedControl placed = withNewControl(form, QStringLiteral("button"), wanted, place, measure);
+        const int index = placed.form.controls.indexOf(placed.control);
+        Control button = placed.form.controls.at(index);
+        setButtonAction(button, buttonActionNamed(QStringLiteral("open-form")));
+        button.settings.set(setting::Opens, opened->first);
+        button.text = opened->second;
+        button.name = NamePool(controlNames(placed.form, button.id))
+                          .take(kindNamed(button.kind).shortName + u'_' + identifierFromText(button.text));
+        // As wide as its words need, where nobody drew it.
+        constexpr int BesideWords = 12; // px
+        const int least = onGridAtOrAfter(measure.width(button.text, TextRole::Button) + 2 * BesideWords,
+                                          std::max(1, form.grid.pitch));
+        button.place.setWidth(std::max(button.place.width(), place.isEmpty() ? least : 0));
+        placed.form.controls.replace(index, button);
+        placed.form = withWayMade(grownToHold(placed.form), {placed.control});
+        return placed;
     }
     const int pitch = std::max(1, form.grid.pitch);
     const QPoint corner = roomOf(form, area).topLeft();
@@ -177,6 +227,30 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         result.controls.append(withRidesByPlace(result, *caption));
     }
     return {withWayMade(grownToHold(inNestingOrder(result)), {control.id}), control.id, {}};
+}
+
+PlacedControl withNewPicture(const Form &form, const QByteArray &image, QSize size, const Area &area, QPoint at)
+{
+    const QRect room = roomOf(form, area);
+    const int pitch = std::max(1, form.grid.pitch);
+    QPoint corner(std::max(room.x(), onGrid(at.x(), pitch)), std::max(room.y(), onGrid(at.y(), pitch)));
+    // A picture as high as its band is no use there: it gets as large as the band has room for, and at least a line.
+    const QSize most(std::max(LeastSize, rightOf(room) - corner.x()),
+                     std::max(24, bottomOf(room) - corner.y() - pitch));
+    const QSize wanted =
+        size.width() > most.width() || size.height() > most.height() ? size.scaled(most, Qt::KeepAspectRatio) : size;
+    NamePool names(controlNames(form));
+    Control picture;
+    picture.id = nextControlId(form);
+    picture.kind = QStringLiteral("picture");
+    picture.role = QStringLiteral("field");
+    picture.name = names.take(kindNamed(picture.kind).shortName);
+    picture.place = QRect(corner, wanted.expandedTo(QSize(LeastSize, LeastSize)));
+    setFixedImage(picture, image);
+    standIn(picture, area);
+    Form result = form;
+    result.controls.append(picture);
+    return {withWayMade(grownToHold(inNestingOrder(result)), {picture.id}), picture.id, {}};
 }
 
 namespace {
@@ -262,7 +336,7 @@ PlacedControl withNewControlBelow(const Form &form, const QString &kind, const A
         }
     }
     // Buttons go on in the row of buttons that stands lowest, as long as it has room.
-    if (kindNamed(kind).editor == Editor::Button && !there.isEmpty()) {
+    if ((kindNamed(kind).editor == Editor::Button || openedBy(kind)) && !there.isEmpty()) {
         const QList<FieldRow> rows = fieldRows(there);
         const QList<int> &row = rows.last().members;
         const bool areButtons = std::all_of(row.begin(), row.end(), [&](int i) {

@@ -14,11 +14,13 @@ namespace nabblet {
 // What a person places, in the order in which people meet it: a kind of control, or several buttons at once.
 struct Placeable
 {
-    QString name;  // of the kind, or of the row of buttons
+    QString name;  // of the kind, of the row of buttons, or what openingButton() gives
     QString title; // for people
 };
 const QList<Placeable> &placeables();
 QString placeableTitle(const QString &name);
+// A button that opens another form of the project and bears its title.
+Placeable openingButton(const QString &form, const QString &title);
 
 struct PlacedControl
 {
@@ -26,6 +28,10 @@ struct PlacedControl
     ControlId control = 0;   // the new one
     QList<ControlId> others; // that came with it, captions not among them
 };
+
+// A picture that is part of the form, such as a logo, with a corner at a place of an area, px relative to its band: as
+// large as it is, or smaller where there is less room. It has no caption.
+PlacedControl withNewPicture(const Form &form, const QByteArray &image, QSize size, const Area &area, QPoint at);
 
 // A row of buttons made of other actions: laid out anew from where it begins.
 PlacedControl withActionsOfRow(const Form &form, const QList<ControlId> &row, const QStringList &actions,

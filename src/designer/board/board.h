@@ -34,7 +34,6 @@ class QPushButton;
 
 namespace nabblet {
 
-
 class CaptionEditor;
 
 // What the boxes on the board show.
@@ -310,6 +309,7 @@ private:
     PlacedControl placedBetween(const QString &kind, QPoint from, QPoint to) const;
     void hoverPlacing(QPoint inViewport);
     void place(const QString &kind, const PlacedControl &placed);
+    void showPictureDrop(const QString &file, QPoint inViewport, bool isDropped);
     void askForButtons(const QList<ControlId> &row, const QStringList &actions);
     void putButtonRowChoice();
     void endAskingForButtons();
@@ -353,7 +353,7 @@ private:
     QList<Gap> m_pills;
     bool m_showsTabOrder = false;
     bool m_movesTracing = false;
-    QString m_placing;                           // the kind taken up, or empty
+    QString m_placing;                   // the kind taken up, or empty
     QPointer<QWidget> m_buttonRowChoice; // while it is asked which buttons m_buttonRow is to have
     QList<ControlId> m_buttonRow;
     int m_placingCount = 0;        // how many of it, as typed; 0: nothing typed, one

@@ -8,6 +8,7 @@
 #include "core/arrange/windows/window_size.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
+#include "core/file/whole_file.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
@@ -18,6 +19,7 @@
 
 #include <QApplication>
 #include <QContextMenuEvent>
+#include <QImageReader>
 #include <QMouseEvent>
 #include <QScrollBar>
 #include <QTimerEvent>
@@ -429,6 +431,10 @@ void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
         showKindDrop(kind, inViewport, isDropped);
         return;
     }
+    if (const QString file = pictureFrom(mime); !file.isEmpty()) {
+        showPictureDrop(file, inViewport, isDropped);
+        return;
+    }
     const DraggedColumns dragged = columnsFrom(mime);
     if (!dragged.table.isEmpty() && dragged.columns.isEmpty()) {
         showTableDrop(dragged.table, inViewport, isDropped);
@@ -457,6 +463,31 @@ void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
     if (added.form.width > width) {
         Q_EMIT said(tr("There was no room: the form is wider now."));
     }
+    setFocus();
+}
+
+// A picture file dropped on the form becomes part of it, such as a logo.
+void Board::showPictureDrop(const QString &file, QPoint inViewport, bool isDropped)
+{
+    constexpr qsizetype Largest = 2 * 1024 * 1024; // bytes; every copy of the form carries it
+    const QPoint onForm = toForm(inViewport);
+    const Area area = areaAt(m_document->form(), onForm).value_or(Area());
+    const QPoint at = onForm - QPoint(0, bandTop(m_document->form(), area.band));
+    const QSize size = QImageReader(file).size();
+    if (!isDropped) {
+        preview(withNewPicture(m_document->form(), QByteArray(), size, area, at).form);
+        return;
+    }
+    endPreview();
+    const Result<QByteArray> read = readWholeFile(file);
+    if (!read || read->size() > Largest) {
+        Q_EMIT said(read ? tr("%1 is too large to be part of a form: at most 2 MB. Make it smaller first.").arg(file)
+                         : read.error().sentence);
+        return;
+    }
+    const PlacedControl placed = withNewPicture(m_document->form(), *read, size, area, at);
+    m_document->apply(tr("Place a picture"), placed.form);
+    select({placed.control});
     setFocus();
 }
 
@@ -491,7 +522,8 @@ void Board::showTableDrop(const QString &table, QPoint inViewport, bool isDroppe
 
 void Board::dragEnterEvent(QDragEnterEvent *event)
 {
-    if (!columnsFrom(event->mimeData()).table.isEmpty() || !kindFrom(event->mimeData()).isEmpty()) {
+    if (!columnsFrom(event->mimeData()).table.isEmpty() || !kindFrom(event->mimeData()).isEmpty() ||
+        !pictureFrom(event->mimeData()).isEmpty()) {
         event->acceptProposedAction();
     }
 }

@@ -1,7 +1,10 @@
-// A kind of control on its way from the palette to the board.
+// What is on its way to the board from the palette, a kind of control, or from elsewhere, a picture.
 #pragma once
 
+#include <QImageReader>
+#include <QList>
 #include <QMimeData>
+#include <QUrl>
 
 namespace nabblet {
 
@@ -14,6 +17,14 @@ inline QString kindDragFormat()
 inline QString kindFrom(const QMimeData *mime)
 {
     return mime ? QString::fromUtf8(mime->data(kindDragFormat())) : QString();
+}
+
+// The path of a picture file that is dragged here from elsewhere, or empty.
+inline QString pictureFrom(const QMimeData *mime)
+{
+    const QList<QUrl> urls = mime ? mime->urls() : QList<QUrl>();
+    const QString file = urls.size() == 1 ? urls.first().toLocalFile() : QString();
+    return !file.isEmpty() && QImageReader(file).canRead() ? file : QString();
 }
 
 } // namespace nabblet

@@ -50,12 +50,7 @@ Palette::Palette(QWidget *parent) : Panel(tr("Controls"), parent), m_filter(new 
     m_list->setToolTip(tr("A click takes one up: draw it on the form then, or click there. Enter puts it into the next "
                           "free place."));
     for (const Placeable &placeable : placeables()) {
-        auto *item = new QListWidgetItem(placeable.title, m_list);
-        item->setData(Qt::UserRole, placeable.name);
-        item->setTextAlignment(Qt::AlignCenter);
-        // As wide as its words: short names leave room for long ones, and all are in sight.
-        item->setSizeHint(
-            QSize(m_list->fontMetrics().horizontalAdvance(item->text()) + 12, m_list->fontMetrics().height() + 4));
+        add(placeable);
     }
     contents()->setContentsMargins(6, 4, 4, 4);
     addToHead(m_filter);
@@ -75,6 +70,42 @@ Palette::Palette(QWidget *parent) : Panel(tr("Controls"), parent), m_filter(new 
             [this](const QListWidgetItem *item) { Q_EMIT kindPlaced(item->data(Qt::UserRole).toString()); });
 }
 
+void Palette::add(const Placeable &placeable)
+{
+    const QFontMetrics metrics = m_list->fontMetrics();
+    constexpr int Beside = 12; // px around the words
+    const int most = std::max(120, m_list->viewport()->width() - Beside);
+    auto *item = new QListWidgetItem(metrics.elidedText(placeable.title, Qt::ElideRight, most - Beside), m_list);
+    item->setData(Qt::UserRole, placeable.name);
+    item->setData(Qt::AccessibleTextRole, placeable.title);
+    item->setToolTip(item->text() == placeable.title ? QString() : placeable.title);
+    item->setTextAlignment(Qt::AlignCenter);
+    // As wide as its words: short names leave room for long ones, and all are in sight.
+    item->setSizeHint(QSize(metrics.horizontalAdvance(item->text()) + Beside, metrics.height() + 4));
+}
+
+void Palette::showEvent(QShowEvent *event)
+{
+    Panel::showEvent(event);
+    refreshMore();
+}
+
+void Palette::refreshMore()
+{
+    if (!isVisible()) {
+        return; // it asks when it comes into sight
+    }
+    const QList<Placeable> more = m_more ? m_more() : QList<Placeable>();
+    while (m_list->count() > placeables().size()) {
+        delete m_list->takeItem(m_list->count() - 1);
+    }
+    for (const Placeable &placeable : more) {
+        add(placeable);
+    }
+    filter(m_filter->text());
+    fitList();
+}
+
 void Palette::setTakenUp(const QString &kind)
 {
     for (int i = 0; i < m_list->count(); ++i) {
@@ -90,10 +121,15 @@ void Palette::focusList()
     }
 }
 
-// As high as its kinds need at this width, so that none is below the fold.
 void Palette::resizeEvent(QResizeEvent *event)
 {
     Panel::resizeEvent(event);
+    fitList();
+}
+
+// As high as its kinds need at this width, so that none is below the fold.
+void Palette::fitList()
+{
     constexpr int Highest = 380; // px; where a window is lower, the list scrolls
     contents()->activate();
     m_list->doItemsLayout();

@@ -2,7 +2,10 @@
 // double click puts it into the next free place.
 #pragma once
 
+#include "core/edit/placing.h"
 #include "designer/panels/panel.h"
+
+#include <functional>
 
 class QLineEdit;
 class QListWidget;
@@ -19,6 +22,10 @@ public:
     // Marks the kind that is taken up for the board; empty for none.
     void setTakenUp(const QString &kind);
     void focusList();
+    // More things to place, behind the kinds, as they are when the panel comes into sight.
+    void setMore(const std::function<QList<Placeable>()> &more) { m_more = more; }
+    // There may be others now.
+    void refreshMore();
 
 Q_SIGNALS:
     void kindTaken(const QString &kind);
@@ -26,12 +33,16 @@ Q_SIGNALS:
 
 protected:
     void resizeEvent(QResizeEvent *event) override;
+    void showEvent(QShowEvent *event) override;
 
 private:
     void filter(const QString &part);
+    void add(const Placeable &placeable);
+    void fitList();
 
     QLineEdit *m_filter;
     QListWidget *m_list;
+    std::function<QList<Placeable>()> m_more;
 };
 
 } // namespace nabblet

@@ -10,6 +10,7 @@
 #include "core/kinds/settings/marks.h"
 #include "core/kinds/settings/numbers.h"
 #include "core/kinds/settings/start_value.h"
+#include "core/kinds/usual_words.h"
 #include "core/text/date_words.h"
 #include "core/text/number_words.h"
 #include "core/text/tr.h"
@@ -229,12 +230,25 @@ Result<Form> writeImage(const Context &context, const QString &typed)
                 Texts::tr("%1 is too large to be part of a form: at most 2 MB. Make it smaller first.").arg(typed), {}};
         }
     }
-    return withSelectedChanged(context, [&](Control &control) {
+    Form form = withSelectedChanged(context, [&](Control &control) {
         setFixedImage(control, image);
         if (!image.isEmpty()) {
             control.column.clear();
         }
     });
+    // A logo needs no caption; one that somebody wrote stays.
+    QSet<ControlId> gone;
+    for (const Control *control : selected(context)) {
+        const Control *caption = captionOf(form, control->id);
+        if (!image.isEmpty() && caption && caption->text == usualWords(kindNamed(control->kind))) {
+            gone.insert(caption->id);
+        }
+    }
+    for (const ControlId caption : std::as_const(gone)) {
+        form.controls.removeAt(form.controls.indexOf(caption));
+    }
+    forget(form, gone);
+    return form;
 }
 
 } // namespace

@@ -145,12 +145,12 @@ QProgressBar::chunk { background: %accent; border-radius: 3px; }
 #panel QPlainTextEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:focus, #panel QSpinBox:focus, #panel QComboBox:focus, QDialog QLineEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:read-only { background: transparent; color: %faint; }
-#panel QCheckBox::indicator, #panel QTreeView::indicator { width: 13px; height: 13px; border: 1px solid %faint; border-radius: 3px; background: %field; }
-#panel QCheckBox::indicator:checked, #panel QTreeView::indicator:checked { background: %accent; border-color: %accent; image: url(:/nabblet/icons/tick-%side.svg); }
-#panel QCheckBox::indicator:disabled { border-color: %line; }
+#panel QCheckBox::indicator, #panel QTreeView::indicator, #buttonRowChoice QCheckBox::indicator { width: 13px; height: 13px; border: 1px solid %faint; border-radius: 3px; background: %field; }
+#panel QCheckBox::indicator:checked, #panel QTreeView::indicator:checked, #buttonRowChoice QCheckBox::indicator:checked { background: %accent; border-color: %accent; image: url(:/nabblet/icons/tick-%side.svg); }
+#panel QCheckBox::indicator:disabled, #buttonRowChoice QCheckBox::indicator:disabled { border-color: %line; }
 #panel QComboBox::drop-down { border: none; width: 20px; }
 #panel QComboBox::down-arrow { image: url(:/nabblet/icons/drop-%side.svg); width: 14px; height: 14px; }
-#panel QCheckBox::indicator:indeterminate { background: %tint; border-color: %accent; }
+#panel QCheckBox::indicator:indeterminate, #buttonRowChoice QCheckBox::indicator:indeterminate { background: %tint; border-color: %accent; }
 #panel QCheckBox:focus { color: %accent; }
 #panel QTreeView, #panel QListView, QDialog QListView { background: transparent; border: none; outline: none; color: %text; }
 QDialog QListView { background: %field; border: 1px solid %line; }

@@ -143,6 +143,12 @@ class TestRoughWork : public QObject
                     leftmost = control.band == BandRole::Body ? std::min(leftmost, control.place.x()) : leftmost;
                 }
                 QVERIFY2(leftmost <= 16, qPrintable(which));
+                if (which.contains("as-tabular ")) { // and there is a margin at the right
+                    for (const Control &control : now.controls) {
+                        QVERIFY2(control.band != BandRole::Body || rightOf(control.place) <= now.width - 8,
+                                 qPrintable(which));
+                    }
+                }
             }
         }
         const Form grouped = turned(form, "as-groups");

@@ -174,6 +174,11 @@ Form oneRecord(const Form &form, const TextMeasure &measure)
         }
     }
     setBandHeight(result, BandRole::Body, onGridAtOrAfter(lowestIn(result, BandRole::Body) + Margin, pitch));
+    int right = 0;
+    for (const Control &control : result.controls) {
+        right = control.band == BandRole::Body ? std::max(right, rightOf(control.place)) : right;
+    }
+    result.width = onGridAtOrAfter(std::max(result.width, right + Margin), pitch);
     result = grownToHold(inNestingOrder(withoutEmptyRails(result, ridden)));
     return flowed(result, fields, fields.size() > OneColumnUpTo ? 2 : 1, measure);
 }
