@@ -162,11 +162,11 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         button.text = opened->second;
         button.name = NamePool(controlNames(placed.form, button.id))
                           .take(kindNamed(button.kind).shortName + u'_' + identifierFromText(button.text));
-        // As wide as its words need, where nobody drew it.
+        // No narrower than its words need.
         constexpr int BesideWords = 12; // px
         const int least = onGridAtOrAfter(measure.width(button.text, TextRole::Button) + 2 * BesideWords,
                                           std::max(1, form.grid.pitch));
-        button.place.setWidth(std::max(button.place.width(), place.isEmpty() ? least : 0));
+        button.place.setWidth(std::max(button.place.width(), least));
         placed.form.controls.replace(index, button);
         placed.form = withWayMade(grownToHold(placed.form), {placed.control});
         return placed;

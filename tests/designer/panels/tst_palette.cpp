@@ -1,10 +1,14 @@
 // Placing new controls: from the palette by click and draw, by drag, by key; never two by accident.
+#include "core/actions/action_table.h"
+#include "core/arrange/edges.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/windows/window_size.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
 #include "core/kinds/kind.h"
+#include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/fixed_picture.h"
 #include "designer/board/board.h"
 #include "designer/board/kind_drag.h"
 #include "designer/panels/palette.h"
@@ -15,6 +19,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QSignalSpy>
+#include <QTemporaryDir>
 #include <QTest>
 
 using namespace nabblet;
@@ -98,6 +103,74 @@ private Q_SLOTS:
         QCOMPARE(shown, 1);
         QTest::keyClick(filter, Qt::Key_Return);
         QCOMPARE(placed.value(0).value(0).toString(), "group-box");
+    }
+
+    // Buttons to other forms stand behind the kinds, as they are when the panel is looked at.
+    void buttonsToFormsArePlacedLikeKinds()
+    {
+        Palette palette;
+        QList<Placeable> forms{openingButton("visits", "Visits, all of them, with rather a long title"),
+                               openingButton("parts", "Parts")};
+        palette.setMore([&] { return forms; });
+        palette.resize(200, 600);
+        palette.show();
+        auto *list = palette.findChild<QListWidget *>("kindList");
+        QCOMPARE(list->count(), placeables().size() + 2);
+        forms.removeFirst();
+        palette.refreshMore();
+        QCOMPARE(list->count(), placeables().size() + 1);
+        const QListWidgetItem *last = list->item(list->count() - 1);
+        QCOMPARE(last->data(Qt::AccessibleTextRole).toString(), "Button to “Parts”");
+        m_board->setSelection({}); // into the body
+        m_board->placeInNextFreePlace(last->data(Qt::UserRole).toString());
+        QCOMPARE(lead().kind, "button");
+        QCOMPARE(lead().text, "Parts");
+        QCOMPARE(buttonActionOf(lead()).name, "open-form");
+        QCOMPARE(projectFormOf(lead()), "parts");
+        const QRect first = lead().place;
+        m_board->placeInNextFreePlace(openingButton("visits", "Visits, all of them, with rather a long title").name);
+        QVERIFY(lead().place.width() >= m_appearance->width(lead().text, TextRole::Button) + 16);
+        QVERIFY(!lead().place.intersects(first));
+        m_document->steps()->undo();
+        m_document->steps()->undo();
+        QCOMPARE(count("button"), 0);
+    }
+
+    // A picture file dropped on the form is part of it, no larger than there is room; other files are not taken.
+    void aDroppedPictureIsALogo()
+    {
+        QTemporaryDir folder;
+        QImage image(120, 60, QImage::Format_RGB32);
+        image.fill(Qt::darkCyan);
+        QVERIFY(image.save(folder.filePath("logo.png")));
+        QFile other(folder.filePath("notes.txt"));
+        QVERIFY(other.open(QFile::WriteOnly) && other.write("no picture") > 0);
+        other.close();
+        const auto drop = [&](const QString &name, QPoint onForm) {
+            QMimeData mime;
+            mime.setUrls({QUrl::fromLocalFile(folder.filePath(name))});
+            const QPoint at = free(onForm);
+            QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, {});
+            enter.ignore();
+            QApplication::sendEvent(view(), &enter);
+            if (!enter.isAccepted()) {
+                return false;
+            }
+            QDragMoveEvent over(at, Qt::CopyAction, &mime, Qt::LeftButton, {});
+            QApplication::sendEvent(view(), &over);
+            QDropEvent dropped(at, Qt::CopyAction, &mime, Qt::LeftButton, {});
+            QApplication::sendEvent(view(), &dropped);
+            return true;
+        };
+        QVERIFY(!drop("notes.txt", QPoint(420, 200)));
+        QVERIFY(drop("logo.png", QPoint(421, 203)));
+        QVERIFY(!m_board->isPreviewing());
+        QCOMPARE(lead().kind, "picture");
+        QCOMPARE(lead().place, QRect(424, 200 - bandTop(form(), BandRole::Body), 120, 60));
+        QVERIFY(!fixedImage(lead()).isEmpty() && !captionOf(form(), lead().id));
+        QVERIFY(drop("logo.png", QPoint(560, 300))); // 80 px of room
+        QVERIFY(rightOf(lead().place) <= form().width);
+        QCOMPARE(lead().place.width(), 2 * lead().place.height());
     }
 
     void aKindIsDrawnOnce()

@@ -466,6 +466,27 @@ private Q_SLOTS:
         file.close();
         QVERIFY(write("image", logo, file.fileName()).contains("too large"));
     }
+
+    // One that comes with the usual caption loses it, one that somebody wrote stays.
+    void aLogoHasNoCaption()
+    {
+        const FixedTextMeasure measure;
+        QFile file(m_folder.filePath("logo2.png"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("picture");
+        file.close();
+        for (const bool isWritten : {false, true}) {
+            const PlacedControl placed = withNewControl(m_form, "picture", Area(), QRect(200, 8, 0, 0), measure);
+            m_form = placed.form;
+            Control caption = *captionOf(m_form, placed.control);
+            if (isWritten) {
+                caption.text = "Our sign";
+                m_form.controls.replace(m_form.controls.indexOf(caption.id), caption);
+            }
+            QVERIFY(write("image", placed.control, file.fileName()).isEmpty());
+            QCOMPARE(captionOf(m_form, placed.control) != nullptr, isWritten);
+        }
+    }
 };
 
 QTEST_GUILESS_MAIN(TestKindSettings)
