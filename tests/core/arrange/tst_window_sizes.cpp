@@ -95,6 +95,29 @@ private Q_SLOTS:
         }
     }
 
+    // In a window larger than the form it grows as far as the letters of its columns need, and else by half.
+    void aFormGrowsAsFarAsItsValuesNeed()
+    {
+        Form form = samples::columnOfFields(2);
+        form.width = 400;
+        Control box = *form.controls.find(1);
+        box.place.setWidth(120);
+        box.rides.right = FixedRail::FormRight;
+        box.rides.left = FixedRail::FormLeft;
+        const auto most = [&](int letters, const QString &kind) {
+            box.kind = kind;
+            form.controls.replace(form.controls.indexOf(1), box);
+            form.boundColumns = {BoundColumn{box.column, "VARCHAR", letters, false, {}, {}}};
+            return mostWindowSize(form).width();
+        };
+        QCOMPARE(most(5, "text-box"), 400); // shown whole as it is
+        const int twenty = most(20, "text-box");
+        QVERIFY(twenty > 400 && twenty < 600);
+        QVERIFY(most(25, "text-box") > twenty);
+        QCOMPARE(most(4000, "text-box"), 600);
+        QCOMPARE(most(5, "long-text"), 600); // nobody knows
+    }
+
     void whatStandsBelowGoesAlong()
     {
         Form form = boxes({QRect(16, 16, 300, 80), QRect(16, 112, 300, 24), QRect(16, 0, 40, 16)});

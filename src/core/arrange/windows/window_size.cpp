@@ -5,6 +5,7 @@
 #include "core/arrange/following.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/windows/stretching.h"
+#include "core/kinds/box_parts.h"
 #include "core/kinds/holders/panes.h"
 
 #include <QSet>
@@ -247,21 +248,51 @@ namespace {
 
 constexpr int Unlimited = 16000; // px; wider than any screen
 
+// How much wider a box that stretches gets of use, px: by the letters that its column takes, where that is known, as a
+// form measures no text.
+std::optional<int> neededMore(const Form &form, const Control &control)
+{
+    constexpr int Letter = 8; // px, a wide one
+    std::optional<int> length;
+    for (const BoundColumn &column : form.boundColumns) {
+        length = column.column == control.column ? column.length : length;
+    }
+    if (!length || control.column.isEmpty() || kindNamed(control.kind).editor != Editor::Line) {
+        return std::nullopt;
+    }
+    return std::max(0, boxWidthFor(control, *length * Letter) - control.place.width());
+}
+
 // How far a form grows along a direction, by what rides which rails. hasRows: whether rows or lists get longer there.
 int mostAlong(const Form &form, int designed, RailId moving, const QList<Rail> &rails, RailId Rides::*start,
               RailId Rides::*end, bool isDown)
 {
     bool grows = false;
+    bool isKnown = true; // how much, of all that stretches
+    bool hasStretching = false;
+    int more = 0;
     for (const Control &control : form.controls) {
         if (isDown && control.band != BandRole::Body) {
             continue;
+        }
+        const auto moves = [&](RailId id) {
+            const auto rail = std::find_if(rails.begin(), rails.end(), [&](const Rail &each) { return each.id == id; });
+            return id == moving || (rail != rails.end() && rail->hold == Hold::End);
+        };
+        const bool isStretching =
+            moves(control.rides.*end) && control.rides.*start != FixedRail::None && !moves(control.rides.*start);
+        if (isStretching && !isDown) {
+            const std::optional<int> needed = neededMore(form, control);
+            hasStretching = true;
+            isKnown = isKnown && needed.has_value();
+            more = std::max(more, needed.value_or(0));
         }
         for (const RailId id : {control.rides.*start, control.rides.*end}) {
             const auto rail = std::find_if(rails.begin(), rails.end(), [&](const Rail &each) { return each.id == id; });
             if (rail != rails.end() && rail->hold == Hold::Share) {
                 return Unlimited;
             }
-            const bool isMoving = id == moving || (rail != rails.end() && rail->hold == Hold::End);
+            const bool isMoving = moves(id);
             const Kind &kind = kindNamed(control.kind);
             const bool hasRows = kind.scrolls || kind.editor == Editor::Rows;
             if (isMoving && isDown && hasRows) {
@@ -269,6 +300,9 @@ int mostAlong(const Form &form, int designed, RailId moving, const QList<Rail> &
             }
             grows = grows || isMoving;
         }
+    }
+    if (hasStretching && isKnown) {
+        return std::min(designed + more, designed * 3 / 2);
     }
     return grows ? designed * 3 / 2 : designed;
 }

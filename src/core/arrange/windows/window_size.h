@@ -31,7 +31,8 @@ int lowestHeight(const Form &form);
 QSize leastWindowSize(const Form &form);
 
 // The largest that the form is shown, px; where a window is larger, the rest is ground around it. What does not grow
-// stays as designed; boxes grow by half, by which their values are in sight; rows, lists and cells without an end.
+// stays as designed; boxes grow as far as the letters that their columns take need it, at most by half and so where that
+// is not known; rows, lists and cells without an end.
 QSize mostWindowSize(const Form &form);
 
 // Whether a control gets wider with the form: held to its right edge, and at the left to anything.
