@@ -612,6 +612,7 @@ void MainWindow::showWindowSizes(bool shows)
     m_sizeStatus->setChecked(shows);
     if (m_windowSizeStrip) {
         m_windowSizeStrip->setVisible(shows);
+        m_board->setShowsHolds(shows);
         m_board->setTrialSize({});
     }
 }

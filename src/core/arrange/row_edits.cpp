@@ -615,10 +615,11 @@ int freeLeftOf(const Form &form, int x)
             }
             free = std::min(free, mover->place.x() - until);
         }
-        for (const Control *other : std::as_const(staying)) { // and what reaches farther stays on the form
+        // What stays has room in what gets narrower: the form, and containers in which something moves.
+        const bool getsNarrower = area.container == 0 || !moving.isEmpty();
+        for (const Control *other : getsNarrower ? staying : QList<const Control *>()) {
             const bool isStretching = other->rides.right == FixedRail::FormRight;
-            const bool reaches = rightOf(other->place) > x && !isStretching && !holdsOthers(*other);
-            free = reaches ? std::min(free, form.width - rightOf(other->place)) : free;
+            free = isStretching ? free : std::min(free, rightOf(roomOf(form, area)) - rightOf(other->place));
         }
     }
     return std::max(0, free / pitch * pitch);

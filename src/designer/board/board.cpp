@@ -652,6 +652,8 @@ bool Board::viewportEvent(QEvent *event)
             words = tr("Drag to change the band's height; with Ctrl, what is there is pushed along.");
         } else if (hit.kind == Hit::GapPill) {
             words = tr("Click to give all gaps this size.");
+        } else if (hit.kind == Hit::HoldSign) {
+            words = holdWords(hit.direction);
         } else if (hit.kind == Hit::CaptionHandle) {
             words = tr("Drag to shift the caption alone.");
         } else if (hit.kind == Hit::Spine) {

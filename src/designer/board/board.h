@@ -157,6 +157,9 @@ public:
     const QList<Gap> &gapPills() const { return m_pills; }
     QRect pillRect(const Gap &gap) const;
     QRect captionHandle() const;
+    // Whether the lead shows what it does in windows of other sizes, and where; null where that cannot be said.
+    void setShowsHolds(bool shows);
+    QRect holdSign(Direction direction) const;
     // Where a click adds the header or footer that is missing; null where there is one.
     QRect bandAdder(BandRole role) const;
     QRect tabBadge(ControlId control) const;
@@ -214,6 +217,7 @@ private:
             Inside, // a container, between what stands in it
             Handle,
             CaptionHandle,
+            HoldSign,
             GapPill,
             TabBadge,
             RailKnob,
@@ -232,6 +236,7 @@ private:
         RailId rail = FixedRail::None;
         BandRole band = BandRole::Body;
         int pill = -1;
+        Direction direction = Direction::Across; // of a hold sign
     };
     struct Drag
     {
@@ -309,6 +314,10 @@ private:
     PlacedControl placedBetween(const QString &kind, QPoint from, QPoint to) const;
     void hoverPlacing(QPoint inViewport);
     void place(const QString &kind, const PlacedControl &placed);
+    void paintHolds(QPainter &painter) const;
+    std::optional<Direction> holdSignAt(QPoint inViewport) const;
+    void holdNext(Direction direction);
+    QString holdWords(Direction direction) const;
     void showPictureDrop(const QString &file, QPoint inViewport, bool isDropped);
     void askForButtons(const QList<ControlId> &row, const QStringList &actions);
     void putButtonRowChoice();
@@ -356,6 +365,7 @@ private:
     QString m_placing;                   // the kind taken up, or empty
     QPointer<QWidget> m_buttonRowChoice; // while it is asked which buttons m_buttonRow is to have
     QList<ControlId> m_buttonRow;
+    bool m_showsHolds = false;
     int m_placingCount = 0;        // how many of it, as typed; 0: nothing typed, one
     QList<ControlId> m_wordsFor;   // what gets the words at hand; more than one get a part each
     QList<ControlId> m_tabClicked; // in the order clicked so far

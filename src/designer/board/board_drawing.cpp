@@ -297,6 +297,7 @@ void Board::paintSelection(QPainter &painter, const Form &form)
         painter.drawEllipse(QRectF(handle).adjusted(0.5, 0.5, -0.5, -0.5));
     }
     painter.setRenderHint(QPainter::Antialiasing, false);
+    paintHolds(painter);
     paintLeadTag(painter, form, *lead, place);
 }
 

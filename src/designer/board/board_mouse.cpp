@@ -129,6 +129,11 @@ Board::Hit Board::hitAt(QPoint at) const
             return hit;
         }
     }
+    if (const std::optional<Direction> direction = holdSignAt(at)) {
+        hit.kind = Hit::HoldSign;
+        hit.direction = *direction;
+        return hit;
+    }
     if (const nabblet::Control *lead = form.controls.find(m_selection.lead()); lead && !isCaption(*lead)) {
         const QRect shown = toViewport(placeOnForm(form, *lead));
         for (const Edges edges : handlesOf(shown)) {
@@ -268,6 +273,10 @@ void Board::mousePressEvent(QMouseEvent *event)
         return;
     }
     m_clickedAt.reset();
+    if (hit.kind == Hit::HoldSign) {
+        holdNext(hit.direction);
+        return;
+    }
     if (hit.kind == Hit::AddBand) {
         const Form &form = m_document->form();
         hit.band == BandRole::Header ? m_document->apply(tr("Add the header"), withTitledHeader(form, m_appearance))
@@ -390,6 +399,7 @@ void Board::mouseMoveEvent(QMouseEvent *event)
         shape = areStacked(*m_document->form().controls.find(hit.control)) ? Qt::SplitVCursor : Qt::SplitHCursor;
         break;
     case Hit::GapPill:
+    case Hit::HoldSign:
     case Hit::TabBadge:
     case Hit::AddBand:
     case Hit::Spine:

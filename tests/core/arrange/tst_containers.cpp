@@ -316,10 +316,10 @@ private Q_SLOTS:
                 const Form after = operation.apply(context);
                 QVERIFY2(whatIsWrong(after).isEmpty(), qPrintable(operation.id + ": " + whatIsWrong(after)));
                 for (const Control &control : form.controls) {
-                    const bool mayGo = operation.id == "caption-remove" || operation.id == "page-remove" ||
-                                       operation.id.startsWith("remove-") ||
-                                       ((operation.id == "take-group-off" || operation.id == "as-tabular") &&
-                                        holdsOthers(control));
+                    const bool mayGo =
+                        operation.id == "caption-remove" || operation.id == "page-remove" ||
+                        operation.id.startsWith("remove-") ||
+                        ((operation.id == "take-group-off" || operation.id == "as-tabular") && holdsOthers(control));
                     QVERIFY2(mayGo || after.controls.find(control.id), qPrintable(operation.id + " " + control.name));
                 }
                 if (operation.group == ArrangeGroup::Groups || operation.id == "tidy" ||
@@ -329,6 +329,37 @@ private Q_SLOTS:
             }
         }
         QVERIFY2(ran.size() > 50, qPrintable(QString::number(ran.size())));
+    }
+
+    // One arrangement made of another, again and again, and captions up and down: all stays inside what it is in.
+    void arrangementsKeepThingsInTheirContainers()
+    {
+        QRandomGenerator random(29);
+        const QList<QString> ids{
+            "caption-above", "caption-beside", "as-stacked", "as-columnar",          "as-groups",
+            "flow-across",   "remove-column",  "remove-row", "insert-column-behind", "split-field"};
+        for (int i = 0; i < 1500; ++i) {
+            Form form = nestedForm(random, 4 + random.bounded(8));
+            QStringList done;
+            for (int step = 0; step < 4; ++step) {
+                const QString id = ids.at(random.bounded(ids.size()));
+                QList<ControlId> selected;
+                const QList<ControlId> all = allOf(form);
+                for (int j = 0, count = random.bounded(4); j < count && !all.isEmpty(); ++j) {
+                    const ControlId chosen = all.at(random.bounded(all.size()));
+                    selected.removeOne(chosen);
+                    selected.append(chosen);
+                }
+                const ArrangeContext context = contextOf(form, selected);
+                const ArrangeOperation *operation = findArrangeOperation(id);
+                if (operation->whyNot(context).isEmpty()) {
+                    form = operation->apply(context);
+                    done.append(id);
+                    QVERIFY2(whatIsWrong(form).isEmpty(),
+                             qPrintable(QString("%1: %2: %3").arg(i).arg(done.join(", "), whatIsWrong(form))));
+                }
+            }
+        }
     }
 
     void tidyingWithContainersIsIdempotent()
