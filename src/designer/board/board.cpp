@@ -509,7 +509,7 @@ Shown Board::shownOf(const nabblet::Control &control) const
 void Board::updateControl(const Form &form, const nabblet::Control &control)
 {
     // With handles and the lead's tag.
-    viewport()->update(toViewport(placeOnForm(form, control)).adjusted(-18, -22, 220, 8));
+    viewport()->update(toViewport(placeOnForm(form, control)).adjusted(-18, -22, 220, m_showsHolds ? 30 : 8));
 }
 
 void Board::updateSelectionMarks()

@@ -2,6 +2,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
+#include "core/arrange/windows/holding.h"
 #include "core/arrange/windows/window_size.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
@@ -465,6 +466,35 @@ private Q_SLOTS:
         QVERIFY(panel());
         QTest::keyClick(m_board.get(), Qt::Key_Right);
         QVERIFY(!panel());
+    }
+
+    // While window sizes are tried, signs at the lead say what it does there, and do the next thing by a click.
+    void signsSayWhatHolds()
+    {
+        m_board->select({1});
+        QVERIFY(m_board->holdSign(Direction::Across).isNull());
+        m_board->setShowsHolds(true);
+        const auto holding = [&](Direction direction) {
+            return holdingOf(m_document->form(), *m_document->form().controls.find(1), direction);
+        };
+        const auto click = [&](Direction direction) {
+            QTest::mouseClick(view(), Qt::LeftButton, {}, m_board->holdSign(direction).center());
+        };
+        QCOMPARE(holding(Direction::Across), std::optional(Holding::Stays));
+        const int steps = m_document->steps()->count();
+        for (const Holding next : {Holding::Moves, Holding::Stretches, Holding::KeepsShare, Holding::Stays}) {
+            click(Direction::Across);
+            QCOMPARE(holding(Direction::Across), std::optional(next));
+            QCOMPARE(m_board->selection().controls(), QList<ControlId>{1});
+        }
+        QCOMPARE(m_document->steps()->count(), steps + 4);
+        click(Direction::Down);
+        QCOMPARE(holding(Direction::Down), std::optional(Holding::Moves));
+        // They are seen, and gone again when they are not wanted.
+        const QRect sign = m_board->holdSign(Direction::Across);
+        const QImage with = view()->grab(sign).toImage();
+        m_board->setShowsHolds(false);
+        QVERIFY(view()->grab(sign).toImage() != with);
     }
 
     // Level rails come out of the ruler at the side, are dragged by their knobs and take along what rides them.
