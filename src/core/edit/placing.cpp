@@ -52,13 +52,13 @@ namespace {
 const QString OpeningPrefix = QStringLiteral("open-form:");
 
 // The form that an openingButton() opens and its title; nothing where the name is none of one.
-std::optional<QPair<QString, QString>> openedBy(const QString &name)
+std::optional<std::pair<QString, QString>> openedBy(const QString &name)
 {
     const qsizetype between = name.indexOf(u'\n');
     if (!name.startsWith(OpeningPrefix) || between < 0) {
         return std::nullopt;
     }
-    return QPair(name.mid(OpeningPrefix.size(), between - OpeningPrefix.size()), name.mid(between + 1));
+    return std::pair(name.mid(OpeningPrefix.size(), between - OpeningPrefix.size()), name.mid(between + 1));
 }
 
 } // namespace

@@ -114,35 +114,35 @@ void FormWindow::makeRecordsMenu()
         connect(records, &QMenu::aboutToShow, made, [made, isOfUse] { made->setEnabled(isOfUse()); });
         connect(records, &QMenu::aboutToHide, made, [made] { made->setEnabled(true); });
     };
-    const EntrySession &session = *m_session;
     const auto always = [] { return true; };
-    if (!session.form().rowsFrom.isEmpty()) {
+    if (!m_session->form().rowsFrom.isEmpty()) {
         add(
-            tr("&Save"), tr("Ctrl+S"), [this] { m_session->saving().save(); }, [&] { return session.hasUnsaved(); });
+            tr("&Save"), tr("Ctrl+S"), [this] { m_session->saving().save(); },
+            [this] { return m_session->hasUnsaved(); });
         add(
             tr("&Take back"), tr("Ctrl+Backspace"), [this] { m_session->takingBack().takeBack(); },
-            [&] { return session.takingBack().canTakeBack(); });
+            [this] { return m_session->takingBack().canTakeBack(); });
         records->addSeparator();
         add(
             tr("&First"), tr("Ctrl+Home"), [this] { m_session->moves().goFirst(); },
-            [&] { return session.moves().canGoBack(); });
+            [this] { return m_session->moves().canGoBack(); });
         add(
             tr("&Previous"), tr("PgUp"), [this] { m_session->moves().goPrevious(); },
-            [&] { return session.moves().canGoBack(); });
+            [this] { return m_session->moves().canGoBack(); });
         add(
             tr("&Next"), tr("PgDown"), [this] { m_session->moves().goNext(); },
-            [&] { return session.moves().canGoOn(); });
+            [this] { return m_session->moves().canGoOn(); });
         add(
             tr("&Last"), tr("Ctrl+End"), [this] { m_session->moves().goLast(); },
-            [&] { return session.moves().canGoLast(); });
+            [this] { return m_session->moves().canGoLast(); });
         add(
             tr("F&ind…"), tr("Ctrl+F"), [this] { m_view->askAndFind(); }, always);
         records->addSeparator();
         add(
-            tr("&Add"), tr("Ctrl+N"), [this] { m_view->addRecord(); }, [&] { return session.state().canAdd(); });
+            tr("&Add"), tr("Ctrl+N"), [this] { m_view->addRecord(); }, [this] { return m_session->state().canAdd(); });
         add(
             tr("&Delete…"), tr("Ctrl+Del"), [this] { m_view->askAndDelete(); },
-            [&] { return session.state().canDelete(); });
+            [this] { return m_session->state().canDelete(); });
         records->addSeparator();
     }
     add(

@@ -120,7 +120,8 @@ private Q_SLOTS:
                 QCOMPARE(parts.at(i).height(), wide.place.height());
             }
         }
-        ArrangeContext narrow = contextOf(samples::columnOfFields(4), {3});
+        const Form four = samples::columnOfFields(4);
+        ArrangeContext narrow = contextOf(four, {3});
         narrow.columns = 40;
         QVERIFY(!findArrangeOperation("split-field")->whyNot(narrow).isEmpty());
     }
@@ -157,8 +158,8 @@ private Q_SLOTS:
             QCOMPARE(once.controls.find(other)->place.topLeft(), form.controls.find(one)->place.topLeft());
             QVERIFY(applied(contextOf(once, {one, other}), "change-places") == form);
         }
-        QVERIFY(
-            !findArrangeOperation("change-places")->whyNot(contextOf(samples::columnOfFields(5), {1, 3, 5})).isEmpty());
+        const Form five = samples::columnOfFields(5);
+        QVERIFY(!findArrangeOperation("change-places")->whyNot(contextOf(five, {1, 3, 5})).isEmpty());
     }
 
     // What stands in one row makes way as one, whatever is put on part of it.

@@ -362,6 +362,22 @@ private Q_SLOTS:
         }
     }
 
+    // A form by hand with all that there is: groups, pages, rows, wide boxes.
+    void aFormByHandIsArrangedAnew()
+    {
+        const Result<Form> read = loadForm(NABBLET_ROOT "/demo/fairway-depot/forms/buoy_register.nabform");
+        QVERIFY(read.isOk());
+        const Form form = settled(*read, m_measure);
+        const int before = overlaps(form);
+        for (const char *id : {"as-stacked", "as-columnar", "as-groups", "flow-across", "flow-2", "tidy"}) {
+            const ArrangeOperation *operation = findArrangeOperation(id);
+            const ArrangeContext context = contextOf(form, {});
+            const Form after = operation->whyNot(context).isEmpty() ? operation->apply(context) : form;
+            QVERIFY2(overlaps(after) <= before, id);
+            QVERIFY2(whatIsWrong(after).isEmpty(), qPrintable(id + whatIsWrong(after)));
+        }
+    }
+
     void tidyingWithContainersIsIdempotent()
     {
         QRandomGenerator random(8);

@@ -29,7 +29,7 @@ constexpr int Margin = 16;      // px, left and right of what is laid out
 constexpr int Line = 24;        // px, the height of a box of one line
 constexpr int HeadInset = 8;    // px between a box's edge and its head, so that heads stand over the words in the boxes
 constexpr int WidestRow = 1200; // px; what does not fit goes on in a second line of the row
-constexpr int LongText = 240;    // px at most, in a row
+constexpr int LongText = 240;   // px at most, in a row
 constexpr int UsualRows = 10;   // in sight
 constexpr int OneColumnUpTo = 8; // fields; more of them go into two columns
 
@@ -400,18 +400,37 @@ Form groups(const ArrangeContext &context)
     const QList<Arranged> items = arrangedIn(form, Area());
     const int last = std::accumulate(items.begin(), items.end(), 0,
                                      [](int most, const Arranged &item) { return std::max(most, item.place.x()); });
-    QMap<int, QList<ControlId>> byStart;
-    for (const FieldBlock &block : fieldBlocks(items)) {
-        const Arranged &first = items.at(block.first());
+    QList<FieldBlock> blocks = fieldBlocks(items);
+    std::stable_sort(blocks.begin(), blocks.end(), [&](const FieldBlock &a, const FieldBlock &b) {
+        return items.at(a.first()).place.y() < items.at(b.first()).place.y();
+    });
+    const auto isAcross = [&](const FieldBlock &block) {
         int end = 0;
         for (const int member : block) {
             end = std::max(end, rightOf(items.at(member).whole));
         }
-        const bool isAcross = last > first.place.x() && end > last;
-        for (const int member : isAcross ? FieldBlock() : block) {
-            byStart[first.place.x()].append(items.at(member).control);
+        return last > items.at(block.first()).place.x() && end > last;
+    };
+    // Those between two that lie across stand together; where there are several such, the most fields make the groups.
+    QList<QMap<int, QList<ControlId>>> between(1);
+    for (const FieldBlock &block : std::as_const(blocks)) {
+        if (isAcross(block)) {
+            between.append(QMap<int, QList<ControlId>>());
+            continue;
+        }
+        for (const int member : block) {
+            between.last()[items.at(block.first()).place.x()].append(items.at(member).control);
         }
     }
+    const auto fieldsIn = [](const QMap<int, QList<ControlId>> &side) {
+        return std::accumulate(side.begin(), side.end(), qsizetype(0),
+                               [](qsizetype sum, const QList<ControlId> &column) { return sum + column.size(); });
+    };
+    const QMap<int, QList<ControlId>> byStart =
+        *std::max_element(between.begin(), between.end(), [&](const auto &a, const auto &b) {
+            const bool isFewer = a.size() < 2 && b.size() >= 2;
+            return isFewer || (fieldsIn(a) < fieldsIn(b) && !(a.size() >= 2 && b.size() < 2));
+        });
     if (byStart.size() < 2) {
         return form;
     }

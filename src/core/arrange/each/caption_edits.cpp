@@ -146,15 +146,26 @@ Form above(const ArrangeContext &context)
             fromTheTop.insert({areaOf(caption), form.controls.find(caption.captionFor)->place.y()}, id);
         }
     }
-    QMap<Area, QMap<int, int>> rooms;
+    QHash<Area, QList<ControlId>> rows;
+    QHash<Area, int> lastRow;
     for (auto [where, id] : fromTheTop.asKeyValueRange()) {
-        QMap<int, int> &made = rooms[where.first];
-        if (made.isEmpty() || where.second - made.lastKey() > HalfLine) {
-            made.insert(where.second, onGridAtOrAfter(form.controls.find(id)->place.height(), pitch));
+        const auto [area, top] = where;
+        if (!lastRow.contains(area) || top - lastRow.value(area) > HalfLine) {
+            rows[area].append(id);
+            lastRow.insert(area, top);
         }
     }
-    for (auto [area, places] : rooms.asKeyValueRange()) {
-        form = withRoomsDown(form, area, places);
+    // From the innermost areas outwards, by where the boxes stand by then: what got higher pushed others down.
+    const QList<Area> areas = areasOf(form);
+    for (auto area = areas.rbegin(); area != areas.rend(); ++area) {
+        QMap<int, int> places;
+        const QList<ControlId> captionsHere = rows.value(*area);
+        for (const ControlId id : captionsHere) {
+            const Control &caption = *form.controls.find(id);
+            places.insert(form.controls.find(caption.captionFor)->place.y(),
+                          onGridAtOrAfter(caption.place.height(), pitch));
+        }
+        form = places.isEmpty() ? form : withRoomsDown(form, *area, places);
     }
     return withCaptionRoomGivenBack(inPlace(form, ids, context.measure), starts);
 }
