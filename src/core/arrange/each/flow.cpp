@@ -32,6 +32,7 @@ struct Block
     int captionRoom = 0; // px, left of the first box
     int width = 0;       // px, that it needs from there on; of what stretches with the form, none
     bool isWide = false;
+    bool isFromMargin = false; // pages, groups and rows without captions beside them begin where captions do
 };
 
 // Blocks side by side in columns, or one wide block over the whole width.
@@ -47,7 +48,8 @@ struct Columns
     QList<int> captionRoom;
     QList<int> width;
     QList<int> boxes;
-    int end = 0; // of the last column
+    int from = 0; // where the first column begins, captions and all
+    int end = 0;  // of the last column
 };
 
 // The chosen fields of the area in which most of them stand.
@@ -101,6 +103,9 @@ QList<Block> blocksAsTheyRead(const Form &form, const QList<Arranged> &items)
             return stretches(*form.controls.find(item.control));
         });
         block.isWide = block.isWide || isStretching;
+        const Control &first = *form.controls.find(block.members.first().control);
+        const bool isFrame = holdsOthers(first) || kindNamed(first.kind).editor == Editor::Rows;
+        block.isFromMargin = block.isWide && block.captionRoom == 0 && isFrame;
         block.width = isStretching ? LeastStretched : block.bounds.width() - block.captionRoom;
         blocks.append({placeOf.at(found.first()), block});
     }
@@ -177,7 +182,7 @@ QList<Run> runsOf(const QList<Block> &blocks, int columns, int gap, FlowWay way)
 
 Columns columnsFor(const QList<Run> &runs, int count, int from, int pitch)
 {
-    Columns columns{QList<int>(count, 0), QList<int>(count, 0), {}, 0};
+    Columns columns{QList<int>(count, 0), QList<int>(count, 0), {}, onGridAtOrAfter(from, pitch), 0};
     for (const Run &run : runs) {
         for (qsizetype k = 0; k < run.columns.size(); ++k) {
             for (const Block &block : run.columns.at(k)) {
@@ -196,7 +201,8 @@ Columns columnsFor(const QList<Run> &runs, int count, int from, int pitch)
     }
     int end = x - BetweenColumns;
     for (const Run &run : runs) {
-        end = std::max(end, run.wide ? columns.boxes.first() + run.wide->width : 0);
+        const int start = run.wide && run.wide->isFromMargin ? columns.from : columns.boxes.first();
+        end = std::max(end, run.wide ? start + run.wide->width : 0);
     }
     columns.end = onGridAtOrAfter(end, pitch);
     return columns;
@@ -223,7 +229,7 @@ QList<Placing> placed(const QList<Run> &runs, const Columns &columns, int y, int
             }
             lowest = std::max(lowest, at);
         }
-        y = run.wide ? put(*run.wide, columns.boxes.at(0), y) : lowest;
+        y = run.wide ? put(*run.wide, run.wide->isFromMargin ? columns.from : columns.boxes.at(0), y) : lowest;
     }
     *end = y;
     return placings;
