@@ -26,6 +26,7 @@
     GROUP(captionOperations)                                                                                           \
     GROUP(rowOperations)                                                                                               \
     GROUP(groupOperations)                                                                                             \
+    GROUP(pageCaptionOperations)                                                                                       \
     GROUP(tidyOperations)                                                                                              \
     GROUP(flowOperations)                                                                                              \
     GROUP(arrangementOperations)

@@ -378,6 +378,36 @@ private Q_SLOTS:
         }
     }
 
+    // Boxes of all pages begin at one place, on a rail that stands clear of the longest caption of them all.
+    void pagesShareACaptionRail()
+    {
+        Form form = settled(samples::columnOfFields(6), m_measure);
+        const auto [paged, tabs] = withContainer(form, {3, 5}, "tab-pages");
+        form = moveControlsInto(paged, {7, 9}, {BandRole::Body, tabs, 2}, QPoint(24, 0));
+        const ArrangeOperation *operation = findArrangeOperation("pages-on-one-rail");
+        QVERIFY(!operation->whyNot(contextOf(form, {1})).isEmpty());
+        QVERIFY(operation->whyNot(contextOf(form, {3})).isEmpty());
+        Form after = operation->apply(contextOf(form, {3}));
+        QCOMPARE(whatIsWrong(after), QString());
+        QCOMPARE(overlaps(after), 0);
+        const auto isOnOne = [&] {
+            const int start = placeOf(after, 3).x();
+            const RailId rail = after.controls.find(3)->rides.left;
+            return placeOf(after, 5).x() == start && placeOf(after, 7).x() == start && placeOf(after, 9).x() == start &&
+                   after.controls.find(9)->rides.left == rail && findRail(after, rail)->isAutomatic;
+        };
+        QVERIFY(isOnOne());
+        QCOMPARE(operation->apply(contextOf(after, {3})), after); // once is enough
+        // A longer caption on one page moves the boxes of both.
+        Control caption = *captionOf(after, 9);
+        caption.text = "A caption that is much longer than all others there";
+        after.controls.replace(after.controls.indexOf(caption.id), caption);
+        const int before = placeOf(after, 3).x();
+        after = settled(after, m_measure);
+        QVERIFY(isOnOne());
+        QVERIFY(placeOf(after, 3).x() > before);
+    }
+
     void tidyingWithContainersIsIdempotent()
     {
         QRandomGenerator random(8);
