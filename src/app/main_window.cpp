@@ -12,6 +12,7 @@
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/sorts/order_of_select.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/document/recovery.h"
@@ -317,8 +318,11 @@ void MainWindow::changeRows()
     const Form &form = m_document->form();
     RowsDialog dialog(*m_workspace.connection, m_workspace.catalogue, form.rowsFrom, form.select, theme(), this);
     if (dialog.exec() == QDialog::Accepted) {
-        m_document->apply(tr("Change where the rows come from"),
-                          setRowsFrom(m_document->form(), dialog.rowsFrom(), dialog.select()));
+        Form changed = setRowsFrom(m_document->form(), dialog.rowsFrom(), dialog.select());
+        if (const Table *given = dialog.selectTable(); given && dialog.select() != m_document->form().select) {
+            changed = withOrderOfSelect(changed, *given);
+        }
+        m_document->apply(tr("Change where the rows come from"), changed);
     }
 }
 

@@ -1,6 +1,7 @@
 #include "core/draft/draft.h"
 
 #include "core/draft/maker.h"
+#include "core/sorts/order_of_select.h"
 
 #include <QSet>
 
@@ -35,6 +36,7 @@ Form makeForm(const Catalogue &catalogue, const Table &table, const DraftPlan &p
     form.title = plan.title;
     form.rowsFrom = table.name;
     form.select = table.select;
+    form = withOrderOfSelect(form, table);
     form.permissions = plan.people;
     form.look = plan.look;
     const QList<Piece> pieces = piecesOf(maker);

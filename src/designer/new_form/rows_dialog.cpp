@@ -76,6 +76,11 @@ QString RowsDialog::select() const
     return rowsFrom() == selectTableName(m_catalogue) && m_select->table() ? m_select->table()->select : QString();
 }
 
+const Table *RowsDialog::selectTable() const
+{
+    return select().isEmpty() ? nullptr : &*m_select->table();
+}
+
 void RowsDialog::refresh()
 {
     const bool isOwn = rowsFrom() == selectTableName(m_catalogue);

@@ -21,6 +21,7 @@ public:
     // The choice: a table or view by its name, or with a SELECT the name by which its rows go.
     QString rowsFrom() const;
     QString select() const;
+    const Table *selectTable() const; // what the SELECT gives; nullptr for a table or view
 
 private:
     void refresh();

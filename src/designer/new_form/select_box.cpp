@@ -1,6 +1,7 @@
 #include "designer/new_form/select_box.h"
 
 #include "core/catalogue/select_table.h"
+#include "core/sorts/order_of_select.h"
 #include "core/text/tr.h"
 #include "data/records/select_source.h"
 
@@ -89,9 +90,12 @@ void SelectBox::check()
     for (QString &reason : reasons) {
         reason = tr("%1: %2").arg(columnsOfReason.value(reason).join(QStringLiteral(", ")), reason);
     }
-    // Rows with a key are read by it, a few at a time, so that any number of them opens at once.
+    // Rows with a key are read by it, a few at a time, so that any number of them opens at once; by an order of the
+    // form where that can say the same.
+    const bool isOtherwise = ordersItsRows(described->select) && !described->primaryKey.isEmpty();
     const QString order =
-        ordersItsRows(described->select) && !described->primaryKey.isEmpty()
+        isOtherwise && orderOfSelect(*described) ? tr("Its order becomes that of the form, as “Sorted by”. ")
+        : isOtherwise
             ? tr("Records come by their key (%1), not by the ORDER BY; the form says another order, as “Sorted by”. ")
                   .arg(described->primaryKey.join(QStringLiteral(", ")))
             : QString();

@@ -1,9 +1,11 @@
 // Rows in an order of their own: whatever is stored, walking, counting and finding by number agree with one another and
 // with what the database itself gives.
 #include "core/draft/draft.h"
+#include "core/sorts/order_of_select.h"
 #include "core/sorts/sort_table.h"
 #include "core/sorts/sorted_by.h"
 #include "data/records/copied_rows.h"
+#include "data/records/select_source.h"
 #include "data/records/writing.h"
 #include "support/sample_database.h"
 
@@ -51,6 +53,47 @@ class TestSortedRows : public QObject
     }
 
 private Q_SLOTS:
+    // The order of a builder's own SELECT becomes that of the form, where a form can have it.
+    void theOrderOfASelectIsKept_data()
+    {
+        QTest::addColumn<QString>("order");
+        QTest::addColumn<bool>("isKept");
+        for (const char *kept :
+             {"n", "n DESC", "town, n DESC", "\"town\" ASC, 1 DESC", "t.town desc, [n]", "2, 3", "twice"}) {
+            QTest::newRow(kept) << kept << true;
+        }
+        for (const char *other : {"n + 1", "n LIMIT 3", "town COLLATE NOCASE", "length(town)", "9", "-n",
+                                  "n NULLS LAST", "'n'", "n,", "random()", "hidden"}) {
+            QTest::newRow(other) << other << false;
+        }
+    }
+    void theOrderOfASelectIsKept()
+    {
+        QFETCH(QString, order);
+        QFETCH(bool, isKept);
+        open("CREATE TABLE t (id INTEGER PRIMARY KEY, town TEXT, n INTEGER, hidden INTEGER); INSERT INTO t VALUES "
+             "(1, 'b', 3, 1), (2, 'B', NULL, 2), (3, 'a', 3, 3), (4, NULL, 10, 4), (5, 'a', 2, 5), (6, 'é', 2, 6)");
+        const QString sql = "SELECT id, town, n, n * 2 AS twice FROM t ORDER BY " + order;
+        Table table;
+        const Result<Table> described = describeSelect(*m_connection, m_catalogue, "own", sql);
+        if (described) { // some are no SQL at all
+            table = *described;
+        } else {
+            table.select = sql;
+        }
+        QCOMPARE(orderOfSelect(table).has_value(), isKept);
+        if (!isKept) {
+            return;
+        }
+        m_catalogue.tables.append(table);
+        const Form form = draftColumnar(m_catalogue, table, FixedTextMeasure());
+        const Result<RecordSource> source = recordSourceOf(form, m_catalogue);
+        QVERIFY(source.isOk());
+        const QStringList expected = ask("SELECT id FROM (" + sql + ", id)").split('\n');
+        QCOMPARE(walked(*source, true), expected);
+        QCOMPARE(walked(*source, false), expected);
+    }
+
     void everyWayThroughIsTheSame()
     {
         QRandomGenerator random(5);

@@ -3,6 +3,7 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/typing.h"
+#include "core/sorts/sorted_by.h"
 #include "designer/new_form/arrangement_card.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
@@ -380,6 +381,15 @@ private Q_SLOTS:
             "SELECT v.visit_id, v.crew_lead, upper(v.crew_lead) AS lead, b.name, b.asset_no FROM visit v "
             "JOIN buoy b ON b.buoy_id = v.buoy_id ORDER BY b.name DESC, v.visited_on");
         QTRY_VERIFY(says->text().contains("Sorted by"));
+        QVERIFY(sortedBy(m_dialog->form()).isEmpty()); // it goes by a column that is not among those given
+        select->setPlainText("SELECT visit_id, crew_lead FROM visit ORDER BY crew_lead DESC");
+        QTRY_VERIFY(says->text().contains("Its order becomes that of the form"));
+        QCOMPARE(sortedBy(m_dialog->form()).value(0).column, "crew_lead");
+        QVERIFY(sortedBy(m_dialog->form()).value(0).isDescending);
+        select->setPlainText(
+            "SELECT v.visit_id, v.crew_lead, upper(v.crew_lead) AS lead, b.name, b.asset_no FROM visit v "
+            "JOIN buoy b ON b.buoy_id = v.buoy_id ORDER BY b.name DESC, v.visited_on");
+        QTRY_VERIFY(says->text().contains("not by the ORDER BY"));
         QTRY_VERIFY(says->height() >= says->heightForWidth(says->width()));
         QTRY_VERIFY(says->geometry().top() > select->geometry().bottom());
         QVERIFY(select->height() >= 3 * select->fontMetrics().height());
