@@ -163,9 +163,16 @@ void MainWindow::makePages()
     m_palette->setMore([this] {
         QList<Placeable> buttons;
         const QString own = m_document ? QFileInfo(m_document->path()).completeBaseName() : QString();
-        for (const TitledForm &form : titledForms(m_workspace.projectFolder)) {
+        const QList<TitledForm> forms = titledForms(m_workspace.projectFolder);
+        for (const TitledForm &form : forms) {
+            Placeable button = openingButton(form.name, form.title);
+            const auto alike = std::count_if(forms.begin(), forms.end(),
+                                             [&](const TitledForm &each) { return each.title == form.title; });
+            if (alike > 1) { // told apart by their names
+                button.title = openingButton(form.name, form.name).title;
+            }
             if (form.name != own) {
-                buttons.append(openingButton(form.name, form.title));
+                buttons.append(button);
             }
         }
         return buttons;
