@@ -6,6 +6,7 @@
 #include "app/main_window.h"
 #include "app/output/output_format.h"
 #include "app/workspace.h"
+#include "core/arrange/windows/at_work.h"
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
 #include "designer/board/board.h"
@@ -85,7 +86,7 @@ Outcome paintEntry(EntrySession &session, const Appearance &appearance, const Fo
 {
     EntryView view(&session, appearance);
     view.setAttribute(Qt::WA_DontShowOnScreen);
-    view.resize(std::max(form.width + (isTabular(form) ? 16 : 0), 900), shownHeight(form) + 56);
+    view.resize(std::max(form.width + (isTabular(form) ? 16 : 0), 900), shownHeight(asHighAsAtWork(form)) + 56);
     view.show();
     QApplication::processEvents();
     (void)view.grab(); // what painting misses is read then, …

@@ -1,6 +1,7 @@
 // Containers on the board: where things go into them, and which pages are in front.
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/frame.h"
+#include "core/kinds/settings/height_at_work.h"
 #include "designer/board/board.h"
 #include "designer/board/board_measures.h"
 #include "entry/theme/theme.h"
@@ -146,6 +147,14 @@ void Board::paintContainers(QPainter &painter, const Form &form)
             continue;
         }
         QRect place = toViewport(placeOnForm(form, control));
+        if (const auto height = heightAtWork(control)) { // what is below it scrolls
+            const int y = toViewport(placeOnForm(form, control).topLeft() + QPoint(0, *height)).y();
+            painter.setPen(QPen(colours.accent, 1, Qt::DashLine));
+            painter.drawLine(place.x(), y, rightOf(place) - 1, y);
+            painter.setFont(m_appearance.font(TextRole::Note));
+            painter.drawText(QRect(place.x(), y + 2, place.width() - 6, 20), Qt::AlignRight | Qt::AlignTop,
+                             tr("scrolls from here at work"));
+        }
         const bool arePanes = kindNamed(control.kind).holds == Holds::Panes;
         const bool isAroundLead = lead && lead->container == control.id;
         const bool isTaking = isDragging && m_drag->target->container == control.id;

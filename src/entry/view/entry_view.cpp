@@ -1,6 +1,7 @@
 #include "entry/view/entry_view.h"
 
 #include "core/arrange/rows.h"
+#include "core/arrange/windows/at_work.h"
 #include "core/arrange/windows/stretching.h"
 #include "core/arrange/windows/window_size.h"
 #include "core/text/caption_words.h"
@@ -237,7 +238,7 @@ void EntryView::setAppearance(const Appearance &appearance)
 
 void EntryView::rebuild(const Form &whole)
 {
-    const Form form = withoutPageBands(whole);
+    const Form form = asHighAsAtWork(withoutPageBands(whole));
     m_form = form;
     for (const Band &band : form.bands) {
         bandView(band.role)->setTone(band.tone);

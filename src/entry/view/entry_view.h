@@ -127,7 +127,7 @@ private:
 
     EntrySession *m_session;
     Appearance m_appearance;
-    Form m_form;    // as designed
+    Form m_form;    // as designed, with scrolling areas as high as at work
     Form m_laidOut; // as stretched to the window
     QWidget *m_ground = nullptr;
     QWidget *m_sheet = nullptr; // all bands, on the ground

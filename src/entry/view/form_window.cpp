@@ -1,5 +1,6 @@
 #include "entry/view/form_window.h"
 
+#include "core/arrange/windows/at_work.h"
 #include "core/form_settings/titled_by_record.h"
 #include "entry/records/unsaved_record.h"
 #include "entry/session/database_watch.h"
@@ -37,7 +38,7 @@ QRect screenFor(const QWidget *parent)
 FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWidget *parent)
     : QMainWindow(parent), m_session(session), m_appearance(appearance), m_view(nullptr)
 {
-    const Form &form = session->form();
+    const Form form = asHighAsAtWork(session->form());
     nameWindow();
     if (parent) {
         setWindowFlag(Qt::Dialog); // over its parent, in front of it

@@ -4,6 +4,7 @@
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
+#include "core/arrange/windows/at_work.h"
 #include "core/arrange/windows/cells.h"
 #include "core/arrange/windows/holding.h"
 #include "core/arrange/windows/stretching.h"
@@ -11,6 +12,7 @@
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
 #include "core/edit/placing.h"
+#include "core/kinds/settings/height_at_work.h"
 #include "support/sample_forms.h"
 
 #include <QRandomGenerator>
@@ -93,6 +95,40 @@ private Q_SLOTS:
                 QCOMPARE(grownBy(set, 0, 0), set);
             }
         }
+    }
+
+    // A scrolling area lower at work than what is in it: what stands below moves up, unless something beside it is in
+    // the way; what is in it keeps its place; and once is enough.
+    void aScrollingAreaIsLowerAtWork()
+    {
+        Form form = settled(samples::columnOfFields(6), m_measure);
+        const Grouped grouped = withContainer(form, {3, 5, 7}, "scroll-area");
+        form = grouped.form;
+        const ControlId area = grouped.container;
+        QVERIFY(asHighAsAtWork(form) == form); // nobody said so
+        Control changed = *form.controls.find(area);
+        changed.settings.set(setting::HeightAtWork, 64);
+        form.controls.replace(form.controls.indexOf(area), changed);
+        const Form now = asHighAsAtWork(form);
+        const auto placeIn = [](const Form &in, ControlId id) { return in.controls.find(id)->place; };
+        const int by = placeIn(form, area).height() - 64;
+        QVERIFY(by > 0);
+        QCOMPARE(placeIn(now, area).height(), 64);
+        QCOMPARE(placeIn(now, 7), placeIn(form, 7));
+        QVERIFY(bottomOf(placeIn(now, 7)) > bottomOf(placeIn(now, area)));
+        QCOMPARE(placeIn(now, 9).y(), placeIn(form, 9).y() - by);
+        QCOMPARE(placeIn(now, 1), placeIn(form, 1));
+        QCOMPARE(findBand(now, BandRole::Body)->height, findBand(form, BandRole::Body)->height - by);
+        QVERIFY(asHighAsAtWork(now) == now);
+        // Something beside it that reaches down as far keeps all below where it is.
+        Control tall = *form.controls.find(1);
+        tall.place =
+            QRect(rightOf(placeIn(form, area)) + 40, placeIn(form, area).y(), 40, placeIn(form, area).height());
+        tall.rides = {};
+        form.controls.replace(form.controls.indexOf(1), tall);
+        const Form beside = asHighAsAtWork(form);
+        QCOMPARE(placeIn(beside, 9), placeIn(form, 9));
+        QCOMPARE(placeIn(beside, area).height(), 64);
     }
 
     // In a window larger than the form it grows as far as the letters of its columns need, and else by half.

@@ -95,6 +95,8 @@ private Q_SLOTS:
                                  << R"({"choices":[{"value":"S","words":"Starboard"}],"several":true})";
         QTest::newRow("group") << "group-box"
                                << R"({"framed":false})";
+        QTest::newRow("area") << "scroll-area"
+                              << R"({"heightAtWork":120})";
         QTest::newRow("total") << "total"
                                << R"({"total":{"how":"sum","column":"hours"}})";
     }

@@ -8,6 +8,7 @@
 #include "core/file/form_file.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/height_at_work.h"
 #include "core/kinds/settings/lookup.h"
 #include "entry/records/record_strip.h"
 #include "entry/session/opened_form.h"
@@ -125,6 +126,33 @@ private Q_SLOTS:
         QVERIFY(surfaces().isEmpty());
         QVERIFY(box("depth_m") && box("depth_m")->isVisible());
         QCOMPARE(qobject_cast<QLineEdit *>(box("name"))->text(), "Long Reach Entrance Port");
+    }
+
+    // As high at work as was said, however much room there is: the rest scrolls, and what stands below moves up.
+    void aScrollingAreaIsAsHighAsSaid()
+    {
+        DraftOptions oneColumn; // so that nothing stands beside
+        oneColumn.columnsOfBoxes = 1;
+        m_form = draftColumnar(m_catalogue, *findTable(m_catalogue, "buoy"), *m_appearance, oneColumn);
+        const Grouped grouped = withContainer(
+            m_form, {field("asset_no"), field("name"), field("buoy_type"), field("fairway_id")}, "scroll-area");
+        m_form = grouped.form;
+        open({m_form.width + 100, formHeight(m_form) + 100});
+        const int before = inView("contractor_id").y();
+        QCOMPARE(surfaces().first()->verticalScrollBar()->maximum(), 0);
+        Control area = *m_form.controls.find(grouped.container);
+        const int whole = area.place.height();
+        area.settings.set(setting::HeightAtWork, 96);
+        m_form.controls.replace(m_form.controls.indexOf(area.id), area);
+        m_view->setForm(m_form);
+        QScrollArea *surface = surfaces().first();
+        QVERIFY(surface->verticalScrollBar()->maximum() > 0);
+        QVERIFY(inView("contractor_id").y() < before);
+        QVERIFY(inView("contractor_id").y() >= before - (whole - 96));
+        box("fairway_id")->setFocus();
+        QVERIFY(surface->viewport()->rect().contains(box("fairway_id")->mapTo(surface->viewport(), QPoint(2, 2))));
+        QTest::keyClick(box("fairway_id"), Qt::Key_Tab);
+        QCOMPARE(QApplication::focusWidget(), box("contractor_id"));
     }
 
     // Held to the body's bottom, it gives way to a lower window before the whole form scrolls.

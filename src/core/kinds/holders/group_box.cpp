@@ -1,6 +1,7 @@
 #include "core/kinds/kind_table.h"
 
 #include "core/kinds/settings/frame.h"
+#include "core/kinds/settings/height_at_work.h"
 #include "core/kinds/text_words.h"
 
 #include <algorithm>
@@ -48,6 +49,7 @@ Kind scrollAreaKind()
     kind.title = QT_TRANSLATE_NOOP("Kinds", "Scrolling area");
     kind.shortName = QStringLiteral("area");
     kind.scrolls = true;
+    kind.settings.append(&setting::HeightAtWork);
     return kind;
 }
 
