@@ -151,9 +151,12 @@ void Board::paintContainers(QPainter &painter, const Form &form)
             const int y = toViewport(placeOnForm(form, control).topLeft() + QPoint(0, *height)).y();
             painter.setPen(QPen(colours.accent, 1, Qt::DashLine));
             painter.drawLine(place.x(), y, rightOf(place) - 1, y);
+            const QString words = tr("scrolls from here at work");
             painter.setFont(m_appearance.font(TextRole::Note));
-            painter.drawText(QRect(place.x(), y + 2, place.width() - 6, 20), Qt::AlignRight | Qt::AlignTop,
-                             tr("scrolls from here at work"));
+            const QSize size = painter.fontMetrics().size(Qt::TextSingleLine, words) + QSize(8, 2);
+            const QRect tag(QPoint(rightOf(place) - size.width() - 4, y - size.height() / 2), size);
+            painter.fillRect(tag, m_appearance.colour(Ink::FieldFill)); // over what it stands on
+            painter.drawText(tag, Qt::AlignCenter, words);
         }
         const bool arePanes = kindNamed(control.kind).holds == Holds::Panes;
         const bool isAroundLead = lead && lead->container == control.id;

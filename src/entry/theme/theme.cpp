@@ -182,6 +182,7 @@ QTreeView#choices QHeaderView::section { background: %panel; color: %text; borde
 #rowPanel QPushButton#openRow:hover { border-color: %accent; }
 #notice QLabel { color: %text; }
 QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
+#surface QScrollBar:vertical { width: 7px; }
 QScrollBar:horizontal { background: transparent; height: 10px; margin: 0; }
 QScrollBar::handle { background: %line; border-radius: 4px; min-height: 24px; min-width: 24px; margin: 1px; }
 QScrollBar::handle:hover { background: %faint; }

@@ -208,12 +208,13 @@ void EntryView::layOutSurfaces()
                 }
             }
             surface.view->setOrigin(surface.origin);
-            surface.scroll->setGeometry(room.translated(-originOf(control)));
-            // A bar for one direction takes room from the other.
+            // A bar for one direction takes room from the other; one at the side stands in the free edge first.
             const int bar = surface.scroll->verticalScrollBar()->sizeHint().width();
             const bool isLower = needed.height() > room.height();
-            const bool isNarrower = needed.width() > room.width() - (isLower ? bar : 0);
-            const QSize inside = room.size() - QSize(isLower ? bar : 0, isNarrower ? bar : 0);
+            const QRect place = room.adjusted(0, 0, isLower ? std::clamp(free.right - 1, 0, bar) : 0, 0);
+            surface.scroll->setGeometry(place.translated(-originOf(control)));
+            const bool isNarrower = needed.width() > place.width() - (isLower ? bar : 0);
+            const QSize inside = place.size() - QSize(isLower ? bar : 0, isNarrower ? bar : 0);
             surface.view->resize(needed.expandedTo(inside));
             surface.scroll->setVisible(!behind.contains(control.id));
         }
