@@ -114,7 +114,9 @@ QList<Measured> snapping()
     return results;
 }
 
-Measured arranging()
+// What makes another arrangement of the form works on all of it, whatever is selected; it has the bound of tidy and
+// flow on a whole form.
+Measured arranging(bool areWhole)
 {
     const Form form = formOf(Controls);
     const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
@@ -123,7 +125,7 @@ Measured arranging()
     double worst = 0;
     QString slowest;
     for (const ArrangeOperation &operation : arrangeOperations()) {
-        if (!operation.whyNot(context).isEmpty()) {
+        if (operation.id.startsWith("as-") != areWhole || !operation.whyNot(context).isEmpty()) {
             continue;
         }
         const double time = quantile(repeated(7, [&] { (void)operation.apply(context); }), 0.5);
@@ -132,11 +134,14 @@ Measured arranging()
             slowest = operation.id;
         }
     }
-    return {QString("the slowest arrange operation (%1)").arg(slowest),
-            QString("%1 ms (median)").arg(number(worst)),
-            "5 ms",
-            worst < 5,
-            {{"median_ms", worst}, {"operation", slowest}}};
+    const double bound = areWhole ? 60 : 5;
+    return {
+        QString(areWhole ? "the slowest new arrangement of 2001 controls (%1)" : "the slowest arrange operation (%1)")
+            .arg(slowest),
+        QString("%1 ms (median)").arg(number(worst)),
+        QString("%1 ms").arg(bound),
+        worst < bound,
+        {{"median_ms", worst}, {"operation", slowest}}};
 }
 
 Measured railMoving()
@@ -253,7 +258,7 @@ QList<Measured> boardBench(const QString &folder)
 {
     QList<Measured> all{dragging()};
     all += snapping();
-    all += {arranging(), railMoving(), steps(), editingInTheWindow(folder)};
+    all += {arranging(false), arranging(true), railMoving(), steps(), editingInTheWindow(folder)};
     return all;
 }
 

@@ -33,19 +33,25 @@ constexpr int LongText = 240;   // px at most, in a row
 constexpr int UsualRows = 10;   // in sight
 constexpr int OneColumnUpTo = 8; // fields; more of them go into two columns
 
+bool isField(const Control &control)
+{
+    return control.band == BandRole::Body && showsValue(control);
+}
+
 // The fields of the body, as Tab goes through them, then what it does not visit, as it reads.
 QList<ControlId> fieldsOfBody(const Form &form)
 {
     QList<ControlId> fields;
+    QSet<ControlId> visited;
     for (const ControlId id : tabSequence(form)) {
-        const Control *control = form.controls.find(id);
-        if (control->band == BandRole::Body && showsValue(*control)) {
+        if (isField(*form.controls.find(id))) {
             fields.append(id);
+            visited.insert(id);
         }
     }
     QList<ControlId> others;
     for (const Control &control : form.controls) {
-        if (control.band == BandRole::Body && showsValue(control) && !fields.contains(control.id)) {
+        if (isField(control) && !visited.contains(control.id)) {
             others.append(control.id);
         }
     }
@@ -54,16 +60,19 @@ QList<ControlId> fieldsOfBody(const Form &form)
 
 bool hasCaptionsThere(const Form &form, bool isAbove)
 {
-    const QList<ControlId> fields = fieldsOfBody(form);
-    return std::all_of(fields.begin(), fields.end(), [&](ControlId id) {
-        const Control *caption = captionOf(form, id);
-        return !caption || sitsAbove(*caption) == isAbove;
+    return std::all_of(form.controls.begin(), form.controls.end(), [&](const Control &caption) {
+        const Control *box = caption.captionFor == 0 ? nullptr : form.controls.find(caption.captionFor);
+        return !box || !isField(*box) || sitsAbove(caption) == isAbove;
     });
 }
 
+// Asked at every selection, so it looks no further than it must.
 QString needsFields(const ArrangeContext &context)
 {
-    return fieldsOfBody(context.form).isEmpty() ? Texts::tr("There are no boxes on the form yet.") : QString();
+    const Form &form = context.form;
+    return std::any_of(form.controls.begin(), form.controls.end(), isField)
+               ? QString()
+               : Texts::tr("There are no boxes on the form yet.");
 }
 
 // How many columns of blocks stand side by side at most.
@@ -384,7 +393,7 @@ QString whyNotGroups(const ArrangeContext &context)
     if (isTabular(context.form)) {
         return Texts::tr("Group boxes have no place among rows under one another.");
     }
-    const int fields = static_cast<int>(arrangedIn(context.form, Area()).size());
+    const qsizetype fields = context.fieldsOf(Area()).size();
     return fields < 2 ? Texts::tr("There are no boxes to put into groups.") : QString();
 }
 
