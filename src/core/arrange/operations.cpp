@@ -102,6 +102,25 @@ QString arrangeGroupTitle(ArrangeGroup group)
     return {};
 }
 
+ControlId containerOfLead(const ArrangeContext &context, const std::function<bool(const Control &)> &test)
+{
+    const ControlId lead = context.selected.isEmpty() ? 0 : context.selected.last();
+    QList<ControlId> candidates = containersAround(context.form, lead);
+    candidates.prepend(lead);
+    for (const ControlId id : std::as_const(candidates)) {
+        const Control *control = context.form.controls.find(id);
+        if (control && test(*control)) {
+            return id;
+        }
+    }
+    return 0;
+}
+
+bool holdsPages(const Control &control)
+{
+    return kindNamed(control.kind).holds == Holds::Pages;
+}
+
 QString needsOne(const ArrangeContext &context)
 {
     return context.selected.isEmpty() ? Texts::tr("Select a control first.") : QString();

@@ -96,6 +96,10 @@ NABBLET_ARRANGE_OPERATIONS(NABBLET_DECLARE)
 // What such an operation is about: what is selected, what a selected group holds, or all controls.
 QList<ControlId> chosenOrAll(const ArrangeContext &context);
 
+// The innermost container that the lead is or stands in, for which a test holds; 0 for none.
+ControlId containerOfLead(const ArrangeContext &context, const std::function<bool(const Control &)> &test);
+bool holdsPages(const Control &control);
+
 // Usual reasons for not applying.
 QString needsOne(const ArrangeContext &context);
 QString needsTwo(const ArrangeContext &context);

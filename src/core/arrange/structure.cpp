@@ -105,6 +105,17 @@ QList<FieldBlock> fieldBlocks(const QList<Arranged> &items)
     return blocks;
 }
 
+QList<int> columnOf(const QList<Arranged> &items, int member)
+{
+    QList<int> members;
+    for (int i = 0; i < items.size(); ++i) {
+        if (items.at(i).place.x() == items.at(member).place.x()) {
+            members.append(i);
+        }
+    }
+    return members;
+}
+
 int usualRowGap(const QList<Arranged> &items, int pitch)
 {
     return usualRowGap(items, fieldRows(items), pitch);

@@ -21,6 +21,9 @@ struct FieldRow
 // nothing stands over another. reach: how far their first lines may be apart instead, px.
 QList<FieldRow> fieldRows(const QList<Arranged> &items, std::optional<int> reach = {});
 
+// Those that begin where one of them does, that one included: what stands under and over it.
+QList<int> columnOf(const QList<Arranged> &items, int member);
+
 // A field that begins a line of its own or of its column, with those that follow right behind it in its row.
 using FieldBlock = QList<int>;
 // In the order of the rows.

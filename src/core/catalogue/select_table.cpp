@@ -1,6 +1,5 @@
 #include "core/catalogue/select_table.h"
 
-#include "core/catalogue/create_statement.h"
 #include "core/text/tr.h"
 
 #include <QHash>
@@ -152,7 +151,7 @@ Table withRepeatedKey(const Table &table)
     return result;
 }
 
-bool ordersItsRows(const QString &sql)
+QList<SqlToken> orderOfRows(const QString &sql)
 {
     const QList<SqlToken> tokens = sqlTokens(sql);
     int depth = 0;
@@ -163,10 +162,15 @@ bool ordersItsRows(const QString &sql)
         } else if (depth == 0 && token.kind == SqlToken::Word &&
                    token.text.compare(QLatin1String("order"), Qt::CaseInsensitive) == 0 &&
                    tokens.at(i + 1).text.compare(QLatin1String("by"), Qt::CaseInsensitive) == 0) {
-            return true;
+            return tokens.mid(i + 2);
         }
     }
-    return false;
+    return {};
+}
+
+bool ordersItsRows(const QString &sql)
+{
+    return !orderOfRows(sql).isEmpty();
 }
 
 } // namespace nabblet

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/catalogue/create_statement.h"
 
 namespace nabblet {
 
@@ -24,7 +25,8 @@ Table tableOfSelect(const Catalogue &catalogue, const QString &name, const QStri
 // The same table when its key turned out to name more than one row: nothing can be written.
 Table withRepeatedKey(const Table &table);
 
-// Whether a SELECT has an ORDER BY for its rows, beside those inside it.
+// What stands behind the ORDER BY that a SELECT has for its rows, beside those inside it; empty where there is none.
+QList<SqlToken> orderOfRows(const QString &sql);
 bool ordersItsRows(const QString &sql);
 
 } // namespace nabblet

@@ -79,6 +79,13 @@ QString placeableTitle(const QString &name)
 
 namespace {
 
+// The width of a button around words so wide, px, on the grid.
+int buttonWidthFor(int wordsWidth, int pitch)
+{
+    constexpr int BesideWords = 12; // px
+    return onGridAtOrAfter(wordsWidth + 2 * BesideWords, pitch);
+}
+
 // Buttons beside one another, all as wide as the widest needs, or together as wide as the place.
 PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &area, const QRect &wanted,
                             const TextMeasure &measure)
@@ -91,8 +98,7 @@ PlacedControl withButtonRow(const Form &form, const ButtonRow &row, const Area &
         const QString words = buttonActionCaption(buttonActionNamed(action));
         widest = std::max(widest, measure.width(words, TextRole::Button));
     }
-    constexpr int BesideWords = 12; // px
-    const int least = onGridAtOrAfter(widest + 2 * BesideWords, pitch);
+    const int least = buttonWidthFor(widest, pitch);
     const int drawn = (wanted.width() - (count - 1) * pitch) / count / pitch * pitch;
     const int width = std::max(least, drawn);
     const int height =
@@ -163,9 +169,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         button.name = NamePool(controlNames(placed.form, button.id))
                           .take(kindNamed(button.kind).shortName + u'_' + identifierFromText(button.text));
         // No narrower than its words need.
-        constexpr int BesideWords = 12; // px
-        const int least = onGridAtOrAfter(measure.width(button.text, TextRole::Button) + 2 * BesideWords,
-                                          std::max(1, form.grid.pitch));
+        const int least = buttonWidthFor(measure.width(button.text, TextRole::Button), std::max(1, form.grid.pitch));
         button.place.setWidth(std::max(button.place.width(), least));
         placed.form.controls.replace(index, button);
         placed.form = withWayMade(grownToHold(placed.form), {placed.control});

@@ -1,6 +1,6 @@
 #include "core/sorts/order_of_select.h"
 
-#include "core/catalogue/create_statement.h"
+#include "core/catalogue/select_table.h"
 
 #include <algorithm>
 
@@ -11,21 +11,6 @@ namespace {
 bool isWord(const SqlToken &token, const char *word)
 {
     return token.kind == SqlToken::Word && token.text.compare(QLatin1String(word), Qt::CaseInsensitive) == 0;
-}
-
-// The tokens behind the ORDER BY of the rows; empty where there is none.
-QList<SqlToken> behindOrderBy(const QList<SqlToken> &tokens)
-{
-    int depth = 0;
-    for (qsizetype i = 0; i + 1 < tokens.size(); ++i) {
-        const SqlToken &token = tokens.at(i);
-        if (token.kind == SqlToken::Sign) {
-            depth += token.text == QLatin1String("(") ? 1 : token.text == QLatin1String(")") ? -1 : 0;
-        } else if (depth == 0 && isWord(token, "order") && isWord(tokens.at(i + 1), "by")) {
-            return tokens.mid(i + 2);
-        }
-    }
-    return {};
 }
 
 // A column of the SELECT, by its name or by its number from 1.
@@ -46,7 +31,7 @@ const Column *columnOf(const Table &table, const SqlToken &token)
 
 std::optional<QList<SortedBy>> orderOfSelect(const Table &table)
 {
-    QList<SqlToken> tokens = behindOrderBy(sqlTokens(table.select));
+    QList<SqlToken> tokens = orderOfRows(table.select);
     if (!tokens.isEmpty() && tokens.last().text == QLatin1String(";")) {
         tokens.removeLast();
     }

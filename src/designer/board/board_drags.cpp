@@ -8,7 +8,7 @@
 #include "core/arrange/windows/window_size.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
-#include "core/file/whole_file.h"
+#include "core/file/picture_file.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
@@ -469,7 +469,6 @@ void Board::showDropOf(const QMimeData *mime, QPoint inViewport, bool isDropped)
 // A picture file dropped on the form becomes part of it, such as a logo.
 void Board::showPictureDrop(const QString &file, QPoint inViewport, bool isDropped)
 {
-    constexpr qsizetype Largest = 2 * 1024 * 1024; // bytes; every copy of the form carries it
     const QPoint onForm = toForm(inViewport);
     const Area area = areaAt(m_document->form(), onForm).value_or(Area());
     const QPoint at = onForm - QPoint(0, bandTop(m_document->form(), area.band));
@@ -479,10 +478,9 @@ void Board::showPictureDrop(const QString &file, QPoint inViewport, bool isDropp
         return;
     }
     endPreview();
-    const Result<QByteArray> read = readWholeFile(file);
-    if (!read || read->size() > Largest) {
-        Q_EMIT said(read ? tr("%1 is too large to be part of a form: at most 2 MB. Make it smaller first.").arg(file)
-                         : read.error().sentence);
+    const Result<QByteArray> read = readPictureForForm(file);
+    if (!read) {
+        Q_EMIT said(read.error().sentence);
         return;
     }
     const PlacedControl placed = withNewPicture(m_document->form(), *read, size, area, at);

@@ -180,19 +180,41 @@ QList<ControlId> controlsOfKind(const Form &form, const QString &kind)
     return thoseThat(form, [&](const Control &control) { return control.kind == kind; });
 }
 
-QList<ControlId> controlsOfRow(const Form &form, ControlId of)
+namespace {
+
+// What stands in the area of a control, and the place of that among it; -1 for none.
+struct AreaOf
+{
+    QList<Arranged> items;
+    int own = -1;
+};
+AreaOf areaAround(const Form &form, ControlId of)
 {
     const Control *lead = form.controls.find(of);
-    const QList<Arranged> items = lead ? arrangedIn(form, areaOf(*lead)) : QList<Arranged>();
-    for (const FieldRow &row : fieldRows(items)) {
-        QList<ControlId> controls;
-        bool isOfLead = false;
-        for (const int member : row.members) {
-            controls.append(items.at(member).control);
-            isOfLead = isOfLead || items.at(member).control == of || items.at(member).other == of;
-        }
-        if (isOfLead) {
-            return controls;
+    AreaOf area{lead ? arrangedIn(form, areaOf(*lead)) : QList<Arranged>(), -1};
+    for (int i = 0; i < area.items.size(); ++i) {
+        area.own = isAmong(area.items.at(i), {of}) ? i : area.own;
+    }
+    return area;
+}
+
+QList<ControlId> controlsOf(const QList<Arranged> &items, const QList<int> &members)
+{
+    QList<ControlId> controls;
+    for (const int member : members) {
+        controls.append(items.at(member).control);
+    }
+    return controls;
+}
+
+} // namespace
+
+QList<ControlId> controlsOfRow(const Form &form, ControlId of)
+{
+    const AreaOf area = areaAround(form, of);
+    for (const FieldRow &row : fieldRows(area.items)) {
+        if (row.members.contains(area.own)) {
+            return controlsOf(area.items, row.members);
         }
     }
     return {};
@@ -200,17 +222,8 @@ QList<ControlId> controlsOfRow(const Form &form, ControlId of)
 
 QList<ControlId> controlsOfColumn(const Form &form, ControlId of)
 {
-    const Control *lead = form.controls.find(of);
-    const QList<Arranged> items = lead ? arrangedIn(form, areaOf(*lead)) : QList<Arranged>();
-    const auto own = std::find_if(items.begin(), items.end(),
-                                  [&](const Arranged &item) { return item.control == of || item.other == of; });
-    QList<ControlId> controls;
-    for (const Arranged &item : items) {
-        if (own != items.end() && item.place.x() == own->place.x()) {
-            controls.append(item.control);
-        }
-    }
-    return controls;
+    const AreaOf area = areaAround(form, of);
+    return area.own < 0 ? QList<ControlId>() : controlsOf(area.items, columnOf(area.items, area.own));
 }
 
 QList<ControlId> captionsAmong(const Form &form, const QList<ControlId> &controls)

@@ -1,7 +1,7 @@
 // Settings of boxes: how a value is written in them, and what stands there before anyone types.
 #include "core/arrange/moving.h"
 #include "core/edit/edits.h"
-#include "core/file/whole_file.h"
+#include "core/file/picture_file.h"
 #include "core/formula/row_formulas.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/choices.h"
@@ -217,18 +217,13 @@ Words readImage(const Context &context)
 // typed: the path of a file, or nothing to take the picture away.
 Result<Form> writeImage(const Context &context, const QString &typed)
 {
-    constexpr qsizetype Largest = 2 * 1024 * 1024; // bytes; every copy of the form carries it
     QByteArray image;
     if (!typed.isEmpty()) {
-        const Result<QByteArray> read = readWholeFile(typed);
+        const Result<QByteArray> read = readPictureForForm(typed);
         if (!read) {
             return read.error();
         }
         image = *read;
-        if (image.size() > Largest) {
-            return Error{
-                Texts::tr("%1 is too large to be part of a form: at most 2 MB. Make it smaller first.").arg(typed), {}};
-        }
     }
     Form form = withSelectedChanged(context, [&](Control &control) {
         setFixedImage(control, image);
@@ -237,18 +232,14 @@ Result<Form> writeImage(const Context &context, const QString &typed)
         }
     });
     // A logo needs no caption; one that somebody wrote stays.
-    QSet<ControlId> gone;
+    QList<ControlId> gone;
     for (const Control *control : selected(context)) {
         const Control *caption = captionOf(form, control->id);
         if (!image.isEmpty() && caption && caption->text == usualWords(kindNamed(control->kind))) {
-            gone.insert(caption->id);
+            gone.append(caption->id);
         }
     }
-    for (const ControlId caption : std::as_const(gone)) {
-        form.controls.removeAt(form.controls.indexOf(caption));
-    }
-    forget(form, gone);
-    return form;
+    return deleteControls(form, gone);
 }
 
 } // namespace

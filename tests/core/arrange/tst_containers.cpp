@@ -378,6 +378,22 @@ private Q_SLOTS:
         }
     }
 
+    // A rule of a group goes on for what stood in it, when rows have no place for the group.
+    void rulesOfAGroupOutliveIt()
+    {
+        Form form = settled(samples::columnOfFields(4), m_measure);
+        const auto [grouped, box] = withContainer(form, {3, 5}, GroupBox);
+        form = grouped;
+        Rule rule;
+        rule.on = {box};
+        form.rules.append(rule);
+        const Form rows = findArrangeOperation("as-tabular")->apply(contextOf(form, {}));
+        QVERIFY(isTabular(rows) && !rows.controls.find(box));
+        QCOMPARE(rows.rules.size(), 1);
+        QVERIFY(rows.rules.first().on.contains(3) && rows.rules.first().on.contains(5));
+        QVERIFY(!rows.rules.first().on.contains(box));
+    }
+
     // Boxes of all pages begin at one place, on a rail that stands clear of the longest caption of them all.
     void pagesShareACaptionRail()
     {

@@ -104,9 +104,10 @@ Form withoutEmptyRails(const Form &form, const QSet<RailId> &ridden)
 
 QSet<RailId> railsOf(const Form &form, const QList<ControlId> &fields)
 {
+    const QSet<ControlId> named(fields.begin(), fields.end());
     QSet<RailId> rails;
     for (const Control &control : form.controls) {
-        if (fields.contains(control.id) || fields.contains(control.captionFor)) {
+        if (named.contains(control.id) || named.contains(control.captionFor)) {
             rails += {control.rides.left, control.rides.right};
         }
     }
@@ -246,35 +247,22 @@ QString whyNotTabular(const ArrangeContext &context)
 }
 
 // What is no field and no caption of one: words, lines and pictures go into the header, once for all rows; group boxes
-// and pages go.
+// and pages go, and what stood in them goes on following their rules.
 Form withoutOthersInBody(const Form &form, const QList<ControlId> &fields)
 {
     Form result = form;
+    const QSet<ControlId> staying(fields.begin(), fields.end());
     QList<ControlId> others;
     for (const Control &control : form.controls) {
-        const bool isOther = control.band == BandRole::Body && !fields.contains(control.id) &&
-                             !fields.contains(control.captionFor) && !holdsOthers(control);
-        if (isOther) {
+        if (control.band != BandRole::Body) {
+            continue;
+        }
+        if (holdsOthers(control)) {
+            result = withoutContainer(result, control.id);
+        } else if (!staying.contains(control.id) && !staying.contains(control.captionFor)) {
             others.append(control.id);
         }
     }
-    QSet<ControlId> gone;
-    for (const Control &control : form.controls) {
-        if (control.band == BandRole::Body && holdsOthers(control)) {
-            gone.insert(control.id);
-        }
-    }
-    for (int i = 0; i < result.controls.size(); ++i) {
-        Control control = result.controls.at(i);
-        if (gone.contains(control.container)) {
-            standIn(control, Area{BandRole::Body});
-            result.controls.replace(i, control);
-        }
-    }
-    for (const ControlId id : std::as_const(gone)) {
-        result.controls.removeAt(result.controls.indexOf(id));
-    }
-    forget(result, gone);
     if (!others.isEmpty() && !findBand(result, BandRole::Header)) {
         result.bands.prepend(Band{BandRole::Header, 8, {}});
     }

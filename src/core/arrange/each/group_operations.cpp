@@ -27,29 +27,14 @@ Form ontoTabPages(const ArrangeContext &context)
     return withContainer(context.form, context.selected, QStringLiteral("tab-pages")).form;
 }
 
-// The innermost container that the lead is or stands in, for which a test holds; 0 for none.
-template <typename Test> ControlId containerOf(const ArrangeContext &context, Test test)
-{
-    const ControlId lead = context.selected.isEmpty() ? 0 : context.selected.last();
-    QList<ControlId> candidates = containersAround(context.form, lead);
-    candidates.prepend(lead);
-    for (const ControlId id : std::as_const(candidates)) {
-        const Control *control = context.form.controls.find(id);
-        if (control && test(*control)) {
-            return id;
-        }
-    }
-    return 0;
-}
-
 ControlId anyContainer(const ArrangeContext &context)
 {
-    return containerOf(context, holdsOthers);
+    return containerOfLead(context, holdsOthers);
 }
 
 ControlId tabPages(const ArrangeContext &context)
 {
-    return containerOf(context, [](const Control &control) { return kindNamed(control.kind).holds == Holds::Pages; });
+    return containerOfLead(context, holdsPages);
 }
 
 QString needsContainer(const ArrangeContext &context)

@@ -4,7 +4,6 @@
 #include "core/arrange/operations.h"
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
-#include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
 #include <QMap>
@@ -16,21 +15,6 @@ NABBLET_TEXTS(Arrange)
 namespace nabblet {
 
 namespace {
-
-// The pages that the lead is or stands on; nullptr where there are none.
-const Control *pagesOfLead(const ArrangeContext &context)
-{
-    const ControlId lead = context.selected.isEmpty() ? 0 : context.selected.last();
-    QList<ControlId> candidates = containersAround(context.form, lead);
-    candidates.prepend(lead);
-    for (const ControlId id : std::as_const(candidates)) {
-        const Control *control = context.form.controls.find(id);
-        if (control && kindNamed(control->kind).holds == Holds::Pages) {
-            return control;
-        }
-    }
-    return nullptr;
-}
 
 // The leftmost boxes of a page with captions beside them: where they begin, and which they are.
 struct FirstColumn
@@ -68,7 +52,7 @@ QMap<Area, FirstColumn> firstColumns(const Form &form, const Control &pages)
 
 QString needsPagesWithCaptions(const ArrangeContext &context)
 {
-    const Control *pages = pagesOfLead(context);
+    const Control *pages = context.form.controls.find(containerOfLead(context, holdsPages));
     if (!pages) {
         return Texts::tr("Select tab pages, or something on them.");
     }
@@ -79,7 +63,8 @@ QString needsPagesWithCaptions(const ArrangeContext &context)
 
 Form onOneRail(const ArrangeContext &context)
 {
-    const QMap<Area, FirstColumn> columns = firstColumns(context.form, *pagesOfLead(context));
+    const QMap<Area, FirstColumn> columns =
+        firstColumns(context.form, *context.form.controls.find(containerOfLead(context, holdsPages)));
     int start = 0;
     for (const FirstColumn &column : columns) {
         start = std::max(start, column.start);

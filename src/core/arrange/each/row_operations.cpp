@@ -85,18 +85,6 @@ Form insertColumn(const ArrangeContext &context)
                                            onGridAtOrAfter(5 * LineHeight, context.form.grid.pitch));
 }
 
-// The lead and what stands under and over it in its area: boxes that begin where it does.
-QList<int> columnOfLead(const Found &there)
-{
-    QList<int> members;
-    for (int i = 0; i < there.items.size(); ++i) {
-        if (there.lead >= 0 && there.items.at(i).place.x() == there.items.at(there.lead).place.x()) {
-            members.append(i);
-        }
-    }
-    return members;
-}
-
 QList<ControlId> controlsOf(const Found &there, const QList<int> &members)
 {
     QList<ControlId> controls;
@@ -113,7 +101,7 @@ Form insertColumnBehind(const ArrangeContext &context)
         return context.form;
     }
     int end = 0;
-    for (const int member : columnOfLead(there)) {
+    for (const int member : columnOf(there.items, there.lead)) {
         end = std::max(end, rightOf(there.items.at(member).whole));
     }
     return withRoomAcross(context.form, end, onGridAtOrAfter(5 * LineHeight, context.form.grid.pitch));
@@ -149,7 +137,7 @@ Form removeColumn(const ArrangeContext &context)
     if (there.lead < 0) {
         return context.form;
     }
-    const QList<int> members = columnOfLead(there);
+    const QList<int> members = columnOf(there.items, there.lead);
     int start = there.items.at(there.lead).whole.x();
     for (const int member : members) {
         start = std::min(start, there.items.at(member).whole.x());
