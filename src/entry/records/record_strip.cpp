@@ -33,7 +33,6 @@ RecordStrip::RecordStrip(EntrySession *session, QWidget *parent) : QWidget(paren
     m_position->setAccessibleName(tr("Record number"));
     m_count = new QLabel;
     m_count->setObjectName(QStringLiteral("faint"));
-    m_count->setMinimumWidth(m_count->fontMetrics().horizontalAdvance(tr("of %L1").arg(9999)));
     m_slider = new QSlider(Qt::Horizontal);
     m_slider->setRange(0, SliderSteps);
     m_slider->setMinimumWidth(80);
@@ -122,7 +121,9 @@ int RecordStrip::roomForAll() const
         words = std::max(words, m_state->fontMetrics().horizontalAdvance(state));
     }
     const int now = m_state->isVisibleTo(this) ? m_state->minimumSizeHint().width() : 0;
-    return layout()->minimumSize().width() - now + words + ForNames;
+    const int counted =
+        std::max(0, m_count->fontMetrics().horizontalAdvance(tr("no records yet")) - m_count->minimumWidth());
+    return layout()->minimumSize().width() - now + words + counted + ForNames;
 }
 
 void RecordStrip::resizeEvent(QResizeEvent *event)
@@ -193,6 +194,9 @@ void RecordStrip::refresh()
                                                               : QStringLiteral("…"));
     }
     m_count->setText(!count ? tr("of …") : *count == 0 ? tr("no records yet") : tr("of %L1").arg(*count));
+    // Room for four figures at least, so that little moves as they change; for all of its words always.
+    m_count->setMinimumWidth(
+        std::max(m_count->fontMetrics().horizontalAdvance(tr("of %L1").arg(9999)), m_count->sizeHint().width()));
     if (!m_slider->isSliderDown()) {
         const bool isPlaced = position && count && *count > 1;
         m_slider->setEnabled(isPlaced);

@@ -287,6 +287,11 @@ private Q_SLOTS:
         const QList<const char *> moves{"goFirst", "goPrevious", "goNext", "goLast"};
         QTRY_VERIFY(std::none_of(moves.begin(), moves.end(), isUsable)); // once they are counted
         const auto labels = strip.findChildren<QLabel *>();
+        QCoreApplication::processEvents();
+        for (const QLabel *label : labels) { // whole words, where there is room
+            QVERIFY2(!label->isVisible() || label->text().isEmpty() || label->width() >= label->sizeHint().width(),
+                     qPrintable(label->text()));
+        }
         QVERIFY(std::any_of(labels.begin(), labels.end(),
                             [](const QLabel *each) { return each->text() == "no records yet"; }));
     }
