@@ -129,6 +129,7 @@ QList<LookupRow> toldApart(QList<LookupRow> rows)
             }
             rows[i].words += QStringLiteral(" (%1)").arg(telling < columns ? rows.at(i).also.at(telling)
                                                                            : values.join(QLatin1String(", ")));
+            rows[i].isToldApart = true;
         }
     }
     return rows;

@@ -82,7 +82,8 @@ struct LookupRow
 {
     QVariantList values; // as Lookup::valueColumns
     QString words;
-    QStringList also = {}; // the words of Lookup::also
+    QStringList also = {};    // the words of Lookup::also
+    bool isToldApart = false; // there are others of the same words, and what differs stands behind them
 };
 
 // The choices of a lookup, in its order; at most `most` of them, of those that contain each word of `part` in one of

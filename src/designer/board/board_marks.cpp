@@ -415,11 +415,20 @@ void Board::paintSpine(QPainter &painter, const Form &form)
         painter.drawRoundedRect(label, 3, 3);
         painter.setRenderHint(QPainter::Antialiasing, false);
         painter.save();
-        painter.translate(label.center().x() + 1, seen.center().y());
+        const QString title = bandTitle(band.role);
+        const int length = QFontMetrics(font).horizontalAdvance(title);
+        QRect room = seen;
+        for (const BandRole role : {BandRole::Header, BandRole::Footer}) { // a sign there does not share its place
+            const QRect adder = band.role == BandRole::Body ? bandAdder(role) : QRect();
+            const bool isInTheWay = std::abs(adder.center().y() - seen.center().y()) < (adder.height() + length) / 2;
+            if (!adder.isNull() && isInTheWay) {
+                role == BandRole::Header ? room.setTop(bottomOf(adder)) : room.setBottom(adder.top() - 1);
+            }
+        }
+        painter.translate(label.center().x() + 1, room.center().y());
         painter.rotate(-90);
         painter.setPen(isSelected ? colours.accentText : colours.barText);
-        const QString title = bandTitle(band.role);
-        if (QFontMetrics(font).horizontalAdvance(title) < seen.height()) {
+        if (length < room.height()) {
             painter.drawText(QRect(-100, -10, 200, 20), Qt::AlignCenter, title);
         }
         painter.restore();

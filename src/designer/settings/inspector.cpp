@@ -7,6 +7,7 @@
 #include "core/kinds/kind.h"
 #include "core/text/band_titles.h"
 
+#include <QApplication>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QEvent>
@@ -259,6 +260,9 @@ void Inspector::show(const Selection &selection)
 {
     m_selection = selection;
     m_selection.keepOnly(m_document->form());
+    if (!isAncestorOf(QApplication::focusWidget())) {
+        m_help->hide(); // it was of a setting that may be gone
+    }
     refresh();
 }
 

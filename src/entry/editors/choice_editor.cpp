@@ -40,6 +40,7 @@ public:
             m_isGrowing = words.size() > m_typed.size() && words.startsWith(m_typed);
             m_typed = words;
             m_hasTyped = true;
+            m_hasStepped = false;
             session().typing().type(this->control(), words);
             open(words);
         });
@@ -81,7 +82,9 @@ public:
                 return true;
             }
             const bool completes = m_hasTyped && !takesNewChoices(control()) && !isJumpList(control());
-            if (pressed == Qt::Key_Tab && m_list->current() && completes) {
+            // Of several with the words typed, none is taken that nobody chose.
+            const bool isOneOfSeveral = m_list->current() && m_list->current()->isToldApart && !m_hasStepped;
+            if (pressed == Qt::Key_Tab && m_list->current() && completes && !isOneOfSeveral) {
                 takeCurrent();
                 return false;
             }
@@ -203,6 +206,7 @@ private:
             open(QString());
         }
         m_list->step(by);
+        m_hasStepped = true;
     }
 
     void takeCurrent()
@@ -269,6 +273,7 @@ private:
     BoxLine *m_line;
     ChoiceList *m_list;
     bool m_hasTyped = false;
+    bool m_hasStepped = false;                 // in the list, since the last letter
     bool m_isGrowing = false;                  // a letter came at the end
     bool m_selectsAll = false;                 // the click that brought the keyboard is not over yet
     QString m_typed;                           // as it stood after the last letter

@@ -71,6 +71,12 @@ void BoxLine::focusOutEvent(QFocusEvent *event)
     update();
 }
 
+bool isAltLetter(const QKeyEvent &event)
+{
+    const bool isPlainAlt = (event.modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier)) == Qt::AltModifier;
+    return isPlainAlt && !event.text().isEmpty() && event.text().front().isPrint();
+}
+
 void BoxLine::keyPressEvent(QKeyEvent *event)
 {
     const bool opens =
@@ -79,6 +85,8 @@ void BoxLine::keyPressEvent(QKeyEvent *event)
         Q_EMIT openRequested();
     } else if ((event->key() == Qt::Key_Up || event->key() == Qt::Key_Down) && event->modifiers() == Qt::NoModifier) {
         Q_EMIT stepRequested(event->key() == Qt::Key_Up ? 1 : -1);
+    } else if (isAltLetter(*event)) {
+        event->ignore();
     } else {
         QLineEdit::keyPressEvent(event);
     }

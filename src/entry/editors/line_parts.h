@@ -7,6 +7,9 @@
 
 namespace nabblet {
 
+// Whether a key is a letter with Alt held: meant for a menu or a button, never a part of what is typed.
+bool isAltLetter(const QKeyEvent &event);
+
 // The line edit inside a box. It asks its owner to paint the box and tells it when the sign at the right end is
 // pressed.
 class BoxLine : public QLineEdit

@@ -52,6 +52,10 @@ protected:
             QPlainTextEdit::paintEvent(event);
         }
     }
+    void keyPressEvent(QKeyEvent *event) override
+    {
+        isAltLetter(*event) ? event->ignore() : QPlainTextEdit::keyPressEvent(event);
+    }
     void focusInEvent(QFocusEvent *event) override
     {
         QPlainTextEdit::focusInEvent(event);

@@ -462,6 +462,52 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT remarks FROM buoy WHERE buoy_id = 1"), "Q(9) 15s new");
     }
 
+    // A letter with Alt is for a menu or a button; in a record it would be a change that nobody meant.
+    void lettersWithAltAreNotTyped()
+    {
+        const ControlId name = add("text-box", "name");
+        const ControlId remarks = add("long-text", "remarks");
+        open();
+        const QString before = line(name)->text();
+        line(name)->setFocus();
+        QTest::keyClick(line(name), Qt::Key_D, Qt::AltModifier);
+        QCOMPARE(line(name)->text(), before);
+        auto *text = m_view->findChild<QPlainTextEdit *>();
+        QVERIFY(text);
+        text->setFocus();
+        QTest::keyClick(text, Qt::Key_D, Qt::AltModifier);
+        QVERIFY(!m_session->state().isChanged());
+        QTest::keyClick(text, Qt::Key_D);
+        QVERIFY(m_session->state().isChanged());
+        Q_UNUSED(remarks);
+    }
+
+    // Rows of the same words: going on takes none of them, walking to one in the list does.
+    void ofSeveralOfTheSameWordsNoneIsTakenUnasked()
+    {
+        const ControlId choosing = add(
+            "drop-down", "remarks",
+            {{"lookup", QJsonObject{{"table", "visit"}, {"value", "visit_id"}, {"words", QJsonArray{"crew_lead"}}}}});
+        const ControlId name = add("text-box", "name");
+        open();
+        const QString lead = ask("SELECT crew_lead FROM visit GROUP BY crew_lead HAVING count(*) > 1 LIMIT 1");
+        QVERIFY(!lead.isEmpty());
+        const QVariant before = m_session->state().value("remarks");
+        retype(choosing, lead);
+        QTest::keyClick(line(choosing), Qt::Key_Tab);
+        line(name)->setFocus();
+        QCOMPARE(line(choosing)->text(), lead);
+        QVERIFY(!m_session->saving().save());
+        QCOMPARE(m_session->state().messages.size(), 1);
+        QCOMPARE(ask("SELECT remarks FROM buoy WHERE buoy_id = 1"), before.toString());
+        retype(choosing, lead);
+        QTest::keyClick(line(choosing), Qt::Key_Down);
+        QTest::keyClick(line(choosing), Qt::Key_Tab);
+        QVERIFY(m_session->saving().save());
+        const QString stored = ask("SELECT remarks FROM buoy WHERE buoy_id = 1");
+        QCOMPARE(ask(QString("SELECT crew_lead FROM visit WHERE visit_id = '%1'").arg(stored)), lead);
+    }
+
     // A column that the record belongs by fills itself, whatever its box would start with.
     void aLinkIsNotStartedWithOtherValues()
     {

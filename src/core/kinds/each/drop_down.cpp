@@ -36,7 +36,7 @@ Result<QVariant> read(const Control &control, const QString &typed, const QLocal
     if (takesNewChoices(control)) {
         return QVariant(wanted);
     }
-    return Error{Texts::tr("“%1” is not in the list; choose one from it").arg(wanted), {}};
+    return Error{Texts::tr("“%1” is not in the list, or is there more than once; choose one from it").arg(wanted), {}};
 }
 
 } // namespace
