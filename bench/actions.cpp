@@ -14,6 +14,7 @@
 #include "core/kinds/settings/fixed_picture.h"
 #include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
+#include "designer/board/scene/mark_places.h"
 #include "designer/new_form/rows_dialog.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/settings/inspector.h"
@@ -160,20 +161,20 @@ public:
     }
     void clickBoard(QPoint onForm, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
     {
-        press(board()->viewport(), board()->toViewport(onForm), modifiers);
+        press(board()->viewport(), board()->scene().toViewport(onForm), modifiers);
     }
     void dragBoard(QPoint from, QPoint to)
     {
         ++m_count;
         QWidget *view = board()->viewport();
-        QTest::mousePress(view, Qt::LeftButton, {}, board()->toViewport(from));
+        QTest::mousePress(view, Qt::LeftButton, {}, board()->scene().toViewport(from));
         for (int i = 1; i <= 4; ++i) {
             const QPoint at = from + (to - from) * i / 4;
-            QMouseEvent move(QEvent::MouseMove, board()->toViewport(at), view->mapToGlobal(board()->toViewport(at)),
-                             Qt::LeftButton, Qt::LeftButton, {});
+            QMouseEvent move(QEvent::MouseMove, board()->scene().toViewport(at),
+                             view->mapToGlobal(board()->scene().toViewport(at)), Qt::LeftButton, Qt::LeftButton, {});
             QApplication::sendEvent(view, &move);
         }
-        QTest::mouseRelease(view, Qt::LeftButton, {}, board()->toViewport(to));
+        QTest::mouseRelease(view, Qt::LeftButton, {}, board()->scene().toViewport(to));
         settle();
     }
     // A panel at the left brought to the front.
@@ -220,7 +221,7 @@ public:
         ++m_count;
         QMimeData mime;
         mime.setUrls({QUrl::fromLocalFile(path)});
-        const QPoint at = board()->toViewport(onForm);
+        const QPoint at = board()->scene().toViewport(onForm);
         QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, {});
         QApplication::sendEvent(board()->viewport(), &enter);
         check(enter.isAccepted(), "the file is not taken");
@@ -421,7 +422,7 @@ int aForm()
     hands.clickColumn("buoy", "laid_on", Qt::ShiftModifier);
     hands.key(Qt::Key_Return);
     for (const BandRole role : {BandRole::Header, BandRole::Footer}) {
-        hands.press(hands.board()->viewport(), hands.board()->bandAdder(role).center());
+        hands.press(hands.board()->viewport(), bandAdder(hands.board()->scene(), role).center());
         hands.choose("bandTone", "a stronger tint");
     }
     const Form form = hands.saved();

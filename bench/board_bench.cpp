@@ -8,6 +8,7 @@
 #include "core/arrange/snap.h"
 #include "core/file/form_file.h"
 #include "designer/board/board.h"
+#include "designer/board/scene/mark_places.h"
 
 #include <QDir>
 #include <QFile>
@@ -55,7 +56,7 @@ Measured dragging()
     QApplication::processEvents();
     const QList<ControlId> boxes = firstBoxes(form, Selected);
     board.select(boxes);
-    const QPoint from = board.viewportRectOf(boxes.at(4)).center();
+    const QPoint from = board.scene().viewportRectOf(boxes.at(4)).center();
     sendMouse(board, QEvent::MouseButtonPress, from, Qt::LeftButton);
     sendMouse(board, QEvent::MouseMove, from + QPoint(20, 20), Qt::LeftButton);
     QApplication::processEvents();
@@ -183,7 +184,7 @@ Measured railMoving()
     board.show();
     board.setZoom(100); // a wide form is fitted, which draws all of it
     QApplication::processEvents();
-    const QPoint knob = board.railKnob(rail.id);
+    const QPoint knob = railKnob(board.scene(), rail.id);
     sendMouse(board, QEvent::MouseButtonPress, knob, Qt::LeftButton);
     QList<double> times;
     for (int i = 0; i < 200; ++i) {

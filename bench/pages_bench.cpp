@@ -4,6 +4,7 @@
 #include "core/kinds/holders/tab_pages.h"
 #include "data/dialect/connection.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/front_pages.h"
 #include "entry/view/entry_view.h"
 #include "measure.h"
 
@@ -106,7 +107,7 @@ QList<Measured> pagesBench(const QString &folder)
         }));
         for (int page = 2; page <= Pages; ++page) {
             turnedOnBoard.append(milliseconds([&] {
-                board->setFrontPage(tabs, page);
+                setFrontPage(*board, tabs, page);
                 board->viewport()->repaint();
             }));
         }

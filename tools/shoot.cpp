@@ -7,6 +7,8 @@
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/front_pages.h"
+#include "designer/board/modes/tab_order_mode.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/caption_list.h"
 #include "designer/panels/command_finder.h"
@@ -187,10 +189,10 @@ private:
     {
         Board *board = m_window.board();
         selectFields({"depth_m"});
-        const QPoint from = board->viewportRectOf(control("depth_m")).center();
+        const QPoint from = board->scene().viewportRectOf(control("depth_m")).center();
         mouse(QEvent::MouseButtonPress, from);
         mouse(QEvent::MouseMove, from + QPoint(30, 30));
-        mouse(QEvent::MouseMove, QPoint(from.x() + 4, board->viewportRectOf(control("name")).center().y() + 2));
+        mouse(QEvent::MouseMove, QPoint(from.x() + 4, board->scene().viewportRectOf(control("name")).center().y() + 2));
         shoot("board-drag");
         QKeyEvent escape(QEvent::KeyPress, Qt::Key_Escape, Qt::NoModifier);
         QApplication::sendEvent(board, &escape);
@@ -210,9 +212,9 @@ private:
         board->zoomToForm();
 
         board->select({});
-        board->setShowsTabOrder(true);
+        setShowsTabOrder(*board, true);
         shoot("board-tab-order");
-        board->setShowsTabOrder(false);
+        setShowsTabOrder(*board, false);
         board->setZoom(100);
         board->horizontalScrollBar()->setValue(0);
 
@@ -227,7 +229,7 @@ private:
         }
         m_window.document()->apply(QStringLiteral("Rough"), rough);
         const ArrangeOperation *tidy = findArrangeOperation(QStringLiteral("tidy"));
-        board->preview(tidy->apply({rough, {}, board->appearance(), {}}));
+        board->preview(tidy->apply({rough, {}, board->scene().appearance, {}}));
         shoot("board-tidy");
         board->endPreview();
         m_window.document()->steps()->undo();
@@ -282,7 +284,7 @@ private:
         for (const Control &each : m_window.document()->form().controls) {
             for (const Page &page : pagesOf(each)) {
                 if (page.title == title) {
-                    m_window.board()->setFrontPage(each.id, page.id);
+                    setFrontPage(*m_window.board(), each.id, page.id);
                     if (m_window.entryView()) { // made when Entry is first shown
                         m_window.entryView()->showPage(each.id, page.id);
                     }

@@ -10,6 +10,14 @@
 #include "core/text/band_titles.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/front_pages.h"
+#include "designer/board/commands/selection_commands.h"
+#include "designer/board/editing/board_clipboard.h"
+#include "designer/board/editing/word_editing.h"
+#include "designer/board/modes/copying_look_mode.h"
+#include "designer/board/modes/placing_mode.h"
+#include "designer/board/modes/tab_order_mode.h"
+#include "designer/board/modes/tracing_mode.h"
 #include "designer/panels/arrange_actions.h"
 #include "designer/panels/caption_list.h"
 #include "designer/panels/catalogue_panel.h"
@@ -128,19 +136,19 @@ void MainWindow::makeEditMenu()
     m_history->setCheckable(true);
     edit->addSeparator();
     addCommand(
-        edit, tr("Cu&t"), QKeySequence::Cut, [this] { m_board->cut(); }, &m_controlActions);
+        edit, tr("Cu&t"), QKeySequence::Cut, [this] { m_board->clipboard().cut(); }, &m_controlActions);
     addCommand(
-        edit, tr("&Copy"), QKeySequence::Copy, [this] { m_board->copy(); }, &m_controlActions);
+        edit, tr("&Copy"), QKeySequence::Copy, [this] { m_board->clipboard().copy(); }, &m_controlActions);
     addCommand(
-        edit, tr("&Paste"), QKeySequence::Paste, [this] { m_board->paste(Board::PastePlace::Beside); },
+        edit, tr("&Paste"), QKeySequence::Paste, [this] { m_board->clipboard().paste(BoardClipboard::Place::Beside); },
         &m_designActions);
     addCommand(
-        edit, tr("Paste in &place"), keys("Ctrl+Shift+V"), [this] { m_board->paste(Board::PastePlace::InPlace); },
-        &m_designActions);
+        edit, tr("Paste in &place"), keys("Ctrl+Shift+V"),
+        [this] { m_board->clipboard().paste(BoardClipboard::Place::InPlace); }, &m_designActions);
     addCommand(
-        edit, tr("D&uplicate"), keys("Ctrl+D"), [this] { m_board->duplicate(); }, &m_controlActions);
+        edit, tr("D&uplicate"), keys("Ctrl+D"), [this] { m_board->clipboard().duplicate(); }, &m_controlActions);
     addCommand(
-        edit, tr("&Delete"), QKeySequence(), [this] { m_board->deleteSelection(); }, &m_controlActions);
+        edit, tr("&Delete"), QKeySequence(), [this] { deleteSelection(*m_board); }, &m_controlActions);
     addCommand(
         edit, tr("Delete boxes, leave their cap&tions"), QKeySequence(),
         [this] {
@@ -149,14 +157,14 @@ void MainWindow::makeEditMenu()
         &m_controlActions);
     edit->addSeparator();
     addCommand(
-        edit, tr("Copy the &look"), keys("Ctrl+Alt+K"), [this] { m_board->beginCopyLook(Board::LookCopies::Once); },
+        edit, tr("Copy the &look"), keys("Ctrl+Alt+K"), [this] { beginCopyLook(*m_board, LookCopies::Once); },
         &m_controlActions);
     addCommand(
         edit, tr("Copy the look &many times"), keys("Ctrl+Alt+Shift+K"),
-        [this] { m_board->beginCopyLook(Board::LookCopies::UntilEscape); }, &m_controlActions);
+        [this] { beginCopyLook(*m_board, LookCopies::UntilEscape); }, &m_controlActions);
     edit->addSeparator();
     addCommand(
-        edit, tr("Edit the capt&ion"), QKeySequence(), [this] { m_board->editCaption(m_board->selection().lead()); },
+        edit, tr("Edit the capt&ion"), QKeySequence(), [this] { m_board->words().edit(m_board->selection().lead()); },
         &m_controlActions);
     addCommand(
         edit, tr("C&aptions and options…"), keys("Ctrl+Shift+L"), [this] { editCaptions(); }, &m_designActions);
@@ -176,7 +184,7 @@ void MainWindow::makeSelectMenu()
             &m_designActions);
     };
     addCommand(
-        menu, tr("&All"), QKeySequence::SelectAll, [this] { m_board->selectAll(); }, &m_designActions);
+        menu, tr("&All"), QKeySequence::SelectAll, [this] { selectAll(*m_board); }, &m_designActions);
     choose(tr("All of this &kind"), keys("Ctrl+Shift+A"), menu, [](const Form &form, const Selection &selection) {
         const Control *lead = form.controls.find(selection.lead());
         return lead ? controlsOfKind(form, lead->kind) : QList<ControlId>();
@@ -204,22 +212,21 @@ void MainWindow::makeSelectMenu()
     });
     menu->addSeparator();
     addCommand(
-        menu, tr("&Next"), QKeySequence(), [this] { m_board->selectNext(1, Board::Walk::Alone); }, &m_designActions);
+        menu, tr("&Next"), QKeySequence(), [this] { selectNext(*m_board, 1, Walk::Alone); }, &m_designActions);
     addCommand(
-        menu, tr("&Previous"), QKeySequence(), [this] { m_board->selectNext(-1, Board::Walk::Alone); },
+        menu, tr("&Previous"), QKeySequence(), [this] { selectNext(*m_board, -1, Walk::Alone); }, &m_designActions);
+    addCommand(
+        menu, tr("Add the next"), keys("Shift+PgDown"), [this] { selectNext(*m_board, 1, Walk::Adding); },
         &m_designActions);
     addCommand(
-        menu, tr("Add the next"), keys("Shift+PgDown"), [this] { m_board->selectNext(1, Board::Walk::Adding); },
+        menu, tr("Add the previous"), keys("Shift+PgUp"), [this] { selectNext(*m_board, -1, Walk::Adding); },
         &m_designActions);
     addCommand(
-        menu, tr("Add the previous"), keys("Shift+PgUp"), [this] { m_board->selectNext(-1, Board::Walk::Adding); },
-        &m_designActions);
+        menu, tr("&Outwards"), QKeySequence(), [this] { selectOutwards(*m_board); }, &m_designActions);
     addCommand(
-        menu, tr("&Outwards"), QKeySequence(), [this] { m_board->selectOutwards(); }, &m_designActions);
+        menu, tr("Next page in front"), keys("Ctrl+PgDown"), [this] { turnPage(*m_board, 1); }, &m_designActions);
     addCommand(
-        menu, tr("Next page in front"), keys("Ctrl+PgDown"), [this] { m_board->turnPage(1); }, &m_designActions);
-    addCommand(
-        menu, tr("Page before in front"), keys("Ctrl+PgUp"), [this] { m_board->turnPage(-1); }, &m_designActions);
+        menu, tr("Page before in front"), keys("Ctrl+PgUp"), [this] { turnPage(*m_board, -1); }, &m_designActions);
     menu->addSeparator();
     const auto selectBand = [this, menu](const QString &words, BandRole role) {
         addCommand(
@@ -280,7 +287,7 @@ void MainWindow::makeArrangeMenu()
     for (const Placeable &placeable : placeables()) {
         addCommand(
             place, placeable.title, QKeySequence(),
-            [this, name = placeable.name] { m_board->placeInNextFreePlace(name); }, &m_designActions);
+            [this, name = placeable.name] { placeInNextFreePlace(*m_board, name); }, &m_designActions);
     }
     QMenu *bands = menu->addMenu(tr("&Bands and form"));
     for (const BandRole role : AllBands) {
@@ -300,13 +307,13 @@ void MainWindow::makeArrangeMenu()
     QMenu *order = menu->addMenu(tr("Tab &order"));
     m_tabOrderAction = addCommand(
         order, tr("&Show and set by hand"), keys("Ctrl+T"),
-        [this] { m_board->setShowsTabOrder(m_tabOrderAction->isChecked()); }, &m_designActions);
+        [this] { setShowsTabOrder(*m_board, m_tabOrderAction->isChecked()); }, &m_designActions);
     m_tabOrderAction->setCheckable(true);
     addCommand(
-        order, tr("&Earlier"), keys("Ctrl+Shift+,"), [this] { m_board->moveInTabOrder(-1); }, &m_controlActions)
+        order, tr("&Earlier"), keys("Ctrl+Shift+,"), [this] { moveInTabOrder(*m_board, -1); }, &m_controlActions)
         ->setStatusTip(tr("The lead is visited by Tab one place earlier."));
     addCommand(
-        order, tr("&Later"), keys("Ctrl+Shift+."), [this] { m_board->moveInTabOrder(1); }, &m_controlActions)
+        order, tr("&Later"), keys("Ctrl+Shift+."), [this] { moveInTabOrder(*m_board, 1); }, &m_controlActions)
         ->setStatusTip(tr("The lead is visited by Tab one place later."));
     addCommand(
         order, tr("As it &reads"), QKeySequence(),
@@ -354,9 +361,11 @@ void MainWindow::makeViewMenu()
         view, tr("&Find a command…"), keys("Ctrl+K"), [this] { findCommand(); }, nullptr);
     view->addSeparator();
     addCommand(
-        view, tr("Zoom &in"), QKeySequence::ZoomIn, [this] { m_board->zoomIn(); }, &m_designActions);
+        view, tr("Zoom &in"), QKeySequence::ZoomIn, [this] { m_board->setZoom(zoomAbove(m_board->scene().zoom)); },
+        &m_designActions);
     addCommand(
-        view, tr("Zoom &out"), QKeySequence::ZoomOut, [this] { m_board->zoomOut(); }, &m_designActions);
+        view, tr("Zoom &out"), QKeySequence::ZoomOut, [this] { m_board->setZoom(zoomBelow(m_board->scene().zoom)); },
+        &m_designActions);
     addCommand(
         view, tr("A&ctual size"), keys("Ctrl+1"), [this] { m_board->setZoom(100); }, &m_designActions);
     QAction *whole = addCommand(
@@ -414,7 +423,7 @@ void MainWindow::makeViewMenu()
         view, tr("&Tracing sheet…"), QKeySequence(), [this] { chooseTracing(); }, &m_designActions);
     m_moveTracing = addCommand(
         view, tr("Mo&ve the tracing sheet"), QKeySequence(),
-        [this] { m_board->setMovesTracing(m_moveTracing->isChecked()); }, &m_designActions);
+        [this] { setMovesTracing(*m_board, m_moveTracing->isChecked()); }, &m_designActions);
     m_moveTracing->setCheckable(true);
     m_sizesAction = addCommand(
         view, tr("&Window sizes"), keys("Ctrl+Shift+W"), [this] { showWindowSizes(m_sizesAction->isChecked()); },
@@ -524,7 +533,7 @@ void MainWindow::showBoardMenu(const QPoint &global)
             automatic->setChecked(there->isAutomatic);
             menu.addSeparator();
         }
-        menu.addAction(tr("Delete the rail"), this, [this] { m_board->deleteSelection(); });
+        menu.addAction(tr("Delete the rail"), this, [this] { deleteSelection(*m_board); });
     } else if (!selection.isEmpty()) {
         for (const ArrangeGroup group :
              {ArrangeGroup::LineUp, ArrangeGroup::Match, ArrangeGroup::Gaps, ArrangeGroup::Fit, ArrangeGroup::Captions,
@@ -556,8 +565,8 @@ void MainWindow::showBoardMenu(const QPoint &global)
             });
         }
         menu.addSeparator();
-        menu.addAction(tr("Paste"), this, [this] { m_board->paste(Board::PastePlace::Beside); });
-        menu.addAction(tr("Select all"), this, [this] { m_board->selectAll(); });
+        menu.addAction(tr("Paste"), this, [this] { m_board->clipboard().paste(BoardClipboard::Place::Beside); });
+        menu.addAction(tr("Select all"), this, [this] { selectAll(*m_board); });
     }
     menu.exec(global);
     m_arrange->endPreview();
@@ -657,7 +666,7 @@ void MainWindow::chooseTracing()
     form.tracing.file = file;
     m_document->apply(tr("Lay a tracing sheet under"), form);
     m_board->setSelection(Selection());
-    m_board->setMovesTracing(true);
+    setMovesTracing(*m_board, true);
 }
 
 } // namespace nabblet

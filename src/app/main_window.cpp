@@ -15,6 +15,7 @@
 #include "core/sorts/order_of_select.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
+#include "designer/board/modes/placing_mode.h"
 #include "designer/document/recovery.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/rows_dialog.h"
@@ -260,12 +261,12 @@ void MainWindow::makePages()
     });
     connect(m_palette, &Palette::kindTaken, this, [this](const QString &kind) {
         if (m_board && !isEntry()) {
-            m_board->beginPlacing(kind);
+            beginPlacing(*m_board, kind);
         }
     });
     connect(m_palette, &Palette::kindPlaced, this, [this](const QString &kind) {
         if (m_board && !isEntry()) {
-            m_board->placeInNextFreePlace(kind);
+            placeInNextFreePlace(*m_board, kind);
         }
     });
     connect(m_catalogue, &CataloguePanel::columnsActivated, this, &MainWindow::takeColumns);
@@ -373,7 +374,7 @@ void MainWindow::takeColumns(const QString &table, const QStringList &columns)
         return;
     }
     const Form form = m_document->form();
-    const AddedFields added = addedFields(form, table, columns, m_board->fieldTarget());
+    const AddedFields added = addedFields(form, table, columns, m_board->scene().fieldTarget());
     if (added.fields.isEmpty()) {
         QList<ControlId> there;
         for (const Control &control : form.controls) {
@@ -591,9 +592,9 @@ void MainWindow::refreshActions()
         action->setEnabled(isOn);
         action->setProperty("whyNot", isOn ? QString() : tr("Select a control first."));
     }
-    m_tabOrderAction->setChecked(m_board && m_board->showsTabOrder());
-    m_moveTracing->setChecked(m_board && m_board->movesTracing());
-    m_palette->setTakenUp(m_board ? m_board->placing() : QString());
+    m_tabOrderAction->setChecked(m_board && m_board->scene().use() == MouseUse::OrderingTabs);
+    m_moveTracing->setChecked(m_board && m_board->scene().use() == MouseUse::MovingTracing);
+    m_palette->setTakenUp(m_board ? placingOn(*m_board) : QString());
     for (QAction *action : std::as_const(m_entryActions)) {
         action->setEnabled(inEntry);
     }
@@ -641,7 +642,7 @@ void MainWindow::refreshStatus()
                                : form.tabOrder == TabOrder::Columns ? tr("Tab goes by columns")
                                : form.tabOrder == TabOrder::Rows    ? tr("Tab goes by rows")
                                                                     : tr("Tab goes as it reads"));
-        m_zoomStatus->setText(tr("%1 %").arg(m_board->zoom()));
+        m_zoomStatus->setText(tr("%1 %").arg(m_board->scene().zoom));
         const QSize designed = designedSize(form);
         m_sizeStatus->setText(tr("Window %1 × %2").arg(number(designed.width()), number(designed.height())));
     }

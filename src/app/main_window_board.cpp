@@ -260,8 +260,17 @@ void MainWindow::prepareBoard()
 {
     m_arrange->setBoard(m_board);
     m_outline->setBoard(m_board);
-    m_board->setNamingPattern(m_workspace.project.namingPattern);
-    m_board->setFormReader(formReaderOf(m_workspace.projectFolder));
+    BoardHooks hooks;
+    hooks.namingPattern = m_workspace.project.namingPattern;
+    hooks.readForm = formReaderOf(m_workspace.projectFolder);
+    hooks.makeFields = [this](const Form &form, const DraggedColumns &columns, const FieldTarget &target) {
+        return addedFields(form, columns.table, columns.columns, target);
+    };
+    hooks.fillRows = [this](const Form &form, ControlId subform, const QString &table) {
+        return withRowsThatBelong(form, subform, shownCatalogue(), m_workspace.project.namingPattern, *m_appearance,
+                                  table);
+    };
+    m_board->setHooks(hooks);
     m_board->setUnit(m_unit);
     m_inspector->setUnit(m_unit);
     m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
@@ -274,13 +283,6 @@ void MainWindow::prepareBoard()
         });
     }
     m_bar->setValues(BoardValues::Record);
-    m_board->setFieldMaker([this](const Form &form, const DraggedColumns &columns, const FieldTarget &target) {
-        return addedFields(form, columns.table, columns.columns, target);
-    });
-    m_board->setRowsFiller([this](const Form &form, ControlId subform, const QString &table) {
-        return withRowsThatBelong(form, subform, shownCatalogue(), m_workspace.project.namingPattern, *m_appearance,
-                                  table);
-    });
     connect(m_board, &Board::said, this, &MainWindow::say);
     connect(m_board, &Board::zoomChanged, this, &MainWindow::refreshStatus);
     connect(m_board, &Board::modesChanged, this, &MainWindow::refreshActions);

@@ -9,6 +9,7 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/front_pages.h"
 #include "designer/document/form_document.h"
 #include "designer/panels/catalogue_panel.h"
 #include "entry/view/entry_view.h"
@@ -216,9 +217,9 @@ private Q_SLOTS:
         }
         QVERIFY(visits != 0);
         const Control &rows = *document->form().controls.find(visits);
-        window.board()->setFrontPage(rows.container, rows.page);
+        setFrontPage(*window.board(), rows.container, rows.page);
         QTest::mouseDClick(window.board()->viewport(), Qt::LeftButton, {},
-                           window.board()->viewportRectOf(visits).topLeft() + QPoint(30, 60));
+                           window.board()->scene().viewportRectOf(visits).topLeft() + QPoint(30, 60));
         QTRY_COMPARE(document->focus(), InnerPath{visits});
         QCOMPARE(document->form().rowsFrom, "visit");
         auto *back = window.findChild<QPushButton *>("backToOuterForm");

@@ -7,6 +7,7 @@
 #include "core/arrange/rows.h"
 #include "core/file/project_file.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/selection_commands.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/arrange_actions.h"
 #include "designer/panels/arrange_strip.h"
@@ -414,11 +415,11 @@ private Q_SLOTS:
         const Form before = form();
         QEnterEvent enter(QPointF(3, 3), QPointF(3, 3), QPointF(3, 3));
         QApplication::sendEvent(button, &enter);
-        QVERIFY(board()->isPreviewing());
+        QVERIFY(board()->scene().preview.has_value());
         QVERIFY(form() == before);
         QEvent leave(QEvent::Leave);
         QApplication::sendEvent(button, &leave);
-        QVERIFY(!board()->isPreviewing());
+        QVERIFY(!board()->scene().preview.has_value());
         button->click();
         QCOMPARE(place("name").width(), place("asset_no").width());
         board()->select({boundTo("name")});
@@ -441,7 +442,7 @@ private Q_SLOTS:
         QVERIFY(place("name").width() <= all);
         // The board shows the longest of them.
         m_window->showValues(BoardValues::Longest);
-        QCOMPARE(board()->values(), BoardValues::Longest);
+        QCOMPARE(board()->scene().values, BoardValues::Longest);
     }
 
     void theInspectorRefusesAndKeepsWhatWasTyped()
@@ -517,18 +518,18 @@ private Q_SLOTS:
     {
         open(m_folder.path());
         board()->select({boundTo("remarks"), boundTo("depth_m")});
-        board()->deleteSelection();
+        deleteSelection(*board());
         const std::unique_ptr<QMimeData> data(columnMimeData({"buoy", {"depth_m", "remarks"}}));
-        const QPoint at = board()->toViewport(QPoint(5, 300));
+        const QPoint at = board()->scene().toViewport(QPoint(5, 300));
         QDragEnterEvent enter(at, Qt::CopyAction, data.get(), Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(board()->viewport(), &enter);
         QDragMoveEvent move(at, Qt::CopyAction, data.get(), Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(board()->viewport(), &move);
-        QVERIFY(board()->isPreviewing()); // seen before the button is let go
+        QVERIFY(board()->scene().preview.has_value()); // seen before the button is let go
         QCOMPARE(boundTo("remarks"), 0);
         QDropEvent drop(at, Qt::CopyAction, data.get(), Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(board()->viewport(), &drop);
-        QVERIFY(!board()->isPreviewing());
+        QVERIFY(!board()->scene().preview.has_value());
         QVERIFY(boundTo("remarks") != 0 && boundTo("depth_m") != 0);
         QCOMPARE(m_window->document()->steps()->undoText(), "Add 2 fields");
         for (const char *column : {"remarks", "depth_m"}) {
@@ -570,13 +571,13 @@ private Q_SLOTS:
         open(m_folder.path());
         auto *slider = part<QSlider>("widthSlider");
         slider->setValue(form().width + 200);
-        QCOMPARE(board()->trialSize().width(), form().width + 200);
-        QVERIFY(board()->shownForm().width == form().width + 200);
+        QCOMPARE(board()->scene().trialSize.width(), form().width + 200);
+        QVERIFY(board()->scene().shownForm().width == form().width + 200);
         QVERIFY(part<QLabel>("windowSizeWords")->text().contains("stretch"));
         part<QPushButton>("pinSmallest")->click();
         QCOMPARE(form().leastWidth, form().width + 200);
-        QCOMPARE(form().leastHeight, 0);         // only what was tried
-        QVERIFY(board()->trialSize().isEmpty()); // an edit shows the form as designed again
+        QCOMPARE(form().leastHeight, 0);               // only what was tried
+        QVERIFY(board()->scene().trialSize.isEmpty()); // an edit shows the form as designed again
         m_window->document()->steps()->undo();
         QCOMPARE(form().leastWidth, 0);
     }

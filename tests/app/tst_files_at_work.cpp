@@ -6,6 +6,7 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
+#include "designer/board/editing/board_clipboard.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
 #include "designer/panels/catalogue_panel.h"
@@ -273,7 +274,7 @@ private Q_SLOTS:
         subform.settings.set(setting::Opens, "visit");
         form.controls.append(subform);
         QApplication::clipboard()->setText(QString::fromUtf8(clipText(form, {subform.id})));
-        window.board()->paste(Board::PastePlace::Beside);
+        window.board()->clipboard().paste(BoardClipboard::Place::Beside);
         const Control *pasted = window.document()->form().controls.find(window.board()->selection().lead());
         QVERIFY(pasted);
         QCOMPARE(projectFormOf(*pasted), "visit");
@@ -289,17 +290,17 @@ private Q_SLOTS:
         const Control *strange = boundTo(window.document()->form(), "crew_lead");
         QVERIFY(strange);
         window.board()->select({strange->id});
-        window.board()->copy();
+        window.board()->clipboard().copy();
         window.openPath(formPath("buoy"));
         QSignalSpy said(window.board(), &Board::said);
-        window.board()->paste(Board::PastePlace::Beside);
+        window.board()->clipboard().paste(BoardClipboard::Place::Beside);
         QVERIFY(!said.isEmpty());
         QVERIFY2(said.last().first().toString().contains("crew_lead"), qPrintable(said.last().first().toString()));
         // What the rows do have comes without a word.
         window.board()->select({boundTo(window.document()->form(), "name")->id});
-        window.board()->copy();
+        window.board()->clipboard().copy();
         said.clear();
-        window.board()->paste(Board::PastePlace::Beside);
+        window.board()->clipboard().paste(BoardClipboard::Place::Beside);
         for (const QList<QVariant> &each : said) {
             QVERIFY2(!each.first().toString().contains("no column"), qPrintable(each.first().toString()));
         }

@@ -7,6 +7,7 @@
 #include "core/file/project_file.h"
 #include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/selection_commands.h"
 #include "designer/document/recovery.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/catalogue_panel.h"
@@ -154,7 +155,7 @@ private Q_SLOTS:
         window.openPath(formPath("buoy"));
         const ControlId photo = boundTo(window.document()->form(), "photo");
         window.board()->select({photo});
-        window.board()->deleteSelection();
+        deleteSelection(*window.board());
         window.showEntry();
         QVERIFY(!window.entryView()->widgetFor(photo));
         QCOMPARE(qobject_cast<QLineEdit *>(window.entryView()->widgetFor(boundTo(window.document()->form(), "name")))
@@ -556,7 +557,7 @@ private Q_SLOTS:
         QVERIFY(buoy->isExpanded());
         const QImage before = tree->grab().toImage();
         window.board()->select({boundTo(window.document()->form(), "asset_no")});
-        window.board()->deleteSelection();
+        deleteSelection(*window.board());
         QVERIFY(tree->grab().toImage() != before);
     }
 

@@ -2,6 +2,7 @@
 #include "app/main_window.h"
 #include "app/panel_splitter.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/selection_commands.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/side_panels.h"
 #include "designer/settings/inspector.h"
@@ -191,7 +192,7 @@ private Q_SLOTS:
                 board->select({control.id});
                 look(control.name + "");
             }
-            board->selectAll();
+            selectAll(*board);
             look("all");
             m_window->showEntry();
             look("Entry of " + name + "");

@@ -8,6 +8,7 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "designer/board/board.h"
+#include "designer/board/scene/mark_places.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "e2e/real_events.h"
 #include "entry/view/entry_view.h"
@@ -121,7 +122,8 @@ private:
         const ControlId name = field("name");
         const int left = inWindow([&] { return form().controls.find(name)->place.x(); });
         const QPoint knob = inWindow([&] {
-            return m_window->board()->viewport()->mapToGlobal(m_window->board()->railKnob(FixedRail::FirstFree));
+            return m_window->board()->viewport()->mapToGlobal(
+                railKnob(m_window->board()->scene(), FixedRail::FirstFree));
         });
         drag(knob, knob + QPoint(16, 0));
         waitFor("the moved rail", [&] { return form().controls.find(name)->place.x() == left + 16; });
@@ -453,7 +455,8 @@ private:
     {
         return inWindow([&] {
             const ControlId wanted = itsCaption ? captionOf(form(), id)->id : id;
-            return m_window->board()->viewport()->mapToGlobal(m_window->board()->viewportRectOf(wanted).center());
+            return m_window->board()->viewport()->mapToGlobal(
+                m_window->board()->scene().viewportRectOf(wanted).center());
         });
     }
     QWidget *box(const QString &column) const // in the window's thread

@@ -84,11 +84,11 @@ ArrangeContext ArrangeActions::context() const
 {
     return {m_board->document()->form(),
             m_board->selection().controls(),
-            m_board->appearance(),
+            m_board->scene().appearance,
             m_boxWidth,
             m_gap,
             m_columns,
-            m_board->frontPages()};
+            m_board->scene().fronts};
 }
 
 void ArrangeActions::run(const ArrangeOperation &operation)

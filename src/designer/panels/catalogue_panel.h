@@ -5,7 +5,7 @@
 #include "core/catalogue/catalogue.h"
 #include "core/draft/draft_plan.h"
 #include "core/model/form.h"
-#include "designer/board/column_drag.h"
+#include "designer/board/scene/column_drag.h"
 #include "designer/panels/panel.h"
 #include "entry/theme/theme.h"
 

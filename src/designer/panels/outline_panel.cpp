@@ -1,4 +1,5 @@
 #include "designer/panels/outline_panel.h"
+#include "designer/board/commands/front_pages.h"
 
 #include "core/arrange/containers.h"
 #include "core/arrange/grouping.h"
@@ -266,7 +267,7 @@ void OutlinePanel::takeSelection()
             controls.append(id);
             break;
         case PageItem:
-            m_board->setFrontPage(id, item->data(0, PageRole).toInt());
+            setFrontPage(*m_board, id, item->data(0, PageRole).toInt());
             controls.append(id);
             break;
         case BandItem:

@@ -1,7 +1,7 @@
 #include "designer/panels/palette.h"
 
 #include "core/edit/placing.h"
-#include "designer/board/kind_drag.h"
+#include "designer/board/scene/kind_drag.h"
 
 #include <QLineEdit>
 #include <QListWidget>

@@ -80,7 +80,7 @@ WindowSizeStrip::WindowSizeStrip(Board *board, QWidget *parent)
 
 QSize WindowSizeStrip::shownSize() const
 {
-    return m_board->trialSize().isEmpty() ? designedSize(m_board->document()->form()) : m_board->trialSize();
+    return m_board->scene().trialSize.isEmpty() ? designedSize(m_board->document()->form()) : m_board->scene().trialSize;
 }
 
 void WindowSizeStrip::refresh()
@@ -107,8 +107,8 @@ void WindowSizeStrip::report()
 {
     const Form &form = m_board->document()->form();
     const int pitch = form.grid.pitch;
-    const Unit unit = m_board->unit();
-    const bool isTrial = !m_board->trialSize().isEmpty();
+    const Unit unit = m_board->scene().unit;
+    const bool isTrial = !m_board->scene().trialSize.isEmpty();
     const QSize shown = shownSize();
     m_size->setText(inWords(shown, unit, pitch));
     m_back->setVisible(isTrial);
@@ -149,10 +149,10 @@ void WindowSizeStrip::report()
 void WindowSizeStrip::pin()
 {
     Form form = m_board->document()->form();
-    const bool isTrial = !m_board->trialSize().isEmpty();
+    const bool isTrial = !m_board->scene().trialSize.isEmpty();
     const bool unpins = isPinned(form) && !isTrial;
     const QSize designed = designedSize(form);
-    const QSize wanted = isTrial ? m_board->trialSize() : leastWindowSize(form);
+    const QSize wanted = isTrial ? m_board->scene().trialSize : leastWindowSize(form);
     if (unpins) {
         form.leastWidth = form.leastHeight = 0;
     } else {

@@ -8,7 +8,7 @@
 #include "core/model/form.h"
 #include "core/result.h"
 #include "core/text/text_measure.h"
-#include "designer/board/selection.h"
+#include "designer/board/scene/selection.h"
 
 #include <QList>
 #include <QString>

@@ -7,7 +7,14 @@
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "designer/board/board.h"
-#include "designer/board/caption_editor.h"
+#include "designer/board/commands/selection_commands.h"
+#include "designer/board/editing/board_clipboard.h"
+#include "designer/board/editing/caption_editor.h"
+#include "designer/board/editing/word_editing.h"
+#include "designer/board/scene/mark_places.h"
+#include "designer/board/modes/copying_look_mode.h"
+#include "designer/board/modes/placing_mode.h"
+#include "designer/board/modes/tab_order_mode.h"
 #include "designer/settings/inspector.h"
 #include "support/sample_forms.h"
 
@@ -33,7 +40,7 @@ class TestBoard : public QObject
 
     QWidget *view() const { return m_board->viewport(); }
     QRect place(ControlId id) const { return m_document->form().controls.find(id)->place; }
-    QPoint centre(ControlId id) const { return m_board->viewportRectOf(id).center(); }
+    QPoint centre(ControlId id) const { return m_board->scene().viewportRectOf(id).center(); }
     void drag(QPoint from, QPoint to, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
     {
         QTest::mousePress(view(), Qt::LeftButton, modifiers, from);
@@ -73,15 +80,15 @@ private Q_SLOTS:
         QCOMPARE(m_board->selection().lead(), 5);
         QTest::mouseClick(view(), Qt::LeftButton, Qt::ControlModifier, centre(1));
         QCOMPARE(m_board->selection().controls(), QList<ControlId>({5}));
-        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->toViewport(QPoint(470, 200)));
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->scene().toViewport(QPoint(470, 200)));
         QVERIFY(m_board->selection().isEmpty());
         QVERIFY(!m_document->steps()->canUndo());
     }
 
     void aBoxRightwardsTakesWhatLiesInsideLeftwardsWhatItTouches()
     {
-        const QRect first = m_board->viewportRectOf(1);
-        const QRect second = m_board->viewportRectOf(3);
+        const QRect first = m_board->scene().viewportRectOf(1);
+        const QRect second = m_board->scene().viewportRectOf(3);
         const QPoint inside(first.right() - 20, first.top() - 6);
         const QPoint outside(second.right() + 10, second.bottom() + 4);
         drag(inside, outside);
@@ -189,15 +196,15 @@ private Q_SLOTS:
             QApplication::sendEvent(view(), &move);
         };
         moveTo(centre(5) + QPoint(30, 100));
-        const QPoint held = m_board->toViewport(QPoint(place(5).x() + 80, place(5).y() + 56 + 12));
+        const QPoint held = m_board->scene().toViewport(QPoint(place(5).x() + 80, place(5).y() + 56 + 12));
         moveTo(held + QPoint(3, 130)); // near the rail again
-        const bool hasRail = std::any_of(m_board->guides().begin(), m_board->guides().end(),
+        const bool hasRail = std::any_of(m_board->scene().guides().begin(), m_board->scene().guides().end(),
                                          [](const SnapGuide &guide) { return guide.kind == SnapKind::Rail; });
         QVERIFY(hasRail);
         QTest::mouseRelease(view(), Qt::LeftButton, Qt::NoModifier, held + QPoint(3, 130));
         QCOMPARE(place(5).x(), findRail(m_document->form(), FixedRail::FirstFree)->position);
         QCOMPARE(m_document->form().controls.find(5)->rides.left, int(FixedRail::FirstFree));
-        QVERIFY(m_board->guides().isEmpty());
+        QVERIFY(m_board->scene().guides().isEmpty());
     }
 
     void aDropBetweenOthersMakesThemGiveWay()
@@ -216,7 +223,7 @@ private Q_SLOTS:
 
     void controlsGoIntoAnotherBand()
     {
-        drag(centre(1), m_board->toViewport(QPoint(300, 20)));
+        drag(centre(1), m_board->scene().toViewport(QPoint(300, 20)));
         const Control *box = m_document->form().controls.find(1);
         QVERIFY(box->band == BandRole::Header);
         QVERIFY(m_document->form().controls.find(2)->band == BandRole::Header);
@@ -227,14 +234,14 @@ private Q_SLOTS:
     {
         m_document->apply("Nudge", moveControls(m_document->form(), {5}, QPoint(0, 3)));
         m_board->select({1, 3, 5, 7});
-        QCOMPARE(m_board->gapPills().size(), 3);
-        const Gap odd = *std::find_if(m_board->gapPills().begin(), m_board->gapPills().end(),
+        QCOMPARE(m_board->scene().pills.size(), 3);
+        const Gap odd = *std::find_if(m_board->scene().pills.begin(), m_board->scene().pills.end(),
                                       [](const Gap &gap) { return gap.isOdd; });
         QVERIFY(odd.size == 11 || odd.size == 5);
-        const Gap usual = *std::find_if(m_board->gapPills().begin(), m_board->gapPills().end(),
+        const Gap usual = *std::find_if(m_board->scene().pills.begin(), m_board->scene().pills.end(),
                                         [](const Gap &gap) { return !gap.isOdd; });
-        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->pillRect(usual).center());
-        for (const Gap &gap : m_board->gapPills()) {
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, pillRect(m_board->scene(), usual).center());
+        for (const Gap &gap : m_board->scene().pills) {
             QCOMPARE(gap.size, usual.size);
         }
         QCOMPARE(m_board->selection().controls(), QList<ControlId>({1, 3, 5, 7}));
@@ -244,7 +251,7 @@ private Q_SLOTS:
     {
         m_document->apply("Narrow", resizeControls(m_document->form(), {3}, Edge::Right, QPoint(-40, 0)));
         m_board->select({3, 5, 1});
-        const QRect there = m_board->viewportRectOf(1);
+        const QRect there = m_board->scene().viewportRectOf(1);
         drag(QPoint(there.right(), there.center().y()), QPoint(there.right() + 47, there.center().y()));
         QVERIFY(place(1).width() > 190);
         QCOMPARE(place(3).width(), place(1).width());
@@ -256,7 +263,7 @@ private Q_SLOTS:
         m_board->select({5});
         const QRect box = place(5);
         const QRect caption = place(6);
-        const QPoint handle = m_board->captionHandle().center();
+        const QPoint handle = captionHandle(m_board->scene()).center();
         drag(handle, handle + QPoint(0, 60), Qt::AltModifier);
         QCOMPARE(place(5), box);
         QCOMPARE(place(6), caption.translated(0, 60));
@@ -265,7 +272,7 @@ private Q_SLOTS:
 
     void aRailComesOutOfTheRuler()
     {
-        const QPoint from(m_board->toViewport(QPoint(360, 0)).x(), 10);
+        const QPoint from(m_board->scene().toViewport(QPoint(360, 0)).x(), 10);
         drag(from, QPoint(from.x() + 3, 200), Qt::NoModifier);
         QCOMPARE(m_document->form().rails.size(), 2);
         QCOMPARE(m_document->form().rails.last().position % 8, 0);
@@ -283,9 +290,10 @@ private Q_SLOTS:
     {
         for (const int zoom : {25, 50, 100, 200, 400}) {
             m_board->setZoom(zoom);
-            QCOMPARE(m_board->zoom(), zoom);
+            QCOMPARE(m_board->scene().zoom, zoom);
             for (const QPoint point : {QPoint(0, 0), QPoint(120, 72), QPoint(333, 155)}) {
-                const QPoint back = m_board->toForm(m_board->toViewport(point) + QPoint(zoom / 200, zoom / 200));
+                const QPoint back =
+                    m_board->scene().toForm(m_board->scene().toViewport(point) + QPoint(zoom / 200, zoom / 200));
                 QVERIFY((back - point).manhattanLength() <= std::max(1, 200 / zoom));
             }
         }
@@ -296,31 +304,31 @@ private Q_SLOTS:
         drag(centre(1), centre(1) + QPoint(0, 64 + 6), Qt::AltModifier);
         QCOMPARE(place(1), before.translated(0, 35));
         m_board->zoomToForm();
-        QVERIFY(m_board->viewportRectOf(11).bottom() < view()->height());
+        QVERIFY(m_board->scene().viewportRectOf(11).bottom() < view()->height());
     }
 
     void copiesArePastedWithNamesOfTheirOwn()
     {
         m_board->select({1, 3});
-        m_board->copy();
-        m_board->paste(Board::PastePlace::InPlace);
+        m_board->clipboard().copy();
+        m_board->clipboard().paste(BoardClipboard::Place::InPlace);
         QCOMPARE(m_board->selection().controls().size(), 2);
         const Control *copy = m_document->form().controls.find(m_board->selection().controls().first());
         QCOMPARE(copy->place, place(1));
         QCOMPARE(copy->rides.left, int(FixedRail::FirstFree));
         m_document->steps()->undo();
         m_board->select({1});
-        m_board->duplicate();
+        m_board->clipboard().duplicate();
         const ControlId first = m_board->selection().lead();
         QVERIFY(place(first) != place(1));
         // Moved by hand, then once more: the same step again.
         const QPoint moved = place(1).topLeft() + QPoint(0, 256);
         m_document->apply("Move", moveControls(m_document->form(), {first}, moved - place(first).topLeft()));
-        m_board->duplicate();
+        m_board->clipboard().duplicate();
         const ControlId second = m_board->selection().lead();
         QCOMPARE(place(second).topLeft() - place(first).topLeft(), place(first).topLeft() - place(1).topLeft());
         m_board->select({second});
-        m_board->cut();
+        m_board->clipboard().cut();
         QVERIFY(!m_document->form().controls.find(second));
     }
 
@@ -356,9 +364,9 @@ private Q_SLOTS:
     void copiesGoToFreePlaces()
     {
         m_board->select({1});
-        m_board->copy();
+        m_board->clipboard().copy();
         for (int i = 0; i < 3; ++i) {
-            m_board->paste(Board::PastePlace::Beside);
+            m_board->clipboard().paste(BoardClipboard::Place::Beside);
             QCOMPARE(place(m_board->selection().lead()).x(), place(1).x());
         }
         const Form &form = m_document->form();
@@ -369,8 +377,8 @@ private Q_SLOTS:
         }
         m_document->apply("Wider", setFormWidth(m_document->form(), 700));
         const QPoint there(480, bandTop(form, BandRole::Body) + 40);
-        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->toViewport(there));
-        m_board->paste(Board::PastePlace::Beside);
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->scene().toViewport(there));
+        m_board->clipboard().paste(BoardClipboard::Place::Beside);
         QCOMPARE(captionOf(m_document->form(), m_board->selection().lead())->place.topLeft(), QPoint(480, 40));
     }
 
@@ -386,7 +394,7 @@ private Q_SLOTS:
             for (const ControlId lead : {0, 1}) {
                 m_board->select(lead == 0 ? QList<ControlId>() : QList<ControlId>{lead});
                 QSignalSpy said(m_board.get(), &Board::said);
-                m_board->paste(Board::PastePlace::Beside);
+                m_board->clipboard().paste(BoardClipboard::Place::Beside);
                 QCOMPARE(said.size(), 1);
                 QVERIFY(m_document->form() == before);
             }
@@ -401,7 +409,7 @@ private Q_SLOTS:
         other.bands.append(Band{BandRole::PageFooter, 60, {}});
         QApplication::clipboard()->setText(QString::fromUtf8(writeForm(other)));
         m_board->select({});
-        m_board->paste(Board::PastePlace::Beside);
+        m_board->clipboard().paste(BoardClipboard::Place::Beside);
         QCOMPARE(m_document->form().controls.size(), before.controls.size() + 1);
         QCOMPARE(m_document->form().controls.find(m_board->selection().lead())->band, BandRole::Body);
     }
@@ -409,11 +417,11 @@ private Q_SLOTS:
     void aHeaderIsAddedOnTheSpine()
     {
         m_document->apply("Without", withoutBand(m_document->form(), BandRole::Header));
-        const QRect adder = m_board->bandAdder(BandRole::Header);
+        const QRect adder = bandAdder(m_board->scene(), BandRole::Header);
         QVERIFY(!adder.isNull());
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, adder.center());
         QVERIFY(findBand(m_document->form(), BandRole::Header));
-        QVERIFY(m_board->bandAdder(BandRole::Header).isNull());
+        QVERIFY(bandAdder(m_board->scene(), BandRole::Header).isNull());
         QCOMPARE(m_board->selection().band(), BandRole::Header);
     }
 
@@ -421,10 +429,10 @@ private Q_SLOTS:
     void aNumberPlacesSoMany()
     {
         const int before = m_document->form().controls.size();
-        m_board->beginPlacing("frame");
+        beginPlacing(*m_board, "frame");
         QTest::keyClicks(m_board.get(), "12");
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier,
-                          m_board->toViewport(QPoint(420, bandTop(m_document->form(), BandRole::Body) + 8)));
+                          m_board->scene().toViewport(QPoint(420, bandTop(m_document->form(), BandRole::Body) + 8)));
         QCOMPARE(m_document->form().controls.size(), before + 12);
         QCOMPARE(m_board->selection().controls().size(), 12);
         m_document->steps()->undo();
@@ -445,7 +453,7 @@ private Q_SLOTS:
             return shown == all.end() ? nullptr : *shown;
         };
         const auto before = count();
-        m_board->placeInNextFreePlace("buttons-of-record");
+        placeInNextFreePlace(*m_board, "buttons-of-record");
         QCOMPARE(count(), before + 6);
         QVERIFY(panel());
         const auto boxes = panel()->findChildren<QCheckBox *>();
@@ -462,7 +470,7 @@ private Q_SLOTS:
         m_document->steps()->undo();
         QCOMPARE(count(), before + 1);
         QVERIFY(!panel()); // those are gone that it asked about
-        m_board->placeInNextFreePlace("buttons-to-go");
+        placeInNextFreePlace(*m_board, "buttons-to-go");
         QVERIFY(panel());
         QTest::keyClick(m_board.get(), Qt::Key_Right);
         QVERIFY(!panel());
@@ -472,13 +480,13 @@ private Q_SLOTS:
     void signsSayWhatHolds()
     {
         m_board->select({1});
-        QVERIFY(m_board->holdSign(Direction::Across).isNull());
+        QVERIFY(holdSign(m_board->scene(), Direction::Across).isNull());
         m_board->setShowsHolds(true);
         const auto holding = [&](Direction direction) {
             return holdingOf(m_document->form(), *m_document->form().controls.find(1), direction);
         };
         const auto click = [&](Direction direction) {
-            QTest::mouseClick(view(), Qt::LeftButton, {}, m_board->holdSign(direction).center());
+            QTest::mouseClick(view(), Qt::LeftButton, {}, holdSign(m_board->scene(), direction).center());
         };
         QCOMPARE(holding(Direction::Across), std::optional(Holding::Stays));
         const int steps = m_document->steps()->count();
@@ -491,7 +499,7 @@ private Q_SLOTS:
         click(Direction::Down);
         QCOMPARE(holding(Direction::Down), std::optional(Holding::Moves));
         // They are seen, and gone again when they are not wanted.
-        const QRect sign = m_board->holdSign(Direction::Across);
+        const QRect sign = holdSign(m_board->scene(), Direction::Across);
         const QImage with = view()->grab(sign).toImage();
         m_board->setShowsHolds(false);
         QVERIFY(view()->grab(sign).toImage() != with);
@@ -501,14 +509,15 @@ private Q_SLOTS:
     void levelRailsComeOutOfTheSide()
     {
         const int y = bandTop(m_document->form(), BandRole::Body) + place(1).y();
-        drag(QPoint(34, m_board->toViewport(QPoint(0, y + 3)).y()), m_board->toViewport(QPoint(60, y + 1)));
+        drag(QPoint(34, m_board->scene().toViewport(QPoint(0, y + 3)).y()),
+             m_board->scene().toViewport(QPoint(60, y + 1)));
         QCOMPARE(m_document->form().levelRails.size(), 1);
         const Rail rail = m_document->form().levelRails.first();
         QCOMPARE(m_board->selection().rail(), rail.id);
         QCOMPARE(rail.position, place(1).y()); // it snapped
         QCOMPARE(m_document->form().controls.find(1)->rides.top, rail.id);
         const QRect before = place(1);
-        drag(m_board->railKnob(rail.id), m_board->railKnob(rail.id) + QPoint(0, 16));
+        drag(railKnob(m_board->scene(), rail.id), railKnob(m_board->scene(), rail.id) + QPoint(0, 16));
         QCOMPARE(place(1), before.translated(0, 16));
         QTest::keyClick(m_board.get(), Qt::Key_Up);
         QCOMPARE(place(1), before.translated(0, 8));
@@ -522,42 +531,42 @@ private Q_SLOTS:
         form.controls.replace(form.controls.indexOf(2), note);
         m_document->apply("A note", form);
         m_board->select({2});
-        m_board->beginCopyLook(Board::LookCopies::UntilEscape);
+        beginCopyLook(*m_board, LookCopies::UntilEscape);
         for (const ControlId id : {4, 6}) {
             QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, centre(id));
             QCOMPARE(m_document->form().controls.find(id)->role, "note");
         }
         QTest::keyClick(m_board.get(), Qt::Key_Escape);
-        QVERIFY(!m_board->isCopyingLook());
+        QVERIFY(m_board->scene().use() != MouseUse::CopyingLook);
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, centre(8));
         QCOMPARE(m_document->form().controls.find(8)->role, "caption");
     }
 
     void clicksInOrderSetTheTabOrder()
     {
-        m_board->setShowsTabOrder(true);
+        setShowsTabOrder(*m_board, true);
         for (const ControlId id : {7, 3}) {
-            QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->tabBadge(id).center());
+            QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, tabBadge(m_board->scene(), id).center());
         }
         QCOMPARE(tabSequence(m_document->form()), QList<ControlId>({7, 3, 1, 5, 9, 11}));
         // A number dragged on to another field.
-        drag(m_board->tabBadge(11).center(), m_board->tabBadge(7).center());
+        drag(tabBadge(m_board->scene(), 11).center(), tabBadge(m_board->scene(), 7).center());
         QCOMPARE(tabSequence(m_document->form()), QList<ControlId>({11, 7, 3, 1, 5, 9}));
         QTest::keyClick(m_board.get(), Qt::Key_Escape);
-        QVERIFY(!m_board->showsTabOrder());
+        QVERIFY(m_board->scene().use() != MouseUse::OrderingTabs);
     }
 
     void theKeyboardMovesFieldsInTheTabOrder()
     {
         m_board->select({5});
-        m_board->moveInTabOrder(-1);
+        moveInTabOrder(*m_board, -1);
         QCOMPARE(tabSequence(m_document->form()), QList<ControlId>({1, 5, 3, 7, 9, 11}));
-        m_board->moveInTabOrder(1);
-        m_board->moveInTabOrder(1);
+        moveInTabOrder(*m_board, 1);
+        moveInTabOrder(*m_board, 1);
         QCOMPARE(tabSequence(m_document->form()), QList<ControlId>({1, 3, 7, 5, 9, 11}));
         m_board->select({1});
         const int steps = m_document->steps()->count();
-        m_board->moveInTabOrder(-1);
+        moveInTabOrder(*m_board, -1);
         QCOMPARE(m_document->steps()->count(), steps);
     }
 
@@ -565,10 +574,10 @@ private Q_SLOTS:
     {
         QSignalSpy said(m_board.get(), &Board::said);
         m_board->select({11}); // the last one: no row is left empty between others
-        m_board->deleteSelection();
+        deleteSelection(*m_board);
         QCOMPARE(said.count(), 0);
         m_board->select({5});
-        m_board->deleteSelection();
+        deleteSelection(*m_board);
         QCOMPARE(said.count(), 1);
         QVERIFY(said.first().first().toString().contains("empty row"));
     }
@@ -577,11 +586,11 @@ private Q_SLOTS:
     {
         const Form before = m_document->form();
         m_board->preview(moveControls(before, {1}, QPoint(0, 80)));
-        QCOMPARE(m_board->viewportRectOf(1).y(), m_board->toViewport(QPoint(0, 56 + 16 + 80)).y());
+        QCOMPARE(m_board->scene().viewportRectOf(1).y(), m_board->scene().toViewport(QPoint(0, 56 + 16 + 80)).y());
         m_board->endPreview();
         QVERIFY(m_document->form() == before);
         QVERIFY(!m_document->steps()->canUndo());
-        QCOMPARE(m_board->viewportRectOf(1).y(), m_board->toViewport(QPoint(0, 56 + 16)).y());
+        QCOMPARE(m_board->scene().viewportRectOf(1).y(), m_board->scene().toViewport(QPoint(0, 56 + 16)).y());
     }
 
     void aShortPressMovesNothing()
@@ -593,7 +602,7 @@ private Q_SLOTS:
     void handlesResizeOnToTheGrid()
     {
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, centre(1));
-        const QRect there = m_board->viewportRectOf(1);
+        const QRect there = m_board->scene().viewportRectOf(1);
         const QRect before = place(1);
         drag(QPoint(there.right(), there.center().y()), QPoint(there.right() + 30, there.center().y()));
         QCOMPARE(place(1).x(), before.x());
@@ -646,13 +655,13 @@ private Q_SLOTS:
         const Control &caption = *m_document->form().controls.find(2);
         QVERIFY(caption.place.width() >= m_appearance->width(caption.text, TextRole::Caption));
         QCOMPARE(caption.place.x() + caption.place.width() + CaptionGap, place(1).x());
-        QTest::mouseDClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->toViewport(QPoint(400, 150)));
+        QTest::mouseDClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->scene().toViewport(QPoint(400, 150)));
         QVERIFY(!view()->findChild<QPlainTextEdit *>("captionEditor"));
     }
 
     void escapeKeepsTheOldCaption()
     {
-        m_board->editCaption(2);
+        m_board->words().edit(2);
         QTest::keyClicks(view()->findChild<QPlainTextEdit *>("captionEditor"), "x");
         QTest::keyClick(view()->findChild<QPlainTextEdit *>("captionEditor"), Qt::Key_Escape);
         QCOMPARE(m_document->form().controls.find(2)->text, "Column 0");
@@ -662,7 +671,7 @@ private Q_SLOTS:
     void theRailTakesItsEdgesAlong()
     {
         const QRect before = place(1);
-        const QPoint knob = m_board->railKnob(FixedRail::FirstFree);
+        const QPoint knob = railKnob(m_board->scene(), FixedRail::FirstFree);
         drag(knob, knob + QPoint(33, 0));
         for (const ControlId id : {1, 3, 5, 7}) {
             QCOMPARE(place(id).x(), before.x() + 32);
@@ -673,10 +682,10 @@ private Q_SLOTS:
     void bandsAndWidthAreDraggedByTheirEdges()
     {
         const int height = findBand(m_document->form(), BandRole::Body)->height;
-        const QPoint edge = m_board->toViewport(QPoint(300, formHeight(m_document->form())));
+        const QPoint edge = m_board->scene().toViewport(QPoint(300, formHeight(m_document->form())));
         drag(edge, edge + QPoint(0, 40));
         QCOMPARE(findBand(m_document->form(), BandRole::Body)->height, height + 40);
-        const QPoint right = m_board->toViewport(QPoint(m_document->form().width, 100));
+        const QPoint right = m_board->scene().toViewport(QPoint(m_document->form().width, 100));
         const int width = m_document->form().width;
         drag(right, right + QPoint(40, 0));
         QCOMPARE(m_document->form().width % 8, 0);
@@ -747,11 +756,11 @@ private Q_SLOTS:
                     break;
                 }
                 case 6:
-                    m_board->duplicate();
+                    m_board->clipboard().duplicate();
                     break;
                 case 7:
                     if (random.bounded(4) == 0) {
-                        m_board->deleteSelection();
+                        deleteSelection(*m_board);
                     } else {
                         QTest::keyClick(m_board.get(), Qt::Key_Right, modifiers.at(random.bounded(4)));
                     }
@@ -779,12 +788,12 @@ private Q_SLOTS:
                     }
                 }
                 if (form.controls.size() > 150) {
-                    m_board->selectAll();
-                    m_board->deleteSelection();
+                    selectAll(*m_board);
+                    deleteSelection(*m_board);
                     m_document->steps()->undo();
                     m_board->select(form.controls.size() > 4 ? QList<ControlId>{form.controls.at(0).id}
                                                              : QList<ControlId>());
-                    m_board->deleteSelection();
+                    deleteSelection(*m_board);
                 }
             }
             const Form after = m_document->form();

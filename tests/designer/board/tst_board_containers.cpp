@@ -6,6 +6,12 @@
 #include "core/arrange/windows/window_size.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/front_pages.h"
+#include "designer/board/commands/selection_commands.h"
+#include "designer/board/editing/board_clipboard.h"
+#include "designer/board/scene/mark_places.h"
+#include "designer/board/modes/tab_order_mode.h"
+#include "designer/board/modes/tracing_mode.h"
 #include "designer/panels/arrange_actions.h"
 #include "designer/panels/outline_panel.h"
 #include "support/sample_forms.h"
@@ -36,16 +42,19 @@ class TestBoardContainers : public QObject
     const Form &form() const { return m_document->form(); }
     const Control &control(ControlId id) const { return *form().controls.find(id); }
     QRect place(ControlId id) const { return control(id).place; }
-    QPoint centre(ControlId id) const { return m_board->viewportRectOf(id).center(); }
+    QPoint centre(ControlId id) const { return m_board->scene().viewportRectOf(id).center(); }
     // Where nothing stands inside a container.
     QPoint ground(ControlId container) const
     {
-        return m_board->viewportRectOf(container).bottomRight() - QPoint(14, 12);
+        return m_board->scene().viewportRectOf(container).bottomRight() - QPoint(14, 12);
     }
-    QPoint heading(ControlId container) const { return m_board->viewportRectOf(container).topLeft() + QPoint(200, 8); }
+    QPoint heading(ControlId container) const
+    {
+        return m_board->scene().viewportRectOf(container).topLeft() + QPoint(200, 8);
+    }
     QPoint tab(int index) const
     {
-        return m_board->viewportRectOf(m_tabs).topLeft() + tabPlaces(control(m_tabs)).at(index).center();
+        return m_board->scene().viewportRectOf(m_tabs).topLeft() + tabPlaces(control(m_tabs)).at(index).center();
     }
     void move(QPoint to, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
     {
@@ -115,7 +124,7 @@ private Q_SLOTS:
 
     void aBoxDrawnInsideTakesOnlyWhatStandsThere()
     {
-        const QRect box = m_board->viewportRectOf(m_box);
+        const QRect box = m_board->scene().viewportRectOf(m_box);
         drag(ground(m_box), box.topLeft() + QPoint(12, 40)); // leftwards: what it touches
         const QList<ControlId> chosen = m_board->selection().controls();
         QCOMPARE(QSet<ControlId>(chosen.begin(), chosen.end()), QSet<ControlId>({3, 4, 5, 6}));
@@ -140,15 +149,15 @@ private Q_SLOTS:
         move(centre(1) + QPoint(0, 20));
         move(inside);
         // Before it is let go, the form shown has it inside.
-        QCOMPARE(m_board->shownForm().controls.find(1)->container, m_box);
-        QCOMPARE(m_board->shownForm().controls.find(2)->container, m_box);
+        QCOMPARE(m_board->scene().shownForm().controls.find(1)->container, m_box);
+        QCOMPARE(m_board->scene().shownForm().controls.find(2)->container, m_box);
         QCOMPARE(control(1).container, 0);
         QTest::mouseRelease(view(), Qt::LeftButton, Qt::NoModifier, inside);
         QCOMPARE(control(1).container, m_box);
         QVERIFY(place(m_box).height() >= height);
         QVERIFY(place(m_box).contains(place(1)));
         // Out again, on to the band.
-        const QPoint free = m_board->viewportRectOf(m_box).topRight() + QPoint(40, 30);
+        const QPoint free = m_board->scene().viewportRectOf(m_box).topRight() + QPoint(40, 30);
         drag(centre(1), free);
         QCOMPARE(control(1).container, 0);
         m_document->steps()->undo();
@@ -159,39 +168,39 @@ private Q_SLOTS:
 
     void aTabTurnsThePageAndOnlyThatIsThere()
     {
-        QVERIFY(!m_board->viewportRectOf(11).isNull());
+        QVERIFY(!m_board->scene().viewportRectOf(11).isNull());
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, centre(11));
         QVERIFY(m_board->selection().lead() != 11); // behind
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, tab(1));
-        QCOMPARE(m_board->frontPages().value(m_tabs), 2);
+        QCOMPARE(m_board->scene().fronts.value(m_tabs), 2);
         QCOMPARE(m_board->selection().lead(), m_tabs);
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, centre(11));
         QCOMPARE(m_board->selection().lead(), 11);
         QVERIFY(!m_document->steps()->canUndo()); // turning is no edit
         // Selecting what stands on the other page brings it to the front.
         m_board->select({9});
-        QCOMPARE(frontPage(control(m_tabs), m_board->frontPages()), 1);
-        m_board->turnPage(1);
-        QCOMPARE(frontPage(control(m_tabs), m_board->frontPages()), 2);
-        m_board->turnPage(1);
-        QCOMPARE(frontPage(control(m_tabs), m_board->frontPages()), 1);
+        QCOMPARE(frontPage(control(m_tabs), m_board->scene().fronts), 1);
+        turnPage(*m_board, 1);
+        QCOMPARE(frontPage(control(m_tabs), m_board->scene().fronts), 2);
+        turnPage(*m_board, 1);
+        QCOMPARE(frontPage(control(m_tabs), m_board->scene().fronts), 1);
     }
 
     void theTabOrderIsSetOnThePageInFront()
     {
-        m_board->setShowsTabOrder(true);
+        setShowsTabOrder(*m_board, true);
         m_board->grab();
         // Where the box on the page behind would be, a click does nothing to the order.
         const QList<ControlId> before = tabSequence(form());
-        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->tabBadge(11).center());
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, tabBadge(m_board->scene(), 11).center());
         QVERIFY(form().handOrder.isEmpty() || form().handOrder.first() != 11);
         m_document->steps()->setIndex(0);
         QCOMPARE(tabSequence(form()), before);
         // A tab turns its page; then it can be clicked.
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, tab(1));
-        QCOMPARE(m_board->frontPages().value(m_tabs), 2);
-        QVERIFY(m_board->showsTabOrder());
-        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, m_board->tabBadge(11).center());
+        QCOMPARE(m_board->scene().fronts.value(m_tabs), 2);
+        QVERIFY(m_board->scene().use() == MouseUse::OrderingTabs);
+        QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, tabBadge(m_board->scene(), 11).center());
         QCOMPARE(tabSequence(form()).first(), 11);
     }
 
@@ -202,7 +211,7 @@ private Q_SLOTS:
         QTest::mousePress(view(), Qt::LeftButton, Qt::NoModifier, from);
         move(from + QPoint(0, 12));
         move(tab(1));
-        QCOMPARE(m_board->frontPages().value(m_tabs), 2);
+        QCOMPARE(m_board->scene().fronts.value(m_tabs), 2);
         const QPoint onPage = ground(m_tabs);
         move(onPage);
         QTest::mouseRelease(view(), Qt::LeftButton, Qt::NoModifier, onPage);
@@ -254,7 +263,7 @@ private Q_SLOTS:
         QTRY_VERIFY(actions.action("page-add")->isEnabled());
         actions.action("page-add")->trigger();
         QCOMPARE(pagesOf(control(m_tabs)).size(), 3);
-        QCOMPARE(frontPage(control(m_tabs), m_board->frontPages()), pagesOf(control(m_tabs)).at(1).id);
+        QCOMPARE(frontPage(control(m_tabs), m_board->scene().fronts), pagesOf(control(m_tabs)).at(1).id);
         // Without tab pages around the lead, it says why not.
         m_board->select({1});
         QTRY_VERIFY(!actions.action("page-add")->isEnabled());
@@ -264,23 +273,23 @@ private Q_SLOTS:
     void copiesStayWhereTheirModelsAre()
     {
         m_board->select({3});
-        m_board->duplicate();
+        m_board->clipboard().duplicate();
         const ControlId copy = m_board->selection().lead();
         QVERIFY(copy != 3);
         QCOMPARE(control(copy).container, m_box);
         QVERIFY(place(m_box).contains(place(copy)));
         // Copied, and pasted with the tab pages selected: on the page in front.
-        m_board->setFrontPage(m_tabs, 2);
+        setFrontPage(*m_board, m_tabs, 2);
         m_board->select({1});
-        m_board->copy();
+        m_board->clipboard().copy();
         m_board->select({m_tabs});
-        m_board->setFrontPage(m_tabs, 2);
-        m_board->paste(Board::PastePlace::Beside);
+        setFrontPage(*m_board, m_tabs, 2);
+        m_board->clipboard().paste(BoardClipboard::Place::Beside);
         QCOMPARE(control(m_board->selection().lead()).page, 2);
         // A whole group, copied while it is selected, comes beside it and not into itself.
         m_board->select({m_box});
-        m_board->copy();
-        m_board->paste(Board::PastePlace::Beside);
+        m_board->clipboard().copy();
+        m_board->clipboard().paste(BoardClipboard::Place::Beside);
         int boxes = 0;
         for (const Control &each : form().controls) {
             boxes += each.kind == "group-box" ? 1 : 0;
@@ -292,12 +301,12 @@ private Q_SLOTS:
     void newFieldsGoWhereTheLeadIs()
     {
         m_board->select({3});
-        QCOMPARE(m_board->fieldTarget().area, (Area{BandRole::Body, m_box, 0}));
+        QCOMPARE(m_board->scene().fieldTarget().area, (Area{BandRole::Body, m_box, 0}));
         m_board->select({m_tabs});
-        m_board->setFrontPage(m_tabs, 2);
-        QCOMPARE(m_board->fieldTarget().area, (Area{BandRole::Body, m_tabs, 2}));
+        setFrontPage(*m_board, m_tabs, 2);
+        QCOMPARE(m_board->scene().fieldTarget().area, (Area{BandRole::Body, m_tabs, 2}));
         m_board->select({1});
-        QCOMPARE(m_board->fieldTarget().area, Area());
+        QCOMPARE(m_board->scene().fieldTarget().area, Area());
     }
 
     void theOutlineShowsWhatIsInWhat()
@@ -317,7 +326,7 @@ private Q_SLOTS:
         QCOMPARE(item("text_5")->parent(), item("Page 2"));
         QCOMPARE(item("Page 2")->parent(), item(control(m_tabs).name));
         item("Page 2")->setSelected(true);
-        QCOMPARE(m_board->frontPages().value(m_tabs), 2);
+        QCOMPARE(m_board->scene().fronts.value(m_tabs), 2);
         QCOMPARE(m_board->selection().lead(), m_tabs);
         item("Page 2")->setText(0, "Moorings");
         QCOMPARE(pagesOf(control(m_tabs)).at(1).title, "Moorings");
@@ -343,21 +352,21 @@ private Q_SLOTS:
         paper.fill(Qt::lightGray);
         QVERIFY(paper.save(sheet));
         QSignalSpy said(m_board.get(), &Board::said);
-        m_board->setMovesTracing(true);
-        QVERIFY(!m_board->movesTracing() && !said.isEmpty()); // there is none yet
+        setMovesTracing(*m_board, true);
+        QVERIFY(m_board->scene().use() != MouseUse::MovingTracing && !said.isEmpty()); // there is none yet
         Form with = form();
         with.tracing.file = sheet;
         m_document->apply("Lay a sheet under", with);
-        m_board->setMovesTracing(true);
-        QVERIFY(m_board->movesTracing());
+        setMovesTracing(*m_board, true);
+        QVERIFY(m_board->scene().use() == MouseUse::MovingTracing);
         m_board->grab();
-        const QRect before = m_board->tracingRect();
+        const QRect before = tracingRect(m_board->scene());
         QCOMPARE(before.size(), QSize(200, 100));
         drag(centre(1), centre(1) + QPoint(33, 17)); // over a field, too
         QCOMPARE(form().tracing.at, QPoint(33, 17));
         QCOMPARE(place(1), with.controls.find(1)->place);
         // The wheel scales about the point under it.
-        const QPoint at = m_board->toViewport(form().tracing.at);
+        const QPoint at = m_board->scene().toViewport(form().tracing.at);
         QWheelEvent wheel(QPointF(at), view()->mapToGlobal(QPointF(at)), {}, QPoint(0, 120), Qt::NoButton,
                           Qt::NoModifier, Qt::NoScrollPhase, false);
         QApplication::sendEvent(view(), &wheel);
@@ -368,7 +377,7 @@ private Q_SLOTS:
         QTest::keyClick(m_board.get(), Qt::Key_Right, Qt::ControlModifier);
         QCOMPARE(form().tracing.at, QPoint(34, 17));
         QTest::keyClick(m_board.get(), Qt::Key_Escape);
-        QVERIFY(!m_board->movesTracing());
+        QVERIFY(m_board->scene().use() != MouseUse::MovingTracing);
         // In a project, the sheet is named from the form's file; a sheet that is not there is said.
         QVERIFY(QDir(folder.path()).mkdir("forms"));
         const QString path = folder.filePath("forms/sample.nabform");

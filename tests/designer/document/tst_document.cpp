@@ -1,7 +1,7 @@
 // The document and what is selected in it.
 #include "core/arrange/moving.h"
 #include "core/file/form_file.h"
-#include "designer/board/selection.h"
+#include "designer/board/scene/selection.h"
 #include "designer/document/form_document.h"
 #include "entry/theme/theme.h"
 #include "support/sample_forms.h"

@@ -10,7 +10,8 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/fixed_picture.h"
 #include "designer/board/board.h"
-#include "designer/board/kind_drag.h"
+#include "designer/board/scene/kind_drag.h"
+#include "designer/board/modes/placing_mode.h"
 #include "designer/panels/palette.h"
 #include "support/sample_forms.h"
 
@@ -36,7 +37,7 @@ class TestPalette : public QObject
     QWidget *view() const { return m_board->viewport(); }
     const Form &form() const { return m_document->form(); }
     const Control &lead() const { return *form().controls.find(m_board->selection().lead()); }
-    QPoint free(QPoint onForm) const { return m_board->toViewport(onForm); }
+    QPoint free(QPoint onForm) const { return m_board->scene().toViewport(onForm); }
     void move(QPoint to, Qt::MouseButtons buttons, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
     {
         QMouseEvent event(QEvent::MouseMove, QPointF(to), view()->mapToGlobal(to), Qt::NoButton, buttons, modifiers);
@@ -122,13 +123,13 @@ private Q_SLOTS:
         const QListWidgetItem *last = list->item(list->count() - 1);
         QCOMPARE(last->data(Qt::AccessibleTextRole).toString(), "Button to “Parts”");
         m_board->setSelection({}); // into the body
-        m_board->placeInNextFreePlace(last->data(Qt::UserRole).toString());
+        placeInNextFreePlace(*m_board, last->data(Qt::UserRole).toString());
         QCOMPARE(lead().kind, "button");
         QCOMPARE(lead().text, "Parts");
         QCOMPARE(buttonActionOf(lead()).name, "open-form");
         QCOMPARE(projectFormOf(lead()), "parts");
         const QRect first = lead().place;
-        m_board->placeInNextFreePlace(openingButton("visits", "Visits, all of them, with rather a long title").name);
+        placeInNextFreePlace(*m_board, openingButton("visits", "Visits, all of them, with rather a long title").name);
         QVERIFY(lead().place.width() >= m_appearance->width(lead().text, TextRole::Button) + 16);
         QVERIFY(!lead().place.intersects(first));
         m_document->steps()->undo();
@@ -164,7 +165,7 @@ private Q_SLOTS:
         };
         QVERIFY(!drop("notes.txt", QPoint(420, 200)));
         QVERIFY(drop("logo.png", QPoint(421, 203)));
-        QVERIFY(!m_board->isPreviewing());
+        QVERIFY(!m_board->scene().preview.has_value());
         QCOMPARE(lead().kind, "picture");
         QCOMPARE(lead().place, QRect(424, 200 - bandTop(form(), BandRole::Body), 120, 60));
         QVERIFY(!fixedImage(lead()).isEmpty() && !captionOf(form(), lead().id));
@@ -175,10 +176,10 @@ private Q_SLOTS:
 
     void aKindIsDrawnOnce()
     {
-        m_board->beginPlacing("text-box");
+        beginPlacing(*m_board, "text-box");
         const QPoint from = free(QPoint(400, 320));
         move(from, Qt::NoButton);
-        QVERIFY(m_board->isPreviewing()); // where it would go is seen before
+        QVERIFY(m_board->scene().preview.has_value()); // where it would go is seen before
         QTest::mousePress(view(), Qt::LeftButton, Qt::NoModifier, from);
         for (int i = 1; i <= 4; ++i) {
             move(from + QPoint(30 * i, 10 * i), Qt::LeftButton);
@@ -189,7 +190,7 @@ private Q_SLOTS:
         QCOMPARE(lead().place.size(), QSize(120, 40));
         QVERIFY(captionOf(form(), lead().id));
         QCOMPARE(m_document->steps()->count(), 1);
-        QVERIFY(m_board->placing().isEmpty());
+        QVERIFY(placingOn(*m_board).isEmpty());
         // The next click selects, and a double click does not place a second one.
         QTest::mouseDClick(view(), Qt::LeftButton, Qt::NoModifier, free(QPoint(560, 340)));
         QCOMPARE(count("text-box"), 5);
@@ -199,29 +200,29 @@ private Q_SLOTS:
 
     void aClickPutsItDownAtItsUsualSizeAndShiftGoesOn()
     {
-        m_board->beginPlacing("line");
+        beginPlacing(*m_board, "line");
         QTest::mouseClick(view(), Qt::LeftButton, Qt::ShiftModifier, free(QPoint(360, 320)));
         QCOMPARE(count("line"), 1);
-        QCOMPARE(m_board->placing(), "line");
+        QCOMPARE(placingOn(*m_board), "line");
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, free(QPoint(360, 380)));
         QCOMPARE(count("line"), 2);
-        QVERIFY(m_board->placing().isEmpty());
+        QVERIFY(placingOn(*m_board).isEmpty());
         QCOMPARE(lead().place.size(), kindNamed("line").usualSize);
-        m_board->beginPlacing("frame");
+        beginPlacing(*m_board, "frame");
         QTest::keyClick(m_board.get(), Qt::Key_Escape);
-        QVERIFY(m_board->placing().isEmpty() && !m_board->isPreviewing());
+        QVERIFY(placingOn(*m_board).isEmpty() && !m_board->scene().preview.has_value());
         QCOMPARE(count("frame"), 0);
         // A click beside the form puts the kind back.
-        m_board->beginPlacing("frame");
+        beginPlacing(*m_board, "frame");
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, free(QPoint(700, 320)));
-        QVERIFY(m_board->placing().isEmpty());
+        QVERIFY(placingOn(*m_board).isEmpty());
         QCOMPARE(count("frame"), 0);
     }
 
     void whatIsPutDownInAGroupBelongsToIt()
     {
-        const QRect box = m_board->viewportRectOf(m_box);
-        m_board->beginPlacing("date");
+        const QRect box = m_board->scene().viewportRectOf(m_box);
+        beginPlacing(*m_board, "date");
         QTest::mouseClick(view(), Qt::LeftButton, Qt::NoModifier, box.bottomRight() - QPoint(60, 40));
         QCOMPARE(lead().kind, "date");
         QCOMPARE(lead().container, m_box);
@@ -239,22 +240,22 @@ private Q_SLOTS:
         QVERIFY(enter.isAccepted());
         QDragMoveEvent over(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(view(), &over);
-        QVERIFY(m_board->isPreviewing());
+        QVERIFY(m_board->scene().preview.has_value());
         QCOMPARE(count("tick-box"), 0);
         QDropEvent drop(QPointF(at), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(view(), &drop);
         QCOMPARE(count("tick-box"), 1);
-        QVERIFY(!m_board->isPreviewing());
+        QVERIFY(!m_board->scene().preview.has_value());
     }
 
     void byKeyItGoesBelowWhereTheLeadIs()
     {
         m_board->select({3});
-        m_board->placeInNextFreePlace("whole-number");
+        placeInNextFreePlace(*m_board, "whole-number");
         QCOMPARE(lead().container, m_box);
         QVERIFY(lead().place.y() > form().controls.find(5)->place.y());
         m_board->select({1});
-        m_board->placeInNextFreePlace("tab-pages");
+        placeInNextFreePlace(*m_board, "tab-pages");
         QCOMPARE(lead().container, 0);
         QVERIFY(holdsOthers(lead()));
     }

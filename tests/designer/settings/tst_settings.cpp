@@ -9,7 +9,7 @@
 #include "core/kinds/settings/frame.h"
 #include "core/kinds/settings/numbers.h"
 #include "core/kinds/settings/typing.h"
-#include "designer/board/column_drag.h"
+#include "designer/board/scene/column_drag.h"
 #include "designer/settings/inspector.h"
 #include "designer/settings/lines_editor.h"
 #include "designer/settings/settings.h"

@@ -11,6 +11,8 @@
 #include "core/kinds/settings/total.h"
 #include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/front_pages.h"
+#include "designer/board/paint/board_painter.h"
 #include "entry/paint/picture_painter.h"
 #include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"
@@ -35,9 +37,9 @@ class TestSamePixels : public QObject
     {
         QImage whole(form.width, formHeight(form), QImage::Format_RGB32);
         QPainter painter(&whole);
-        board.paintForm(painter);
-        while (board.session() && board.session()->readMissing()) {
-            board.paintForm(painter);
+        paintFormOf(painter, board.scene());
+        while (board.scene().session && board.scene().session->readMissing()) {
+            paintFormOf(painter, board.scene());
         }
         return whole.copy(placeOnForm(form, control));
     }
@@ -45,7 +47,7 @@ class TestSamePixels : public QObject
     // Each control that shows a value, in the first three records.
     static void compareRecords(EntrySession &session, Board &board, const EntryView &view, const Form &form)
     {
-        const Appearance &appearance = board.appearance();
+        const Appearance &appearance = board.scene().appearance;
         for (int record = 0; record < 3; ++record) {
             if (QWidget *focused = QApplication::focusWidget()) {
                 focused->clearFocus();
@@ -333,7 +335,7 @@ private Q_SLOTS:
         view.show();
         QVERIFY(QTest::qWaitForWindowExposed(&view));
         for (const int page : {1, 2, 1}) {
-            board.setFrontPage(tabs, page);
+            setFrontPage(board, tabs, page);
             view.showPage(tabs, page);
             if (QWidget *focused = QApplication::focusWidget()) {
                 focused->clearFocus();

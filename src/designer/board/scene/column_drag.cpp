@@ -1,4 +1,4 @@
-#include "designer/board/column_drag.h"
+#include "designer/board/scene/column_drag.h"
 
 #include "core/text/json_names.h"
 

@@ -1,4 +1,4 @@
-#include "designer/board/selection.h"
+#include "designer/board/scene/selection.h"
 
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"

@@ -1,11 +1,15 @@
-// Cut, copy, paste and duplicate on the board.
-#include "designer/board/board.h"
+#include "designer/board/editing/board_clipboard.h"
+
+#include "core/arrange/containers.h"
 #include "core/arrange/grid.h"
+#include "core/arrange/moving.h"
+#include "core/arrange/rows.h"
 #include "core/edit/clipboard.h"
 #include "core/edit/edits.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
+#include "designer/board/scene/board_host.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -15,6 +19,8 @@
 
 namespace nabblet {
 
+NABBLET_TEXTS(Board)
+
 namespace {
 
 // A clip with all that stood right on a band on another one.
@@ -22,7 +28,7 @@ Form asIn(const Form &clip, BandRole band)
 {
     Form result = clip;
     for (int i = 0; i < clip.controls.size(); ++i) {
-        nabblet::Control control = clip.controls.at(i);
+        Control control = clip.controls.at(i);
         control.band = band;
         result.controls.replace(i, control);
     }
@@ -33,41 +39,46 @@ const QString ClipFormat = QStringLiteral("application/x-nabform+json");
 
 } // namespace
 
-void Board::copy() const
+const BoardScene &BoardClipboard::scene() const
 {
-    if (m_selection.isEmpty()) {
+    return m_board.scene();
+}
+
+void BoardClipboard::copy() const
+{
+    if (scene().selection.isEmpty()) {
         return;
     }
-    const QByteArray text = clipText(m_document->form(), m_selection.controls());
+    const QByteArray text = clipText(scene().form(), scene().selection.controls());
     auto *mime = new QMimeData;
     mime->setData(ClipFormat, text);
     mime->setText(QString::fromUtf8(text));
     QApplication::clipboard()->setMimeData(mime);
 }
 
-void Board::cut()
+void BoardClipboard::cut()
 {
-    if (!m_selection.isEmpty()) {
+    if (!scene().selection.isEmpty()) {
         copy();
-        const qsizetype count = m_selection.controls().size();
-        m_document->apply(
-            counted(count, tr("Cut a control"), tr("Cut %1 controls")),
-            withEmptiedBandsClosed(m_document->form(), deleteControls(m_document->form(), m_selection.controls())));
+        const qsizetype count = scene().selection.controls().size();
+        m_board.document()->apply(
+            counted(count, Texts::tr("Cut a control"), Texts::tr("Cut %1 controls")),
+            withEmptiedBandsClosed(scene().form(), deleteControls(scene().form(), scene().selection.controls())));
     }
 }
 
 // What is pasted goes where the lead stands; into a container that is selected, unless it brings one of its own, as
 // when a container was just copied.
-Area Board::pasteArea(const Form &clip) const
+Area BoardClipboard::pasteArea(const Form &clip) const
 {
-    const nabblet::Control *lead = m_document->form().controls.find(m_selection.lead());
+    const Control *lead = scene().form().controls.find(scene().selection.lead());
     if (!lead) {
         return {};
     }
-    return holdsOthers(*lead) && !hasContainers(clip) ? fieldTarget().area : areaOf(*lead);
+    return holdsOthers(*lead) && !hasContainers(clip) ? scene().fieldTarget().area : areaOf(*lead);
 }
 
-void Board::paste(PastePlace place)
+void BoardClipboard::paste(Place place)
 {
     const QMimeData *mime = QApplication::clipboard()->mimeData();
     const QByteArray text = mime && mime->hasFormat(ClipFormat) ? mime->data(ClipFormat)
@@ -75,21 +86,21 @@ void Board::paste(PastePlace place)
                                                                 : QByteArray();
     Result<Form> clip = text.isEmpty() ? Result<Form>(Form()) : readClip(text);
     if (!clip) {
-        Q_EMIT said(clip.error().sentence);
+        m_board.say(clip.error().sentence);
         return;
     }
     if (clip->controls.isEmpty()) {
-        Q_EMIT said(tr("There is nothing on the clipboard."));
+        m_board.say(Texts::tr("There is nothing on the clipboard."));
         return;
     }
     // Forms with files of their own are not on the clipboard; they are read again.
     QString missed;
     for (int i = 0; i < clip->controls.size(); ++i) {
-        nabblet::Control control = clip->controls.at(i);
+        Control control = clip->controls.at(i);
         const bool showsFile =
             kindNamed(control.kind).editor == Editor::Rows && !control.inner && !projectFormOf(control).isEmpty();
-        if (showsFile && m_readForm) {
-            const Result<Form> form = m_readForm(projectFormOf(control));
+        if (showsFile && m_board.hooks().readForm) {
+            const Result<Form> form = m_board.hooks().readForm(projectFormOf(control));
             if (form) {
                 control.inner = InnerForm(*form);
                 clip->controls.replace(i, control);
@@ -102,31 +113,32 @@ void Board::paste(PastePlace place)
     Form taken = *clip;
     Area into = pasteArea(taken);
     QPoint by;
-    if (place == PastePlace::Beside) {
-        const Form &form = m_document->form();
-        const auto clicked = m_clickedAt ? areaAt(form, *m_clickedAt) : std::nullopt;
+    if (place == Place::Beside) {
+        const Form &form = scene().form();
+        const auto clicked = scene().clickedAt ? scene().areaAt(form, *scene().clickedAt) : std::nullopt;
         if (clicked) {
             into = *clicked;
         }
-        if (clicked || m_selection.lead() != 0) {
+        if (clicked || scene().selection.lead() != 0) {
             taken = asIn(taken, into.band);
         }
         const int pitch = std::max(1, form.grid.pitch);
-        const nabblet::Control *lead = form.controls.find(m_selection.lead());
+        const Control *lead = form.controls.find(scene().selection.lead());
         if (clicked) {
-            const QPoint point = *m_clickedAt - QPoint(0, bandTop(form, into.band));
+            const QPoint point = *scene().clickedAt - QPoint(0, bandTop(form, into.band));
             by = wayToPoint(form, taken, into, {onGrid(point.x(), pitch), onGrid(point.y(), pitch)});
         } else if (lead && areaOf(*lead) == into) {
-            by = wayBelow(form, taken, into, m_selection.controls(), firstBoxOfSelection().x());
+            by = wayBelow(form, taken, into, scene().selection.controls(), firstBoxOfSelection().x());
         } else {
             by = wayToFreePlace(form, taken, into.container != 0 ? into : areaOf(taken.controls.at(0)), QPoint());
         }
     }
-    const Pasted result = pasted(m_document->form(), taken, by, m_namingPattern, into);
+    const Pasted result = pasted(scene().form(), taken, by, m_board.hooks().namingPattern, into);
     const auto count = static_cast<qsizetype>(result.controls.size());
-    m_document->apply(counted(count, tr("Paste a control"), tr("Paste %1 controls")), result.form);
+    m_board.document()->apply(counted(count, Texts::tr("Paste a control"), Texts::tr("Paste %1 controls")),
+                              result.form);
     selectCopies(result.controls);
-    const Table *rows = m_session ? findTable(m_session->state().catalogue, result.form.rowsFrom) : nullptr;
+    const Table *rows = scene().session ? findTable(scene().session->state().catalogue, result.form.rowsFrom) : nullptr;
     QStringList strangers;
     for (const ControlId id : result.controls) {
         const QString column = result.form.controls.find(id)->column;
@@ -135,60 +147,62 @@ void Board::paste(PastePlace place)
         }
     }
     if (!strangers.isEmpty()) {
-        Q_EMIT said(
-            tr("The rows of this form have no column for some of what was pasted: %1. Bind these boxes to others "
-               "in the inspector.")
+        m_board.say(
+            Texts::tr(
+                "The rows of this form have no column for some of what was pasted: %1. Bind these boxes to others "
+                "in the inspector.")
                 .arg(strangers.join(QStringLiteral(", "))));
     } else if (!missed.isEmpty()) {
-        Q_EMIT said(missed);
+        m_board.say(missed);
     }
 }
 
 // What was copied is selected: of a group the group, of fields their boxes.
-void Board::selectCopies(const QList<ControlId> &controls)
+void BoardClipboard::selectCopies(const QList<ControlId> &controls)
 {
-    const QList<ControlId> outer = outermostOf(m_document->form(), controls);
-    const QList<ControlId> boxes = boxesAmong(m_document->form(), outer);
-    select(boxes.isEmpty() ? outer : boxes);
+    const QList<ControlId> outer = outermostOf(scene().form(), controls);
+    const QList<ControlId> boxes = boxesAmong(scene().form(), outer);
+    m_board.select(boxes.isEmpty() ? outer : boxes);
 }
 
 // The place of the box that leads, or of the box of the caption that does.
-QRect Board::firstBoxOfSelection() const
+QRect BoardClipboard::firstBoxOfSelection() const
 {
-    const QList<Arranged> items = arrangedOf(m_document->form(), m_selection.controls());
+    const QList<Arranged> items = arrangedOf(scene().form(), scene().selection.controls());
     return items.isEmpty() ? QRect() : items.last().place;
 }
 
-void Board::duplicate()
+void BoardClipboard::duplicate()
 {
-    if (m_selection.isEmpty()) {
+    if (scene().selection.isEmpty()) {
         return;
     }
-    const Form &form = m_document->form();
-    const Form clip = clipOf(form, m_selection.controls());
-    const Area area = areaOfSelection().value_or(Area());
-    QPoint step = wayBelow(form, clip, area, m_selection.controls(), firstBoxOf(clip).x());
+    const Form &form = scene().form();
+    const Form clip = clipOf(form, scene().selection.controls());
+    const Area area = scene().areaOfSelection().value_or(Area());
+    QPoint step = wayBelow(form, clip, area, scene().selection.controls(), firstBoxOf(clip).x());
     // The copies made last, moved since: the next ones go as far again.
-    const QSet<ControlId> chosen(m_selection.controls().begin(), m_selection.controls().end());
+    const QSet<ControlId> chosen(scene().selection.controls().begin(), scene().selection.controls().end());
     const QSet<ControlId> last(m_duplicates.begin(), m_duplicates.end());
-    const nabblet::Control *first = m_duplicates.isEmpty() ? nullptr : form.controls.find(m_duplicates.first());
+    const Control *first = m_duplicates.isEmpty() ? nullptr : form.controls.find(m_duplicates.first());
     if (first && chosen == last) {
         step = wayToFreePlace(form, clip, area, first->place.topLeft() - m_duplicatesAt);
     }
-    const Pasted result = pasted(form, clip, step, m_namingPattern, area);
-    const ControlId model = m_selection.controls().first();
+    const Pasted result = pasted(form, clip, step, m_board.hooks().namingPattern, area);
+    const ControlId model = scene().selection.controls().first();
     QPoint modelAt = form.controls.find(model)->place.topLeft();
     // The first copy's model is the first of the selection in the form's order.
-    for (const nabblet::Control &control : form.controls) {
+    for (const Control &control : form.controls) {
         if (chosen.contains(control.id) && control.kind != QLatin1String("caption")) {
             modelAt = control.place.topLeft();
             break;
         }
     }
-    const auto count = static_cast<qsizetype>(m_selection.controls().size());
-    m_document->apply(counted(count, tr("Duplicate a control"), tr("Duplicate %1 controls")), result.form);
+    const auto count = static_cast<qsizetype>(scene().selection.controls().size());
+    m_board.document()->apply(counted(count, Texts::tr("Duplicate a control"), Texts::tr("Duplicate %1 controls")),
+                              result.form);
     selectCopies(result.controls);
-    m_duplicates = m_selection.controls();
+    m_duplicates = scene().selection.controls();
     m_duplicatesAt = modelAt;
 }
 

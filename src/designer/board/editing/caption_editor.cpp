@@ -1,4 +1,4 @@
-#include "designer/board/caption_editor.h"
+#include "designer/board/editing/caption_editor.h"
 
 #include <QKeyEvent>
 #include <QTextBlock>

@@ -1,4 +1,4 @@
-#include "designer/board/button_row_choice.h"
+#include "designer/board/editing/button_row_choice.h"
 
 #include "core/actions/action_table.h"
 #include "core/actions/button_rows.h"

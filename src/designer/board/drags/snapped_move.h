@@ -1,0 +1,17 @@
+// How far something goes that is dragged: to where it snaps, or freely with Alt; along one axis with Shift.
+#pragma once
+
+#include "designer/board/drags/board_drag.h"
+
+namespace nabblet {
+
+class MovingDrag : public BoardDrag
+{
+public:
+    using BoardDrag::BoardDrag;
+
+protected:
+    QPoint snappedMove();
+};
+
+} // namespace nabblet
