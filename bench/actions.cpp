@@ -2,7 +2,7 @@
 // to the saved form; the result is checked. One action is a click, a double click, a drag, a key or a run of one arrow
 // key, a text typed, a choice from a list (opening and picking together); each level of a menu counts one. Looking
 // counts nothing.
-#include "app/main_window.h"
+#include "app/window/main_window.h"
 #include "core/actions/action_table.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/windows/window_size.h"
@@ -74,7 +74,7 @@ public:
         m_window = std::make_unique<MainWindow>();
         m_window->resize(1280, 800);
         m_window->show();
-        m_window->openPath(m_path);
+        m_window->filing().openPath(m_path);
         check(m_window->board(), "the form did not open");
         m_window->activateWindow();
         check(QTest::qWaitForWindowActive(m_window.get()), "the window has not the keyboard");

@@ -1,7 +1,7 @@
 // Measures what the program must reach. Called by bench/run.
 #include "measure.h"
 
-#include "app/workspace.h"
+#include "app/work/workspace.h"
 #include "core/check/form_quality.h"
 #include "core/draft/draft.h"
 #include "core/edit/edits.h"

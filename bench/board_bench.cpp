@@ -1,7 +1,7 @@
 // The board at work: dragging, snapping, arranging, rails, steps of undo.
 #include "measure.h"
 
-#include "app/main_window.h"
+#include "app/window/main_window.h"
 #include "core/arrange/arranged.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rails.h"
@@ -235,7 +235,7 @@ Measured editingInTheWindow(const QString &folder)
     MainWindow window;
     window.resize(1280, 800);
     window.show();
-    window.openPath(path);
+    window.filing().openPath(path);
     Board *board = window.board();
     QList<double> times;
     for (int i = 0; i < 200; ++i) {

@@ -1,4 +1,4 @@
-#include "app/command_line.h"
+#include "app/command/command_line.h"
 
 #include <QApplication>
 

@@ -1,6 +1,6 @@
 // Drives the real window to each main view and saves a picture of it. Called by tools/shoot.
-#include "app/entry_window.h"
-#include "app/main_window.h"
+#include "app/window/entry_window.h"
+#include "app/window/main_window.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/windows/window_size.h"
 #include "core/file/form_file.h"
@@ -61,7 +61,7 @@ public:
         m_window.resize(ShotSize);
         m_window.setThemeChoice(ThemeChoice::Light);
         m_window.show();
-        m_window.openPath(m_depot);
+        m_window.filing().openPath(m_depot);
         if (!m_window.document() || !waitUntil([this] { return m_window.session()->place().map().has_value(); })) {
             return false;
         }
@@ -87,7 +87,7 @@ public:
         shoot("entry-dark");
         m_window.setThemeChoice(ThemeChoice::Light);
 
-        NewFormDialog dialog(*m_window.workspace().connection, m_window.workspace().catalogue,
+        NewFormDialog dialog(*m_window.work().workspace().connection, m_window.work().workspace().catalogue,
                              Appearance(looks().first(), Theme::Light, QApplication::font()), {}, &m_window);
         dialog.resize(ShotSize);
         dialog.choose(QStringLiteral("contractor"));
@@ -259,7 +259,7 @@ private:
     // Groups and pages on the board and at work.
     void shootGroups()
     {
-        m_window.openPath(m_depot + QStringLiteral("/forms/buoy_card.nabform"));
+        m_window.filing().openPath(m_depot + QStringLiteral("/forms/buoy_card.nabform"));
         (void)waitUntil([this] { return m_window.session() && m_window.session()->place().map().has_value(); });
         m_window.session()->moves().goTo(2);
         m_window.board()->select({m_window.document()->form().controls.find(control("battery_v"))->container});
@@ -272,7 +272,7 @@ private:
 
     void openForm(const QString &name)
     {
-        m_window.openPath(m_depot + QStringLiteral("/forms/") + name + QStringLiteral(".nabform"));
+        m_window.filing().openPath(m_depot + QStringLiteral("/forms/") + name + QStringLiteral(".nabform"));
         (void)waitUntil([this] {
             return m_window.session() &&
                    (m_window.session()->place().map().has_value() || !m_window.session()->state().hasRecord());

@@ -1,7 +1,7 @@
 // The forms of the demonstration: each is read, shown on both sides and at work in a window of its own; a form inside
 // another is designed in place; buttons lead from form to form.
-#include "app/entry_window.h"
-#include "app/main_window.h"
+#include "app/window/entry_window.h"
+#include "app/window/main_window.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
@@ -208,7 +208,7 @@ private Q_SLOTS:
         MainWindow window;
         window.resize(1280, 800);
         window.show();
-        window.openPath(pathOf("buoy_register"));
+        window.filing().openPath(pathOf("buoy_register"));
         QVERIFY(window.document());
         FormDocument *document = window.document();
         ControlId visits = 0;

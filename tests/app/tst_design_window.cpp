@@ -1,7 +1,8 @@
 // Design in the whole window: a form laid out by the keyboard alone, the menus, the inspector, the outline, the lists.
-#include "app/main_window.h"
-#include "app/panel_splitter.h"
-#include "app/start_page.h"
+#include "app/window/main_window.h"
+#include "app/window/panel_splitter.h"
+#include "app/window/start_page.h"
+#include "app/work/used_lately.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
@@ -102,7 +103,7 @@ class TestDesignWindow : public QObject
     }
     void open(const QString &path)
     {
-        m_window->openPath(path);
+        m_window->filing().openPath(path);
         QVERIFY(m_window->document());
         m_window->activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(m_window.get()));
@@ -224,15 +225,15 @@ private Q_SLOTS:
     {
         auto *page = m_window->findChild<StartPage *>();
         QVERIFY(page && page->isVisible());
-        m_window->openDemonstration();
-        QVERIFY(m_window->document() && m_window->workspace().connection);
+        m_window->filing().openDemonstration();
+        QVERIFY(m_window->document() && m_window->work().workspace().connection);
         QVERIFY(!page->isVisible());
-        const QString folder = m_window->workspace().projectFolder;
+        const QString folder = m_window->work().workspace().projectFolder;
         QVERIFY(QFile::exists(folder + "/fairway.db"));
         QCOMPARE(formFiles(folder), formFiles(NABBLET_ROOT "/demo/fairway-depot"));
         QCOMPARE(usedLately().first(), folder);
-        m_window->newBlankForm();
-        QVERIFY(m_window->document()->form().rowsFrom.isEmpty() && !m_window->workspace().connection);
+        m_window->filing().newBlankForm();
+        QVERIFY(m_window->document()->form().rowsFrom.isEmpty() && !m_window->work().workspace().connection);
         letGo();
         QVERIFY(QDir(folder).removeRecursively());
         m_window = std::make_unique<MainWindow>();
@@ -248,10 +249,10 @@ private Q_SLOTS:
         open(m_folder.filePath("forms/buoy.nabform"));
         for (const Arrangement arrangement : {Arrangement::Columnar, Arrangement::Stacked, Arrangement::Tabular}) {
             m_window->document()->steps()->setClean();
-            m_window->newFormFromTable("vessel", arrangement);
+            m_window->filing().newFormFromTable("vessel", arrangement);
             QCOMPARE(form().rowsFrom, "vessel");
             QCOMPARE(isTabular(form()), arrangement == Arrangement::Tabular);
-            QVERIFY(m_window->save()); // without a question
+            QVERIFY(m_window->filing().save()); // without a question
         }
         QCOMPARE(QDir(m_folder.filePath("forms")).entryList({"vessel*.nabform"}).size(), 3);
         m_window->showRowsTable(true, "contractor"); // of any table

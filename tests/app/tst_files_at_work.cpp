@@ -1,5 +1,5 @@
 // Files, databases and the clipboard around the window: what is saved elsewhere, copied, taken twice or locked.
-#include "app/main_window.h"
+#include "app/window/main_window.h"
 #include "core/edit/clipboard.h"
 #include "core/file/form_file.h"
 #include "core/kinds/kind.h"
@@ -93,11 +93,11 @@ private Q_SLOTS:
         QVERIFY(page.save(sheet));
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         Form form = window.document()->form();
         form.tracing.file = sheet;
         window.document()->apply("Lay a tracing sheet under", form);
-        QVERIFY(window.save());
+        QVERIFY(window.filing().save());
         const QString deeper = m_folder.filePath("elsewhere/deeper/");
         QDir().mkpath(deeper);
         for (const QString &path :
@@ -105,11 +105,11 @@ private Q_SLOTS:
             QVERIFY(window.document()->saveTo(path));
             QCOMPARE(QFileInfo(window.document()->tracingPath()).canonicalFilePath(),
                      QFileInfo(sheet).canonicalFilePath());
-            QVERIFY(window.save()); // where it is now
+            QVERIFY(window.filing().save()); // where it is now
             QCOMPARE(QFileInfo(window.document()->tracingPath()).canonicalFilePath(),
                      QFileInfo(sheet).canonicalFilePath());
             MainWindow again;
-            again.openPath(path);
+            again.filing().openPath(path);
             QCOMPARE(QFileInfo(again.document()->tracingPath()).canonicalFilePath(),
                      QFileInfo(sheet).canonicalFilePath());
         }
@@ -119,14 +119,14 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(m_project);
-        window.newFormFromTable("buoy");
+        window.filing().openPath(m_project);
+        window.filing().newFormFromTable("buoy");
         OfferedName offered;
-        QVERIFY(!window.saveAs());
+        QVERIFY(!window.filing().saveAs());
         QCOMPARE(offered.name, "buoy_2");
         // Saved under another, its own name is that of its file.
         OfferedName taken("my_buoys");
-        QVERIFY(window.saveAs());
+        QVERIFY(window.filing().saveAs());
         QCOMPARE(QFileInfo(window.document()->path()).completeBaseName(), "my_buoys");
         QCOMPARE(window.document()->root().name, "my_buoys");
         QFile file(formPath("my_buoys"));
@@ -138,7 +138,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(m_project);
+        window.filing().openPath(m_project);
         auto *panel = window.findChild<CataloguePanel *>();
         auto *filter = panel->findChild<QLineEdit *>();
         auto *tree = panel->findChild<QTreeWidget *>();
@@ -169,8 +169,8 @@ private Q_SLOTS:
         QVERIFY(file.open(QFile::WriteOnly));
         file.write(writeForm(form));
         file.close();
-        window.openPath(other);
-        QCOMPARE(window.workspace().projectFolder, QDir(other).absolutePath());
+        window.filing().openPath(other);
+        QCOMPARE(window.work().workspace().projectFolder, QDir(other).absolutePath());
         QCOMPARE(filter->text(), QString());
         QCOMPARE(tree->topLevelItemCount(), 2);
         QCOMPARE(hidden(), 0);
@@ -197,22 +197,22 @@ private Q_SLOTS:
         hand.start(5);
         MainWindow window;
         window.show();
-        window.openPath(m_project); // goes on without it
+        window.filing().openPath(m_project); // goes on without it
         QVERIFY(window.document());
         QVERIFY(!window.session());
         // It is back, and read again.
         QVERIFY(QFile::copy(moved, database));
-        window.readDatabaseAgain();
+        window.filing().readDatabaseAgain();
         QVERIFY(window.session());
         QCOMPARE(QFileInfo(window.document()->path()).completeBaseName(), "buoy");
         // Gone for good: chosen anew, which the project remembers.
         QVERIFY(QFile::remove(database));
         answers = {"answer0"};
         MainWindow other;
-        other.openPath(formPath("buoy"));
+        other.filing().openPath(formPath("buoy"));
         QVERIFY(other.session());
         MainWindow third;
-        third.openPath(m_project);
+        third.filing().openPath(m_project);
         QVERIFY(third.session());
         QVERIFY(answers.isEmpty());
     }
@@ -221,7 +221,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(m_project);
+        window.filing().openPath(m_project);
         int asked = 0;
         bool isStillOpen = false;
         QTimer hand;
@@ -252,7 +252,7 @@ private Q_SLOTS:
             }
         });
         hand.start(10);
-        window.newForm();
+        window.filing().newForm();
         QCOMPARE(step, 4);
         QCOMPARE(asked, 2);
         QVERIFY(isStillOpen);
@@ -264,7 +264,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         Form form = window.document()->form();
         Control subform;
         subform.id = nextControlId(form);
@@ -286,12 +286,12 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("visit"));
+        window.filing().openPath(formPath("visit"));
         const Control *strange = boundTo(window.document()->form(), "crew_lead");
         QVERIFY(strange);
         window.board()->select({strange->id});
         window.board()->clipboard().copy();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         QSignalSpy said(window.board(), &Board::said);
         window.board()->clipboard().paste(BoardClipboard::Place::Beside);
         QVERIFY(!said.isEmpty());
@@ -325,7 +325,7 @@ private Q_SLOTS:
         {
             MainWindow window;
             window.show();
-            window.openPath(formPath("buoy"));
+            window.filing().openPath(formPath("buoy"));
             window.showEntry();
             if (window.session()) {
                 auto *box = qobject_cast<QLineEdit *>(

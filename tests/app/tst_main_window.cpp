@@ -1,6 +1,6 @@
 // The window on the offscreen platform: what opens, what is said when something cannot, and that nothing is lost.
-#include "app/entry_window.h"
-#include "app/main_window.h"
+#include "app/window/entry_window.h"
+#include "app/window/main_window.h"
 #include "core/arrange/moving.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
@@ -93,7 +93,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(m_project);
+        window.filing().openPath(m_project);
         QVERIFY(window.document());
         QCOMPARE(window.document()->path(), formPath("buoy"));
         QVERIFY(!window.document()->isChanged());
@@ -106,7 +106,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(m_project);
+        window.filing().openPath(m_project);
         int seen = 0;
         const QList<QWidget *> widgets = window.findChildren<QWidget *>();
         for (const QWidget *widget : widgets) {
@@ -123,7 +123,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         window.showEntry();
         QVERIFY(window.isEntry());
         const ControlId depth = boundTo(window.document()->form(), "depth_m");
@@ -152,7 +152,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         const ControlId photo = boundTo(window.document()->form(), "photo");
         window.board()->select({photo});
         deleteSelection(*window.board());
@@ -172,7 +172,7 @@ private Q_SLOTS:
         {
             MainWindow window;
             window.show();
-            window.openPath(formPath("buoy"));
+            window.filing().openPath(formPath("buoy"));
             nudge(window);
             QVERIFY(window.windowTitle().contains(QString::fromUtf8("•")));
             Answer stay("answer2");
@@ -186,7 +186,7 @@ private Q_SLOTS:
             const QByteArray before = writeForm(*loadForm(formPath("buoy")));
             MainWindow window;
             window.show();
-            window.openPath(formPath("buoy"));
+            window.filing().openPath(formPath("buoy"));
             nudge(window);
             Answer letGo("answer1");
             QVERIFY(window.close());
@@ -198,7 +198,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         window.showEntry();
         window.session()->typing().type(
             *window.document()->form().controls.find(boundTo(window.document()->form(), "name")), "Kept");
@@ -212,13 +212,13 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         QFile bad(formPath("bad"));
         QVERIFY(bad.open(QIODevice::WriteOnly));
         bad.write("{\"nabform\": 1, \"name\": \"bad\", \"width\": \"wide\"}");
         bad.close();
         Answer close("answer0");
-        window.openPath(formPath("bad"));
+        window.filing().openPath(formPath("bad"));
         QVERIFY2(close.said.contains("at /width: a whole number"), qPrintable(close.said));
         QFile::remove(formPath("bad"));
     }
@@ -230,31 +230,31 @@ private Q_SLOTS:
         {
             MainWindow window;
             window.show();
-            window.openPath(formPath("buoy"));
+            window.filing().openPath(formPath("buoy"));
             nudge(window);
             lost = window.document()->form();
-            window.recovery()->keepNow(); // what happens by itself a few seconds after a change
-        }                                 // no question, no saving: as when the power fails
+            window.work().recovery()->keepNow(); // what happens by itself a few seconds after a change
+        }                                        // no question, no saving: as when the power fails
         const QString kept = recoveryPath(formPath("buoy"), QString());
         QVERIFY(QFile::exists(kept));
         {
             MainWindow window;
             window.show();
             Answer takeUp("answer0");
-            window.openPath(formPath("buoy"));
+            window.filing().openPath(formPath("buoy"));
             QVERIFY2(takeUp.said.contains("was not saved when the program last ended"), qPrintable(takeUp.said));
             QVERIFY(window.document()->form() == lost);
             QVERIFY(window.document()->isChanged());
-            QVERIFY(window.save());
+            QVERIFY(window.filing().save());
             QVERIFY(!QFile::exists(kept));
         }
         {
             MainWindow window;
             window.show();
-            window.openPath(formPath("buoy")); // asks nothing
+            window.filing().openPath(formPath("buoy")); // asks nothing
             QVERIFY(window.document()->form() == lost);
             nudge(window);
-            window.recovery()->keepNow();
+            window.work().recovery()->keepNow();
             Answer letGo("answer1");
             QVERIFY(window.close());
             QVERIFY(!QFile::exists(kept));
@@ -267,16 +267,16 @@ private Q_SLOTS:
         {
             MainWindow window;
             window.show();
-            window.openPath(m_project);
-            window.newFormFromTable("part");
+            window.filing().openPath(m_project);
+            window.filing().newFormFromTable("part");
             nudge(window);
             lost = window.document()->form();
-            window.recovery()->keepNow();
+            window.work().recovery()->keepNow();
         }
         MainWindow window;
         window.show();
         Answer takeUp("answer0");
-        window.openPath(m_project);
+        window.filing().openPath(m_project);
         QVERIFY2(takeUp.said.contains("The new form “Part”"), qPrintable(takeUp.said));
         QVERIFY(window.document()->form() == lost);
         QCOMPARE(window.document()->path(), QString());
@@ -284,7 +284,7 @@ private Q_SLOTS:
         QVERIFY(window.close());
         MainWindow again;
         again.show();
-        again.openPath(m_project);
+        again.filing().openPath(m_project);
         QCOMPARE(again.document()->path(), formPath("buoy"));
     }
 
@@ -297,15 +297,15 @@ private Q_SLOTS:
         {
             MainWindow window;
             window.show();
-            window.openPath(m_project);
-            window.newFormFromTable("part");
+            window.filing().openPath(m_project);
+            window.filing().newFormFromTable("part");
             lost = window.document()->form();
             QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(kept), 10000);
         }
         MainWindow window;
         window.show();
         Answer takeUp("answer0");
-        window.openPath(m_project);
+        window.filing().openPath(m_project);
         QVERIFY(window.document()->form() == lost);
         Answer letGo("answer1");
         QVERIFY(window.close());
@@ -317,7 +317,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         nudge(window);
         const QString kept = recoveryPath(formPath("buoy"), QString());
         QVERIFY(!QFile::exists(kept));
@@ -334,10 +334,10 @@ private Q_SLOTS:
         QVERIFY(QFile::copy(formPath("buoy"), lonely));
         MainWindow window;
         window.show();
-        window.openPath(formPath("visit"));
+        window.filing().openPath(formPath("visit"));
         QVERIFY(window.session());
         Answer close("answer0");
-        window.openPath(lonely);
+        window.filing().openPath(lonely);
         QVERIFY2(close.said.contains("belongs to no project"), qPrintable(close.said));
         QVERIFY(window.document() && !window.session());
         QCOMPARE(window.document()->path(), lonely);
@@ -349,12 +349,12 @@ private Q_SLOTS:
         MainWindow window;
         window.show();
         Answer close("answer1"); // goes on without it
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         QVERIFY2(close.said.contains("There is no database file"), qPrintable(close.said));
         QVERIFY(window.document() && window.board());
         nudge(window);
         QVERIFY(window.document()->isChanged());
-        QVERIFY(window.save());
+        QVERIFY(window.filing().save());
         Answer again("answer0");
         window.showEntry();
         QVERIFY(again.said.contains("There is no database file"));
@@ -370,7 +370,7 @@ private Q_SLOTS:
         MainWindow window;
         window.show();
         Answer close("answer0");
-        window.openPath(formPath("visit"));
+        window.filing().openPath(formPath("visit"));
         QVERIFY2(close.said.contains("no table “visit” any more"), qPrintable(close.said));
         QVERIFY(window.document()->form().controls.size() > 10);
         window.board()->grab();
@@ -380,12 +380,12 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         nudge(window);
         // A folder in the file's place: it cannot be written, whoever asks.
         QVERIFY(QFile::remove(formPath("buoy")) && QDir().mkpath(formPath("buoy") + "/x"));
         Answer close("answer0");
-        QVERIFY(!window.save());
+        QVERIFY(!window.filing().save());
         QVERIFY2(close.said.contains("buoy.nabform"), qPrintable(close.said));
         QVERIFY(window.document()->isChanged());
     }
@@ -405,7 +405,7 @@ private Q_SLOTS:
             }
         });
         timer.start(5);
-        window.openPath(m_project + "/fairway.db");
+        window.filing().openPath(m_project + "/fairway.db");
         QCOMPARE(chosen, "contractor");
         QVERIFY(window.document());
         QCOMPARE(window.document()->form().rowsFrom, "contractor");
@@ -419,8 +419,8 @@ private Q_SLOTS:
         for (const Table &table : catalogue.tables) {
             MainWindow window;
             window.show();
-            window.openPath(m_project);
-            window.newFormFromTable(table.name);
+            window.filing().openPath(m_project);
+            window.filing().newFormFromTable(table.name);
             QVERIFY(window.document());
             QCOMPARE(window.document()->form().rowsFrom, table.name);
             window.showEntry();
@@ -441,7 +441,7 @@ private Q_SLOTS:
             static_cast<NewFormDialog *>(dialog)->start(NewFormDialog::From::Pattern);
             dialog->accept();
         });
-        window.openPath(m_project + "/fairway.db"); // a bare database goes straight to the sheet
+        window.filing().openPath(m_project + "/fairway.db"); // a bare database goes straight to the sheet
         QVERIFY(window.document() && window.document()->form().rowsFrom.isEmpty());
         QCOMPARE(window.document()->form().rails.size(), 2);
         auto *button = window.findChild<QPushButton *>("boardRows");
@@ -484,7 +484,7 @@ private Q_SLOTS:
             static_cast<NewFormDialog *>(dialog)->start(NewFormDialog::From::Nothing);
             dialog->accept();
         });
-        window.openPath(m_project + "/fairway.db");
+        window.filing().openPath(m_project + "/fairway.db");
         window.document()->apply("Rows",
                                  setRowsFrom(window.document()->form(), "own_select",
                                              "SELECT vessel_id, name AS ship, length(name) AS letters FROM vessel"));
@@ -519,7 +519,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(m_project);
+        window.filing().openPath(m_project);
         const QString before = window.document()->form().controls.at(1).name;
         WhenOpen names("renameDialog", [](QDialog *dialog) {
             auto *pattern = dialog->findChild<QLineEdit *>("renamePattern");
@@ -551,7 +551,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
         const QTreeWidgetItem *buoy = tree->topLevelItem(0);
         QVERIFY(buoy->isExpanded());
@@ -580,7 +580,7 @@ private Q_SLOTS:
         MainWindow window;
         window.setThemeChoice(ThemeChoice::Light);
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         window.setThemeChoice(ThemeChoice::Dark);
         window.setThemeChoice(ThemeChoice::Light);
         window.showEntry();
@@ -601,7 +601,7 @@ private Q_SLOTS:
     {
         MainWindow window;
         window.show();
-        window.openPath(formPath("buoy"));
+        window.filing().openPath(formPath("buoy"));
         window.setThemeChoice(ThemeChoice::Light);
         const QImage light = window.grab().toImage();
         window.setThemeChoice(ThemeChoice::Dark);

@@ -1,6 +1,6 @@
 // Every label of every main view has room for its words, in the desktop's usual font and in one that is wider.
-#include "app/main_window.h"
-#include "app/panel_splitter.h"
+#include "app/window/main_window.h"
+#include "app/window/panel_splitter.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/selection_commands.h"
 #include "designer/new_form/new_form_dialog.h"
@@ -160,7 +160,7 @@ private Q_SLOTS:
         };
         look("start");
         for (const QString &name : {QString("buoy"), QString("buoy_register"), QString("start"), QString("visits")}) {
-            m_window->openPath(m_folder.filePath("forms/" + name + ".nabform"));
+            m_window->filing().openPath(m_folder.filePath("forms/" + name + ".nabform"));
             settle();
             Board *board = m_window->board();
             if (name == "buoy") {
@@ -211,14 +211,14 @@ private Q_SLOTS:
         m_window = std::make_unique<MainWindow>();
         m_window->resize(1280, 800);
         m_window->show();
-        m_window->openPath(m_folder.filePath("forms/buoy.nabform"));
+        m_window->filing().openPath(m_folder.filePath("forms/buoy.nabform"));
         QStringList found;
         const WhenOpen sheet("newForm", [&](QDialog *dialog) {
             settle();
             found = cut(dialog);
             dialog->reject();
         });
-        m_window->newForm();
+        m_window->filing().newForm();
         QVERIFY2(found.isEmpty(), qPrintable(found.join("\n")));
     }
 };

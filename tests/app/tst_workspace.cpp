@@ -1,6 +1,6 @@
 // What belongs to what on the disk: projects, forms, databases.
-#include "app/project_names.h"
-#include "app/workspace.h"
+#include "app/work/project_names.h"
+#include "app/work/workspace.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "support/sample_database.h"

@@ -3,7 +3,7 @@
 //
 // As a test it needs nothing said. With --pictures FOLDER it also leaves a picture of each step there and tells what it
 // did.
-#include "app/main_window.h"
+#include "app/window/main_window.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
@@ -63,7 +63,7 @@ private:
     void draft()
     {
         // Opening a bare database goes straight to a new form.
-        QTimer::singleShot(0, qApp, [this] { m_window->openPath(m_database); });
+        QTimer::singleShot(0, qApp, [this] { m_window->filing().openPath(m_database); });
         waitFor("the new form sheet", [this] { return dialog<NewFormDialog>() != nullptr; });
         waitFor("the keyboard in the sheet",
                 [] { return qobject_cast<QLineEdit *>(QApplication::focusWidget()) != nullptr; });
@@ -406,7 +406,7 @@ private:
         check(sqlite("SELECT count(*) FROM part_fitted WHERE visit_id = 3").toInt() == before.toInt() + 1,
               "one part more");
         picture("9-filled", "Changed a part and added one; the visit's key filled itself.");
-        QTimer::singleShot(0, qApp, [this] { m_window->openPath(m_path); });
+        QTimer::singleShot(0, qApp, [this] { m_window->filing().openPath(m_path); });
         waitFor("the question", [this] { return dialog<QMessageBox>() != nullptr; });
         click(middleOf([this] { return dialog<QMessageBox>()->findChild<QWidget *>("answer1"); }, "the answer"));
         waitFor("the first form again", [this] { return m_window->document()->path() == m_path; });

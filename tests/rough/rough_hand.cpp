@@ -5,7 +5,7 @@
 //   rough_hand [--seed N] [--steps N] [--skip 3,17-40] [--verbose]
 //
 // Exit code 1 and a sentence when a law is broken; the same seed and steps break it again.
-#include "app/main_window.h"
+#include "app/window/main_window.h"
 #include "core/arrange/containers.h"
 #include "core/draft/draft.h"
 #include "core/file/form_file.h"
@@ -155,7 +155,7 @@ public:
         answers.start(10);
         m_window = std::make_unique<MainWindow>();
         m_window->show();
-        m_window->openPath(form);
+        m_window->filing().openPath(form);
         if (!m_window->document() || !m_window->board()) {
             return "the form did not open";
         }

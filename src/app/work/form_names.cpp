@@ -1,4 +1,4 @@
-#include "app/form_names.h"
+#include "app/work/form_names.h"
 
 #include "entry/theme/theme.h"
 

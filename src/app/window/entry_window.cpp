@@ -1,4 +1,4 @@
-#include "app/entry_window.h"
+#include "app/window/entry_window.h"
 
 #include "entry/records/record_recovery.h"
 #include "entry/session/database_watch.h"

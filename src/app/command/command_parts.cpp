@@ -1,6 +1,6 @@
-#include "app/command_parts.h"
+#include "app/command/command_parts.h"
 
-#include "app/command_line.h"
+#include "app/command/command_line.h"
 #include "entry/theme/theme.h"
 
 #include <QApplication>

@@ -1,7 +1,8 @@
 // The window: catalogue, board and inspector in Design, the form at work in Entry.
 #pragma once
 
-#include "app/workspace.h"
+#include "app/work/filing.h"
+#include "app/work/open_work.h"
 #include "designer/board/board.h"
 #include "entry/theme/appearance.h"
 
@@ -19,13 +20,9 @@ class QStackedWidget;
 namespace nabblet {
 
 class CataloguePanel;
-class DatabaseWatch;
-class EntrySession;
 class EntryView;
 class InnerFormBar;
 class Inspector;
-class RecordRecovery;
-class Recovery;
 class ArrangeActions;
 class ArrangeStrip;
 class OutlinePanel;
@@ -48,24 +45,14 @@ public:
     explicit MainWindow(QWidget *parent = nullptr);
     ~MainWindow() override;
 
-    // Opens a project, a database or a form. A bare database goes straight to a new form.
-    void openPath(const QString &path);
-    // Makes a form from a table without asking, as its draft stands.
-    // Offers unsaved work that an earlier run left of forms that were never saved. True when it was taken up.
-    bool offerUnsaved();
-    void readDatabaseAgain();
-    void newFormFromTable(const QString &table, Arrangement arrangement = Arrangement::Columnar);
-    // The sheet that makes a form from data, with a table chosen.
-    void newForm(const QString &table = {});
-    // An empty form that belongs to no database.
-    void newBlankForm();
-    void openDemonstration();
+    // What it works on, and how that is opened and saved.
+    OpenWork &work() const { return *m_work; }
+    Filing &filing() const { return *m_filing; }
+
     void changeRows();
-    const Catalogue &shownCatalogue() const;
     void refreshCatalogue();
     void takeColumns(const QString &table, const QStringList &columns);
     void renameControls();
-    void renameForm();
 
     void showDesign();
     void showEntry();
@@ -77,10 +64,8 @@ public:
     QMenuBar *menuBar() const;
     Board *board() const { return m_board; }
     EntryView *entryView() const { return m_entryView; }
-    EntrySession *session() const { return m_session.get(); }
-    FormDocument *document() const { return m_document.get(); }
-    Recovery *recovery() const { return m_recovery.get(); }
-    const Workspace &workspace() const { return m_workspace; }
+    FormDocument *document() const { return m_work->document(); }
+    EntrySession *session() const { return m_work->session(); }
 
     void setUnit(Unit unit);
     void showValues(BoardValues values);
@@ -91,12 +76,8 @@ public:
     // The sliders that try other window sizes.
     void showWindowSizes(bool shows);
 
-    bool save();
-    bool saveAs();
-
 Q_SIGNALS:
     void themeChanged();
-    void catalogueTaken(const nabblet::Catalogue &catalogue);
 
 protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
@@ -123,19 +104,11 @@ private:
                             const FieldTarget &target) const;
     void chooseTracing();
     void makePages();
-    void openWorkspace(const Workspace &workspace);
-    Workspace withDatabaseFound(Workspace workspace);
-    void openForm(const QString &path);
-    void takeDocument(const Form &form, const QString &path, bool isNew);
-    void closeDocument();
-    void offerTypedRecord();
-    void watchDatabase();
-    void takeCatalogue(const Catalogue &catalogue);
-    bool mayLetGo();
-    bool saveTo(const QString &path);
-    QString folderForForms() const;
-    void open();
-    EntrySession *sessionInFocus();
+    void followWork();
+    void showWorkspace();
+    void showDocument();
+    void dropDocument();
+    void followCatalogue();
     void enterInnerForm(ControlId control);
     void leaveInnerForm();
     void followFocus();
@@ -150,12 +123,8 @@ private:
     void styleApplication();
     void applyTheme();
 
-    Workspace m_workspace;
-    std::unique_ptr<FormDocument> m_document;
-    std::unique_ptr<Recovery> m_recovery;
-    std::unique_ptr<EntrySession> m_session;
-    std::unique_ptr<RecordRecovery> m_typedRecovery;
-    std::unique_ptr<DatabaseWatch> m_watch;
+    std::unique_ptr<OpenWork> m_work;
+    std::unique_ptr<Filing> m_filing;
     ThemeChoice m_themeChoice = ThemeChoice::AsDesktop;
     Theme m_desktopTheme = Theme::Light;
     std::unique_ptr<Appearance> m_appearance;

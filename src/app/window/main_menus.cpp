@@ -1,8 +1,8 @@
 // The menus of the main window. Every command of the program stands in one of them, so that "find a command" finds it.
-#include "app/main_window.h"
+#include "app/window/main_window.h"
 
-#include "app/panel_splitter.h"
-#include "app/stored_values.h"
+#include "app/window/panel_splitter.h"
+#include "app/work/stored_values.h"
 #include "core/arrange/rail_edits.h"
 #include "core/draft/inner_forms.h"
 #include "core/edit/edits.h"
@@ -92,32 +92,32 @@ void MainWindow::makeFileMenu()
 {
     QMenu *file = menuBar()->addMenu(tr("&File"));
     addCommand(
-        file, tr("&New form from data…"), keys("Ctrl+Shift+N"), [this] { newForm(); }, &m_databaseActions);
+        file, tr("&New form from data…"), keys("Ctrl+Shift+N"), [this] { m_filing->newForm(); }, &m_databaseActions);
     addCommand(
-        file, tr("New form &without a database"), QKeySequence(), [this] { newBlankForm(); }, nullptr);
+        file, tr("New form &without a database"), QKeySequence(), [this] { m_filing->newBlankForm(); }, nullptr);
     addCommand(
-        file, tr("&Open…"), QKeySequence::Open, [this] { open(); }, nullptr);
+        file, tr("&Open…"), QKeySequence::Open, [this] { m_filing->open(); }, nullptr);
     addCommand(
-        file, tr("Open the &demonstration"), QKeySequence(), [this] { openDemonstration(); }, nullptr);
+        file, tr("Open the &demonstration"), QKeySequence(), [this] { m_filing->openDemonstration(); }, nullptr);
     m_formsMenu = file->addMenu(tr("&Forms of this project"));
     connect(m_formsMenu, &QMenu::aboutToShow, this, &MainWindow::fillFormsMenu);
     m_readAgain = addCommand(
-        file, tr("Read the data&base again"), keys("Ctrl+Shift+D"), [this] { readDatabaseAgain(); }, nullptr);
+        file, tr("Read the data&base again"), keys("Ctrl+Shift+D"), [this] { m_filing->readDatabaseAgain(); }, nullptr);
     file->addSeparator();
     m_saveAction = addCommand(
         file, tr("&Save form"), QKeySequence::Save,
         [this] {
-            if (isEntry() && m_session) {
-                m_session->saving().save();
+            if (isEntry() && m_work->session()) {
+                m_work->session()->saving().save();
             } else {
-                save();
+                m_filing->save();
             }
         },
         &m_formActions);
     addCommand(
-        file, tr("Save form &as…"), keys("Ctrl+Shift+S"), [this] { saveAs(); }, &m_designActions);
+        file, tr("Save form &as…"), keys("Ctrl+Shift+S"), [this] { m_filing->saveAs(); }, &m_designActions);
     addCommand(
-        file, tr("&Rename form…"), QKeySequence(), [this] { renameForm(); }, &m_designActions);
+        file, tr("&Rename form…"), QKeySequence(), [this] { m_filing->renameForm(); }, &m_designActions);
     file->addSeparator();
     addCommand(
         file, tr("&Quit"), keys("Ctrl+Q"), [this] { close(); }, nullptr);
@@ -127,9 +127,9 @@ void MainWindow::makeEditMenu()
 {
     QMenu *edit = menuBar()->addMenu(tr("&Edit"));
     m_undo = addCommand(
-        edit, tr("&Undo"), QKeySequence::Undo, [this] { m_document->steps()->undo(); }, nullptr);
+        edit, tr("&Undo"), QKeySequence::Undo, [this] { m_work->document()->steps()->undo(); }, nullptr);
     m_redo = addCommand(
-        edit, tr("&Redo"), keys("Ctrl+Shift+Z"), [this] { m_document->steps()->redo(); }, nullptr);
+        edit, tr("&Redo"), keys("Ctrl+Shift+Z"), [this] { m_work->document()->steps()->redo(); }, nullptr);
     m_history = addCommand(
         edit, tr("Steps &done…"), keys("Ctrl+Shift+H"), [this] { showHistory(m_history->isChecked()); },
         &m_designActions);
@@ -152,7 +152,8 @@ void MainWindow::makeEditMenu()
     addCommand(
         edit, tr("Delete boxes, leave their cap&tions"), QKeySequence(),
         [this] {
-            m_document->apply(tr("Delete boxes"), deleteBoxesOnly(m_document->form(), m_board->selection().controls()));
+            m_work->document()->apply(tr("Delete boxes"),
+                                      deleteBoxesOnly(m_work->document()->form(), m_board->selection().controls()));
         },
         &m_controlActions);
     edit->addSeparator();
@@ -180,7 +181,8 @@ void MainWindow::makeSelectMenu()
     const auto choose = [this](const QString &words, const QKeySequence &shortcut, QMenu *to,
                                const std::function<QList<ControlId>(const Form &, const Selection &)> &which) {
         addCommand(
-            to, words, shortcut, [this, which] { m_board->select(which(m_document->form(), m_board->selection())); },
+            to, words, shortcut,
+            [this, which] { m_board->select(which(m_work->document()->form(), m_board->selection())); },
             &m_designActions);
     };
     addCommand(
@@ -249,7 +251,7 @@ void MainWindow::makeArrangeMenu()
 {
     QMenu *menu = menuBar()->addMenu(tr("&Arrange"));
     const auto apply = [this](const QString &step, const std::function<Form(const Form &)> &edit) {
-        return [this, step, edit] { m_document->apply(step, edit(m_document->form())); };
+        return [this, step, edit] { m_work->document()->apply(step, edit(m_work->document()->form())); };
     };
     for (const ArrangeGroup group : arrangeGroups()) {
         QMenu *part = menu->addMenu(arrangeGroupTitle(group));
@@ -260,8 +262,8 @@ void MainWindow::makeArrangeMenu()
     menu->addSeparator();
     const auto keep = [this](Edge edge) {
         return [this, edge] {
-            m_document->apply(tr("Keep lined up"),
-                              withEdgesKept(m_document->form(), m_board->selection().controls(), edge));
+            m_work->document()->apply(tr("Keep lined up"),
+                                      withEdgesKept(m_work->document()->form(), m_board->selection().controls(), edge));
         };
     };
     addCommand(menu, tr("&Keep left edges lined up"), keys("Ctrl+Alt+R"), keep(Edge::Left), &m_controlActions)
@@ -332,13 +334,13 @@ void MainWindow::makeRecordsMenu()
 {
     QMenu *records = menuBar()->addMenu(tr("&Records"));
     addCommand(
-        records, tr("&First"), keys("Ctrl+Home"), [this] { m_session->moves().goFirst(); }, &m_entryActions);
+        records, tr("&First"), keys("Ctrl+Home"), [this] { m_work->session()->moves().goFirst(); }, &m_entryActions);
     addCommand(
-        records, tr("&Previous"), keys("PgUp"), [this] { m_session->moves().goPrevious(); }, &m_entryActions);
+        records, tr("&Previous"), keys("PgUp"), [this] { m_work->session()->moves().goPrevious(); }, &m_entryActions);
     addCommand(
-        records, tr("&Next"), keys("PgDown"), [this] { m_session->moves().goNext(); }, &m_entryActions);
+        records, tr("&Next"), keys("PgDown"), [this] { m_work->session()->moves().goNext(); }, &m_entryActions);
     addCommand(
-        records, tr("&Last"), keys("Ctrl+End"), [this] { m_session->moves().goLast(); }, &m_entryActions);
+        records, tr("&Last"), keys("Ctrl+End"), [this] { m_work->session()->moves().goLast(); }, &m_entryActions);
     addCommand(
         records, tr("&Find…"), keys("Ctrl+F"), [this] { m_entryView->askAndFind(); }, &m_entryActions);
     records->addSeparator();
@@ -347,7 +349,7 @@ void MainWindow::makeRecordsMenu()
     addCommand(
         records, tr("&Delete…"), keys("Ctrl+Del"), [this] { m_entryView->askAndDelete(); }, &m_entryActions);
     addCommand(
-        records, tr("&Take back"), keys("Ctrl+Backspace"), [this] { m_session->takingBack().takeBack(); },
+        records, tr("&Take back"), keys("Ctrl+Backspace"), [this] { m_work->session()->takingBack().takeBack(); },
         &m_entryActions);
 }
 
@@ -400,9 +402,9 @@ void MainWindow::makeViewMenu()
         addCommand(
             grid, words, QKeySequence(),
             [this, wanted = marks] {
-                Form form = m_document->form();
+                Form form = m_work->document()->form();
                 form.grid.marks = wanted;
-                m_document->apply(tr("Change the grid"), form);
+                m_work->document()->apply(tr("Change the grid"), form);
             },
             &m_designActions);
     }
@@ -511,23 +513,24 @@ void MainWindow::showBoardMenu(const QPoint &global)
     const Selection &selection = m_board->selection();
     if (selection.rail() != FixedRail::None) {
         const RailId rail = selection.rail();
-        const Rail *there = findRail(m_document->form(), rail);
+        const Rail *there = findRail(m_work->document()->form(), rail);
         const auto hold = [&](const QString &words, Hold wanted) {
             QAction *action = menu.addAction(words, this, [this, rail, wanted] {
-                m_document->apply(tr("Change a rail's hold"), withRailHold(m_document->form(), rail, wanted));
+                m_work->document()->apply(tr("Change a rail's hold"),
+                                          withRailHold(m_work->document()->form(), rail, wanted));
             });
             action->setCheckable(true);
             action->setChecked(there->hold == wanted);
         };
-        const bool isLevel = isLevelRail(m_document->form(), rail);
+        const bool isLevel = isLevelRail(m_work->document()->form(), rail);
         hold(isLevel ? tr("Holds to the top") : tr("Holds to the left"), Hold::Start);
         hold(isLevel ? tr("Holds to the bottom") : tr("Holds to the right"), Hold::End);
         hold(tr("Keeps its share"), Hold::Share);
         menu.addSeparator();
         if (!isLevel) {
             QAction *automatic = menu.addAction(tr("Stands clear of captions"), this, [this, rail, there] {
-                m_document->apply(tr("Change a rail"),
-                                  withRailAutomatic(m_document->form(), rail, !there->isAutomatic, *m_appearance));
+                m_work->document()->apply(tr("Change a rail"), withRailAutomatic(m_work->document()->form(), rail,
+                                                                                 !there->isAutomatic, *m_appearance));
             });
             automatic->setCheckable(true);
             automatic->setChecked(there->isAutomatic);
@@ -548,20 +551,20 @@ void MainWindow::showBoardMenu(const QPoint &global)
         menu.addAction(m_arrange->action(QStringLiteral("tidy")));
         menu.addAction(m_arrange->action(QStringLiteral("close-up-rows")));
         menu.addAction(tr("Trim the form to its content"), this,
-                       [this] { m_document->apply(tr("Trim the form"), trimmed(m_document->form())); });
+                       [this] { m_work->document()->apply(tr("Trim the form"), trimmed(m_work->document()->form())); });
         menu.addSeparator();
         for (const BandRole role : AllBands) {
             if (role == BandRole::Body) {
                 continue;
             }
-            const bool isThere = findBand(m_document->form(), role) != nullptr;
+            const bool isThere = findBand(m_work->document()->form(), role) != nullptr;
             const QString title = bandTitle(role).toLower();
             const QString words = isThere ? tr("Remove the %1").arg(title) : tr("Add the %1").arg(title);
             menu.addAction(words, this, [this, words, role, isThere] {
-                const Form &form = m_document->form();
-                m_document->apply(words, isThere                    ? withoutBand(form, role)
-                                         : role == BandRole::Header ? withTitledHeader(form, *m_appearance)
-                                                                    : withBand(form, role));
+                const Form &form = m_work->document()->form();
+                m_work->document()->apply(words, isThere                    ? withoutBand(form, role)
+                                                 : role == BandRole::Header ? withTitledHeader(form, *m_appearance)
+                                                                            : withBand(form, role));
             });
         }
         menu.addSeparator();
@@ -585,9 +588,10 @@ void MainWindow::setUnit(Unit unit)
 
 void MainWindow::editCaptions()
 {
-    CaptionList list(m_document->form(), this);
+    CaptionList list(m_work->document()->form(), this);
     if (list.exec() == QDialog::Accepted) {
-        m_document->apply(tr("Change captions"), withFormTexts(m_document->form(), list.texts(), *m_appearance));
+        m_work->document()->apply(tr("Change captions"),
+                                  withFormTexts(m_work->document()->form(), list.texts(), *m_appearance));
     }
 }
 
@@ -597,12 +601,12 @@ void MainWindow::showHistory(bool shows)
         m_sidePanels->removePanel(m_historyPanel);
     }
     m_historyPanel = nullptr;
-    m_history->setChecked(shows && m_document);
-    if (!shows || !m_document) {
+    m_history->setChecked(shows && m_work->document());
+    if (!shows || !m_work->document()) {
         return;
     }
     m_historyPanel = new Panel(tr("Steps done"));
-    auto *list = new QUndoView(m_document->steps());
+    auto *list = new QUndoView(m_work->document()->steps());
     list->setObjectName(QStringLiteral("history"));
     list->setAccessibleName(tr("Steps done"));
     list->setEmptyLabel(tr("As it was opened"));
@@ -630,21 +634,22 @@ void MainWindow::showRowsTable(bool shows, const QString &wanted)
 {
     delete m_rowsTable;
     m_rowsTable = nullptr;
-    const QString own = m_document ? m_document->form().rowsFrom : QString();
+    const QString own = m_work->document() ? m_work->document()->form().rowsFrom : QString();
     const bool isOwn = wanted.isEmpty() || wanted == own;
-    const Table *table = m_document ? findTable(shownCatalogue(), isOwn ? own : wanted) : nullptr;
-    m_rowsAction->setChecked(shows && table && m_workspace.connection);
+    const Table *table = m_work->document() ? findTable(m_work->shownCatalogue(), isOwn ? own : wanted) : nullptr;
+    m_rowsAction->setChecked(shows && table && m_work->workspace().connection);
     if (!m_rowsAction->isChecked()) {
         return;
     }
-    auto *rows = new RowsTable(m_workspace.address, *table, isOwn ? m_document->form().select : QString());
+    auto *rows =
+        new RowsTable(m_work->workspace().address, *table, isOwn ? m_work->document()->form().select : QString());
     rows->setTitle(tr("Stored rows of %1").arg(table->name.simplified()));
     rows->setMinimumHeight(120);
     rows->setMaximumHeight(240);
     m_rowsTable = rows;
     connect(rows, &RowsTable::rowChosen, this, [this, isOwn](const QVariantList &key) {
-        if (isOwn && m_session && !key.isEmpty() && !m_session->hasUnsaved()) {
-            m_session->moves().goToKey(key);
+        if (isOwn && m_work->session() && !key.isEmpty() && !m_work->session()->hasUnsaved()) {
+            m_work->session()->moves().goToKey(key);
         }
     });
     m_boardFrame->layout()->addWidget(rows);
@@ -662,9 +667,9 @@ void MainWindow::chooseTracing()
             {tr("%1 is not a picture that can be shown. Choose a PNG, JPEG, GIF, BMP or SVG file.").arg(file), {}});
         return;
     }
-    Form form = m_document->form();
+    Form form = m_work->document()->form();
     form.tracing.file = file;
-    m_document->apply(tr("Lay a tracing sheet under"), form);
+    m_work->document()->apply(tr("Lay a tracing sheet under"), form);
     m_board->setSelection(Selection());
     setMovesTracing(*m_board, true);
 }

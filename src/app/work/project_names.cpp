@@ -1,4 +1,4 @@
-#include "app/project_names.h"
+#include "app/work/project_names.h"
 
 #include "core/draft/inner_forms.h"
 #include "core/edit/edits.h"

@@ -1,7 +1,7 @@
 // Entry alone, as a clerk gets it.
 #pragma once
 
-#include "app/workspace.h"
+#include "app/work/workspace.h"
 #include "entry/view/form_window.h"
 
 namespace nabblet {

@@ -1,6 +1,6 @@
-#include "app/top_bar.h"
+#include "app/window/top_bar.h"
 
-#include "app/form_names.h"
+#include "app/work/form_names.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>

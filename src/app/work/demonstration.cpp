@@ -1,4 +1,4 @@
-#include "app/demonstration.h"
+#include "app/work/demonstration.h"
 
 #include "core/file/project_file.h"
 #include "core/file/whole_file.h"

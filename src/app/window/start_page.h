@@ -35,8 +35,4 @@ private:
     QLabel *m_nothing = nullptr;
 };
 
-// The paths that were opened last, the latest first, kept per person; and the list with one more.
-QStringList usedLately();
-void noteUsed(const QString &path);
-
 } // namespace nabblet

@@ -1,4 +1,4 @@
-#include "app/stored_values.h"
+#include "app/work/stored_values.h"
 
 #include "data/profile/profiler.h"
 

@@ -1,11 +1,11 @@
-#include "app/command_line.h"
+#include "app/command/command_line.h"
 
-#include "app/command_parts.h"
-#include "app/draft_command.h"
-#include "app/entry_window.h"
-#include "app/main_window.h"
+#include "app/command/command_parts.h"
+#include "app/command/draft_command.h"
 #include "app/output/output_format.h"
-#include "app/workspace.h"
+#include "app/window/entry_window.h"
+#include "app/window/main_window.h"
+#include "app/work/workspace.h"
 #include "core/arrange/windows/at_work.h"
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
@@ -261,7 +261,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
     MainWindow window;
     QuitWhenPainted quit;
     if (parser.isSet(startup)) {
-        window.openPath(parser.positionalArguments().value(0));
+        window.filing().openPath(parser.positionalArguments().value(0));
         (window.board() ? static_cast<QWidget *>(window.board()->viewport()) : &window)->installEventFilter(&quit);
         window.show();
         return application.exec();
@@ -270,7 +270,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
     if (!parser.positionalArguments().isEmpty()) {
         const QString path = parser.positionalArguments().first();
         // After the first painting, so that a sheet or a complaint appears over the window.
-        QTimer::singleShot(0, &window, [&window, path] { window.openPath(path); });
+        QTimer::singleShot(0, &window, [&window, path] { window.filing().openPath(path); });
     }
     return application.exec();
 }

@@ -1,10 +1,11 @@
-#include "app/main_window.h"
+#include "app/window/main_window.h"
 
-#include "app/panel_splitter.h"
-#include "app/project_names.h"
-#include "app/start_page.h"
-#include "app/stored_values.h"
-#include "app/top_bar.h"
+#include "app/window/panel_splitter.h"
+#include "app/window/start_page.h"
+#include "app/window/top_bar.h"
+#include "app/work/project_names.h"
+#include "app/work/stored_values.h"
+#include "app/work/used_lately.h"
 #include "core/arrange/units.h"
 #include "core/arrange/windows/window_size.h"
 #include "core/draft/draft.h"
@@ -16,7 +17,6 @@
 #include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/board/modes/placing_mode.h"
-#include "designer/document/recovery.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/rows_dialog.h"
 #include "designer/panels/arrange_actions.h"
@@ -28,7 +28,6 @@
 #include "designer/panels/side_panels.h"
 #include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
-#include "entry/records/record_recovery.h"
 #include "entry/records/unsaved_record.h"
 #include "entry/session/database_watch.h"
 #include "entry/theme/ask.h"
@@ -83,8 +82,11 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     QApplication::setFont(desktopFont());
     styleApplication(); // before there are widgets: those polished later keep another font
     m_appearance = std::make_unique<Appearance>(looks().first(), theme(), QApplication::font());
+    m_work = std::make_unique<OpenWork>();
+    m_filing = std::make_unique<Filing>(m_work.get(), m_appearance.get(), this);
     makePages();
     makeMenus();
+    followWork();
     qApp->installEventFilter(this);
     applyTheme();
     refreshActions();
@@ -99,7 +101,7 @@ QMenuBar *MainWindow::menuBar() const
 // A line that stands as it was filled in has nothing to undo of its own; undoing and redoing there means the form.
 bool MainWindow::eventFilter(QObject *watched, QEvent *event)
 {
-    if (event->type() != QEvent::ShortcutOverride || isEntry() || !m_document) {
+    if (event->type() != QEvent::ShortcutOverride || isEntry() || !m_work->document()) {
         return QMainWindow::eventFilter(watched, event);
     }
     const auto *key = static_cast<QKeyEvent *>(event);
@@ -121,7 +123,39 @@ bool MainWindow::eventFilter(QObject *watched, QEvent *event)
 
 MainWindow::~MainWindow()
 {
-    closeDocument();
+    m_work->close();
+    m_work->disconnect(this);
+}
+
+void MainWindow::closeEvent(QCloseEvent *event)
+{
+    event->setAccepted(m_filing->mayLetGo());
+}
+
+// The window shows what the work is, and asks and saves by its filing.
+void MainWindow::followWork()
+{
+    connect(m_work.get(), &OpenWork::closing, this, &MainWindow::dropDocument);
+    connect(m_work.get(), &OpenWork::opened, this, &MainWindow::showWorkspace);
+    connect(m_work.get(), &OpenWork::taken, this, &MainWindow::showDocument);
+    connect(m_work.get(), &OpenWork::catalogueTaken, this, &MainWindow::followCatalogue);
+    connect(m_work.get(), &OpenWork::recordChanged, this, &MainWindow::refreshRecord);
+    connect(m_work.get(), &OpenWork::databaseChanged, this, &MainWindow::refreshStatus);
+    connect(m_work.get(), &OpenWork::said, this, &MainWindow::say);
+    connect(m_work.get(), &OpenWork::failed, this, &MainWindow::complain);
+    connect(m_filing.get(), &Filing::asking, this, [this] {
+        if (m_board && m_board->isAncestorOf(QApplication::focusWidget())) {
+            m_board->setFocus(); // words that are still open on it count as typed
+        }
+    });
+    connect(m_filing.get(), &Filing::entryWanted, this, &MainWindow::showEntry);
+    connect(m_filing.get(), &Filing::usedChanged, this, [this] { m_startPage->showUsed(usedLately()); });
+    connect(m_filing.get(), &Filing::namesChanged, this, [this] {
+        m_palette->refreshMore();
+        refreshNames();
+    });
+    connect(m_filing.get(), &Filing::said, this, &MainWindow::say);
+    connect(m_filing.get(), &Filing::failed, this, &MainWindow::complain);
 }
 
 // ---------------------------------------------------------------- building the window
@@ -142,11 +176,11 @@ void MainWindow::makePages()
 
     m_startPage = new StartPage;
     m_startPage->showUsed(usedLately());
-    connect(m_startPage, &StartPage::openRequested, this, &MainWindow::open);
-    connect(m_startPage, &StartPage::blankRequested, this, &MainWindow::newBlankForm);
-    connect(m_startPage, &StartPage::demonstrationRequested, this, &MainWindow::openDemonstration);
+    connect(m_startPage, &StartPage::openRequested, m_filing.get(), &Filing::open);
+    connect(m_startPage, &StartPage::blankRequested, m_filing.get(), &Filing::newBlankForm);
+    connect(m_startPage, &StartPage::demonstrationRequested, m_filing.get(), &Filing::openDemonstration);
     // What is clicked may go with the page that it is on.
-    connect(m_startPage, &StartPage::pathRequested, this, &MainWindow::openPath, Qt::QueuedConnection);
+    connect(m_startPage, &StartPage::pathRequested, m_filing.get(), &Filing::openPath, Qt::QueuedConnection);
     m_pages->addWidget(m_startPage);
     setAcceptDrops(true);
 
@@ -163,8 +197,8 @@ void MainWindow::makePages()
     m_palette = new Palette;
     m_palette->setMore([this] {
         QList<Placeable> buttons;
-        const QString own = m_document ? QFileInfo(m_document->path()).completeBaseName() : QString();
-        const QList<TitledForm> forms = titledForms(m_workspace.projectFolder);
+        const QString own = m_work->document() ? QFileInfo(m_work->document()->path()).completeBaseName() : QString();
+        const QList<TitledForm> forms = titledForms(m_work->workspace().projectFolder);
         for (const TitledForm &form : forms) {
             Placeable button = openingButton(form.name, form.title);
             const auto alike = std::count_if(forms.begin(), forms.end(),
@@ -235,13 +269,13 @@ void MainWindow::makePages()
     connect(m_bar, &TopBar::designRequested, this, &MainWindow::showDesign);
     connect(m_bar, &TopBar::entryRequested, this, &MainWindow::showEntry);
     connect(m_bar, &TopBar::previousRequested, this, [this] {
-        if (m_session) {
-            m_session->moves().goPrevious();
+        if (m_work->session()) {
+            m_work->session()->moves().goPrevious();
         }
     });
     connect(m_bar, &TopBar::nextRequested, this, [this] {
-        if (m_session) {
-            m_session->moves().goNext();
+        if (m_work->session()) {
+            m_work->session()->moves().goNext();
         }
     });
     connect(m_bar, &TopBar::valuesRequested, this, [this] {
@@ -270,15 +304,16 @@ void MainWindow::makePages()
         }
     });
     connect(m_catalogue, &CataloguePanel::columnsActivated, this, &MainWindow::takeColumns);
-    connect(m_catalogue, &CataloguePanel::formRequested, this, &MainWindow::newFormFromTable, Qt::QueuedConnection);
-    connect(m_catalogue, &CataloguePanel::sheetRequested, this, &MainWindow::newForm, Qt::QueuedConnection);
+    connect(m_catalogue, &CataloguePanel::formRequested, m_filing.get(), &Filing::newFormFromTable,
+            Qt::QueuedConnection);
+    connect(m_catalogue, &CataloguePanel::sheetRequested, m_filing.get(), &Filing::newForm, Qt::QueuedConnection);
     connect(m_catalogue, &CataloguePanel::storedRowsRequested, this,
             [this](const QString &table) { showRowsTable(true, table); });
     connect(m_catalogue, &CataloguePanel::columnChosen, this, [this](const QString &chosen) {
         if (!m_board || chosen.isEmpty()) {
             return;
         }
-        for (const Control &control : m_document->form().controls) {
+        for (const Control &control : m_work->document()->form().controls) {
             if (control.column == chosen) {
                 m_board->select({control.id});
                 return;
@@ -313,40 +348,35 @@ void MainWindow::dropEvent(QDropEvent *event)
     if (!path.isEmpty()) {
         event->acceptProposedAction();
         QMetaObject::invokeMethod(
-            this, [this, path] { openPath(path); }, Qt::QueuedConnection);
+            this, [this, path] { m_filing->openPath(path); }, Qt::QueuedConnection);
     }
 }
 
 void MainWindow::changeRows()
 {
     // Other rows would take the place of the record in hand, so what was typed in it is settled first.
-    if (!m_document || !m_workspace.connection || (m_session && !mayLeaveRecord(m_session.get(), this))) {
+    if (!m_work->document() || !m_work->workspace().connection ||
+        (m_work->session() && !mayLeaveRecord(m_work->session(), this))) {
         return;
     }
-    const Form &form = m_document->form();
-    RowsDialog dialog(*m_workspace.connection, m_workspace.catalogue, form.rowsFrom, form.select, theme(), this);
+    const Form &form = m_work->document()->form();
+    RowsDialog dialog(*m_work->workspace().connection, m_work->workspace().catalogue, form.rowsFrom, form.select,
+                      theme(), this);
     if (dialog.exec() == QDialog::Accepted) {
-        Form changed = setRowsFrom(m_document->form(), dialog.rowsFrom(), dialog.select());
-        if (const Table *given = dialog.selectTable(); given && dialog.select() != m_document->form().select) {
+        Form changed = setRowsFrom(m_work->document()->form(), dialog.rowsFrom(), dialog.select());
+        if (const Table *given = dialog.selectTable(); given && dialog.select() != m_work->document()->form().select) {
             changed = withOrderOfSelect(changed, *given);
         }
-        m_document->apply(tr("Change where the rows come from"), changed);
+        m_work->document()->apply(tr("Change where the rows come from"), changed);
     }
-}
-
-// The database, and with it the SELECT that the form's rows come from.
-const Catalogue &MainWindow::shownCatalogue() const
-{
-    const bool hasSelect = m_session && m_document && !m_document->form().select.isEmpty();
-    return hasSelect ? m_session->state().catalogue : m_workspace.catalogue;
 }
 
 void MainWindow::refreshCatalogue()
 {
-    m_catalogue->setCatalogue(shownCatalogue(), addressTitle(m_workspace.address));
-    m_catalogue->setForm(m_document->form());
+    m_catalogue->setCatalogue(m_work->shownCatalogue(), addressTitle(m_work->workspace().address));
+    m_catalogue->setForm(m_work->document()->form());
     if (m_inspector) {
-        m_inspector->setCatalogue(&shownCatalogue(), m_workspace.project.namingPattern);
+        m_inspector->setCatalogue(&m_work->shownCatalogue(), m_work->workspace().project.namingPattern);
     }
 }
 
@@ -355,7 +385,7 @@ void MainWindow::refreshCatalogue()
 AddedFields MainWindow::addedFields(const Form &form, const QString &tableName, const QStringList &columns,
                                     const FieldTarget &target) const
 {
-    const Catalogue &catalogue = shownCatalogue();
+    const Catalogue &catalogue = m_work->shownCatalogue();
     const Table *table = findTable(catalogue, tableName);
     const bool isFirst = form.rowsFrom.isEmpty();
     if (!table || (!isFirst && form.rowsFrom != tableName)) {
@@ -363,17 +393,17 @@ AddedFields MainWindow::addedFields(const Form &form, const QString &tableName, 
     }
     const bool isProfiled = m_storedValues && m_storedValues->profile().table == tableName;
     return withFields(isFirst ? setRowsFrom(form, tableName) : form, catalogue, *table, columns, target,
-                      isProfiled ? &m_storedValues->profile() : nullptr, m_workspace.project.namingPattern,
+                      isProfiled ? &m_storedValues->profile() : nullptr, m_work->workspace().project.namingPattern,
                       *m_appearance);
 }
 
 // Columns asked for in the catalogue come on to the form after the lead, or are selected where they are there already.
 void MainWindow::takeColumns(const QString &table, const QStringList &columns)
 {
-    if (!m_document || !m_board || isEntry()) {
+    if (!m_work->document() || !m_board || isEntry()) {
         return;
     }
-    const Form form = m_document->form();
+    const Form form = m_work->document()->form();
     const AddedFields added = addedFields(form, table, columns, m_board->scene().fieldTarget());
     if (added.fields.isEmpty()) {
         QList<ControlId> there;
@@ -389,42 +419,42 @@ void MainWindow::takeColumns(const QString &table, const QStringList &columns)
         }
         return;
     }
-    m_document->apply(added.fields.size() == 1 ? tr("Add the field %1").arg(columns.first().simplified())
-                                               : tr("Add %1 fields").arg(added.fields.size()),
-                      added.form);
+    m_work->document()->apply(added.fields.size() == 1 ? tr("Add the field %1").arg(columns.first().simplified())
+                                                       : tr("Add %1 fields").arg(added.fields.size()),
+                              added.form);
     m_board->select(added.fields);
     m_board->scrollTo(added.fields.last());
 }
 
 void MainWindow::renameControls()
 {
-    if (!m_document) {
+    if (!m_work->document()) {
         return;
     }
-    m_document->setFocus({}); // the pattern is for the whole form
+    m_work->document()->setFocus({}); // the pattern is for the whole form
     const QStringList files =
-        m_workspace.projectFolder.isEmpty() ? QStringList() : formFiles(m_workspace.projectFolder);
-    const bool isOwn = files.contains(QFileInfo(m_document->path()).fileName()) && !m_document->path().isEmpty();
-    RenameDialog dialog(m_document->form(), static_cast<int>(files.size()) - (isOwn ? 1 : 0),
-                        m_workspace.project.namingPattern, this);
+        m_work->workspace().projectFolder.isEmpty() ? QStringList() : formFiles(m_work->workspace().projectFolder);
+    const bool isOwn =
+        files.contains(QFileInfo(m_work->document()->path()).fileName()) && !m_work->document()->path().isEmpty();
+    RenameDialog dialog(m_work->document()->form(), static_cast<int>(files.size()) - (isOwn ? 1 : 0),
+                        m_work->workspace().project.namingPattern, this);
     if (dialog.exec() != QDialog::Accepted) {
         return;
     }
     const QString pattern = dialog.pattern();
-    const Form renamed = renamedByPattern(m_document->form(), pattern);
-    if (!(renamed == m_document->form())) {
-        m_document->apply(tr("Rename the controls"), renamed);
+    const Form renamed = renamedByPattern(m_work->document()->form(), pattern);
+    if (!(renamed == m_work->document()->form())) {
+        m_work->document()->apply(tr("Rename the controls"), renamed);
     }
-    m_workspace.project.namingPattern = pattern;
-    if (m_workspace.projectFolder.isEmpty()) {
-        return;
-    }
-    const Outcome saved = saveProject(m_workspace.projectFolder, m_workspace.project);
+    const Outcome saved = m_work->setNamingPattern(pattern);
     if (!saved) {
         complain(saved.error());
         return;
     }
-    const Renamed others = renameForms(m_workspace.projectFolder, pattern, m_document->path());
+    if (m_work->workspace().projectFolder.isEmpty()) {
+        return;
+    }
+    const Renamed others = renameForms(m_work->workspace().projectFolder, pattern, m_work->document()->path());
     if (others.failures.isEmpty()) {
         say(counted(others.forms, tr("One other form was named anew."), tr("%1 other forms were named anew.")));
     } else {
@@ -463,7 +493,7 @@ void MainWindow::styleApplication()
 void MainWindow::applyTheme()
 {
     styleApplication();
-    const Look &look = lookNamed(m_document ? m_document->form().look : QString());
+    const Look &look = lookNamed(m_work->document() ? m_work->document()->form().look : QString());
     *m_appearance = Appearance(look, theme(), QApplication::font());
     m_catalogue->setTheme(theme());
     m_arrange->setTheme(theme());
@@ -480,12 +510,12 @@ void MainWindow::applyTheme()
 
 bool MainWindow::isEntry() const
 {
-    return m_document && m_pages->currentWidget() == m_entryPage;
+    return m_work->document() && m_pages->currentWidget() == m_entryPage;
 }
 
 void MainWindow::showDesign()
 {
-    if (!m_document) {
+    if (!m_work->document()) {
         return;
     }
     m_pages->setCurrentWidget(m_designPage);
@@ -497,27 +527,27 @@ void MainWindow::showDesign()
 
 void MainWindow::showEntry()
 {
-    if (!m_document) {
+    if (!m_work->document()) {
         return;
     }
-    if (!m_session) {
+    if (!m_work->session()) {
         m_bar->setEntry(false);
-        complain(m_workspace.databaseError.sentence.isEmpty()
+        complain(m_work->workspace().databaseError.sentence.isEmpty()
                      ? Error{tr("This form has no database to work on. Open the project that it belongs to."), {}}
-                     : m_workspace.databaseError);
+                     : m_work->workspace().databaseError);
         return;
     }
-    const bool hasRows = !m_document->root().rowsFrom.isEmpty();
-    const Outcome changed = m_session->setForm(m_document->root());
+    const bool hasRows = !m_work->document()->root().rowsFrom.isEmpty();
+    const Outcome changed = m_work->session()->setForm(m_work->document()->root());
     if (!changed && hasRows) {
         complain(changed.error());
     }
     if (!m_entryView) {
-        m_entryView = new EntryView(m_session.get(), *m_appearance);
+        m_entryView = new EntryView(m_work->session(), *m_appearance);
         m_entryPage->layout()->addWidget(m_entryView);
         connect(m_entryView, &EntryView::closeRequested, this, &MainWindow::showDesign, Qt::QueuedConnection);
     }
-    m_entryView->setForm(m_document->root());
+    m_entryView->setForm(m_work->document()->root());
     m_pages->setCurrentWidget(m_entryPage);
     m_bar->setEntry(true);
     m_entryView->focusFirst();
@@ -531,16 +561,16 @@ void MainWindow::fillFormsMenu()
 {
     m_formsMenu->clear();
     const QStringList forms =
-        m_workspace.projectFolder.isEmpty() ? QStringList() : formFiles(m_workspace.projectFolder);
+        m_work->workspace().projectFolder.isEmpty() ? QStringList() : formFiles(m_work->workspace().projectFolder);
     for (const QString &file : forms) {
-        const QString path = QDir(formsFolder(m_workspace.projectFolder)).filePath(file);
+        const QString path = QDir(formsFolder(m_work->workspace().projectFolder)).filePath(file);
         QAction *action = m_formsMenu->addAction(QFileInfo(file).completeBaseName(), this, [this, path] {
-            if (mayLetGo()) {
-                openForm(path);
+            if (m_filing->mayLetGo()) {
+                m_filing->openForm(path);
             }
         });
         action->setCheckable(true);
-        action->setChecked(m_document && m_document->path() == path);
+        action->setChecked(m_work->document() && m_work->document()->path() == path);
     }
     if (forms.isEmpty()) {
         m_formsMenu->addAction(tr("None yet"))->setEnabled(false);
@@ -549,36 +579,38 @@ void MainWindow::fillFormsMenu()
 
 void MainWindow::refreshNames()
 {
-    const QString title = m_document ? m_document->root().title : QString();
-    const bool isUnsaved = m_document && m_document->isChanged();
-    m_bar->setNames(m_workspace.address.isEmpty() ? QString() : workspaceTitle(m_workspace), title, isUnsaved);
-    m_bar->setHasForm(m_document != nullptr);
+    const QString title = m_work->document() ? m_work->document()->root().title : QString();
+    const bool isUnsaved = m_work->document() && m_work->document()->isChanged();
+    m_bar->setNames(m_work->workspace().address.isEmpty() ? QString() : workspaceTitle(m_work->workspace()), title,
+                    isUnsaved);
+    m_bar->setHasForm(m_work->document() != nullptr);
     m_bar->setEntry(isEntry());
-    setWindowTitle(m_document ? tr("%1%2 – Nabblet").arg(title, isUnsaved ? QStringLiteral(" •") : QString())
-                              : tr("Nabblet"));
+    setWindowTitle(m_work->document() ? tr("%1%2 – Nabblet").arg(title, isUnsaved ? QStringLiteral(" •") : QString())
+                                      : tr("Nabblet"));
 }
 
 void MainWindow::refreshRecord()
 {
-    if (!m_session) {
+    if (!m_work->session()) {
         m_bar->setRecord(tr("No record"), false, tr("The database could not be opened."));
         return;
     }
-    const std::optional<qint64> position = m_session->position();
-    const bool canStep = m_session->state().hasRecord() && !m_session->hasUnsaved() && !m_session->state().isNew();
-    m_bar->setRecord(m_session->state().isNew()        ? tr("New record")
-                     : !m_session->state().hasRecord() ? tr("No record")
-                     : position                        ? tr("Record %L1").arg(*position + 1)
-                                                       : tr("Record"),
+    const std::optional<qint64> position = m_work->session()->position();
+    const bool canStep = m_work->session()->state().hasRecord() && !m_work->session()->hasUnsaved() &&
+                         !m_work->session()->state().isNew();
+    m_bar->setRecord(m_work->session()->state().isNew()        ? tr("New record")
+                     : !m_work->session()->state().hasRecord() ? tr("No record")
+                     : position                                ? tr("Record %L1").arg(*position + 1)
+                                                               : tr("Record"),
                      canStep,
-                     m_session->state().hasRecord()
+                     m_work->session()->state().hasRecord()
                          ? tr("The record has changes that are not saved; save it in Entry first.")
                          : tr("There are no records."));
 }
 
 void MainWindow::refreshActions()
 {
-    const bool hasForm = m_document != nullptr;
+    const bool hasForm = m_work->document() != nullptr;
     const bool inEntry = isEntry();
     m_arrange->setEnabled(hasForm && !inEntry);
     for (QAction *action : std::as_const(m_formActions)) {
@@ -599,13 +631,13 @@ void MainWindow::refreshActions()
         action->setEnabled(inEntry);
     }
     for (QAction *action : std::as_const(m_databaseActions)) {
-        action->setEnabled(m_workspace.connection.has_value());
+        action->setEnabled(m_work->workspace().connection.has_value());
     }
-    m_readAgain->setEnabled(m_workspace.connection || !m_workspace.projectFolder.isEmpty());
+    m_readAgain->setEnabled(m_work->workspace().connection || !m_work->workspace().projectFolder.isEmpty());
     m_switch->setText(inEntry ? tr("&Design") : tr("&Entry"));
     m_saveAction->setText(inEntry ? tr("&Save record") : tr("&Save form"));
     // In Entry, undo belongs to the box that is typed in.
-    const QUndoStack *steps = hasForm ? m_document->steps() : nullptr;
+    const QUndoStack *steps = hasForm ? m_work->document()->steps() : nullptr;
     m_undo->setEnabled(steps && !inEntry && steps->canUndo());
     m_redo->setEnabled(steps && !inEntry && steps->canRedo());
     m_undo->setText(m_undo->isEnabled() ? tr("&Undo: %1").arg(steps->undoText()) : tr("&Undo"));
@@ -614,13 +646,13 @@ void MainWindow::refreshActions()
 
 void MainWindow::refreshStatus()
 {
-    m_selectionStatus->setVisible(m_document && !isEntry());
-    m_gridStatus->setVisible(m_document && !isEntry());
-    m_orderStatus->setVisible(m_document && !isEntry());
-    m_zoomStatus->setVisible(m_document && !isEntry());
-    m_sizeStatus->setVisible(m_document && !isEntry());
-    if (m_document && m_board) {
-        const Form &form = m_document->form();
+    m_selectionStatus->setVisible(m_work->document() && !isEntry());
+    m_gridStatus->setVisible(m_work->document() && !isEntry());
+    m_orderStatus->setVisible(m_work->document() && !isEntry());
+    m_zoomStatus->setVisible(m_work->document() && !isEntry());
+    m_sizeStatus->setVisible(m_work->document() && !isEntry());
+    if (m_work->document() && m_board) {
+        const Form &form = m_work->document()->form();
         const Selection &selection = m_board->selection();
         const Control *lead = form.controls.find(selection.lead());
         const auto number = [&](int size) { return sizeNumber(size, m_unit, form.grid.pitch); };
@@ -646,8 +678,8 @@ void MainWindow::refreshStatus()
         const QSize designed = designedSize(form);
         m_sizeStatus->setText(tr("Window %1 × %2").arg(number(designed.width()), number(designed.height())));
     }
-    QString database = addressTitle(m_workspace.address);
-    if (m_workspace.connection && m_workspace.connection->isReadOnly()) {
+    QString database = addressTitle(m_work->workspace().address);
+    if (m_work->workspace().connection && m_work->workspace().connection->isReadOnly()) {
         database += tr(" · can only be read");
     }
     m_databaseStatus->setText(database);

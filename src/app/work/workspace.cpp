@@ -1,4 +1,4 @@
-#include "app/workspace.h"
+#include "app/work/workspace.h"
 
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"

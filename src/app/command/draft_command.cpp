@@ -1,8 +1,8 @@
-#include "app/draft_command.h"
+#include "app/command/draft_command.h"
 
-#include "app/command_line.h"
-#include "app/command_parts.h"
-#include "app/workspace.h"
+#include "app/command/command_line.h"
+#include "app/command/command_parts.h"
+#include "app/work/workspace.h"
 #include "core/draft/draft.h"
 #include "core/draft/plan_file.h"
 #include "core/file/form_file.h"

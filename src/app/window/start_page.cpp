@@ -1,4 +1,4 @@
-#include "app/start_page.h"
+#include "app/window/start_page.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -12,9 +12,6 @@
 namespace nabblet {
 
 namespace {
-
-constexpr int MostUsed = 8;
-const QString UsedKey = QStringLiteral("usedLately");
 
 QPushButton *beginning(const QString &words, const char *name)
 {
@@ -40,20 +37,6 @@ QString titleOf(const QFileInfo &path)
 }
 
 } // namespace
-
-QStringList usedLately()
-{
-    return QSettings().value(UsedKey).toStringList();
-}
-
-void noteUsed(const QString &path)
-{
-    QStringList paths = usedLately();
-    const QString whole = QFileInfo(path).absoluteFilePath();
-    paths.removeAll(whole);
-    paths.prepend(whole);
-    QSettings().setValue(UsedKey, QStringList(paths.mid(0, MostUsed)));
-}
 
 StartPage::StartPage(QWidget *parent) : QWidget(parent)
 {

@@ -1,0 +1,143 @@
+#include "app/work/open_work.h"
+
+#include "app/work/project_names.h"
+#include "core/draft/inner_forms.h"
+#include "core/file/project_file.h"
+
+#include <QDir>
+#include <QFileInfo>
+
+namespace nabblet {
+
+OpenWork::~OpenWork() = default;
+
+EntrySession *OpenWork::sessionInFocus() const
+{
+    EntrySession *session = m_session.get();
+    for (const ControlId id : m_document->focus()) {
+        if (id == RowFormStep) {
+            session = session ? session->row() : nullptr;
+            continue;
+        }
+        const Control *control = session ? session->form().controls.find(id) : nullptr;
+        session = control ? session->children().of(*control) : nullptr;
+    }
+    return session;
+}
+
+const Catalogue &OpenWork::shownCatalogue() const
+{
+    const bool hasSelect = m_session && m_document && !m_document->form().select.isEmpty();
+    return hasSelect ? m_session->state().catalogue : m_workspace.catalogue;
+}
+
+QString OpenWork::folderForForms() const
+{
+    const QString file = m_workspace.address.part("file");
+    return !m_workspace.projectFolder.isEmpty() ? formsFolder(m_workspace.projectFolder)
+           : !file.isEmpty()                    ? QFileInfo(file).absoluteDir().filePath(QStringLiteral("forms"))
+                                                : QString();
+}
+
+void OpenWork::open(const Workspace &workspace)
+{
+    close();
+    m_workspace = workspace;
+    watchDatabase();
+    Q_EMIT opened();
+}
+
+void OpenWork::take(const Form &form, const QString &path, bool isNew)
+{
+    close();
+    m_document = std::make_unique<FormDocument>(form, path);
+    if (isNew) {
+        m_document->markUnsaved();
+    }
+    m_recovery = std::make_unique<Recovery>(m_document.get(), addressKey(m_workspace.address));
+    connect(m_recovery.get(), &Recovery::failed, this, [this](const Error &error) { Q_EMIT said(error.sentence); });
+    if (m_workspace.connection) {
+        m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
+        m_session->setFormReader(formReaderOf(m_workspace.projectFolder));
+        m_typedRecovery = std::make_unique<RecordRecovery>(m_session.get(), path);
+        connect(m_session.get(), &EntrySession::said, this, &OpenWork::said);
+        connect(m_session.get(), &EntrySession::recordChanged, this, &OpenWork::recordChanged);
+        connect(m_session.get(), &EntrySession::positionChanged, this, &OpenWork::recordChanged);
+        connect(m_session.get(), &EntrySession::pendingChanged, this, &OpenWork::recordChanged);
+        const Outcome started = form.rowsFrom.isEmpty() ? Outcome(Done{}) : m_session->start();
+        if (!started) {
+            Q_EMIT failed(started.error());
+        }
+    }
+    Q_EMIT taken();
+}
+
+void OpenWork::close()
+{
+    Q_EMIT closing();
+    m_typedRecovery.reset();
+    m_session.reset();
+    m_recovery.reset();
+    m_document.reset();
+}
+
+OpenWork::Saved OpenWork::saveTo(const QString &path)
+{
+    const Outcome form = m_document->saveTo(path);
+    if (!form) {
+        return {form, Done{}};
+    }
+    const bool hadProject = !m_workspace.projectFolder.isEmpty();
+    const Outcome project = ensureProject(m_workspace, path);
+    return {form, project, !hadProject && project.isOk()};
+}
+
+Outcome OpenWork::setNamingPattern(const QString &pattern)
+{
+    m_workspace.project.namingPattern = pattern;
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
+                                               : saveProject(m_workspace.projectFolder, m_workspace.project);
+}
+
+// ---------------------------------------------------------------- what others do to the database
+
+void OpenWork::watchDatabase()
+{
+    m_watch.reset();
+    if (!m_workspace.connection) {
+        return;
+    }
+    m_watch = std::make_unique<DatabaseWatch>(*m_workspace.connection);
+    connect(m_watch.get(), &DatabaseWatch::catalogueChanged, this, &OpenWork::setCatalogue);
+    connect(m_watch.get(), &DatabaseWatch::dataChanged, this, [this] {
+        if (m_session) {
+            m_session->noticeChanges();
+        }
+    });
+    connect(m_watch.get(), &DatabaseWatch::availabilityChanged, this, [this](const QString &sentence) {
+        if (m_session) {
+            m_session->availabilityChanged(sentence);
+        }
+        Q_EMIT databaseChanged();
+        Q_EMIT said(sentence);
+    });
+}
+
+void OpenWork::setCatalogue(const Catalogue &catalogue)
+{
+    m_workspace.catalogue = catalogue;
+    if (m_session) {
+        const Outcome taken = m_session->setCatalogue(catalogue);
+        Q_EMIT said(taken ? tr("The tables of the database were changed; what is shown follows.")
+                          : taken.error().sentence);
+    }
+    Q_EMIT catalogueTaken(catalogue);
+}
+
+Outcome OpenWork::followForm()
+{
+    const bool hasRows = m_session && !m_document->root().rowsFrom.isEmpty();
+    return hasRows ? m_session->setForm(m_document->root()) : Outcome(Done{});
+}
+
+} // namespace nabblet
