@@ -1,7 +1,7 @@
 // Design in the whole window: a form laid out by the keyboard alone, the menus, the inspector, the outline, the lists.
 #include "app/window/main_window.h"
-#include "app/window/panel_splitter.h"
-#include "app/window/start_page.h"
+#include "app/parts/panel_splitter.h"
+#include "app/parts/start_page.h"
 #include "app/work/used_lately.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"

@@ -1,8 +1,10 @@
 #include "app/window/main_window.h"
 
-#include "app/window/panel_splitter.h"
-#include "app/window/start_page.h"
-#include "app/window/top_bar.h"
+#include "app/window/menus.h"
+
+#include "app/parts/panel_splitter.h"
+#include "app/parts/start_page.h"
+#include "app/parts/top_bar.h"
 #include "app/work/project_names.h"
 #include "app/work/stored_values.h"
 #include "app/work/used_lately.h"
@@ -85,7 +87,11 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     m_work = std::make_unique<OpenWork>();
     m_filing = std::make_unique<Filing>(m_work.get(), m_appearance.get(), this);
     makePages();
-    makeMenus();
+    m_commands = std::make_unique<Commands>(menuBar());
+    for (const auto make :
+         {makeFileMenu, makeEditMenu, makeSelectMenu, makeArrangeMenu, makeRecordsMenu, makeViewMenu, makeHelpMenu}) {
+        make(*m_commands, *this);
+    }
     followWork();
     qApp->installEventFilter(this);
     applyTheme();
@@ -106,11 +112,11 @@ bool MainWindow::eventFilter(QObject *watched, QEvent *event)
     }
     const auto *key = static_cast<QKeyEvent *>(event);
     const QKeySequence pressed(key->keyCombination());
-    if (m_findCommand->shortcuts().contains(pressed)) { // which a line would take for cutting off its end
+    if (m_commands->isKeyOf("findCommand", pressed)) { // which a line would take for cutting off its end
         event->ignore();
         return true;
     }
-    const bool isOfSteps = m_undo->shortcuts().contains(pressed) || m_redo->shortcuts().contains(pressed);
+    const bool isOfSteps = m_commands->isKeyOf("undo", pressed) || m_commands->isKeyOf("redo", pressed);
     const auto *line = qobject_cast<QLineEdit *>(watched);
     const auto *text = qobject_cast<QPlainTextEdit *>(watched);
     const bool isTyping = (line && line->isModified()) || (text && text->document()->isModified());
@@ -557,26 +563,6 @@ void MainWindow::showEntry()
 
 // ---------------------------------------------------------------- what is shown around
 
-void MainWindow::fillFormsMenu()
-{
-    m_formsMenu->clear();
-    const QStringList forms =
-        m_work->workspace().projectFolder.isEmpty() ? QStringList() : formFiles(m_work->workspace().projectFolder);
-    for (const QString &file : forms) {
-        const QString path = QDir(formsFolder(m_work->workspace().projectFolder)).filePath(file);
-        QAction *action = m_formsMenu->addAction(QFileInfo(file).completeBaseName(), this, [this, path] {
-            if (m_filing->mayLetGo()) {
-                m_filing->openForm(path);
-            }
-        });
-        action->setCheckable(true);
-        action->setChecked(m_work->document() && m_work->document()->path() == path);
-    }
-    if (forms.isEmpty()) {
-        m_formsMenu->addAction(tr("None yet"))->setEnabled(false);
-    }
-}
-
 void MainWindow::refreshNames()
 {
     const QString title = m_work->document() ? m_work->document()->root().title : QString();
@@ -610,38 +596,14 @@ void MainWindow::refreshRecord()
 
 void MainWindow::refreshActions()
 {
+    if (!m_commands) {
+        return;
+    }
     const bool hasForm = m_work->document() != nullptr;
-    const bool inEntry = isEntry();
-    m_arrange->setEnabled(hasForm && !inEntry);
-    for (QAction *action : std::as_const(m_formActions)) {
-        action->setEnabled(hasForm);
-    }
-    for (QAction *action : std::as_const(m_designActions)) {
-        action->setEnabled(hasForm && !inEntry);
-    }
-    for (QAction *action : std::as_const(m_controlActions)) {
-        const bool isOn = hasForm && !inEntry && m_board && !m_board->selection().isEmpty();
-        action->setEnabled(isOn);
-        action->setProperty("whyNot", isOn ? QString() : tr("Select a control first."));
-    }
-    m_tabOrderAction->setChecked(m_board && m_board->scene().use() == MouseUse::OrderingTabs);
-    m_moveTracing->setChecked(m_board && m_board->scene().use() == MouseUse::MovingTracing);
+    const bool hasControl = m_board && !m_board->selection().isEmpty();
+    m_arrange->setEnabled(hasForm && !isEntry());
     m_palette->setTakenUp(m_board ? placingOn(*m_board) : QString());
-    for (QAction *action : std::as_const(m_entryActions)) {
-        action->setEnabled(inEntry);
-    }
-    for (QAction *action : std::as_const(m_databaseActions)) {
-        action->setEnabled(m_work->workspace().connection.has_value());
-    }
-    m_readAgain->setEnabled(m_work->workspace().connection || !m_work->workspace().projectFolder.isEmpty());
-    m_switch->setText(inEntry ? tr("&Design") : tr("&Entry"));
-    m_saveAction->setText(inEntry ? tr("&Save record") : tr("&Save form"));
-    // In Entry, undo belongs to the box that is typed in.
-    const QUndoStack *steps = hasForm ? m_work->document()->steps() : nullptr;
-    m_undo->setEnabled(steps && !inEntry && steps->canUndo());
-    m_redo->setEnabled(steps && !inEntry && steps->canRedo());
-    m_undo->setText(m_undo->isEnabled() ? tr("&Undo: %1").arg(steps->undoText()) : tr("&Undo"));
-    m_redo->setText(m_redo->isEnabled() ? tr("&Redo: %1").arg(steps->redoText()) : tr("&Redo"));
+    m_commands->refresh({hasForm, isEntry(), hasControl, m_work->workspace().connection.has_value()});
 }
 
 void MainWindow::refreshStatus()

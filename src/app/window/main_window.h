@@ -12,18 +12,18 @@
 #include <memory>
 
 class QLabel;
-class QMenu;
 class QMenuBar;
 class QPushButton;
 class QStackedWidget;
 
 namespace nabblet {
 
+class ArrangeActions;
 class CataloguePanel;
+class Commands;
 class EntryView;
 class InnerFormBar;
 class Inspector;
-class ArrangeActions;
 class ArrangeStrip;
 class OutlinePanel;
 class Palette;
@@ -58,6 +58,7 @@ public:
     void showEntry();
     bool isEntry() const;
 
+    ThemeChoice themeChoice() const { return m_themeChoice; }
     void setThemeChoice(ThemeChoice choice);
 
     // The window's menus; they stand in its bar.
@@ -67,14 +68,36 @@ public:
     FormDocument *document() const { return m_work->document(); }
     EntrySession *session() const { return m_work->session(); }
 
+    const Appearance &appearance() const { return *m_appearance; }
+    ArrangeActions *arrange() const { return m_arrange; }
+    // The figure in the status bar that says how large the form is shown.
+    QPushButton *zoomButton() const { return m_zoomStatus; }
+
+    Unit unit() const { return m_unit; }
     void setUnit(Unit unit);
     void showValues(BoardValues values);
     void editCaptions();
+    bool showsHistory() const { return m_historyPanel != nullptr; }
     void showHistory(bool shows);
+    bool showsRowsTable() const { return m_rowsTable != nullptr; }
     // table: whose rows; empty for the form's own.
     void showRowsTable(bool shows, const QString &table = {});
     // The sliders that try other window sizes.
     void showWindowSizes(bool shows);
+    bool showsWindowSizes() const;
+    // A picture to lay under the form.
+    void chooseTracing();
+    void findCommand();
+    void foldPanels();
+    enum class Place { Catalogue, Board, Inspector, Controls, Outline };
+    // Takes the keyboard there.
+    void goTo(Place place);
+
+    // Designs the form inside a control, and back.
+    void enterInnerForm(ControlId control);
+    void leaveInnerForm();
+
+    void complain(const Error &error);
 
 Q_SIGNALS:
     void themeChanged();
@@ -86,39 +109,21 @@ protected:
     void dropEvent(QDropEvent *event) override;
 
 private:
-    void makeMenus();
-    void makeFileMenu();
-    void makeEditMenu();
-    void makeSelectMenu();
-    void makeArrangeMenu();
-    void makeRecordsMenu();
-    void makeViewMenu();
-    void makeHelpMenu();
-    // A command of a menu. group: those that can be used at the same times; nullptr for always.
-    QAction *addCommand(QMenu *menu, const QString &words, const QKeySequence &keys, const std::function<void()> &run,
-                        QList<QAction *> *group);
-    void findCommand();
-    void showBoardMenu(const QPoint &global);
     void prepareBoard();
     AddedFields addedFields(const Form &form, const QString &table, const QStringList &columns,
                             const FieldTarget &target) const;
-    void chooseTracing();
     void makePages();
     void followWork();
     void showWorkspace();
     void showDocument();
     void dropDocument();
     void followCatalogue();
-    void enterInnerForm(ControlId control);
-    void leaveInnerForm();
     void followFocus();
     void refreshNames();
     void refreshStatus();
     void refreshRecord();
     void refreshActions();
-    void fillFormsMenu();
     void say(const QString &sentence);
-    void complain(const Error &error);
     Theme theme() const;
     void styleApplication();
     void applyTheme();
@@ -152,31 +157,15 @@ private:
     Board *m_board = nullptr;
     Inspector *m_inspector = nullptr;
     EntryView *m_entryView = nullptr; // made when Entry is first shown
-    QMenu *m_formsMenu = nullptr;
-    QAction *m_switch = nullptr;
-    QAction *m_saveAction = nullptr;
-    QAction *m_history = nullptr;
-    QAction *m_rowsAction = nullptr;
-    QAction *m_tabOrderAction = nullptr;
-    QAction *m_moveTracing = nullptr;
+    std::unique_ptr<Commands> m_commands;
     Panel *m_historyPanel = nullptr;
     QWidget *m_rowsTable = nullptr;
-    QAction *m_undo = nullptr;
-    QAction *m_redo = nullptr;
-    QList<QAction *> m_formActions;    // need a form
-    QList<QAction *> m_designActions;  // need a form in Design
-    QList<QAction *> m_entryActions;   // need a form in Entry
-    QList<QAction *> m_controlActions; // need a control selected
-    QList<QAction *> m_databaseActions;
-    QAction *m_readAgain = nullptr;
-    QAction *m_findCommand = nullptr;
     QLabel *m_selectionStatus = nullptr;
     QLabel *m_gridStatus = nullptr;
     QLabel *m_databaseStatus = nullptr;
     QLabel *m_orderStatus = nullptr;
     QPushButton *m_zoomStatus = nullptr;
     QPushButton *m_sizeStatus = nullptr;
-    QAction *m_sizesAction = nullptr;
 };
 
 } // namespace nabblet

@@ -1,8 +1,10 @@
 // The form at hand on the board: what follows it, and the forms inside it.
 #include "app/window/main_window.h"
 
-#include "app/window/start_page.h"
-#include "app/window/top_bar.h"
+#include "app/window/menus.h"
+
+#include "app/parts/start_page.h"
+#include "app/parts/top_bar.h"
 #include "app/work/project_names.h"
 #include "app/work/stored_values.h"
 #include "core/arrange/units.h"
@@ -254,7 +256,8 @@ void MainWindow::prepareBoard()
     connect(m_board, &Board::said, this, &MainWindow::say);
     connect(m_board, &Board::zoomChanged, this, &MainWindow::refreshStatus);
     connect(m_board, &Board::modesChanged, this, &MainWindow::refreshActions);
-    connect(m_board, &Board::menuRequested, this, &MainWindow::showBoardMenu);
+    connect(m_board, &Board::menuRequested, this,
+            [this](const QPoint &global) { showBoardMenu(*m_commands, *this, global); });
     if (!m_work->workspace().connection) {
         return;
     }

@@ -169,7 +169,7 @@ void paintSideRuler(QPainter &painter, const BoardScene &scene)
 {
     const Form &form = scene.shownForm();
     const PanelColours &colours = panelColours(scene.appearance.theme());
-    const QRect strip(SpineWidth, RulerHeight, SideRuler - 2, scene.size.height());
+    const QRect strip(SpineWidth, RulerHeight, SideRulerWidth - 2, scene.size.height());
     painter.fillRect(strip, colours.panel);
     painter.setPen(colours.panelLine);
     painter.drawLine(strip.right(), strip.top(), strip.right(), strip.bottom());

@@ -7,8 +7,8 @@ namespace nabblet {
 
 constexpr int RulerHeight = 26;
 constexpr int SpineWidth = 24;
-constexpr int SideRuler = 18; // the upright ruler between the spine and the form
-constexpr int LeftSide = SpineWidth + SideRuler;
+constexpr int SideRulerWidth = 18; // the upright ruler between the spine and the form
+constexpr int LeftSide = SpineWidth + SideRulerWidth;
 constexpr int Around = 24;     // empty board below the form
 constexpr int BehindForm = 12; // and right of it
 constexpr int HandleSize = 7;

@@ -1,4 +1,4 @@
-#include "app/window/top_bar.h"
+#include "app/parts/top_bar.h"
 
 #include "app/work/form_names.h"
 

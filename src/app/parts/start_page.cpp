@@ -1,4 +1,4 @@
-#include "app/window/start_page.h"
+#include "app/parts/start_page.h"
 
 #include <QDir>
 #include <QFileInfo>

@@ -1,4 +1,4 @@
-#include "app/window/panel_splitter.h"
+#include "app/parts/panel_splitter.h"
 
 #include <QApplication>
 #include <QHash>

@@ -1,0 +1,48 @@
+#include "app/window/commands.h"
+
+#include <QAction>
+#include <QMenu>
+#include <QMenuBar>
+
+namespace nabblet {
+
+Commands::Commands(QMenuBar *bar) : m_bar(bar) {}
+
+QAction *Commands::add(QMenu *menu, const QString &words, const QKeySequence &shortcut,
+                       const std::function<void()> &run, When when)
+{
+    QAction *action = menu->addAction(words);
+    connect(action, &QAction::triggered, this, run);
+    action->setShortcut(shortcut);
+    m_actions[when].append(action);
+    return action;
+}
+
+bool Commands::isKeyOf(const char *command, const QKeySequence &pressed) const
+{
+    const auto *action = m_bar->findChild<QAction *>(QString::fromLatin1(command));
+    return action && action->shortcuts().contains(pressed);
+}
+
+void Commands::refresh(const State &state)
+{
+    const bool inDesign = state.hasForm && !state.isEntry;
+    const auto enable = [this](When when, bool isOn, const QString &whyNot = {}) {
+        for (QAction *action : m_actions.value(when)) {
+            action->setEnabled(isOn);
+            if (!whyNot.isEmpty()) {
+                action->setProperty("whyNot", isOn ? QString() : whyNot);
+            }
+        }
+    };
+    enable(When::WithForm, state.hasForm);
+    enable(When::InDesign, inDesign);
+    enable(When::WithControl, inDesign && state.hasControl, tr("Select a control first."));
+    enable(When::InEntry, state.isEntry);
+    enable(When::WithDatabase, state.hasDatabase);
+    for (const std::function<void()> &show : std::as_const(m_followers)) {
+        show();
+    }
+}
+
+} // namespace nabblet

@@ -1,0 +1,89 @@
+// Undo, the clipboard, words.
+#include "app/window/main_window.h"
+#include "app/window/menus.h"
+#include "core/edit/edits.h"
+#include "core/text/tr.h"
+#include "designer/board/board.h"
+#include "designer/board/commands/selection_commands.h"
+#include "designer/board/editing/board_clipboard.h"
+#include "designer/board/editing/word_editing.h"
+#include "designer/board/modes/copying_look_mode.h"
+
+#include <QMenu>
+#include <QMenuBar>
+#include <QUndoStack>
+
+namespace nabblet {
+
+NABBLET_TEXTS(MainWindow)
+
+void makeEditMenu(Commands &commands, MainWindow &window)
+{
+    QMenu *edit = commands.bar()->addMenu(Texts::tr("&Edit"));
+    QAction *undo = commands.add(
+        edit, Texts::tr("&Undo"), QKeySequence::Undo, [&window] { window.document()->steps()->undo(); }, When::Always);
+    QAction *redo = commands.add(
+        edit, Texts::tr("&Redo"), keys("Ctrl+Shift+Z"), [&window] { window.document()->steps()->redo(); },
+        When::Always);
+    QAction *history = commands.add(
+        edit, Texts::tr("Steps &done…"), keys("Ctrl+Shift+H"),
+        [&window] { window.showHistory(!window.showsHistory()); }, When::InDesign);
+    history->setCheckable(true);
+    undo->setObjectName(QStringLiteral("undo"));
+    redo->setObjectName(QStringLiteral("redo"));
+    edit->addSeparator();
+    commands.add(
+        edit, Texts::tr("Cu&t"), QKeySequence::Cut, [&window] { window.board()->clipboard().cut(); },
+        When::WithControl);
+    commands.add(
+        edit, Texts::tr("&Copy"), QKeySequence::Copy, [&window] { window.board()->clipboard().copy(); },
+        When::WithControl);
+    commands.add(
+        edit, Texts::tr("&Paste"), QKeySequence::Paste,
+        [&window] { window.board()->clipboard().paste(BoardClipboard::Place::Beside); }, When::InDesign);
+    commands.add(
+        edit, Texts::tr("Paste in &place"), keys("Ctrl+Shift+V"),
+        [&window] { window.board()->clipboard().paste(BoardClipboard::Place::InPlace); }, When::InDesign);
+    commands.add(
+        edit, Texts::tr("D&uplicate"), keys("Ctrl+D"), [&window] { window.board()->clipboard().duplicate(); },
+        When::WithControl);
+    commands.add(
+        edit, Texts::tr("&Delete"), QKeySequence(), [&window] { deleteSelection(*window.board()); }, When::WithControl);
+    commands.add(
+        edit, Texts::tr("Delete boxes, leave their cap&tions"), QKeySequence(),
+        [&window] {
+            window.document()->apply(
+                Texts::tr("Delete boxes"),
+                deleteBoxesOnly(window.document()->form(), window.board()->selection().controls()));
+        },
+        When::WithControl);
+    edit->addSeparator();
+    commands.add(
+        edit, Texts::tr("Copy the &look"), keys("Ctrl+Alt+K"),
+        [&window] { beginCopyLook(*window.board(), LookCopies::Once); }, When::WithControl);
+    commands.add(
+        edit, Texts::tr("Copy the look &many times"), keys("Ctrl+Alt+Shift+K"),
+        [&window] { beginCopyLook(*window.board(), LookCopies::UntilEscape); }, When::WithControl);
+    edit->addSeparator();
+    commands.add(
+        edit, Texts::tr("Edit the capt&ion"), QKeySequence(),
+        [&window] { window.board()->words().edit(window.board()->selection().lead()); }, When::WithControl);
+    commands.add(
+        edit, Texts::tr("C&aptions and options…"), keys("Ctrl+Shift+L"), [&window] { window.editCaptions(); },
+        When::InDesign);
+    commands.add(
+        edit, Texts::tr("Control &names…"), QKeySequence(), [&window] { window.renameControls(); }, When::InDesign);
+    commands.add(
+        edit, Texts::tr("Ro&w source…"), QKeySequence(), [&window] { window.changeRows(); }, When::InDesign);
+    // In Entry, undo belongs to the box that is typed in.
+    commands.follow([&window, undo, redo, history] {
+        const QUndoStack *steps = window.document() ? window.document()->steps() : nullptr;
+        undo->setEnabled(steps && !window.isEntry() && steps->canUndo());
+        redo->setEnabled(steps && !window.isEntry() && steps->canRedo());
+        undo->setText(undo->isEnabled() ? Texts::tr("&Undo: %1").arg(steps->undoText()) : Texts::tr("&Undo"));
+        redo->setText(redo->isEnabled() ? Texts::tr("&Redo: %1").arg(steps->redoText()) : Texts::tr("&Redo"));
+        history->setChecked(window.showsHistory());
+    });
+}
+
+} // namespace nabblet

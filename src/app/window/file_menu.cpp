@@ -1,0 +1,85 @@
+// Opening and saving.
+#include "app/window/main_window.h"
+#include "app/window/menus.h"
+#include "core/file/project_file.h"
+#include "core/text/tr.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QMenu>
+#include <QMenuBar>
+
+namespace nabblet {
+
+NABBLET_TEXTS(MainWindow)
+
+namespace {
+
+void fillForms(QMenu &menu, MainWindow &window)
+{
+    menu.clear();
+    const QString project = window.work().workspace().projectFolder;
+    const QStringList files = project.isEmpty() ? QStringList() : formFiles(project);
+    for (const QString &file : files) {
+        const QString path = QDir(formsFolder(project)).filePath(file);
+        QAction *action = menu.addAction(QFileInfo(file).completeBaseName(), &window, [&window, path] {
+            if (window.filing().mayLetGo()) {
+                window.filing().openForm(path);
+            }
+        });
+        action->setCheckable(true);
+        action->setChecked(window.document() && window.document()->path() == path);
+    }
+    if (files.isEmpty()) {
+        menu.addAction(Texts::tr("None yet"))->setEnabled(false);
+    }
+}
+
+} // namespace
+
+void makeFileMenu(Commands &commands, MainWindow &window)
+{
+    QMenu *file = commands.bar()->addMenu(Texts::tr("&File"));
+    commands.add(
+        file, Texts::tr("&New form from data…"), keys("Ctrl+Shift+N"), [&window] { window.filing().newForm(); },
+        When::WithDatabase);
+    commands.add(
+        file, Texts::tr("New form &without a database"), QKeySequence(), [&window] { window.filing().newBlankForm(); },
+        When::Always);
+    commands.add(
+        file, Texts::tr("&Open…"), QKeySequence::Open, [&window] { window.filing().open(); }, When::Always);
+    commands.add(
+        file, Texts::tr("Open the &demonstration"), QKeySequence(), [&window] { window.filing().openDemonstration(); },
+        When::Always);
+    QMenu *forms = file->addMenu(Texts::tr("&Forms of this project"));
+    QObject::connect(forms, &QMenu::aboutToShow, &window, [&window, forms] { fillForms(*forms, window); });
+    QAction *again = commands.add(
+        file, Texts::tr("Read the data&base again"), keys("Ctrl+Shift+D"),
+        [&window] { window.filing().readDatabaseAgain(); }, When::Always);
+    file->addSeparator();
+    QAction *save = commands.add(
+        file, Texts::tr("&Save form"), QKeySequence::Save,
+        [&window] {
+            if (window.isEntry() && window.session()) {
+                window.session()->saving().save();
+            } else {
+                window.filing().save();
+            }
+        },
+        When::WithForm);
+    commands.add(
+        file, Texts::tr("Save form &as…"), keys("Ctrl+Shift+S"), [&window] { window.filing().saveAs(); },
+        When::InDesign);
+    commands.add(
+        file, Texts::tr("&Rename form…"), QKeySequence(), [&window] { window.filing().renameForm(); }, When::InDesign);
+    file->addSeparator();
+    commands.add(
+        file, Texts::tr("&Quit"), keys("Ctrl+Q"), [&window] { window.close(); }, When::Always);
+    commands.follow([&window, again, save] {
+        const Workspace &workspace = window.work().workspace();
+        again->setEnabled(workspace.connection || !workspace.projectFolder.isEmpty());
+        save->setText(window.isEntry() ? Texts::tr("&Save record") : Texts::tr("&Save form"));
+    });
+}
+
+} // namespace nabblet

@@ -1,0 +1,194 @@
+// What the window shows on demand: other values, sizes, rows, steps, panels.
+#include "app/parts/panel_splitter.h"
+#include "app/window/commands.h"
+#include "app/window/main_window.h"
+#include "app/work/stored_values.h"
+#include "core/edit/edits.h"
+#include "designer/board/board.h"
+#include "designer/board/modes/tracing_mode.h"
+#include "designer/panels/caption_list.h"
+#include "designer/panels/catalogue_panel.h"
+#include "designer/panels/command_finder.h"
+#include "designer/panels/outline_panel.h"
+#include "designer/panels/palette.h"
+#include "designer/panels/rows_table.h"
+#include "designer/panels/side_panels.h"
+#include "designer/panels/window_size_strip.h"
+#include "designer/settings/inspector.h"
+
+#include <QFileDialog>
+#include <QMenuBar>
+#include <QPushButton>
+#include <QSettings>
+#include <QStyledItemDelegate>
+#include <QUndoView>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+namespace {
+
+// Items as high as their words and the room around them.
+class RoomyDelegate : public QStyledItemDelegate
+{
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    QSize sizeHint(const QStyleOptionViewItem &option, const QModelIndex &) const override
+    {
+        return {0, option.fontMetrics.height() + 8};
+    }
+};
+
+} // namespace
+
+void MainWindow::findCommand()
+{
+    if (m_board) {
+        m_board->endPreview();
+    }
+    CommandFinder finder(commandsOf(menuBar()), this);
+    if (finder.exec() == QDialog::Accepted && finder.chosen()) {
+        finder.chosen()->trigger();
+    }
+}
+
+void MainWindow::setUnit(Unit unit)
+{
+    m_unit = unit;
+    QSettings().setValue(QStringLiteral("unit"), static_cast<int>(unit));
+    if (m_board) {
+        m_board->setUnit(unit);
+        m_inspector->setUnit(unit);
+    }
+    refreshStatus();
+}
+
+void MainWindow::editCaptions()
+{
+    CaptionList list(m_work->document()->form(), this);
+    if (list.exec() == QDialog::Accepted) {
+        m_work->document()->apply(tr("Change captions"),
+                                  withFormTexts(m_work->document()->form(), list.texts(), *m_appearance));
+    }
+}
+
+void MainWindow::showHistory(bool shows)
+{
+    if (m_historyPanel) {
+        m_sidePanels->removePanel(m_historyPanel);
+    }
+    m_historyPanel = nullptr;
+    if (!shows || !m_work->document()) {
+        refreshActions();
+        return;
+    }
+    m_historyPanel = new Panel(tr("Steps done"));
+    auto *list = new QUndoView(m_work->document()->steps());
+    list->setObjectName(QStringLiteral("history"));
+    list->setAccessibleName(tr("Steps done"));
+    list->setEmptyLabel(tr("As it was opened"));
+    list->setItemDelegate(new RoomyDelegate(list));
+    list->setToolTip(tr("Click a step to go back to it, or forward again."));
+    m_historyPanel->contents()->setContentsMargins(8, 4, 8, 8);
+    m_historyPanel->contents()->addWidget(list);
+    m_sidePanels->addPanel(m_historyPanel, SidePanels::Comes::ToFront);
+    m_designPage->setFolded(LeftPanels, false);
+    refreshActions();
+}
+
+void MainWindow::showWindowSizes(bool shows)
+{
+    QSettings().setValue(QStringLiteral("windowSizes"), shows);
+    m_sizeStatus->setChecked(shows);
+    if (m_windowSizeStrip) {
+        m_windowSizeStrip->setVisible(shows);
+        m_board->setShowsHolds(shows);
+        m_board->setTrialSize({});
+    }
+    refreshActions();
+}
+
+void MainWindow::showRowsTable(bool shows, const QString &wanted)
+{
+    delete m_rowsTable;
+    m_rowsTable = nullptr;
+    const QString own = m_work->document() ? m_work->document()->form().rowsFrom : QString();
+    const bool isOwn = wanted.isEmpty() || wanted == own;
+    const Table *table = m_work->document() ? findTable(m_work->shownCatalogue(), isOwn ? own : wanted) : nullptr;
+    if (!shows || !table || !m_work->workspace().connection) {
+        refreshActions();
+        return;
+    }
+    auto *rows =
+        new RowsTable(m_work->workspace().address, *table, isOwn ? m_work->document()->form().select : QString());
+    rows->setTitle(tr("Stored rows of %1").arg(table->name.simplified()));
+    rows->setMinimumHeight(120);
+    rows->setMaximumHeight(240);
+    m_rowsTable = rows;
+    connect(rows, &RowsTable::rowChosen, this, [this, isOwn](const QVariantList &key) {
+        if (isOwn && m_work->session() && !key.isEmpty() && !m_work->session()->hasUnsaved()) {
+            m_work->session()->moves().goToKey(key);
+        }
+    });
+    m_boardFrame->layout()->addWidget(rows);
+    refreshActions();
+}
+
+void MainWindow::chooseTracing()
+{
+    const QString file = QFileDialog::getOpenFileName(this, tr("Tracing sheet: a picture or scanned page"), {},
+                                                      tr("Pictures (*.png *.jpg *.jpeg *.bmp *.gif *.svg *.webp)"));
+    if (file.isEmpty()) {
+        return;
+    }
+    if (QPixmap(file).isNull()) {
+        complain(
+            {tr("%1 is not a picture that can be shown. Choose a PNG, JPEG, GIF, BMP or SVG file.").arg(file), {}});
+        return;
+    }
+    Form form = m_work->document()->form();
+    form.tracing.file = file;
+    m_work->document()->apply(tr("Lay a tracing sheet under"), form);
+    m_board->setSelection(Selection());
+    setMovesTracing(*m_board, true);
+}
+
+bool MainWindow::showsWindowSizes() const
+{
+    return m_windowSizeStrip && !m_windowSizeStrip->isHidden();
+}
+
+void MainWindow::foldPanels()
+{
+    m_designPage->foldAll();
+}
+
+void MainWindow::goTo(Place place)
+{
+    if (place == Place::Board) {
+        m_board->setFocus();
+        return;
+    }
+    m_designPage->setFolded(place == Place::Inspector ? InspectorPanel : LeftPanels, false);
+    switch (place) {
+    case Place::Catalogue:
+        m_sidePanels->showPanel(m_catalogue);
+        m_catalogue->focusTree();
+        break;
+    case Place::Controls:
+        m_sidePanels->showPanel(m_palette);
+        m_palette->focusList();
+        break;
+    case Place::Outline:
+        m_sidePanels->showPanel(m_outline);
+        m_outline->focusTree();
+        break;
+    case Place::Inspector:
+        m_inspector->focusSearch();
+        break;
+    case Place::Board:
+        break;
+    }
+}
+
+} // namespace nabblet

@@ -1,0 +1,138 @@
+// What is shown, and how.
+#include "app/window/main_window.h"
+#include "app/window/menus.h"
+#include "core/text/tr.h"
+#include "designer/board/board.h"
+#include "designer/board/modes/tracing_mode.h"
+
+#include <QActionGroup>
+#include <QMenu>
+#include <QMenuBar>
+#include <QPushButton>
+
+namespace nabblet {
+
+NABBLET_TEXTS(MainWindow)
+
+void makeViewMenu(Commands &commands, MainWindow &window)
+{
+    QMenu *view = commands.bar()->addMenu(Texts::tr("&View"));
+    QAction *turn = commands.add(
+        view, Texts::tr("&Entry"), QKeySequence(Qt::Key_F5),
+        [&window] { window.isEntry() ? window.showDesign() : window.showEntry(); }, When::WithForm);
+    QAction *find = commands.add(
+        view, Texts::tr("&Find a command…"), keys("Ctrl+K"), [&window] { window.findCommand(); }, When::Always);
+    view->addSeparator();
+    commands.add(
+        view, Texts::tr("Zoom &in"), QKeySequence::ZoomIn,
+        [&window] { window.board()->setZoom(zoomAbove(window.board()->scene().zoom)); }, When::InDesign);
+    commands.add(
+        view, Texts::tr("Zoom &out"), QKeySequence::ZoomOut,
+        [&window] { window.board()->setZoom(zoomBelow(window.board()->scene().zoom)); }, When::InDesign);
+    commands.add(
+        view, Texts::tr("A&ctual size"), keys("Ctrl+1"), [&window] { window.board()->setZoom(100); }, When::InDesign);
+    QAction *whole = commands.add(
+        view, Texts::tr("&Whole form"), keys("Ctrl+0"), [&window] { window.board()->zoomToForm(); }, When::InDesign);
+    // The same from the figure at the bottom of the window.
+    auto *zooms = new QMenu(window.zoomButton());
+    zooms->addAction(whole);
+    for (const int percent : {50, 75, 100, 125, 150, 200, 400}) {
+        zooms->addAction(Texts::tr("%1 %").arg(percent), &window, [&window, percent] {
+            if (window.board()) {
+                window.board()->setZoom(percent);
+            }
+        });
+    }
+    window.zoomButton()->setMenu(zooms);
+    window.zoomButton()->setToolTip(Texts::tr("How large the form is shown"));
+    QMenu *units = view->addMenu(Texts::tr("&Unit"));
+    auto *unitGroup = new QActionGroup(&window);
+    for (const auto &[unit, words] :
+         {std::pair{Unit::Pixels, Texts::tr("&Pixels")}, std::pair{Unit::Millimetres, Texts::tr("&Millimetres")},
+          std::pair{Unit::Inches, Texts::tr("&Inches")}, std::pair{Unit::GridSteps, Texts::tr("&Grid steps")}}) {
+        QAction *action = commands.add(
+            units, words, QKeySequence(), [&window, wanted = unit] { window.setUnit(wanted); }, When::Always);
+        action->setCheckable(true);
+        action->setChecked(unit == window.unit());
+        unitGroup->addAction(action);
+    }
+    QMenu *grid = view->addMenu(Texts::tr("&Grid"));
+    for (const auto &[marks, words] :
+         {std::pair{GridMarks::Dots, Texts::tr("&Dots")}, std::pair{GridMarks::Lines, Texts::tr("&Lines")},
+          std::pair{GridMarks::None, Texts::tr("&Nothing")}}) {
+        commands.add(
+            grid, words, QKeySequence(),
+            [&window, wanted = marks] {
+                Form form = window.document()->form();
+                form.grid.marks = wanted;
+                window.document()->apply(Texts::tr("Change the grid"), form);
+            },
+            When::InDesign);
+    }
+    QMenu *values = view->addMenu(Texts::tr("&Values on the board"));
+    commands.add(
+        values, Texts::tr("A &record"), keys("Ctrl+Shift+1"), [&window] { window.showValues(BoardValues::Record); },
+        When::InDesign);
+    commands.add(
+        values, Texts::tr("&Longest values"), keys("Ctrl+Shift+2"),
+        [&window] { window.showValues(BoardValues::Longest); }, When::InDesign);
+    commands.add(
+        values, Texts::tr("&Blank"), keys("Ctrl+Shift+3"), [&window] { window.showValues(BoardValues::Blank); },
+        When::InDesign);
+    QAction *rows = commands.add(
+        view, Texts::tr("&Stored rows"), keys("Ctrl+Shift+R"),
+        [&window] { window.showRowsTable(!window.showsRowsTable()); }, When::InDesign);
+    rows->setCheckable(true);
+    rows->setObjectName(QStringLiteral("storedRowsAction"));
+    commands.add(
+        view, Texts::tr("&Tracing sheet…"), QKeySequence(), [&window] { window.chooseTracing(); }, When::InDesign);
+    QAction *tracing = commands.add(
+        view, Texts::tr("Mo&ve the tracing sheet"), QKeySequence(),
+        [&window] { setMovesTracing(*window.board(), window.board()->scene().use() != MouseUse::MovingTracing); },
+        When::InDesign);
+    tracing->setCheckable(true);
+    QAction *sizes = commands.add(
+        view, Texts::tr("&Window sizes"), keys("Ctrl+Shift+W"),
+        [&window] { window.showWindowSizes(!window.showsWindowSizes()); }, When::InDesign);
+    sizes->setCheckable(true);
+    view->addSeparator();
+    commands.add(
+        view, Texts::tr("&Board alone, or with its panels"), QKeySequence(Qt::Key_F9),
+        [&window] { window.foldPanels(); }, When::InDesign);
+    commands.add(
+        view, Texts::tr("Go to the &catalogue"), keys("Ctrl+Shift+C"),
+        [&window] { window.goTo(MainWindow::Place::Catalogue); }, When::InDesign);
+    commands.add(
+        view, Texts::tr("Go to the &board"), keys("Ctrl+B"), [&window] { window.goTo(MainWindow::Place::Board); },
+        When::InDesign);
+    commands.add(
+        view, Texts::tr("Go to the i&nspector"), keys("Ctrl+I"),
+        [&window] { window.goTo(MainWindow::Place::Inspector); }, When::InDesign);
+    commands.add(
+        view, Texts::tr("Go to the co&ntrols"), keys("Ctrl+Shift+P"),
+        [&window] { window.goTo(MainWindow::Place::Controls); }, When::InDesign);
+    commands.add(
+        view, Texts::tr("Go to the o&utline"), keys("Ctrl+Shift+O"),
+        [&window] { window.goTo(MainWindow::Place::Outline); }, When::InDesign);
+    view->addSeparator();
+    find->setObjectName(QStringLiteral("findCommand"));
+    auto *themes = new QActionGroup(&window);
+    const QList<QPair<ThemeChoice, QString>> choices{{ThemeChoice::AsDesktop, Texts::tr("Colours as on the &desktop")},
+                                                     {ThemeChoice::Light, Texts::tr("&Light colours")},
+                                                     {ThemeChoice::Dark, Texts::tr("D&ark colours")}};
+    for (const auto &[choice, words] : choices) {
+        QAction *action =
+            view->addAction(words, &window, [&window, wanted = choice] { window.setThemeChoice(wanted); });
+        action->setCheckable(true);
+        action->setChecked(choice == window.themeChoice());
+        themes->addAction(action);
+    }
+    commands.follow([&window, turn, rows, tracing, sizes] {
+        turn->setText(window.isEntry() ? Texts::tr("&Design") : Texts::tr("&Entry"));
+        rows->setChecked(window.showsRowsTable());
+        tracing->setChecked(window.board() && window.board()->scene().use() == MouseUse::MovingTracing);
+        sizes->setChecked(window.showsWindowSizes());
+    });
+}
+
+} // namespace nabblet
