@@ -4,6 +4,7 @@
 
 #include "app/parts/panel_splitter.h"
 #include "app/parts/start_page.h"
+#include "app/parts/status_line.h"
 #include "app/parts/top_bar.h"
 #include "app/work/project_names.h"
 #include "app/work/stored_values.h"
@@ -251,26 +252,8 @@ void MainWindow::makePages()
     entryColumn->setContentsMargins(8, 8, 8, 8);
     m_pages->addWidget(m_entryPage);
 
-    m_selectionStatus = new QLabel;
-    m_gridStatus = new QLabel;
-    m_databaseStatus = new QLabel;
-    m_orderStatus = new QLabel;
-    m_zoomStatus = new QPushButton;
-    m_sizeStatus = new QPushButton;
-    for (QPushButton *button : {m_zoomStatus, m_sizeStatus}) {
-        button->setObjectName(QStringLiteral("statusButton"));
-        button->setFocusPolicy(Qt::TabFocus);
-    }
-    m_sizeStatus->setCheckable(true);
-    m_sizeStatus->setToolTip(tr("Try the form in windows of other sizes"));
-    connect(m_sizeStatus, &QPushButton::clicked, this, &MainWindow::showWindowSizes);
-    statusBar()->addPermanentWidget(m_selectionStatus);
-    statusBar()->addPermanentWidget(m_gridStatus);
-    statusBar()->addPermanentWidget(m_orderStatus);
-    statusBar()->addPermanentWidget(m_databaseStatus);
-    statusBar()->addPermanentWidget(m_sizeStatus);
-    statusBar()->addPermanentWidget(m_zoomStatus);
-    statusBar()->setSizeGripEnabled(false);
+    m_status = new StatusLine(statusBar());
+    connect(m_status->sizes(), &QPushButton::clicked, this, &MainWindow::showWindowSizes);
 
     connect(m_bar, &TopBar::designRequested, this, &MainWindow::showDesign);
     connect(m_bar, &TopBar::entryRequested, this, &MainWindow::showEntry);
@@ -608,43 +591,14 @@ void MainWindow::refreshActions()
 
 void MainWindow::refreshStatus()
 {
-    m_selectionStatus->setVisible(m_work->document() && !isEntry());
-    m_gridStatus->setVisible(m_work->document() && !isEntry());
-    m_orderStatus->setVisible(m_work->document() && !isEntry());
-    m_zoomStatus->setVisible(m_work->document() && !isEntry());
-    m_sizeStatus->setVisible(m_work->document() && !isEntry());
-    if (m_work->document() && m_board) {
-        const Form &form = m_work->document()->form();
-        const Selection &selection = m_board->selection();
-        const Control *lead = form.controls.find(selection.lead());
-        const auto number = [&](int size) { return sizeNumber(size, m_unit, form.grid.pitch); };
-        const QString place =
-            lead ? tr("x %1 · y %2 · %3 × %4 %5")
-                       .arg(number(lead->place.x()), number(lead->place.y()), number(lead->place.width()),
-                            number(lead->place.height()), unitSign(m_unit))
-                 : QString();
-        const auto count = static_cast<int>(selection.controls().size());
-        m_selectionStatus->setText(count > 1 ? tr("%1 selected").arg(count) + QStringLiteral("   ") + place : place);
-        const QString marks = form.grid.marks == GridMarks::Dots    ? tr("dots")
-                              : form.grid.marks == GridMarks::Lines ? tr("lines")
-                                                                    : tr("not drawn");
-        m_gridStatus->setText(
-            tr("Grid %1, %2")
-                .arg(sizeInWords(form.grid.pitch, m_unit == Unit::GridSteps ? Unit::Pixels : m_unit, form.grid.pitch),
-                     marks));
-        m_orderStatus->setText(form.tabOrder == TabOrder::ByHand    ? tr("Tab order by hand")
-                               : form.tabOrder == TabOrder::Columns ? tr("Tab goes by columns")
-                               : form.tabOrder == TabOrder::Rows    ? tr("Tab goes by rows")
-                                                                    : tr("Tab goes as it reads"));
-        m_zoomStatus->setText(tr("%1 %").arg(m_board->scene().zoom));
-        const QSize designed = designedSize(form);
-        m_sizeStatus->setText(tr("Window %1 × %2").arg(number(designed.width()), number(designed.height())));
+    const Workspace &workspace = m_work->workspace();
+    const bool isReadOnly = workspace.connection && workspace.connection->isReadOnly();
+    m_status->showDatabase(addressTitle(workspace.address), isReadOnly);
+    if (m_work->document() && m_board && !isEntry()) {
+        m_status->showBoard(m_board->scene(), m_unit);
+    } else {
+        m_status->hideBoard();
     }
-    QString database = addressTitle(m_work->workspace().address);
-    if (m_work->workspace().connection && m_work->workspace().connection->isReadOnly()) {
-        database += tr(" · can only be read");
-    }
-    m_databaseStatus->setText(database);
 }
 
 void MainWindow::say(const QString &sentence)

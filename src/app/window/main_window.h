@@ -11,9 +11,7 @@
 #include <functional>
 #include <memory>
 
-class QLabel;
 class QMenuBar;
-class QPushButton;
 class QStackedWidget;
 
 namespace nabblet {
@@ -30,6 +28,7 @@ class Palette;
 class PanelSplitter;
 class Panel;
 class StartPage;
+class StatusLine;
 class SidePanels;
 class StoredValues;
 class TopBar;
@@ -70,8 +69,7 @@ public:
 
     const Appearance &appearance() const { return *m_appearance; }
     ArrangeActions *arrange() const { return m_arrange; }
-    // The figure in the status bar that says how large the form is shown.
-    QPushButton *zoomButton() const { return m_zoomStatus; }
+    StatusLine *status() const { return m_status; }
 
     Unit unit() const { return m_unit; }
     void setUnit(Unit unit);
@@ -160,12 +158,7 @@ private:
     std::unique_ptr<Commands> m_commands;
     Panel *m_historyPanel = nullptr;
     QWidget *m_rowsTable = nullptr;
-    QLabel *m_selectionStatus = nullptr;
-    QLabel *m_gridStatus = nullptr;
-    QLabel *m_databaseStatus = nullptr;
-    QLabel *m_orderStatus = nullptr;
-    QPushButton *m_zoomStatus = nullptr;
-    QPushButton *m_sizeStatus = nullptr;
+    StatusLine *m_status = nullptr;
 };
 
 } // namespace nabblet

@@ -1,5 +1,6 @@
 // What the window shows on demand: other values, sizes, rows, steps, panels.
 #include "app/parts/panel_splitter.h"
+#include "app/parts/status_line.h"
 #include "app/window/commands.h"
 #include "app/window/main_window.h"
 #include "app/work/stored_values.h"
@@ -99,7 +100,7 @@ void MainWindow::showHistory(bool shows)
 void MainWindow::showWindowSizes(bool shows)
 {
     QSettings().setValue(QStringLiteral("windowSizes"), shows);
-    m_sizeStatus->setChecked(shows);
+    m_status->sizes()->setChecked(shows);
     if (m_windowSizeStrip) {
         m_windowSizeStrip->setVisible(shows);
         m_board->setShowsHolds(shows);

@@ -1,4 +1,4 @@
-// The kinds of drag, one file each; see makeDrag() for which press begins which.
+// The kinds of drag, one file each in each/; see makeDrag() for which press begins which.
 #pragma once
 
 #include "designer/board/drags/board_drag.h"

@@ -1,4 +1,5 @@
 // What is shown, and how.
+#include "app/parts/status_line.h"
 #include "app/window/main_window.h"
 #include "app/window/menus.h"
 #include "core/text/tr.h"
@@ -34,7 +35,7 @@ void makeViewMenu(Commands &commands, MainWindow &window)
     QAction *whole = commands.add(
         view, Texts::tr("&Whole form"), keys("Ctrl+0"), [&window] { window.board()->zoomToForm(); }, When::InDesign);
     // The same from the figure at the bottom of the window.
-    auto *zooms = new QMenu(window.zoomButton());
+    auto *zooms = new QMenu(window.status()->zoom());
     zooms->addAction(whole);
     for (const int percent : {50, 75, 100, 125, 150, 200, 400}) {
         zooms->addAction(Texts::tr("%1 %").arg(percent), &window, [&window, percent] {
@@ -43,8 +44,8 @@ void makeViewMenu(Commands &commands, MainWindow &window)
             }
         });
     }
-    window.zoomButton()->setMenu(zooms);
-    window.zoomButton()->setToolTip(Texts::tr("How large the form is shown"));
+    window.status()->zoom()->setMenu(zooms);
+    window.status()->zoom()->setToolTip(Texts::tr("How large the form is shown"));
     QMenu *units = view->addMenu(Texts::tr("&Unit"));
     auto *unitGroup = new QActionGroup(&window);
     for (const auto &[unit, words] :

@@ -18,7 +18,8 @@ NABBLET_TEXTS(MainWindow)
 void makeSelectMenu(Commands &commands, MainWindow &window)
 {
     QMenu *menu = commands.bar()->addMenu(Texts::tr("&Select"));
-    const auto choose = [&commands, &window](const QString &words, const QKeySequence &shortcut, QMenu *to,
+    const auto choose = [&commands,
+                         &window](const QString &words, const QKeySequence &shortcut, QMenu *to,
                                   const std::function<QList<ControlId>(const Form &, const Selection &)> &which) {
         commands.add(
             to, words, shortcut,
