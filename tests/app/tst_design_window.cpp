@@ -1,7 +1,7 @@
 // Design in the whole window: a form laid out by the keyboard alone, the menus, the inspector, the outline, the lists.
-#include "app/window/main_window.h"
 #include "app/parts/panel_splitter.h"
 #include "app/parts/start_page.h"
+#include "app/window/main_window.h"
 #include "app/work/used_lately.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
@@ -15,7 +15,7 @@
 #include "designer/panels/caption_list.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/command_finder.h"
-#include "designer/panels/outline_panel.h"
+#include "designer/panels/outline/outline_panel.h"
 #include "designer/panels/rows_table.h"
 #include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
@@ -42,6 +42,7 @@
 #include <QTest>
 #include <QTimer>
 #include <QToolButton>
+#include <QTreeView>
 #include <QTreeWidget>
 #include <QUndoView>
 
@@ -489,24 +490,39 @@ private Q_SLOTS:
     void theOutlineSelectsRenamesAndReorders()
     {
         open(m_folder.path());
-        auto *tree = part<QTreeWidget>("outline");
+        m_window->goTo(MainWindow::Place::Outline);
+        auto *tree = part<QTreeView>("outline");
         const auto item = [&](const QString &name) {
-            const auto found = tree->findItems(name, Qt::MatchExactly | Qt::MatchRecursive);
-            return found.isEmpty() ? nullptr : found.first();
+            const QModelIndexList found = tree->model()->match(tree->model()->index(0, 0), Qt::DisplayRole, name, 1,
+                                                               Qt::MatchExactly | Qt::MatchRecursive);
+            return found.value(0);
         };
-        QVERIFY(item("text_name"));
-        tree->clearSelection();
-        tree->setCurrentItem(item("text_name"));
+        QVERIFY(item("text_name").isValid());
+        tree->setCurrentIndex(item("text_name"));
         QCOMPARE(board()->selection().controls(), QList<ControlId>{boundTo("name")});
-        item("text_name")->setText(0, "title_of_buoy");
-        QCOMPARE(form().controls.find(boundTo("name"))->name, "title_of_buoy");
-        QTRY_VERIFY(item("title_of_buoy"));
+        // Typed there, as a person does.
+        tree->edit(item("text_name"));
+        auto *line = tree->viewport()->findChild<QLineEdit *>();
+        QVERIFY(line);
+        QTest::keyClicks(line, "title_of_buoy");
+        QTest::keyClick(line, Qt::Key_Return);
+        QTRY_COMPARE(form().controls.find(boundTo("name"))->name, "title_of_buoy");
+        QTRY_VERIFY(item("title_of_buoy").isValid());
         board()->select({boundTo("asset_no")});
-        QVERIFY(item("text_asset_no")->isSelected());
-        QVERIFY(item("text_asset_no")->data(0, Qt::AccessibleTextRole).toString().contains("Asset number"));
+        QVERIFY(tree->selectionModel()->isSelected(item("text_asset_no")));
+        QVERIFY(item("text_asset_no").data(Qt::AccessibleTextRole).toString().contains("Asset number"));
+        // What is said of a control follows it.
+        m_window->document()->apply("move", moveControls(form(), {boundTo("asset_no")}, QPoint(0, 8)));
+        const QString top = QString("top %1").arg(place("asset_no").y());
+        QTRY_VERIFY(item("text_asset_no").data(Qt::AccessibleTextRole).toString().contains(top));
+        // What a person folded stays folded, through edits of every sort.
+        tree->collapse(item("Header"));
+        m_window->document()->apply("delete", deleteControls(form(), {boundTo("remarks")}));
+        QTRY_VERIFY(!item("text_remarks").isValid());
+        QVERIFY(!tree->isExpanded(item("Header")));
+        QVERIFY(tree->isExpanded(item("Body")));
         // Rails stand there, too.
-        tree->clearSelection();
-        tree->setCurrentItem(item(form().rails.first().name));
+        tree->setCurrentIndex(item(form().rails.first().name));
         QCOMPARE(board()->selection().rail(), form().rails.first().id);
         QVERIFY(part<QLineEdit>("railName")->isVisible());
         auto *hold = part<QComboBox>("railHold");

@@ -209,19 +209,19 @@ private:
         // The outline scrolled so that the group and what follows it are in sight.
         const auto inOutline = [&](ControlId id) {
             return inWindow([&] {
-                auto *tree = m_window->findChild<QTreeWidget *>("outline");
-                QTreeWidgetItem *wanted = nullptr;
-                for (QTreeWidgetItemIterator it(tree); *it; ++it) {
-                    if ((*it)->text(0) == form().controls.find(box)->name) {
-                        tree->scrollToItem(*it, QAbstractItemView::PositionAtTop);
-                    }
-                    wanted = (*it)->text(0) == form().controls.find(id)->name ? *it : wanted;
-                }
-                return tree->viewport()->mapToGlobal(tree->visualItemRect(wanted).center());
+                auto *tree = m_window->findChild<QTreeView *>("outline");
+                const auto named = [&](ControlId which) {
+                    return tree->model()
+                        ->match(tree->model()->index(0, 0), Qt::DisplayRole, form().controls.find(which)->name, 1,
+                                Qt::MatchExactly | Qt::MatchRecursive)
+                        .value(0);
+                };
+                tree->scrollTo(named(box), QAbstractItemView::PositionAtTop);
+                return tree->viewport()->mapToGlobal(tree->visualRect(named(id)).center());
             });
         };
         press("ctrl+shift+o");
-        waitFor("the outline", [&] { return m_window->findChild<QTreeWidget *>("outline")->isVisible(); });
+        waitFor("the outline", [&] { return m_window->findChild<QTreeView *>("outline")->isVisible(); });
         // A drag from window to window now and then begins too late for the X server; a person drags again.
         const auto isIn = [&] { return containerOf(number) == box; };
         for (int attempt = 0; attempt < 3 && !inWindow(isIn); ++attempt) {

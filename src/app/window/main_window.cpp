@@ -25,7 +25,7 @@
 #include "designer/panels/arrange_actions.h"
 #include "designer/panels/arrange_strip.h"
 #include "designer/panels/catalogue_panel.h"
-#include "designer/panels/outline_panel.h"
+#include "designer/panels/outline/outline_panel.h"
 #include "designer/panels/palette.h"
 #include "designer/panels/rename_dialog.h"
 #include "designer/panels/side_panels.h"

@@ -18,7 +18,7 @@
 #include "designer/panels/arrange_strip.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/inner_form_bar.h"
-#include "designer/panels/outline_panel.h"
+#include "designer/panels/outline/outline_panel.h"
 #include "designer/panels/palette.h"
 #include "designer/panels/side_panels.h"
 #include "designer/panels/window_size_strip.h"

@@ -10,7 +10,7 @@
 #include "designer/panels/caption_list.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/command_finder.h"
-#include "designer/panels/outline_panel.h"
+#include "designer/panels/outline/outline_panel.h"
 #include "designer/panels/palette.h"
 #include "designer/panels/rows_table.h"
 #include "designer/panels/side_panels.h"

@@ -9,21 +9,22 @@
 #include "designer/board/commands/front_pages.h"
 #include "designer/board/commands/selection_commands.h"
 #include "designer/board/editing/board_clipboard.h"
-#include "designer/board/scene/mark_places.h"
 #include "designer/board/modes/tab_order_mode.h"
 #include "designer/board/modes/tracing_mode.h"
+#include "designer/board/scene/mark_places.h"
 #include "designer/panels/arrange_actions.h"
-#include "designer/panels/outline_panel.h"
+#include "designer/panels/outline/outline_panel.h"
 #include "support/sample_forms.h"
 
 #include <QApplication>
 #include <QClipboard>
+#include <QMimeData>
 #include <QPlainTextEdit>
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
-#include <QTreeWidget>
-#include <QTreeWidgetItemIterator>
+#include <QTreeView>
+
 #include <QWheelEvent>
 
 using namespace nabblet;
@@ -313,35 +314,45 @@ private Q_SLOTS:
     {
         OutlinePanel outline;
         outline.setBoard(m_board.get());
-        auto *tree = outline.findChild<QTreeWidget *>("outline");
-        const auto item = [&](const QString &name) -> QTreeWidgetItem * {
-            for (QTreeWidgetItemIterator it(tree); *it; ++it) {
-                if ((*it)->text(0) == name) {
-                    return *it;
-                }
-            }
-            return nullptr;
-        };
-        QCOMPARE(item("text_1")->parent(), item(control(m_box).name));
-        QCOMPARE(item("text_5")->parent(), item("Page 2"));
-        QCOMPARE(item("Page 2")->parent(), item(control(m_tabs).name));
-        item("Page 2")->setSelected(true);
-        QCOMPARE(m_board->scene().fronts.value(m_tabs), 2);
-        QCOMPARE(m_board->selection().lead(), m_tabs);
-        item("Page 2")->setText(0, "Moorings");
-        QCOMPARE(pagesOf(control(m_tabs)).at(1).title, "Moorings");
-        QTRY_VERIFY(item("Moorings"));
-        // Dropped elsewhere in the tree, a field goes there with its caption.
         outline.resize(240, 600);
         outline.show();
-        QTreeWidgetItem *first = item("text_0");
-        first->parent()->removeChild(first);
-        item(control(m_box).name)->addChild(first);
-        outline.takeOrder();
+        auto *tree = outline.findChild<QTreeView *>("outline");
+        QAbstractItemModel *model = tree->model();
+        const auto item = [&](const QString &name) {
+            return model->match(model->index(0, 0), Qt::DisplayRole, name, 1, Qt::MatchExactly | Qt::MatchRecursive)
+                .value(0);
+        };
+        QCOMPARE(item("text_1").parent(), item(control(m_box).name));
+        QCOMPARE(item("text_5").parent(), item("Page 2"));
+        QCOMPARE(item("Page 2").parent(), item(control(m_tabs).name));
+        tree->selectionModel()->select(item("Page 2"), QItemSelectionModel::ClearAndSelect);
+        QCOMPARE(m_board->scene().fronts.value(m_tabs), 2);
+        QCOMPARE(m_board->selection().lead(), m_tabs);
+        model->setData(item("Page 2"), "Moorings");
+        QCOMPARE(pagesOf(control(m_tabs)).at(1).title, "Moorings");
+        QTRY_VERIFY(item("Moorings").isValid());
+        // Dropped elsewhere in the tree, a field goes there with its caption.
+        const auto drop = [&](const QString &name, const QModelIndex &on, int row) {
+            const std::unique_ptr<QMimeData> data(model->mimeData({item(name)}));
+            model->dropMimeData(data.get(), Qt::MoveAction, row, 0, on);
+        };
+        drop("text_0", item(control(m_box).name), -1);
         QTRY_COMPARE(control(1).container, m_box);
         QCOMPARE(control(2).container, m_box);
         QVERIFY(place(m_box).contains(place(1)));
         QVERIFY(place(1).y() > place(5).y());
+        // Where it stands already, the place among the others is its place in the tab order.
+        QTRY_COMPARE(item("text_0").parent(), item(control(m_box).name));
+        const QList<ControlId> before = tabSequence(m_document->form());
+        drop("text_0", item(control(m_box).name), 0);
+        const QList<ControlId> after = tabSequence(m_document->form());
+        QVERIFY(after.indexOf(1) < before.indexOf(1));
+        QVERIFY(QSet<ControlId>(after.begin(), after.end()) == QSet<ControlId>(before.begin(), before.end()));
+        QTRY_COMPARE(item("text_0").row(), 0);
+        // A container dropped on what is in it stays where it is.
+        const Form still = m_document->form();
+        drop(control(m_box).name, item(control(m_box).name), -1);
+        QVERIFY(m_document->form() == still);
     }
 
     void theTracingSheetIsDraggedScaledAndNudged()

@@ -2,12 +2,16 @@
 #pragma once
 
 #include "designer/board/board.h"
+#include "designer/panels/outline/outline.h"
 #include "designer/panels/panel.h"
 
-class QTreeWidget;
-class QTreeWidgetItem;
+#include <QSet>
+
+class QTreeView;
 
 namespace nabblet {
+
+class OutlineModel;
 
 class OutlinePanel : public Panel
 {
@@ -19,22 +23,24 @@ public:
     // The board whose form is shown; nullptr for none.
     void setBoard(Board *board);
     void focusTree();
-    // Makes of the tree as it stands, after rows of it were dropped elsewhere, the form's order and containers.
-    void takeOrder();
+
+protected:
+    void showEvent(QShowEvent *event) override;
 
 private:
     void fill();
-    std::optional<Area> areaOfItem(const QTreeWidgetItem *item) const;
-    void fillArea(QTreeWidgetItem *parent, const Area &area, const QHash<ControlId, QString> &captions);
-    void follow(const Form &before, const Form &after);
+    void fillSoon();
     void showSelection();
     void takeSelection();
-    void rename(QTreeWidgetItem *item);
+    void take(const std::optional<OutlineEdit> &edit);
 
     QPointer<Board> m_board;
-    QTreeWidget *m_tree;
+    QTreeView *m_tree;
+    OutlineModel *m_model;
+    QSet<QString> m_folded; // nodes that a person folded, by what they are
     bool m_isFilling = false;
-    QList<ControlId> m_order; // of the fields as the tree shows them
+    bool m_isFillingSoon = false;
+    bool m_isStale = false; // the form changed while nobody saw it
 };
 
 } // namespace nabblet
