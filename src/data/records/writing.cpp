@@ -37,8 +37,8 @@ Statement stillAsRead(const Connection &connection, const RecordSource &source, 
         const QString &column = source.columns.at(i);
         if (!source.readOnly.contains(column)) {
             conditions.append(
-                connection.dialect().isStillAs(writtenColumn(connection, source, column), asRead.values.at(i)));
-            values.append(asRead.values.at(i));
+                connection.dialect().isStillAs(writtenColumn(connection, source, column), asRead.values.value(i)));
+            values.append(asRead.values.value(i));
         }
     }
     return {conditions.join(QLatin1String(" AND ")), values};

@@ -246,17 +246,16 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
         return ready.error();
     }
     m_parts->changes.setSource(*ready);
-    RecordInHand record = state().record;
+    // The record has the columns of its source whatever happens: what it holds of them, if it cannot be read again.
+    RecordInHand record = state().remapped(state().record, before.columns);
+    Outcome again = Done{};
     if (record.row && record.typed.isEmpty()) {
-        const MaybeRow again = rowWithKey(state().connection, state().source, record.row->key);
-        if (!again) {
-            return again.error();
+        const MaybeRow read = rowWithKey(state().connection, state().source, record.row->key);
+        if (read) {
+            record.row = *read;
+        } else {
+            again = read.error();
         }
-        record.row.reset();
-        record = state().remapped(record, before.columns);
-        record.row = *again;
-    } else {
-        record = state().remapped(record, before.columns);
     }
     m_parts->changes.setRecord(record);
     m_parts->rows.forget();
@@ -273,7 +272,7 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
         m_parts->reckoning.count(true);
         Q_EMIT positionChanged();
     }
-    return Done{};
+    return again;
 }
 
 void EntrySession::holdTo(const HeldTo &heldTo)

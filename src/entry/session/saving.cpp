@@ -253,9 +253,15 @@ QString Saving::deletionWords() const
 bool Saving::remove()
 {
     const EntryState &state = m_parts.state;
+    const std::optional<RowKey> asked = state.key();
     const bool isLeft = state.canDelete() && state.table() && m_parts.row.leave() && m_parts.children.leave();
     if (!isLeft) {
         return false;
+    }
+    // Its rows were saved, and what was typed in it with them: it may have left these rows by that, or be gone.
+    if (!state.canDelete() || state.key() != asked) {
+        return refuseToDelete(Texts::tr("what was typed was saved first, and the record is no longer in hand. Find it, "
+                                        "and delete it then."));
     }
     const RefusalContext context = refusalContext(state);
     const QString words = m_parts.values.recordWords();

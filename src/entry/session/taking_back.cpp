@@ -119,7 +119,8 @@ bool TakingBack::bringTypedBack()
 bool TakingBack::takeStepBack()
 {
     const EntryState &state = m_parts.state;
-    if (!m_lastStep || !state.table() || !m_parts.row.leave() || !m_parts.children.leave()) {
+    const bool isLeft = m_lastStep && state.table() && m_parts.row.leave() && m_parts.children.leave();
+    if (!isLeft || !m_lastStep) { // leaving may have saved something that cannot be taken back
         return false;
     }
     const LastStep step = *m_lastStep;
