@@ -531,6 +531,25 @@ private Q_SLOTS:
         QVERIFY(form().rails.first().hold == Hold::Share);
     }
 
+    // A key held a moment too long switches once; only going on, zooming and undoing go on while it is held.
+    void aHeldKeySwitchesOnce()
+    {
+        open(m_folder.path());
+        QStringList repeating;
+        for (const FoundCommand &found : commandsOf(m_window->menuBar())) {
+            QVERIFY2(!found.action->isCheckable() || !found.action->autoRepeat() || found.action->shortcut().isEmpty(),
+                     qPrintable(found.action->text()));
+            if (found.action->autoRepeat() && found.action->shortcut() == QKeySequence(Qt::Key_F5)) {
+                QFAIL("Design and Entry flicker");
+            }
+            if (found.action->autoRepeat() && !found.action->shortcut().isEmpty()) {
+                repeating.append(found.action->shortcut().toString());
+            }
+        }
+        QVERIFY(repeating.contains("PgDown"));
+        QVERIFY(repeating.contains(QKeySequence(QKeySequence::Undo).toString()));
+    }
+
     void columnsAreDroppedOnTheBoard()
     {
         open(m_folder.path());

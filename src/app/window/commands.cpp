@@ -14,7 +14,16 @@ QAction *Commands::add(QMenu *menu, const QString &words, const QKeySequence &sh
     QAction *action = menu->addAction(words);
     connect(action, &QAction::triggered, this, run);
     action->setShortcut(shortcut);
+    action->setAutoRepeat(false); // a key held a moment too long does a thing once
     m_actions[when].append(action);
+    return action;
+}
+
+QAction *Commands::addRepeating(QMenu *menu, const QString &words, const QKeySequence &shortcut,
+                                const std::function<void()> &run, When when)
+{
+    QAction *action = add(menu, words, shortcut, run, when);
+    action->setAutoRepeat(true);
     return action;
 }
 

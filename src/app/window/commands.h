@@ -27,6 +27,9 @@ public:
     QMenuBar *bar() const { return m_bar; }
     QAction *add(QMenu *menu, const QString &words, const QKeySequence &keys, const std::function<void()> &run,
                  When when);
+    // One that is done again and again while its key is held: going on, zooming, undoing.
+    QAction *addRepeating(QMenu *menu, const QString &words, const QKeySequence &keys, const std::function<void()> &run,
+                          When when);
     // Run at each refresh: what commands say of how things stand.
     void follow(const std::function<void()> &show) { m_followers.append(show); }
     QList<QAction *> of(When when) const { return m_actions.value(when); }

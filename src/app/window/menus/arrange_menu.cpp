@@ -91,12 +91,12 @@ void makeArrangeMenu(Commands &commands, MainWindow &window)
         When::InDesign);
     tabOrder->setCheckable(true);
     commands
-        .add(
+        .addRepeating(
             order, Texts::tr("&Earlier"), keys("Ctrl+Shift+,"), [&window] { moveInTabOrder(*window.board(), -1); },
             When::WithControl)
         ->setStatusTip(Texts::tr("The lead is visited by Tab one place earlier."));
     commands
-        .add(
+        .addRepeating(
             order, Texts::tr("&Later"), keys("Ctrl+Shift+."), [&window] { moveInTabOrder(*window.board(), 1); },
             When::WithControl)
         ->setStatusTip(Texts::tr("The lead is visited by Tab one place later."));

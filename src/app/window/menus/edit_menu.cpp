@@ -20,9 +20,9 @@ NABBLET_TEXTS(MainWindow)
 void makeEditMenu(Commands &commands, MainWindow &window)
 {
     QMenu *edit = commands.bar()->addMenu(Texts::tr("&Edit"));
-    QAction *undo = commands.add(
+    QAction *undo = commands.addRepeating(
         edit, Texts::tr("&Undo"), QKeySequence::Undo, [&window] { window.document()->steps()->undo(); }, When::Always);
-    QAction *redo = commands.add(
+    QAction *redo = commands.addRepeating(
         edit, Texts::tr("&Redo"), keys("Ctrl+Shift+Z"), [&window] { window.document()->steps()->redo(); },
         When::Always);
     QAction *history = commands.add(

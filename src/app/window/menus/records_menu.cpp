@@ -17,10 +17,10 @@ void makeRecordsMenu(Commands &commands, MainWindow &window)
     commands.add(
         records, Texts::tr("&First"), keys("Ctrl+Home"), [&window] { window.session()->moves().goFirst(); },
         When::InEntry);
-    commands.add(
+    commands.addRepeating(
         records, Texts::tr("&Previous"), keys("PgUp"), [&window] { window.session()->moves().goPrevious(); },
         When::InEntry);
-    commands.add(
+    commands.addRepeating(
         records, Texts::tr("&Next"), keys("PgDown"), [&window] { window.session()->moves().goNext(); }, When::InEntry);
     commands.add(
         records, Texts::tr("&Last"), keys("Ctrl+End"), [&window] { window.session()->moves().goLast(); },

@@ -56,24 +56,24 @@ void makeSelectMenu(Commands &commands, MainWindow &window)
                               : QList<ControlId>{pile.at((pile.indexOf(lead->id) + 1) % pile.size())};
     });
     menu->addSeparator();
-    commands.add(
+    commands.addRepeating(
         menu, Texts::tr("&Next"), QKeySequence(), [&window] { selectNext(*window.board(), 1, Walk::Alone); },
         When::InDesign);
-    commands.add(
+    commands.addRepeating(
         menu, Texts::tr("&Previous"), QKeySequence(), [&window] { selectNext(*window.board(), -1, Walk::Alone); },
         When::InDesign);
-    commands.add(
+    commands.addRepeating(
         menu, Texts::tr("Add the next"), keys("Shift+PgDown"),
         [&window] { selectNext(*window.board(), 1, Walk::Adding); }, When::InDesign);
-    commands.add(
+    commands.addRepeating(
         menu, Texts::tr("Add the previous"), keys("Shift+PgUp"),
         [&window] { selectNext(*window.board(), -1, Walk::Adding); }, When::InDesign);
     commands.add(
         menu, Texts::tr("&Outwards"), QKeySequence(), [&window] { selectOutwards(*window.board()); }, When::InDesign);
-    commands.add(
+    commands.addRepeating(
         menu, Texts::tr("Next page in front"), keys("Ctrl+PgDown"), [&window] { turnPage(*window.board(), 1); },
         When::InDesign);
-    commands.add(
+    commands.addRepeating(
         menu, Texts::tr("Page before in front"), keys("Ctrl+PgUp"), [&window] { turnPage(*window.board(), -1); },
         When::InDesign);
     menu->addSeparator();

@@ -24,10 +24,10 @@ void makeViewMenu(Commands &commands, MainWindow &window)
     QAction *find = commands.add(
         view, Texts::tr("&Find a command…"), keys("Ctrl+K"), [&window] { window.findCommand(); }, When::Always);
     view->addSeparator();
-    commands.add(
+    commands.addRepeating(
         view, Texts::tr("Zoom &in"), QKeySequence::ZoomIn,
         [&window] { window.board()->setZoom(zoomAbove(window.board()->scene().zoom)); }, When::InDesign);
-    commands.add(
+    commands.addRepeating(
         view, Texts::tr("Zoom &out"), QKeySequence::ZoomOut,
         [&window] { window.board()->setZoom(zoomBelow(window.board()->scene().zoom)); }, When::InDesign);
     commands.add(
