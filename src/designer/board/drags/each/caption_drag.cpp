@@ -3,7 +3,7 @@
 #include "core/edit/edits.h"
 #include "core/text/tr.h"
 #include "designer/board/drags/drag_kinds.h"
-#include "designer/board/drags/snapped_move.h"
+#include "designer/board/drags/moving_drag.h"
 #include "designer/board/scene/board_host.h"
 
 namespace nabblet {

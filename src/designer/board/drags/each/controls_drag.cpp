@@ -7,7 +7,7 @@
 #include "core/text/tr.h"
 #include "designer/board/commands/front_pages.h"
 #include "designer/board/drags/drag_kinds.h"
-#include "designer/board/drags/snapped_move.h"
+#include "designer/board/drags/moving_drag.h"
 #include "designer/board/scene/board_host.h"
 
 namespace nabblet {

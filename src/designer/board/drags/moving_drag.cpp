@@ -1,4 +1,4 @@
-#include "designer/board/drags/snapped_move.h"
+#include "designer/board/drags/moving_drag.h"
 
 #include "core/arrange/moving.h"
 #include "core/arrange/rows.h"

@@ -1,4 +1,5 @@
-// How far something goes that is dragged: to where it snaps, or freely with Alt; along one axis with Shift.
+// What drags that move things share: how far they go – to where they snap, or freely with Alt; along one axis with
+// Shift.
 #pragma once
 
 #include "designer/board/drags/board_drag.h"
