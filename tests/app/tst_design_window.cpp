@@ -6,6 +6,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/rows.h"
+#include "core/edit/edits.h"
 #include "core/file/project_file.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/selection_commands.h"
@@ -529,6 +530,24 @@ private Q_SLOTS:
         hold->setCurrentIndex(2);
         Q_EMIT hold->activated(2);
         QVERIFY(form().rails.first().hold == Hold::Share);
+    }
+
+    // However a header is added, it comes with the form's title, and is selected.
+    void aHeaderFromTheMenuHasTheTitle()
+    {
+        open(m_folder.path());
+        m_window->document()->apply("without", withoutBand(form(), BandRole::Header));
+        QVERIFY(!findBand(form(), BandRole::Header));
+        for (const FoundCommand &found : commandsOf(m_window->menuBar())) {
+            if (found.action->text() == "Add the header") {
+                found.action->trigger();
+            }
+        }
+        QVERIFY(findBand(form(), BandRole::Header));
+        QCOMPARE(board()->selection().band(), BandRole::Header);
+        QVERIFY(std::any_of(form().controls.begin(), form().controls.end(), [&](const Control &control) {
+            return control.band == BandRole::Header && control.text == form().title;
+        }));
     }
 
     // A key held a moment too long switches once; only going on, zooming and undoing go on while it is held.

@@ -263,6 +263,11 @@ Form withTitledHeader(const Form &form, const TextMeasure &measure)
     return grownToHold(result);
 }
 
+Form withAddedBand(const Form &form, BandRole role, const TextMeasure &measure)
+{
+    return role == BandRole::Header ? withTitledHeader(form, measure) : withBand(form, role);
+}
+
 Form withoutBand(const Form &form, BandRole role)
 {
     if (role == BandRole::Body) {

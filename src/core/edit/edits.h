@@ -48,6 +48,8 @@ Form setBandHeight(const Form &form, BandRole band, int height, Crowding crowdin
 Form withBand(const Form &form, BandRole band);
 // A header with the form's title on it.
 Form withTitledHeader(const Form &form, const TextMeasure &measure);
+// The form with a band that it lacks, as people add one: a header comes with the title.
+Form withAddedBand(const Form &form, BandRole role, const TextMeasure &measure);
 // Takes a header or footer away, with what stands in it.
 Form withoutBand(const Form &form, BandRole band);
 

@@ -15,7 +15,6 @@
 #include <QAbstractScrollArea>
 #include <QBasicTimer>
 
-#include <functional>
 #include <memory>
 
 class QPushButton;

@@ -34,8 +34,7 @@ template <BandRole role> Words readHasBand(const Context &context)
 template <BandRole role> Result<Form> writeHasBand(const Context &context, const QString &typed)
 {
     if (typed == Yes) {
-        return role == BandRole::Header ? withTitledHeader(context.form, context.measure)
-                                        : withBand(context.form, role);
+        return withAddedBand(context.form, role, context.measure);
     }
     const auto there = std::count_if(context.form.controls.begin(), context.form.controls.end(),
                                      [](const Control &control) { return control.band == role; });

@@ -8,6 +8,7 @@
 #include "core/text/band_titles.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
+#include "designer/board/commands/selection_commands.h"
 #include "designer/board/modes/placing_mode.h"
 #include "designer/board/modes/tab_order_mode.h"
 #include "designer/panels/arrange_actions.h"
@@ -77,8 +78,8 @@ void makeArrangeMenu(Commands &commands, MainWindow &window)
         const QString title = bandTitle(role).toLower();
         const QString adding = Texts::tr("Add the %1").arg(title);
         const QString removing = Texts::tr("Remove the %1").arg(title);
-        commands.add(bands, adding, QKeySequence(),
-                     apply(adding, [role](const Form &form) { return withBand(form, role); }), When::InDesign);
+        commands.add(
+            bands, adding, QKeySequence(), [&window, role] { addBand(*window.board(), role); }, When::InDesign);
         commands.add(bands, removing, QKeySequence(),
                      apply(removing, [role](const Form &form) { return withoutBand(form, role); }), When::InDesign);
     }

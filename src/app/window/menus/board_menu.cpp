@@ -73,10 +73,11 @@ void showBoardMenu(const Commands &commands, MainWindow &window, const QPoint &g
             const QString title = bandTitle(role).toLower();
             const QString words = isThere ? Texts::tr("Remove the %1").arg(title) : Texts::tr("Add the %1").arg(title);
             menu.addAction(words, &window, [&window, words, role, isThere] {
-                const Form &form = window.document()->form();
-                window.document()->apply(words, isThere                    ? withoutBand(form, role)
-                                                : role == BandRole::Header ? withTitledHeader(form, window.appearance())
-                                                                           : withBand(form, role));
+                if (isThere) {
+                    window.document()->apply(words, withoutBand(window.document()->form(), role));
+                } else {
+                    addBand(*window.board(), role);
+                }
             });
         }
         menu.addSeparator();

@@ -9,6 +9,7 @@
 #include "core/arrange/rows.h"
 #include "core/edit/edits.h"
 #include "core/kinds/kind.h"
+#include "core/text/band_titles.h"
 #include "core/text/tr.h"
 #include "designer/board/scene/board_host.h"
 #include "designer/board/scene/hold_signs.h"
@@ -189,10 +190,8 @@ void holdNext(BoardHost &board, Direction direction)
 
 void addBand(BoardHost &board, BandRole role)
 {
-    const Form &form = board.document()->form();
-    role == BandRole::Header
-        ? board.document()->apply(Texts::tr("Add the header"), withTitledHeader(form, board.scene().appearance))
-        : board.document()->apply(Texts::tr("Add the footer"), withBand(form, role));
+    board.document()->apply(Texts::tr("Add the %1").arg(bandTitle(role).toLower()),
+                            withAddedBand(board.document()->form(), role, board.scene().appearance));
     Selection wanted;
     wanted.setBand(role);
     board.setSelection(wanted);

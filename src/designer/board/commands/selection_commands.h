@@ -22,7 +22,7 @@ void lineUpTowards(BoardHost &board, int key);
 void nudge(BoardHost &board, QPoint direction, Qt::KeyboardModifiers modifiers);
 // All that is selected does in windows of other sizes what the lead does next.
 void holdNext(BoardHost &board, Direction direction);
-// The header, with the form's title, or the footer.
+// Adds a band that the form lacks, and selects it; a header comes with the title.
 void addBand(BoardHost &board, BandRole role);
 
 } // namespace nabblet

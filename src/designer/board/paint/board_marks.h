@@ -36,6 +36,5 @@ void paintSelectingBox(QPainter &painter, const BoardScene &scene);
 void paintSpine(QPainter &painter, const BoardScene &scene);
 void paintSideRuler(QPainter &painter, const BoardScene &scene);
 void paintRuler(QPainter &painter, const BoardScene &scene);
-QFont rulerFont(const Appearance &appearance);
 
 } // namespace nabblet

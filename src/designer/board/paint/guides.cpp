@@ -1,6 +1,7 @@
 #include "designer/board/paint/board_marks.h"
 
 #include "core/arrange/rows.h"
+#include "designer/board/scene/mark_places.h"
 #include "entry/theme/theme.h"
 
 #include <QPainter>
@@ -16,9 +17,7 @@ void paintPill(QPainter &painter, const BoardScene &scene, QPoint middle, int si
     const PanelColours &colours = panelColours(scene.appearance.theme());
     const QFont font = rulerFont(scene.appearance);
     const QString words = sizeNumber(size, scene.unit, scene.form().grid.pitch);
-    const QFontMetrics metrics(font);
-    QRect pill(0, 0, std::max(18, metrics.horizontalAdvance(words) + 12), metrics.height() + 1);
-    pill.moveCenter(middle);
+    const QRect pill = pillAround(scene, middle, size);
     painter.setFont(font);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(Qt::NoPen);

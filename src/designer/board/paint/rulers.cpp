@@ -92,13 +92,6 @@ void paintKnob(QPainter &painter, const BoardScene &scene, const Rail &rail, boo
 
 } // namespace
 
-QFont rulerFont(const Appearance &appearance)
-{
-    QFont font = appearance.font(TextRole::Note);
-    font.setPointSizeF(std::max(6.5, font.pointSizeF() * 0.86));
-    return font;
-}
-
 void paintRuler(QPainter &painter, const BoardScene &scene)
 {
     const Form &form = scene.shownForm();

@@ -77,15 +77,25 @@ QPoint railKnob(const BoardScene &scene, RailId rail)
     return {scene.toViewport(QPoint(at, 0)).x(), RulerHeight - KnobRadius - 3};
 }
 
+QFont rulerFont(const Appearance &appearance)
+{
+    QFont font = appearance.font(TextRole::Note);
+    font.setPointSizeF(std::max(6.5, font.pointSizeF() * 0.86));
+    return font;
+}
+
+QRect pillAround(const BoardScene &scene, QPoint middle, int size)
+{
+    const QFontMetrics metrics(rulerFont(scene.appearance));
+    const int words = metrics.horizontalAdvance(sizeNumber(size, scene.unit, scene.form().grid.pitch));
+    QRect pill(0, 0, std::max(18, words + 12), metrics.height() + 1);
+    pill.moveCenter(middle);
+    return pill;
+}
+
 QRect pillRect(const BoardScene &scene, const Gap &gap)
 {
-    const QRect space = scene.toViewport(gap.space);
-    const QFontMetrics metrics(scene.appearance.font(TextRole::Note));
-    const int width =
-        std::max(18, metrics.horizontalAdvance(sizeNumber(gap.size, scene.unit, scene.form().grid.pitch)) + 12);
-    QRect pill(0, 0, width, metrics.height());
-    pill.moveCenter(space.center());
-    return pill;
+    return pillAround(scene, scene.toViewport(gap.space).center(), gap.size);
 }
 
 QRect tabBadge(const BoardScene &scene, ControlId control)

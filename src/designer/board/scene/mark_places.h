@@ -13,7 +13,10 @@ QRect handleRect(const QRect &shown, Edges edges);
 // The ring by which the lead's caption is shifted alone: at the outer end of its words.
 QRect captionHandle(const BoardScene &scene);
 QPoint railKnob(const BoardScene &scene, RailId rail);
-// The pill of a gap of the selection.
+// The small print of the board.
+QFont rulerFont(const Appearance &appearance);
+// A pill that tells a size, px on the form; and that of a gap of the selection.
+QRect pillAround(const BoardScene &scene, QPoint middle, int size);
 QRect pillRect(const BoardScene &scene, const Gap &gap);
 QRect tabBadge(const BoardScene &scene, ControlId control);
 // What the lead does in windows of other sizes.
