@@ -296,6 +296,20 @@ private Q_SLOTS:
         window.board()->clipboard().paste(BoardClipboard::Place::Beside);
         QVERIFY(!said.isEmpty());
         QVERIFY2(said.last().first().toString().contains("crew_lead"), qPrintable(said.last().first().toString()));
+        // So are the columns that a link asks for.
+        Form form = window.document()->form();
+        Control subform;
+        subform.id = nextControlId(form);
+        subform.kind = "subform";
+        subform.name = "sub_of_visit";
+        subform.place = QRect(16, 600, 400, 120);
+        setChildLink(subform, {{"visit_id"}, {"visit_id"}});
+        form.controls.append(subform);
+        QApplication::clipboard()->setText(QString::fromUtf8(clipText(form, {subform.id})));
+        said.clear();
+        window.board()->clipboard().paste(BoardClipboard::Place::Beside);
+        QVERIFY(!said.isEmpty());
+        QVERIFY2(said.last().first().toString().contains("visit_id"), qPrintable(said.last().first().toString()));
         // What the rows do have comes without a word.
         window.board()->select({boundTo(window.document()->form(), "name")->id});
         window.board()->clipboard().copy();

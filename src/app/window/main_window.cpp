@@ -160,6 +160,7 @@ void MainWindow::followWork()
     connect(m_filing.get(), &Filing::namesChanged, this, [this] {
         m_palette->refreshMore();
         refreshNames();
+        tellInspectorForms();
     });
     connect(m_filing.get(), &Filing::said, this, &MainWindow::say);
     connect(m_filing.get(), &Filing::failed, this, &MainWindow::complain);

@@ -117,6 +117,7 @@ private:
     void followCatalogue();
     void followFocus();
     void refreshNames();
+    void tellInspectorForms();
     void refreshStatus();
     void refreshRecord();
     void refreshActions();

@@ -243,8 +243,7 @@ void MainWindow::prepareBoard()
     m_board->setUnit(m_unit);
     m_inspector->setUnit(m_unit);
     m_inspector->setCatalogue(&m_work->shownCatalogue(), m_work->workspace().project.namingPattern);
-    m_inspector->setForms(formNamesOf(m_work->workspace().projectFolder),
-                          formReaderOf(m_work->workspace().projectFolder));
+    tellInspectorForms();
     if (m_work->workspace().connection) {
         m_inspector->setSelectReader([this](const QString &select) -> Result<QStringList> {
             const Result<Table> table = describeSelect(*m_work->workspace().connection, m_work->workspace().catalogue,
@@ -324,6 +323,15 @@ void MainWindow::followCatalogue()
     }
     if (m_board) {
         m_board->setSession(m_work->sessionInFocus());
+    }
+}
+
+// The forms that buttons and subforms may name; its own is called as it was saved.
+void MainWindow::tellInspectorForms()
+{
+    if (m_inspector) {
+        m_inspector->setForms(formNamesOf(m_work->workspace().projectFolder),
+                              formReaderOf(m_work->workspace().projectFolder));
     }
 }
 

@@ -339,9 +339,11 @@ bool Filing::saveTo(const QString &path)
 // The form's name is that of its file, by which buttons and subforms of other forms find it.
 void Filing::renameForm()
 {
-    if (!m_work->document() || m_work->workspace().projectFolder.isEmpty() || m_work->document()->path().isEmpty() ||
-        !mayLetGo()) {
+    if (!m_work->document() || m_work->workspace().projectFolder.isEmpty() || m_work->document()->path().isEmpty()) {
         Q_EMIT said(tr("Save the form in its project first; then it can be renamed there."));
+        return;
+    }
+    if (!mayLetGo()) {
         return;
     }
     const QString from = QFileInfo(m_work->document()->path()).completeBaseName();

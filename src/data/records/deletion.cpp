@@ -136,9 +136,11 @@ Result<Deletion> deletionOf(const Connection &connection, const Catalogue &catal
     };
     deletion.rows.append({source.table, **start});
     notes(source.table);
+    QList<std::pair<QString, RowKey>> keepers;
     const Outcome walked = walk(connection, catalogue, source.table, **start,
                                 [&](const ChildRows &child, const RecordSource &rows, const Row &row) {
                                     if (child.link.onDelete == LinkRule::Keeps) {
+                                        keepers.append({child.table, row.key});
                                         return true; // the database will refuse, and say so
                                     }
                                     count(deletion.along, child.table, child.link.onDelete, 1);
@@ -157,6 +159,16 @@ Result<Deletion> deletionOf(const Connection &connection, const Catalogue &catal
                                 });
     if (!walked) {
         return walked.error();
+    }
+    // What goes along by another link keeps nothing.
+    QSet<QString> gone;
+    for (const Deletion::Taken &taken : std::as_const(deletion.rows)) {
+        gone.insert(met(taken.table, taken.row.key));
+    }
+    for (const auto &[table, rowKey] : std::as_const(keepers)) {
+        if (!gone.contains(met(table, rowKey))) {
+            count(deletion.along, table, LinkRule::Keeps, 1);
+        }
     }
     if (!deletion.isComplete) {
         deletion.rows.clear();

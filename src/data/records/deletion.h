@@ -29,7 +29,8 @@ struct Deletion
     };
     QList<Taken> rows; // parents before what belongs to them; the deleted row itself first
     QList<Loosened> links;
-    QList<RowsAlong> along;   // in the order in which they were met, the deleted row itself left out
+    QList<RowsAlong> along;   // in the order in which they were met, the deleted row itself left out; last those that
+                              // keep it from being deleted
     bool isComplete = true;   // false: so many rows go along that they are not kept
     bool hasTriggers = false; // the database does something of its own, which nothing here knows
 };

@@ -59,6 +59,16 @@ Result<Form> writeFormName(const Context &context, const QString &typed)
     }
     Form form = context.form;
     form.name = identifierFromText(typed);
+    // A saved form goes by its file, which others name.
+    if (!context.savedAs.isEmpty() && form.name != context.savedAs) {
+        return Error{
+            Texts::tr("The form is saved as “%1”. File, Rename form gives it another name wherever it is named.")
+                .arg(context.savedAs),
+            {}};
+    }
+    if (context.savedAs.isEmpty() && !context.isInside && context.formNames.contains(form.name)) {
+        return Error{Texts::tr("The project has another form “%1”.").arg(form.name), {}};
+    }
     return form;
 }
 

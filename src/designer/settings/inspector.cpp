@@ -11,6 +11,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QEvent>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
@@ -244,8 +245,13 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
 
 SettingContext Inspector::context() const
 {
-    return {m_document->form(), m_selection, m_unit,     *m_measure,       m_catalogue,
-            m_namingPattern,    m_formNames, m_readForm, m_columnsOfSelect};
+    SettingContext context{m_document->form(), m_selection, m_unit, *m_measure, m_catalogue, m_namingPattern};
+    context.formNames = m_formNames;
+    context.isInside = !m_document->focus().isEmpty();
+    context.savedAs = context.isInside ? QString() : QFileInfo(m_document->path()).completeBaseName();
+    context.readForm = m_readForm;
+    context.columnsOfSelect = m_columnsOfSelect;
+    return context;
 }
 
 SettingOf Inspector::shownOf() const

@@ -33,6 +33,8 @@ struct SettingContext
     const Catalogue *catalogue = nullptr; // of the form's rows, where there is one
     QString namingPattern;
     QStringList formNames = {}; // of the project
+    bool isInside = false;      // whether the form is part of another one
+    QString savedAs = {};       // the name of the form's file; empty while it has none
     // Reads a form of the project by its name.
     std::function<Result<Form>(const QString &)> readForm = {};
     // The columns that a SELECT gives, or why it gives none; empty where there is no database.

@@ -24,8 +24,8 @@ void DatabaseWatch::look()
                                            "it is back; what you typed is kept.")
                                             .arg(file)
             : now == Availability::ReadOnly
-                ? tr("The database %1 can only be read now. What you typed is kept; it can be saved when writing is "
-                     "allowed again.")
+                ? tr("The database %1 can only be read now. Nothing can be saved until it can be written again; what "
+                     "is typed is kept.")
                       .arg(file)
                 : tr("The database %1 can be written again.").arg(file));
     }

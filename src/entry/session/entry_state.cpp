@@ -179,11 +179,12 @@ QString EntryState::missingWords() const
     if (missing.isEmpty()) {
         return {};
     }
-    return counted(missing.size(),
-                   Texts::tr("The table “%1” has no column “%2” any more; its box stays empty.")
-                       .arg(titleFromTable(form.rowsFrom), missing.first()),
-                   Texts::tr("The table “%1” has %2 columns less than the form asks for (%3); their boxes stay empty.")
-                       .arg(titleFromTable(form.rowsFrom), QStringLiteral("%1"), missing.join(QStringLiteral(", "))));
+    return counted(
+        missing.size(),
+        Texts::tr("The table “%1” has no column “%2”; what asks for it stays empty.")
+            .arg(titleFromTable(form.rowsFrom), missing.first()),
+        Texts::tr("The table “%1” has %2 columns less than the form asks for (%3); what asks for them stays empty.")
+            .arg(titleFromTable(form.rowsFrom), QStringLiteral("%1"), missing.join(QStringLiteral(", "))));
 }
 
 QString EntryState::whyItDoesNotFit(const Control &control, const QVariant &value) const

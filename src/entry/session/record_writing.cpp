@@ -113,6 +113,10 @@ QString deletionInWords(const Deletion &deletion)
 {
     QStringList sentences;
     const QString between = Texts::tr(", ");
+    if (const QStringList keepers = alongInWords(deletion, LinkRule::Keeps); !keepers.isEmpty()) {
+        return Texts::tr("The database will keep it while others point to it or to what belongs to it: %1.")
+            .arg(keepers.join(between));
+    }
     if (const QStringList gone = alongInWords(deletion, LinkRule::Deletes); !gone.isEmpty()) {
         sentences.append(Texts::tr("With it go %1.").arg(gone.join(between)));
     }

@@ -121,6 +121,31 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT * FROM a; SELECT * FROM b; SELECT * FROM c ORDER BY b, no; SELECT * FROM d"), before);
     }
 
+    // What keeps a row is known before it is tried; what goes along by another link keeps nothing.
+    void whatKeepsARowIsKnownBefore()
+    {
+        open("CREATE TABLE a (id INTEGER PRIMARY KEY);"
+             "CREATE TABLE b (id INTEGER PRIMARY KEY, a REFERENCES a ON DELETE CASCADE, other REFERENCES a);"
+             "CREATE TABLE c (id INTEGER PRIMARY KEY, a REFERENCES a);"
+             "INSERT INTO a VALUES (1), (2); INSERT INTO b VALUES (5, 1, 1), (6, 2, 1); INSERT INTO c VALUES (7, 2)");
+        const RecordSource source = recordSourceOf(table("a"));
+        const auto kept = [&](const Row &row) {
+            QStringList words;
+            const Result<Deletion> deletion = deletionOf(*m_connection, m_catalogue, source, row.key);
+            for (const RowsAlong &each : deletion->along) {
+                if (each.rule == LinkRule::Keeps) {
+                    words.append(QString("%1 %2").arg(each.count).arg(each.table));
+                }
+            }
+            return words;
+        };
+        const Result<QList<Row>> rows = rowsAfter(*m_connection, source, {}, 2);
+        QCOMPARE(kept(rows->at(0)), (QStringList{"1 b"})); // row 6 only
+        QCOMPARE(kept(rows->at(1)), (QStringList{"1 c"}));
+        ask("DELETE FROM b WHERE id = 6");
+        QCOMPARE(kept(rows->at(0)), QStringList());
+    }
+
     // Bringing back is all or nothing.
     void bringingBackIsWhole()
     {

@@ -98,7 +98,7 @@ private Q_SLOTS:
                 QString(setting.name) == "tracingFile") {
                 continue;
             }
-            const SettingContext context = contextOf(m_form, selection);
+            SettingContext context = contextOf(m_form, selection);
             const std::optional<QString> now = setting.read(context);
             if (!now || (setting.of == SettingOf::Controls && selection.isEmpty())) {
                 continue; // mixed, or of nothing
@@ -287,6 +287,16 @@ private Q_SLOTS:
         QCOMPARE(captions->controls.find(2)->text, "Same");
         QCOMPARE(captions->controls.find(4)->text, "Same");
         QVERIFY(!written("formName", Selection(), ""));
+        QCOMPARE(written("formName", Selection(), "Sea Marks")->name, "sea_marks");
+        SettingContext context = contextOf(m_form, Selection());
+        context.formNames = {"buoys", "visits"};
+        QVERIFY(!named("formName").write(context, "visits"));
+        context.isInside = true; // forms inside are no files
+        QVERIFY(named("formName").write(context, "visits"));
+        context.isInside = false;
+        context.savedAs = "buoys"; // the file's name stays, whatever is typed
+        QVERIFY(!named("formName").write(context, "sea_marks"));
+        QVERIFY(named("formName").write(context, "buoys"));
         QVERIFY(!written("railName", selectionFor(SettingOf::Rail), ""));
         QVERIFY(!written("gridPitch", Selection(), "0"));
         QVERIFY(!written("formWidth", Selection(), "20")); // controls stand there

@@ -141,15 +141,17 @@ void BoardClipboard::paste(Place place)
     const Table *rows = scene().session ? findTable(scene().session->state().catalogue, result.form.rowsFrom) : nullptr;
     QStringList strangers;
     for (const ControlId id : result.controls) {
-        const QString column = result.form.controls.find(id)->column;
-        if (rows && !column.isEmpty() && !findColumn(*rows, column) && !strangers.contains(column)) {
-            strangers.append(column);
+        const Control &control = *result.form.controls.find(id);
+        for (const QString &column : QStringList(control.column) + childLinkOf(control).parentColumns) {
+            if (rows && !column.isEmpty() && !findColumn(*rows, column) && !strangers.contains(column)) {
+                strangers.append(column);
+            }
         }
     }
     if (!strangers.isEmpty()) {
         m_board.say(
             Texts::tr(
-                "The rows of this form have no column for some of what was pasted: %1. Bind these boxes to others "
+                "The rows of this form have no column for some of what was pasted: %1. Bind or link it to others "
                 "in the inspector.")
                 .arg(strangers.join(QStringLiteral(", "))));
     } else if (!missed.isEmpty()) {
