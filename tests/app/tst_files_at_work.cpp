@@ -10,8 +10,8 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
 #include "designer/panels/catalogue_panel.h"
+#include "entry/reading/database_watch.h"
 #include "entry/records/record_strip.h"
-#include "entry/session/database_watch.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
 

@@ -1,7 +1,7 @@
 #include "app/window/entry_window.h"
 
+#include "entry/reading/database_watch.h"
 #include "entry/records/record_recovery.h"
-#include "entry/session/database_watch.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
 

@@ -5,8 +5,8 @@
 #include "app/work/workspace.h"
 #include "designer/document/form_document.h"
 #include "designer/document/recovery.h"
+#include "entry/reading/database_watch.h"
 #include "entry/records/record_recovery.h"
-#include "entry/session/database_watch.h"
 #include "entry/session/entry_session.h"
 
 #include <memory>

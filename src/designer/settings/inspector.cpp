@@ -363,6 +363,7 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
             line->setCursorPosition(0);
             line->setModified(false);
         }
+        giveRoom(field);
     }
 }
 
@@ -373,13 +374,22 @@ void Inspector::giveRoom(Field &field) const
     if (!field.line) {
         return;
     }
-    constexpr int AroundWords = 42; // px of a list: its edges and its arrow
+    constexpr int AroundChoice = 42; // px of a list: its edges and its arrow
+    constexpr int AroundLine = 18;   // px of a line: its edges and the space inside
     const QWidget *label = field.line->itemAt(0)->widget();
     int wanted = 0;
+    QString shown;
     if (const auto *choice = qobject_cast<const QComboBox *>(field.editor)) {
         for (int i = 0; i < choice->count(); ++i) {
-            wanted = std::max(wanted, choice->fontMetrics().horizontalAdvance(choice->itemText(i)) + AroundWords);
+            wanted = std::max(wanted, choice->fontMetrics().horizontalAdvance(choice->itemText(i)) + AroundChoice);
         }
+        shown = choice->currentText();
+    } else if (const auto *line = qobject_cast<const QLineEdit *>(field.editor)) {
+        if (line->hasFocus()) {
+            return; // nothing moves under what is being typed
+        }
+        wanted = line->fontMetrics().horizontalAdvance(line->text()) + AroundLine;
+        shown = line->text();
     }
     // As if the panel scrolled: whether it does follows from how high the rows are.
     const QMargins around = contents()->contentsMargins();
@@ -390,6 +400,9 @@ void Inspector::giveRoom(Field &field) const
     field.line->setDirection(isTooWide ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     field.line->setSpacing(isTooWide ? 2 : 6);
     field.row->updateGeometry();
+    // What is too long even so is told where the mouse stands.
+    const QString help = settingText(field.setting->help);
+    field.editor->setToolTip(wanted > room ? shown + QStringLiteral("\n") + help : help);
 }
 
 void Inspector::resizeEvent(QResizeEvent *event)

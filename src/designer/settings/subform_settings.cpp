@@ -71,7 +71,7 @@ QList<SettingChoice> rowsChoices(const Context &context)
         }
     }
     for (const Table &table : context.catalogue ? context.catalogue->tables : QList<Table>()) {
-        choices.append({table.name, Texts::tr("%1, linked by hand").arg(table.name.simplified())});
+        choices.append({table.name, Texts::tr("%1, by hand").arg(table.name.simplified())});
     }
     return choices;
 }

@@ -2,15 +2,15 @@
 // each with a job of its own, go among the records, take what is typed, save it and take it back.
 #pragma once
 
+#include "entry/reading/control_values.h"
+#include "entry/reading/record_place.h"
 #include "entry/session/child_sessions.h"
-#include "entry/session/control_values.h"
-#include "entry/session/entry_state.h"
 #include "entry/session/record_moves.h"
-#include "entry/session/record_place.h"
 #include "entry/session/rows_at_hand.h"
 #include "entry/session/saving.h"
 #include "entry/session/taking_back.h"
 #include "entry/session/typing.h"
+#include "entry/state/entry_state.h"
 
 #include <QObject>
 

@@ -1,7 +1,7 @@
 // The rows around the record in hand, for a tabular form; none for others.
 #pragma once
 
-#include "entry/session/row_window.h"
+#include "entry/reading/row_window.h"
 
 namespace nabblet {
 

@@ -4,9 +4,9 @@
 #include "core/text/tr.h"
 #include "data/dialect/transaction.h"
 #include "entry/session/entry_session.h"
-#include "entry/session/record_writing.h"
 #include "entry/session/session_parts.h"
 #include "entry/session/side_effects.h"
+#include "entry/state/record_writing.h"
 
 #include <algorithm>
 

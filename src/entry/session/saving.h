@@ -2,7 +2,7 @@
 #pragma once
 
 #include "data/records/writing.h"
-#include "entry/session/entry_state.h"
+#include "entry/state/entry_state.h"
 
 namespace nabblet {
 

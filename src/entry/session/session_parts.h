@@ -2,20 +2,20 @@
 // StateChanges alone.
 #pragma once
 
+#include "entry/reading/control_values.h"
+#include "entry/reading/record_place.h"
+#include "entry/reading/totals.h"
 #include "entry/session/child_sessions.h"
-#include "entry/session/control_values.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/in_hand.h"
 #include "entry/session/reckoning.h"
 #include "entry/session/record_moves.h"
-#include "entry/session/record_place.h"
 #include "entry/session/row_session.h"
 #include "entry/session/rows_at_hand.h"
 #include "entry/session/saving.h"
-#include "entry/session/state_changes.h"
 #include "entry/session/taking_back.h"
-#include "entry/session/totals.h"
 #include "entry/session/typing.h"
+#include "entry/state/state_changes.h"
 
 namespace nabblet {
 

@@ -1,7 +1,7 @@
 // Taking back: what was typed, and brought back again; else the last thing that was saved or deleted.
 #pragma once
 
-#include "entry/session/last_step.h"
+#include "entry/state/last_step.h"
 
 #include <optional>
 

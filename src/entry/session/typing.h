@@ -2,7 +2,7 @@
 // told to.
 #pragma once
 
-#include "entry/session/entry_state.h"
+#include "entry/state/entry_state.h"
 
 #include <QJsonObject>
 

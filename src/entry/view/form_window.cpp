@@ -2,8 +2,8 @@
 
 #include "core/arrange/windows/at_work.h"
 #include "core/form_settings/titled_by_record.h"
+#include "entry/reading/database_watch.h"
 #include "entry/records/unsaved_record.h"
-#include "entry/session/database_watch.h"
 #include "entry/view/entry_view.h"
 
 #include <QApplication>

@@ -1,5 +1,5 @@
 // Where a record stands among the others, by the way there and by counting.
-#include "entry/session/record_place.h"
+#include "entry/reading/record_place.h"
 #include "support/sample_database.h"
 
 #include <QTemporaryDir>

@@ -1,7 +1,7 @@
 // Every change of what a form at work knows, in one place.
 #pragma once
 
-#include "entry/session/entry_state.h"
+#include "entry/state/entry_state.h"
 
 #include <functional>
 

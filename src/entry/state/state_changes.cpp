@@ -1,4 +1,4 @@
-#include "entry/session/state_changes.h"
+#include "entry/state/state_changes.h"
 
 namespace nabblet {
 

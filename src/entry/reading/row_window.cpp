@@ -1,4 +1,4 @@
-#include "entry/session/row_window.h"
+#include "entry/reading/row_window.h"
 
 #include <algorithm>
 

@@ -1,4 +1,4 @@
-#include "entry/session/database_watch.h"
+#include "entry/reading/database_watch.h"
 
 namespace nabblet {
 

@@ -1,4 +1,4 @@
-#include "entry/session/record_place.h"
+#include "entry/reading/record_place.h"
 
 #include <utility>
 

@@ -3,9 +3,9 @@
 #pragma once
 
 #include "core/formula/row_formulas.h"
-#include "entry/session/entry_state.h"
-#include "entry/session/looked_up.h"
-#include "entry/session/totals.h"
+#include "entry/reading/looked_up.h"
+#include "entry/reading/totals.h"
+#include "entry/state/entry_state.h"
 
 #include <memory>
 

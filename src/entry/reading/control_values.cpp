@@ -1,4 +1,4 @@
-#include "entry/session/control_values.h"
+#include "entry/reading/control_values.h"
 
 #include "core/arrange/rows.h"
 #include "core/catalogue/create_statement.h"

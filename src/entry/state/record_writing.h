@@ -4,7 +4,7 @@
 
 #include "data/dialect/dialect.h"
 #include "data/records/deletion.h"
-#include "entry/session/entry_state.h"
+#include "entry/state/entry_state.h"
 
 namespace nabblet {
 

@@ -1,8 +1,8 @@
-#include "entry/session/last_step.h"
+#include "entry/state/last_step.h"
 
 #include "core/text/tr.h"
 #include "data/records/copied_rows.h"
-#include "entry/session/record_writing.h"
+#include "entry/state/record_writing.h"
 
 NABBLET_TEXTS(EntrySession)
 

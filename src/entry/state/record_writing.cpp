@@ -1,4 +1,4 @@
-#include "entry/session/record_writing.h"
+#include "entry/state/record_writing.h"
 
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"

@@ -1,4 +1,4 @@
-#include "entry/session/entry_state.h"
+#include "entry/state/entry_state.h"
 
 #include "core/catalogue/column_limits.h"
 #include "core/catalogue/create_statement.h"

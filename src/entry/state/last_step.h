@@ -3,7 +3,7 @@
 
 #include "data/records/deletion.h"
 #include "data/records/writing.h"
-#include "entry/session/entry_state.h"
+#include "entry/state/entry_state.h"
 
 namespace nabblet {
 

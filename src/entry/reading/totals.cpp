@@ -1,4 +1,4 @@
-#include "entry/session/totals.h"
+#include "entry/reading/totals.h"
 
 #include "core/kinds/settings/total.h"
 #include "data/records/copied_rows.h"

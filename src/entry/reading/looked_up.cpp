@@ -1,4 +1,4 @@
-#include "entry/session/looked_up.h"
+#include "entry/reading/looked_up.h"
 
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/lookup.h"
