@@ -5,6 +5,7 @@
 #include "core/arrange/operations.h"
 #include "core/arrange/tidy.h"
 #include "data/dialect/connection.h"
+#include "data/profile/learn_catalogue.h"
 #include "data/profile/profiler.h"
 #include "support/rough_forms.h"
 #include "support/tidiness.h"
@@ -35,7 +36,7 @@ Measured tidyBench(const QStringList &databases)
         if (!connection) {
             continue;
         }
-        const Result<Catalogue> catalogue = connection->readCatalogue();
+        const Result<Catalogue> catalogue = learnCatalogue(*connection);
         for (const Table &table : catalogue->tables) {
             const auto profile = profileTable(*connection, *catalogue, table, goesOn);
             DraftPlan plan = planDraft(table);

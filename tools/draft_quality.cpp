@@ -1,8 +1,11 @@
 // How good drafts are over a whole database: see tools/draft-quality.
 #include "core/check/form_quality.h"
+#include "core/check/form_sense.h"
 #include "core/draft/draft.h"
 #include "core/model/look.h"
+#include "data/profile/learn_catalogue.h"
 #include "data/profile/profiler.h"
+#include "data/words/dictionaries.h"
 #include "entry/theme/appearance.h"
 #include "entry/theme/theme.h"
 
@@ -65,7 +68,7 @@ int main(int argc, char **argv)
         errors << connection.error().sentence << '\n';
         return 1;
     }
-    const Result<Catalogue> catalogue = connection->readCatalogue();
+    const Result<Catalogue> catalogue = learnCatalogue(*connection);
     if (!catalogue) {
         errors << catalogue.error().sentence << '\n';
         return 1;
@@ -80,6 +83,15 @@ int main(int argc, char **argv)
     };
     const QList<Way> ways{
         {"columnar", Arrangement::Columnar}, {"stacked", Arrangement::Stacked}, {"tabular", Arrangement::Tabular}};
+    QList<Speller> spellers;
+    for (const std::function<Speller()> &make : installedSpellers()) {
+        spellers.append(make());
+    }
+    const auto knows = [&](const QString &word) {
+        return std::any_of(spellers.begin(), spellers.end(),
+                           [&](const Speller &speller) { return speller.knows(word); });
+    };
+    FormSense sense;
     QHash<QString, Line> sums;
     Learned learned;
     int failures = 0;
@@ -112,6 +124,9 @@ int main(int argc, char **argv)
             Line line;
             line.milliseconds = static_cast<double>(clock.nsecsElapsed()) / 1e6 + before / ways.size();
             line.name = table.name.simplified() + ' ' + way.name;
+            if (way.arrangement == Arrangement::Columnar) {
+                sense += senseOf(form, {*catalogue, learned.profiles, appearance, knows});
+            }
             line.quality = qualityOf(form, *catalogue, learned.profiles, appearance);
             if (!sumsOnly) {
                 out << cellsOf(line) << '\n';
@@ -126,6 +141,18 @@ int main(int argc, char **argv)
     }
     for (const char *sum : {"columnar", "stacked", "tabular", "all"}) {
         out << cellsOf(sums[sum]) << '\n';
+    }
+    // Sense, counted over the columnar forms alone; the others are made of the same plan.
+    const QList<QPair<const char *, QStringList>> figures{
+        {"lookups that show a code for a name", sense.codesForNames},
+        {"forms whose first box names nothing", sense.firstBoxes},
+        {"words of captions that nobody knows", sense.strangeWords},
+        {"boxes three times too large", sense.oversized},
+        {"forms of many fields without headings", sense.withoutHeading},
+        {"forms higher than two screens", sense.tallForms}};
+    for (const auto &[name, found] : figures) {
+        out << QString::number(found.size()).rightJustified(5) << ' ' << name;
+        out << (found.isEmpty() ? QString() : ": " + found.mid(0, sumsOnly ? 8 : found.size()).join(", ")) << '\n';
     }
     const FormQuality &all = sums["all"].quality;
     const bool isGood = failures == 0 && all.overlaps == 0 && all.offGrid == 0 && all.cutCaptions == 0 &&

@@ -141,7 +141,7 @@ private:
     // From where the draft put things to a given target: every position is compared.
     void rearrange()
     {
-        const QStringList columns{"asset_no",      "name",     "buoy_type", "fairway_id",
+        const QStringList columns{"name",          "asset_no", "buoy_type", "fairway_id",
                                   "contractor_id", "position", "depth_m"};
         QHash<QString, ControlId> ids;
         for (const QString &column : columns) {
@@ -155,11 +155,11 @@ private:
             }
             return places;
         });
-        const int step = target["buoy_type"].y() - target["name"].y();
-        // The depth goes between asset number and name; those in between make way.
+        const int step = target["buoy_type"].y() - target["asset_no"].y();
+        // The depth goes between name and asset number; those in between make way.
         const QSize depth = target["depth_m"].size();
-        target["depth_m"] = QRect(target["name"].topLeft(), depth);
-        for (const char *column : {"name", "buoy_type", "fairway_id", "contractor_id", "position"}) {
+        target["depth_m"] = QRect(target["asset_no"].topLeft(), depth);
+        for (const char *column : {"asset_no", "buoy_type", "fairway_id", "contractor_id", "position"}) {
             target[column].translate(0, step);
         }
         // Type and contractor get as wide as the fairway.
@@ -168,9 +168,9 @@ private:
         }
 
         const QPoint from = onBoard(field("depth_m"));
-        const QPoint to = onBoard(field("name"));
+        const QPoint to = onBoard(field("asset_no"));
         drag(from, QPoint(from.x() + 2, to.y() + 1));
-        waitFor("the depth above the name", [&] { return placeOf("depth_m").y() < placeOf("name").y(); });
+        waitFor("the depth above the number", [&] { return placeOf("depth_m").y() < placeOf("asset_no").y(); });
         click(onBoard(field("buoy_type")));
         click(onBoard(field("contractor_id")), "ctrl");
         click(onBoard(field("fairway_id")), "ctrl");
@@ -184,7 +184,8 @@ private:
         for (const QString &column : columns) {
             waitFor("the target place of " + column, [&] { return placeOf(column) == target[column]; });
         }
-        picture("3-rearranged", "The depth stands above the name, widths match, everything is on the grid again.");
+        picture("3-rearranged",
+                "The depth stands above the asset number, widths match, everything is on the grid again.");
     }
 
     // Two fields into a group box by the keyboard, a third by the mouse, a fourth by the outline; and all of it undone.
@@ -192,16 +193,16 @@ private:
     {
         const Form before = inWindow([this] { return form(); });
         const ControlId depth = field("depth_m");
-        const ControlId name = field("name");
+        const ControlId number = field("asset_no");
         const ControlId position = field("position");
-        const ControlId number = field("asset_no"); // below the group, also in the outline
+        const ControlId name = field("name"); // below the group, also in the outline
         click(onBoard(depth));
-        click(onBoard(name), "ctrl");
+        click(onBoard(number), "ctrl");
         press("ctrl+g");
         const auto containerOf = [&](ControlId id) { return form().controls.find(id)->container; };
-        waitFor("a group box", [&] { return containerOf(depth) != 0 && containerOf(depth) == containerOf(name); });
+        waitFor("a group box", [&] { return containerOf(depth) != 0 && containerOf(depth) == containerOf(number); });
         const ControlId box = inWindow([&] { return containerOf(depth); });
-        drag(onBoard(position), onBoard(name) + QPoint(0, 12));
+        drag(onBoard(position), onBoard(number) + QPoint(0, 12));
         waitFor("the position in the group", [&] { return containerOf(position) == box; });
         check(
             inWindow([&] { return form().controls.find(box)->place.contains(form().controls.find(position)->place); }),
@@ -223,15 +224,15 @@ private:
         press("ctrl+shift+o");
         waitFor("the outline", [&] { return m_window->findChild<QTreeView *>("outline")->isVisible(); });
         // A drag from window to window now and then begins too late for the X server; a person drags again.
-        const auto isIn = [&] { return containerOf(number) == box; };
+        const auto isIn = [&] { return containerOf(name) == box; };
         for (int attempt = 0; attempt < 3 && !inWindow(isIn); ++attempt) {
-            drag(inOutline(number), inOutline(box));
+            drag(inOutline(name), inOutline(box));
             try {
-                waitFor("the asset number in the group", isIn, 3000);
+                waitFor("the name in the group", isIn, 3000);
             } catch (const Failed &) {
             }
         }
-        waitFor("the asset number in the group", isIn);
+        waitFor("the name in the group", isIn);
         picture("4-grouped", "Fields put into a group box by key, by dragging and in the outline.");
         click(onBoard(depth));
         while (!inWindow([&] { return form() == before; })) {
@@ -282,7 +283,7 @@ private:
         takeTheKeyboard();
         press("F5");
         waitFor("Entry", [this] { return m_window->isEntry(); });
-        waitFor("the keyboard in the first box", [this] { return box("asset_no")->hasFocus(); });
+        waitFor("the keyboard in the first box", [this] { return box("name")->hasFocus(); });
         press("Next"); // Page Down
         waitFor("the second record", [this] { return line("asset_no")->text() == "NB-2006-B"; });
 
@@ -313,9 +314,9 @@ private:
     void add()
     {
         press("ctrl+n");
-        waitFor("a new record", [this] { return m_window->session()->state().isNew() && box("asset_no")->hasFocus(); });
-        typeWords("NB-9001-A");
-        const QList<QPair<QString, QString>> typed{{"name", "Half Tide Perch"},
+        waitFor("a new record", [this] { return m_window->session()->state().isNew() && box("name")->hasFocus(); });
+        typeWords("Half Tide Perch");
+        const QList<QPair<QString, QString>> typed{{"asset_no", "NB-9001-A"},
                                                    {"buoy_type", "isol"},
                                                    {"fairway_id", "corm"},
                                                    {"contractor_id", "skerry"},

@@ -9,6 +9,7 @@
 #include "core/arrange/windows/at_work.h"
 #include "core/file/form_file.h"
 #include "core/file/whole_file.h"
+#include "data/words/dictionaries.h"
 #include "designer/board/board.h"
 #include "entry/paint/picture_painter.h"
 #include "entry/theme/ask.h"
@@ -258,6 +259,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
         QTextStream(stdout) << "nabblet " << NABBLET_VERSION << '\n';
         return ExitDone;
     }
+    prepareDictionaries();
     MainWindow window;
     QuitWhenPainted quit;
     if (parser.isSet(startup)) {

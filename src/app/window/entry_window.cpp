@@ -36,7 +36,10 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, const QSt
     m_typedRecovery = std::make_unique<RecordRecovery>(session(), formPath);
     auto *watch = new DatabaseWatch(*workspace.connection, this);
     connect(watch, &DatabaseWatch::dataChanged, session(), &EntrySession::noticeChanges);
-    connect(watch, &DatabaseWatch::catalogueChanged, session(), &EntrySession::setCatalogue);
+    connect(watch, &DatabaseWatch::catalogueChanged, this,
+            [this, links = workspace.project.links](const Catalogue &now) {
+                (void)session()->setCatalogue(withLinks(now, links)); // it says itself what it cannot follow
+            });
     connect(watch, &DatabaseWatch::availabilityChanged, this, [this](const QString &sentence) {
         session()->availabilityChanged(sentence);
         statusBar()->showMessage(sentence);

@@ -7,6 +7,7 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/text/caption_words.h"
+#include "data/profile/learn_catalogue.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "entry/records/unsaved_record.h"
 #include "entry/theme/ask.h"
@@ -194,6 +195,9 @@ void Filing::newForm(const QString &table)
         dialog.choose(table);
     }
     if (dialog.exec() == QDialog::Accepted) {
+        if (const Outcome kept = m_work->addLinks(dialog.takenLinks()); !kept) {
+            Q_EMIT failed(kept.error());
+        }
         Form form = dialog.form();
         form.name = NamePool(formNamesOf(m_work->workspace().projectFolder)).take(form.name);
         m_work->take(form, QString(), true);
@@ -253,7 +257,7 @@ void Filing::readDatabaseAgain()
         }
         return;
     }
-    const Result<Catalogue> catalogue = m_work->workspace().connection->readCatalogue();
+    const Result<Catalogue> catalogue = learnCatalogue(*m_work->workspace().connection);
     if (!catalogue) {
         Q_EMIT failed(catalogue.error());
         return;

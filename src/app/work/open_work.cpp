@@ -99,6 +99,23 @@ Outcome OpenWork::setNamingPattern(const QString &pattern)
                                                : saveProject(m_workspace.projectFolder, m_workspace.project);
 }
 
+Outcome OpenWork::addLinks(const QList<TableLink> &links)
+{
+    QList<TableLink> &known = m_workspace.project.links;
+    const qsizetype before = known.size();
+    for (const TableLink &link : links) {
+        if (!known.contains(link)) {
+            known.append(link);
+        }
+    }
+    if (known.size() == before) {
+        return Done{};
+    }
+    m_workspace.catalogue = withLinks(m_workspace.catalogue, known);
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
+                                               : saveProject(m_workspace.projectFolder, m_workspace.project);
+}
+
 // ---------------------------------------------------------------- what others do to the database
 
 void OpenWork::watchDatabase()
@@ -125,13 +142,13 @@ void OpenWork::watchDatabase()
 
 void OpenWork::setCatalogue(const Catalogue &catalogue)
 {
-    m_workspace.catalogue = catalogue;
+    m_workspace.catalogue = withLinks(catalogue, m_workspace.project.links);
     if (m_session) {
-        const Outcome taken = m_session->setCatalogue(catalogue);
+        const Outcome taken = m_session->setCatalogue(m_workspace.catalogue);
         Q_EMIT said(taken ? tr("The tables of the database were changed; what is shown follows.")
                           : taken.error().sentence);
     }
-    Q_EMIT catalogueTaken(catalogue);
+    Q_EMIT catalogueTaken(m_workspace.catalogue);
 }
 
 Outcome OpenWork::followForm()

@@ -4,6 +4,7 @@
 #include "core/file/project_file.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
+#include "data/profile/learn_catalogue.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -21,13 +22,13 @@ void connectDatabase(Workspace &workspace)
         workspace.databaseError = connection.error();
         return;
     }
-    Result<Catalogue> catalogue = connection->readCatalogue();
+    Result<Catalogue> catalogue = learnCatalogue(*connection);
     if (!catalogue) {
         workspace.databaseError = catalogue.error();
         return;
     }
     workspace.connection = *connection;
-    workspace.catalogue = *catalogue;
+    workspace.catalogue = withLinks(*catalogue, workspace.project.links);
 }
 
 } // namespace

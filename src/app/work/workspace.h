@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/model/form.h"
-#include "core/model/project.h"
+#include "core/file/project.h"
 #include "data/dialect/connection.h"
 
 #include <functional>

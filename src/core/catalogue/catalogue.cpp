@@ -1,5 +1,7 @@
 #include "core/catalogue/catalogue.h"
 
+#include "core/catalogue/row_names.h"
+
 #include <algorithm>
 
 namespace nabblet {
@@ -13,6 +15,16 @@ void takeDeclaredType(Column &column, const QString &declared)
     column.decimals = type.decimals;
     column.least = type.least;
     column.most = type.most;
+}
+
+QString readableName(const Column &column)
+{
+    return column.parted.isEmpty() ? column.name : column.parted;
+}
+
+QString readableName(const Table &table)
+{
+    return table.parted.isEmpty() ? table.name : table.parted;
 }
 
 const Table *findTable(const Catalogue &catalogue, const QString &name)
@@ -112,6 +124,33 @@ QList<ChildRows> childrenOf(const Catalogue &catalogue, const QString &table)
     return children;
 }
 
+Catalogue withLinks(const Catalogue &catalogue, const QList<TableLink> &links)
+{
+    Catalogue result = catalogue;
+    const auto holdsAll = [](const Table &table, const QStringList &columns) {
+        return !columns.isEmpty() && std::all_of(columns.begin(), columns.end(), [&](const QString &name) {
+            return findColumn(table, name) != nullptr;
+        });
+    };
+    for (const TableLink &each : links) {
+        const Table *parent = findTable(catalogue, each.link.parentTable);
+        if (!parent || !holdsAll(*parent, each.link.parentColumns) ||
+            each.link.columns.size() != each.link.parentColumns.size()) {
+            continue;
+        }
+        for (Table &table : result.tables) {
+            const bool isThere = std::any_of(table.foreignKeys.begin(), table.foreignKeys.end(),
+                                             [&](const ForeignKey &own) { return own.columns == each.link.columns; });
+            if (table.name == each.table && !isThere && holdsAll(table, each.link.columns)) {
+                ForeignKey link = each.link;
+                link.onDelete = LinkRule::Nothing;
+                table.foreignKeys.append(link);
+            }
+        }
+    }
+    return result;
+}
+
 bool isJunction(const Table &table)
 {
     if (table.foreignKeys.size() != 2) {
@@ -125,93 +164,25 @@ bool isJunction(const Table &table)
     });
 }
 
-namespace {
-
-bool isCalledName(const QString &column)
-{
-    const QString lower = column.toLower();
-    return lower == QLatin1String("name") || lower == QLatin1String("title") ||
-           lower.endsWith(QLatin1String("_name")) || lower.endsWith(QLatin1String("_title"));
-}
-
-} // namespace
-
 QString namingColumn(const Table &table)
 {
-    QString uniqueText;
-    for (const UniqueKey &key : table.uniqueKeys) {
-        const Column *column = key.columns.size() == 1 ? findColumn(table, key.columns.first()) : nullptr;
-        if (column && column->type == ColumnType::Text && column->isRequired) {
-            if (isCalledName(column->name)) {
-                return column->name;
-            }
-            if (uniqueText.isEmpty()) {
-                uniqueText = column->name;
-            }
-        }
-    }
-    QString required;
-    QString any;
-    for (const Column &column : table.columns) {
-        if (column.type != ColumnType::Text || table.primaryKey.contains(column.name) || findLink(table, column.name)) {
-            continue;
-        }
-        if (isCalledName(column.name)) {
-            return column.name;
-        }
-        if (required.isEmpty() && column.isRequired) {
-            required = column.name;
-        }
-        if (any.isEmpty()) {
-            any = column.name;
-        }
-    }
-    for (const QString &candidate : {uniqueText, required, any}) {
-        if (!candidate.isEmpty()) {
-            return candidate;
-        }
-    }
-    if (!table.primaryKey.isEmpty()) {
-        return table.primaryKey.first();
-    }
-    return table.columns.isEmpty() ? QString() : table.columns.first().name;
+    const QStringList telling = tellingColumns(table);
+    return telling.isEmpty() ? QString() : telling.first();
 }
 
 bool namesRows(const Table &table, const QString &column)
 {
     const bool isUnique = std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(),
                                       [&](const UniqueKey &key) { return key.columns == QStringList{column}; });
-    return isUnique || table.primaryKey == QStringList{column} || isCalledName(column);
+    return isUnique || table.primaryKey == QStringList{column} || [&] {
+        const Naming naming = table.naming.isEmpty() ? namingOf(table, {}) : Naming{table.naming, table.goesByName};
+        return naming.isName && naming.columns.contains(column);
+    }();
 }
 
 QStringList tellingColumns(const Table &table)
 {
-    const auto firstOf = [&](std::initializer_list<const char *> names) {
-        for (const char *name : names) {
-            for (const Column &column : table.columns) {
-                if (column.name.compare(QLatin1String(name), Qt::CaseInsensitive) == 0) {
-                    return column.name;
-                }
-            }
-        }
-        return QString();
-    };
-    const QString given = firstOf({"given_name", "first_name", "forename"});
-    const QString family = firstOf({"family_name", "last_name", "surname"});
-    if (!given.isEmpty() && !family.isEmpty()) {
-        return {family, given};
-    }
-    const QString naming = namingColumn(table);
-    bool isUnique = table.primaryKey == QStringList{naming};
-    QString code;
-    for (const UniqueKey &key : table.uniqueKeys) {
-        const Column *column = key.columns.size() == 1 ? findColumn(table, key.columns.first()) : nullptr;
-        isUnique = isUnique || (column && column->name == naming);
-        if (column && column->isRequired && column->type == ColumnType::Text && code.isEmpty()) {
-            code = column->name;
-        }
-    }
-    return isUnique || code.isEmpty() ? QStringList{naming} : QStringList{code, naming};
+    return table.naming.isEmpty() ? namingOf(table, {}).columns : table.naming;
 }
 
 QStringList wordsOfRow(const Table &table)

@@ -15,6 +15,7 @@ namespace nabblet {
 struct Column
 {
     QString name;
+    QString parted;       // the name with underscores where its words run together; empty where they do not
     QString declaredType; // as the database says it
     ColumnType type = ColumnType::Text;
     std::optional<int> length;   // characters
@@ -51,6 +52,7 @@ enum class LinkRule {
     Keeps,   // it refuses to delete that row
     Deletes, // it deletes them along
     LetsGo,  // it empties their columns, or puts in what they start with
+    Nothing, // it does not know of the link, which only the project does
 };
 
 // A link from columns of this table to columns of another one (the parent).
@@ -60,6 +62,17 @@ struct ForeignKey
     QString parentTable;
     QStringList parentColumns; // in the same order
     LinkRule onDelete = LinkRule::Keeps;
+
+    bool operator==(const ForeignKey &) const = default;
+};
+
+// A link with the table whose rows point somewhere by it.
+struct TableLink
+{
+    QString table;
+    ForeignKey link;
+
+    bool operator==(const TableLink &) const = default;
 };
 
 enum class TableKind { Table, View, Select };
@@ -67,6 +80,7 @@ enum class TableKind { Table, View, Select };
 struct Table
 {
     QString name;
+    QString parted; // as of a column
     TableKind kind = TableKind::Table;
     QList<Column> columns;
     QStringList primaryKey; // empty for views and for tables without one
@@ -76,6 +90,8 @@ struct Table
     QString rowNumberName;     // an expression that names each row where no primary key is declared, or empty
     QString select;            // for a SELECT: its text
     QString writesTo;          // for a SELECT: the table that its rows are written to, or empty
+    QStringList naming;        // what tells a row from its likes, by the rows that are stored; empty where not known
+    bool goesByName = false;   // the first of them names the rows, and is not merely the best of what there is
     bool actsOnDelete = false; // a trigger does something of its own when a row is deleted
 };
 
@@ -83,6 +99,10 @@ struct Catalogue
 {
     QList<Table> tables; // by name, tables before views
 };
+
+// The name as it is to be read.
+QString readableName(const Column &column);
+QString readableName(const Table &table);
 
 // The table with that name, or nullptr.
 const Table *findTable(const Catalogue &catalogue, const QString &name);
@@ -100,29 +120,27 @@ const ForeignKey *ledLink(const Table &table, const QString &column);
 QString leaderOf(const Table &table, const QString &column);
 
 // Rows that point to a row of a table, and so belong to it.
-struct ChildRows
-{
-    QString table;
-    ForeignKey link; // of that table
-};
+using ChildRows = TableLink;
 // Every link to a table, in the order of the catalogue. Links that do not name as many columns as they point to are
 // left out.
 QList<ChildRows> childrenOf(const Catalogue &catalogue, const QString &table);
+
+// The catalogue with links that the database does not declare but the project knows. Those whose tables or columns are
+// not there, and those that are declared, are left out.
+Catalogue withLinks(const Catalogue &catalogue, const QList<TableLink> &links);
 
 // Whether a table only ties rows of two others together: two links, and besides their columns nothing but a key that
 // numbers itself and what the database fills in.
 bool isJunction(const Table &table);
 
-// The column of a table that a person would call a row by: a unique text column first, then one that is called name
-// or title, then the first required text, then the first text; failing all, the first column of the key.
-// Empty for a table with no columns.
+// The column that a person would call a row of the table by; empty for a table with no columns. See row_names.h.
 QString namingColumn(const Table &table);
 
-// Whether a column really names the rows of a table: it is called so, or no two rows share it.
+// Whether a column really names the rows of a table: it is called so, what is stored says so, or no two rows share it.
 bool namesRows(const Table &table, const QString &column);
 
 // The columns that together tell a row from its likes: given and family name of a person; else the naming column, and
-// where it may repeat, the unique code before it.
+// where it may repeat, what tells it apart behind it.
 QStringList tellingColumns(const Table &table);
 // What a lookup shows of a row: the columns above; of a row that has only a key of several columns, the whole key and
 // its first text.

@@ -23,7 +23,30 @@ bool isMostly(qint64 some, qint64 all)
     return some > 0 && some * 10 >= all * 9;
 }
 
+// Whether bytes are text in UTF-8, as far as they go: the last letter may be cut.
+bool readsAsText(const QByteArray &bytes)
+{
+    if (bytes.isEmpty() || startsAsImage(bytes)) {
+        return false;
+    }
+    const QString text = QString::fromUtf8(bytes);
+    for (qsizetype i = 0; i < text.size(); ++i) {
+        const QChar c = text.at(i);
+        const bool isCutEnd = c == QChar::ReplacementCharacter && i + 1 == text.size();
+        const bool isBreak = c == u'\n' || c == u'\r' || c == u'\t';
+        if ((c == QChar::ReplacementCharacter && !isCutEnd) || (c.unicode() < 32 && !isBreak)) {
+            return false;
+        }
+    }
+    return true;
+}
+
 } // namespace
+
+bool holdsTexts(const ColumnProfile &profile)
+{
+    return isMostly(profile.texts, profile.values);
+}
 
 bool startsAsImage(const QByteArray &bytes)
 {
@@ -33,16 +56,19 @@ bool startsAsImage(const QByteArray &bytes)
 
 void ColumnProfile::add(const QVariant &value)
 {
-    if (value.isNull()) {
+    // A blank text takes no room and says nothing, as NULL does.
+    if (value.isNull() || (value.typeId() == QMetaType::QString && value.toString().isEmpty())) {
         ++nulls;
         return;
     }
     ++values;
     if (value.typeId() == QMetaType::QByteArray) {
         images += startsAsImage(value.toByteArray()) ? 1 : 0;
+        texts += readsAsText(value.toByteArray()) ? 1 : 0;
         hasMoreDistinct = true;
         return;
     }
+    ++texts;
     const QString text = value.toString();
     int lineCount = 0;
     QStringView longest;

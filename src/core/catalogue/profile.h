@@ -21,7 +21,7 @@ struct ColumnProfile
 {
     static constexpr int MostDistinct = 40; // so many different values are told apart
 
-    qint64 values = 0; // that are not NULL
+    qint64 values = 0; // that are neither NULL nor blank
     qint64 nulls = 0;
     QMap<int, LengthGroup> lengths;  // by the characters of the longest line
     QMap<int, qint64> lines;         // how many values have so many lines
@@ -30,6 +30,7 @@ struct ColumnProfile
     qint64 webAddresses = 0;
     qint64 mailAddresses = 0;
     qint64 images = 0;
+    qint64 texts = 0; // values that are text, also where their column is one of bytes
 
     // Takes in one value as it was read; for binary values the first bytes are enough.
     void add(const QVariant &value);
@@ -51,6 +52,9 @@ int linesFor(const ColumnProfile &profile, double share);
 bool holdsAddresses(const ColumnProfile &profile);
 // The same for images.
 bool holdsImages(const ColumnProfile &profile);
+
+// The same for text.
+bool holdsTexts(const ColumnProfile &profile);
 
 // Whether the first bytes are those of an image format that can be shown: PNG, JPEG, GIF, BMP, SVG.
 bool startsAsImage(const QByteArray &bytes);

@@ -95,6 +95,9 @@ Table tableOfSelect(const Catalogue &catalogue, const QString &name, const QStri
         } else {
             takeDeclaredType(column, each.declaredType);
         }
+        if (column.name != each.name) {
+            column.parted.clear(); // of the other name
+        }
         column.name = each.name;
         if (isCombined) {
             column.readOnlyReason = Texts::tr("put together from several SELECTs");
@@ -123,6 +126,10 @@ Table tableOfSelect(const Catalogue &catalogue, const QString &name, const QStri
     }
     table.writesTo = written->name;
     table.primaryKey = mapped(names, written->primaryKey);
+    if (holdsAll(names, written->naming)) {
+        table.naming = mapped(names, written->naming);
+        table.goesByName = written->goesByName;
+    }
     for (const UniqueKey &key : written->uniqueKeys) {
         if (holdsAll(names, key.columns)) {
             table.uniqueKeys.append({mapped(names, key.columns)});

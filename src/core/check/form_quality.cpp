@@ -1,5 +1,6 @@
 #include "core/check/form_quality.h"
 
+#include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/rows.h"
 #include "core/check/checks.h"
@@ -58,7 +59,9 @@ int backwardTabs(const Form &form)
     const Control *before = nullptr;
     for (const ControlId id : tabSequence(form)) {
         const Control *control = form.controls.find(id);
-        if (before && before->band == control->band) {
+        // Onto another page, a form reads on from its top.
+        const bool isTurned = before && before->container == control->container && before->page != control->page;
+        if (before && before->band == control->band && !isTurned) {
             const bool isSameRow =
                 control->place.y() < bottomOf(before->place) && before->place.y() < bottomOf(control->place);
             // To the top of the column behind, a form reads on.
@@ -113,16 +116,19 @@ double shareThatFits(const Form &form, const Profile &profile, const TextMeasure
 
 int overlaps(const Form &form)
 {
-    QList<QRect> places;
+    // What stands in a group or on a page covers neither that nor what stands on another page.
+    QHash<Area, QList<QRect>> areas;
     for (const Control &control : form.controls) {
-        places.append(placeOnForm(form, control));
+        areas[areaOf(control)].append(placeOnForm(form, control));
     }
-    // From top to bottom, each is compared with those below it that it reaches.
-    std::sort(places.begin(), places.end(), [](const QRect &a, const QRect &b) { return a.top() < b.top(); });
     int pairs = 0;
-    for (qsizetype i = 0; i < places.size(); ++i) {
-        for (qsizetype j = i + 1; j < places.size() && places.at(j).top() <= places.at(i).bottom(); ++j) {
-            pairs += places.at(i).intersects(places.at(j)) ? 1 : 0;
+    for (QList<QRect> &places : areas) {
+        // From top to bottom, each is compared with those below it that it reaches.
+        std::sort(places.begin(), places.end(), [](const QRect &a, const QRect &b) { return a.top() < b.top(); });
+        for (qsizetype i = 0; i < places.size(); ++i) {
+            for (qsizetype j = i + 1; j < places.size() && places.at(j).top() <= places.at(i).bottom(); ++j) {
+                pairs += places.at(i).intersects(places.at(j)) ? 1 : 0;
+            }
         }
     }
     return pairs;

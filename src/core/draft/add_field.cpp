@@ -5,6 +5,7 @@
 #include "core/arrange/structure.h"
 #include "core/arrange/windows/window_size.h"
 #include "core/draft/box_sizes.h"
+#include "core/draft/captions.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/maker.h"
 #include "core/kinds/settings/caption_side.h"
@@ -62,7 +63,7 @@ QList<NewField> newFields(const Form &form, const Catalogue &catalogue, const Ta
         field.caption.id = next++;
         field.caption.kind = field.caption.role = QStringLiteral("caption");
         field.caption.captionFor = field.box.id;
-        field.caption.text = captionFromColumn(name, table.name);
+        field.caption.text = captionOfColumn(table, name);
         field.caption.name = names.take(nameFromPattern(namingPattern, kindNamed(field.caption.kind).shortName, name));
         field.caption.place = QRect(0, 0, captionWidth(field.caption, measure), DraftLine);
         widths.append(field.box.place.width());
@@ -398,10 +399,9 @@ Form withColumnChanged(const Form &form, const Catalogue &catalogue, const Table
     const QString before = control->column;
     result.controls.replace(result.controls.indexOf(field), changed);
     if (const Control *caption = captionOf(form, field);
-        caption &&
-        (before.isEmpty() ? wantsWords(form, *control) : caption->text == captionFromColumn(before, table.name))) {
+        caption && (before.isEmpty() ? wantsWords(form, *control) : caption->text == captionOfColumn(table, before))) {
         Control words = *caption;
-        words.text = captionFromColumn(name, table.name);
+        words.text = captionOfColumn(table, name);
         result.controls.replace(result.controls.indexOf(words.id), words);
     }
     QSet<QString> stillBound;

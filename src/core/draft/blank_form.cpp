@@ -23,7 +23,7 @@ Form blankForm(const QString &title, const QString &look, const TextMeasure &mea
     DraftPlan plan;
     plan.title = title;
     plan.look = look;
-    Maker maker{catalogue, table, plan, nullptr, profiles, measure, false, 8, {}, {}, 0};
+    Maker maker{catalogue, table, plan, nullptr, profiles, measure, false, 8, {}, {}, 0, {}};
     maker.form.name = identifierFromText(title);
     maker.form.title = title;
     maker.form.look = look;

@@ -17,6 +17,7 @@ namespace nabblet {
 namespace {
 
 constexpr int DraftGrid = 8;
+constexpr double LinesShare = 0.95;   // of the values, whose lines a long text has room for; it scrolls
 constexpr int MostLines = 10;         // of a drafted long text
 constexpr int MostOptionsWidth = 288; // px, of options in one line
 
@@ -125,7 +126,7 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
     }
     if (kind.editor == Editor::LongText) {
         const int lines =
-            profile && profile->values > 0 ? std::clamp(linesFor(*profile, FittingShare) + 1, 3, MostLines) : 3;
+            profile && profile->values > 0 ? std::clamp(linesFor(*profile, LinesShare) + 1, 3, MostLines) : 3;
         const int height = lines * measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
         return {kind.usualSize.width(), onGridAtOrAfter(height, DraftGrid)};
     }
@@ -142,7 +143,8 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
         words = widthOfValues(*profile, FittingShare, measure, &field) + character;
         most = MostFittedWidth;
     }
-    return {std::clamp(onGridAtOrAfter(boxWidthFor(field, words), DraftGrid), LeastBoxWidth, most), kind.usualSize.height()};
+    return {std::clamp(onGridAtOrAfter(boxWidthFor(field, words), DraftGrid), LeastBoxWidth, most),
+            kind.usualSize.height()};
 }
 
 QList<int> evenedWidths(const QList<int> &widths)

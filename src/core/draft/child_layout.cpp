@@ -1,7 +1,9 @@
 // Subforms and buttons for the rows that belong to each record.
+#include "core/arrange/containers.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/windows/stretching.h"
 #include "core/draft/maker.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/caption_side.h"
 #include "core/kinds/settings/child_link.h"
 
@@ -16,7 +18,8 @@ constexpr int ScrollBar = 16;   // px, kept free at its right
 constexpr int StripHeight = 40; // px, of the record strip under a form that shows one record at a time
 constexpr int LeastRows = 3;    // that a subform has room for
 constexpr int MostRows = 8;
-constexpr int UsualRows = 4; // where nothing is known of the stored rows
+constexpr int UsualRows = 4;       // where nothing is known of the stored rows
+constexpr int HighestDraft = 1000; // px, of a form with all its subforms under one another
 constexpr int ButtonHeight = 32;
 constexpr int ButtonFooter = 48;
 
@@ -77,6 +80,61 @@ QList<ChildForm> childForms(const Maker &maker)
     return forms;
 }
 
+namespace {
+
+// The subforms on pages of one set, which grows with the form: side by side under one another they would be higher than
+// a screen.
+void placeOnPages(Maker &maker, const QList<const ChildForm *> &subforms)
+{
+    Form &form = maker.form;
+    Control holder;
+    holder.kind = QStringLiteral("tab-pages");
+    holder.role = QStringLiteral("heading");
+    holder.name = QStringLiteral("rows");
+    holder.rides = {};
+    holder.rides.left = FixedRail::FormLeft;
+    holder.rides.right = FixedRail::FormRight;
+    holder.rides.top = FixedRail::BodyTop;
+    holder.rides.bottom = FixedRail::BodyBottom;
+    QList<Page> pages;
+    int highest = 0;
+    for (const ChildForm *child : subforms) {
+        pages.append({static_cast<int>(pages.size()) + 1, child->child->plan.title});
+        highest = std::max(highest, onGridAtOrAfter(child->size.height(), maker.pitch));
+    }
+    setPages(holder, pages);
+    const int top = maker.snapped(bandOf(form, BandRole::Body).height);
+    const QRect room(DraftMargin, top, form.width - 2 * DraftMargin, DraftLine);
+    holder.place = room;
+    const Insets insets = insetsOf(holder, 1);
+    const int first = maker.snapped(top + insets.top);
+    const QRect where(room.x(), top, room.width(), maker.snapped(first + highest + insets.bottom) - top);
+    const ControlId id = maker.place(holder, where);
+    for (qsizetype i = 0; i < subforms.size(); ++i) {
+        const ChildForm *child = subforms.at(i);
+        const int left = maker.snapped(room.x() + insets.left);
+        const bool stretches = canStretch(child->form);
+        const int most = where.x() + where.width() - insets.right - left;
+        Control subform;
+        subform.kind = QStringLiteral("subform");
+        subform.role = QStringLiteral("field");
+        subform.name = child->child->plan.table;
+        subform.inner = InnerForm(child->form);
+        subform.rides.right = stretches ? FixedRail::FormRight : FixedRail::None;
+        subform.rides.top = FixedRail::BodyTop;
+        subform.rides.bottom = FixedRail::BodyBottom;
+        setChildLink(subform, child->child->link);
+        maker.into = {BandRole::Body, id, static_cast<int>(i) + 1};
+        const int width =
+            stretches ? most / maker.pitch * maker.pitch : std::min(most, maker.snapped(child->size.width()));
+        maker.place(subform, QRect(left, first, width, highest));
+    }
+    maker.into = {};
+    bandOf(form, BandRole::Body).height = where.y() + where.height() + DraftMargin;
+}
+
+} // namespace
+
 void layOutChildren(Maker &maker, const QList<ChildForm> &children)
 {
     Form &form = maker.form;
@@ -94,6 +152,17 @@ void layOutChildren(Maker &maker, const QList<ChildForm> &children)
         form = stretchedTo(form, wanted, 0);
     }
 
+    const auto heightOf = [&](const ChildForm *child) { return onGridAtOrAfter(child->size.height(), maker.pitch); };
+    if (!isTabular(form) && subforms.size() > 1) {
+        int height = bandOf(form, BandRole::Body).height;
+        for (const ChildForm *child : std::as_const(subforms)) {
+            height += heightOf(child) + DraftLine + DraftMargin;
+        }
+        if (height > HighestDraft && maker.plan.sections != Sections::None) {
+            placeOnPages(maker, subforms);
+            subforms.clear();
+        }
+    }
     // Rows of rows cannot repeat with each line, so they stand in the footer and follow the line in hand.
     const BandRole role = isTabular(form) ? BandRole::Footer : BandRole::Body;
     for (const ChildForm *child : std::as_const(subforms)) {
@@ -114,7 +183,7 @@ void layOutChildren(Maker &maker, const QList<ChildForm> &children)
         subform.rides.top = growsDown ? FixedRail::BodyTop : FixedRail::None;
         subform.rides.bottom = growsDown ? FixedRail::BodyBottom : FixedRail::None;
         setChildLink(subform, child->child->link);
-        const int height = onGridAtOrAfter(child->size.height(), maker.pitch);
+        const int height = heightOf(child);
         const int room = form.width - 2 * DraftMargin;
         const int width = stretches ? room : std::min(room, maker.snapped(child->size.width()));
         const ControlId id = maker.place(subform, QRect(DraftMargin, y + captionHeight, width, height));

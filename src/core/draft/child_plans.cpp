@@ -1,7 +1,11 @@
 // Which rows of other tables a draft shows with each record.
+#include "core/draft/captions.h"
 #include "core/draft/draft_plan.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
+#include "core/words/name_words.h"
+
+#include <QSet>
 
 #include <algorithm>
 
@@ -34,11 +38,36 @@ bool isKnownByItself(const Table &table)
     return key && key->type == ColumnType::Text;
 }
 
+// Whether a table is kept by programs for themselves: nobody looks for its rows with a record.
+bool isKeptByPrograms(const Table &table)
+{
+    static const QSet<QString> words{QStringLiteral("log"),       QStringLiteral("cache"), QStringLiteral("session"),
+                                     QStringLiteral("audit"),     QStringLiteral("token"), QStringLiteral("tmp"),
+                                     QStringLiteral("temp"),      QStringLiteral("lock"),  QStringLiteral("stat"),
+                                     QStringLiteral("statistic"), QStringLiteral("trend"), QStringLiteral("backup"),
+                                     QStringLiteral("rtdata"),    QStringLiteral("sync"),  QStringLiteral("changelog")};
+    const QStringList name = wordsOfName(readableName(table));
+    return std::any_of(name.begin(), name.end(),
+                       [](const QString &word) { return words.contains(singular(word)) || words.contains(word); });
+}
+
+// Whether a row says something by itself, besides what it points to: a text, a date, an amount, or another row that it
+// points to.
+bool saysSomething(const Table &table, const ForeignKey &link)
+{
+    return std::any_of(table.columns.begin(), table.columns.end(), [&](const Column &column) {
+        const bool isOfLink = link.columns.contains(column.name);
+        const bool isNumber = column.type == ColumnType::WholeNumber && !ledLink(table, column.name);
+        return !isOfLink && !column.numbersItself && !isNumber;
+    });
+}
+
 // Whether rows of a table belong to the row they point to and to nothing else: the link is part of their key, or it is
 // the first link they must have and they go by no name of their own.
 bool belongs(const Table &child, const ForeignKey &link, const QString &parent)
 {
-    if (child.kind != TableKind::Table || child.name == parent) {
+    if (child.kind != TableKind::Table || child.name == parent || isKeptByPrograms(child) ||
+        !saysSomething(child, link)) {
         return false;
     }
     const bool isInKey = std::all_of(link.columns.begin(), link.columns.end(),
@@ -92,16 +121,17 @@ std::vector<PlannedChild> plannedChildren(const Catalogue &catalogue, const Tabl
         child.plan.table = rows.table;
         child.plan.arrangement = Arrangement::Tabular;
         child.plan.spacing = Spacing::Tight;
-        child.plan.title = titleFromTable(rows.table);
+        child.plan.title = titleOf(*table);
         const ForeignKey *far = isJunction(*table) ? farLink(*table, rows.link.columns) : nullptr;
         if (far && far->parentTable != parent.name) {
-            child.plan.title = titleFromTable(far->parentTable);
+            const Table *other = findTable(catalogue, far->parentTable);
+            child.plan.title = other ? titleOf(*other) : titleFromTable(far->parentTable);
         }
         const auto sameTable =
             std::count_if(all.begin(), all.end(), [&](const ChildRows &each) { return each.table == rows.table; });
         if (sameTable > 1 || rows.table == parent.name) {
             child.plan.title = Texts::tr("%1 (%2)").arg(
-                child.plan.title, withSmallFirst(captionFromColumn(rows.link.columns.last(), rows.table)));
+                child.plan.title, withSmallFirst(captionOfColumn(*table, rows.link.columns.last())));
         }
         children.push_back(child);
     }
@@ -143,7 +173,8 @@ PlannedChild childByHand(const Catalogue &catalogue, const QString &table, const
     child.isTaken = true;
     child.isByHand = true;
     child.plan.table = table;
-    child.plan.title = titleFromTable(table);
+    const Table *rows = findTable(catalogue, table);
+    child.plan.title = rows ? titleOf(*rows) : titleFromTable(table);
     child.plan.arrangement = Arrangement::Tabular;
     child.plan.spacing = Spacing::Tight;
     completeChild(catalogue, child, words);
@@ -187,7 +218,7 @@ QList<PlannedColumn> linkedColumns(const Catalogue &catalogue, const Table &tabl
     if (!other || link->columns.size() != link->parentColumns.size()) {
         return columns;
     }
-    const QString front = captionFromColumn(through, table.name, QString(), words);
+    const QString front = captionOfColumn(table, through, words);
     const DraftPlan plan = planDraft(*other, nullptr, words);
     for (const PlannedColumn &each : plan.columns) {
         const Column *column = findColumn(*other, each.column);

@@ -1,5 +1,8 @@
 #include "core/draft/column_order.h"
 
+#include "core/catalogue/row_names.h"
+#include "core/words/name_words.h"
+
 #include <QHash>
 
 #include <algorithm>
@@ -8,9 +11,12 @@ namespace nabblet {
 
 namespace {
 
-QString lower(const QString &name)
+constexpr int PlainName = 40; // of calledAsName()
+
+// A column's name in small letters, its words parted by underscores.
+QString lower(const Column &column)
 {
-    return name.toLower().replace(u' ', u'_').replace(u'-', u'_');
+    return wordsOfName(readableName(column)).join(u'_');
 }
 
 // Moves some columns, in the order given, to the front.
@@ -111,11 +117,14 @@ bool isMoment(const Column &column)
 // Columns by their names in small letters.
 using ByName = QHash<QString, QString>;
 
-ByName byName(const QStringList &columns)
+ByName byName(const Table &table, const QStringList &columns)
 {
+    const QSet<QString> wanted(columns.begin(), columns.end());
     ByName result;
-    for (const QString &column : columns) {
-        result.insert(lower(column), column);
+    for (const Column &column : table.columns) {
+        if (wanted.contains(column.name)) {
+            result.insert(lower(column), column.name);
+        }
     }
     return result;
 }
@@ -148,28 +157,37 @@ ColumnGroup matched(const Pattern &pattern, const ByName &free)
 
 QStringList namesFirst(const Table &table, const QStringList &columns)
 {
-    const ColumnGroup person = matched(patterns().first(), byName(columns));
-    if (!person.rows.isEmpty()) {
-        QStringList first;
-        for (const ColumnRow &row : person.rows) {
-            first += row.columns;
-        }
-        return toFront(columns, first);
-    }
-    // A code by which people know the record stands before the name, as on every label.
     QStringList first;
+    const ColumnGroup person = matched(patterns().first(), byName(table, columns));
+    for (const ColumnRow &row : person.rows) {
+        first += row.columns;
+    }
+    // A text that is merely the first one (who led a visit) names nothing.
+    const QString naming = namingColumn(table);
+    const Column *named = findColumn(table, naming);
+    const bool isKey = table.primaryKey.contains(naming) && named && named->type != ColumnType::Text;
+    if (first.isEmpty() && named && !isKey && namesRows(table, naming) && !findLink(table, naming)) {
+        first.append(naming);
+    }
+    // What is called a name stands first also where hardly anybody filled it.
+    for (const Column &column : table.columns) {
+        const bool isWanted = first.isEmpty() && column.type == ColumnType::Text && !findLink(table, column.name);
+        if (isWanted && calledAsName(table, column) >= PlainName) {
+            first.append(column.name);
+        }
+    }
+    // Behind it what tells it apart: the codes by which people know it.
     for (const UniqueKey &key : table.uniqueKeys) {
         const Column *column = key.columns.size() == 1 ? findColumn(table, key.columns.first()) : nullptr;
         if (column && column->isRequired && column->type == ColumnType::Text) {
             first.append(column->name);
         }
     }
-    // A text that is merely the first one (who led a visit) names nothing.
-    const Column *naming = findColumn(table, namingColumn(table));
-    const QString name = naming ? lower(naming->name) : QString();
-    if (naming && naming->type == ColumnType::Text &&
-        (name.endsWith(QLatin1String("name")) || name.endsWith(QLatin1String("title")))) {
-        first.append(naming->name);
+    for (const QString &part : table.primaryKey) {
+        const Column *column = findColumn(table, part);
+        if (column && column->type == ColumnType::Text && !ledLink(table, part)) {
+            first.append(part);
+        }
     }
     return toFront(columns, first);
 }
@@ -183,13 +201,38 @@ QStringList wideLast(const QStringList &columns, const QSet<QString> &wide)
 
 bool isBookkeeping(const Column &column)
 {
-    static const QStringList verbs{QStringLiteral("created"), QStringLiteral("changed"), QStringLiteral("modified"),
-                                   QStringLiteral("updated"), QStringLiteral("entered"), QStringLiteral("inserted"),
-                                   QStringLiteral("edited")};
-    const QStringList parts = lower(column.name).split(u'_', Qt::SkipEmptyParts);
-    static const QStringList endings{QStringLiteral("at"),   QStringLiteral("on"),   QStringLiteral("by"),
-                                     QStringLiteral("date"), QStringLiteral("time"), QStringLiteral("user")};
-    return !parts.isEmpty() && verbs.contains(parts.first()) && (parts.size() == 1 || endings.contains(parts.last()));
+    static const QSet<QString> alone{QStringLiteral("mtime"), QStringLiteral("ctime"), QStringLiteral("atime")};
+    static const QSet<QString> verbs{
+        QStringLiteral("created"), QStringLiteral("changed"),  QStringLiteral("modified"),    QStringLiteral("updated"),
+        QStringLiteral("entered"), QStringLiteral("inserted"), QStringLiteral("edited"),      QStringLiteral("create"),
+        QStringLiteral("update"),  QStringLiteral("creation"), QStringLiteral("modification")};
+    static const QSet<QString> beside{QStringLiteral("at"),    QStringLiteral("on"),       QStringLiteral("by"),
+                                      QStringLiteral("date"),  QStringLiteral("time"),     QStringLiteral("user"),
+                                      QStringLiteral("last"),  QStringLiteral("record"),   QStringLiteral("row"),
+                                      QStringLiteral("stamp"), QStringLiteral("timestamp")};
+    // Verbs that also mean something people do ("create", "update") count only beside another word.
+    static const QSet<QString> weak{QStringLiteral("create"), QStringLiteral("update"), QStringLiteral("creation"),
+                                    QStringLiteral("modification")};
+    const QStringList parts = wordsOfName(readableName(column));
+    if (parts.size() == 1) {
+        return alone.contains(parts.first()) || (verbs.contains(parts.first()) && !weak.contains(parts.first()));
+    }
+    const bool hasVerb =
+        std::any_of(parts.begin(), parts.end(), [](const QString &part) { return verbs.contains(part); });
+    return hasVerb &&
+           (verbs.contains(parts.first()) || parts.first() == QLatin1String("last") ||
+            std::all_of(parts.begin(), parts.end(),
+                        [](const QString &part) { return verbs.contains(part) || beside.contains(part); })) &&
+           (beside.contains(parts.last()) || verbs.contains(parts.last()));
+}
+
+bool isKeptByDatabase(const Column &column)
+{
+    const QString filled = column.defaultExpression.toLower();
+    const bool isOfTheMoment = filled.contains(QLatin1String("current_")) || filled.contains(QLatin1String("now")) ||
+                               filled.contains(QLatin1String("datetime")) ||
+                               filled.contains(QLatin1String("strftime")) || filled.contains(QLatin1String("user"));
+    return isBookkeeping(column) && (column.isGenerated || (column.hasDefault && isOfTheMoment));
 }
 
 QStringList bookkeepingLast(const Table &table, const QStringList &columns)
@@ -205,38 +248,45 @@ QStringList bookkeepingLast(const Table &table, const QStringList &columns)
 
 QList<ColumnGroup> grouped(const Table &table, const QStringList &columns)
 {
-    ByName free = byName(columns);
+    ByName free = byName(table, columns);
     QList<ColumnGroup> found;
     const auto take = [&](const ColumnGroup &group) {
         found.append(group);
         for (const ColumnRow &row : group.rows) {
             for (const QString &column : row.columns) {
-                free.remove(lower(column));
+                free.remove(lower(*findColumn(table, column)));
             }
         }
     };
+    const QString naming = namingColumn(table);
     for (const Pattern &pattern : patterns()) {
         const ColumnGroup group = matched(pattern, free);
         if (!group.rows.isEmpty()) {
             take(group);
         }
+        // What names the record stands first, and is no part of an address ("country" of a table of countries).
+        if (&pattern == &patterns().first() && namesRows(table, naming)) {
+            free.removeIf([&](const ByName::iterator &each) { return each.value() == naming; });
+        }
     }
     QStringList moments;
+    QHash<QString, QString> lowerOf;
     const QSet<QString> wanted(columns.begin(), columns.end());
     for (const Column &column : table.columns) {
-        if (isMoment(column) && wanted.contains(column.name) && free.contains(lower(column.name))) {
+        if (isMoment(column) && wanted.contains(column.name) && free.contains(lower(column))) {
             moments.append(column.name);
+            lowerOf.insert(column.name, lower(column));
         }
     }
     QHash<QString, QString> endOf; // what ends, by its stem
     for (const QString &moment : std::as_const(moments)) {
-        const QString stem = endStem(lower(moment));
+        const QString stem = endStem(lowerOf.value(moment));
         if (!stem.isEmpty() && !endOf.contains(stem)) {
             endOf.insert(stem, moment);
         }
     }
     for (const QString &start : std::as_const(moments)) {
-        const QString stem = startStem(lower(start));
+        const QString stem = startStem(lowerOf.value(start));
         const QString end = stem.isEmpty() ? QString() : endOf.take(stem);
         if (!end.isEmpty() && end != start) {
             take(ColumnGroup{{ColumnRow{{start, end}}}});

@@ -30,7 +30,7 @@ void rememberColumns(Form &form, const Table &table)
 Form makeForm(const Catalogue &catalogue, const Table &table, const DraftPlan &plan, const Profile *profile,
               const Profiles &profiles, const TextMeasure &measure, bool isInside)
 {
-    Maker maker{catalogue, table, plan, profile, profiles, measure, isInside, 8, {}, {}, 0};
+    Maker maker{catalogue, table, plan, profile, profiles, measure, isInside, 8, {}, {}, 0, {}};
     Form &form = maker.form;
     form.name = identifierFromText(plan.title.isEmpty() ? table.name : plan.title);
     form.title = plan.title;

@@ -1,5 +1,6 @@
 #include "core/draft/draft_plan.h"
 
+#include "core/draft/captions.h"
 #include "core/draft/column_order.h"
 #include "core/draft/field_kinds.h"
 #include "core/kinds/kind.h"
@@ -19,43 +20,15 @@ bool isFilledByDatabase(const Column &column)
     return column.numbersItself || column.isGenerated || column.hasDefault;
 }
 
-// Binary values that are no pictures: there is nothing to show of them.
+// Binary values that are neither pictures nor texts, or of which nothing says that they will be: there is nothing to
+// show of them.
 bool isUnseen(const Column &column, const ColumnProfile *profile)
 {
-    return column.type == ColumnType::Binary && profile && profile->values > 0 && !holdsImages(*profile);
-}
-
-// What a database's keeper wrote about a column serves as its caption where it is as short as one.
-bool isCaption(const QString &comment)
-{
-    constexpr int MostLetters = 40;
-    return !comment.isEmpty() && comment.size() <= MostLetters && !comment.contains(u'\n') && !comment.contains(u'.') &&
-           !comment.contains(u';') && !comment.contains(u'=');
-}
-
-// The caption of every column, by its name.
-QHash<QString, QString> captionsOf(const Table &table, const WordList &words)
-{
-    QStringList names;
-    for (const Column &column : table.columns) {
-        names.append(column.name);
+    if (column.type != ColumnType::Binary) {
+        return false;
     }
-    const QString prefix = sharedPrefix(names);
-    QHash<QString, QString> captions;
-    for (const Column &column : table.columns) {
-        const bool isOwnWord = words.contains(column.name.toLower());
-        const QString comment = column.comment.simplified();
-        captions.insert(column.name, !isOwnWord && isCaption(comment)
-                                         ? comment
-                                         : captionFromColumn(column.name, table.name, prefix, words));
-    }
-    for (qsizetype i = 0; i < table.columns.size(); ++i) {
-        QString &caption = captions[table.columns.at(i).name];
-        if (caption.trimmed().isEmpty()) {
-            caption = Texts::tr("Column %1").arg(i + 1); // a column without a name
-        }
-    }
-    return captions;
+    const bool isKnown = profile && profile->values > 0;
+    return isKnown ? !holdsImages(*profile) && !holdsTexts(*profile) : profile && !isMeantForPictures(column);
 }
 
 bool isWideKind(const QString &kind)
@@ -89,7 +62,7 @@ DraftPlan planDraft(const Table &table, const Profile *profile, const WordList &
 {
     DraftPlan plan;
     plan.table = table.name;
-    plan.title = table.kind != TableKind::Select ? titleFromTable(table.name)
+    plan.title = table.kind != TableKind::Select ? titleOf(table)
                  : table.writesTo.isEmpty()      ? Texts::tr("Rows")
                                                  : titleFromTable(table.writesTo);
     if (table.kind == TableKind::View || (table.kind == TableKind::Select && table.writesTo.isEmpty())) {
@@ -130,7 +103,9 @@ DraftPlan planDraft(const Table &table, const Profile *profile, const WordList &
             planned.reason = column.readOnlyReason;
         } else if (column.isGenerated) {
             planned.reason = Texts::tr("worked out by the database");
-        } else if (isBookkeeping(column) && !planned.isRequired) {
+        } else if (column.type == ColumnType::Binary && planned.kind != QLatin1String("picture")) {
+            planned.reason = Texts::tr("kept as bytes, only shown");
+        } else if (isKeptByDatabase(column) && !planned.isRequired) {
             planned.reason = Texts::tr("filled by itself");
         }
         plan.columns.append(planned);
@@ -179,6 +154,46 @@ DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Tabl
             }
         }
     }
+    return result;
+}
+
+DraftPlan rebased(const DraftPlan &plan, const DraftPlan &proposed, const DraftPlan &now)
+{
+    const auto isSame = [](const PlannedColumn &a, const PlannedColumn &b) {
+        return a.column == b.column && a.through == b.through;
+    };
+    const auto find = [&](const QList<PlannedColumn> &columns, const PlannedColumn &wanted) {
+        const auto found = std::find_if(columns.begin(), columns.end(),
+                                        [&](const PlannedColumn &each) { return isSame(each, wanted); });
+        return found == columns.end() ? nullptr : &*found;
+    };
+    DraftPlan result = plan;
+    for (PlannedColumn &column : result.columns) {
+        const PlannedColumn *before = find(proposed.columns, column);
+        const PlannedColumn *after = find(now.columns, column);
+        if (before && after && column == *before) {
+            column = *after;
+        }
+    }
+    for (const PlannedColumn &after : now.columns) {
+        if (!find(result.columns, after)) {
+            result.columns.append(after);
+        }
+    }
+    // What the person did to the children that are still there stays.
+    std::vector<PlannedChild> children;
+    for (const PlannedChild &after : now.children) {
+        const auto own = std::find_if(plan.children.begin(), plan.children.end(), [&](const PlannedChild &each) {
+            return each.plan.table == after.plan.table && each.link == after.link;
+        });
+        children.push_back(own == plan.children.end() ? after : *own);
+    }
+    for (const PlannedChild &each : plan.children) {
+        if (each.isByHand) {
+            children.push_back(each);
+        }
+    }
+    result.children = children;
     return result;
 }
 

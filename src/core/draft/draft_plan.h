@@ -18,6 +18,13 @@ enum class Arrangement {
     Tabular,  // many records under one another, captions as heads
 };
 enum class Spacing { Tight, Comfortable, Roomy };
+// How the fields of a form of many are parted.
+enum class Sections {
+    AsSuits, // by headings where there are many
+    None,
+    Groups, // in group boxes
+    Pages,  // on pages
+};
 enum class BoxWidths { FitValues, ByLength, AllTheSame };
 
 struct PlannedColumn
@@ -46,6 +53,7 @@ struct DraftPlan
     int columnsOfBoxes = 0; // 1 to 4; 0 chooses by the number of fields
     Spacing spacing = Spacing::Comfortable;
     BoxWidths widths = BoxWidths::FitValues;
+    Sections sections = Sections::AsSuits; // columnar and stacked
     QString look = QStringLiteral("Harbour");
     Permissions people;
     QString namingPattern = QStringLiteral("{kind}_{column}");
@@ -104,6 +112,10 @@ QList<PlannedColumn> linkedColumns(const Catalogue &catalogue, const Table &tabl
 // The same plan with what was learned of the stored values since: kinds that nobody changed are chosen anew, and long
 // text that turned out to be one moves to the end. proposed: the plan as it was proposed before.
 DraftPlan replanned(const DraftPlan &plan, const DraftPlan &proposed, const Table &table, const Profile &profile);
+
+// A plan for the same rows after the catalogue changed, as when a link was taken: what nobody changed since it was
+// proposed follows the new proposal, all else stays.
+DraftPlan rebased(const DraftPlan &plan, const DraftPlan &proposed, const DraftPlan &now);
 
 // What was learned of the rows that belong to each record: their values by table, and how many there usually are, by
 // learnedKey().

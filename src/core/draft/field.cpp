@@ -1,3 +1,4 @@
+#include "core/draft/captions.h"
 #include "core/draft/column_order.h"
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
@@ -77,8 +78,10 @@ Control draftField(const Catalogue &catalogue, const Table &table, const Column 
     if (isNumber(field) && column.most) {
         field.settings.set(setting::Most, *column.most);
     }
-    const bool isKeptByItself = isBookkeeping(column) && (column.hasDefault || !column.isRequired);
-    if (column.isGenerated || isKeptByItself || table.kind == TableKind::View || !column.readOnlyReason.isEmpty()) {
+    // Text kept as bytes is shown; written back it would be stored as something else.
+    const bool isBytes = column.type == ColumnType::Binary && kind != QLatin1String("picture");
+    if (column.isGenerated || isKeptByDatabase(column) || isBytes || table.kind == TableKind::View ||
+        !column.readOnlyReason.isEmpty()) {
         field.settings.set(setting::Locked, true);
     }
     return field;
@@ -96,7 +99,7 @@ std::optional<Control> draftFollowed(const Catalogue &catalogue, const Table &ta
     const bool isPlain = takesValue(kindNamed(planned.kind)) && !ledLink(*other, planned.column);
     Control field = draftField(catalogue, *other, *column, isPlain ? planned.kind : kindByType(*column), nullptr);
     field.column.clear();
-    field.name = captionFromColumn(planned.through, table.name).toLower() + u'_' + planned.column;
+    field.name = captionOfColumn(table, planned.through).toLower() + u'_' + planned.column;
     field.settings.set(setting::Locked, true);
     setFollowed(field, {link->columns, other->name, link->parentColumns, planned.column});
     return field;

@@ -1,5 +1,8 @@
 #include "core/draft/field_kinds.h"
 
+#include "core/catalogue/row_names.h"
+#include "core/words/name_words.h"
+
 #include <QSet>
 
 namespace nabblet {
@@ -7,17 +10,14 @@ namespace nabblet {
 namespace {
 
 constexpr qsizetype MostOptionsInSight = 4; // more than that many open as a list
-
-QStringList partsOfName(const QString &name)
-{
-    QString text = name.toLower();
-    text.replace(u'-', u'_').replace(u' ', u'_');
-    return text.split(u'_', Qt::SkipEmptyParts);
-}
+constexpr double MostValues = 0.95;         // the share of values that a kind must suit
+constexpr int LongestLine = 80;             // characters of what is typed in a line
+constexpr int PlainName = 40;              // of calledAsName()
+constexpr int ShortLine = 40;               // characters: texts that never were longer are no long text
 
 bool hasPartIn(const Column &column, const QSet<QString> &words)
 {
-    for (const QString &part : partsOfName(column.name)) {
+    for (const QString &part : wordsOfName(readableName(column))) {
         if (words.contains(part)) {
             return true;
         }
@@ -34,14 +34,31 @@ bool isMeantForLongText(const Column &column)
         QStringLiteral("comments"), QStringLiteral("comment"), QStringLiteral("description"), QStringLiteral("reason"),
         QStringLiteral("details"),  QStringLiteral("memo"),    QStringLiteral("message"),     QStringLiteral("text"),
         QStringLiteral("body"),     QStringLiteral("summary")};
-    return column.type == ColumnType::Text && column.length.value_or(1000) > 255 && hasPartIn(column, words);
+    // Types that databases keep for texts of any length, and lengths that nobody types in a line.
+    static const QSet<QString> types{QStringLiteral("clob"), QStringLiteral("longtext"), QStringLiteral("mediumtext"),
+                                     QStringLiteral("ntext"), QStringLiteral("nclob")};
+    constexpr int LongestLine = 1000;
+    return column.type == ColumnType::Text &&
+           (types.contains(column.declaredType.section(u'(', 0, 0).trimmed().toLower()) ||
+            column.length.value_or(0) > LongestLine ||
+            (column.length.value_or(1000) > 255 && hasPartIn(column, words)));
+}
+
+bool isMeantForPictures(const Column &column)
+{
+    static const QSet<QString> words{
+        QStringLiteral("photo"),    QStringLiteral("photograph"), QStringLiteral("picture"),   QStringLiteral("image"),
+        QStringLiteral("logo"),     QStringLiteral("icon"),       QStringLiteral("scan"),      QStringLiteral("avatar"),
+        QStringLiteral("portrait"), QStringLiteral("signature"),  QStringLiteral("thumbnail"), QStringLiteral("bild"),
+        QStringLiteral("foto"),     QStringLiteral("imagen"),     QStringLiteral("img"),       QStringLiteral("pic")};
+    return column.type == ColumnType::Binary &&
+           (hasPartIn(column, words) || column.declaredType.compare(QLatin1String("image"), Qt::CaseInsensitive) == 0);
 }
 
 bool isMeantForLinks(const Column &column)
 {
-    static const QSet<QString> words{QStringLiteral("email"),   QStringLiteral("mail"), QStringLiteral("website"),
-                                     QStringLiteral("url"),     QStringLiteral("web"),  QStringLiteral("homepage"),
-                                     QStringLiteral("webpage"), QStringLiteral("page"), QStringLiteral("link"),
+    static const QSet<QString> words{QStringLiteral("email"), QStringLiteral("mail"),     QStringLiteral("website"),
+                                     QStringLiteral("url"),   QStringLiteral("homepage"), QStringLiteral("webpage"),
                                      QStringLiteral("uri")};
     return column.type == ColumnType::Text && hasPartIn(column, words);
 }
@@ -51,6 +68,23 @@ bool holdsFewWords(const ColumnProfile &profile)
     return !profile.hasMoreDistinct && profile.distinct.size() >= 2 && profile.distinct.size() <= 12 &&
            profile.values >= 60 && profile.values >= 8 * profile.distinct.size() && profile.lengths.lastKey() <= 40;
 }
+
+namespace {
+
+// The characters that a share of the values keep to.
+int lengthFor(const ColumnProfile &profile, double share)
+{
+    qint64 kept = 0;
+    for (auto it = profile.lengths.begin(); it != profile.lengths.end(); ++it) {
+        kept += it.value().count;
+        if (static_cast<double>(kept) >= share * static_cast<double>(profile.values)) {
+            return it.key();
+        }
+    }
+    return 0;
+}
+
+} // namespace
 
 QString kindByType(const Column &column)
 {
@@ -116,12 +150,16 @@ QString kindForColumn(const Table &table, const Column &column, const ColumnProf
                : column.choices.size() <= MostOptionsInSight ? name("option-set")
                                                              : name("drop-down");
     }
+    if (column.type == ColumnType::Binary && profile && profile->values > 0 && holdsTexts(*profile)) {
+        return name("long-text");
+    }
     if (column.type != ColumnType::Text) {
         return kindByType(column);
     }
     const bool isKey = table.primaryKey.contains(column.name);
     if (profile && profile->values > 0 && !isKey) {
-        if (linesFor(*profile, 0.9) > 1 || profile->lengths.lastKey() > 80) {
+        // A few very long values do not make a long box: they scroll.
+        if (linesFor(*profile, MostValues) > 1 || lengthFor(*profile, MostValues) > LongestLine) {
             return holdsAddresses(*profile) ? name("link") : name("long-text");
         }
         if (holdsAddresses(*profile)) {
@@ -131,10 +169,13 @@ QString kindForColumn(const Table &table, const Column &column, const ColumnProf
             return name("drop-down");
         }
     }
-    if (isMeantForLongText(column)) {
+    // What is stored tells pages and hosts apart; a name alone only where nothing is.
+    const bool isKnown = profile && profile->values > 0;
+    const bool isName = calledAsName(table, column) >= PlainName; // however long it might be
+    if (isMeantForLongText(column) && !isName && !(isKnown && lengthFor(*profile, 1) <= ShortLine)) {
         return name("long-text");
     }
-    return isMeantForLinks(column) ? name("link") : name("text-box");
+    return isMeantForLinks(column) && !isKnown ? name("link") : name("text-box");
 }
 
 } // namespace nabblet

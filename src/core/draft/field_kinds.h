@@ -23,6 +23,8 @@ bool holdsFewWords(const ColumnProfile &profile);
 
 // Whether a text column is meant for several lines: no declared length and a name such as "remarks".
 bool isMeantForLongText(const Column &column);
+// Whether a column of bytes is meant for pictures, by its name and type.
+bool isMeantForPictures(const Column &column);
 // Whether a text column holds web or e-mail addresses, by its name.
 bool isMeantForLinks(const Column &column);
 

@@ -78,6 +78,9 @@ ControlId Maker::place(Control control, const QRect &where)
     const Kind &kind = kindNamed(control.kind);
     control.id = ++lastId;
     control.place = where;
+    if (into.container != 0) {
+        standIn(control, into);
+    }
     const QString base = control.name.isEmpty() ? control.column : control.name;
     control.name = names.take(nameFromPattern(plan.namingPattern, kind.shortName, base));
     form.controls.append(control);

@@ -23,6 +23,7 @@ struct Piece
     QString caption;
     int captionWidth = 0;
     QSize size;
+    int section = 0; // in which part of the form it stands
 };
 using PieceRow = QList<Piece>;      // side by side
 using PieceBlock = QList<PieceRow>; // rows that stay together
@@ -47,6 +48,7 @@ struct Maker
     Form form;
     NamePool names;
     ControlId lastId = 0;
+    Area into; // where what is placed stands, but for what has a band of its own
 
     int snapped(int x) const { return onGridAtOrAfter(x, pitch); }
     bool hasCaptionsAbove() const;

@@ -29,6 +29,13 @@ const QStringList &spacingNames()
     return names;
 }
 
+const QStringList &sectionNames()
+{
+    static const QStringList names{QStringLiteral("as suits"), QStringLiteral("none"), QStringLiteral("groups"),
+                                   QStringLiteral("pages")};
+    return names;
+}
+
 const QStringList &widthNames()
 {
     static const QStringList names{QStringLiteral("values"), QStringLiteral("declared"), QStringLiteral("same")};
@@ -174,6 +181,7 @@ QJsonObject planToJson(const DraftPlan &plan)
             {key("arrangement"), arrangementNames().at(static_cast<int>(plan.arrangement))},
             {key("columnsOfBoxes"), plan.columnsOfBoxes},
             {key("spacing"), spacingNames().at(static_cast<int>(plan.spacing))},
+            {key("parts"), sectionNames().at(static_cast<int>(plan.sections))},
             {key("widths"), widthNames().at(static_cast<int>(plan.widths))},
             {key("look"), plan.look},
             {key("names"), plan.namingPattern},
@@ -191,12 +199,13 @@ QJsonObject planToJson(const DraftPlan &plan)
 Result<DraftPlan> planFromJson(const Catalogue &catalogue, const DraftPlan &plan, const QJsonObject &choices)
 {
     DraftPlan result = plan;
-    static const QStringList known{
-        QStringLiteral("title"),   QStringLiteral("arrangement"), QStringLiteral("columnsOfBoxes"),
-        QStringLiteral("spacing"), QStringLiteral("widths"),      QStringLiteral("look"),
-        QStringLiteral("names"),   QStringLiteral("rowsShown"),   QStringLiteral("repeatsCaptions"),
-        QStringLiteral("totals"),  QStringLiteral("people"),      QStringLiteral("columns"),
-        QStringLiteral("children")};
+    static const QStringList known{QStringLiteral("title"),          QStringLiteral("arrangement"),
+                                   QStringLiteral("columnsOfBoxes"), QStringLiteral("spacing"),
+                                   QStringLiteral("parts"),          QStringLiteral("widths"),
+                                   QStringLiteral("look"),           QStringLiteral("names"),
+                                   QStringLiteral("rowsShown"),      QStringLiteral("repeatsCaptions"),
+                                   QStringLiteral("totals"),         QStringLiteral("people"),
+                                   QStringLiteral("columns"),        QStringLiteral("children")};
     for (auto choice = choices.begin(); choice != choices.end(); ++choice) {
         const QString &name = choice.key();
         const QJsonValue value = choice.value();
@@ -209,6 +218,8 @@ Result<DraftPlan> planFromJson(const Catalogue &catalogue, const DraftPlan &plan
             result.columnsOfBoxes = std::clamp(value.toInt(), 0, 4);
         } else if (name == QLatin1String("spacing")) {
             chosen = choose(result.spacing, value, spacingNames(), name);
+        } else if (name == QLatin1String("parts")) {
+            chosen = choose(result.sections, value, sectionNames(), name);
         } else if (name == QLatin1String("widths")) {
             chosen = choose(result.widths, value, widthNames(), name);
         } else if (name == QLatin1String("look")) {

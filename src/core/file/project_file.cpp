@@ -8,6 +8,7 @@
 
 #include <QDir>
 #include <QFileInfo>
+#include <QJsonArray>
 
 namespace nabblet {
 
@@ -50,6 +51,18 @@ QByteArray writeProject(const Project &project)
         json.members(words);
         json.endObject();
     }
+    if (!project.links.isEmpty()) {
+        json.beginList("links");
+        for (const TableLink &each : project.links) {
+            json.beginObject(nullptr, JsonText::Layout::OneLine);
+            json.value("table", each.table);
+            json.value("columns", QJsonArray::fromStringList(each.link.columns));
+            json.value("parent", each.link.parentTable);
+            json.value("parentColumns", QJsonArray::fromStringList(each.link.parentColumns));
+            json.endObject();
+        }
+        json.endList();
+    }
     json.members(project.unknown);
     json.endObject();
     return json.toUtf8();
@@ -85,6 +98,21 @@ Result<Project> readProject(const QByteArray &text)
     const QJsonObject words = reader.object("words");
     for (auto word = words.begin(); word != words.end(); ++word) {
         project.words.insert(word.key().toLower(), word.value().toString());
+    }
+    int number = 0;
+    for (const QJsonValue &each : reader.list("links")) {
+        JsonReader link(each.toObject(), QStringLiteral("/links/%1").arg(number++), &mistakes);
+        TableLink read;
+        read.table = link.text("table");
+        read.link.parentTable = link.text("parent");
+        for (const QJsonValue &column : link.list("columns", true)) {
+            read.link.columns.append(column.toString());
+        }
+        for (const QJsonValue &column : link.list("parentColumns", true)) {
+            read.link.parentColumns.append(column.toString());
+        }
+        read.link.onDelete = LinkRule::Nothing;
+        project.links.append(read);
     }
     project.unknown = reader.unknownKeys();
     if (!mistakes.isEmpty()) {

@@ -1,7 +1,7 @@
 // Projects as project.nabblet files, and where a project keeps its forms.
 #pragma once
 
-#include "core/model/project.h"
+#include "core/file/project.h"
 #include "core/result.h"
 
 #include <QByteArray>

@@ -1,69 +1,12 @@
 #include "core/text/caption_words.h"
 
+#include "core/words/name_words.h"
+
 #include <algorithm>
 
 namespace nabblet {
 
 namespace {
-
-// Cuts a name into words as they are written, at underscores, spaces, dashes, dots and at the step from a small to a
-// capital letter.
-QStringList partsOfName(const QString &name)
-{
-    QStringList words;
-    QString word;
-    const auto finishWord = [&] {
-        if (!word.isEmpty()) {
-            words.append(word);
-        }
-        word.clear();
-    };
-    const bool isAllCapitals = name == name.toUpper();
-    for (qsizetype i = 0; i < name.size(); ++i) {
-        const QChar c = name.at(i);
-        if (c == u'_' || c == u'-' || c == u'.' || c.isSpace()) {
-            finishWord();
-            continue;
-        }
-        const bool stepsUp = !isAllCapitals && c.isUpper() && i > 0 &&
-                             (name.at(i - 1).isLower() || name.at(i - 1).isDigit() ||
-                              (i + 1 < name.size() && name.at(i + 1).isLower() && name.at(i - 1).isUpper()));
-        if (stepsUp) {
-            finishWord();
-        }
-        word += c;
-    }
-    finishWord();
-    return words;
-}
-
-QStringList wordsOfName(const QString &name)
-{
-    QStringList words = partsOfName(name);
-    for (QString &word : words) {
-        word = word.toLower();
-    }
-    return words;
-}
-
-// Short forms that are read letter by letter, and so keep their capitals.
-bool isInitialism(const QString &word)
-{
-    static const QSet<QString> table{
-        QStringLiteral("gps"),  QStringLiteral("vat"),  QStringLiteral("url"),  QStringLiteral("iban"),
-        QStringLiteral("bic"),  QStringLiteral("isbn"), QStringLiteral("issn"), QStringLiteral("ean"),
-        QStringLiteral("ip"),   QStringLiteral("mac"),  QStringLiteral("pdf"),  QStringLiteral("sms"),
-        QStringLiteral("uuid"), QStringLiteral("guid"), QStringLiteral("utc"),  QStringLiteral("html"),
-        QStringLiteral("xml"),  QStringLiteral("json"), QStringLiteral("sql"),  QStringLiteral("dns"),
-        QStringLiteral("imo"),  QStringLiteral("mmsi"), QStringLiteral("vhf"),  QStringLiteral("led"),
-        QStringLiteral("pin"),  QStringLiteral("sku"),  QStringLiteral("usd"),  QStringLiteral("eur"),
-        QStringLiteral("gbp"),  QStringLiteral("cpu"),  QStringLiteral("ram"),  QStringLiteral("smtp"),
-        QStringLiteral("imap"), QStringLiteral("http"), QStringLiteral("tcp"),  QStringLiteral("ssl"),
-        QStringLiteral("tls"),  QStringLiteral("md5"),  QStringLiteral("sha1"), QStringLiteral("id"),
-        QStringLiteral("uid"),  QStringLiteral("gid"),  QStringLiteral("os"),
-    };
-    return table.contains(word);
-}
 
 // Units that stand at the end of a column's name, as they are written behind a caption.
 const QHash<QString, QString> &units()
@@ -82,33 +25,23 @@ const QHash<QString, QString> &units()
     return table;
 }
 
-// Short forms that people write in column names, in full.
-const QHash<QString, QString> &shortForms()
-{
-    static const QHash<QString, QString> table{
-        {QStringLiteral("no"), QStringLiteral("number")},
-        {QStringLiteral("num"), QStringLiteral("number")},
-        {QStringLiteral("nr"), QStringLiteral("number")},
-        {QStringLiteral("qty"), QStringLiteral("quantity")},
-        {QStringLiteral("amt"), QStringLiteral("amount")},
-        {QStringLiteral("addr"), QStringLiteral("address")},
-        {QStringLiteral("tel"), QStringLiteral("telephone")},
-        {QStringLiteral("desc"), QStringLiteral("description")},
-        {QStringLiteral("dob"), QStringLiteral("date of birth")},
-        {QStringLiteral("email"), QStringLiteral("e-mail")},
-        {QStringLiteral("ref"), QStringLiteral("reference")},
-        {QStringLiteral("dept"), QStringLiteral("department")},
-        {QStringLiteral("postcode"), QStringLiteral("post code")},
-    };
-    return table;
-}
-
 QString capitalised(QString text)
 {
     if (!text.isEmpty()) {
         text[0] = text.at(0).toUpper();
     }
     return text;
+}
+
+// Whether a column's name begins with its table's, in the singular or as it is.
+bool startsWithTable(const QStringList &words, const QStringList &table)
+{
+    for (qsizetype i = 0; i < table.size(); ++i) {
+        if (words.at(i) != table.at(i) && singular(words.at(i)) != singular(table.at(i))) {
+            return false;
+        }
+    }
+    return true;
 }
 
 } // namespace
@@ -126,7 +59,7 @@ QString captionFromColumn(const QString &column, const QString &tableName, const
     }
     const bool hasPrefix = !prefix.isEmpty() && column.startsWith(prefix) && column.size() > prefix.size();
     const QString name = hasPrefix ? column.mid(prefix.size()) : column;
-    const QStringList written = partsOfName(name);
+    const QStringList written = writtenWords(name);
     QStringList words = wordsOfName(name);
     if (words.isEmpty()) {
         return column;
@@ -137,7 +70,7 @@ QString captionFromColumn(const QString &column, const QString &tableName, const
         --end;
     }
     const QStringList tableWords = wordsOfName(tableName);
-    if (!tableWords.isEmpty() && end > tableWords.size() && words.mid(0, tableWords.size()) == tableWords) {
+    if (!tableWords.isEmpty() && end > tableWords.size() && startsWithTable(words, tableWords)) {
         first = tableWords.size();
     }
     if (end - first > 1 && (words.at(first) == QLatin1String("is") || words.at(first) == QLatin1String("has"))) {
@@ -160,7 +93,9 @@ QString captionFromColumn(const QString &column, const QString &tableName, const
                                           written.at(i) == written.at(i).toUpper() && written.at(i) != word)) {
             shown.append(word.toUpper());
         } else {
-            shown.append(shortForms().value(word, word));
+            const bool isDenial = word == QLatin1String("no") && i + 1 < end && words.at(i + 1) != QLatin1String("of");
+            const QString inFull = isDenial ? QString() : spelledOut(word);
+            shown.append(inFull.isEmpty() ? word : inFull);
         }
     }
     QString caption = capitalised(shown.join(u' '));

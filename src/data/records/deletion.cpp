@@ -144,6 +144,9 @@ Result<Deletion> deletionOf(const Connection &connection, const Catalogue &catal
                                         return true; // the database will refuse, and say so
                                     }
                                     count(deletion.along, child.table, child.link.onDelete, 1);
+                                    if (child.link.onDelete == LinkRule::Nothing) {
+                                        return true; // they go on pointing to what is not there
+                                    }
                                     if (child.link.onDelete == LinkRule::Deletes) {
                                         notes(child.table);
                                         deletion.rows.append({child.table, row});

@@ -1,5 +1,7 @@
 #include "designer/new_form/form_picture.h"
 
+#include "core/kinds/settings/child_link.h"
+#include "data/records/records.h"
 #include "entry/paint/form_painter.h"
 #include "entry/theme/theme.h"
 
@@ -23,7 +25,45 @@ void FormPicture::show(const Form &form, const Connection &connection, const Cat
     } else {
         m_isStarted = m_session->setForm(form).isOk();
     }
+    if (m_isStarted) {
+        goWhereRowsBelong(connection, catalogue);
+    }
     fitTo(m_room, m_bar);
+}
+
+void FormPicture::goWhereRowsBelong(const Connection &connection, const Catalogue &catalogue)
+{
+    TableLink belongs;
+    for (const Control &control : m_form.controls) {
+        const ChildLink link = childLinkOf(control);
+        if (control.inner && !link.childColumns.isEmpty()) {
+            belongs = {control.inner.get()->rowsFrom, {link.childColumns, m_form.rowsFrom, link.parentColumns}};
+            break;
+        }
+    }
+    const Table *table = findTable(catalogue, belongs.table);
+    if (belongs == m_belongs || !table) {
+        m_belongs = belongs;
+        return;
+    }
+    m_belongs = belongs;
+    constexpr int RowsLookedAt = 20; // of the others, until one points somewhere
+    const RecordSource child = recordSourceOf(*table);
+    const Result<QList<Row>> rows = rowsAfter(connection, child, {}, RowsLookedAt);
+    for (const Row &row : rows ? *rows : QList<Row>()) {
+        QVariantList values;
+        for (const QString &column : belongs.link.columns) {
+            values.append(valueOf(child, row, column));
+        }
+        const bool isWhole = std::none_of(values.begin(), values.end(), [](const QVariant &v) { return v.isNull(); });
+        const MaybeRow parent =
+            isWhole ? firstRow(connection, linkedTo(m_session->state().source, belongs.link.parentColumns, values))
+                    : MaybeRow(std::optional<Row>());
+        if (parent && *parent) {
+            m_session->moves().goToKey((*parent)->key);
+            return;
+        }
+    }
 }
 
 void FormPicture::fitTo(QSize room, int bar)

@@ -27,10 +27,14 @@ protected:
     void paintEvent(QPaintEvent *event) override;
 
 private:
+    // To a record that has rows to show in the first of the form's subforms, where the one shown has none.
+    void goWhereRowsBelong(const Connection &connection, const Catalogue &catalogue);
+
     const Appearance *m_appearance;
     Form m_form;
     std::unique_ptr<EntrySession> m_session;
     bool m_isStarted = false;
+    TableLink m_belongs; // whose rows were looked for
     QSize m_room{10000, 10000};
     int m_bar = 0;
     double m_scale = 1;

@@ -30,8 +30,8 @@ namespace nabblet {
 
 NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance,
                              const DraftOptions &options, QWidget *parent)
-    : QDialog(parent), m_connection(connection), m_catalogue(catalogue), m_appearance(appearance),
-      m_words(options.words)
+    : QDialog(parent), m_connection(connection), m_declared(catalogue), m_catalogue(catalogue),
+      m_appearance(appearance), m_words(options.words)
 {
     setWindowTitle(tr("New form from data"));
     setObjectName(QStringLiteral("newForm"));
@@ -96,6 +96,7 @@ NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &cata
     connect(cancel, &QPushButton::clicked, this, &QDialog::reject);
 
     countRows();
+    findLikelyLinks();
     m_tables->setCurrentItem(m_tables->topLevelItem(0));
     m_filter->setFocus();
 }
@@ -134,6 +135,7 @@ void NewFormDialog::showPlan()
         m_columnsAt.clear();
     }
     m_columnsOf->setVisible(m_columnsOf->count() > 1);
+    showLinks();
     m_children->show(m_catalogue, m_plan, m_words);
     m_children->setVisible(!m_plan.children.empty()); // else the columns have its room
     m_title->setText(m_plan.title);
@@ -157,6 +159,7 @@ void NewFormDialog::showPlan()
     m_rowsShown->setValue(m_plan.rowsShown);
     m_repeats->setChecked(m_plan.repeatsCaptions);
     m_totals->setChecked(m_plan.hasTotals);
+    m_sections->setCurrentIndex(static_cast<int>(m_plan.sections));
     m_spacing->setCurrentIndex(static_cast<int>(m_plan.spacing));
     m_widths->setCurrentIndex(static_cast<int>(m_plan.widths));
     m_look->setCurrentText(m_plan.look);
@@ -269,6 +272,7 @@ void NewFormDialog::takeChoices()
     m_plan.rowsShown = m_rowsShown->value();
     m_plan.repeatsCaptions = m_repeats->isChecked();
     m_plan.hasTotals = m_totals->isChecked();
+    m_plan.sections = static_cast<Sections>(m_sections->currentIndex());
     m_plan.spacing = static_cast<Spacing>(m_spacing->currentIndex());
     m_plan.widths = static_cast<BoxWidths>(m_widths->currentIndex());
     m_plan.look = m_look->currentText();

@@ -25,6 +25,7 @@ namespace nabblet {
 
 class ArrangementCard;
 class FormPicture;
+class LikelyLinksList;
 class Panel;
 class PlanColumns;
 class SelectBox;
@@ -44,6 +45,8 @@ public:
     // The draft that is shown, and that accept() takes.
     const Form &form() const { return m_form; }
     const DraftPlan &plan() const { return m_plan; }
+    // Links that the database does not declare and the person took, for the project to remember.
+    QList<TableLink> takenLinks() const;
     // Chooses a table by its name.
     void choose(const QString &table);
     // Chooses what there is besides tables.
@@ -69,6 +72,9 @@ private:
     QWidget *makeColumns();
     QWidget *makeArrangement();
     void countRows();
+    void findLikelyLinks();
+    void takeLinks();
+    void showLinks();
     void filter(const QString &part);
     void chooseSource();
     void chooseRows(const Table &table);
@@ -90,7 +96,8 @@ private:
     const Table *table() const { return findTable(m_catalogue, m_plan.table); }
 
     Connection m_connection;
-    Catalogue m_catalogue;
+    Catalogue m_declared;  // as the database and the project have it
+    Catalogue m_catalogue; // with the links that were taken here, and the table that a SELECT gives
     Appearance m_appearance;
     WordList m_words;
     From m_from = From::Table;
@@ -114,6 +121,8 @@ private:
     QPushButton *m_linked = nullptr;
     QMenu *m_linkedMenu = nullptr;
     QLabel *m_columnCount = nullptr;
+    Panel *m_linksPanel = nullptr;
+    LikelyLinksList *m_links = nullptr;
     ChildRowsList *m_children = nullptr;
     QPushButton *m_linkByHand = nullptr;
     QLineEdit *m_title = nullptr;
@@ -132,6 +141,7 @@ private:
     QSpinBox *m_rowsShown = nullptr;
     QCheckBox *m_repeats = nullptr;
     QCheckBox *m_totals = nullptr;
+    QComboBox *m_sections = nullptr;
     QComboBox *m_spacing = nullptr;
     QComboBox *m_widths = nullptr;
     QComboBox *m_look = nullptr;
@@ -143,6 +153,7 @@ private:
     QPushButton *m_make = nullptr;
 
     BackgroundWork m_counting; // last, so that they end before what they report to
+    BackgroundWork m_linking;
     BackgroundWork m_learning;
 };
 

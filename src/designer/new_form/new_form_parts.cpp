@@ -6,6 +6,7 @@
 #include "data/records/select_source.h"
 #include "designer/new_form/arrangement_card.h"
 #include "designer/new_form/form_picture.h"
+#include "designer/new_form/likely_links_list.h"
 #include "designer/new_form/link_by_hand.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
@@ -155,6 +156,17 @@ QWidget *NewFormDialog::makeColumns()
     stack->addWidget(panel, 1);
     connect(m_columns, &PlanColumns::changed, this, &NewFormDialog::takeChoices);
 
+    m_linksPanel = new Panel(tr("Links that are likely"));
+    m_linksPanel->setNote(tr("not declared, found by names and values"));
+    m_linksPanel->contents()->setContentsMargins(8, 4, 8, 6);
+    m_links = new LikelyLinksList;
+    constexpr int LinksRoom = 76; // px, two of them
+    m_links->setFixedHeight(LinksRoom);
+    m_linksPanel->contents()->addWidget(m_links);
+    m_linksPanel->hide();
+    stack->addWidget(m_linksPanel);
+    connect(&m_links->links(), &LikelyLinksModel::takenChanged, this, &NewFormDialog::takeLinks);
+
     auto *rows = new Panel(tr("Rows that belong to each"));
     rows->contents()->setContentsMargins(8, 6, 8, 8);
     m_children = new ChildRowsList;
@@ -275,6 +287,9 @@ QWidget *NewFormDialog::makeArrangement()
     oneRecord->setSpacing(6);
     m_columnsOfBoxes =
         choiceIn(oneRecord, tr("Columns"), {tr("as suits"), tr("1"), tr("2"), tr("3"), tr("4")}, "columnsOfBoxes");
+    m_sections =
+        choiceIn(oneRecord, tr("Parts"), {tr("as suits"), tr("none"), tr("group boxes"), tr("pages")}, "sections");
+    m_sections->setToolTip(tr("How many fields are parted: under headings, or not at all"));
     choices->addWidget(m_oneRecordChoices);
     m_tabularChoices = new QWidget;
     auto *tabular = new QHBoxLayout(m_tabularChoices);

@@ -6,6 +6,7 @@
 #include "data/records/select_source.h"
 #include "designer/new_form/arrangement_card.h"
 #include "designer/new_form/form_picture.h"
+#include "designer/new_form/likely_links_list.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
 #include "designer/new_form/select_box.h"
@@ -67,6 +68,50 @@ void NewFormDialog::countRows()
                      });
 }
 
+// ---------------------------------------------------------------- links that nobody declared
+
+void NewFormDialog::findLikelyLinks()
+{
+    m_linking.start(m_connection.address(),
+                    [this, catalogue = m_declared](const Connection &connection, const std::atomic<bool> &isCancelled,
+                                                   const BackgroundWork::Report &report) {
+                        const QList<FoundLink> found = findLinks(connection, catalogue, isCancelled);
+                        report([this, found] {
+                            m_links->links().setLinks(found);
+                            showLinks();
+                        });
+                    });
+}
+
+void NewFormDialog::showLinks()
+{
+    m_links->links().setTable(m_from == From::Table ? m_plan.table : QString());
+    m_linksPanel->setVisible(m_links->links().rowCount() > 0);
+}
+
+QList<TableLink> NewFormDialog::takenLinks() const
+{
+    return m_links->links().taken();
+}
+
+// What is drafted follows the links; what was chosen of it stays.
+void NewFormDialog::takeLinks()
+{
+    m_catalogue = withLinks(m_declared, takenLinks());
+    const Table *rows = table();
+    if (!rows) {
+        return;
+    }
+    const Profile *profile = m_profile ? &*m_profile : nullptr;
+    const DraftPlan now = planWithChildren(m_catalogue, *rows, profile, m_words);
+    m_plan = rebased(m_plan, m_proposed, now);
+    m_proposed = rebased(m_proposed, m_proposed, now);
+    m_profile.reset(); // what lookups show is looked through anew
+    showPlan();
+    showDraft();
+    learn();
+}
+
 void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
 {
     const Table *own = table();
@@ -74,7 +119,8 @@ void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
     const QTreeWidgetItem *item = m_tables->currentItem();
     const int from = item ? item->data(0, FromRole).toInt() : 0;
     m_counting.giveUp();
-    m_catalogue = catalogue;
+    m_declared = catalogue;
+    m_catalogue = withLinks(catalogue, takenLinks());
     if (m_from == From::Select && before) {
         m_catalogue.tables.append(*before);
     }
@@ -93,6 +139,8 @@ void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
     }
     filter(m_filter->text());
     countRows();
+    m_linking.giveUp();
+    findLikelyLinks();
     const Table *now = table();
     if (m_from != From::Table || !before || (now && columnNames(*now) == columnNames(*before))) {
         return;
@@ -262,6 +310,7 @@ void NewFormDialog::chooseRows(const Table &chosen)
     plan.arrangement = m_plan.arrangement;
     plan.columnsOfBoxes = m_plan.columnsOfBoxes;
     plan.spacing = m_plan.spacing;
+    plan.sections = m_plan.sections;
     plan.widths = m_plan.widths;
     plan.look = m_plan.look;
     plan.namingPattern = m_plan.namingPattern;
@@ -296,7 +345,7 @@ void NewFormDialog::takeSelect()
         return;
     }
     enableRows(true);
-    m_catalogue.tables.removeIf([](const Table &each) { return each.kind == TableKind::Select; });
+    m_catalogue = withLinks(m_declared, takenLinks());
     m_catalogue.tables.append(*m_select->table());
     chooseRows(*m_select->table());
 }

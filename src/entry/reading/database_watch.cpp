@@ -1,4 +1,5 @@
 #include "entry/reading/database_watch.h"
+#include "data/profile/learn_catalogue.h"
 
 namespace nabblet {
 
@@ -40,7 +41,7 @@ void DatabaseWatch::look()
     const bool isOtherData = state.data != m_last.data;
     m_last = state;
     if (isOtherCatalogue) {
-        if (const Result<Catalogue> catalogue = m_connection.readCatalogue()) {
+        if (const Result<Catalogue> catalogue = learnCatalogue(m_connection)) {
             Q_EMIT catalogueChanged(*catalogue);
         }
     }

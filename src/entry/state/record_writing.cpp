@@ -123,6 +123,10 @@ QString deletionInWords(const Deletion &deletion)
     if (const QStringList loose = alongInWords(deletion, LinkRule::LetsGo); !loose.isEmpty()) {
         sentences.append(Texts::tr("These stay and do not point to it any more: %1.").arg(loose.join(between)));
     }
+    if (const QStringList lost = alongInWords(deletion, LinkRule::Nothing); !lost.isEmpty()) {
+        sentences.append(
+            Texts::tr("These go on pointing to it, for the database knows of no link: %1.").arg(lost.join(between)));
+    }
     if (deletion.hasTriggers) {
         sentences.append(Texts::tr("The database does something of its own on deleting, which cannot be taken back."));
     }

@@ -152,7 +152,7 @@ private Q_SLOTS:
         table.columns.append(samples::column("name", "VARCHAR(60)", true));
         QCOMPARE(tellingColumns(table), QStringList({"name"}));
         table.uniqueKeys = {UniqueKey{{"asset_no"}}};
-        QCOMPARE(tellingColumns(table), QStringList({"asset_no", "name"}));
+        QCOMPARE(tellingColumns(table), QStringList({"name", "asset_no"}));
         table.uniqueKeys.append(UniqueKey{{"name"}});
         QCOMPARE(tellingColumns(table), QStringList({"name"}));
         table.columns = {samples::column("given_name", "TEXT"), samples::column("family_name", "TEXT")};

@@ -1,3 +1,4 @@
+#include "core/arrange/containers.h"
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
 #include "core/kinds/settings/choices.h"
@@ -123,7 +124,8 @@ private Q_SLOTS:
                 QCOMPARE(caption->place.x() + caption->place.width() + CaptionGap, control.place.x());
             }
             for (const Control &other : form.controls) {
-                QVERIFY(other.id == control.id || other.band != control.band || !other.place.intersects(control.place));
+                QVERIFY(other.id == control.id || areaOf(other) != areaOf(control) ||
+                        !other.place.intersects(control.place));
             }
         }
         QCOMPARE(bound.size(), fields);

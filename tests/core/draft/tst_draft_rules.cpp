@@ -53,7 +53,7 @@ private Q_SLOTS:
         Table table = tableOf({"weight", "name", "code"});
         table.columns[1].isRequired = table.columns[2].isRequired = true;
         table.uniqueKeys = {UniqueKey{{"code"}}};
-        QCOMPARE(namesFirst(table, {"weight", "name", "code"}), QStringList({"code", "name", "weight"}));
+        QCOMPARE(namesFirst(table, {"weight", "name", "code"}), QStringList({"name", "code", "weight"}));
         Table visit = tableOf({"visited_on", "crew_lead"});
         visit.columns[1].isRequired = true;
         QCOMPARE(namesFirst(visit, {"visited_on", "crew_lead"}), QStringList({"visited_on", "crew_lead"}));
@@ -252,6 +252,7 @@ private Q_SLOTS:
         for (int columns = 1; columns <= 4; ++columns) {
             DraftPlan plan = planDraft(table);
             plan.columnsOfBoxes = columns;
+            plan.sections = Sections::None;
             const Form form = draftForm({{table}}, table, plan, nullptr, m_measure);
             QHash<int, int> fields;
             for (const Control &control : form.controls) {

@@ -163,13 +163,13 @@ private Q_SLOTS:
         QCOMPARE(captionOf(m_dialog->form(), boundTo("depth_m")->id)->text, "Charted depth (m)");
         columns()->setFocus();
         columns()->clearSelection();
-        columns()->setCurrentItem(row("name"));
-        const int before = columns()->indexOfTopLevelItem(row("name"));
+        columns()->setCurrentItem(row("asset_no"));
+        const int before = columns()->indexOfTopLevelItem(row("asset_no"));
         QTest::keyClick(columns(), Qt::Key_Up, Qt::AltModifier);
-        QCOMPARE(columns()->indexOfTopLevelItem(row("name")), before - 1);
-        QVERIFY(boundTo("name")->place.y() < boundTo("asset_no")->place.y());
+        QCOMPARE(columns()->indexOfTopLevelItem(row("asset_no")), before - 1);
+        QVERIFY(boundTo("asset_no")->place.y() < boundTo("name")->place.y());
         QTest::keyClick(columns(), Qt::Key_Down, Qt::AltModifier);
-        QVERIFY(boundTo("name")->place.y() > boundTo("asset_no")->place.y());
+        QVERIFY(boundTo("asset_no")->place.y() > boundTo("name")->place.y());
     }
 
     void whatPeopleChoseSurvivesTheProfile()

@@ -684,9 +684,9 @@ private Q_SLOTS:
     {
         database(
             "CREATE TABLE a (id INTEGER PRIMARY KEY, name TEXT, total INTEGER); CREATE TABLE b (id INTEGER PRIMARY "
-            "KEY, a_id INTEGER NOT NULL REFERENCES a, n INTEGER); CREATE TRIGGER t AFTER UPDATE ON b BEGIN UPDATE a "
+            "KEY, a_id INTEGER NOT NULL REFERENCES a, n INTEGER, t TEXT); CREATE TRIGGER t AFTER UPDATE ON b BEGIN UPDATE a "
             "SET total = (SELECT sum(n) FROM b WHERE a_id = new.a_id) WHERE id = new.a_id; END;"
-            "INSERT INTO a VALUES (1, 'one', 5); INSERT INTO b VALUES (1, 1, 5)");
+            "INSERT INTO a VALUES (1, 'one', 5); INSERT INTO b VALUES (1, 1, 5, 'x')");
         draft("a");
         start();
         EntrySession *b = rowsOf("b");
@@ -700,7 +700,7 @@ private Q_SLOTS:
         QCOMPARE(words("total"), "7");
         m_session->typing().type(field("name"), "three");
         QVERIFY2(m_session->saving().save(), qPrintable(m_said));
-        QCOMPARE(ask("SELECT * FROM a; SELECT * FROM b"), "1|three|7\n1|1|7");
+        QCOMPARE(ask("SELECT * FROM a; SELECT * FROM b"), "1|three|7\n1|1|7|x");
     }
 
     void rowsFollowAKeyThatIsChangedWithThem()

@@ -159,9 +159,10 @@ private Q_SLOTS:
     void typedWordsAreSavedByKeyboardAlone()
     {
         m_view->focusFirst();
-        QCOMPARE(QApplication::focusWidget(), box("asset_no"));
-        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return); // as it reads: down the first column
         QCOMPARE(QApplication::focusWidget(), box("name"));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return); // as it reads: down the first column
+        QCOMPARE(QApplication::focusWidget(), box("asset_no"));
+        line("name")->setFocus();
         line("name")->selectAll();
         QTest::keyClicks(box("name"), "Gate");
         QVERIFY(m_session->state().isChanged());

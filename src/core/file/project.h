@@ -1,6 +1,7 @@
 // A project: a folder with project.nabblet and forms/*.nabform.
 #pragma once
 
+#include "core/catalogue/catalogue.h"
 #include "core/model/database_address.h"
 
 #include <QHash>
@@ -17,6 +18,7 @@ struct Project
     QString startForm; // name of the form that opens first, or empty
     // How the project writes names in captions: whole column names, or parts of them, in small letters, to words.
     QHash<QString, QString> words;
+    QList<TableLink> links; // that the database does not declare
     int fileVersion = 1;
     QJsonObject unknown;           // keys of a newer version, kept for saving
     QJsonObject unknownConnection; // the same of the connection

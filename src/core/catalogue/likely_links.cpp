@@ -1,0 +1,192 @@
+#include "core/catalogue/likely_links.h"
+
+#include "core/text/caption_words.h"
+#include "core/text/tr.h"
+#include "core/words/name_words.h"
+
+#include <QHash>
+#include <QSet>
+
+#include <algorithm>
+
+namespace nabblet {
+
+NABBLET_TEXTS(LikelyLinks)
+
+namespace {
+
+constexpr double LeastFound = 0.9; // the share of values that must be there
+constexpr int PlainName = 3;       // points of a name that needs no values to be believed
+
+QStringList stems(const QStringList &words)
+{
+    QStringList result;
+    for (const QString &word : words) {
+        result.append(singular(word));
+    }
+    return result;
+}
+
+const QSet<QString> &keyWords()
+{
+    static const QSet<QString> table{QStringLiteral("id"),   QStringLiteral("no"),     QStringLiteral("nr"),
+                                     QStringLiteral("key"),  QStringLiteral("fk"),     QStringLiteral("ref"),
+                                     QStringLiteral("num"),  QStringLiteral("number"), QStringLiteral("uid"),
+                                     QStringLiteral("uuid"), QStringLiteral("code")};
+    return table;
+}
+
+// A table by the words it is called by.
+struct Named
+{
+    const Table *table = nullptr;
+    QStringList stems; // without what all tables begin with
+};
+
+QList<Named> namedTables(const Catalogue &catalogue)
+{
+    QStringList names;
+    for (const Table &table : catalogue.tables) {
+        names.append(readableName(table));
+    }
+    const QString prefix = sharedPrefix(names);
+    QList<Named> result;
+    for (qsizetype i = 0; i < catalogue.tables.size(); ++i) {
+        const Table &table = catalogue.tables.at(i);
+        const bool hasKey =
+            table.primaryKey.size() == 1 || std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(),
+                                                        [](const UniqueKey &key) { return key.columns.size() == 1; });
+        if (table.kind == TableKind::Table && hasKey) {
+            result.append({&table, stems(wordsOfName(names.at(i).mid(prefix.size())))});
+        }
+    }
+    return result;
+}
+
+enum class Values { None, Numbers, Texts };
+
+Values valuesOf(const Column &column)
+{
+    return column.type == ColumnType::WholeNumber ? Values::Numbers
+           : column.type == ColumnType::Text      ? Values::Texts
+                                                  : Values::None;
+}
+
+// The column that rows of a table are pointed to by: its key, or a unique column of the same name as what points.
+QString pointedTo(const Table &table, const Column &from)
+{
+    const auto isFitting = [&](const QString &name) {
+        const Column *column = findColumn(table, name);
+        return column && valuesOf(*column) == valuesOf(from);
+    };
+    QStringList unique;
+    for (const UniqueKey &key : table.uniqueKeys) {
+        if (key.columns.size() == 1) {
+            unique.append(key.columns.first());
+        }
+    }
+    for (const QString &column : std::as_const(unique)) {
+        if (column.compare(from.name, Qt::CaseInsensitive) == 0 && isFitting(column)) {
+            return column;
+        }
+    }
+    if (table.primaryKey.size() == 1 && isFitting(table.primaryKey.first())) {
+        return table.primaryKey.first();
+    }
+    const auto found = std::find_if(unique.begin(), unique.end(), isFitting);
+    return found == unique.end() ? QString() : *found;
+}
+
+// How much a column's name says that it points to a table, 0 for nothing.
+int pointsOfName(const QStringList &words, const Named &to)
+{
+    if (to.stems.isEmpty() || words.isEmpty()) {
+        return 0;
+    }
+    const bool isKey = words.size() > 1 && keyWords().contains(words.last());
+    const QStringList said = stems(isKey ? words.mid(0, words.size() - 1) : words);
+    if (said == to.stems) {
+        return isKey ? PlainName : 2;
+    }
+    // "parent_queue_id" to queues, "template_id" to graph templates.
+    const bool endsSo = said.size() > to.stems.size() && said.mid(said.size() - to.stems.size()) == to.stems;
+    const bool isEnd = to.stems.size() > said.size() && to.stems.mid(to.stems.size() - said.size()) == said;
+    return isKey && (endsSo || isEnd) ? 1 : 0;
+}
+
+// A column called as the key of another table, where that is more than "id".
+bool isCalledAsKey(const Column &column, const Table &other)
+{
+    return other.primaryKey.size() == 1 && other.primaryKey.first().compare(column.name, Qt::CaseInsensitive) == 0 &&
+           wordsOfName(readableName(column)).size() > 1;
+}
+
+} // namespace
+
+QList<LikelyLink> linksByName(const Catalogue &catalogue)
+{
+    const QList<Named> tables = namedTables(catalogue);
+    QList<LikelyLink> found;
+    for (const Table &table : catalogue.tables) {
+        if (table.kind != TableKind::Table) {
+            continue;
+        }
+        for (const Column &column : table.columns) {
+            const bool isLinked =
+                std::any_of(table.foreignKeys.begin(), table.foreignKeys.end(),
+                            [&](const ForeignKey &link) { return link.columns.contains(column.name); });
+            if (isLinked || column.numbersItself || column.isGenerated || valuesOf(column) == Values::None ||
+                !column.choices.isEmpty()) {
+                continue;
+            }
+            const QStringList words = wordsOfName(readableName(column));
+            QList<LikelyLink> ofColumn;
+            for (const Named &other : tables) {
+                const bool isOwnKey = other.table == &table && table.primaryKey.contains(column.name);
+                const int points = other.table != &table && isCalledAsKey(column, *other.table)
+                                       ? PlainName
+                                       : pointsOfName(words, other);
+                const QString key = points > 0 && !isOwnKey ? pointedTo(*other.table, column) : QString();
+                if (!key.isEmpty() && !(other.table == &table && key == column.name)) {
+                    ofColumn.append(
+                        {{table.name, {{column.name}, other.table->name, {key}, LinkRule::Nothing}}, points});
+                }
+            }
+            // A key that several tables have in common ("hostid" of what belongs to a host) is the plainest table's.
+            std::stable_sort(ofColumn.begin(), ofColumn.end(), [&](const LikelyLink &a, const LikelyLink &b) {
+                const auto isOwnName = [&](const LikelyLink &link) {
+                    return stems(wordsOfName(readableName(*findTable(catalogue, link.link.link.parentTable)))).size();
+                };
+                return a.points != b.points ? a.points > b.points : isOwnName(a) < isOwnName(b);
+            });
+            found += ofColumn.mid(0, 3);
+        }
+    }
+    return found;
+}
+
+bool isBorneOut(const LikelyLink &link, const LinkEvidence &evidence)
+{
+    if (evidence.values == 0) {
+        return link.points >= PlainName;
+    }
+    return static_cast<double>(evidence.found) >= LeastFound * static_cast<double>(evidence.values);
+}
+
+QString evidenceInWords(const LikelyLink &link, const LinkEvidence &evidence)
+{
+    const QString table = titleFromTable(link.link.link.parentTable);
+    if (evidence.values == 0) {
+        return Texts::tr("by its name; nothing is stored there yet");
+    }
+    if (evidence.found == evidence.values) {
+        return evidence.isWhole ? Texts::tr("%L1 of %L1 values are in “%2”").arg(evidence.values).arg(table)
+                                : Texts::tr("the first %L1 values are all in “%2”").arg(evidence.values).arg(table);
+    }
+    return Texts::tr("%L1 of %L2 values are in “%3”; “%4” is not")
+        .arg(evidence.found)
+        .arg(evidence.values)
+        .arg(table, evidence.stranger);
+}
+
+} // namespace nabblet

@@ -1,0 +1,33 @@
+// Links that the database does not declare: what names say, and what stored values say to it.
+#pragma once
+
+#include "core/catalogue/catalogue.h"
+
+namespace nabblet {
+
+// What the stored values of a column say to a link.
+struct LinkEvidence
+{
+    qint64 values = 0;   // that are there and not blank or 0
+    qint64 found = 0;    // of them, those that the other table has
+    bool isWhole = true; // every row was looked at; otherwise the first of many
+    QString stranger;    // a value that is not there, where some are not
+};
+
+struct LikelyLink
+{
+    TableLink link; // over one column
+    int points = 0; // by names, 1 to 3
+};
+
+// Every link over one column that names suggest and that is not declared, best first for each column: "queue_id",
+// "QueueId" or "queue" against a table of queues, a column called as another table's key.
+QList<LikelyLink> linksByName(const Catalogue &catalogue);
+
+// Whether the stored values bear a link out: nearly all are there. Without any values the name alone must be plain.
+bool isBorneOut(const LikelyLink &link, const LinkEvidence &evidence);
+
+// "4,210 of 4,210 values are in Queues", in the language and figures of the locale.
+QString evidenceInWords(const LikelyLink &link, const LinkEvidence &evidence);
+
+} // namespace nabblet

@@ -1,0 +1,85 @@
+#include "core/draft/captions.h"
+
+#include "core/catalogue/row_names.h"
+#include "core/text/tr.h"
+#include "core/words/name_words.h"
+
+namespace nabblet {
+
+NABBLET_TEXTS(DraftPlan)
+
+namespace {
+
+// What a database's keeper wrote about a column serves as its caption where it is as short as one.
+bool isCaption(const QString &comment)
+{
+    constexpr int MostLetters = 40;
+    return !comment.isEmpty() && comment.size() <= MostLetters && !comment.contains(u'\n') && !comment.contains(u'.') &&
+           !comment.contains(u';') && !comment.contains(u'=');
+}
+
+// The name of a link without the code that it is stored by: "country_iso_code" → "country".
+QString withoutCode(const QString &name)
+{
+    QStringList words = writtenWords(name);
+    Column column;
+    column.name = name;
+    while (words.size() > 1 && isCalledCode(column)) {
+        words.removeLast();
+        column.name = words.join(u'_');
+    }
+    return words.join(u'_');
+}
+
+} // namespace
+
+QHash<QString, QString> captionsOf(const Table &table, const WordList &words)
+{
+    QStringList names;
+    for (const Column &column : table.columns) {
+        names.append(readableName(column));
+    }
+    const QString prefix = sharedPrefix(names);
+    const QString tableName = readableName(table);
+    QHash<QString, QString> captions;
+    QHash<QString, int> used;
+    for (qsizetype i = 0; i < table.columns.size(); ++i) {
+        const Column &column = table.columns.at(i);
+        const QString own = words.value(column.name.toLower());
+        const QString comment = column.comment.simplified();
+        QString caption = !own.isEmpty()       ? own
+                          : isCaption(comment) ? comment
+                                               : captionFromColumn(names.at(i), tableName, prefix, words);
+        if (caption.trimmed().isEmpty()) {
+            caption = Texts::tr("Column %1").arg(i + 1); // a column without a name
+        }
+        captions.insert(column.name, caption);
+        ++used[caption];
+    }
+    for (qsizetype i = 0; i < table.columns.size(); ++i) {
+        const Column &column = table.columns.at(i);
+        const bool isOwn = words.contains(column.name.toLower()) || isCaption(column.comment.simplified());
+        if (isOwn || !ledLink(table, column.name)) {
+            continue;
+        }
+        const QString shorter = captionFromColumn(withoutCode(names.at(i)), tableName, prefix, words);
+        if (!used.contains(shorter)) {
+            captions.insert(column.name, shorter);
+            ++used[shorter];
+        }
+    }
+    return captions;
+}
+
+QString captionOfColumn(const Table &table, const QString &column, const WordList &words)
+{
+    return findColumn(table, column) ? captionsOf(table, words).value(column)
+                                     : captionFromColumn(column, table.name, QString(), words);
+}
+
+QString titleOf(const Table &table)
+{
+    return titleFromTable(readableName(table));
+}
+
+} // namespace nabblet

@@ -1,0 +1,117 @@
+#include "data/words/dictionaries.h"
+
+#include <QFile>
+#include <QMutex>
+#include <QStringDecoder>
+#include <QStringEncoder>
+#include <QThreadPool>
+
+#include <hunspell/hunspell.hxx>
+
+#include <memory>
+#include <vector>
+
+namespace nabblet {
+
+namespace {
+
+// A language with the dictionaries that know its words, read when it is first asked.
+class Language
+{
+public:
+    Language(const char *name, std::vector<const char *> files, bool hasCapitalNouns)
+        : m_name(name), m_files(std::move(files)), m_hasCapitalNouns(hasCapitalNouns)
+    {
+    }
+
+    QString name() const { return QString::fromLatin1(m_name); }
+    bool joins() const { return m_hasCapitalNouns; }
+
+    bool knows(const QString &word)
+    {
+        const QMutexLocker lock(&m_mutex);
+        read();
+        QString asNoun = word;
+        if (!asNoun.isEmpty()) {
+            asNoun[0] = asNoun.at(0).toUpper();
+        }
+        for (const Dictionary &each : m_dictionaries) {
+            if (spells(each, word) || (m_hasCapitalNouns && spells(each, asNoun))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+private:
+    struct Dictionary
+    {
+        std::unique_ptr<Hunspell> words;
+        QByteArray encoding;
+    };
+
+    static bool spells(const Dictionary &dictionary, const QString &word)
+    {
+        const bool isUtf8 = dictionary.encoding == "UTF-8";
+        const QByteArray bytes = isUtf8 ? word.toUtf8() : word.toLatin1();
+        return dictionary.words->spell(bytes.toStdString());
+    }
+
+    void read()
+    {
+        if (m_isRead) {
+            return;
+        }
+        m_isRead = true;
+        for (const char *file : m_files) {
+            const QByteArray path = QByteArray("/usr/share/hunspell/") + file;
+            if (QFile::exists(QString::fromLatin1(path + ".dic")) &&
+                QFile::exists(QString::fromLatin1(path + ".aff"))) {
+                Dictionary each{std::make_unique<Hunspell>((path + ".aff").constData(), (path + ".dic").constData()),
+                                {}};
+                each.encoding = each.words->get_dict_encoding().c_str();
+                m_dictionaries.push_back(std::move(each));
+            }
+        }
+    }
+
+    const char *m_name;
+    std::vector<const char *> m_files;
+    bool m_hasCapitalNouns; // which is also the language that writes its words together
+    bool m_isRead = false;
+    std::vector<Dictionary> m_dictionaries;
+    QMutex m_mutex; // a dictionary answers one at a time
+};
+
+// What is read from the machine once, and does not change while the program runs.
+const std::vector<std::shared_ptr<Language>> &languages()
+{
+    static const std::vector<std::shared_ptr<Language>> table{
+        std::make_shared<Language>("en", std::vector<const char *>{"en_US", "en_GB"}, false),
+        std::make_shared<Language>("de", std::vector<const char *>{"de_DE"}, true),
+        std::make_shared<Language>("fr", std::vector<const char *>{"fr", "fr_FR"}, false),
+        std::make_shared<Language>("es", std::vector<const char *>{"es_ES"}, false),
+    };
+    return table;
+}
+
+} // namespace
+
+QList<std::function<Speller()>> installedSpellers()
+{
+    QList<std::function<Speller()>> spellers;
+    for (const std::shared_ptr<Language> &language : languages()) {
+        spellers.append([language] {
+            return Speller{language->name(), language->joins(),
+                           [language](const QString &word) { return language->knows(word); }};
+        });
+    }
+    return spellers;
+}
+
+void prepareDictionaries()
+{
+    QThreadPool::globalInstance()->start([] { languages().front()->knows(QStringLiteral("word")); });
+}
+
+} // namespace nabblet
