@@ -1,5 +1,8 @@
 #include "core/catalogue/create_statement.h"
 
+#include <QDate>
+#include <QTime>
+
 namespace nabblet {
 
 namespace {
@@ -235,6 +238,22 @@ bool checkReadsColumn(const QString &expression, const QString &column)
         }
     }
     return false;
+}
+
+QVariant defaultValueOf(const Column &column)
+{
+    const QVariant value = column.hasDefault ? literalValue(column.defaultExpression) : QVariant();
+    const QString text = value.toString().simplified();
+    const QString date = text.left(10);
+    switch (column.type) {
+    case ColumnType::Date:
+    case ColumnType::DateTime:
+        return QDate::fromString(date, Qt::ISODate).isValid() ? value : QVariant();
+    case ColumnType::Time:
+        return QTime::fromString(text, Qt::ISODate).isValid() ? value : QVariant();
+    default:
+        return value;
+    }
 }
 
 } // namespace nabblet

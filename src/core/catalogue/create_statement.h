@@ -33,6 +33,10 @@ QVariantList choicesOfCheck(const QString &expression, const QString &column);
 // the database works out.
 QVariant literalValue(const QString &expression);
 
+// What a new record has in a column by its default: the literal, but nothing for a date or time that is none
+// ('0000-00-00', 'NOW').
+QVariant defaultValueOf(const Column &column);
+
 // Whether the expression reads that column (by its name, quoted or not).
 bool checkReadsColumn(const QString &expression, const QString &column);
 

@@ -85,6 +85,15 @@ void partNames(Catalogue &catalogue, const QList<std::function<Speller()>> &spel
             near.insert(word);
         }
     }
+    // Nor where the others part it ("tagid" beside "tag" and "id").
+    for (const QString &word : QStringList(near.begin(), near.end())) {
+        vocabulary.near = near;
+        vocabulary.near.remove(word);
+        const QStringList parts = partedWord(word, vocabulary);
+        if (parts.size() > 1 && parts.last() == QLatin1String("id")) {
+            near.remove(word);
+        }
+    }
     vocabulary.near = near;
     QHash<QString, QStringList> parted;
     for (const QString &word : met.keys()) {

@@ -224,8 +224,18 @@ bool readsAsCode(const QString &value)
     return (letters > 0 && figures * 3 >= text.size()) || (isCapitals && letters <= 6) || text.size() <= 2;
 }
 
+bool isMadeByMachine(const Column &column)
+{
+    static const QSet<QString> table = setOf("hash uuid guid checksum md5 sha1 sha256 token salt crypt etag");
+    const QStringList words = wordsOfName(readableName(column));
+    return !words.isEmpty() && table.contains(words.last());
+}
+
 int calledAsName(const Table &table, const Column &column)
 {
+    if (isMadeByMachine(column)) {
+        return -60;
+    }
     const QStringList own = ownWords(table, column);
     if (own.isEmpty()) {
         return 40; // as the table itself

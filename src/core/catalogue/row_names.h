@@ -39,7 +39,10 @@ struct Naming
 // A code never stands before a name. Without signs, by names and structure alone.
 Naming namingOf(const Table &table, const TableSigns &signs);
 
-// How much a column is called as names are, from -30 (a code, a note) to 50 (a name); 0 says nothing.
+// Whether a column is called as what programs make up: a hash, a token.
+bool isMadeByMachine(const Column &column);
+
+// How much a column is called as names are, from -60 (a hash) and -30 (a code, a note) to 50 (a name); 0 says nothing.
 int calledAsName(const Table &table, const Column &column);
 
 // Whether the column is called as what only tells rows apart: a number, a code, a key.

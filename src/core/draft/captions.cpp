@@ -4,6 +4,8 @@
 #include "core/text/tr.h"
 #include "core/words/name_words.h"
 
+#include <QSet>
+
 namespace nabblet {
 
 NABBLET_TEXTS(DraftPlan)
@@ -31,6 +33,16 @@ QString withoutCode(const QString &name)
     return words.join(u'_');
 }
 
+// "Flight" of a table of flights.
+QString titleOfOne(const QString &table)
+{
+    QStringList words = wordsOfName(table);
+    if (!words.isEmpty()) {
+        words.last() = singular(words.last());
+    }
+    return titleFromTable(words.join(u'_'));
+}
+
 } // namespace
 
 QHash<QString, QString> captionsOf(const Table &table, const WordList &words)
@@ -56,17 +68,42 @@ QHash<QString, QString> captionsOf(const Table &table, const WordList &words)
         captions.insert(column.name, caption);
         ++used[caption];
     }
+    // Better words for keys and links, unless another column is called so.
+    const auto better = [&](const QString &column, const QString &caption) {
+        if (caption != captions.value(column) && !used.contains(caption)) {
+            --used[captions.value(column)];
+            captions.insert(column, caption);
+            ++used[caption];
+        }
+    };
     for (qsizetype i = 0; i < table.columns.size(); ++i) {
         const Column &column = table.columns.at(i);
-        const bool isOwn = words.contains(column.name.toLower()) || isCaption(column.comment.simplified());
-        if (isOwn || !ledLink(table, column.name)) {
+        if (words.contains(column.name.toLower()) || isCaption(column.comment.simplified())) {
             continue;
         }
-        const QString shorter = captionFromColumn(withoutCode(names.at(i)), tableName, prefix, words);
-        if (!used.contains(shorter)) {
-            captions.insert(column.name, shorter);
-            ++used[shorter];
+        if (const ForeignKey *link = ledLink(table, column.name)) {
+            better(column.name, link->columns.size() > 1
+                                    ? titleOfOne(link->parentTable)
+                                    : captionFromColumn(withoutCode(names.at(i)), tableName, prefix, words));
+        } else if (table.primaryKey == QStringList{column.name} && column.type == ColumnType::WholeNumber &&
+                   wordsOfName(names.at(i)).last() == QLatin1String("id")) {
+            better(column.name, Texts::tr("Number"));
         }
+    }
+    // Two of the same words are told apart: the later one by all the words of its name, else by a figure.
+    QSet<QString> taken;
+    for (qsizetype i = 0; i < table.columns.size(); ++i) {
+        const QString &name = table.columns.at(i).name;
+        QString caption = captions.value(name);
+        const bool isOwn = words.contains(name.toLower());
+        if (taken.contains(caption) && !isOwn) {
+            const QString whole = captionFromColumn(names.at(i), QString(), QString(), words);
+            caption = taken.contains(whole)
+                          ? Texts::tr("%1 (%2)", "a caption and what tells it apart").arg(caption, name)
+                          : whole;
+            captions.insert(name, caption);
+        }
+        taken.insert(caption);
     }
     return captions;
 }

@@ -179,7 +179,7 @@ QStringList namesFirst(const Table &table, const QStringList &columns)
     // Behind it what tells it apart: the codes by which people know it.
     for (const UniqueKey &key : table.uniqueKeys) {
         const Column *column = key.columns.size() == 1 ? findColumn(table, key.columns.first()) : nullptr;
-        if (column && column->isRequired && column->type == ColumnType::Text) {
+        if (column && column->isRequired && column->type == ColumnType::Text && !isMadeByMachine(*column)) {
             first.append(column->name);
         }
     }
@@ -239,7 +239,7 @@ QStringList bookkeepingLast(const Table &table, const QStringList &columns)
 {
     QSet<QString> late;
     for (const Column &column : table.columns) {
-        if (isBookkeeping(column)) {
+        if (isBookkeeping(column) || (isMadeByMachine(column) && !table.primaryKey.contains(column.name))) {
             late.insert(column.name);
         }
     }

@@ -12,7 +12,8 @@ namespace {
 constexpr qsizetype MostOptionsInSight = 4; // more than that many open as a list
 constexpr double MostValues = 0.95;         // the share of values that a kind must suit
 constexpr int LongestLine = 80;             // characters of what is typed in a line
-constexpr int PlainName = 40;              // of calledAsName()
+constexpr qint64 FewValues = 5;             // so many must be known to say something against a name
+constexpr int PlainName = 40;               // of calledAsName()
 constexpr int ShortLine = 40;               // characters: texts that never were longer are no long text
 
 bool hasPartIn(const Column &column, const QSet<QString> &words)
@@ -27,6 +28,19 @@ bool hasPartIn(const Column &column, const QSet<QString> &words)
 
 } // namespace
 
+namespace {
+
+// Whether a column is called as what people write notes into.
+bool isNoteLike(const Column &column)
+{
+    static const QSet<QString> words{QStringLiteral("remarks"), QStringLiteral("remark"),   QStringLiteral("notes"),
+                                     QStringLiteral("note"),    QStringLiteral("comments"), QStringLiteral("comment"),
+                                     QStringLiteral("memo"),    QStringLiteral("body"),     QStringLiteral("details")};
+    return hasPartIn(column, words);
+}
+
+} // namespace
+
 bool isMeantForLongText(const Column &column)
 {
     static const QSet<QString> words{
@@ -37,7 +51,7 @@ bool isMeantForLongText(const Column &column)
     // Types that databases keep for texts of any length, and lengths that nobody types in a line.
     static const QSet<QString> types{QStringLiteral("clob"), QStringLiteral("longtext"), QStringLiteral("mediumtext"),
                                      QStringLiteral("ntext"), QStringLiteral("nclob")};
-    constexpr int LongestLine = 1000;
+    constexpr int LongestLine = 4000;
     return column.type == ColumnType::Text &&
            (types.contains(column.declaredType.section(u'(', 0, 0).trimmed().toLower()) ||
             column.length.value_or(0) > LongestLine ||
@@ -170,7 +184,14 @@ QString kindForColumn(const Table &table, const Column &column, const ColumnProf
         }
     }
     // What is stored tells pages and hosts apart; a name alone only where nothing is.
-    const bool isKnown = profile && profile->values > 0;
+    const bool isKnown = profile && profile->values > 0 && !isKey;
+    // Descriptions that never took more than a line are lines; notes are kept room for.
+    static const QSet<QString> mayBeShort{
+        QStringLiteral("description"), QStringLiteral("text"), QStringLiteral("summary"), QStringLiteral("message"),
+        QStringLiteral("reason"),      QStringLiteral("desc"), QStringLiteral("descr")};
+    if (isKnown && profile->values >= FewValues && hasPartIn(column, mayBeShort) && !isNoteLike(column)) {
+        return name("text-box");
+    }
     const bool isName = calledAsName(table, column) >= PlainName; // however long it might be
     if (isMeantForLongText(column) && !isName && !(isKnown && lengthFor(*profile, 1) <= ShortLine)) {
         return name("long-text");

@@ -98,6 +98,12 @@ QString captionFromColumn(const QString &column, const QString &tableName, const
             shown.append(inFull.isEmpty() ? word : inFull);
         }
     }
+    // "airline_full" of airlines is their full name.
+    static const QSet<QString> ofNames{QStringLiteral("full"),    QStringLiteral("long"),   QStringLiteral("short"),
+                                       QStringLiteral("display"), QStringLiteral("common"), QStringLiteral("official")};
+    if (first > 0 && shown.size() == 1 && ofNames.contains(shown.first())) {
+        shown.append(QStringLiteral("name"));
+    }
     QString caption = capitalised(shown.join(u' '));
     if (!unit.isEmpty()) {
         caption += QStringLiteral(" (%1)").arg(unit);
@@ -138,7 +144,13 @@ QString sharedPrefix(const QStringList &names)
 
 QString titleFromTable(const QString &table)
 {
-    const QStringList words = wordsOfName(table);
+    QStringList words;
+    for (const QString &word : wordsOfName(table)) {
+        const QString inFull = spelledOut(word);
+        words.append(isInitialism(word) && word != QLatin1String("id") ? word.toUpper()
+                     : inFull.isEmpty()                                ? word
+                                                                       : inFull);
+    }
     return words.isEmpty() ? table : capitalised(words.join(u' '));
 }
 

@@ -88,7 +88,7 @@ bool isInitialism(const QString &word)
         "gps vat url iban bic isbn issn ean ip ipv4 ipv6 mac pdf sms uuid guid utc html xml json sql dns imo mmsi vhf "
         "led pin sku usd eur gbp cpu ram smtp imap pop3 http https tcp udp ssl tls md5 sha1 sha256 sha512 id uid gid "
         "os "
-        "snmp ssh ssl ldap api csv ftp url uri svg png jpeg utf8 mp3 mp4 h264 iso ssn");
+        "snmp ssh ssl ldap saml api csv ftp url uri svg png jpeg utf8 mp3 mp4 h264 iso ssn");
     return table.contains(word);
 }
 
@@ -101,7 +101,7 @@ QString spelledOut(const QString &word)
             QStringLiteral("no=number num=number nr=number nbr=number qty=quantity qnty=quantity amt=amount "
                            "addr=address adr=address tel=telephone desc=description descr=description "
                            "descrip=description email=e-mail ref=reference dept=department postcode=post_code "
-                           "pct=percent perc=percent acct=account cust=customer emp=employee mgr=manager mngr=manager "
+                           "pct=percent perc=percent acct=account acc=account curr=currency prec=precision fld=field cust=customer emp=employee mgr=manager mngr=manager "
                            "orig=origin dest=destination bday=birthday bdate=date_of_birth dob=date_of_birth "
                            "lang=language pwd=password passwd=password pswd=password lname=last_name fname=first_name "
                            "mname=middle_name cnt=count usr=user msg=message freq=frequency lat=latitude "

@@ -83,8 +83,9 @@ LikelyLinksList::LikelyLinksList(QWidget *parent) : QListView(parent)
     setObjectName(QStringLiteral("likelyLinks"));
     setAccessibleName(tr("Links that are likely"));
     setModel(&m_links);
-    setWordWrap(true);
-    setUniformItemSizes(true);
+    setTextElideMode(Qt::ElideMiddle);
+    setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    setSpacing(1);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setSelectionMode(QAbstractItemView::NoSelection);
 }

@@ -304,7 +304,9 @@ void NewFormDialog::showDraft()
     for (const Control &control : m_form.controls) {
         example = example.isEmpty() && !control.column.isEmpty() ? control.name : example;
     }
-    m_patternExample->setText(example);
+    constexpr int ExampleRoom = 120; // px
+    m_patternExample->setText(fontMetrics().elidedText(example, Qt::ElideRight, ExampleRoom));
+    m_patternExample->setToolTip(example);
 
     showTruth();
 }

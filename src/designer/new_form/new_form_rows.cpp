@@ -212,14 +212,24 @@ void NewFormDialog::start(From from)
 
 void NewFormDialog::filter(const QString &part)
 {
+    // What is called so whole comes before what begins so, and that before what only holds it.
     QTreeWidgetItem *first = nullptr;
+    int best = 0;
     for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
         QTreeWidgetItem *item = m_tables->topLevelItem(i);
-        const bool fits = item->text(0).contains(part, Qt::CaseInsensitive);
-        item->setHidden(!fits);
-        first = fits && !first ? item : first;
+        const QString name = item->text(0);
+        const int fits = name.compare(part, Qt::CaseInsensitive) == 0 ? 3
+                         : name.startsWith(part, Qt::CaseInsensitive) ? 2
+                         : name.contains(part, Qt::CaseInsensitive)   ? 1
+                                                                      : 0;
+        item->setHidden(fits == 0);
+        if (fits > best) {
+            first = item;
+            best = fits;
+        }
     }
-    if (first && (!m_tables->currentItem() || m_tables->currentItem()->isHidden())) {
+    const QTreeWidgetItem *now = m_tables->currentItem();
+    if (first && (!now || now->isHidden() || (best == 3 && !part.isEmpty()))) {
         m_tables->setCurrentItem(first);
     }
     refreshMake();

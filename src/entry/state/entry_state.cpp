@@ -68,7 +68,7 @@ QVariant EntryState::valueBeforeTyping(const QString &column) const
         }
         const Table *rows = table();
         const Column *own = rows ? findColumn(*rows, column) : nullptr;
-        return own && own->hasDefault ? literalValue(own->defaultExpression) : QVariant();
+        return own ? defaultValueOf(*own) : QVariant();
     }
     return record.row ? valueOf(source, *record.row, column) : QVariant();
 }

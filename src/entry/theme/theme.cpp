@@ -145,8 +145,8 @@ QProgressBar::chunk { background: %accent; border-radius: 3px; }
 #panel QPlainTextEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:focus, #panel QSpinBox:focus, #panel QComboBox:focus, QDialog QLineEdit:focus { border: 1px solid %accent; }
 #panel QLineEdit:read-only { background: transparent; color: %faint; }
-#panel QCheckBox::indicator, #panel QTreeView::indicator, #buttonRowChoice QCheckBox::indicator { width: 13px; height: 13px; border: 1px solid %faint; border-radius: 3px; background: %field; }
-#panel QCheckBox::indicator:checked, #panel QTreeView::indicator:checked, #buttonRowChoice QCheckBox::indicator:checked { background: %accent; border-color: %accent; image: url(:/nabblet/icons/tick-%side.svg); }
+#panel QCheckBox::indicator, #panel QTreeView::indicator, #panel QListView::indicator, #buttonRowChoice QCheckBox::indicator { width: 13px; height: 13px; border: 1px solid %faint; border-radius: 3px; background: %field; }
+#panel QCheckBox::indicator:checked, #panel QTreeView::indicator:checked, #panel QListView::indicator:checked, #buttonRowChoice QCheckBox::indicator:checked { background: %accent; border-color: %accent; image: url(:/nabblet/icons/tick-%side.svg); }
 #panel QCheckBox::indicator:disabled, #buttonRowChoice QCheckBox::indicator:disabled { border-color: %line; }
 #panel QComboBox::drop-down { border: none; width: 20px; }
 #panel QComboBox::down-arrow { image: url(:/nabblet/icons/drop-%side.svg); width: 14px; height: 14px; }

@@ -135,6 +135,23 @@ private Q_SLOTS:
         QVERIFY(!literalValue("").isValid());
     }
 
+    void defaultsThatAreNoDatesAreNone()
+    {
+        const auto with = [](const QString &type, const QString &expression) {
+            Column column = samples::column("c", type);
+            column.hasDefault = true;
+            column.defaultExpression = expression;
+            return defaultValueOf(column);
+        };
+        QCOMPARE(with("DATE", "'2026-01-31'"), QVariant("2026-01-31"));
+        QVERIFY(!with("DATE", "'0000-00-00'").isValid());
+        QVERIFY(!with("DATETIME", "'NOW'").isValid());
+        QCOMPARE(with("DATETIME", "'2026-01-31 10:00:00'"), QVariant("2026-01-31 10:00:00"));
+        QVERIFY(!with("TIME", "'midnight'").isValid());
+        QCOMPARE(with("TEXT", "'NOW'"), QVariant("NOW"));
+        QVERIFY(!defaultValueOf(samples::column("c", "TEXT")).isValid());
+    }
+
     void rulesInWords()
     {
         QCOMPARE(words("depth_m >= 0"), "DEPTH_M must be 0 or more");
