@@ -82,9 +82,10 @@ QHash<QString, QString> captionsOf(const Table &table, const WordList &words)
             continue;
         }
         if (const ForeignKey *link = ledLink(table, column.name)) {
-            better(column.name, link->columns.size() > 1
-                                    ? titleOfOne(link->parentTable)
-                                    : captionFromColumn(withoutCode(names.at(i)), tableName, prefix, words));
+            const QString shorter = captionFromColumn(withoutCode(names.at(i)), tableName, prefix, words);
+            // One that is no code is only the last part of a key ("job_country" of a job).
+            const bool isPart = link->columns.size() > 1 && shorter == captions.value(column.name);
+            better(column.name, isPart ? titleOfOne(link->parentTable) : shorter);
         } else if (table.primaryKey == QStringList{column.name} && column.type == ColumnType::WholeNumber &&
                    wordsOfName(names.at(i)).last() == QLatin1String("id")) {
             better(column.name, Texts::tr("Number"));

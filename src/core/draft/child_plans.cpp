@@ -16,6 +16,7 @@ NABBLET_TEXTS(ChildPlans)
 namespace {
 
 constexpr int MostTakenByItself = 3; // children that a draft takes unasked
+constexpr qsizetype MostOfRow = 18;  // columns of those that it does
 
 bool isAllRequired(const Table &table, const QStringList &columns)
 {
@@ -201,9 +202,15 @@ DraftPlan planWithChildren(const Catalogue &catalogue, const Table &table, const
         const Table *rows = findTable(catalogue, child.plan.table);
         const ForeignKey link{child.link.childColumns, table.name, child.link.parentColumns};
         if (rows && taken < MostTakenByItself && belongs(*rows, link, table.name)) {
-            child.isTaken = true;
-            completeChild(catalogue, child, words);
-            ++taken;
+            PlannedChild whole = child;
+            completeChild(catalogue, whole, words);
+            const auto columns = std::count_if(whole.plan.columns.begin(), whole.plan.columns.end(),
+                                               [](const PlannedColumn &column) { return column.isTaken; });
+            if (columns <= MostOfRow) { // a line of more is no line
+                child = whole;
+                child.isTaken = true;
+                ++taken;
+            }
         }
     }
     return plan;

@@ -71,6 +71,8 @@ const QList<Pattern> &patterns()
         // A place on the earth.
         {{{words({"latitude", "lat"}), words({"longitude", "lon", "lng", "long"})}}, 2},
         {{{words({"quantity", "amount", "qty"}), words({"unit", "units", "currency"})}}, 2},
+        {{{words({"x"}), words({"y"}), words({"z"})}}, 2},
+        {{{words({"width"}), words({"height"})}}, 2},
     };
     return table;
 }

@@ -1,5 +1,7 @@
 #include "core/draft/draft.h"
 
+#include "core/arrange/edges.h"
+#include "core/arrange/windows/stretching.h"
 #include "core/draft/maker.h"
 #include "core/sorts/order_of_select.h"
 
@@ -55,6 +57,14 @@ Form makeForm(const Catalogue &catalogue, const Table &table, const DraftPlan &p
         layOutOneRecord(maker, pieces, leastWidth);
     }
     layOutChildren(maker, children);
+    // A title longer than its fields are wide has room all the same.
+    for (const Control &control : form.controls) {
+        const int wanted = std::min(maker.snapped(rightOf(control.place) + DraftMargin), WidestDraft);
+        if (control.band == BandRole::Header && isCaption(control) && control.captionFor == 0 && wanted > form.width) {
+            form = stretchedTo(form, wanted, 0);
+            break;
+        }
+    }
     rememberColumns(form, table);
     return form;
 }

@@ -66,6 +66,12 @@ Topic topicOf(const Table &table, const Column &column, const QStringList &words
     return ledLink(table, column.name) ? Topic::Links : Topic::Rest;
 }
 
+// "parameter_1" of "parameter_1_value"; empty for other names.
+QString numberedBeginning(const QStringList &words)
+{
+    return words.size() > 2 && words.at(1).at(0).isDigit() ? words.at(0) + u'_' + words.at(1) : QString();
+}
+
 QString titleOf(Topic topic)
 {
     switch (topic) {
@@ -118,13 +124,17 @@ QList<Section> sectionsOf(const Table &table, const QStringList &columns)
         each.topic = isApart ? Topic::Record : each.topic;
         if (each.words.size() > 1) {
             ++beginnings[each.words.first()];
+            ++beginnings[numberedBeginning(each.words)];
         }
         all.append(each);
     }
     // A column that is called as the others begin stands with them ("snmp" before "snmp_port").
     static const QSet<QString> empty = setOf("is has no number of max min last first total use allow date the");
     for (Each &each : all) {
-        const QString first = each.words.isEmpty() ? QString() : each.words.first();
+        // One of several of a kind ("parameter 1") is a part of its own.
+        const QString numbered = numberedBeginning(each.words);
+        const bool isOneOfSeveral = !numbered.isEmpty() && beginnings.value(numbered) >= LeastOfPrefix;
+        const QString first = isOneOfSeveral ? numbered : each.words.isEmpty() ? QString() : each.words.first();
         const qsizetype alike = beginnings.value(first);
         const bool isPrefix = alike >= LeastOfPrefix && alike * 3 <= columns.size() * 2 && !empty.contains(first);
         if (isPrefix && each.topic != Topic::Record && each.topic != Topic::Kept) {

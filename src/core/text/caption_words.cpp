@@ -70,7 +70,8 @@ QString captionFromColumn(const QString &column, const QString &tableName, const
         --end;
     }
     const QStringList tableWords = wordsOfName(tableName);
-    if (!tableWords.isEmpty() && end > tableWords.size() && startsWithTable(words, tableWords)) {
+    if (!tableWords.isEmpty() && end > tableWords.size() && startsWithTable(words, tableWords) &&
+        words.at(tableWords.size()).at(0).isLetter()) { // "address2" of addresses says no more than that
         first = tableWords.size();
     }
     if (end - first > 1 && (words.at(first) == QLatin1String("is") || words.at(first) == QLatin1String("has"))) {
@@ -87,6 +88,9 @@ QString captionFromColumn(const QString &column, const QString &tableName, const
     QStringList shown;
     for (qsizetype i = first; i < end; ++i) {
         const QString &word = words.at(i);
+        if (word == QLatin1String("id") && i > first && !own.contains(word)) {
+            continue; // "icon_id_off" is about an icon
+        }
         if (own.contains(word)) {
             shown.append(own.value(word));
         } else if (isInitialism(word) || (tellsCapitals && word.size() > 1 &&

@@ -101,11 +101,13 @@ QString spelledOut(const QString &word)
             QStringLiteral("no=number num=number nr=number nbr=number qty=quantity qnty=quantity amt=amount "
                            "addr=address adr=address tel=telephone desc=description descr=description "
                            "descrip=description email=e-mail ref=reference dept=department postcode=post_code "
-                           "pct=percent perc=percent acct=account acc=account curr=currency prec=precision fld=field cust=customer emp=employee mgr=manager mngr=manager "
+                           "pct=percent perc=percent acct=account acc=account curr=currency prec=precision fld=field "
+                           "cust=customer emp=employee mgr=manager mngr=manager "
                            "orig=origin dest=destination bday=birthday bdate=date_of_birth dob=date_of_birth "
                            "lang=language pwd=password passwd=password pswd=password lname=last_name fname=first_name "
-                           "mname=middle_name cnt=count usr=user msg=message freq=frequency lat=latitude "
+                           "mname=middle_name cnt=count usr=user hst=host msg=message freq=frequency lat=latitude "
                            "lon=longitude lng=longitude yr=year avg=average grp=group proj=project qtr=quarter "
+                           "uom=unit_of_measure "
                            "attr=attribute param=parameter config=configuration tz=time_zone")
                 .split(u' ', Qt::SkipEmptyParts);
         for (const QString &pair : pairs) {

@@ -70,8 +70,13 @@ QStringList partedWord(const QString &word, const Vocabulary &vocabulary)
         if (known != costs.constEnd()) {
             return *known;
         }
-        const bool isNear = customary().contains(part) || (part.size() > 1 && !spelledOut(part).isEmpty()) ||
-                            vocabulary.near.contains(part);
+        // A short form of three letters is found in too many words to be believed beside a guess ("emp" in "template").
+        const bool isShortForm = part.size() > 1 && !spelledOut(part).isEmpty();
+        if (isShortForm && part.size() == 3 && !customary().contains(part) && !vocabulary.near.contains(part)) {
+            costs.insert(part, MostEach);
+            return MostEach;
+        }
+        const bool isNear = customary().contains(part) || isShortForm || vocabulary.near.contains(part);
         const bool isKnown = !isNear && word.size() >= LeastByDictionary && part.size() >= LeastKnown &&
                              vocabulary.knows && vocabulary.knows(part);
         const double each = isNear ? Near : !isKnown ? Never : part.size() > LeastKnown ? Long : Short;

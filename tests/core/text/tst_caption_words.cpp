@@ -29,6 +29,9 @@ private Q_SLOTS:
         row("email", "contractor", "E-mail");
         row("CUSTOMER_NAME", "", "Customer name");
         row("HTTPServerName", "", "HTTP server name");
+        row("address2", "address", "Address 2");
+        row("airline_full", "airlines", "Full name");
+        row("user_name", "users", "Name");
         row("m", "", "M");
         row("id", "", "Number");
         row("name with spaces", "", "Name with spaces");
