@@ -2,8 +2,10 @@
 #include "app/window/main_window.h"
 #include "core/edit/clipboard.h"
 #include "core/file/form_file.h"
+#include "core/file/project_file.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
 #include "designer/board/editing/board_clipboard.h"
@@ -14,14 +16,17 @@
 #include "entry/records/record_strip.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
+#include "support/when_open.h"
 
 #include <QApplication>
 #include <QClipboard>
+#include <QComboBox>
 #include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QPixmap>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
 #include <QSignalSpy>
@@ -321,6 +326,57 @@ private Q_SLOTS:
     }
 
     // ------------------------------------------------------------------------------------------------ database
+
+    // A column that is missing stands in the table and in the form at once.
+    void aMissingColumnIsAddedFromTheDesigner()
+    {
+        MainWindow window;
+        window.show();
+        window.filing().openPath(m_project);
+        window.filing().newFormFromTable("vessel");
+        QString statement;
+        samples::WhenOpen added("newColumn", [&](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("columnName")->setText("beam_m");
+            dialog->findChild<QComboBox *>("columnType")->setCurrentIndex(2);
+            statement = dialog->findChild<QPlainTextEdit *>("columnStatement")->toPlainText();
+            dialog->findChild<QPushButton *>("addColumn")->click();
+        });
+        window.tableChanging().addColumn("vessel");
+        QCOMPARE(statement, QString("ALTER TABLE \"vessel\" ADD COLUMN \"beam_m\" DECIMAL(12,2)"));
+        QCOMPARE(samples::sqlite3(m_project + "/fairway.db",
+                                  "SELECT type FROM pragma_table_info('vessel') WHERE name = 'beam_m'"),
+                 QString("DECIMAL(12,2)"));
+        const Control *box = boundTo(window.document()->form(), "beam_m");
+        QVERIFY(box);
+        QCOMPARE(captionOf(window.document()->form(), box->id)->text, "Beam (m)");
+        // What cannot be changed is said and opens nothing.
+        QSignalSpy said(&window.tableChanging(), &TableChanging::said);
+        window.tableChanging().addColumn("buoy_due_for_visit");
+        QVERIFY(said.last().first().toString().contains("view"));
+    }
+
+    // The values of a text column become a table, the project remembers the link, the box is chosen from it.
+    void aTableOfChoicesIsMadeOfAColumn()
+    {
+        MainWindow window;
+        window.show();
+        window.filing().openPath(m_project);
+        window.filing().newFormFromTable("vessel");
+        samples::WhenOpen made("choicesTable", [](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("choicesTableName")->setText("call signs");
+            dialog->findChild<QPushButton *>("makeChoicesTable")->click();
+        });
+        window.tableChanging().makeChoicesTable("vessel", "call_sign");
+        const QString file = m_project + "/fairway.db";
+        QCOMPARE(samples::sqlite3(file, "SELECT count(*) FROM \"call signs\""),
+                 samples::sqlite3(file, "SELECT count(DISTINCT call_sign) FROM vessel"));
+        const Control *box = boundTo(window.document()->form(), "call_sign");
+        QCOMPARE(box->kind, "drop-down");
+        QCOMPARE(lookupOf(*box)->table, "call signs");
+        const Result<Project> project = loadProject(m_project);
+        QCOMPARE(project->links.size(), 1);
+        QCOMPARE(project->links.first().link.parentTable, "call signs");
+    }
 
     void aReadOnlyDatabaseOpensToLookAt()
     {

@@ -87,6 +87,7 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     m_appearance = std::make_unique<Appearance>(looks().first(), theme(), QApplication::font());
     m_work = std::make_unique<OpenWork>();
     m_filing = std::make_unique<Filing>(m_work.get(), m_appearance.get(), this);
+    m_tableChanging = std::make_unique<TableChanging>(m_work.get(), this);
     makePages();
     m_commands = std::make_unique<Commands>(menuBar());
     for (const auto make :
@@ -162,6 +163,14 @@ void MainWindow::followWork()
         refreshNames();
         tellInspectorForms();
     });
+    connect(m_tableChanging.get(), &TableChanging::said, this, &MainWindow::say);
+    connect(m_tableChanging.get(), &TableChanging::failed, this, &MainWindow::complain);
+    connect(m_tableChanging.get(), &TableChanging::columnAdded, this,
+            [this](const QString &table, const QString &name) {
+                if (m_work->document() && m_work->document()->form().rowsFrom == table) {
+                    takeColumns(table, {name});
+                }
+            });
     connect(m_filing.get(), &Filing::said, this, &MainWindow::say);
     connect(m_filing.get(), &Filing::failed, this, &MainWindow::complain);
 }
@@ -297,6 +306,10 @@ void MainWindow::makePages()
     connect(m_catalogue, &CataloguePanel::formRequested, m_filing.get(), &Filing::newFormFromTable,
             Qt::QueuedConnection);
     connect(m_catalogue, &CataloguePanel::sheetRequested, m_filing.get(), &Filing::newForm, Qt::QueuedConnection);
+    connect(m_catalogue, &CataloguePanel::newColumnRequested, m_tableChanging.get(), &TableChanging::addColumn,
+            Qt::QueuedConnection);
+    connect(m_catalogue, &CataloguePanel::choicesTableRequested, m_tableChanging.get(),
+            &TableChanging::makeChoicesTable, Qt::QueuedConnection);
     connect(m_catalogue, &CataloguePanel::storedRowsRequested, this,
             [this](const QString &table) { showRowsTable(true, table); });
     connect(m_catalogue, &CataloguePanel::columnChosen, this, [this](const QString &chosen) {

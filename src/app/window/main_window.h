@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/work/filing.h"
+#include "app/work/table_changing.h"
 #include "app/work/open_work.h"
 #include "designer/board/board.h"
 #include "entry/theme/appearance.h"
@@ -46,6 +47,7 @@ public:
     // What it works on, and how that is opened and saved.
     OpenWork &work() const { return *m_work; }
     Filing &filing() const { return *m_filing; }
+    TableChanging &tableChanging() const { return *m_tableChanging; }
 
     void changeRows();
     void refreshCatalogue();
@@ -128,6 +130,7 @@ private:
 
     std::unique_ptr<OpenWork> m_work;
     std::unique_ptr<Filing> m_filing;
+    std::unique_ptr<TableChanging> m_tableChanging;
     ThemeChoice m_themeChoice = ThemeChoice::AsDesktop;
     Theme m_desktopTheme = Theme::Light;
     std::unique_ptr<Appearance> m_appearance;

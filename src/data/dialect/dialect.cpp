@@ -23,6 +23,44 @@ std::optional<qint64> Dialect::rowsWritten(const QSqlDatabase &) const
     return std::nullopt;
 }
 
+QString Dialect::typeName(ColumnType type) const
+{
+    switch (type) {
+    case ColumnType::WholeNumber:
+        return QStringLiteral("INTEGER");
+    case ColumnType::DecimalNumber:
+        return QStringLiteral("DECIMAL(12,2)");
+    case ColumnType::Date:
+        return QStringLiteral("DATE");
+    case ColumnType::Time:
+        return QStringLiteral("TIME");
+    case ColumnType::DateTime:
+        return QStringLiteral("TIMESTAMP");
+    case ColumnType::YesNo:
+        return QStringLiteral("BOOLEAN");
+    case ColumnType::Binary:
+        return QStringLiteral("BLOB");
+    case ColumnType::Text:
+        break;
+    }
+    return QStringLiteral("VARCHAR(200)");
+}
+
+QString Dialect::literal(const QVariant &value) const
+{
+    if (value.isNull()) {
+        return QStringLiteral("NULL");
+    }
+    const int type = value.typeId();
+    const bool isNumber = type == QMetaType::Int || type == QMetaType::LongLong || type == QMetaType::Double ||
+                          type == QMetaType::ULongLong || type == QMetaType::UInt;
+    if (isNumber) {
+        return value.toString();
+    }
+    QString text = value.toString();
+    return u'\'' + text.replace(u'\'', QStringLiteral("''")) + u'\'';
+}
+
 QString Dialect::beginWriting() const
 {
     return QStringLiteral("BEGIN");

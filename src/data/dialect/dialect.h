@@ -103,6 +103,10 @@ public:
     virtual QString quoteName(const QString &name) const;
     // A name of several parts, such as a column of what it is read from.
     QString quoteName(const QStringList &parts) const;
+    // What a new column of a type is declared as.
+    virtual QString typeName(ColumnType type) const;
+    // A value as it is written in a statement that takes no bound ones, such as a default.
+    virtual QString literal(const QVariant &value) const;
     virtual QString beginWriting() const; // the statement that begins a transaction which will write
     // The place of a value in a statement: a question mark, or what turns one into such a value.
     virtual QString placeOf(const QVariant &value) const;

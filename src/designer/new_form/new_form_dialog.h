@@ -87,6 +87,7 @@ private:
     void fillLinkedMenu();
     void takeLinked(const PlannedColumn &column, bool isTaken);
     void linkByHand();
+    void addColumn();
     void takeChoices();
     void takeChildren();
     void showDraft();

@@ -107,6 +107,12 @@ QWidget *NewFormDialog::makeColumns()
 
     auto *panel = new Panel(tr("Columns"));
     m_columnsPanel = panel;
+    auto *missing = new QPushButton(tr("New column…"));
+    missing->setObjectName(QStringLiteral("newColumnOfTable"));
+    missing->setAutoDefault(false);
+    missing->setToolTip(tr("A column that is missing, added to the table"));
+    panel->addToHead(missing);
+    connect(missing, &QPushButton::clicked, this, &NewFormDialog::addColumn);
     panel->contents()->setContentsMargins(8, 6, 8, 8);
     m_columnsOf = new QComboBox;
     m_columnsOf->setObjectName(QStringLiteral("columnsOf"));

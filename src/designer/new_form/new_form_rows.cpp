@@ -1,6 +1,7 @@
 // Where the rows of a new form come from, and what is learnt of what is stored there.
 #include "core/catalogue/select_table.h"
 #include "core/text/tr.h"
+#include "data/profile/learn_catalogue.h"
 #include "data/profile/profiler.h"
 #include "data/records/records.h"
 #include "data/records/select_source.h"
@@ -10,6 +11,7 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
 #include "designer/new_form/select_box.h"
+#include "designer/panels/new_column_dialog.h"
 #include "designer/panels/panel.h"
 #include "entry/theme/ask.h"
 
@@ -110,6 +112,21 @@ void NewFormDialog::takeLinks()
     showPlan();
     showDraft();
     learn();
+}
+
+// A column that the table lacks; it stands in the list, taken, at once.
+void NewFormDialog::addColumn()
+{
+    const Table *rows = findTable(m_declared, m_plan.table);
+    if (!rows) {
+        return;
+    }
+    NewColumnDialog dialog(m_connection, *rows, this);
+    if (dialog.exec() == QDialog::Accepted) {
+        if (const Result<Catalogue> catalogue = learnCatalogue(m_connection)) {
+            takeCatalogue(*catalogue);
+        }
+    }
 }
 
 void NewFormDialog::takeCatalogue(const Catalogue &catalogue)

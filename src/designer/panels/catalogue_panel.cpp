@@ -274,6 +274,18 @@ void CataloguePanel::showMenu(const QPoint &at)
     }
     menu.addAction(tr("New form, with choices…"), this, [this, table] { Q_EMIT sheetRequested(table); });
     menu.addSeparator();
+    const Table *own = findTable(m_catalogue, table);
+    if (own && own->kind == TableKind::Table) {
+        menu.addAction(tr("New column of %1…").arg(table.simplified()), this,
+                       [this, table] { Q_EMIT newColumnRequested(table); });
+        const QString column = item != top ? item->data(0, NameRole).toString() : QString();
+        const Column *chosen = findColumn(*own, column);
+        if (chosen && chosen->type == ColumnType::Text && !ledLink(*own, column)) {
+            menu.addAction(tr("A table of the values of %1…").arg(column.simplified()), this,
+                           [this, table, column] { Q_EMIT choicesTableRequested(table, column); });
+        }
+        menu.addSeparator();
+    }
     menu.addAction(tr("Stored rows of %1").arg(table.simplified()), this,
                    [this, table] { Q_EMIT storedRowsRequested(table); });
     menu.exec(m_tree->viewport()->mapToGlobal(at));

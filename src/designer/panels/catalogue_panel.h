@@ -43,6 +43,9 @@ Q_SIGNALS:
     // A form of a table was asked for: at once in an arrangement, or by way of the sheet with its choices.
     void formRequested(const QString &table, nabblet::Arrangement arrangement);
     void sheetRequested(const QString &table);
+    // A column is to be added to a table; a table to be made of the values of one of its columns.
+    void newColumnRequested(const QString &table);
+    void choicesTableRequested(const QString &table, const QString &column);
     // What is stored in a table is to be looked at.
     void storedRowsRequested(const QString &table);
 

@@ -14,6 +14,7 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QListView>
 #include <QMenu>
 #include <QPlainTextEdit>
 #include <QPushButton>
@@ -76,6 +77,43 @@ private Q_SLOTS:
         QVERIFY(boundTo("name") && !boundTo("buoy_id"));
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
         QCOMPARE(m_dialog->result(), int(QDialog::Accepted));
+    }
+
+    // A link that nobody declared is offered with its evidence, never taken unasked; ticked, the draft follows and what
+    // was chosen stays.
+    void aLikelyLinkIsTakenByATick()
+    {
+        const QString path = m_folder.filePath("queues.db");
+        QCOMPARE(samples::sqlite3(path, "CREATE TABLE queues (id INTEGER PRIMARY KEY, name TEXT);"
+                                        "CREATE TABLE ticket (id INTEGER PRIMARY KEY, subject TEXT, queue_id INTEGER);"
+                                        "INSERT INTO queues VALUES (1, 'Repairs'), (2, 'Orders');"
+                                        "INSERT INTO ticket VALUES (1, 'Chain', 1), (2, 'Paint', 2), (3, 'Lamp', 1);"),
+                 QString());
+        const Connection connection = samples::opened(path);
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        m_dialog = std::make_unique<NewFormDialog>(connection, *connection.readCatalogue(), appearance, DraftOptions());
+        m_dialog->show();
+        m_dialog->choose("ticket");
+        auto *list = part<QListView>("likelyLinks");
+        QTRY_COMPARE(list->model()->rowCount(), 1);
+        QVERIFY(list->isVisible());
+        const QModelIndex link = list->model()->index(0, 0);
+        QVERIFY2(link.data().toString().contains("3 of 3 values"), qPrintable(link.data().toString()));
+        QCOMPARE(link.data(Qt::CheckStateRole).toInt(), int(Qt::Unchecked));
+        QCOMPARE(boundTo("queue_id")->kind, "whole-number");
+        QVERIFY(m_dialog->takenLinks().isEmpty());
+        row("subject")->setText(1, "What is it about");
+        QVERIFY(list->model()->setData(link, Qt::Checked, Qt::CheckStateRole));
+        QCOMPARE(boundTo("queue_id")->kind, "drop-down");
+        QCOMPARE(lookupOf(*boundTo("queue_id"))->wordsColumns, QStringList("name"));
+        QCOMPARE(captionOf(m_dialog->form(), boundTo("subject")->id)->text, "What is it about");
+        QCOMPARE(m_dialog->takenLinks().size(), 1);
+        // On the other side the tickets can be shown with each queue.
+        m_dialog->choose("queues");
+        QCOMPARE(m_dialog->plan().children.size(), size_t(1));
+        m_dialog->choose("ticket");
+        QVERIFY(list->model()->setData(list->model()->index(0, 0), Qt::Unchecked, Qt::CheckStateRole));
+        QCOMPARE(boundTo("queue_id")->kind, "whole-number");
     }
 
     void theKeyboardFiltersAndWalks()

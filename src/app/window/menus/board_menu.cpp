@@ -81,6 +81,10 @@ void showBoardMenu(const Commands &commands, MainWindow &window, const QPoint &g
             });
         }
         menu.addSeparator();
+        if (!window.document()->form().rowsFrom.isEmpty()) {
+            menu.addAction(Texts::tr("New column of the table…"), &window,
+                           [&window] { window.tableChanging().addColumn(window.document()->form().rowsFrom); });
+        }
         menu.addAction(Texts::tr("Paste"), &window,
                        [&window] { window.board()->clipboard().paste(BoardClipboard::Place::Beside); });
         menu.addAction(Texts::tr("Select all"), &window, [&window] { selectAll(*window.board()); });

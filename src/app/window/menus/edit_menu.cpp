@@ -33,6 +33,10 @@ void makeEditMenu(Commands &commands, MainWindow &window)
     redo->setObjectName(QStringLiteral("redo"));
     edit->addSeparator();
     commands.add(
+        edit, Texts::tr("&New column of the table…"), QKeySequence(),
+        [&window] { window.tableChanging().addColumn(window.document()->form().rowsFrom); }, When::InDesign);
+    edit->addSeparator();
+    commands.add(
         edit, Texts::tr("Cu&t"), QKeySequence::Cut, [&window] { window.board()->clipboard().cut(); },
         When::WithControl);
     commands.add(
