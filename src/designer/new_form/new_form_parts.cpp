@@ -110,6 +110,7 @@ QWidget *NewFormDialog::makeColumns()
     auto *missing = new QPushButton(tr("New column…"));
     missing->setObjectName(QStringLiteral("newColumnOfTable"));
     missing->setAutoDefault(false);
+    missing->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
     missing->setToolTip(tr("A column that is missing, added to the table"));
     panel->addToHead(missing);
     connect(missing, &QPushButton::clicked, this, &NewFormDialog::addColumn);

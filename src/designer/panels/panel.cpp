@@ -57,7 +57,11 @@ void Panel::addToHead(QWidget *widget)
 {
     m_hasHeadWidget = true;
     m_head->setContentsMargins(10, 5, 8, 4);
-    m_head->addWidget(widget, 1);
+    const bool isFixed = widget->sizePolicy().horizontalPolicy() == QSizePolicy::Fixed;
+    if (isFixed) {
+        m_head->addStretch(1);
+    }
+    m_head->addWidget(widget, isFixed ? 0 : 1);
 }
 
 } // namespace nabblet

@@ -47,7 +47,7 @@ private Q_SLOTS:
             const auto read = profileTable(connection, *catalogue, table, goesOn);
             QVERIFY2(read.isOk(), qPrintable(table.name + ": " + read.error().sentence));
             learned.profiles.insert(table.name, **read);
-            const Profile &profile = learned.profiles[table.name];
+            const Profile profile = learned.profiles.value(table.name); // learning more moves the others
             DraftPlan plan = planWithChildren(*catalogue, table, &profile);
             // Everything that can be asked for, two deep.
             for (PlannedChild &child : plan.children) {
