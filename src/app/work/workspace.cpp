@@ -102,7 +102,16 @@ Outcome ensureProject(Workspace &workspace, const QString &formPath)
         workspace.projectFolder = existing;
         const Result<Project> project = loadProject(existing);
         if (project) {
+            const QList<TableLink> taken = workspace.project.links; // before there was a project to remember them
             workspace.project = *project;
+            for (const TableLink &link : taken) {
+                if (!workspace.project.links.contains(link)) {
+                    workspace.project.links.append(link);
+                }
+            }
+            if (workspace.project.links != project->links) {
+                return saveProject(existing, workspace.project);
+            }
         }
         return Done{};
     }

@@ -132,7 +132,8 @@ Form withPlacings(const Form &form, const QList<Placing> &placings)
         for (const Control &control : form.controls) { // containers come before what they hold
             const auto carrier = changes.constFind(control.container);
             if (control.container != 0 && carrier != changes.constEnd() && !carrier->by.isNull()) {
-                changes[control.id].by += carrier->by;
+                const QPoint by = carrier->by; // taking up another change may move this one
+                changes[control.id].by += by;
             }
         }
     }

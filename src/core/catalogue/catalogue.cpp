@@ -151,6 +151,19 @@ Catalogue withLinks(const Catalogue &catalogue, const QList<TableLink> &links)
     return result;
 }
 
+QList<TableLink> linksOfProject(const Catalogue &catalogue)
+{
+    QList<TableLink> links;
+    for (const Table &table : catalogue.tables) {
+        for (const ForeignKey &link : table.foreignKeys) {
+            if (link.onDelete == LinkRule::Nothing) {
+                links.append({table.name, link});
+            }
+        }
+    }
+    return links;
+}
+
 bool isJunction(const Table &table)
 {
     if (table.foreignKeys.size() != 2) {

@@ -129,6 +129,9 @@ QList<ChildRows> childrenOf(const Catalogue &catalogue, const QString &table);
 // not there, and those that are declared, are left out.
 Catalogue withLinks(const Catalogue &catalogue, const QList<TableLink> &links);
 
+// Those of a catalogue that came to it so.
+QList<TableLink> linksOfProject(const Catalogue &catalogue);
+
 // Whether a table only ties rows of two others together: two links, and besides their columns nothing but a key that
 // numbers itself and what the database fills in.
 bool isJunction(const Table &table);

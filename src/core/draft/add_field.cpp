@@ -47,6 +47,7 @@ QList<NewField> newFields(const Form &form, const Catalogue &catalogue, const Ta
     QList<NewField> fields;
     ControlId next = nextControlId(form);
     QList<int> widths;
+    const QHash<QString, QString> captions = captionsOf(table);
     for (const QString &name : columns) {
         const Column *column = findColumn(table, name);
         if (!column || shown.contains(name)) {
@@ -63,7 +64,7 @@ QList<NewField> newFields(const Form &form, const Catalogue &catalogue, const Ta
         field.caption.id = next++;
         field.caption.kind = field.caption.role = QStringLiteral("caption");
         field.caption.captionFor = field.box.id;
-        field.caption.text = captionOfColumn(table, name);
+        field.caption.text = captions.value(name);
         field.caption.name = names.take(nameFromPattern(namingPattern, kindNamed(field.caption.kind).shortName, name));
         field.caption.place = QRect(0, 0, captionWidth(field.caption, measure), DraftLine);
         widths.append(field.box.place.width());

@@ -51,10 +51,10 @@ bool isMeantForLongText(const Column &column)
     // Types that databases keep for texts of any length, and lengths that nobody types in a line.
     static const QSet<QString> types{QStringLiteral("clob"), QStringLiteral("longtext"), QStringLiteral("mediumtext"),
                                      QStringLiteral("ntext"), QStringLiteral("nclob")};
-    constexpr int LongestLine = 4000;
+    constexpr int LongestDeclared = 4000;
     return column.type == ColumnType::Text &&
            (types.contains(column.declaredType.section(u'(', 0, 0).trimmed().toLower()) ||
-            column.length.value_or(0) > LongestLine ||
+            column.length.value_or(0) > LongestDeclared ||
             (column.length.value_or(1000) > 255 && hasPartIn(column, words)));
 }
 

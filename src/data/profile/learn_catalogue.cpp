@@ -13,7 +13,8 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LongestLook = 2000;  // ms for all tables together, after which names alone must do
+constexpr int LongestLook = 1000;  // ms for all tables together, after which names alone must do
+constexpr int LongestTable = 100;  // ms for one, where its rows are long; what was read so far counts
 constexpr int LongestLooked = 200; // characters of each value
 
 } // namespace
@@ -41,9 +42,11 @@ TableSigns signsOf(const Connection &connection, const Table &table)
     if (!query.exec(connection.dialect().firstOf(sql, NamingRows))) {
         return signs;
     }
+    QElapsedTimer clock;
+    clock.start();
     QList<ValueSigns> each(columns.size());
     QList<QSet<QString>> met(columns.size());
-    while (query.next()) {
+    while (clock.elapsed() < LongestTable && query.next()) {
         for (qsizetype i = 0; i < columns.size(); ++i) {
             ValueSigns &sign = each[i];
             ++sign.rows;

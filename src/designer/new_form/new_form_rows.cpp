@@ -124,7 +124,7 @@ void NewFormDialog::addColumn()
     NewColumnDialog dialog(m_connection, *rows, this);
     if (dialog.exec() == QDialog::Accepted) {
         if (const Result<Catalogue> catalogue = learnCatalogue(m_connection)) {
-            takeCatalogue(*catalogue);
+            takeCatalogue(withLinks(*catalogue, linksOfProject(m_declared)));
         }
     }
 }

@@ -123,6 +123,8 @@ private Q_SLOTS:
         QCOMPARE(ticket.foreignKeys.size(), 1);
         QCOMPARE(ticket.foreignKeys.first().onDelete, LinkRule::Nothing);
         QCOMPARE(childrenOf(with, "queues").size(), 1);
+        QCOMPARE(linksOfProject(with), QList<TableLink>{link});
+        QVERIFY(linksOfProject(catalogue).isEmpty());
         QVERIFY(linksByName(with).isEmpty());
     }
 };
