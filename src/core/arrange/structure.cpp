@@ -60,8 +60,9 @@ QList<FieldRow> fieldRows(const QList<Arranged> &items, std::optional<int> reach
             const QRect &a = items.at(i).place;
             const QRect &b = items.at(other).place;
             // Narrow boxes that moved aside seem to stand beside each other; their captions still say that they do not.
-            return sharedAcross(a, b) <= std::min(MostShared, std::min(a.width(), b.width()) / 2) &&
-                   sharedAcross(items.at(i).whole, items.at(other).whole) <= 2 * MostShared;
+            const int narrower = std::min(a.width(), b.width());
+            return sharedAcross(a, b) <= std::min(MostShared, narrower / 2) &&
+                   (narrower > MostShared || sharedAcross(items.at(i).whole, items.at(other).whole) <= 2 * MostShared);
         });
     };
     QList<FieldRow> rows;
