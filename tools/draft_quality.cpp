@@ -98,10 +98,7 @@ int main(int argc, char **argv)
     };
     const QList<Way> ways{
         {"columnar", Arrangement::Columnar}, {"stacked", Arrangement::Stacked}, {"tabular", Arrangement::Tabular}};
-    QList<Speller> spellers;
-    for (const std::function<Speller()> &make : installedSpellers()) {
-        spellers.append(make());
-    }
+    const QList<Speller> spellers = installedSpellers();
     const auto knows = [&](const QString &word) {
         return std::any_of(spellers.begin(), spellers.end(),
                            [&](const Speller &speller) { return speller.knows(word); });

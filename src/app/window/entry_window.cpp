@@ -38,7 +38,10 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, const QSt
     connect(watch, &DatabaseWatch::dataChanged, session(), &EntrySession::noticeChanges);
     connect(watch, &DatabaseWatch::catalogueChanged, this,
             [this, links = workspace.project.links](const Catalogue &now) {
-                (void)session()->setCatalogue(withLinks(now, links)); // it says itself what it cannot follow
+                const Outcome taken = session()->setCatalogue(withLinks(now, links));
+                if (!taken) {
+                    statusBar()->showMessage(taken.error().sentence);
+                }
             });
     connect(watch, &DatabaseWatch::availabilityChanged, this, [this](const QString &sentence) {
         session()->availabilityChanged(sentence);

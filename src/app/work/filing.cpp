@@ -7,7 +7,6 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/text/caption_words.h"
-#include "data/profile/learn_catalogue.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "entry/records/unsaved_record.h"
 #include "entry/theme/ask.h"
@@ -257,12 +256,10 @@ void Filing::readDatabaseAgain()
         }
         return;
     }
-    const Result<Catalogue> catalogue = learnCatalogue(*m_work->workspace().connection);
-    if (!catalogue) {
-        Q_EMIT failed(catalogue.error());
+    if (const Outcome read = m_work->readDatabaseAgain(); !read) {
+        Q_EMIT failed(read.error());
         return;
     }
-    m_work->setCatalogue(*catalogue);
     if (m_work->session()) {
         m_work->session()->noticeChanges();
     }

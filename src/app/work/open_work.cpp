@@ -3,6 +3,7 @@
 #include "app/work/project_names.h"
 #include "core/draft/inner_forms.h"
 #include "core/file/project_file.h"
+#include "data/profile/learn_catalogue.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -97,6 +98,22 @@ Outcome OpenWork::setNamingPattern(const QString &pattern)
     m_workspace.project.namingPattern = pattern;
     return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
                                                : saveProject(m_workspace.projectFolder, m_workspace.project);
+}
+
+Outcome OpenWork::readDatabaseAgain()
+{
+    if (!m_workspace.connection) {
+        return Done{};
+    }
+    const Result<Catalogue> catalogue = learnCatalogue(*m_workspace.connection);
+    if (!catalogue) {
+        return catalogue.error();
+    }
+    if (m_watch) {
+        m_watch->takeNote(); // it is not told once more as somebody else's doing
+    }
+    setCatalogue(*catalogue);
+    return Done{};
 }
 
 Outcome OpenWork::addLinks(const QList<TableLink> &links)

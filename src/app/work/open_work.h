@@ -49,6 +49,8 @@ public:
         bool madeProject = false;
     };
     Saved saveTo(const QString &path);
+    // Reads tables, columns and links anew; what is shown follows.
+    Outcome readDatabaseAgain();
     // Links that the database does not declare, known to the project from now on.
     Outcome addLinks(const QList<TableLink> &links);
     // The pattern by which the project names controls.

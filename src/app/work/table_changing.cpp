@@ -7,7 +7,6 @@
 #include "core/edit/placing.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
-#include "data/profile/learn_catalogue.h"
 #include "designer/document/form_document.h"
 #include "designer/panels/choices_table_dialog.h"
 #include "designer/panels/new_column_dialog.h"
@@ -36,13 +35,11 @@ const Table *TableChanging::tableToChange(const QString &name)
 
 bool TableChanging::readAgain()
 {
-    const Result<Catalogue> catalogue = learnCatalogue(*m_work->workspace().connection);
-    if (!catalogue) {
-        Q_EMIT failed(catalogue.error());
-        return false;
+    const Outcome read = m_work->readDatabaseAgain();
+    if (!read) {
+        Q_EMIT failed(read.error());
     }
-    m_work->setCatalogue(*catalogue);
-    return true;
+    return read.isOk();
 }
 
 void TableChanging::addColumn(const QString &name)
@@ -67,13 +64,15 @@ void TableChanging::makeChoicesTable(const QString &name, const QString &column)
     }
     const Workspace &workspace = m_work->workspace();
     ChoicesTableDialog dialog(*workspace.connection, workspace.catalogue, *table, column, m_window);
-    if (dialog.exec() != QDialog::Accepted || !readAgain()) {
+    if (dialog.exec() != QDialog::Accepted) {
         return;
     }
     if (const Outcome kept = m_work->addLinks({dialog.link()}); !kept) {
         Q_EMIT failed(kept.error());
     }
-    m_work->setCatalogue(m_work->workspace().catalogue); // with the link
+    if (!readAgain()) { // with the link
+        return;
+    }
     // The box of that column, where the form has one, is chosen from the table from now on.
     FormDocument *document = m_work->document();
     const Table *linked = findTable(m_work->workspace().catalogue, name);

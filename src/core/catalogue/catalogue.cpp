@@ -187,10 +187,11 @@ bool namesRows(const Table &table, const QString &column)
 {
     const bool isUnique = std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(),
                                       [&](const UniqueKey &key) { return key.columns == QStringList{column}; });
-    return isUnique || table.primaryKey == QStringList{column} || [&] {
-        const Naming naming = table.naming.isEmpty() ? namingOf(table, {}) : Naming{table.naming, table.goesByName};
-        return naming.isName && naming.columns.contains(column);
-    }();
+    if (isUnique || table.primaryKey == QStringList{column}) {
+        return true;
+    }
+    const Naming naming = table.naming.isEmpty() ? namingOf(table, {}) : Naming{table.naming, table.goesByName};
+    return naming.isName && naming.columns.contains(column);
 }
 
 QStringList tellingColumns(const Table &table)

@@ -3,9 +3,7 @@
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "core/words/name_words.h"
-
-#include <QHash>
-#include <QSet>
+#include "core/words/word_set.h"
 
 #include <algorithm>
 
@@ -15,24 +13,14 @@ NABBLET_TEXTS(LikelyLinks)
 
 namespace {
 
-constexpr double LeastFound = 0.9; // the share of values that must be there
-constexpr int PlainName = 3;       // points of a name that needs no values to be believed
+constexpr double LeastFound = 0.9;     // the share of values that must be there
+constexpr qsizetype MostForColumn = 3; // links that are tried
+constexpr int PlainName = 3;           // points of a name that needs no values to be believed
 
-QStringList stems(const QStringList &words)
-{
-    QStringList result;
-    for (const QString &word : words) {
-        result.append(singular(word));
-    }
-    return result;
-}
-
+// Words behind which a column's name says what it points to.
 const QSet<QString> &keyWords()
 {
-    static const QSet<QString> table{QStringLiteral("id"),   QStringLiteral("no"),     QStringLiteral("nr"),
-                                     QStringLiteral("key"),  QStringLiteral("fk"),     QStringLiteral("ref"),
-                                     QStringLiteral("num"),  QStringLiteral("number"), QStringLiteral("uid"),
-                                     QStringLiteral("uuid"), QStringLiteral("code")};
+    static const QSet<QString> table = wordSet("id no nr key fk ref num number uid uuid code");
     return table;
 }
 
@@ -57,7 +45,7 @@ QList<Named> namedTables(const Catalogue &catalogue)
             table.primaryKey.size() == 1 || std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(),
                                                         [](const UniqueKey &key) { return key.columns.size() == 1; });
         if (table.kind == TableKind::Table && hasKey) {
-            result.append({&table, stems(wordsOfName(names.at(i).mid(prefix.size())))});
+            result.append({&table, singularWords(names.at(i).mid(prefix.size()))});
         }
     }
     return result;
@@ -97,14 +85,14 @@ QString pointedTo(const Table &table, const Column &from)
     return found == unique.end() ? QString() : *found;
 }
 
-// How much a column's name says that it points to a table, 0 for nothing.
+// How much a column's name says that it points to a table, 0 for nothing. words: of the name, in the singular.
 int pointsOfName(const QStringList &words, const Named &to)
 {
     if (to.stems.isEmpty() || words.isEmpty()) {
         return 0;
     }
     const bool isKey = words.size() > 1 && keyWords().contains(words.last());
-    const QStringList said = stems(isKey ? words.mid(0, words.size() - 1) : words);
+    const QStringList said = isKey ? words.mid(0, words.size() - 1) : words;
     if (said == to.stems) {
         return isKey ? PlainName : 2;
     }
@@ -139,7 +127,7 @@ QList<LikelyLink> linksByName(const Catalogue &catalogue)
                 !column.choices.isEmpty()) {
                 continue;
             }
-            const QStringList words = wordsOfName(readableName(column));
+            const QStringList words = singularWords(readableName(column));
             QList<LikelyLink> ofColumn;
             for (const Named &other : tables) {
                 const bool isOwnKey = other.table == &table && table.primaryKey.contains(column.name);
@@ -153,13 +141,13 @@ QList<LikelyLink> linksByName(const Catalogue &catalogue)
                 }
             }
             // A key that several tables have in common ("hostid" of what belongs to a host) is the plainest table's.
+            const auto wordsOfParent = [&](const LikelyLink &each) {
+                return wordsOfName(readableName(*findTable(catalogue, each.link.link.parentTable))).size();
+            };
             std::stable_sort(ofColumn.begin(), ofColumn.end(), [&](const LikelyLink &a, const LikelyLink &b) {
-                const auto isOwnName = [&](const LikelyLink &link) {
-                    return stems(wordsOfName(readableName(*findTable(catalogue, link.link.link.parentTable)))).size();
-                };
-                return a.points != b.points ? a.points > b.points : isOwnName(a) < isOwnName(b);
+                return a.points != b.points ? a.points > b.points : wordsOfParent(a) < wordsOfParent(b);
             });
-            found += ofColumn.mid(0, 3);
+            found += ofColumn.mid(0, MostForColumn);
         }
     }
     return found;

@@ -3,9 +3,9 @@
 #include "core/words/name_words.h"
 
 #include <QHash>
-#include <QMap>
 
 #include <algorithm>
+#include <iterator>
 
 namespace nabblet {
 
@@ -26,12 +26,11 @@ double shareKnown(const QStringList &words, const Speller &speller)
     return static_cast<double>(known) / static_cast<double>(words.size());
 }
 
-Speller bestSpeller(const QStringList &words, const QList<std::function<Speller()>> &spellers)
+Speller bestSpeller(const QStringList &words, const QList<Speller> &spellers)
 {
     Speller best;
     double most = -1;
-    for (const std::function<Speller()> &make : spellers) {
-        const Speller speller = make();
+    for (const Speller &speller : spellers) {
         const double share = shareKnown(words, speller);
         if (share > most) {
             most = share;
@@ -46,14 +45,14 @@ Speller bestSpeller(const QStringList &words, const QList<std::function<Speller(
 
 } // namespace
 
-void partNames(Catalogue &catalogue, const QList<std::function<Speller()>> &spellers)
+void partNames(Catalogue &catalogue, const QList<Speller> &spellers)
 {
-    QMap<QString, int> met; // every word of the names, in how many of them; in an order that does not change
-    QSet<QString> alone;    // words that stand beside others in a name, or are a table's whole name
+    QSet<QString> met;   // every word of the names
+    QSet<QString> alone; // those that stand beside others in a name, or are a table's whole name
     const auto meet = [&](const QString &name, bool isTable) {
         const QStringList words = wordsOfName(name);
         for (const QString &word : words) {
-            ++met[word];
+            met.insert(word);
             const bool isLetters = std::all_of(word.begin(), word.end(), [](QChar c) { return c.isLetter(); });
             const bool isLong = word.size() >= LeastAlone || (isTable && words.size() == 1 && word.size() > 1);
             if (isLetters && isLong && (words.size() > 1 || isTable)) {
@@ -68,11 +67,8 @@ void partNames(Catalogue &catalogue, const QList<std::function<Speller()>> &spel
         }
     }
     QStringList telling;
-    for (auto word = met.constBegin(); word != met.constEnd(); ++word) {
-        if (word.key().size() >= LeastTelling) {
-            telling.append(word.key());
-        }
-    }
+    std::copy_if(met.begin(), met.end(), std::back_inserter(telling),
+                 [](const QString &word) { return word.size() >= LeastTelling; });
     const Speller speller = bestSpeller(telling, spellers);
     if (speller.joins) {
         return;
@@ -86,7 +82,9 @@ void partNames(Catalogue &catalogue, const QList<std::function<Speller()>> &spel
         }
     }
     // Nor where the others part it ("tagid" beside "tag" and "id").
-    for (const QString &word : QStringList(near.begin(), near.end())) {
+    QStringList inOrder(near.begin(), near.end());
+    inOrder.sort(); // so that the same names are parted the same way every time
+    for (const QString &word : std::as_const(inOrder)) {
         vocabulary.near = near;
         vocabulary.near.remove(word);
         const QStringList parts = partedWord(word, vocabulary);
@@ -96,7 +94,7 @@ void partNames(Catalogue &catalogue, const QList<std::function<Speller()>> &spel
     }
     vocabulary.near = near;
     QHash<QString, QStringList> parted;
-    for (const QString &word : met.keys()) {
+    for (const QString &word : std::as_const(met)) {
         const QStringList parts = partedWord(word, vocabulary);
         if (parts.size() > 1) {
             parted.insert(word, parts);

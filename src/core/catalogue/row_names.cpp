@@ -1,8 +1,7 @@
 #include "core/catalogue/row_names.h"
 
 #include "core/words/name_words.h"
-
-#include <QSet>
+#include "core/words/word_set.h"
 
 #include <algorithm>
 
@@ -10,16 +9,10 @@ namespace nabblet {
 
 namespace {
 
-QSet<QString> setOf(const char *words)
-{
-    const QStringList list = QString::fromUtf8(words).split(u' ', Qt::SkipEmptyParts);
-    return {list.begin(), list.end()};
-}
-
 // In the languages that names of columns are read in.
 const QSet<QString> &nameWords()
 {
-    static const QSet<QString> table = setOf(
+    static const QSet<QString> table = wordSet(
         "name title label caption subject headline designation fullname displayname bezeichnung titel nom libelle "
         "intitule nombre titulo naam navn namn nome titolo benennung");
     return table;
@@ -28,28 +21,28 @@ const QSet<QString> &nameWords()
 const QSet<QString> &describingWords()
 {
     static const QSet<QString> table =
-        setOf("summary description desc descr descrip beschreibung descripcion username login "
-              "model brand heading topic term word question");
+        wordSet("summary description desc descr descrip beschreibung descripcion username login "
+                "model brand heading topic term word question");
     return table;
 }
 
 const QSet<QString> &codeWords()
 {
     static const QSet<QString> table =
-        setOf("code no nr nbr num number key id uid uuid guid abbr abbreviation symbol iso hash ident identifier accno "
-              "short kurz nummer codigo numero ref reference sku ean isbn barcode");
+        wordSet("code no nr nbr num number key id uid abbr abbreviation symbol iso ident identifier accno "
+                "short kurz nummer codigo numero ref reference sku ean isbn barcode");
     return table;
 }
 
 const QSet<QString> &otherWords()
 {
-    static const QSet<QString> table =
-        setOf("url uri path file filename email mail phone telephone fax tel mobile password passwd status type kind "
-              "flag flags "
-              "comment comments note notes remark remarks version lang language color colour format unit date time ip "
-              "address street city town zip postcode country currency gender sex salutation text body content query "
-              "value options params config hash token salt crypt md5 sha1 regexp pattern mode order sort position "
-              "image photo picture icon logo created updated changed modified by user");
+    static const QSet<QString> table = wordSet(
+        "url uri path file filename email mail phone telephone fax tel mobile password passwd status type kind "
+        "flag flags "
+        "comment comments note notes remark remarks version lang language color colour format unit date time ip "
+        "address street city town zip postcode country currency gender sex salutation text body content query "
+        "value options params config regexp pattern mode order sort position "
+        "image photo picture icon logo created updated changed modified by user");
     return table;
 }
 
@@ -57,33 +50,24 @@ const QSet<QString> &otherWords()
 const QSet<QString> &wholeQualifiers()
 {
     static const QSet<QString> table =
-        setOf("full long display official common english local locale general proper complete");
+        wordSet("full long display official common english local locale general proper complete");
     return table;
 }
 
 const QSet<QString> &partQualifiers()
 {
-    static const QSet<QString> table = setOf(
+    static const QSet<QString> table = wordSet(
         "short code file path host class field column table type image icon first last given family middle nick user "
         "login contact domain server group auth row sort variable function method module package alternative alt old");
     return table;
-}
-
-QStringList stemsOf(const QString &name)
-{
-    QStringList stems;
-    for (const QString &word : wordsOfName(name)) {
-        stems.append(singular(word));
-    }
-    return stems;
 }
 
 // The words of a column without those of its table in front.
 QStringList ownWords(const Table &table, const Column &column)
 {
     QStringList words = wordsOfName(readableName(column));
-    const QStringList tableStems = stemsOf(readableName(table));
-    const QStringList stems = stemsOf(readableName(column));
+    const QStringList tableStems = singularWords(readableName(table));
+    const QStringList stems = singularWords(readableName(column));
     // Also only the table's last word: "buoy_type" has a "type_name".
     for (qsizetype from = 0; from < tableStems.size(); ++from) {
         const QStringList end = tableStems.mid(from);
@@ -113,7 +97,6 @@ bool isDistinct(const ValueSigns &signs)
 }
 
 constexpr double LeastOfName = 24; // points of what rows go by, with signs
-constexpr int LeastCalled = 20;    // and without: it is called as names are
 
 double pointsOf(const Table &table, const Column &column, const TableSigns &signs)
 {
@@ -141,9 +124,9 @@ double pointsOf(const Table &table, const Column &column, const TableSigns &sign
 QStringList personsName(const Table &table, const TableSigns &signs)
 {
     static const QSet<QString> given =
-        setOf("given_name first_name forename firstname fname vorname prenom givenname nombre first_names");
+        wordSet("given_name first_name forename firstname fname vorname prenom givenname nombre first_names");
     static const QSet<QString> family =
-        setOf("family_name last_name surname lastname lname nachname familienname familyname apellido apellidos");
+        wordSet("family_name last_name surname lastname lname nachname familienname familyname apellido apellidos");
     QString givenColumn;
     QString familyColumn;
     QString plain;
@@ -226,7 +209,7 @@ bool readsAsCode(const QString &value)
 
 bool isMadeByMachine(const Column &column)
 {
-    static const QSet<QString> table = setOf("hash uuid guid checksum md5 sha1 sha256 token salt crypt etag");
+    static const QSet<QString> table = wordSet("hash uuid guid checksum md5 sha1 sha256 token salt crypt etag");
     const QStringList words = wordsOfName(readableName(column));
     return !words.isEmpty() && table.contains(words.last());
 }
@@ -293,7 +276,7 @@ Naming namingOf(const Table &table, const TableSigns &signs)
     const bool isTold = isUniqueAlone(table, best->name) || (found != signs.constEnd() && isDistinct(*found));
     const bool isKnown = found != signs.constEnd() && found->rows > 0;
     const bool isName =
-        isKnown ? pointsOf(table, *best, signs) >= LeastOfName : calledAsName(table, *best) >= LeastCalled;
+        isKnown ? pointsOf(table, *best, signs) >= LeastOfName : calledAsName(table, *best) >= CalledName;
     return {QStringList{best->name} + (isTold ? QStringList() : apartBy(table, best->name)), isName};
 }
 

@@ -42,6 +42,9 @@ Naming namingOf(const Table &table, const TableSigns &signs);
 // Whether a column is called as what programs make up: a hash, a token.
 bool isMadeByMachine(const Column &column);
 
+constexpr int CalledName = 20;  // of calledAsName(): a column that is called as names are, with a word before it
+constexpr int PlainlyName = 40; // and one that is called a name, or as the table itself
+
 // How much a column is called as names are, from -60 (a hash) and -30 (a code, a note) to 50 (a name); 0 says nothing.
 int calledAsName(const Table &table, const Column &column);
 

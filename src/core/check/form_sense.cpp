@@ -80,7 +80,7 @@ QStringList codesShownForNames(const Form &form, const SenseContext &context)
         const bool hasName =
             isCode && std::any_of(table->columns.begin(), table->columns.end(), [&](const Column &each) {
                 return &each != shown && each.type == ColumnType::Text &&
-                       (calledAsName(*table, each) >= 20 || isNameByValues(context, *table, each)) &&
+                       (calledAsName(*table, each) >= CalledName || isNameByValues(context, *table, each)) &&
                        (!valuesOf(context, table->name, shown->name) || isNameByValues(context, *table, each));
             });
         if (hasName) {
@@ -105,7 +105,7 @@ QStringList firstBoxThatNamesNothing(const Form &form, const SenseContext &conte
         }
     }
     const Column *column = first ? findColumn(*table, first->column) : nullptr;
-    if (!column || tellingColumns(*table).contains(column->name) || calledAsName(*table, *column) >= 20) {
+    if (!column || tellingColumns(*table).contains(column->name) || calledAsName(*table, *column) >= CalledName) {
         return {};
     }
     // Parts of a person's name stand together, whichever is first.
@@ -121,7 +121,7 @@ QStringList firstBoxThatNamesNothing(const Form &form, const SenseContext &conte
     for (const Control &control : form.controls) {
         const Column *other = isField(control) ? findColumn(*table, control.column) : nullptr;
         if (other && other != column && !findLink(*table, other->name) && other->type == ColumnType::Text &&
-            calledAsName(*table, *other) >= 40 && isTellingIfKnown(*other)) {
+            calledAsName(*table, *other) >= PlainlyName && isTellingIfKnown(*other)) {
             return {at(form, column->name)};
         }
     }

@@ -82,7 +82,20 @@ QList<ChildForm> childForms(const Maker &maker)
 
 namespace {
 
-// The subforms on pages of one set, which grows with the form: side by side under one another they would be higher than
+// A subform of a child's rows, without a place yet.
+Control subformOf(const ChildForm &child)
+{
+    Control subform;
+    subform.kind = QStringLiteral("subform");
+    subform.role = QStringLiteral("field");
+    subform.name = child.child->plan.table;
+    subform.inner = InnerForm(child.form);
+    subform.rides.right = canStretch(child.form) ? FixedRail::FormRight : FixedRail::None;
+    setChildLink(subform, child.child->link);
+    return subform;
+}
+
+// The subforms on pages of one set, which grows with the form: under one another they would be higher than
 // a screen.
 void placeOnPages(Maker &maker, const QList<const ChildForm *> &subforms)
 {
@@ -91,7 +104,6 @@ void placeOnPages(Maker &maker, const QList<const ChildForm *> &subforms)
     holder.kind = QStringLiteral("tab-pages");
     holder.role = QStringLiteral("heading");
     holder.name = QStringLiteral("rows");
-    holder.rides = {};
     holder.rides.left = FixedRail::FormLeft;
     holder.rides.right = FixedRail::FormRight;
     holder.rides.top = FixedRail::BodyTop;
@@ -115,15 +127,9 @@ void placeOnPages(Maker &maker, const QList<const ChildForm *> &subforms)
         const int left = maker.snapped(room.x() + insets.left);
         const bool stretches = canStretch(child->form);
         const int most = where.x() + where.width() - insets.right - left;
-        Control subform;
-        subform.kind = QStringLiteral("subform");
-        subform.role = QStringLiteral("field");
-        subform.name = child->child->plan.table;
-        subform.inner = InnerForm(child->form);
-        subform.rides.right = stretches ? FixedRail::FormRight : FixedRail::None;
+        Control subform = subformOf(*child);
         subform.rides.top = FixedRail::BodyTop;
         subform.rides.bottom = FixedRail::BodyBottom;
-        setChildLink(subform, child->child->link);
         maker.into = {BandRole::Body, id, static_cast<int>(i) + 1};
         const int width =
             stretches ? most / maker.pitch * maker.pitch : std::min(most, maker.snapped(child->size.width()));
@@ -170,19 +176,13 @@ void layOutChildren(Maker &maker, const QList<ChildForm> &children)
         const bool isLast = child == subforms.last();
         int y = band.height > 0 ? maker.snapped(band.height) : 8;
         const int captionHeight = 24;
-        Control subform;
-        subform.kind = QStringLiteral("subform");
-        subform.role = QStringLiteral("field");
-        subform.name = child->child->plan.table;
+        Control subform = subformOf(*child);
         subform.band = role;
-        subform.inner = InnerForm(child->form);
         subform.rides.left = FixedRail::FormLeft;
         const bool stretches = canStretch(child->form);
-        subform.rides.right = stretches ? FixedRail::FormRight : FixedRail::None;
         const bool growsDown = isLast && role == BandRole::Body;
         subform.rides.top = growsDown ? FixedRail::BodyTop : FixedRail::None;
         subform.rides.bottom = growsDown ? FixedRail::BodyBottom : FixedRail::None;
-        setChildLink(subform, child->child->link);
         const int height = heightOf(child);
         const int room = form.width - 2 * DraftMargin;
         const int width = stretches ? room : std::min(room, maker.snapped(child->size.width()));

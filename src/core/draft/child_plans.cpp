@@ -4,8 +4,7 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 #include "core/words/name_words.h"
-
-#include <QSet>
+#include "core/words/word_set.h"
 
 #include <algorithm>
 
@@ -42,14 +41,10 @@ bool isKnownByItself(const Table &table)
 // Whether a table is kept by programs for themselves: nobody looks for its rows with a record.
 bool isKeptByPrograms(const Table &table)
 {
-    static const QSet<QString> words{QStringLiteral("log"),       QStringLiteral("cache"), QStringLiteral("session"),
-                                     QStringLiteral("audit"),     QStringLiteral("token"), QStringLiteral("tmp"),
-                                     QStringLiteral("temp"),      QStringLiteral("lock"),  QStringLiteral("stat"),
-                                     QStringLiteral("statistic"), QStringLiteral("trend"), QStringLiteral("backup"),
-                                     QStringLiteral("rtdata"),    QStringLiteral("sync"),  QStringLiteral("changelog")};
-    const QStringList name = wordsOfName(readableName(table));
-    return std::any_of(name.begin(), name.end(),
-                       [](const QString &word) { return words.contains(singular(word)) || words.contains(word); });
+    static const QSet<QString> words =
+        wordSet("log cache session audit token tmp temp lock stat statistic trend backup rtdata sync changelog");
+    const QStringList name = singularWords(readableName(table));
+    return std::any_of(name.begin(), name.end(), [](const QString &word) { return words.contains(word); });
 }
 
 // Whether a row says something by itself, besides what it points to: a text, a date, an amount, or another row that it

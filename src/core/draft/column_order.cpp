@@ -1,5 +1,6 @@
 #include "core/draft/column_order.h"
 
+#include "core/catalogue/create_statement.h"
 #include "core/catalogue/row_names.h"
 #include "core/words/name_words.h"
 
@@ -10,8 +11,6 @@
 namespace nabblet {
 
 namespace {
-
-constexpr int PlainName = 40; // of calledAsName()
 
 // A column's name in small letters, its words parted by underscores.
 QString lower(const Column &column)
@@ -174,7 +173,7 @@ QStringList namesFirst(const Table &table, const QStringList &columns)
     // What is called a name stands first also where hardly anybody filled it.
     for (const Column &column : table.columns) {
         const bool isWanted = first.isEmpty() && column.type == ColumnType::Text && !findLink(table, column.name);
-        if (isWanted && calledAsName(table, column) >= PlainName) {
+        if (isWanted && calledAsName(table, column) >= PlainlyName) {
             first.append(column.name);
         }
     }
@@ -230,7 +229,9 @@ bool isBookkeeping(const Column &column)
 
 bool isKeptByDatabase(const Column &column)
 {
-    const QString filled = column.defaultExpression.toLower();
+    // A text that is put in as it stands ('unknown') says nothing of the moment or of who it is.
+    const QString filled =
+        literalValue(column.defaultExpression).isValid() ? QString() : column.defaultExpression.toLower();
     const bool isOfTheMoment = filled.contains(QLatin1String("current_")) || filled.contains(QLatin1String("now")) ||
                                filled.contains(QLatin1String("datetime")) ||
                                filled.contains(QLatin1String("strftime")) || filled.contains(QLatin1String("user"));
@@ -250,6 +251,13 @@ QStringList bookkeepingLast(const Table &table, const QStringList &columns)
 
 QList<ColumnGroup> grouped(const Table &table, const QStringList &columns)
 {
+    if (table.kind == TableKind::Select) { // whoever wrote it has said what stands beside what
+        QList<ColumnGroup> inOrder;
+        for (const QString &column : columns) {
+            inOrder.append(ColumnGroup{{ColumnRow{{column}}}});
+        }
+        return inOrder;
+    }
     ByName free = byName(table, columns);
     QList<ColumnGroup> found;
     const auto take = [&](const ColumnGroup &group) {

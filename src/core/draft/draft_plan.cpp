@@ -79,7 +79,8 @@ DraftPlan planDraft(const Table &table, const Profile *profile, const WordList &
             wide.insert(column.name);
         }
     }
-    const QStringList order = readableOrder(table, wide);
+    // Whoever wrote a SELECT has said in which order its columns are to be read.
+    const QStringList order = table.kind == TableKind::Select ? columnNames(table) : readableOrder(table, wide);
     const QHash<QString, QString> captions = captionsOf(table, words);
     for (const QString &name : order) {
         const Column &column = *columns.value(name);

@@ -13,7 +13,6 @@ constexpr qsizetype MostOptionsInSight = 4; // more than that many open as a lis
 constexpr double MostValues = 0.95;         // the share of values that a kind must suit
 constexpr int LongestLine = 80;             // characters of what is typed in a line
 constexpr qint64 FewValues = 5;             // so many must be known to say something against a name
-constexpr int PlainName = 40;               // of calledAsName()
 constexpr int ShortLine = 40;               // characters: texts that never were longer are no long text
 
 bool hasPartIn(const Column &column, const QSet<QString> &words)
@@ -192,7 +191,7 @@ QString kindForColumn(const Table &table, const Column &column, const ColumnProf
     if (isKnown && profile->values >= FewValues && hasPartIn(column, mayBeShort) && !isNoteLike(column)) {
         return name("text-box");
     }
-    const bool isName = calledAsName(table, column) >= PlainName; // however long it might be
+    const bool isName = calledAsName(table, column) >= PlainlyName; // however long it might be
     if (isMeantForLongText(column) && !isName && !(isKnown && lengthFor(*profile, 1) <= ShortLine)) {
         return name("long-text");
     }

@@ -4,6 +4,7 @@
 #include "core/draft/column_order.h"
 #include "core/text/tr.h"
 #include "core/words/name_words.h"
+#include "core/words/word_set.h"
 
 #include <QHash>
 #include <QSet>
@@ -23,12 +24,6 @@ constexpr qsizetype MostOfPart = 14;   // columns of the rest in one part
 
 enum class Topic { Record, Prefix, Address, Contact, Dates, Amounts, Links, Switches, Rest, Kept };
 
-QSet<QString> setOf(const char *words)
-{
-    const QStringList list = QString::fromUtf8(words).split(u' ', Qt::SkipEmptyParts);
-    return {list.begin(), list.end()};
-}
-
 bool hasWordIn(const QStringList &words, const QSet<QString> &table)
 {
     return std::any_of(words.begin(), words.end(), [&](const QString &word) { return table.contains(word); });
@@ -36,12 +31,12 @@ bool hasWordIn(const QStringList &words, const QSet<QString> &table)
 
 Topic topicOf(const Table &table, const Column &column, const QStringList &words)
 {
-    static const QSet<QString> address = setOf(
+    static const QSet<QString> address = wordSet(
         "street address addr zip zipcode post postcode postal city town county state province region country house "
         "latitude longitude lat lon strasse ort plz adresse ville direccion ciudad");
     static const QSet<QString> contact =
-        setOf("phone tel telephone fax mobile cell email mail web website homepage url contact telefon");
-    static const QSet<QString> money = setOf(
+        wordSet("phone tel telephone fax mobile cell email mail web website homepage url contact telefon");
+    static const QSet<QString> money = wordSet(
         "price cost costs amount amt salary rate tax vat discount credit debit balance currency curr total sum net "
         "gross fee fees budget paid due freight preis betrag prix precio");
     if (isBookkeeping(column)) {
@@ -129,7 +124,7 @@ QList<Section> sectionsOf(const Table &table, const QStringList &columns)
         all.append(each);
     }
     // A column that is called as the others begin stands with them ("snmp" before "snmp_port").
-    static const QSet<QString> empty = setOf("is has no number of max min last first total use allow date the");
+    static const QSet<QString> empty = wordSet("is has no number of max min last first total use allow date the");
     for (Each &each : all) {
         // One of several of a kind ("parameter 1") is a part of its own.
         const QString numbered = numberedBeginning(each.words);

@@ -1,5 +1,7 @@
 #include "core/words/name_words.h"
 
+#include "core/words/word_set.h"
+
 #include <QHash>
 #include <QSet>
 
@@ -8,12 +10,6 @@ namespace nabblet {
 namespace {
 
 constexpr qsizetype LeastBeforeFigures = 3; // letters of a word that figures are kept apart from
-
-QSet<QString> setOf(const char *words)
-{
-    const QStringList list = QString::fromUtf8(words).split(u' ', Qt::SkipEmptyParts);
-    return {list.begin(), list.end()};
-}
 
 } // namespace
 
@@ -66,6 +62,9 @@ QStringList wordsOfName(const QString &name)
 QString singular(const QString &word)
 {
     const QString lower = word.toLower();
+    if (lower == QLatin1String("caches")) { // not as "branches"
+        return QStringLiteral("cache");
+    }
     const auto cut = [&](const char *ending, const char *instead, qsizetype least) -> QString {
         const QLatin1String end(ending);
         return lower.size() >= least && lower.endsWith(end) ? lower.chopped(end.size()) + QLatin1String(instead)
@@ -82,9 +81,18 @@ QString singular(const QString &word)
     return isPlural ? lower.chopped(1) : lower;
 }
 
+QStringList singularWords(const QString &name)
+{
+    QStringList words = wordsOfName(name);
+    for (QString &word : words) {
+        word = singular(word);
+    }
+    return words;
+}
+
 bool isInitialism(const QString &word)
 {
-    static const QSet<QString> table = setOf(
+    static const QSet<QString> table = wordSet(
         "gps vat url iban bic isbn issn ean ip ipv4 ipv6 mac pdf sms uuid guid utc html xml json sql dns imo mmsi vhf "
         "led pin sku usd eur gbp cpu ram smtp imap pop3 http https tcp udp ssl tls md5 sha1 sha256 sha512 id uid gid "
         "os "

@@ -17,6 +17,9 @@ QStringList wordsOfName(const QString &name);
 // table and of what points to it can be compared; in small letters.
 QString singular(const QString &word);
 
+// The words of a name, each in the singular.
+QStringList singularWords(const QString &name);
+
 // Whether a word is a short form that is read letter by letter, and so keeps its capitals ("vat").
 bool isInitialism(const QString &word);
 

@@ -1,6 +1,7 @@
 #include "core/words/run_together.h"
 
 #include "core/words/name_words.h"
+#include "core/words/word_set.h"
 
 #include <QHash>
 #include <QList>
@@ -28,29 +29,22 @@ constexpr double Never = 1000;
 // Words that names of columns are often made of, in the languages whose names are parted.
 const QSet<QString> &customary()
 {
-    static const QSet<QString> table = [] {
-        const QStringList words =
-            QStringLiteral(
-                "account address age amount area article at author balance bank bill birth book box by category city "
-                "class client code color colour comment company contact cost count country county credit currency "
-                "customer date day days debit default delivery department description detail discount due email "
-                "employee end exchange expire expires family fax file first flag for from full gender given group home "
-                "host hour hours id image in index info invoice is item items job key label language last latitude "
-                "level line link list location long longitude mail max member message min mobile model modified month "
-                "name net new next no note notes number of old on order out owner page parent part parts password path "
-                "pay payment per percent phone photo picture place point position post postal price priority product "
-                "project quantity rate reason receipt record reference region remark remarks report reports request "
-                "required rate sale sales script seat seats second sell service set sex ship shipped shipping short "
-                "size sort start state status stock store street sub sum supplier table target tax team template text "
-                "time title to total town trans type unit units until update updated url user users value vat vendor "
-                "version via view web week weight width year zip flight flights availability airport arrive depart map "
-                "graph host item trigger event action media mode "
-                // French and Spanish
-                "nom prix date adresse ville pays client commande produit nombre fecha precio direccion ciudad pais "
-                "cliente pedido producto codigo numero telefono apellido")
-                .split(u' ', Qt::SkipEmptyParts);
-        return QSet<QString>(words.begin(), words.end());
-    }();
+    static const QSet<QString> table = wordSet(
+        "account address age amount area article at author balance bank bill birth book box by category city class "
+        "client code color colour comment company contact cost count country county credit currency customer date day "
+        "days debit default delivery department description detail discount due email employee end exchange expire "
+        "expires family fax file first flag for from full gender given group home host hour hours id image in index "
+        "info invoice is item items job key label language last latitude level line link list location long longitude "
+        "mail max member message min mobile model modified month name net new next no note notes number of old on "
+        "order out owner page parent part parts password path pay payment per percent phone photo picture place point "
+        "position post postal price priority product project quantity rate reason receipt record reference region "
+        "remark remarks report required sale sales second sell service set sex ship shipped shipping short size sort "
+        "start state status stock store street sub sum supplier table target tax team template text time title to "
+        "total town type unit units until update updated url user users value vat vendor version via view web week "
+        "weight width year zip "
+        // French and Spanish
+        "nom prix date adresse ville pays client commande produit nombre fecha precio direccion ciudad pais cliente "
+        "pedido producto codigo numero telefono apellido");
     return table;
 }
 

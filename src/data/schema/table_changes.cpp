@@ -4,6 +4,7 @@
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
+#include "data/dialect/patience.h"
 #include "data/dialect/transaction.h"
 #include "data/records/statement.h"
 
@@ -40,6 +41,21 @@ std::optional<Error> whyUnchanged(const Connection &connection, const Table &tab
                            .arg(table.name.simplified()));
     }
     return std::nullopt;
+}
+
+// The values of a column in parts of a statement.
+struct StoredValues
+{
+    QString from;
+    QString value;
+    QString isThere; // a condition: neither missing nor blank
+};
+
+StoredValues valuesOf(const Connection &connection, const Table &table, const QString &column)
+{
+    const QString value = rowsColumn(connection, column);
+    return {rowsFrom(connection, recordSourceOf(table)), value,
+            QStringLiteral("%1 IS NOT NULL AND %1 <> ''").arg(value)};
 }
 
 // A default as people type it, as a value.
@@ -114,6 +130,27 @@ QString choicesTableName(const Catalogue &catalogue, const Table &table, const Q
     return taken.contains(plain) ? NamePool(taken).take(identifierFromText(table.name + u'_' + column)) : plain;
 }
 
+Result<qint64> countChoices(const Connection &connection, const Table &table, const QString &column)
+{
+    const auto [from, value, isThere] = valuesOf(connection, table, column);
+    const Patience patience(connection);
+    QSqlQuery query(connection.database());
+    query.setForwardOnly(true);
+    if (!query.exec(QStringLiteral("SELECT count(DISTINCT %1) FROM %2 WHERE %3").arg(value, from, isThere)) ||
+        !query.next()) {
+        return connection.explain(query.lastError());
+    }
+    const qint64 values = query.value(0).toLongLong();
+    if (values == 0) {
+        return refused(Texts::tr("No values are stored in “%1” yet.").arg(column.simplified()));
+    }
+    if (values > MostChoices) {
+        return refused(Texts::tr("“%1” holds %2 different values; that is no short list.")
+                           .arg(column.simplified(), QLocale().toString(values)));
+    }
+    return values;
+}
+
 Result<ChoicesTable> choicesTableOf(const Connection &connection, const Catalogue &catalogue, const Table &table,
                                     const QString &column, const QString &name)
 {
@@ -134,27 +171,10 @@ Result<ChoicesTable> choicesTableOf(const Connection &connection, const Catalogu
                     [&](const Table &each) { return isNameOf(each.name, name.trimmed()); })) {
         return refused(Texts::tr("There is a table “%1” already.").arg(name.trimmed()));
     }
-    const QString from = rowsFrom(connection, recordSourceOf(table));
-    const QString value = rowsColumn(connection, column);
-    const QString isThere = QStringLiteral("%1 IS NOT NULL AND %1 <> ''").arg(value);
-    QSqlQuery query(connection.database());
-    query.setForwardOnly(true);
-    if (!query.exec(QStringLiteral("SELECT count(DISTINCT %1) FROM %2 WHERE %3").arg(value, from, isThere)) ||
-        !query.next()) {
-        return connection.explain(query.lastError());
-    }
-    ChoicesTable result;
-    result.values = query.value(0).toLongLong();
-    if (result.values == 0) {
-        return refused(Texts::tr("No values are stored in “%1” yet.").arg(column.simplified()));
-    }
-    if (result.values > MostChoices) {
-        return refused(Texts::tr("“%1” holds %L2 different values; that is no short list.")
-                           .arg(column.simplified())
-                           .arg(result.values));
-    }
+    const auto [from, value, isThere] = valuesOf(connection, table, column);
     const QString made = connection.quoted(name.trimmed());
     const QString words = connection.quoted(QStringLiteral("name"));
+    ChoicesTable result;
     result.statements = {QStringLiteral("CREATE TABLE %1 (%2 %3 NOT NULL PRIMARY KEY)")
                              .arg(made, words, connection.dialect().typeName(ColumnType::Text)),
                          QStringLiteral("INSERT INTO %1 (%2) SELECT DISTINCT %3 FROM %4 WHERE %5 ORDER BY 1")
@@ -165,6 +185,7 @@ Result<ChoicesTable> choicesTableOf(const Connection &connection, const Catalogu
 
 Outcome runTogether(const Connection &connection, const QStringList &statements)
 {
+    const Patience patience(connection);
     Transaction transaction(connection);
     if (!transaction.hasBegun()) {
         return connection.explain(transaction.error());

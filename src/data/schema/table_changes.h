@@ -30,15 +30,18 @@ struct ChoicesTable
 {
     QStringList statements;
     TableLink link;
-    qint64 values = 0; // different ones
 };
 Result<ChoicesTable> choicesTableOf(const Connection &connection, const Catalogue &catalogue, const Table &table,
                                     const QString &column, const QString &name);
 
+// How many different values such a table would have. The error says why they make none: there are none, there are too
+// many for a list, or counting them takes too long.
+Result<qint64> countChoices(const Connection &connection, const Table &table, const QString &column);
+
 // A name for such a table that no other has: the column's.
 QString choicesTableName(const Catalogue &catalogue, const Table &table, const QString &column);
 
-// Runs statements together or not at all.
+// Runs statements together or not at all; given up when they take longer than a window may stand still.
 Outcome runTogether(const Connection &connection, const QStringList &statements);
 
 } // namespace nabblet

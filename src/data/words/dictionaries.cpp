@@ -97,14 +97,12 @@ const std::vector<std::shared_ptr<Language>> &languages()
 
 } // namespace
 
-QList<std::function<Speller()>> installedSpellers()
+QList<Speller> installedSpellers()
 {
-    QList<std::function<Speller()>> spellers;
+    QList<Speller> spellers;
     for (const std::shared_ptr<Language> &language : languages()) {
-        spellers.append([language] {
-            return Speller{language->name(), language->joins(),
-                           [language](const QString &word) { return language->knows(word); }};
-        });
+        spellers.append(
+            {language->name(), language->joins(), [language](const QString &word) { return language->knows(word); }});
     }
     return spellers;
 }

@@ -5,14 +5,12 @@
 
 #include <QList>
 
-#include <functional>
-
 namespace nabblet {
 
-// Makes the spellers of the languages whose dictionaries are installed, English first. Each dictionary is read once,
-// when it is first asked for, and then kept; that takes a tenth of a second each, so prepareDictionaries() does it
-// beside the interface. May be used by several threads.
-QList<std::function<Speller()>> installedSpellers();
+// The languages whose names are read, English first. A dictionary is read when its language is first asked for a word,
+// and then kept; that takes a tenth of a second, so prepareDictionaries() does it beside the interface. One that is not
+// installed knows no word. May be used by several threads.
+QList<Speller> installedSpellers();
 
 // Reads the usual dictionary on a thread of its own.
 void prepareDictionaries();

@@ -10,8 +10,10 @@ void LikelyLinksModel::setLinks(const QList<FoundLink> &links)
 
 void LikelyLinksModel::setTable(const QString &table)
 {
-    m_table = table;
-    refresh();
+    if (table != m_table) { // else the list stays where it was scrolled to
+        m_table = table;
+        refresh();
+    }
 }
 
 void LikelyLinksModel::refresh()

@@ -123,9 +123,12 @@ void NewFormDialog::addColumn()
     }
     NewColumnDialog dialog(m_connection, *rows, this);
     if (dialog.exec() == QDialog::Accepted) {
-        if (const Result<Catalogue> catalogue = learnCatalogue(m_connection)) {
-            takeCatalogue(withLinks(*catalogue, linksOfProject(m_declared)));
+        const Result<Catalogue> catalogue = learnCatalogue(m_connection);
+        if (!catalogue) {
+            complain(catalogue.error(), this);
+            return;
         }
+        takeCatalogue(withLinks(*catalogue, linksOfProject(m_declared)));
     }
 }
 

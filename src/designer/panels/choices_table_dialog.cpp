@@ -14,7 +14,8 @@ namespace nabblet {
 
 ChoicesTableDialog::ChoicesTableDialog(const Connection &connection, const Catalogue &catalogue, const Table &table,
                                        const QString &column, QWidget *parent)
-    : QDialog(parent), m_connection(connection), m_catalogue(catalogue), m_table(table), m_column(column)
+    : QDialog(parent), m_connection(connection), m_catalogue(catalogue), m_table(table), m_column(column),
+      m_values(countChoices(connection, table, column))
 {
     setWindowTitle(tr("A table of the values of %1").arg(column.simplified()));
     setObjectName(QStringLiteral("choicesTable"));
@@ -55,12 +56,13 @@ ChoicesTableDialog::ChoicesTableDialog(const Connection &connection, const Catal
 
 void ChoicesTableDialog::refresh()
 {
-    const Result<ChoicesTable> made = choicesTableOf(m_connection, m_catalogue, m_table, m_column, m_name->text());
+    const Result<ChoicesTable> made =
+        m_values ? choicesTableOf(m_connection, m_catalogue, m_table, m_column, m_name->text()) : m_values.error();
     m_statements = made ? made->statements : QStringList();
     m_link = made ? made->link : TableLink();
     m_sql->setPlainText(m_statements.isEmpty() ? QString() : m_statements.join(QStringLiteral(";\n")) + u';');
     m_why->setText(made
-                       ? counted(made->values,
+                       ? counted(*m_values,
                                  tr("One value goes into the table. What is stored in “%1” stays as it is; the project "
                                     "remembers that it is chosen from there.")
                                      .arg(m_column.simplified()),

@@ -33,6 +33,7 @@ private:
     Catalogue m_catalogue;
     Table m_table;
     QString m_column;
+    Result<qint64> m_values; // different ones, counted once
     QStringList m_statements;
     TableLink m_link;
     QLineEdit *m_name;

@@ -12,6 +12,12 @@ DatabaseWatch::DatabaseWatch(const Connection &connection, QObject *parent)
     m_timer.start();
 }
 
+void DatabaseWatch::takeNote()
+{
+    const DatabaseState state = m_connection.dialect().state(m_connection.database());
+    m_last = state.isKnown ? state : m_last;
+}
+
 void DatabaseWatch::look()
 {
     const Availability now = m_connection.dialect().availability(m_connection.address());

@@ -20,6 +20,9 @@ public:
     void look();
     static constexpr int Interval = 1500; // ms
 
+    // What stands there now is known: only what is changed from now on is told.
+    void takeNote();
+
 Q_SIGNALS:
     void dataChanged();
     void catalogueChanged(const nabblet::Catalogue &catalogue);

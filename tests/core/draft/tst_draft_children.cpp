@@ -1,4 +1,5 @@
 // Tabular drafts, rows that belong to each record, lookups over several columns, columns of linked rows, plans as JSON.
+#include "core/arrange/containers.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/rows.h"
 #include "core/check/form_quality.h"
@@ -7,6 +8,7 @@
 #include "core/draft/plan_file.h"
 #include "core/edit/edits.h"
 #include "core/file/form_file.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/total.h"
@@ -56,6 +58,40 @@ class TestDraftChildren : public QObject
             }
         }
         return nullptr;
+    }
+
+    // A catalogue with tables that all must have a host: one of each kind.
+    static Catalogue hosts(const QStringList &children, int columns = 1, const QString &type = "VARCHAR(20)")
+    {
+        Table host;
+        host.name = "host";
+        host.columns = {samples::column("host_id", "INTEGER"), samples::column("name", "VARCHAR(40)", true)};
+        host.columns[0].numbersItself = true;
+        host.primaryKey = {"host_id"};
+        Catalogue catalogue{{host}};
+        for (const QString &name : children) {
+            Table child;
+            child.name = name;
+            child.columns = {samples::column("id", "INTEGER"), samples::column("host_id", "INTEGER", true)};
+            child.columns[0].numbersItself = true;
+            child.primaryKey = {"id"};
+            for (int i = 0; i < columns; ++i) {
+                child.columns.append(samples::column(QString("part_%1").arg(QChar('a' + i)), type));
+            }
+            child.foreignKeys = {{{"host_id"}, "host", {"host_id"}}};
+            catalogue.tables.append(child);
+        }
+        return catalogue;
+    }
+    static QStringList takenOf(const Catalogue &catalogue)
+    {
+        QStringList taken;
+        for (const PlannedChild &child : planWithChildren(catalogue, catalogue.tables.first()).children) {
+            if (child.isTaken) {
+                taken.append(child.plan.table);
+            }
+        }
+        return taken;
     }
 
 private Q_SLOTS:
@@ -149,6 +185,40 @@ private Q_SLOTS:
         QCOMPARE(customer.children[0].plan.title, "Purchase (customer)");
         QCOMPARE(customer.children[1].plan.title, "Purchase (paid by)");
         QVERIFY(!childOf(planWithChildren(m_orders, table("tag")), "claim"));
+    }
+
+    // What programs keep for themselves, says nothing by itself or is no line is offered, not taken.
+    void onlyWhatPeopleLookForIsTaken()
+    {
+        QCOMPARE(takenOf(hosts({"contact", "audit_log", "host_sessions", "caches"})), QStringList("contact"));
+        QCOMPARE(takenOf(hosts({"readings"}, 2, "INTEGER")), QStringList());
+        QCOMPARE(takenOf(hosts({"readings"}, 2, "DATE")), QStringList("readings"));
+        QCOMPARE(takenOf(hosts({"settings"}, 18)), QStringList("settings"));
+        QCOMPARE(takenOf(hosts({"settings"}, 19)), QStringList());
+    }
+
+    // Subforms that would be higher than a screen under one another stand on pages, all of them in it.
+    void tallSubformsStandOnPages()
+    {
+        const Catalogue catalogue = hosts({"contact", "address", "visit"}, 16);
+        const Table &host = catalogue.tables.first();
+        DraftPlan plan = planWithChildren(catalogue, host);
+        for (PlannedChild &child : plan.children) {
+            child.usualRows = 8;
+        }
+        const Form form = draftForm(catalogue, host, plan, nullptr, m_measure);
+        QCOMPARE(ofKind(form, "tab-pages").size(), 1);
+        const Control &pages = *ofKind(form, "tab-pages").first();
+        QCOMPARE(pagesOf(pages).size(), 3);
+        QSet<int> used;
+        for (const Control *rows : ofKind(form, "subform")) {
+            QCOMPARE(rows->container, pages.id);
+            QVERIFY(roomOf(form, areaOf(*rows)).contains(rows->place));
+            used.insert(rows->page);
+        }
+        QCOMPARE(used.size(), 3);
+        plan.sections = Sections::None;
+        QVERIFY(ofKind(draftForm(catalogue, host, plan, nullptr, m_measure), "tab-pages").isEmpty());
     }
 
     void whatTheRowsLackIsNamed()

@@ -5,6 +5,7 @@
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
 #include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/typing.h"
 #include "support/sample_forms.h"
 
 #include <QTest>
@@ -91,6 +92,46 @@ private Q_SLOTS:
         QCOMPARE(wideLast({"notes", "a", "photo", "b"}, {"notes", "photo"}), QStringList({"a", "b", "notes", "photo"}));
     }
 
+    // Only what the database puts in anew each time is kept by it; a text that is put in as it stands is not.
+    void whatTheDatabaseKeepsIsLocked()
+    {
+        const auto with = [](const QString &name, const QString &expression) {
+            Column column = samples::column(name, "TEXT");
+            column.hasDefault = !expression.isEmpty();
+            column.defaultExpression = expression;
+            return column;
+        };
+        QVERIFY(isKeptByDatabase(with("created_at", "CURRENT_TIMESTAMP")));
+        QVERIFY(isKeptByDatabase(with("changed_at", "datetime('now')")));
+        QVERIFY(!isKeptByDatabase(with("created_by", "'unknown user'")));
+        QVERIFY(!isKeptByDatabase(with("changed_at", "")));
+        QVERIFY(!isKeptByDatabase(with("laid_on", "CURRENT_DATE")));
+    }
+
+    // The order of an own SELECT is kept, whatever its columns are called.
+    void theOrderOfASelectIsKept()
+    {
+        Table rows = tableOf({"town", "created_at", "name", "street", "code"});
+        rows.kind = TableKind::Select;
+        rows.select = "SELECT 1";
+        QStringList order;
+        for (const PlannedColumn &column : planDraft(rows).columns) {
+            order.append(column.column);
+        }
+        QCOMPARE(order, columnNames(rows));
+        QCOMPARE(flat(grouped(rows, order)), order);
+    }
+
+    void aTitleHasRoom()
+    {
+        Table table = tableOf({"a"}, "INTEGER");
+        table.name = "a_table_with_a_title_longer_than_its_only_field_is_wide_by_far";
+        const Form form = draftForm({{table}}, table, planDraft(table), nullptr, m_measure);
+        const QRect title = form.controls.at(0).place;
+        QCOMPARE(form.controls.at(0).role, "title");
+        QVERIFY(title.x() + title.width() < form.width);
+    }
+
     // No rule drops a column or doubles one, whatever the names.
     void noRuleDropsAColumn()
     {
@@ -124,7 +165,44 @@ private Q_SLOTS:
         QCOMPARE(kindFor(profileOf({"a@post.example", "b@post.example", QVariant()}, 3)), "link");
         QCOMPARE(kindFor(profileOf({"one\ntwo", "three\nfour\nfive"})), "long-text");
         QCOMPARE(kindFor(profileOf({QString(200, u'x')})), "long-text");
+        // One very long value in a hundred does not make a long box.
+        ColumnProfile seldomLong = profileOf({"Chain", "Sinker of iron", "Lamp"}, 33);
+        seldomLong.add(QString(400, u'x'));
+        QVERIFY(kindFor(seldomLong) != "long-text");
         QCOMPARE(kindFor(ColumnProfile()), "text-box");
+    }
+
+    // A name says what a column is for while nothing is stored; what is stored knows better.
+    void storedValuesKnowBetterThanNames()
+    {
+        const auto kind = [](const QString &name, const QString &type, const ColumnProfile &profile) {
+            const Table table = tableOf({name}, type);
+            return kindForColumn(table, table.columns.first(), &profile);
+        };
+        QCOMPARE(kind("url", "TEXT", {}), "link");
+        QCOMPARE(kind("url", "TEXT", profileOf({"db1.nab.example", "db2.nab.example"}, 5)), "text-box"); // hosts
+        QCOMPARE(kind("url", "TEXT", profileOf({"https://nab.example/a"}, 5)), "link");
+        QCOMPARE(kind("description", "TEXT", {}), "long-text");
+        QCOMPARE(kind("description", "TEXT", profileOf({"Chain, ten metres", "Lamp"}, 5)), "text-box");
+        QCOMPARE(kind("remarks", "TEXT", profileOf({QString(60, u'x'), "short"}, 5)), "long-text");
+        QCOMPARE(kind("story", "LONGTEXT", {}), "long-text");
+        // Bytes that are text are shown as text, and only shown.
+        const ColumnProfile texts = profileOf({QByteArray("Fitted new"), QByteArray("Gr\xc3\xb6\xc3\x9f")}, 5);
+        QCOMPARE(kind("note", "BLOB", texts), "long-text");
+        Table table = tableOf({"note", "data", "photo"}, "BLOB");
+        Profile profile;
+        profile.columns = {{"note", texts}, {"data", profileOf({QByteArray("\x01\x02\xff\xfe")})}, {"photo", {}}};
+        QHash<QString, PlannedColumn> planned;
+        for (const PlannedColumn &column : planDraft(table, &profile).columns) {
+            planned.insert(column.column, column);
+        }
+        QVERIFY(planned.value("note").isTaken && !planned.value("data").isTaken && planned.value("photo").isTaken);
+        QVERIFY(isLocked(draftField({{table}}, table, table.columns.first(), "long-text", &texts)));
+        // Empty, a column of bytes goes by its name.
+        profile.columns = {{"note", {}}, {"data", {}}, {"photo", {}}};
+        for (const PlannedColumn &column : planDraft(table, &profile).columns) {
+            QCOMPARE(column.isTaken, column.column == "photo");
+        }
     }
 
     void wordsInUseBecomeChoicesThatTakeNewOnes()
