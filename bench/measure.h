@@ -70,7 +70,8 @@ inline Measured under(const QString &work, const QList<double> &values, double b
              {"bound_ms", bound}}};
 }
 
-inline Form formOf(int controls)
+// A form of so many captions and boxes: all on its body, or parted under headings and on pages as it is drafted.
+inline Form formOf(int controls, Sections sections = Sections::None)
 {
     Table table;
     table.name = "wide";
@@ -85,7 +86,10 @@ inline Form formOf(int controls)
         table.columns.append(column);
     }
     const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
-    return draftColumnar({{table}}, table, appearance, {4, "{kind}_{column}"});
+    DraftPlan plan = planDraft(table);
+    plan.columnsOfBoxes = 4;
+    plan.sections = sections;
+    return draftForm({{table}}, table, plan, nullptr, appearance);
 }
 
 // The board and the arrange operations, in board_bench.cpp. folder: to write to.

@@ -263,6 +263,44 @@ private Q_SLOTS:
         QVERIFY(isStillOpen);
     }
 
+    // Several forms made at once are files at once, each under a name of its own; the one that was in sight is open.
+    void severalNewFormsAreSavedAtOnce()
+    {
+        MainWindow window;
+        window.show();
+        window.filing().openPath(m_project);
+        const QDir folder = QFileInfo(formPath("buoy")).absoluteDir();
+        const QStringList before = folder.entryList({"*.nabform"}, QDir::Files);
+        QTimer hand;
+        int step = 0;
+        connect(&hand, &QTimer::timeout, [&] {
+            auto *sheet = qobject_cast<NewFormDialog *>(QApplication::activeModalWidget());
+            if (sheet && step == 0) {
+                step = 1;
+                auto *tables = sheet->findChild<QTreeWidget *>("tables");
+                for (const char *table : {"visit", "buoy"}) {
+                    tables->findItems(table, Qt::MatchExactly).first()->setCheckState(0, Qt::Checked);
+                }
+                sheet->findChild<QPushButton *>("makeForm")->click();
+            }
+        });
+        hand.start(10);
+        window.filing().newForm();
+        QCOMPARE(step, 1);
+        QStringList made = folder.entryList({"*.nabform"}, QDir::Files);
+        made.removeIf([&](const QString &name) { return before.contains(name); });
+        QCOMPARE(made.size(), 2);
+        QCOMPARE(window.document()->form().rowsFrom, "buoy"); // ticked last, so in sight
+        QVERIFY(made.contains(QFileInfo(window.document()->path()).fileName()));
+        QVERIFY(window.document()->steps()->isClean());
+        for (const QString &name : made) {
+            const Result<Form> form = loadForm(folder.filePath(name));
+            QVERIFY(form.isOk());
+            QCOMPARE(form->name, QFileInfo(name).completeBaseName());
+            QVERIFY(QFile::remove(folder.filePath(name)));
+        }
+    }
+
     // ------------------------------------------------------------------------------------------------ clipboard
 
     void aSubformWithAFileOfItsOwnIsPastedWhole()

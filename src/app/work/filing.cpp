@@ -190,6 +190,11 @@ void Filing::newForm(const QString &table)
     NewFormDialog dialog(*m_work->workspace().connection, m_work->workspace().catalogue, *m_appearance, options,
                          m_window);
     connect(m_work, &OpenWork::catalogueTaken, &dialog, &NewFormDialog::takeCatalogue);
+    connect(&dialog, &NewFormDialog::linkMade, this, [this](const TableLink &link) {
+        if (const Outcome kept = m_work->addLinks({link}); !kept) {
+            Q_EMIT failed(kept.error());
+        }
+    });
     if (!table.isEmpty()) {
         dialog.choose(table);
     }
@@ -197,10 +202,62 @@ void Filing::newForm(const QString &table)
         if (const Outcome kept = m_work->addLinks(dialog.takenLinks()); !kept) {
             Q_EMIT failed(kept.error());
         }
-        Form form = dialog.form();
+        if (dialog.forms().size() > 1) {
+            saveNewForms(dialog.forms());
+            return;
+        }
+        Form form = dialog.forms().value(0, dialog.form());
         form.name = NamePool(formNamesOf(m_work->workspace().projectFolder)).take(form.name);
         m_work->take(form, QString(), true);
     }
+}
+
+// Several at once are saved at once, each under its own name; the first is opened.
+void Filing::saveNewForms(const QList<Form> &forms)
+{
+    QString folder = m_work->folderForForms();
+    if (folder.isEmpty()) {
+        folder = QFileDialog::getExistingDirectory(m_window, tr("Folder for the %1 forms").arg(forms.size()),
+                                                   QDir::homePath());
+    }
+    if (folder.isEmpty()) {
+        // There is no place for them; one can be worked on all the same.
+        m_work->take(forms.first(), QString(), true);
+        Q_EMIT said(tr("Without a folder only the first form was made."));
+        return;
+    }
+    if (!QDir().mkpath(folder)) {
+        Q_EMIT failed({tr("The folder %1 cannot be made: no form was saved. The first one is open, not saved yet.")
+                           .arg(QDir::toNativeSeparators(folder)),
+                       {}});
+        m_work->take(forms.first(), QString(), true);
+        return;
+    }
+    QStringList taken = formNamesOf(m_work->workspace().projectFolder);
+    for (const QString &file : QDir(folder).entryList({QStringLiteral("*.nabform")}, QDir::Files)) {
+        taken.append(QFileInfo(file).completeBaseName());
+    }
+    NamePool names(taken);
+    QStringList saved;
+    for (Form form : forms) {
+        form.name = names.take(form.name);
+        const QString path = QDir(folder).filePath(form.name + QStringLiteral(".nabform"));
+        if (const Outcome done = saveForm(path, form); !done) {
+            Q_EMIT failed({tr("%1 of %2 forms are saved; “%3” could not be: %4")
+                               .arg(saved.size())
+                               .arg(forms.size())
+                               .arg(form.title, done.error().sentence),
+                           done.error().detail});
+            break;
+        }
+        saved.append(path);
+    }
+    if (saved.isEmpty()) {
+        m_work->take(forms.first(), QString(), true);
+        return;
+    }
+    openForm(saved.first());
+    Q_EMIT said(tr("%1 forms are saved in %2.").arg(saved.size()).arg(QDir::toNativeSeparators(folder)));
 }
 
 void Filing::newFormFromTable(const QString &table, Arrangement arrangement)

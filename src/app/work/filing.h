@@ -53,6 +53,7 @@ Q_SIGNALS:
 private:
     Workspace withDatabaseFound(Workspace workspace);
     void offerTypedRecord();
+    void saveNewForms(const QList<Form> &forms);
     bool saveTo(const QString &path);
 
     OpenWork *m_work;

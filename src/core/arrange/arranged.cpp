@@ -44,26 +44,23 @@ QPoint distanceAlong(const Arranged &item, QPoint by)
 QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected)
 {
     const QSet<ControlId> chosen(selected.begin(), selected.end());
-    QHash<ControlId, const Control *> captions; // of the chosen fields
-    QHash<ControlId, const Control *> known;    // the chosen, and whatever else captions among them belong to
-    known.reserve(selected.size());
-    for (const Control &control : form.controls) {
-        if (control.captionFor != 0 && chosen.contains(control.captionFor)) {
-            captions.insert(control.captionFor, &control);
-        }
-        if (chosen.contains(control.id)) {
-            known.insert(control.id, &control);
-        }
-    }
+    const ControlIndex &index = form.controls.index();
+    const bool isAnyHolding =
+        std::any_of(selected.begin(), selected.end(), [&](ControlId id) { return index.inside.contains(id); });
+    // Whether it goes along with a container that is selected, too.
+    const auto isCarried = [&](const Control &control) {
+        const QList<ControlId> around = isAnyHolding ? containersAround(form, control.id) : QList<ControlId>();
+        return std::any_of(around.begin(), around.end(), [&](ControlId each) { return chosen.contains(each); });
+    };
     QList<Arranged> items;
     items.reserve(selected.size());
-    const QSet<ControlId> carried = hasContainers(form) ? membersOf(form, chosen) : QSet<ControlId>();
     for (const ControlId id : selected) {
-        const Control *control = known.value(id);
-        if (!control || carried.contains(id) || (control->captionFor != 0 && chosen.contains(control->captionFor))) {
+        const Control *control = form.controls.find(id);
+        if (!control || (control->captionFor != 0 && chosen.contains(control->captionFor)) || isCarried(*control)) {
             continue;
         }
-        const Control *other = control->captionFor != 0 ? form.controls.find(control->captionFor) : captions.value(id);
+        const Control *other =
+            control->captionFor != 0 ? form.controls.find(control->captionFor) : captionOf(form, control->id);
         items.append(arrangedFrom(*control, other));
     }
     // Where the lead is a caption selected with its box, the box leads.
@@ -83,10 +80,8 @@ QList<Arranged> arrangedOf(const Form &form, const QList<ControlId> &selected)
 QList<Arranged> arrangedIn(const Form &form, const Area &area)
 {
     QList<ControlId> all;
-    for (const Control &control : form.controls) {
-        if (areaOf(control) == area) {
-            all.append(control.id);
-        }
+    for (const int i : form.controls.index().areas.value(area)) {
+        all.append(form.controls.at(i).id);
     }
     return arrangedOf(form, all);
 }

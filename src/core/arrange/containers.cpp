@@ -18,16 +18,6 @@ constexpr int NextTo = 8; // px kept between a container that grew and what made
 
 } // namespace
 
-size_t qHash(const Area &area, size_t seed)
-{
-    return qHashMulti(seed, static_cast<int>(area.band), area.container, area.page);
-}
-
-Area areaOf(const Control &control)
-{
-    return {control.band, control.container, control.page};
-}
-
 void standIn(Control &control, const Area &area)
 {
     control.band = area.band;
@@ -52,6 +42,9 @@ bool holdsOthers(const Control &control)
 
 bool hasContainers(const Form &form)
 {
+    if (const ControlIndex *known = form.controls.knownIndex()) {
+        return !known->inside.isEmpty();
+    }
     return std::any_of(form.controls.begin(), form.controls.end(),
                        [](const Control &control) { return control.container != 0; });
 }
@@ -107,10 +100,16 @@ QRect roomOf(const Form &form, const Area &area)
 
 QSet<ControlId> membersOf(const Form &form, const QSet<ControlId> &containers)
 {
+    const ControlIndex &index = form.controls.index();
     QSet<ControlId> inside;
-    for (const Control &control : form.controls) {
-        if (control.container != 0 && (containers.contains(control.container) || inside.contains(control.container))) {
-            inside.insert(control.id);
+    QList<ControlId> open(containers.begin(), containers.end());
+    while (!open.isEmpty()) {
+        for (const int i : index.inside.value(open.takeLast())) {
+            const ControlId member = form.controls.at(i).id;
+            if (!inside.contains(member)) {
+                inside.insert(member);
+                open.append(member);
+            }
         }
     }
     return inside;
@@ -458,11 +457,10 @@ Form withContainersGrown(const Form &form)
         const Insets insets = insetsOf(container, SecondPane); // of panes, the one at the end
         int right = rightOf(container.place);
         int bottom = bottomOf(container.place);
-        for (const Control &control : result.controls) {
-            if (control.container == container.id) {
-                right = std::max(right, rightOf(control.place) + insets.right);
-                bottom = std::max(bottom, bottomOf(control.place) + insets.bottom);
-            }
+        for (const int member : result.controls.index().inside.value(container.id)) {
+            const QRect &place = result.controls.at(member).place;
+            right = std::max(right, rightOf(place) + insets.right);
+            bottom = std::max(bottom, bottomOf(place) + insets.bottom);
         }
         const QRect grown(container.place.topLeft(), QSize(right - container.place.x(), bottom - container.place.y()));
         if (grown != container.place) {

@@ -14,17 +14,6 @@
 
 namespace nabblet {
 
-struct Area
-{
-    BandRole band = BandRole::Body;
-    ControlId container = 0; // 0: right on the band
-    int page = 0;            // of tab pages
-
-    auto operator<=>(const Area &) const = default;
-};
-size_t qHash(const Area &area, size_t seed = 0);
-
-Area areaOf(const Control &control);
 // Puts a control into an area; its place stays.
 void standIn(Control &control, const Area &area);
 // Every area that the form has: its bands, then those in containers, each behind the one that the container stands in.

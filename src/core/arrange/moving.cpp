@@ -149,11 +149,10 @@ Form resizeControls(const Form &form, const QList<ControlId> &controls, Edges ed
         QPoint held(std::numeric_limits<int>::max(), std::numeric_limits<int>::max()); // of what is in a container
         if (holdsOthers(control)) {
             const Insets insets = insetsOf(control);
-            for (const Control &member : form.controls) {
-                if (member.container == control.id) {
-                    held.setX(std::min(held.x(), member.place.x() - insets.left));
-                    held.setY(std::min(held.y(), member.place.y() - insets.top));
-                }
+            for (const int i : form.controls.index().inside.value(control.id)) {
+                const QRect &place = form.controls.at(i).place;
+                held.setX(std::min(held.x(), place.x() - insets.left));
+                held.setY(std::min(held.y(), place.y() - insets.top));
             }
         }
         int left = control.place.x();

@@ -135,18 +135,15 @@ Form withCaptionsInside(const Form &form)
         for (const Area &area : areasIn(container)) {
             const int left = roomOf(result, area).x();
             int beyond = 0;
-            for (const Control &control : result.controls) {
-                const bool isInside = isCaption(control) && areaOf(control) == area;
-                beyond = std::max(beyond, isInside ? left - control.place.x() : 0);
+            const QList<int> inside = result.controls.index().areas.value(area);
+            QSet<ControlId> moving;
+            for (const int i : inside) {
+                const Control &control = result.controls.at(i);
+                beyond = std::max(beyond, isCaption(control) ? left - control.place.x() : 0);
+                moving.insert(control.id);
             }
             if (beyond == 0) {
                 continue;
-            }
-            QSet<ControlId> moving;
-            for (const Control &control : result.controls) {
-                if (areaOf(control) == area) {
-                    moving.insert(control.id);
-                }
             }
             moving += membersOf(result, moving);
             for (int i = 0; i < result.controls.size(); ++i) {

@@ -143,10 +143,9 @@ int freeLeftOf(const Form &form, int x)
         }
         QList<const Control *> staying;
         QList<const Control *> moving;
-        for (const Control &control : form.controls) {
-            if (areaOf(control) == area) {
-                (control.place.x() >= x ? moving : staying).append(&control);
-            }
+        for (const int i : form.controls.index().areas.value(area)) {
+            const Control &control = form.controls.at(i);
+            (control.place.x() >= x ? moving : staying).append(&control);
         }
         const int start = roomOf(form, area).x() + (area.container == 0 ? 2 * pitch : 0);
         for (const Control *mover : std::as_const(moving)) {

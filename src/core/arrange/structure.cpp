@@ -262,9 +262,21 @@ Form withWayMade(const Form &form, const QList<ControlId> &placed, const QSet<Co
     const int pitch = std::max(1, form.grid.pitch);
     // From the innermost areas outwards: a container that grew for what it holds has its own room made then.
     Form result = form;
+    QSet<Area> concerned; // also that of a head's boxes
+    for (const ControlId id : placed) {
+        const Control *control = form.controls.find(id);
+        for (const Control *each :
+             {control, captionOf(form, id), control ? form.controls.find(control->captionFor) : nullptr}) {
+            if (each) {
+                concerned.insert(areaOf(*each));
+            }
+        }
+    }
     const QList<Area> areas = areasOf(form);
     for (auto area = areas.rbegin(); area != areas.rend(); ++area) {
-        result = withPlacings(result, wayMade(arrangedIn(result, *area), chosen, under, pitch));
+        if (concerned.contains(*area)) {
+            result = withPlacings(result, wayMade(arrangedIn(result, *area), chosen, under, pitch));
+        }
     }
     return result;
 }

@@ -153,6 +153,31 @@ QList<LikelyLink> linksByName(const Catalogue &catalogue)
     return found;
 }
 
+QList<LikelyLink> linksBetween(const Catalogue &catalogue, const QString &table, const QString &parent)
+{
+    QList<LikelyLink> links;
+    for (const LikelyLink &each : linksByName(catalogue)) {
+        if (each.link.table == table && each.link.link.parentTable == parent) {
+            links.append(each);
+        }
+    }
+    std::stable_sort(links.begin(), links.end(),
+                     [](const LikelyLink &a, const LikelyLink &b) { return a.points > b.points; });
+    const Table *from = findTable(catalogue, table);
+    const Table *to = findTable(catalogue, parent);
+    for (const Column &column : from &&to ? from->columns : QList<Column>()) {
+        const bool isThere = std::any_of(links.begin(), links.end(), [&](const LikelyLink &each) {
+            return each.link.link.columns.first() == column.name;
+        });
+        const QString key =
+            isThere || column.numbersItself || valuesOf(column) == Values::None ? QString() : pointedTo(*to, column);
+        if (!key.isEmpty() && !(from == to && key == column.name)) {
+            links.append({{table, {{column.name}, parent, {key}, LinkRule::Nothing}}, 0});
+        }
+    }
+    return links;
+}
+
 bool isBorneOut(const LikelyLink &link, const LinkEvidence &evidence)
 {
     if (evidence.values == 0) {

@@ -24,6 +24,10 @@ struct LikelyLink
 // "QueueId" or "queue" against a table of queues, a column called as another table's key.
 QList<LikelyLink> linksByName(const Catalogue &catalogue);
 
+// Every link over one column between two tables whose kinds of values allow it: those that names suggest first, points
+// 0 for the others.
+QList<LikelyLink> linksBetween(const Catalogue &catalogue, const QString &table, const QString &parent);
+
 // Whether the stored values bear a link out: nearly all are there. Without any values the name alone must be plain.
 bool isBorneOut(const LikelyLink &link, const LinkEvidence &evidence);
 

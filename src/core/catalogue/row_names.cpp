@@ -280,4 +280,16 @@ Naming namingOf(const Table &table, const TableSigns &signs)
     return {QStringList{best->name} + (isTold ? QStringList() : apartBy(table, best->name)), isName};
 }
 
+Table withNaming(const Table &table, const TableSigns &signs)
+{
+    if (!table.naming.isEmpty()) {
+        return table;
+    }
+    const Naming naming = namingOf(table, signs);
+    Table named = table;
+    named.naming = naming.columns;
+    named.goesByName = naming.isName;
+    return named;
+}
+
 } // namespace nabblet

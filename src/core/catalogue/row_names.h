@@ -38,6 +38,8 @@ struct Naming
 
 // A code never stands before a name. Without signs, by names and structure alone.
 Naming namingOf(const Table &table, const TableSigns &signs);
+// The table with what names its rows, so that nobody has to find it again; as it is where it has that already.
+Table withNaming(const Table &table, const TableSigns &signs = {});
 
 // Whether a column is called as what programs make up: a hash, a token.
 bool isMadeByMachine(const Column &column);

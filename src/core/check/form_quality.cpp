@@ -4,6 +4,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/rows.h"
 #include "core/check/checks.h"
+#include "core/check/value_fit.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/child_link.h"
@@ -17,36 +18,6 @@
 namespace nabblet {
 
 namespace {
-
-// The profile of what a box shows, or nullptr where its values are shown in other words than they are stored in.
-const ColumnProfile *shownValues(const Control &control, const Profile &profile)
-{
-    const auto find = [](const QHash<QString, ColumnProfile> &columns, const QString &name) {
-        const auto found = columns.constFind(name);
-        return found == columns.constEnd() ? nullptr : &*found;
-    };
-    if (lookupOf(control)) {
-        return find(profile.lookupWords, control.column);
-    }
-    const Editor editor = kindNamed(control.kind).editor;
-    const bool isChoice = editor == Editor::Choice && takesNewChoices(control);
-    // Dates and times are shown in other words than they are stored in; their boxes are made to fit all.
-    const bool isMoment = control.kind.startsWith(QLatin1String("date")) || control.kind == QLatin1String("time");
-    return (editor == Editor::Line && !isMoment) || isChoice ? find(profile.columns, control.column) : nullptr;
-}
-
-// How many values of a box there are, and how many it shows whole.
-QPair<qint64, qint64> fitOf(const Control &control, const ColumnProfile &values, const TextMeasure &measure)
-{
-    const bool opens = kindNamed(control.kind).editor == Editor::Choice;
-    const int room = control.place.width() - 2 * BoxPadding - (opens ? BoxButtonWidth - BoxPadding : 0);
-    QPair<qint64, qint64> fit(0, 0);
-    for (const LengthGroup &group : values.lengths) {
-        fit.first += group.count;
-        fit.second += measure.width(group.example, TextRole::Field) <= room ? group.count : 0;
-    }
-    return fit;
-}
 
 bool isBox(const Control &control)
 {
@@ -99,20 +70,6 @@ int mostLeftEdges(const Form &form)
 }
 
 } // namespace
-
-double shareThatFits(const Form &form, const Profile &profile, const TextMeasure &measure)
-{
-    qint64 all = 0;
-    qint64 fitting = 0;
-    for (const Control &control : form.controls) {
-        if (const ColumnProfile *values = shownValues(control, profile)) {
-            const auto [there, fit] = fitOf(control, *values, measure);
-            all += there;
-            fitting += fit;
-        }
-    }
-    return all == 0 ? 1.0 : static_cast<double>(fitting) / static_cast<double>(all);
-}
 
 int overlaps(const Form &form)
 {

@@ -8,10 +8,6 @@
 
 namespace nabblet {
 
-// The share of the stored values that their box shows whole, over all boxes of a form that show values as they are
-// stored or looked up; 1 when there are none.
-double shareThatFits(const Form &form, const Profile &profile, const TextMeasure &measure);
-
 // How many pairs of controls of a form cover one another.
 int overlaps(const Form &form);
 

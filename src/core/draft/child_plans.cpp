@@ -203,7 +203,7 @@ DraftPlan planWithChildren(const Catalogue &catalogue, const Table &table, const
                                                [](const PlannedColumn &column) { return column.isTaken; });
             if (columns <= MostOfRow) { // a line of more is no line
                 child = whole;
-                child.isTaken = true;
+                child.isTaken = child.isUnasked = true;
                 ++taken;
             }
         }
@@ -252,6 +252,7 @@ DraftPlan withLearned(const Catalogue &catalogue, const DraftPlan &plan, const L
             continue;
         }
         child.usualRows = learned.usualRows.value(learnedKey(table->name, child.link), child.usualRows);
+        child.isTaken = !child.isUnasked || child.usualRows <= MostRowsUnasked;
         const auto profile = learned.profiles.constFind(table->name);
         if (profile != learned.profiles.constEnd()) {
             PlannedChild proposed = child;

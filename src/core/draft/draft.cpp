@@ -2,6 +2,7 @@
 
 #include "core/arrange/edges.h"
 #include "core/arrange/windows/stretching.h"
+#include "core/catalogue/row_names.h"
 #include "core/draft/maker.h"
 #include "core/sorts/order_of_select.h"
 
@@ -32,7 +33,8 @@ void rememberColumns(Form &form, const Table &table)
 Form makeForm(const Catalogue &catalogue, const Table &table, const DraftPlan &plan, const Profile *profile,
               const Profiles &profiles, const TextMeasure &measure, bool isInside)
 {
-    Maker maker{catalogue, table, plan, profile, profiles, measure, isInside, 8, {}, {}, 0, {}};
+    const Table known = withNaming(table);
+    Maker maker{catalogue, known, plan, profile, profiles, measure, isInside, 8, {}, {}, 0, {}};
     Form &form = maker.form;
     form.name = identifierFromText(plan.title.isEmpty() ? table.name : plan.title);
     form.title = plan.title;

@@ -25,6 +25,9 @@ enum class Sections {
     Groups, // in group boxes
     Pages,  // on pages
 };
+// What a person may set as a box's width on the sheet, px.
+constexpr int LeastPlannedWidth = 24;
+constexpr int MostPlannedWidth = 1168;
 enum class BoxWidths { FitValues, ByLength, AllTheSame };
 
 struct PlannedColumn
@@ -38,6 +41,7 @@ struct PlannedColumn
     QString kind;
     QString reason;          // why it is left out, or only shown
     bool isRequired = false; // a new record cannot be saved without it
+    int width = 0;           // px, set by hand; 0 sizes the box as the plan says
 
     bool operator==(const PlannedColumn &) const = default;
 };
@@ -78,9 +82,10 @@ struct PlannedChild
     ChildLink link;
     bool isTaken = false;
     ChildPlace place = ChildPlace::Subform;
-    bool isByHand = false; // linked by the builder, not by the database
-    int usualRows = 0;     // that nine in ten records keep to; 0 when not known
-    DraftPlan plan;        // of those rows; without columns until it is taken
+    bool isUnasked = false; // taken by the program; left again where there turn out to be too many rows
+    bool isByHand = false;  // linked by the builder, not by the database
+    int usualRows = 0;      // that nine in ten records keep to; 0 when not known
+    DraftPlan plan;         // of those rows; without columns until it is taken
 
     bool operator==(const PlannedChild &other) const;
 };
@@ -127,7 +132,11 @@ struct Learned
 };
 QString learnedKey(const QString &table, const ChildLink &link);
 
-// The same plan with what was learned of its children's rows: how many there are, and kinds that nobody changed.
+// More rows for one record than that are no list to look through on its form.
+constexpr int MostRowsUnasked = 200;
+
+// The same plan with what was learned of its children's rows: how many there are, and kinds that nobody changed. What
+// was taken unasked and has more than MostRowsUnasked for a record is left.
 DraftPlan withLearned(const Catalogue &catalogue, const DraftPlan &plan, const Learned &learned);
 
 // The required columns of the table that the plan leaves without a box and the database does not fill.

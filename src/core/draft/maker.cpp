@@ -201,6 +201,10 @@ QList<Piece> piecesOf(const Maker &maker)
         if (isTabular) {
             piece.size = lineSize(piece.field, piece.size);
         }
+        if (planned.width > 0) {
+            piece.size.setWidth(std::clamp(maker.snapped(planned.width), LeastPlannedWidth, MostPlannedWidth));
+            piece.isSized = true;
+        }
         piece.size.setHeight(onGridAtOrAfter(piece.size.height(), maker.pitch));
         pieces.append(piece);
     }

@@ -23,6 +23,7 @@ struct Piece
     QString caption;
     int captionWidth = 0;
     QSize size;
+    bool isSized = false; // its width was set by hand and stays
     int section = 0; // in which part of the form it stands
 };
 using PieceRow = QList<Piece>;      // side by side

@@ -104,7 +104,8 @@ void evenWidths(const Maker &maker, QList<PieceRow> &column)
     QList<int> widths;
     for (qsizetype i = 0; i < column.size(); ++i) {
         const Editor editor = kindNamed(column.at(i).first().field.kind).editor;
-        if (column.at(i).size() == 1 && editor != Editor::Tick && editor != Editor::Options) {
+        if (column.at(i).size() == 1 && !column.at(i).first().isSized && editor != Editor::Tick &&
+            editor != Editor::Options) {
             lines.append(i);
             widths.append(column.at(i).first().size.width());
         }
@@ -405,7 +406,10 @@ void layOutOneRecord(Maker &maker, const QList<Piece> &pieces, int leastWidth)
         boxes = columnsOf(maker, parts, --columns);
         placed = placeRails(maker, boxes, wide, start);
     }
-    const int widest = form.rails.first().position + (wide.isEmpty() ? 0 : MostBoxWidth);
+    int widest = form.rails.first().position + (wide.isEmpty() ? 0 : MostBoxWidth);
+    for (const Piece &piece : wide) {
+        widest = std::max(widest, form.rails.first().position + (piece.isSized ? piece.size.width() : 0));
+    }
     form.width = maker.snapped(std::max({placed.end, widest, 320})) + start;
 
     maker.placeTitle();
@@ -415,7 +419,7 @@ void layOutOneRecord(Maker &maker, const QList<Piece> &pieces, int leastWidth)
                            (plan.sections == Sections::AsSuits && heightOf(maker, parts, boxes) > HighestOfGroups);
     int lowest = placeParts(maker, parts, boxes, placed, isOnPages);
     for (const Piece &piece : wide) {
-        const bool stretches = kindNamed(piece.field.kind).editor == Editor::LongText;
+        const bool stretches = kindNamed(piece.field.kind).editor == Editor::LongText && !piece.isSized;
         const Rail rail = form.rails.first();
         const int width = stretches ? form.width - DraftMargin - rail.position : piece.size.width();
         maker.placeField(piece, rail.id, rail.position, lowest, width, stretches);

@@ -101,6 +101,16 @@ Result<QList<PlannedColumn>> chosenColumns(const Catalogue &catalogue, const Dra
                              {}};
             }
         }
+        column.width = object.value(QLatin1String("width")).toInt(column.width);
+        if (column.width < 0) {
+            return Error{
+                Texts::tr("The width of “%1” is %2 px: a box is at least %3 px wide, and 0 leaves its width to "
+                          "the draft.")
+                    .arg(name)
+                    .arg(column.width)
+                    .arg(LeastPlannedWidth),
+                {}};
+        }
         chosen.append(column);
     }
     return chosen + rest;
@@ -129,6 +139,7 @@ Outcome chooseChildren(const Catalogue &catalogue, DraftPlan &plan, const QJsonA
             child = std::prev(plan.children.end());
         }
         child->isTaken = object.value(QLatin1String("taken")).toBool(true);
+        child->isUnasked = false;
         if (object.contains(QLatin1String("place"))) {
             const Outcome placed =
                 choose(child->place, object.value(QLatin1String("place")), placeNames(), key("place"));
@@ -164,6 +175,9 @@ QJsonObject planToJson(const DraftPlan &plan)
                            {key("shownAs"), column.kind}};
         if (!column.through.isEmpty()) {
             object.insert(key("through"), column.through);
+        }
+        if (column.width > 0) {
+            object.insert(key("width"), column.width);
         }
         columns.append(object);
     }

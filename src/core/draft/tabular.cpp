@@ -102,11 +102,11 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
         // A head is never cut, so a box is at least as wide as its caption.
         const int width = maker.snapped(std::max(piece.size.width(), piece.captionWidth + 2 * HeadInset));
         piece.size.setWidth(width);
-        widest = std::max(widest, width);
+        widest = piece.isSized ? widest : std::max(widest, width);
     }
     if (maker.plan.widths == BoxWidths::AllTheSame) {
         for (Piece &piece : pieces) {
-            piece.size.setWidth(widest);
+            piece.size.setWidth(piece.isSized ? piece.size.width() : widest);
         }
     }
     const QList<QList<Piece>> lines = linesOf(pieces, gap, maker.isInside ? WidestInside : WidestDraft);

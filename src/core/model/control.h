@@ -4,6 +4,7 @@
 #include "core/model/control_settings.h"
 #include "core/model/rail.h"
 
+#include <QHash>
 #include <QJsonObject>
 #include <QList>
 #include <QRect>
@@ -11,6 +12,7 @@
 #include <QString>
 
 #include <array>
+#include <atomic>
 #include <iterator>
 #include <memory>
 
@@ -77,11 +79,42 @@ struct Control
     bool operator==(const Control &) const = default;
 };
 
+// What stands side by side: in one band and one container, of tab pages or panes on one page.
+struct Area
+{
+    BandRole band = BandRole::Body;
+    ControlId container = 0; // 0: right on the band
+    int page = 0;            // of tab pages
+
+    auto operator<=>(const Area &) const = default;
+};
+size_t qHash(const Area &area, size_t seed = 0);
+
+inline Area areaOf(const Control &control)
+{
+    return {control.band, control.container, control.page};
+}
+
+// Where the controls of a list are: places in the list.
+struct ControlIndex
+{
+    QHash<ControlId, int> places;
+    QHash<ControlId, int> captions;      // by the field, the first in the list
+    QHash<ControlId, QList<int>> inside; // by the container, from back to front; without what stands right on a band
+    QHash<Area, QList<int>> areas;       // from back to front
+};
+
 // The controls of a form, from back to front. Copying is cheap: a list shares every control that did not change with
 // the list it came from, so a step of undo costs one pointer a control and one control for each that changed.
 class ControlList
 {
 public:
+    ControlList() = default;
+    ControlList(const ControlList &other);
+    ControlList(ControlList &&other) noexcept;
+    ControlList &operator=(ControlList other) noexcept;
+    ~ControlList();
+
     int size() const { return static_cast<int>(m_items.size()); }
     bool isEmpty() const { return m_items.isEmpty(); }
     const Control &at(int index) const { return *m_items.at(index).constData(); }
@@ -91,9 +124,17 @@ public:
     // The control with that id, or nullptr. Valid until the list changes.
     const Control *find(ControlId id) const;
 
+    // Where the controls are: found when first asked for, then shared with every list that only moved them. Valid until
+    // the list changes.
+    const ControlIndex &index() const;
+    // The same where it was found already, else nullptr: for single questions, which are not worth finding it.
+    const ControlIndex *knownIndex() const;
+    // Lets go of the index, to keep the list for long.
+    void dropIndex();
+
     void append(const Control &control);
     // Appends another list's control without copying it.
-    void appendShared(const ControlList &other, int index) { m_items.append(other.m_items.at(index)); }
+    void appendShared(const ControlList &other, int index);
     void replace(int index, const Control &control);
     void removeAt(int index);
     void reserve(int size) { m_items.reserve(size); }
@@ -142,7 +183,11 @@ private:
         Item() = default;
         explicit Item(const Control &control) : Control(control) {}
     };
+    struct SharedIndex;
+
     QList<QExplicitlySharedDataPointer<const Item>> m_items;
+    // Forms are read by several threads at a time, any of which may be the first to ask.
+    mutable std::atomic<const SharedIndex *> m_index = nullptr;
 };
 
 } // namespace nabblet

@@ -41,12 +41,14 @@ bool isLevelRail(const Form &form, RailId id)
 
 const Control *captionOf(const Form &form, ControlId field)
 {
-    for (const Control &control : form.controls) {
-        if (field != 0 && control.captionFor == field) {
-            return &control;
-        }
+    if (const ControlIndex *known = form.controls.knownIndex()) {
+        const int index = known->captions.value(field, -1);
+        return index < 0 ? nullptr : &form.controls.at(index);
     }
-    return nullptr;
+    const auto found = std::find_if(form.controls.begin(), form.controls.end(), [&](const Control &control) {
+        return field != 0 && control.captionFor == field;
+    });
+    return found == form.controls.end() ? nullptr : &*found;
 }
 
 int bandTop(const Form &form, BandRole role)

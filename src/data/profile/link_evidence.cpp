@@ -69,4 +69,25 @@ QList<FoundLink> findLinks(const Connection &connection, const Catalogue &catalo
     return found;
 }
 
+QList<FoundLink> findLinksBetween(const Connection &connection, const Catalogue &catalogue, const QString &table,
+                                  const QString &parent, const std::atomic<bool> &isCancelled)
+{
+    QList<FoundLink> found;
+    for (const LikelyLink &link : linksBetween(catalogue, table, parent)) {
+        if (isCancelled.load(std::memory_order_relaxed)) {
+            break;
+        }
+        const std::optional<LinkEvidence> evidence = evidenceOf(connection, catalogue, link.link);
+        const bool isByName = evidence && link.points > 0 && isBorneOut(link, *evidence);
+        if (isByName || (evidence && evidence->values > 0 && evidence->found == evidence->values)) {
+            found.append({link, *evidence});
+        }
+    }
+    // Of those that no name speaks for, the one with most values has the most evidence.
+    std::stable_sort(found.begin(), found.end(), [](const FoundLink &a, const FoundLink &b) {
+        return a.link.points != b.link.points ? a.link.points > b.link.points : a.evidence.values > b.evidence.values;
+    });
+    return found;
+}
+
 } // namespace nabblet

@@ -25,4 +25,9 @@ struct FoundLink
 QList<FoundLink> findLinks(const Connection &connection, const Catalogue &catalogue,
                            const std::atomic<bool> &isCancelled);
 
+// How rows of one table may belong to those of another: by names where those say something, else by the values of a
+// column that are all there. Best first; none without evidence.
+QList<FoundLink> findLinksBetween(const Connection &connection, const Catalogue &catalogue, const QString &table,
+                                  const QString &parent, const std::atomic<bool> &isCancelled);
+
 } // namespace nabblet

@@ -99,6 +99,8 @@ private:
         m_changes = placeChanges(before, after);
         m_before = m_changes ? withoutControls(before) : before;
         m_after = m_changes ? withoutControls(after) : after;
+        m_before.controls.dropIndex(); // which is found again when one of them comes back
+        m_after.controls.dropIndex();
     }
 
     // The form on one side of the step, the document holding the other.

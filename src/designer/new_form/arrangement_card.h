@@ -13,7 +13,7 @@ class ArrangementCard : public QAbstractButton
 public:
     ArrangementCard(Arrangement arrangement, Theme theme, QWidget *parent = nullptr);
 
-    QSize sizeHint() const override { return {196, 58}; }
+    QSize sizeHint() const override { return {184, 58}; }
 
 protected:
     void paintEvent(QPaintEvent *event) override;

@@ -179,7 +179,9 @@ void ChildRowsList::addItems(QTreeWidgetItem *parent, const std::vector<PlannedC
         item->setData(TitleSection, PathRole, stored(own));
         const int way = wayOf(child);
         item->setData(ShownSection, WayRole, way);
-        item->setText(ShownSection, child.isTaken ? tr(Ways.at(static_cast<size_t>(way)).words) : QString());
+        item->setText(ShownSection, child.isTaken                       ? tr(Ways.at(static_cast<size_t>(way)).words)
+                                    : child.usualRows > MostRowsUnasked ? tr("%L1 of each").arg(child.usualRows)
+                                                                        : QString());
         if (child.isTaken) {
             addItems(item, child.plan.children, own);
         }
@@ -193,6 +195,7 @@ void ChildRowsList::take(QTreeWidgetItem *item, int section)
         return;
     }
     const bool wasTaken = child->isTaken;
+    child->isUnasked = false;
     child->isTaken = item->checkState(TitleSection) == Qt::Checked;
     child->plan.title = item->text(TitleSection).trimmed().isEmpty() ? child->plan.title : item->text(TitleSection);
     if (section == ShownSection) {

@@ -1,5 +1,6 @@
 #include "designer/new_form/form_picture.h"
 
+#include "core/check/value_fit.h"
 #include "core/kinds/settings/child_link.h"
 #include "data/records/records.h"
 #include "entry/paint/form_painter.h"
@@ -10,6 +11,12 @@
 #include <algorithm>
 
 namespace nabblet {
+
+namespace {
+
+constexpr double LeastScale = 0.45; // the widest draft is seen whole beside everything else
+
+} // namespace
 
 void FormPicture::show(const Form &form, const Connection &connection, const Catalogue &catalogue)
 {
@@ -29,6 +36,13 @@ void FormPicture::show(const Form &form, const Connection &connection, const Cat
         goWhereRowsBelong(connection, catalogue);
     }
     fitTo(m_room, m_bar);
+}
+
+void FormPicture::setLongest(bool isLongest, const QHash<QString, Profile> &profiles)
+{
+    m_isLongest = isLongest;
+    m_profiles = profiles;
+    update();
 }
 
 void FormPicture::goWhereRowsBelong(const Connection &connection, const Catalogue &catalogue)
@@ -71,7 +85,7 @@ void FormPicture::fitTo(QSize room, int bar)
     m_room = room;
     m_bar = bar;
     const auto scaleFor = [this](int width) {
-        return m_form.width == 0 ? 1.0 : std::clamp(static_cast<double>(width) / m_form.width, 0.5, 1.0);
+        return m_form.width == 0 ? 1.0 : std::clamp(static_cast<double>(width) / m_form.width, LeastScale, 1.0);
     };
     m_scale = scaleFor(room.width());
     if (qRound(shownHeight(m_form) * m_scale) > room.height()) {
@@ -87,7 +101,16 @@ void FormPicture::paintEvent(QPaintEvent *)
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.scale(m_scale, m_scale);
     const Appearance own(lookNamed(m_form.look), m_appearance->theme(), font());
-    paintForm(painter, m_form, m_isStarted ? m_session.get() : nullptr, QSize(m_form.width, shownHeight(m_form)), own);
+    const ShownInstead longest = [this](const Form &form, const Control &control, Shown &shown) {
+        const auto profile = m_profiles.constFind(form.rowsFrom);
+        const QString words = profile == m_profiles.constEnd() ? QString() : longestWords(control, *profile);
+        if (!words.isEmpty()) {
+            shown.words = words;
+            shown.isMissing = false;
+        }
+    };
+    paintForm(painter, m_form, m_isStarted ? m_session.get() : nullptr, QSize(m_form.width, shownHeight(m_form)), own,
+              m_isLongest ? longest : ShownInstead());
     if (!m_form.rowsFrom.isEmpty()) {
         return;
     }

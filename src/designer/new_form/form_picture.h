@@ -1,6 +1,7 @@
 // A form painted with the values of its rows, as small as it must be to be seen whole.
 #pragma once
 
+#include "core/catalogue/profile.h"
 #include "entry/session/entry_session.h"
 #include "entry/theme/appearance.h"
 
@@ -17,7 +18,9 @@ public:
 
     // Shows a form; one without rows with its rails, since there is nothing else on it.
     void show(const Form &form, const Connection &connection, const Catalogue &catalogue);
-    // Shows the form in its whole width, smaller where it must be; never below half its size. room: what there is
+    // Whether each box shows the longest value that is stored for it instead of that of the record. profiles: by table.
+    void setLongest(bool isLongest, const QHash<QString, Profile> &profiles);
+    // Shows the form in its whole width, smaller where it must be; never below what can still be read. room: what there is
     // without scroll bars; bar: how wide one is. The size follows from these alone, never from whether a bar is there:
     // one that came and went with the size would go on for ever.
     void fitTo(QSize room, int bar);
@@ -34,6 +37,8 @@ private:
     Form m_form;
     std::unique_ptr<EntrySession> m_session;
     bool m_isStarted = false;
+    bool m_isLongest = false;
+    QHash<QString, Profile> m_profiles;
     TableLink m_belongs; // whose rows were looked for
     QSize m_room{10000, 10000};
     int m_bar = 0;

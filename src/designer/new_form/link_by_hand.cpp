@@ -16,8 +16,9 @@ constexpr int MostPairs = 3; // of columns
 
 } // namespace
 
-LinkByHand::LinkByHand(const Catalogue &catalogue, const Table &parent, QWidget *parentWidget)
-    : QDialog(parentWidget), m_catalogue(catalogue), m_parent(parent)
+LinkByHand::LinkByHand(const Connection &connection, const Catalogue &catalogue, const Table &parent,
+                       QWidget *parentWidget)
+    : QDialog(parentWidget), m_connection(connection), m_catalogue(catalogue), m_parent(parent)
 {
     setWindowTitle(tr("Link rows by hand"));
     setObjectName(QStringLiteral("linkByHand"));
@@ -45,8 +46,12 @@ LinkByHand::LinkByHand(const Catalogue &catalogue, const Table &parent, QWidget 
         grid->addWidget(own, i + 1, 3);
         m_childColumns.append(child);
         m_parentColumns.append(own);
-        connect(child, &QComboBox::currentIndexChanged, this, &LinkByHand::showWords);
-        connect(own, &QComboBox::currentIndexChanged, this, &LinkByHand::showWords);
+        for (QComboBox *each : {child, own}) {
+            connect(each, &QComboBox::currentIndexChanged, this, [this] {
+                m_isTouched = true;
+                showWords();
+            });
+        }
     }
     m_words = new QLabel;
     m_words->setObjectName(QStringLiteral("faint"));
@@ -103,6 +108,35 @@ void LinkByHand::showColumns()
         m_childColumns.at(i)->setCurrentText(guess.value(i));
         m_parentColumns.at(i)->setCurrentText(guess.value(i));
     }
+    m_isTouched = false;
+    m_found.clear();
+    showWords();
+    findPairs();
+}
+
+// What names and stored values say is looked for beside the window.
+void LinkByHand::findPairs()
+{
+    m_looking.giveUp();
+    m_looking.start(m_connection.address(), [this, catalogue = m_catalogue, from = table(), to = m_parent.name](
+                                                const Connection &connection, const std::atomic<bool> &isCancelled,
+                                                const BackgroundWork::Report &report) {
+        const QList<FoundLink> found = findLinksBetween(connection, catalogue, from, to, isCancelled);
+        report([this, found] { takeFound(found); });
+    });
+}
+
+// Nothing that a person chose is changed by it.
+void LinkByHand::takeFound(const QList<FoundLink> &found)
+{
+    m_found = found;
+    if (!found.isEmpty() && !m_isTouched && link().childColumns.size() <= 1) {
+        const ForeignKey &best = found.first().link.link.link;
+        const QSignalBlocker childBlocker(m_childColumns.first());
+        const QSignalBlocker ownBlocker(m_parentColumns.first());
+        m_childColumns.first()->setCurrentText(best.columns.first());
+        m_parentColumns.first()->setCurrentText(best.parentColumns.first());
+    }
     showWords();
 }
 
@@ -110,8 +144,15 @@ void LinkByHand::showWords()
 {
     const ChildLink chosen = link();
     m_take->setEnabled(!chosen.childColumns.isEmpty());
+    QString evidence;
+    for (const FoundLink &each : std::as_const(m_found)) {
+        const ForeignKey &link = each.link.link.link;
+        if (chosen.childColumns == link.columns && chosen.parentColumns == link.parentColumns) {
+            evidence = evidenceInWords(each.link, each.evidence) + u'\n';
+        }
+    }
     m_words->setText(chosen.childColumns.isEmpty() ? tr("Choose at least one pair of columns.")
-                                                   : tr("New rows get the record's values by themselves."));
+                                                   : evidence + tr("New rows get the record's values by themselves."));
 }
 
 } // namespace nabblet

@@ -1,6 +1,8 @@
 #include "designer/new_form/new_form_dialog.h"
 
 #include "core/check/form_quality.h"
+#include "core/check/value_fit.h"
+#include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
 #include "designer/new_form/arrangement_card.h"
 #include "designer/new_form/form_picture.h"
@@ -28,6 +30,29 @@
 
 namespace nabblet {
 
+namespace {
+
+// How wide the boxes of a table's rows are, on the form or on one inside it, by the keys of the list of columns.
+QHash<QString, int> widthsOf(const Form &form, const QString &table)
+{
+    QHash<QString, int> widths;
+    for (const Control &control : form.controls) {
+        const std::optional<Followed> followed = followedBy(control);
+        if (form.rowsFrom == table && followed) {
+            for (const QString &through : followed->columns) {
+                widths.insert(PlanColumns::keyOf(through, followed->column), control.place.width());
+            }
+        } else if (form.rowsFrom == table && !control.column.isEmpty()) {
+            widths.insert(PlanColumns::keyOf(QString(), control.column), control.place.width());
+        } else if (const Form *inner = control.inner.get()) {
+            widths.insert(widthsOf(*inner, table));
+        }
+    }
+    return widths;
+}
+
+} // namespace
+
 NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &catalogue, const Appearance &appearance,
                              const DraftOptions &options, QWidget *parent)
     : QDialog(parent), m_connection(connection), m_declared(catalogue), m_catalogue(catalogue),
@@ -35,7 +60,7 @@ NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &cata
 {
     setWindowTitle(tr("New form from data"));
     setObjectName(QStringLiteral("newForm"));
-    resize(1240, 760);
+    resize(1264, 760);
     m_plan.namingPattern = options.namingPattern;
     m_plan.columnsOfBoxes = options.columnsOfBoxes;
 
@@ -56,13 +81,14 @@ NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &cata
     barColumn->addWidget(hint);
     column->addWidget(bar);
 
-    auto *middle = new QHBoxLayout;
+    m_choices = new QWidget;
+    auto *middle = new QHBoxLayout(m_choices);
     middle->setContentsMargins(10, 10, 10, 10);
     middle->setSpacing(8);
     middle->addWidget(makeTables());
     middle->addWidget(makeColumns());
     middle->addWidget(makeArrangement(), 1);
-    column->addLayout(middle, 1);
+    column->addWidget(m_choices, 1);
 
     auto *foot = new QHBoxLayout;
     foot->setContentsMargins(12, 0, 12, 12);
@@ -92,7 +118,7 @@ NewFormDialog::NewFormDialog(const Connection &connection, const Catalogue &cata
     foot->addWidget(cancel);
     foot->addWidget(m_make);
     column->addLayout(foot);
-    connect(m_make, &QPushButton::clicked, this, &QDialog::accept);
+    connect(m_make, &QPushButton::clicked, this, &NewFormDialog::accept);
     connect(cancel, &QPushButton::clicked, this, &QDialog::reject);
 
     countRows();
@@ -236,7 +262,7 @@ void NewFormDialog::linkByHand()
     if (!parent) {
         return;
     }
-    LinkByHand dialog(m_catalogue, *parent, this);
+    LinkByHand dialog(m_connection, m_catalogue, *parent, this);
     if (dialog.exec() == QDialog::Accepted) {
         m_plan.children.push_back(childByHand(m_catalogue, dialog.table(), dialog.link(), m_words));
         showPlan();
@@ -281,6 +307,16 @@ void NewFormDialog::takeChoices()
     showDraft();
 }
 
+// What was learned of the stored values, by table.
+QHash<QString, Profile> NewFormDialog::profilesKnown() const
+{
+    QHash<QString, Profile> known = m_learned.profiles;
+    if (m_profile) {
+        known.insert(m_plan.table, *m_profile);
+    }
+    return known;
+}
+
 void NewFormDialog::showDraft()
 {
     if (m_from == From::Nothing) {
@@ -292,7 +328,9 @@ void NewFormDialog::showDraft()
             draftForm(m_catalogue, *rows, m_plan, m_profile ? &*m_profile : nullptr, m_appearance, m_learned.profiles);
     }
     refreshMake();
+    m_picture->setLongest(m_longest->isChecked(), profilesKnown());
     m_picture->show(m_form, m_connection, m_catalogue);
+    m_columns->showWidths(widthsOf(m_form, planShown().table));
 
     qsizetype taken = 0;
     for (const PlannedColumn &column : std::as_const(planShown().columns)) {
@@ -317,6 +355,9 @@ void NewFormDialog::showTruth()
     if (!m_truth) {
         return;
     }
+    if (m_isMaking) {
+        return; // what is said of that
+    }
     m_progress->setVisible(m_isLearning);
     m_stop->setVisible(m_isLearning);
     if (m_form.rowsFrom.isEmpty()) {
@@ -334,6 +375,7 @@ void NewFormDialog::showTruth()
                  words.toHtmlEscaped());
     };
     QStringList facts;
+    QStringList boxes; // with values longer than they are
     const QStringList uncovered = m_plan.people.add ? uncoveredColumns(m_plan, *table()) : QStringList();
     facts.append(
         uncovered.isEmpty()
@@ -348,9 +390,16 @@ void NewFormDialog::showTruth()
     } else if (profile) {
         const double share = shareThatFits(m_form, *profile, m_appearance);
         const QString figure = QLocale().toString(std::floor(share * 1000) / 10, 'f', 1);
-        facts.append(fact(share >= 0.95, profile->isExact
-                                             ? tr("%1 % of stored values fit their box").arg(figure)
-                                             : tr("%1 % of stored values fit their box, by a sample").arg(figure)));
+        const QList<LongerThanBox> longer = longerThanTheirBox(m_form, *profile, m_appearance);
+        qint64 count = 0;
+        for (const LongerThanBox &each : longer) {
+            count += each.count;
+            boxes.append(tr("%L1 of %2", "values of a box").arg(each.count).arg(each.called));
+        }
+        const QString fits = tr("%1 % of stored values fit their box").arg(figure) +
+                             (count == 0 ? QString() : tr(", %L1 are longer").arg(count)) +
+                             (profile->isExact ? QString() : tr(", by a sample"));
+        facts.append(fact(share >= 0.95, fits));
     } else {
         facts.append(m_wasStopped ? tr("Stored values were not looked through")
                                   : tr("Looking through the stored values…"));
@@ -362,6 +411,9 @@ void NewFormDialog::showTruth()
         facts.append(tr("shown at %1 %").arg(qRound(m_picture->scale() * 100)));
     }
     m_truth->setText(facts.join(QStringLiteral("&nbsp;&nbsp;&nbsp;&nbsp;")));
+    m_truth->setToolTip(boxes.isEmpty()
+                            ? QString()
+                            : tr("Longer than their box, cut or scrolled: %1").arg(boxes.join(QStringLiteral(", "))));
 }
 
 } // namespace nabblet

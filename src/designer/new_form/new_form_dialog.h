@@ -29,6 +29,7 @@ class LikelyLinksList;
 class Panel;
 class PlanColumns;
 class SelectBox;
+class TickedTables;
 
 class NewFormDialog : public QDialog
 {
@@ -45,6 +46,8 @@ public:
     // The draft that is shown, and that accept() takes.
     const Form &form() const { return m_form; }
     const DraftPlan &plan() const { return m_plan; }
+    // What accept() took: that draft, or one of each table that is ticked, the one in sight first.
+    const QList<Form> &forms() const { return m_forms; }
     // Links that the database does not declare and the person took, for the project to remember.
     QList<TableLink> takenLinks() const;
     // Chooses a table by its name.
@@ -54,12 +57,18 @@ public:
     // Whether the stored values of the chosen table, and of the rows that belong to it, have been looked through.
     bool isProfiled() const { return m_profile.has_value() && !m_isLearning; }
 
+Q_SIGNALS:
+    // A link that is in the database's rows already, for the project to remember whatever becomes of the form.
+    void linkMade(const nabblet::TableLink &link);
+
 public Q_SLOTS:
     // The database was changed while the sheet is open: its tables, and what is drafted of them, follow; what was
     // chosen stays as far as it is there.
     void takeCatalogue(const nabblet::Catalogue &catalogue);
     // Asks first when choices would be lost.
     void reject() override;
+    // Where several tables are ticked, looks through those that were not looked through yet, and makes a form of each.
+    void accept() override;
 
 protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
@@ -71,6 +80,24 @@ private:
     void fillTables();
     QWidget *makeColumns();
     QWidget *makeArrangement();
+    // What was chosen for the rows of one table or SELECT, while another one is in sight.
+    struct Kept
+    {
+        DraftPlan plan;
+        DraftPlan proposed;
+        std::optional<Profile> profile;
+    };
+    QString keyInSight() const;
+    void keep();
+    bool isTouched() const;
+    DraftPlan arrangedAsBefore(DraftPlan plan) const;
+    QStringList tickedTables() const;
+    void untick();
+    void showTicks();
+    void makeInside();
+    void makeJoined();
+    void makeEach(const QStringList &tables);
+    void setMaking(bool isMaking);
     void countRows();
     void findLikelyLinks();
     void takeLinks();
@@ -88,9 +115,11 @@ private:
     void takeLinked(const PlannedColumn &column, bool isTaken);
     void linkByHand();
     void addColumn();
+    void makeChoicesTable(const QString &column);
     void takeChoices();
     void takeChildren();
     void showDraft();
+    QHash<QString, Profile> profilesKnown() const;
     void showTruth();
     void refreshMake();
     DraftPlan &planShown();
@@ -103,6 +132,8 @@ private:
     WordList m_words;
     From m_from = From::Table;
     Form m_form;
+    QList<Form> m_forms;
+    QHash<QString, Kept> m_kept; // by keyInSight()
     DraftPlan m_plan;
     DraftPlan m_proposed;  // by the program, before anything was changed
     ChildPath m_columnsAt; // whose columns are listed
@@ -111,9 +142,11 @@ private:
     bool m_isLearning = false;
     bool m_wasStopped = false;
     bool m_isShowing = false;
+    bool m_isMaking = false;
 
     QLineEdit *m_filter = nullptr;
     QTreeWidget *m_tables = nullptr;
+    TickedTables *m_ticked = nullptr;
     Panel *m_selectPanel = nullptr;
     Panel *m_columnsPanel = nullptr;
     SelectBox *m_select = nullptr;
@@ -146,16 +179,19 @@ private:
     QComboBox *m_spacing = nullptr;
     QComboBox *m_widths = nullptr;
     QComboBox *m_look = nullptr;
+    QCheckBox *m_longest = nullptr;
     QScrollArea *m_preview = nullptr;
     FormPicture *m_picture = nullptr;
     QLabel *m_truth = nullptr;
     QProgressBar *m_progress = nullptr;
     QPushButton *m_stop = nullptr;
     QPushButton *m_make = nullptr;
+    QWidget *m_choices = nullptr; // all that can be chosen
 
     BackgroundWork m_counting; // last, so that they end before what they report to
     BackgroundWork m_linking;
     BackgroundWork m_learning;
+    BackgroundWork m_making;
 };
 
 } // namespace nabblet

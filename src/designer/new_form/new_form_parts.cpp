@@ -11,6 +11,7 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
 #include "designer/new_form/select_box.h"
+#include "designer/new_form/ticked_tables.h"
 #include "designer/panels/looking_line.h"
 #include "designer/panels/panel.h"
 #include "entry/theme/theme.h"
@@ -37,7 +38,7 @@ namespace nabblet {
 QWidget *NewFormDialog::makeTables()
 {
     auto *panel = new Panel(tr("Rows from"));
-    panel->setFixedWidth(184);
+    panel->setFixedWidth(212);
     panel->contents()->setContentsMargins(8, 8, 8, 8);
     m_filter = new QLineEdit;
     m_filter->setObjectName(QStringLiteral("tableFilter"));
@@ -57,9 +58,26 @@ QWidget *NewFormDialog::makeTables()
     fillTables();
     panel->contents()->addWidget(m_filter);
     panel->contents()->addWidget(m_tables, 1);
+    m_ticked = new TickedTables;
+    panel->contents()->addWidget(m_ticked);
+    connect(m_tables, &QTreeWidget::itemChanged, this, [this](QTreeWidgetItem *item, int section) {
+        if (section == 0 && item->data(0, FromRole).toInt() == static_cast<int>(From::Table)) {
+            if (item->checkState(0) == Qt::Checked) {
+                m_tables->setCurrentItem(item); // whose choices are then in sight
+            }
+            showTicks();
+        }
+    });
+    connect(m_ticked, &TickedTables::insideWanted, this, &NewFormDialog::makeInside);
+    connect(m_ticked, &TickedTables::joinedWanted, this, &NewFormDialog::makeJoined);
+    connect(m_ticked, &TickedTables::untickedWanted, this, &NewFormDialog::untick);
     connect(m_filter, &QLineEdit::textChanged, this, &NewFormDialog::filter);
     connect(m_tables, &QTreeWidget::currentItemChanged, this, &NewFormDialog::chooseSource);
-    connect(m_tables, &QTreeWidget::itemDoubleClicked, this, &QDialog::accept);
+    connect(m_tables, &QTreeWidget::itemDoubleClicked, this, [this] {
+        if (tickedTables().isEmpty()) { // else it is not said which forms are meant, and two quick ticks are none
+            accept();
+        }
+    });
     return panel;
 }
 
@@ -70,6 +88,8 @@ void NewFormDialog::fillTables()
         auto *item = new QTreeWidgetItem(
             m_tables, {each.name.simplified(), each.kind == TableKind::View ? tr("view") : QString()});
         item->setData(0, Qt::UserRole, each.name);
+        item->setCheckState(0, Qt::Unchecked);
+        item->setToolTip(0, each.name + u'\n' + tr("Tick several to make a form of each, or one of them all."));
         item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
         item->setForeground(1, panelColours(m_appearance.theme()).faintText);
         item->setData(0, FromRole, static_cast<int>(From::Table));
@@ -91,7 +111,7 @@ void NewFormDialog::fillTables()
 QWidget *NewFormDialog::makeColumns()
 {
     auto *all = new QWidget;
-    all->setFixedWidth(384);
+    all->setFixedWidth(420);
     auto *stack = new QVBoxLayout(all);
     stack->setContentsMargins(0, 0, 0, 0);
     stack->setSpacing(8);
@@ -161,6 +181,7 @@ QWidget *NewFormDialog::makeColumns()
     panel->contents()->addWidget(m_columns, 1);
     panel->contents()->addLayout(row);
     stack->addWidget(panel, 1);
+    connect(m_columns, &PlanColumns::choicesTableWanted, this, &NewFormDialog::makeChoicesTable);
     connect(m_columns, &PlanColumns::changed, this, &NewFormDialog::takeChoices);
 
     m_linksPanel = new Panel(tr("Links that are likely"));
@@ -332,6 +353,11 @@ QWidget *NewFormDialog::makeArrangement()
         lookNames.append(look.name);
     }
     m_look = choiceIn(more, tr("Look"), lookNames, "look");
+    m_longest = new QCheckBox(tr("longest values"));
+    m_longest->setObjectName(QStringLiteral("longestValues"));
+    m_longest->setToolTip(tr("Shows in each box the longest value that is stored for it"));
+    more->addWidget(m_longest);
+    connect(m_longest, &QCheckBox::toggled, this, &NewFormDialog::showDraft);
     choices->addStretch();
     more->addStretch();
     column->addLayout(choices);

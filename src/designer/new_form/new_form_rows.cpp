@@ -11,6 +11,7 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
 #include "designer/new_form/select_box.h"
+#include "designer/panels/choices_table_dialog.h"
 #include "designer/panels/new_column_dialog.h"
 #include "designer/panels/panel.h"
 #include "entry/theme/ask.h"
@@ -132,12 +133,40 @@ void NewFormDialog::addColumn()
     }
 }
 
+// A short table of a column's values, from which they are chosen at once.
+void NewFormDialog::makeChoicesTable(const QString &column)
+{
+    const Table *rows = findTable(m_declared, planShown().table);
+    if (!rows) {
+        return;
+    }
+    if (m_connection.isReadOnly()) {
+        complain({tr("The database can only be read, so its tables cannot be changed."), {}}, this);
+        return;
+    }
+    ChoicesTableDialog dialog(m_connection, m_declared, *rows, column, this);
+    if (dialog.exec() != QDialog::Accepted) {
+        return;
+    }
+    Q_EMIT linkMade(dialog.link());
+    const Result<Catalogue> catalogue = learnCatalogue(m_connection);
+    if (!catalogue) {
+        complain(catalogue.error(), this);
+        return;
+    }
+    QList<TableLink> links = linksOfProject(m_declared);
+    links.append(dialog.link());
+    takeCatalogue(withLinks(*catalogue, links));
+    takeLinks();
+}
+
 void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
 {
     const Table *own = table();
     const std::optional<Table> before = own ? std::optional(*own) : std::nullopt;
     const QTreeWidgetItem *item = m_tables->currentItem();
     const int from = item ? item->data(0, FromRole).toInt() : 0;
+    const QStringList ticked = tickedTables();
     m_counting.giveUp();
     m_declared = catalogue;
     m_catalogue = withLinks(catalogue, takenLinks());
@@ -150,6 +179,9 @@ void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
         fillTables();
         for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
             QTreeWidgetItem *each = m_tables->topLevelItem(i);
+            if (ticked.contains(each->data(0, Qt::UserRole).toString())) {
+                each->setCheckState(0, Qt::Checked);
+            }
             const bool isSame = each->data(0, FromRole).toInt() == from &&
                                 (m_from != From::Table || each->data(0, Qt::UserRole).toString() == m_plan.table);
             if (isSame) {
@@ -158,6 +190,7 @@ void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
         }
     }
     filter(m_filter->text());
+    showTicks();
     countRows();
     m_linking.giveUp();
     findLikelyLinks();
@@ -180,6 +213,7 @@ void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
         }
     }
     const DraftPlan old = m_plan;
+    m_kept.remove(keyInSight());
     chooseRows(*now);
     m_plan.columns = plan.columns;
     m_plan.title = old.title;
@@ -190,14 +224,13 @@ void NewFormDialog::takeCatalogue(const Catalogue &catalogue)
 
 void NewFormDialog::reject()
 {
-    const bool isTouched = !(m_plan == m_proposed) && !m_plan.table.isEmpty();
-    if (isTouched && ask({tr("New form"),
-                          tr("Leave without making the form?"),
-                          tr("What was chosen for it on this sheet is lost then."),
-                          {tr("Leave"), tr("Stay")},
-                          1,
-                          1},
-                         this) != 0) {
+    if (isTouched() && ask({tr("New form"),
+                            tr("Leave without making the form?"),
+                            tr("What was chosen for it on this sheet is lost then."),
+                            {tr("Leave"), tr("Stay")},
+                            1,
+                            1},
+                           this) != 0) {
         return;
     }
     QDialog::reject();
@@ -216,8 +249,9 @@ void NewFormDialog::choose(const QString &wanted)
 void NewFormDialog::refreshMake()
 {
     const QTreeWidgetItem *item = m_tables->currentItem();
-    const bool isChosen = item && !item->isHidden();
-    m_make->setEnabled(isChosen && !m_form.bands.isEmpty() && (m_from != From::Select || m_select->table()));
+    const bool isChosen = (item && !item->isHidden()) || !tickedTables().isEmpty();
+    m_make->setEnabled(!m_isMaking && isChosen && !m_form.bands.isEmpty() &&
+                       (m_from != From::Select || m_select->table()));
 }
 
 void NewFormDialog::start(From from)
@@ -291,11 +325,17 @@ void NewFormDialog::chooseSource()
     if (isSame && !m_plan.table.isEmpty()) {
         return;
     }
+    keep();
     m_from = from;
-    m_selectPanel->setVisible(from == From::Select);
     constexpr int ChildrenRoom = 96; // px; less where a SELECT stands above, so that the sheet stays on the screen
     constexpr int ChildrenRoomBelowSelect = 52;
+    // What goes makes room before what comes takes it: a window that was too small for both once stays too large.
+    if (from != From::Table) {
+        m_linksPanel->hide();
+    }
+    m_selectPanel->setVisible(false);
     m_children->setFixedHeight(from == From::Select ? ChildrenRoomBelowSelect : ChildrenRoom);
+    m_selectPanel->setVisible(from == From::Select);
     enableRows(from == From::Table || from == From::Select);
     m_columnsOfBoxes->setEnabled(from != From::Nothing);
     if (from == From::Table) {
@@ -314,6 +354,7 @@ void NewFormDialog::chooseSource()
     m_plan.table.clear();
     m_plan.columns.clear();
     m_plan.children.clear();
+    m_columnsAt.clear();
     m_plan.arrangement = Arrangement::Columnar;
     m_plan.title = from == From::Nothing ? tr("New form") : tr("New page");
     m_plan.people = {};
@@ -335,22 +376,22 @@ void NewFormDialog::enableRows(bool isEnabled)
 // Starts a plan for other rows.
 void NewFormDialog::chooseRows(const Table &chosen)
 {
-    // How the last one was arranged goes for this one too; what it is made of does not.
-    DraftPlan plan = planWithChildren(m_catalogue, chosen, nullptr, m_words);
-    plan.arrangement = m_plan.arrangement;
-    plan.columnsOfBoxes = m_plan.columnsOfBoxes;
-    plan.spacing = m_plan.spacing;
-    plan.sections = m_plan.sections;
-    plan.widths = m_plan.widths;
-    plan.look = m_plan.look;
-    plan.namingPattern = m_plan.namingPattern;
-    plan.rowsShown = m_plan.rowsShown;
-    plan.repeatsCaptions = m_plan.repeatsCaptions;
-    plan.hasTotals = m_plan.hasTotals;
-    m_plan = m_proposed = plan;
     m_columnsAt.clear();
     m_profile.reset();
     m_wasStopped = false;
+    m_plan = m_proposed = arrangedAsBefore(planWithChildren(m_catalogue, chosen, nullptr, m_words));
+    if (const auto kept = m_kept.constFind(keyInSight()); kept != m_kept.constEnd()) {
+        // What was chosen for it is there again, as far as its columns and links still are.
+        m_profile = kept->profile;
+        const DraftPlan now = planWithChildren(m_catalogue, chosen, m_profile ? &*m_profile : nullptr, m_words);
+        m_plan = rebased(kept->plan, kept->proposed, now);
+        m_proposed = rebased(kept->proposed, kept->proposed, now);
+        for (DraftPlan *plan : {&m_plan, &m_proposed}) {
+            plan->columns.removeIf([&](const PlannedColumn &column) {
+                return column.through.isEmpty() && !findColumn(chosen, column.column);
+            });
+        }
+    }
     showPlan();
     showDraft();
     learn();
@@ -437,6 +478,12 @@ void NewFormDialog::learn()
 
 void NewFormDialog::stopLearning()
 {
+    if (m_isMaking) {
+        m_making.giveUp();
+        setMaking(false);
+        learn();
+        return;
+    }
     m_learning.giveUp();
     m_isLearning = false;
     m_wasStopped = true;

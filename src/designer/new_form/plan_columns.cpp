@@ -3,9 +3,14 @@
 #include "core/kinds/kind.h"
 
 #include <QComboBox>
+#include <QContextMenuEvent>
 #include <QDropEvent>
 #include <QHeaderView>
 #include <QKeyEvent>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPainter>
+#include <QSpinBox>
 #include <QStyledItemDelegate>
 
 #include <algorithm>
@@ -14,8 +19,19 @@ namespace nabblet {
 
 namespace {
 
-enum Section { NameSection, CaptionSection, KindSection };
-enum PlanRole { ColumnRole = Qt::UserRole + 1, KindRole, ReasonRole, RequiredRole, ThroughRole };
+enum Section { NameSection, CaptionSection, KindSection, WidthSection };
+// WidthRole: as set by hand, px; 0 where it was not. DraftedRole: as it came out.
+enum PlanRole {
+    ColumnRole = Qt::UserRole + 1,
+    KindRole,
+    ReasonRole,
+    RequiredRole,
+    ThroughRole,
+    WidthRole,
+    DraftedRole
+};
+constexpr int WidthStep = 8;      // px
+constexpr int PlanArrowRoom = 16; // px
 
 bool mayShow(const Table &table, const QString &column, const Kind &kind)
 {
@@ -26,27 +42,78 @@ bool mayShow(const Table &table, const QString &column, const Kind &kind)
     return kind.binds.contains(own->type);
 }
 
-// Captions are typed, kinds chosen from those that suit the column.
+// The kinds that a row's column may be shown as; what it is shown as is among them.
+QList<const Kind *> kindsFor(const Table &table, const QModelIndex &index)
+{
+    const QString column = index.siblingAtColumn(NameSection).data(ColumnRole).toString();
+    const bool isOwn = index.siblingAtColumn(NameSection).data(ThroughRole).toString().isEmpty();
+    const QString now = index.siblingAtColumn(KindSection).data(KindRole).toString();
+    QList<const Kind *> suiting;
+    for (const Kind &kind : kinds()) {
+        if ((isOwn && mayShow(table, column, kind)) || kind.name == now) {
+            suiting.append(&kind);
+        }
+    }
+    return suiting;
+}
+
+// Captions and widths are typed, kinds chosen from those that suit the column. What can be changed is framed as a box,
+// what can be chosen has a drop-down's arrow.
 class PlanDelegate : public QStyledItemDelegate
 {
 public:
-    PlanDelegate(const Table *table, QObject *parent) : QStyledItemDelegate(parent), m_table(table) {}
+    PlanDelegate(const Table *table, const Theme *theme, QObject *parent)
+        : QStyledItemDelegate(parent), m_table(table), m_theme(theme)
+    {
+    }
+
+    void paint(QPainter *painter, const QStyleOptionViewItem &option, const QModelIndex &index) const override
+    {
+        const bool isTaken = index.siblingAtColumn(NameSection).data(Qt::CheckStateRole).toInt() == Qt::Checked;
+        if (index.column() == NameSection || !isTaken) {
+            QStyledItemDelegate::paint(painter, option, index);
+            return;
+        }
+        const bool isChosen = index.column() == KindSection && kindsFor(*m_table, index).size() > 1;
+        QStyleOptionViewItem words = option;
+        words.rect.adjust(0, 0, isChosen ? -PlanArrowRoom : 0, 0);
+        QStyledItemDelegate::paint(painter, words, index);
+        if (index.column() == KindSection && !isChosen) {
+            return;
+        }
+        const PanelColours &colours = panelColours(*m_theme);
+        painter->save();
+        painter->setPen(colours.panelLine);
+        painter->setRenderHint(QPainter::Antialiasing);
+        painter->drawRoundedRect(QRectF(option.rect).adjusted(0.5, 1.5, -2.5, -1.5), 3, 3);
+        if (isChosen) {
+            const QPointF middle(option.rect.right() - PlanArrowRoom / 2.0 - 1, option.rect.center().y() + 0.5);
+            painter->setPen(QPen(colours.faintText, 1.2));
+            painter->drawPolyline(
+                QPolygonF({middle + QPointF(-3, -1.5), middle + QPointF(0, 1.5), middle + QPointF(3, -1.5)}));
+        }
+        painter->restore();
+    }
 
     QWidget *createEditor(QWidget *parent, const QStyleOptionViewItem &option, const QModelIndex &index) const override
     {
         if (index.column() == CaptionSection) {
             return QStyledItemDelegate::createEditor(parent, option, index);
         }
+        if (index.column() == WidthSection) {
+            auto *width = new QSpinBox(parent);
+            width->setRange(0, MostPlannedWidth);
+            width->setSingleStep(WidthStep);
+            width->setButtonSymbols(QAbstractSpinBox::NoButtons);
+            width->setSpecialValueText(PlanColumns::tr("as suits"));
+            return width;
+        }
         if (index.column() != KindSection) {
             return nullptr;
         }
         auto *choice = new QComboBox(parent);
-        const QString column = index.siblingAtColumn(NameSection).data(ColumnRole).toString();
-        const bool isOwn = index.siblingAtColumn(NameSection).data(ThroughRole).toString().isEmpty();
-        for (const Kind &kind : kinds()) {
-            if ((isOwn && mayShow(*m_table, column, kind)) || kind.name == index.data(KindRole).toString()) {
-                choice->addItem(kindTitle(kind), kind.name);
-            }
+        for (const Kind *kind : kindsFor(*m_table, index)) {
+            choice->addItem(kindTitle(*kind), kind->name);
         }
         connect(choice, &QComboBox::activated, this, [this, choice] {
             Q_EMIT const_cast<PlanDelegate *>(this)->commitData(choice);
@@ -59,6 +126,10 @@ public:
     {
         if (auto *choice = qobject_cast<QComboBox *>(editor)) {
             choice->setCurrentIndex(choice->findData(index.data(KindRole)));
+        } else if (auto *width = qobject_cast<QSpinBox *>(editor)) {
+            const int own = index.data(WidthRole).toInt();
+            width->setValue(own > 0 ? own : index.data(DraftedRole).toInt());
+            width->selectAll();
         } else {
             QStyledItemDelegate::setEditorData(editor, index);
         }
@@ -69,6 +140,14 @@ public:
         if (const auto *choice = qobject_cast<QComboBox *>(editor)) {
             model->setData(index, choice->currentData(), KindRole);
             model->setData(index, choice->currentText(), Qt::DisplayRole);
+        } else if (auto *width = qobject_cast<QSpinBox *>(editor)) {
+            width->interpretText();
+            const int drafted = index.data(DraftedRole).toInt();
+            const bool isUntouched = index.data(WidthRole).toInt() == 0 && width->value() == drafted;
+            const int least = width->value() == 0 ? 0 : std::max(width->value(), LeastPlannedWidth);
+            if (!isUntouched) {
+                model->setData(index, least, WidthRole);
+            }
         } else {
             QStyledItemDelegate::setModelData(editor, model, index);
         }
@@ -81,6 +160,7 @@ public:
 
 private:
     const Table *m_table;
+    const Theme *m_theme;
 };
 
 } // namespace
@@ -88,18 +168,22 @@ private:
 PlanColumns::PlanColumns(QWidget *parent) : QTreeWidget(parent)
 {
     setObjectName(QStringLiteral("planColumns"));
-    setColumnCount(3);
-    setHeaderLabels({tr("Column"), tr("Caption"), tr("Shown as")});
+    setColumnCount(4);
+    setHeaderLabels({tr("Column"), tr("Caption"), tr("Shown as"), tr("Width")});
+    headerItem()->setTextAlignment(WidthSection, Qt::AlignRight | Qt::AlignVCenter);
+    headerItem()->setToolTip(WidthSection, tr("Of the boxes, in px. Type one to set it, 0 to leave it to the draft."));
     setRootIsDecorated(false);
     setUniformRowHeights(true);
     setSelectionMode(QAbstractItemView::ExtendedSelection);
     setDragDropMode(QAbstractItemView::InternalMove);
     setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
                     QAbstractItemView::SelectedClicked);
-    setItemDelegate(new PlanDelegate(&m_table, this));
+    setItemDelegate(new PlanDelegate(&m_table, &m_theme, this));
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     header()->setSectionsMovable(false);
-    header()->setStretchLastSection(true);
+    header()->setStretchLastSection(false);
+    header()->setSectionResizeMode(CaptionSection, QHeaderView::Stretch);
+    header()->setMinimumSectionSize(24);
     setAccessibleName(tr("Columns of the form"));
     connect(this, &QTreeWidget::itemChanged, this, [this](QTreeWidgetItem *item, int section) {
         if (m_isShowing) {
@@ -141,9 +225,21 @@ void PlanColumns::show(const Table &table, const QList<PlannedColumn> &columns)
         item->setText(CaptionSection, planned.caption);
         item->setText(KindSection, kindTitle(kindNamed(planned.kind)));
         item->setData(KindSection, KindRole, planned.kind);
+        item->setData(WidthSection, WidthRole, planned.width);
+        item->setTextAlignment(WidthSection, Qt::AlignRight | Qt::AlignVCenter);
     }
-    setColumnWidth(NameSection, 126);
-    setColumnWidth(CaptionSection, 112);
+    // Kinds and widths are read whole; captions take what is left.
+    constexpr int KindRoom = 20;  // px around the words, beside the arrow
+    constexpr int WidthRoom = 16; // px around the figures
+    int widest = fontMetrics().horizontalAdvance(headerItem()->text(KindSection));
+    for (const PlannedColumn &planned : columns) {
+        widest = std::max(widest, fontMetrics().horizontalAdvance(kindTitle(kindNamed(planned.kind))) + PlanArrowRoom);
+    }
+    setColumnWidth(NameSection, 116);
+    setColumnWidth(KindSection, widest + KindRoom);
+    setColumnWidth(WidthSection, std::max(fontMetrics().horizontalAdvance(QStringLiteral("1168")),
+                                          fontMetrics().horizontalAdvance(headerItem()->text(WidthSection))) +
+                                     WidthRoom);
     refreshMarks();
     m_isShowing = false;
 }
@@ -161,9 +257,25 @@ QList<PlannedColumn> PlanColumns::columns() const
         planned.kind = item->data(KindSection, KindRole).toString();
         planned.reason = item->data(NameSection, ReasonRole).toString();
         planned.isRequired = item->data(NameSection, RequiredRole).toBool();
+        planned.width = item->data(WidthSection, WidthRole).toInt();
         result.append(planned);
     }
     return result;
+}
+
+void PlanColumns::showWidths(const QHash<QString, int> &widths)
+{
+    const bool wasShowing = m_isShowing;
+    m_isShowing = true;
+    for (int i = 0; i < topLevelItemCount(); ++i) {
+        QTreeWidgetItem *item = topLevelItem(i);
+        const int width = widths.value(
+            keyOf(item->data(NameSection, ThroughRole).toString(), item->data(NameSection, ColumnRole).toString()));
+        item->setData(WidthSection, DraftedRole, width);
+        item->setText(WidthSection, width > 0 ? QString::number(width) : QString());
+    }
+    refreshMarks();
+    m_isShowing = wasShowing;
 }
 
 void PlanColumns::setTheme(Theme theme)
@@ -198,14 +310,18 @@ void PlanColumns::refreshMarks()
         const bool isRequired = item->data(NameSection, RequiredRole).toBool();
         const QString reason = item->data(NameSection, ReasonRole).toString();
         const QString kind = kindTitle(kindNamed(item->data(KindSection, KindRole).toString()));
-        item->setText(KindSection, isTaken            ? kind + (reason.isEmpty() ? QString() : tr(", only shown"))
+        item->setText(KindSection, isTaken            ? kind
                                    : isRequired       ? tr("required!")
                                    : reason.isEmpty() ? tr("left out")
                                                       : reason);
-        item->setToolTip(KindSection, reason);
+        // What is only shown is said by its ink, and in the tooltip.
+        item->setToolTip(KindSection, isTaken && !reason.isEmpty() ? tr("Only shown: %1").arg(reason) : reason);
         const QColor ink = isTaken ? colours.text : isRequired ? colours.alarm : colours.faintText;
-        for (int section = 0; section < 3; ++section) {
-            item->setForeground(section, ink);
+        for (int section = 0; section < 4; ++section) {
+            // A width that nobody set is only told, as is a value that nobody can change.
+            const bool isTold = (section == WidthSection && item->data(section, WidthRole).toInt() == 0) ||
+                                (section == KindSection && !reason.isEmpty());
+            item->setForeground(section, isTold && isTaken ? colours.faintText : ink);
             item->setBackground(section, !isTaken && isRequired ? QBrush(colours.alarmTint) : QBrush());
         }
     }
@@ -241,6 +357,9 @@ void PlanColumns::moveSelected(int by)
 
 void PlanColumns::keyPressEvent(QKeyEvent *event)
 {
+    if (state() == QAbstractItemView::EditingState) {
+        return; // what a box in the list leaves over: Enter ends its typing and is not for the sheet
+    }
     if (event->modifiers() == Qt::AltModifier && (event->key() == Qt::Key_Up || event->key() == Qt::Key_Down)) {
         moveSelected(event->key() == Qt::Key_Up ? -1 : 1);
         return;
@@ -255,6 +374,32 @@ void PlanColumns::keyPressEvent(QKeyEvent *event)
         return;
     }
     QTreeWidget::keyPressEvent(event);
+}
+
+void PlanColumns::contextMenuEvent(QContextMenuEvent *event)
+{
+    QTreeWidgetItem *item = currentItem();
+    if (!item) {
+        return;
+    }
+    const QString column = item->data(NameSection, ColumnRole).toString();
+    const Column *own =
+        item->data(NameSection, ThroughRole).toString().isEmpty() ? findColumn(m_table, column) : nullptr;
+    QMenu menu(this);
+    QAction *suits = menu.addAction(tr("Width as suits"));
+    suits->setEnabled(item->data(WidthSection, WidthRole).toInt() > 0);
+    QAction *choices = menu.addAction(tr("Make a table of its values…"));
+    choices->setEnabled(m_table.kind == TableKind::Table && own && own->type == ColumnType::Text &&
+                        !findLink(m_table, column));
+    const QPoint at = event->reason() == QContextMenuEvent::Mouse
+                          ? event->globalPos()
+                          : viewport()->mapToGlobal(visualItemRect(item).bottomLeft());
+    const QAction *chosen = menu.exec(at);
+    if (chosen == suits) {
+        item->setData(WidthSection, WidthRole, 0);
+    } else if (chosen == choices) {
+        Q_EMIT choicesTableWanted(column);
+    }
 }
 
 void PlanColumns::dropEvent(QDropEvent *event)

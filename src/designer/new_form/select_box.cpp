@@ -15,6 +15,17 @@ namespace {
 
 constexpr int Pause = 250; // ms after the last key before a SELECT is looked at
 
+constexpr qsizetype MostNamed = 4; // columns named for one reason; the tooltip names all
+
+// Words that wrap in the room that there is. A label whose height follows from its width would make the whole sheet ask
+// for the height it would like, not the least it can do with.
+class WrappedWords : public QLabel
+{
+public:
+    bool hasHeightForWidth() const override { return false; }
+    QSize minimumSizeHint() const override { return {0, fontMetrics().height()}; }
+};
+
 } // namespace
 
 SelectBox::SelectBox(const Connection &connection, const Catalogue &catalogue, Theme theme, QWidget *parent)
@@ -30,7 +41,8 @@ SelectBox::SelectBox(const Connection &connection, const Catalogue &catalogue, T
     m_text->setMinimumHeight(LeastText);
     m_text->setPlaceholderText(tr("SELECT … FROM …"));
     m_text->setAccessibleName(tr("SELECT"));
-    m_says = new QLabel;
+    m_says = new WrappedWords;
+    m_says->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     m_says->setObjectName(QStringLiteral("selectSays"));
     m_says->setWordWrap(true);
     column->addWidget(m_text, 1);
@@ -87,8 +99,13 @@ void SelectBox::check()
             columnsOfReason[column.readOnlyReason].append(column.name);
         }
     }
+    QStringList shortReasons;
     for (QString &reason : reasons) {
-        reason = tr("%1: %2").arg(columnsOfReason.value(reason).join(QStringLiteral(", ")), reason);
+        const QStringList names = columnsOfReason.value(reason);
+        const QString first = names.mid(0, MostNamed).join(QStringLiteral(", "));
+        shortReasons.append(tr("%1: %2").arg(
+            names.size() > MostNamed ? tr("%1 and %2 more").arg(first).arg(names.size() - MostNamed) : first, reason));
+        reason = tr("%1: %2").arg(names.join(QStringLiteral(", ")), reason);
     }
     // Rows with a key are read by it, a few at a time, so that any number of them opens at once; by an order of the
     // form where that can say the same.
@@ -103,7 +120,7 @@ void SelectBox::check()
     const QString written = writable == 0 ? tr("none can be written.") : tr("%1 can be written.").arg(writable);
     say(order + tr("%1, %2", "columns, how many are written").arg(columns, written) +
             (reasons.isEmpty() ? QString()
-                               : u' ' + reasons.mid(0, 3).join(QStringLiteral("; ")) +
+                               : u' ' + shortReasons.mid(0, 3).join(QStringLiteral("; ")) +
                                      (reasons.size() > 3 ? QStringLiteral("; …") : QStringLiteral("."))),
         colours.text);
     m_says->setToolTip(reasons.join(u'\n'));

@@ -341,7 +341,9 @@ void CataloguePanel::setForm(const Form &form)
     m_rowsFrom = form.rowsFrom;
     m_bound.clear();
     for (const Control &control : form.controls) {
-        m_bound.insert(control.column);
+        for (const QString &column : columnsWritten(control)) { // a lookup may write several
+            m_bound.insert(column);
+        }
     }
     refreshDots();
     if (before != m_rowsFrom) {

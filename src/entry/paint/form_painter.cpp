@@ -14,13 +14,17 @@ namespace {
 constexpr int RowMarkLeft = 5; // px from the form's left edge
 constexpr int RowMarkWidth = 4;
 
-Shown shownBy(const Control &control, EntrySession *session)
+Shown shownBy(const Form &form, const Control &control, EntrySession *session, const ShownInstead &instead)
 {
-    return session && session->state().hasRecord() ? session->values().shown(control) : shownBlank(control);
+    Shown shown = session && session->state().hasRecord() ? session->values().shown(control) : shownBlank(control);
+    if (instead) {
+        instead(form, control, shown);
+    }
+    return shown;
 }
 
 void paintRows(QPainter &painter, const Form &form, EntrySession *session, const QRect &area, int rowHeight,
-               const Appearance &appearance)
+               const Appearance &appearance, const ShownInstead &instead)
 {
     painter.save();
     painter.setClipRect(area, Qt::IntersectClip);
@@ -35,9 +39,12 @@ void paintRows(QPainter &painter, const Form &form, EntrySession *session, const
         }
         for (const Control &control : form.controls) {
             if (control.band == BandRole::Body) {
-                const Shown shown = i == last     ? shownBlank(control)
-                                    : i == inHand ? session->values().shown(control)
-                                                  : session->values().shownIn(control, rows.at(i));
+                Shown shown = i == last     ? shownBlank(control)
+                              : i == inHand ? session->values().shown(control)
+                                            : session->values().shownIn(control, rows.at(i));
+                if (instead && i != last) {
+                    instead(form, control, shown);
+                }
                 paintControl(painter, control, shown, place.topLeft(), appearance);
             }
         }
@@ -65,7 +72,8 @@ void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &app
     painter.fillRect(middle.x(), middle.y() - 5, 1, 9, appearance.colour(Ink::CaptionText));
 }
 
-void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSize size, const Appearance &appearance)
+void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSize size, const Appearance &appearance,
+               const ShownInstead &instead)
 {
     const ControlValues::Painting painting(session ? &session->values() : nullptr);
     const Form asDesigned = withoutPageBands(whole);
@@ -81,12 +89,12 @@ void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSiz
         const QRect area(0, y, form.width, isBody ? bodyHeight : band.height);
         paintBand(painter, band.role, band.tone, area, appearance);
         if (isBody && isRepeated) {
-            paintRows(painter, form, session, area, rowHeight, appearance);
+            paintRows(painter, form, session, area, rowHeight, appearance, instead);
         } else {
             for (const Control &control : form.controls) {
                 if (control.band == band.role) {
-                    paintControlWithRows(painter, control, shownBy(control, session), session, area.topLeft(),
-                                         appearance);
+                    paintControlWithRows(painter, control, shownBy(form, control, session, instead), session,
+                                         area.topLeft(), appearance, instead);
                 }
             }
         }
@@ -95,7 +103,7 @@ void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSiz
 }
 
 void paintControlWithRows(QPainter &painter, const Control &control, const Shown &shown, EntrySession *session,
-                          QPoint origin, const Appearance &appearance)
+                          QPoint origin, const Appearance &appearance, const ShownInstead &instead)
 {
     paintControl(painter, control, shown, origin, appearance);
     if (shown.isHidden || !control.inner || kindNamed(control.kind).editor != Editor::Rows) {
@@ -106,7 +114,7 @@ void paintControlWithRows(QPainter &painter, const Control &control, const Shown
     painter.setClipRect(inside, Qt::IntersectClip);
     painter.translate(inside.topLeft());
     paintForm(painter, *control.inner.get(), session ? session->children().toPaint(control) : nullptr, inside.size(),
-              appearance);
+              appearance, instead);
     painter.restore();
     paintSubformFrame(painter, control.place.translated(origin), appearance);
 }

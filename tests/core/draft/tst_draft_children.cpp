@@ -636,6 +636,25 @@ private Q_SLOTS:
         plan.arrangement = Arrangement::Tabular;
         QCOMPARE(boundTo(draftForm({{table}}, table, plan, nullptr, m_measure), "state")->kind, "drop-down");
     }
+
+    // Rows taken unasked are left where a record has too many; those that somebody wanted stay.
+    void tooManyRowsAreNotTakenUnasked()
+    {
+        DraftPlan plan = planWithChildren(m_orders, table("purchase"));
+        const PlannedChild *lines = childOf(plan, "purchase_line");
+        QVERIFY(lines && lines->isTaken);
+        Learned learned;
+        learned.usualRows.insert(learnedKey("purchase_line", lines->link), MostRowsUnasked);
+        QVERIFY(childOf(withLearned(m_orders, plan, learned), "purchase_line")->isTaken);
+        learned.usualRows.insert(learnedKey("purchase_line", lines->link), MostRowsUnasked + 1);
+        const DraftPlan left = withLearned(m_orders, plan, learned);
+        QVERIFY(!childOf(left, "purchase_line")->isTaken);
+        QCOMPARE(childOf(left, "purchase_line")->usualRows, MostRowsUnasked + 1);
+        for (PlannedChild &child : plan.children) {
+            child.isUnasked = false;
+        }
+        QVERIFY(childOf(withLearned(m_orders, plan, learned), "purchase_line")->isTaken);
+    }
 };
 
 QTEST_APPLESS_MAIN(TestDraftChildren)

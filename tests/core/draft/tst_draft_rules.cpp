@@ -1,5 +1,6 @@
 // The rules of a draft, one by one: order, kinds by stored values, widths.
 #include "core/check/form_quality.h"
+#include "core/check/value_fit.h"
 #include "core/draft/box_sizes.h"
 #include "core/draft/column_order.h"
 #include "core/draft/draft.h"

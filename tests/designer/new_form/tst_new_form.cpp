@@ -8,6 +8,7 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/new_form/plan_columns.h"
 #include "support/sample_database.h"
+#include "support/when_open.h"
 
 #include <QApplication>
 #include <QCheckBox>
@@ -18,6 +19,7 @@
 #include <QMenu>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QSignalSpy>
 #include <QSpinBox>
 #include <QTest>
 #include <QTimer>
@@ -210,6 +212,188 @@ private Q_SLOTS:
         QVERIFY(boundTo("asset_no")->place.y() > boundTo("name")->place.y());
     }
 
+    QTreeWidgetItem *source(const QString &table) const
+    {
+        const auto found = tables()->findItems(table, Qt::MatchExactly);
+        return found.isEmpty() ? nullptr : found.first();
+    }
+
+    // The width of a box is told, and typed by the keyboard; 0 leaves it to the draft again.
+    void widthsAreToldAndSet()
+    {
+        QTRY_VERIFY(m_dialog->isProfiled());
+        const int before = boundTo("name")->place.width();
+        QCOMPARE(row("name")->text(3), QString::number(before));
+        const auto type = [&](const QString &width) {
+            columns()->setFocus();
+            columns()->setCurrentItem(row("name"), 3);
+            columns()->editItem(row("name"), 3);
+            auto *box = columns()->findChild<QSpinBox *>();
+            QVERIFY(box);
+            QTest::keyClicks(box, width);
+            QTest::keyClick(box, Qt::Key_Return);
+            QTRY_VERIFY(!columns()->findChild<QSpinBox *>());
+        };
+        type("321");
+        QCOMPARE(boundTo("name")->place.width(), 328);
+        QCOMPARE(row("name")->text(3), "328");
+        QVERIFY(m_dialog->isVisible());
+        // Whatever else is chosen then.
+        part<QComboBox>("widths")->setCurrentIndex(2);
+        QCOMPARE(boundTo("name")->place.width(), 328);
+        part<QComboBox>("widths")->setCurrentIndex(0);
+        type("3"); // nothing is that narrow
+        QCOMPARE(boundTo("name")->place.width(), 24);
+        type("0");
+        QCOMPARE(boundTo("name")->place.width(), before);
+        // Looking at a width does not set it.
+        type("");
+        part<QComboBox>("widths")->setCurrentIndex(1);
+        QCOMPARE(m_dialog->plan().columns.first().width, 0);
+    }
+
+    // Enter ends what is typed in the list; only then is it for the sheet.
+    void enterEndsTypingInTheList()
+    {
+        QTRY_VERIFY(m_dialog->isProfiled());
+        columns()->setFocus();
+        columns()->setCurrentItem(row("name"), 1);
+        columns()->editItem(row("name"), 1);
+        auto *box = columns()->findChild<QLineEdit *>();
+        QVERIFY(box);
+        QTest::keyClicks(box, "Called");
+        QTest::keyClick(box, Qt::Key_Return);
+        QTRY_COMPARE(row("name")->text(1), "Called");
+        QVERIFY(m_dialog->isVisible());
+        QCOMPARE(captionOf(m_dialog->form(), boundTo("name")->id)->text, "Called");
+        QTest::keyClick(columns(), Qt::Key_Return);
+        QCOMPARE(m_dialog->result(), int(QDialog::Accepted));
+    }
+
+    // What was chosen for one table is there again after looking at others, also with its values looked through.
+    void choicesAreKeptForEachTable()
+    {
+        QTRY_VERIFY(m_dialog->isProfiled());
+        row("depth_m")->setText(1, "How deep");
+        row("photo")->setCheckState(0, Qt::Unchecked);
+        auto *title = part<QLineEdit>("planTitle");
+        title->selectAll();
+        QTest::keyClicks(title, "Our buoys");
+        m_dialog->choose("vessel");
+        QVERIFY(boundTo("name") && m_dialog->form().title != "Our buoys");
+        row("name")->setText(1, "Called");
+        m_dialog->start(NewFormDialog::From::Select);
+        m_dialog->start(NewFormDialog::From::Nothing);
+        m_dialog->choose("buoy");
+        QCOMPARE(m_dialog->form().title, "Our buoys");
+        QCOMPARE(captionOf(m_dialog->form(), boundTo("depth_m")->id)->text, "How deep");
+        QVERIFY(!boundTo("photo"));
+        QTRY_VERIFY(m_dialog->isProfiled());
+        QCOMPARE(captionOf(m_dialog->form(), boundTo("depth_m")->id)->text, "How deep");
+        m_dialog->choose("vessel");
+        QCOMPARE(row("name")->text(1), "Called");
+    }
+
+    // Ticked tables each become a form, with what was chosen for them; the one in sight comes first.
+    void severalTablesBecomeFormsAtOnce()
+    {
+        QTRY_VERIFY(m_dialog->isProfiled());
+        source("contractor")->setCheckState(0, Qt::Checked);
+        QCOMPARE(m_dialog->form().rowsFrom, "contractor"); // whose choices are in sight
+        QCOMPARE(part<QPushButton>("makeForm")->text(), "Make form of contractor");
+        QVERIFY(!part<QWidget>("tickedTables")->isVisible());
+        row("phone")->setText(1, "Call");
+        part<QAbstractButton>("stacked")->click();
+        source("vessel")->setCheckState(0, Qt::Checked);
+        part<QAbstractButton>("columnar")->click();
+        source("fairway")->setCheckState(0, Qt::Checked);
+        QVERIFY(part<QWidget>("tickedTables")->isVisible());
+        QCOMPARE(part<QPushButton>("makeForm")->text(), "Make 3 forms");
+        m_dialog->choose("vessel");
+        QTest::keyClick(m_dialog.get(), Qt::Key_Return);
+        QVERIFY(!part<QPushButton>("takeAll")->isEnabled()); // while they are made
+        QTRY_COMPARE(m_dialog->result(), int(QDialog::Accepted));
+        QStringList made;
+        for (const Form &form : m_dialog->forms()) {
+            made.append(form.rowsFrom);
+        }
+        QCOMPARE(made, QStringList({"vessel", "contractor", "fairway"}));
+        const Form &contractor = m_dialog->forms().at(1);
+        for (const Control &control : contractor.controls) {
+            if (control.column == "phone") {
+                QCOMPARE(captionOf(contractor, control.id)->text, "Call");
+                QVERIFY(sitsAbove(*captionOf(contractor, control.id)));
+            }
+        }
+    }
+
+    // Two quick clicks on a tick are two clicks on a tick; where some are ticked, a double click makes nothing.
+    void doubleClicksMakeOneFormOnly()
+    {
+        const auto at = [&](const QString &table) { return tables()->visualItemRect(source(table)); };
+        const QPoint tick = at("part").topLeft() + QPoint(10, at("part").height() / 2);
+        QTest::mouseClick(tables()->viewport(), Qt::LeftButton, {}, tick);
+        QTest::mouseDClick(tables()->viewport(), Qt::LeftButton, {}, tick);
+        QVERIFY(m_dialog->isVisible());
+        source("part")->setCheckState(0, Qt::Checked);
+        QTest::mouseDClick(tables()->viewport(), Qt::LeftButton, {}, at("vessel").center());
+        QVERIFY(m_dialog->isVisible());
+        source("part")->setCheckState(0, Qt::Unchecked);
+        QTest::mouseDClick(tables()->viewport(), Qt::LeftButton, {}, at("vessel").center());
+        QCOMPARE(m_dialog->result(), int(QDialog::Accepted));
+        QCOMPARE(m_dialog->forms().size(), 1);
+        QCOMPARE(m_dialog->forms().first().rowsFrom, "vessel");
+    }
+
+    void makingSeveralIsStoppedWithAllChoices()
+    {
+        QTRY_VERIFY(m_dialog->isProfiled());
+        row("depth_m")->setText(1, "How deep");
+        for (int i = 0; i < tables()->topLevelItemCount() - 3; ++i) {
+            tables()->topLevelItem(i)->setCheckState(0, Qt::Checked);
+        }
+        m_dialog->choose("buoy");
+        part<QPushButton>("makeForm")->click();
+        part<QPushButton>("stopLearning")->click();
+        QVERIFY(m_dialog->isVisible() && part<QPushButton>("takeAll")->isEnabled());
+        QCOMPARE(row("depth_m")->text(1), "How deep");
+        part<QPushButton>("untickTables")->click();
+        QCOMPARE(part<QPushButton>("makeForm")->text(), "Make form");
+        QTest::keyClick(m_dialog.get(), Qt::Key_Return);
+        QCOMPARE(m_dialog->result(), int(QDialog::Accepted));
+        QCOMPARE(m_dialog->forms().size(), 1);
+        QCOMPARE(m_dialog->forms().first().rowsFrom, "buoy");
+    }
+
+    // One form of the tables ticked: rows inside one another, or joined.
+    void tickedTablesBecomeOneForm()
+    {
+        source("part_fitted")->setCheckState(0, Qt::Checked);
+        source("visit")->setCheckState(0, Qt::Checked);
+        source("buoy")->setCheckState(0, Qt::Checked);
+        part<QPushButton>("oneFormInside")->click();
+        QCOMPARE(m_dialog->form().rowsFrom, "buoy");
+        const Control *visits = subform(m_dialog->form(), "visit");
+        QVERIFY(visits && subform(*visits->inner.get(), "part_fitted"));
+        QVERIFY(!part<QWidget>("tickedTables")->isVisible());
+        QCOMPARE(part<QPushButton>("makeForm")->text(), "Make form");
+
+        source("visit")->setCheckState(0, Qt::Checked);
+        source("buoy")->setCheckState(0, Qt::Checked);
+        // Whatever the filter hides.
+        part<QLineEdit>("tableFilter")->setText("vessel");
+        QCOMPARE(part<QPushButton>("makeForm")->text(), "Make 2 forms");
+        QVERIFY(part<QPushButton>("makeForm")->isEnabled());
+        part<QPushButton>("oneFormJoined")->click();
+        QVERIFY(part<QPushButton>("makeForm")->isEnabled());
+        QVERIFY(part<QPlainTextEdit>("ownSelect")->toPlainText().contains("LEFT JOIN \"buoy\""));
+        QCOMPARE(m_dialog->form().controls.isEmpty(), false);
+        QVERIFY(boundTo("asset_no") && boundTo("crew_lead"));
+        QVERIFY(!m_dialog->form().select.isEmpty());
+        QTest::keyClick(part<QLineEdit>("planTitle"), Qt::Key_Return);
+        QCOMPARE(m_dialog->result(), int(QDialog::Accepted));
+    }
+
     void whatPeopleChoseSurvivesTheProfile()
     {
         m_dialog->choose("contractor");
@@ -365,6 +549,93 @@ private Q_SLOTS:
         const Control *rows = subform(m_dialog->form(), "observer");
         QVERIFY(rows);
         QCOMPARE(childLinkOf(*rows).childColumns, QStringList("town"));
+    }
+
+    // Where names say nothing, the values do; nothing that was chosen is changed by it.
+    void pairsAreProposedByWhatIsStored()
+    {
+        const QString path = m_folder.filePath("pairs.db");
+        QCOMPARE(samples::sqlite3(path, "CREATE TABLE hull (nr TEXT PRIMARY KEY, maker TEXT);"
+                                        "CREATE TABLE survey (id INTEGER PRIMARY KEY, day DATE, what TEXT, about TEXT);"
+                                        "INSERT INTO hull VALUES ('A1', 'Holm'), ('B2', 'Rask');"
+                                        "INSERT INTO survey VALUES (1, '2026-01-02', 'paint', 'A1'), "
+                                        "(2, '2026-01-03', 'rivets', 'B2'), (3, '2026-01-04', 'paint', 'A1');"),
+                 QString());
+        const Connection connection = samples::opened(path);
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        m_dialog = std::make_unique<NewFormDialog>(connection, *connection.readCatalogue(), appearance, DraftOptions());
+        m_dialog->show();
+        m_dialog->choose("hull");
+        QString said;
+        QTimer::singleShot(0, m_dialog.get(), [&] {
+            auto *dialog = m_dialog->findChild<QDialog *>("linkByHand");
+            dialog->findChild<QComboBox *>("linkTable")->setCurrentText("survey");
+            QTRY_COMPARE(dialog->findChild<QComboBox *>("linkChild0")->currentText(), "about");
+            QCOMPARE(dialog->findChild<QComboBox *>("linkParent0")->currentText(), "nr");
+            for (const QLabel *label : dialog->findChildren<QLabel *>("faint")) {
+                said += label->text();
+            }
+            dialog->findChild<QPushButton *>("takeLink")->click();
+        });
+        part<QPushButton>("linkByHandButton")->click();
+        QVERIFY2(said.contains("3 of 3 values"), qPrintable(said));
+        const Control *rows = subform(m_dialog->form(), "survey");
+        QVERIFY(rows);
+        QCOMPARE(childLinkOf(*rows).childColumns, QStringList("about"));
+    }
+
+    // A table of a column's values is made from the sheet: they are chosen from it at once, what was chosen stays.
+    void aTableOfChoicesIsMadeFromTheSheet()
+    {
+        const QString path = m_folder.filePath("choices.db");
+        QCOMPARE(samples::sqlite3(path, "CREATE TABLE hull (nr INTEGER PRIMARY KEY, name TEXT, maker TEXT);"
+                                        "INSERT INTO hull VALUES (1, 'Anna', 'Holm'), (2, 'Berta', 'Rask'), "
+                                        "(3, 'Cilla', 'Holm');"),
+                 QString());
+        const Connection connection = samples::opened(path);
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        m_dialog = std::make_unique<NewFormDialog>(connection, *connection.readCatalogue(), appearance, DraftOptions());
+        m_dialog->show();
+        QTRY_VERIFY(m_dialog->isProfiled());
+        row("name")->setText(1, "Called");
+        QSignalSpy made(m_dialog.get(), &NewFormDialog::linkMade);
+        samples::WhenOpen answer("choicesTable", [](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("choicesTableName")->setText("makers");
+            dialog->findChild<QPushButton *>("makeChoicesTable")->click();
+        });
+        Q_EMIT columns()->choicesTableWanted("maker");
+        QCOMPARE(made.size(), 1);
+        QCOMPARE(samples::sqlite3(path, "SELECT count(*) FROM makers;").trimmed(), "2");
+        QCOMPARE(boundTo("maker")->kind, "drop-down");
+        QVERIFY(lookupOf(*boundTo("maker")));
+        QCOMPARE(captionOf(m_dialog->form(), boundTo("name")->id)->text, "Called");
+        QVERIFY(source("makers"));
+    }
+
+    // What is longer than its box is counted in the foot, box by box, and shown where asked.
+    void longestValuesAreCountedAndShown()
+    {
+        m_dialog->choose("buoy");
+        QTRY_VERIFY(m_dialog->isProfiled());
+        columns()->setCurrentItem(row("name"), 3);
+        row("name")->setData(3, Qt::UserRole + 6, 24); // its width, px
+        const auto *truth = [this]() -> const QLabel * {
+            for (const QLabel *label : m_dialog->findChildren<QLabel *>()) {
+                if (label->accessibleName() == "What is true of the draft") {
+                    return label;
+                }
+            }
+            return nullptr;
+        }();
+        QVERIFY(truth);
+        QCOMPARE(boundTo("name")->place.width(), 24);
+        QVERIFY2(truth->text().contains("are longer"), qPrintable(truth->text()));
+        QVERIFY2(truth->toolTip().contains("212 of Name"), qPrintable(truth->toolTip()));
+        const QImage before = part<QWidget>("preview")->grab().toImage();
+        part<QCheckBox>("longestValues")->click();
+        QVERIFY(part<QWidget>("preview")->grab().toImage() != before);
+        part<QCheckBox>("longestValues")->click();
+        QCOMPARE(part<QWidget>("preview")->grab().toImage(), before);
     }
 
     void columnsOfTheLinkedRowAreTaken()
