@@ -21,5 +21,5 @@ part "release, tests" ctest --preset release -j2
 part "start, whole processes in turn" bench/run start
 part "address and undefined behaviour, build" nabblet_build asan
 part "address and undefined behaviour, tests" ctest --preset asan -j2
-part "threads, build" nabblet_build tsan tst_background_work tst_profiler tst_exact_writes tst_entry_session tst_nothing_lost
-part "threads, tests" ctest --preset tsan -R "tst_background_work|tst_profiler|tst_exact_writes|tst_entry_session|tst_nothing_lost" -j2
+part "threads, build" nabblet_build tsan tst_background_work tst_profiler tst_exact_writes tst_entry_session tst_nothing_lost tst_control_list
+part "threads, tests" ctest --preset tsan -R "tst_background_work|tst_profiler|tst_exact_writes|tst_entry_session|tst_nothing_lost|tst_control_list" -j2
