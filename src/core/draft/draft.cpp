@@ -80,10 +80,11 @@ Form draftForm(const Catalogue &catalogue, const Table &table, const DraftPlan &
 Form draftColumnar(const Catalogue &catalogue, const Table &table, const TextMeasure &measure,
                    const DraftOptions &options)
 {
-    DraftPlan plan = planDraft(table, nullptr, options.words);
+    const Table known = withNaming(table);
+    DraftPlan plan = planDraft(known, nullptr, options.words);
     plan.columnsOfBoxes = options.columnsOfBoxes;
     plan.namingPattern = options.namingPattern;
-    return draftForm(catalogue, table, plan, nullptr, measure);
+    return draftForm(catalogue, known, plan, nullptr, measure);
 }
 
 } // namespace nabblet

@@ -50,13 +50,34 @@ QStringList writtenWords(const QString &name)
     return words;
 }
 
+namespace {
+
+// The names of one database are asked for again and again, by every rule; their words never change.
+template <typename Make> QStringList remembered(const QString &name, Make make)
+{
+    constexpr qsizetype MostRemembered = 8192;
+    thread_local QHash<QString, QStringList> known;
+    const auto found = known.constFind(name);
+    if (found != known.constEnd()) {
+        return *found;
+    }
+    if (known.size() >= MostRemembered) {
+        known.clear();
+    }
+    return *known.insert(name, make(name));
+}
+
+} // namespace
+
 QStringList wordsOfName(const QString &name)
 {
-    QStringList words = writtenWords(name);
-    for (QString &word : words) {
-        word = word.toLower();
-    }
-    return words;
+    return remembered(name, [](const QString &each) {
+        QStringList words = writtenWords(each);
+        for (QString &word : words) {
+            word = word.toLower();
+        }
+        return words;
+    });
 }
 
 QString singular(const QString &word)
@@ -83,11 +104,13 @@ QString singular(const QString &word)
 
 QStringList singularWords(const QString &name)
 {
-    QStringList words = wordsOfName(name);
-    for (QString &word : words) {
-        word = singular(word);
-    }
-    return words;
+    return remembered(name, [](const QString &each) {
+        QStringList words = wordsOfName(each);
+        for (QString &word : words) {
+            word = singular(word);
+        }
+        return words;
+    });
 }
 
 bool isInitialism(const QString &word)

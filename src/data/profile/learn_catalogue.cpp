@@ -75,6 +75,7 @@ Result<Catalogue> learnCatalogue(const Connection &connection)
         return catalogue;
     }
     partNames(*catalogue, installedSpellers());
+    keepAnswers();
     QElapsedTimer clock;
     clock.start();
     for (Table &table : catalogue->tables) {
