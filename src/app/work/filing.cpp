@@ -212,6 +212,16 @@ void Filing::newForm(const QString &table)
     }
 }
 
+// By forms of the project, and by files beside which a new form comes to lie.
+QStringList Filing::namesTaken(const QString &folder) const
+{
+    QStringList taken = formNamesOf(m_work->workspace().projectFolder);
+    for (const QString &file : QDir(folder).entryList({QStringLiteral("*.nabform")}, QDir::Files)) {
+        taken.append(QFileInfo(file).completeBaseName());
+    }
+    return taken;
+}
+
 // Several at once are saved at once, each under its own name; the first is opened.
 void Filing::saveNewForms(const QList<Form> &forms)
 {
@@ -233,11 +243,7 @@ void Filing::saveNewForms(const QList<Form> &forms)
         m_work->take(forms.first(), QString(), true);
         return;
     }
-    QStringList taken = formNamesOf(m_work->workspace().projectFolder);
-    for (const QString &file : QDir(folder).entryList({QStringLiteral("*.nabform")}, QDir::Files)) {
-        taken.append(QFileInfo(file).completeBaseName());
-    }
-    NamePool names(taken);
+    NamePool names(namesTaken(folder));
     QStringList saved;
     for (Form form : forms) {
         form.name = names.take(form.name);
@@ -338,11 +344,7 @@ bool Filing::save()
     if (folder.isEmpty() || m_work->document()->root().name.isEmpty() || !QDir().mkpath(folder)) {
         return saveAs();
     }
-    QStringList taken = formNamesOf(m_work->workspace().projectFolder);
-    for (const QString &file : QDir(folder).entryList({QStringLiteral("*.nabform")}, QDir::Files)) {
-        taken.append(QFileInfo(file).completeBaseName());
-    }
-    const QString name = NamePool(taken).take(m_work->document()->root().name);
+    const QString name = NamePool(namesTaken(folder)).take(m_work->document()->root().name);
     const QString path = QDir(folder).filePath(name + QStringLiteral(".nabform"));
     if (!saveTo(path)) {
         return false;

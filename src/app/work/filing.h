@@ -53,6 +53,7 @@ Q_SIGNALS:
 private:
     Workspace withDatabaseFound(Workspace workspace);
     void offerTypedRecord();
+    QStringList namesTaken(const QString &folder) const;
     void saveNewForms(const QList<Form> &forms);
     bool saveTo(const QString &path);
 

@@ -116,7 +116,7 @@ QStringList singularWords(const QString &name)
 bool isInitialism(const QString &word)
 {
     static const QSet<QString> table = wordSet(
-        "gps vat url iban bic isbn issn ean ip ipv4 ipv6 mac pdf sms uuid guid utc html xml json sql dns imo mmsi vhf "
+        "gps vat po url iban bic isbn issn ean ip ipv4 ipv6 mac pdf sms uuid guid utc html xml json sql dns imo mmsi vhf "
         "led pin sku usd eur gbp cpu ram smtp imap pop3 http https tcp udp ssl tls md5 sha1 sha256 sha512 id uid gid "
         "os "
         "snmp ssh ssl ldap saml api csv ftp url uri svg png jpeg utf8 mp3 mp4 h264 iso ssn");
