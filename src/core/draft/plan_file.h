@@ -3,7 +3,8 @@
 //   title, arrangement ("columnar", "stacked", "tabular"), columnsOfBoxes (0 to 4), spacing ("tight", "comfortable",
 //   "roomy"), parts ("as suits", "none", "groups", "pages"), widths ("values", "declared", "same"), look, names (the
 //   pattern of control names), rowsShown, repeatsCaptions, totals, people ({"see", "add", "change", "delete"}),
-//   columns: a list of {"column", "through", "taken", "caption", "shownAs"} in the order of the form,
+//   columns: a list of {"column", "through", "taken", "caption", "shownAs", "width" (px; 0: as the draft says)} in the
+//   order of the form,
 //   children: a list of {"table", "link": {"child", "parent"}, "taken", "place" ("subform", "button")} with the keys
 //   above for those rows.
 #pragma once
