@@ -92,6 +92,7 @@ private:
     bool isTouched() const;
     DraftPlan arrangedAsBefore(DraftPlan plan) const;
     QStringList tickedTables() const;
+    void tickInSight();
     void untick();
     void showTicks();
     void makeInside();

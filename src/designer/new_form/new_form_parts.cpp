@@ -16,6 +16,7 @@
 #include "designer/panels/panel.h"
 #include "entry/theme/theme.h"
 
+#include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -68,6 +69,14 @@ QWidget *NewFormDialog::makeTables()
             showTicks();
         }
     });
+    auto *tickAll = new QAction(tr("Tick all in sight"), m_tables);
+    tickAll->setShortcut(QKeySequence::SelectAll);
+    tickAll->setShortcutContext(Qt::WidgetShortcut);
+    connect(tickAll, &QAction::triggered, this, &NewFormDialog::tickInSight);
+    auto *untickAll = new QAction(tr("Untick all"), m_tables);
+    connect(untickAll, &QAction::triggered, this, &NewFormDialog::untick);
+    m_tables->addActions({tickAll, untickAll});
+    m_tables->setContextMenuPolicy(Qt::ActionsContextMenu);
     connect(m_ticked, &TickedTables::insideWanted, this, &NewFormDialog::makeInside);
     connect(m_ticked, &TickedTables::joinedWanted, this, &NewFormDialog::makeJoined);
     connect(m_ticked, &TickedTables::untickedWanted, this, &NewFormDialog::untick);

@@ -72,6 +72,21 @@ QStringList NewFormDialog::tickedTables() const
     return ticked;
 }
 
+// All that the filter leaves.
+void NewFormDialog::tickInSight()
+{
+    {
+        const QSignalBlocker blocker(m_tables);
+        for (int i = 0; i < m_tables->topLevelItemCount(); ++i) {
+            QTreeWidgetItem *item = m_tables->topLevelItem(i);
+            if (!item->isHidden() && item->data(0, FromRole).toInt() == static_cast<int>(From::Table)) {
+                item->setCheckState(0, Qt::Checked);
+            }
+        }
+    }
+    showTicks();
+}
+
 void NewFormDialog::untick()
 {
     {

@@ -345,6 +345,18 @@ private Q_SLOTS:
         QCOMPARE(m_dialog->forms().first().rowsFrom, "vessel");
     }
 
+    // All that the filter leaves are ticked by one key.
+    void allInSightAreTicked()
+    {
+        part<QLineEdit>("tableFilter")->setText("part");
+        tables()->setFocus();
+        QTest::keyClick(tables(), Qt::Key_A, Qt::ControlModifier);
+        QCOMPARE(part<QPushButton>("makeForm")->text(), "Make 4 forms"); // three tables and a view
+        part<QLineEdit>("tableFilter")->clear();
+        QVERIFY(source("part_claim")->checkState(0) == Qt::Checked);
+        QVERIFY(source("buoy")->checkState(0) == Qt::Unchecked);
+    }
+
     void makingSeveralIsStoppedWithAllChoices()
     {
         QTRY_VERIFY(m_dialog->isProfiled());
