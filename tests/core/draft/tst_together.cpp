@@ -90,18 +90,18 @@ private Q_SLOTS:
         Catalogue catalogue;
         Table town;
         town.name = "town";
-        town.columns = {samples::column("id", "INTEGER"), samples::column("name", "TEXT")};
+        town.columns = {samples::column("id", "INTEGER"), samples::column("Name", "TEXT")};
         town.primaryKey = {"id"};
         Table ship;
         ship.name = "ship";
-        ship.columns = {samples::column("id", "INTEGER"), samples::column("NAME", "TEXT"),
+        ship.columns = {samples::column("id", "INTEGER"), samples::column("name", "TEXT"),
                         samples::column("town_name", "TEXT"), samples::column("town", "INTEGER")};
         ship.primaryKey = {"id"};
         ship.foreignKeys = {ForeignKey{{"town"}, "town", {"id"}}};
         catalogue.tables = {ship, town};
         const Result<QString> sql = selectTogether(catalogue, {"town", "ship"}, quoted);
         QVERIFY(sql.isOk());
-        QVERIFY2(sql->contains("\"town\".\"name\" AS \"town_name2\""), qPrintable(*sql));
+        QVERIFY2(sql->contains("\"town\".\"Name\" AS \"town_Name2\""), qPrintable(*sql));
     }
 
     // Two tables with several rows each for one of a third: every row of one would come with every row of the other.
