@@ -7,6 +7,7 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/text/caption_words.h"
+#include "core/text/tr.h"
 #include "designer/new_form/new_form_dialog.h"
 #include "entry/records/unsaved_record.h"
 #include "entry/theme/ask.h"
@@ -263,7 +264,8 @@ void Filing::saveNewForms(const QList<Form> &forms)
         return;
     }
     openForm(saved.first());
-    Q_EMIT said(tr("%1 forms are saved in %2.").arg(saved.size()).arg(QDir::toNativeSeparators(folder)));
+    const QString howMany = counted(saved.size(), tr("One form is"), tr("%1 forms are"));
+    Q_EMIT said(tr("%1 saved in %2.", "so many forms").arg(howMany, QDir::toNativeSeparators(folder)));
 }
 
 void Filing::newFormFromTable(const QString &table, Arrangement arrangement)

@@ -165,7 +165,10 @@ QList<LikelyLink> linksBetween(const Catalogue &catalogue, const QString &table,
                      [](const LikelyLink &a, const LikelyLink &b) { return a.points > b.points; });
     const Table *from = findTable(catalogue, table);
     const Table *to = findTable(catalogue, parent);
-    for (const Column &column : from &&to ? from->columns : QList<Column>()) {
+    if (!from || !to) {
+        return links;
+    }
+    for (const Column &column : from->columns) {
         const bool isThere = std::any_of(links.begin(), links.end(), [&](const LikelyLink &each) {
             return each.link.link.columns.first() == column.name;
         });

@@ -1,5 +1,6 @@
 #include "core/check/value_fit.h"
 
+#include "core/draft/maker.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/choices.h"
@@ -104,10 +105,9 @@ QString longestWords(const Control &control, const Profile &profile)
         return {};
     }
     const QString stored = values->lengths.last().example;
-    const bool isNumber = control.kind.endsWith(QLatin1String("-number"));
     bool isReadable = false;
     const double number = stored.toDouble(&isReadable);
-    return isReadable && isNumber && !lookupOf(control) ? kind.words(control, number, QLocale()) : stored;
+    return isReadable && isNumber(control) && !lookupOf(control) ? kind.words(control, number, QLocale()) : stored;
 }
 
 } // namespace nabblet

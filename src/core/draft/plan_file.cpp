@@ -101,13 +101,13 @@ Result<QList<PlannedColumn>> chosenColumns(const Catalogue &catalogue, const Dra
                              {}};
             }
         }
-        column.width = object.value(QLatin1String("width")).toInt(column.width);
+        const QJsonValue width = object.value(QLatin1String("width"));
+        column.width = width.toInt(width.isUndefined() ? column.width : -1);
         if (column.width < 0) {
             return Error{
-                Texts::tr("The width of “%1” is %2 px: a box is at least %3 px wide, and 0 leaves its width to "
-                          "the draft.")
-                    .arg(name)
-                    .arg(column.width)
+                Texts::tr("The width of “%1” is “%2”: it is a number of px, at least %3, and 0 leaves it to the "
+                          "draft.")
+                    .arg(name, width.toVariant().toString())
                     .arg(LeastPlannedWidth),
                 {}};
         }

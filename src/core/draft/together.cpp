@@ -12,6 +12,21 @@ namespace nabblet {
 
 namespace {
 
+// Of tables that do not lead to all others, the one that leads to most, for what is said.
+struct Nearest
+{
+    QString table;
+    QStringList left; // where it does not lead
+    qsizetype shown = -1;
+
+    void take(const QString &from, const QStringList &notReached, qsizetype rowsShown)
+    {
+        if (shown < 0 || notReached.size() < left.size() || (notReached.size() == left.size() && rowsShown > shown)) {
+            *this = {from, notReached, rowsShown};
+        }
+    }
+};
+
 QString namesOf(const QStringList &tables)
 {
     return u'“' + tables.join(QStringLiteral("”, “")) + u'”';
@@ -106,9 +121,7 @@ Result<DraftPlan> planTogether(const Catalogue &catalogue, const QStringList &ta
     }
     std::optional<DraftPlan> best;
     qsizetype most = 0; // rows shown inside
-    QStringList fewestLeft = tables;
-    QString nearest;
-    qsizetype nearestShows = 0;
+    Nearest nearest;
     for (const QString &root : tables) {
         DraftPlan plan = planWithChildren(catalogue, *findTable(catalogue, root), nullptr, words);
         QStringList left = tables;
@@ -120,17 +133,13 @@ Result<DraftPlan> planTogether(const Catalogue &catalogue, const QStringList &ta
             best = plan;
             most = shown;
         }
-        if (left.size() < fewestLeft.size() || (left.size() == fewestLeft.size() && shown > nearestShows)) {
-            fewestLeft = left;
-            nearest = root;
-            nearestShows = shown;
-        }
+        nearest.take(root, left, shown);
     }
     if (!best) {
         return Error{
             Texts::tr("No link leads from “%1” to %2. Tick likely links first, link by hand, or make a form of "
                       "each.")
-                .arg(nearest, namesOf(fewestLeft)),
+                .arg(nearest.table, namesOf(nearest.left)),
             {}};
     }
     return *best;
@@ -143,8 +152,7 @@ Result<QString> selectTogether(const Catalogue &catalogue, const QStringList &ta
     }
     const Table *base = nullptr;
     QList<Join> joins;
-    QStringList fewestLeft = tables;
-    QString nearest;
+    Nearest nearest;
     for (const QString &name : tables) {
         const Table *table = findTable(catalogue, name);
         const QList<Join> found = joinsFrom(catalogue, *table, tables);
@@ -158,16 +166,13 @@ Result<QString> selectTogether(const Catalogue &catalogue, const QStringList &ta
         for (const Join &join : found) {
             left.removeOne(join.table->name);
         }
-        if (left.size() < fewestLeft.size()) {
-            fewestLeft = left;
-            nearest = name;
-        }
+        nearest.take(name, left, found.size());
     }
     if (!base) {
         return Error{
             Texts::tr("The rows of “%1” do not each point to one of %2, so joined rows would come more than once "
                       "or not at all. Put the rows inside one another instead.")
-                .arg(nearest, namesOf(fewestLeft)),
+                .arg(nearest.table, namesOf(nearest.left)),
             {}};
     }
     QSet<QString> taken;

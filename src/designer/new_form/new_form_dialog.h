@@ -87,7 +87,9 @@ private:
         DraftPlan proposed;
         std::optional<Profile> profile;
     };
+    static QString keyOf(const Table &rows);
     QString keyInSight() const;
+    Kept chosenFor(const Table &rows) const;
     void keep();
     bool isTouched() const;
     DraftPlan arrangedAsBefore(DraftPlan plan) const;

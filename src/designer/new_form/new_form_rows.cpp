@@ -377,21 +377,11 @@ void NewFormDialog::enableRows(bool isEnabled)
 void NewFormDialog::chooseRows(const Table &chosen)
 {
     m_columnsAt.clear();
-    m_profile.reset();
     m_wasStopped = false;
-    m_plan = m_proposed = arrangedAsBefore(planWithChildren(m_catalogue, chosen, nullptr, m_words));
-    if (const auto kept = m_kept.constFind(keyInSight()); kept != m_kept.constEnd()) {
-        // What was chosen for it is there again, as far as its columns and links still are.
-        m_profile = kept->profile;
-        const DraftPlan now = planWithChildren(m_catalogue, chosen, m_profile ? &*m_profile : nullptr, m_words);
-        m_plan = rebased(kept->plan, kept->proposed, now);
-        m_proposed = rebased(kept->proposed, kept->proposed, now);
-        for (DraftPlan *plan : {&m_plan, &m_proposed}) {
-            plan->columns.removeIf([&](const PlannedColumn &column) {
-                return column.through.isEmpty() && !findColumn(chosen, column.column);
-            });
-        }
-    }
+    const Kept own = chosenFor(chosen);
+    m_plan = own.plan;
+    m_proposed = own.proposed;
+    m_profile = own.profile;
     showPlan();
     showDraft();
     learn();

@@ -19,10 +19,32 @@ namespace nabblet {
 // ---------------------------------------------------------------- what was chosen is kept
 
 // A SELECT goes by its text, since any change of it may give other columns.
+QString NewFormDialog::keyOf(const Table &rows)
+{
+    return rows.kind == TableKind::Select ? u'\n' + rows.select : rows.name;
+}
+
 QString NewFormDialog::keyInSight() const
 {
     const Table *rows = table();
-    return !rows ? QString() : rows->kind == TableKind::Select ? u'\n' + rows->select : rows->name;
+    return rows ? keyOf(*rows) : QString();
+}
+
+// What was chosen for rows before, as far as their columns and links still are; else what is proposed for them.
+NewFormDialog::Kept NewFormDialog::chosenFor(const Table &rows) const
+{
+    const auto kept = m_kept.constFind(keyOf(rows));
+    if (kept == m_kept.constEnd()) {
+        const DraftPlan fresh = arrangedAsBefore(planWithChildren(m_catalogue, rows, nullptr, m_words));
+        return {fresh, fresh, std::nullopt};
+    }
+    const DraftPlan now = planWithChildren(m_catalogue, rows, kept->profile ? &*kept->profile : nullptr, m_words);
+    Kept own{rebased(kept->plan, kept->proposed, now), rebased(kept->proposed, kept->proposed, now), kept->profile};
+    for (DraftPlan *plan : {&own.plan, &own.proposed}) {
+        plan->columns.removeIf(
+            [&](const PlannedColumn &column) { return column.through.isEmpty() && !findColumn(rows, column.column); });
+    }
+    return own;
 }
 
 void NewFormDialog::keep()
@@ -198,8 +220,7 @@ void NewFormDialog::makeEach(const QStringList &tables)
     QList<Each> all;
     for (const QString &name : std::as_const(order)) {
         if (const Table *rows = findTable(m_catalogue, name)) {
-            const DraftPlan fresh = arrangedAsBefore(planWithChildren(m_catalogue, *rows, nullptr, m_words));
-            all.append({*rows, m_kept.value(name, Kept{fresh, fresh, std::nullopt})});
+            all.append({*rows, chosenFor(*rows)});
         }
     }
     m_forms.clear();

@@ -116,6 +116,19 @@ private Q_SLOTS:
         m_dialog->choose("ticket");
         QVERIFY(list->model()->setData(list->model()->index(0, 0), Qt::Unchecked, Qt::CheckStateRole));
         QCOMPARE(boundTo("queue_id")->kind, "whole-number");
+        // Taken while another table is in sight, it is there in the forms that are made at once.
+        m_dialog->choose("queues");
+        QVERIFY(list->model()->setData(list->model()->index(0, 0), Qt::Checked, Qt::CheckStateRole));
+        source("ticket")->setCheckState(0, Qt::Checked);
+        source("queues")->setCheckState(0, Qt::Checked);
+        m_dialog->choose("queues");
+        QTest::keyClick(m_dialog.get(), Qt::Key_Return);
+        QTRY_COMPARE(m_dialog->result(), int(QDialog::Accepted));
+        QCOMPARE(m_dialog->forms().size(), 2);
+        QCOMPARE(m_dialog->forms().last().rowsFrom, "ticket");
+        for (const Control &control : m_dialog->forms().last().controls) {
+            QVERIFY(control.column != "queue_id" || control.kind == "drop-down");
+        }
     }
 
     void theKeyboardFiltersAndWalks()
