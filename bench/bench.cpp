@@ -352,6 +352,9 @@ int main(int argc, char **argv)
     if (part.isEmpty() || part == "lookups") {
         all += lookupsBench(QDir(folder).filePath("million.db"));
     }
+    if (part.isEmpty() || part == "rules") {
+        all += rulesBench(folder, QDir(folder).filePath("million.db"));
+    }
     if (part.isEmpty() || part == "tidy") { // of the demonstration's tables, or of the databases named
         QStringList databases = application.arguments().mid(3);
         if (databases.isEmpty()) {

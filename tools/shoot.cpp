@@ -1,4 +1,5 @@
 // Drives the real window to each main view and saves a picture of it. Called by tools/shoot.
+#include "app/parts/trial_page.h"
 #include "app/window/entry_window.h"
 #include "app/window/main_window.h"
 #include "core/arrange/operations.h"
@@ -12,6 +13,7 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/caption_list.h"
 #include "designer/panels/command_finder.h"
+#include "designer/rules/rule_list.h"
 #include "entry/view/entry_view.h"
 
 #include <QAbstractButton>
@@ -73,6 +75,7 @@ public:
         shoot("design-dark");
         m_window.setThemeChoice(ThemeChoice::Light);
 
+        shootRules();
         shootBoard();
         m_window.showEntry();
         focusOn("name");
@@ -140,6 +143,21 @@ public:
     }
 
 private:
+    void shootRules()
+    {
+        m_window.board()->select({});
+        m_window.showRules();
+        auto *rules = m_window.findChild<RuleList *>(QStringLiteral("rules"));
+        m_isGood = m_isGood && rules && waitUntil([&] { return rules->lines().first().counts.contains(u'·'); });
+        shoot("rules");
+        m_window.showTrial();
+        m_isGood = m_isGood && m_window.isTrial();
+        m_window.trialPage()->goToNextBranch();
+        m_window.trialPage()->goToNextBranch();
+        shoot("trial");
+        m_window.showDesign();
+    }
+
     ControlId control(const QString &column) const
     {
         for (const Control &each : m_window.document()->form().controls) {
@@ -351,9 +369,9 @@ private:
     void shoot(const QString &name, QWidget *widget = nullptr)
     {
         // The main views, one picture each; the others are taken when they are asked for.
-        static const QStringList Kept{"design",           "design-dark",     "board-drag",     "board-width",
+        static const QStringList Kept{"design",           "design-dark",     "rules",          "board-width",
                                       "board-tidy",       "entry",           "entry-refused",  "new-form",
-                                      "new-form-tabular", "register-design", "register-entry", "contractor-design",
+                                      "new-form-tabular", "register-design", "register-entry", "trial",
                                       "contractor-entry", "visits-design",   "visits-entry",   "sign-up-design",
                                       "sign-up-entry",    "start-design",    "start-entry"};
         bool isWanted = m_wanted.isEmpty() && Kept.contains(name);

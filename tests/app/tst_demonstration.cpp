@@ -8,6 +8,7 @@
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"
+#include "core/rules/ready_shapes.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/front_pages.h"
 #include "designer/document/form_document.h"
@@ -21,6 +22,7 @@
 #include <QDir>
 #include <QMenuBar>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTest>
@@ -55,6 +57,15 @@ class TestDemonstration : public QObject
                 session.typing().chooseRow(control, choices.first().values);
                 return;
             }
+        }
+        if (const QList<Rule> shapes = session.values().shapesOf(control); !shapes.isEmpty()) {
+            const ReadyShape *ready = readyShape(shapes.first().ready);
+            QString example = ready ? QString::fromUtf8(ready->example) : shapes.first().examples.value(0);
+            if (!ready) { // another one of the same shape
+                example.replace(QRegularExpression("\\d{4}"), QString::number(9000 + ++made));
+            }
+            session.typing().type(control, example);
+            return;
         }
         const QString kind = control.kind;
         session.typing().type(control, kind == "date"             ? QString("1 May 2026")

@@ -40,7 +40,8 @@ QWidget *frameAround(const QList<QWidget *> &parts)
 
 TopBar::TopBar(QWidget *parent)
     : QWidget(parent), m_menus(new QMenuBar), m_names(new FormNames), m_sides(nullptr),
-      m_design(part(tr("Design"), "design", true)), m_entry(part(tr("Entry"), "entrySide", true)),
+      m_design(part(tr("Design"), "design", true)), m_rules(part(tr("Rules"), "rulesSide", true)),
+      m_entry(part(tr("Entry"), "entrySide", true)), m_trial(part(tr("Trial"), "trialSide", true)),
       m_previous(part(QStringLiteral("‹"), "previousValues", false)), m_record(part(tr("Record"), "showRecord", true)),
       m_next(part(QStringLiteral("›"), "nextValues", false)),
       m_longest(part(tr("Longest values"), "showLongest", true)), m_blank(part(tr("Blank"), "showBlank", true))
@@ -49,9 +50,13 @@ TopBar::TopBar(QWidget *parent)
     setAttribute(Qt::WA_StyledBackground);
     auto *sides = new QButtonGroup(this);
     sides->addButton(m_design);
+    sides->addButton(m_rules);
     sides->addButton(m_entry);
+    sides->addButton(m_trial);
     m_design->setChecked(true);
     m_design->setToolTip(tr("Arrange the form (F5)"));
+    m_rules->setToolTip(tr("What is worked out, checked, marked and shown by a condition (F6)"));
+    m_trial->setToolTip(tr("Try the form on a copy of the database; nothing of it is kept (F7)"));
     m_entry->setToolTip(tr("Work with records in it (F5)"));
 
     auto *values = new QButtonGroup(this);
@@ -78,20 +83,22 @@ TopBar::TopBar(QWidget *parent)
     right->addWidget(show);
     right->addWidget(frameAround({m_previous, m_record, m_next, m_longest, m_blank}));
 
-    m_sides = frameAround({m_design, m_entry});
+    m_sides = frameAround({m_design, m_rules, m_entry, m_trial});
     auto *row = new QHBoxLayout(this);
     row->setContentsMargins(6, 5, 10, 5);
     row->setSpacing(12);
     row->addWidget(m_menus, 0, Qt::AlignVCenter);
     row->addStretch(1);
-    row->addWidget(m_names, 4);
+    row->addWidget(m_names, 40);
     row->addStretch(1);
     row->addWidget(m_sides);
     row->addStretch(1);
     row->addWidget(m_values);
 
     connect(m_design, &QPushButton::clicked, this, &TopBar::designRequested);
+    connect(m_rules, &QPushButton::clicked, this, &TopBar::rulesRequested);
     connect(m_entry, &QPushButton::clicked, this, &TopBar::entryRequested);
+    connect(m_trial, &QPushButton::clicked, this, &TopBar::trialRequested);
     connect(m_previous, &QPushButton::clicked, this, &TopBar::previousRequested);
     connect(m_next, &QPushButton::clicked, this, &TopBar::nextRequested);
     connect(m_record, &QPushButton::clicked, this, &TopBar::valuesRequested);
@@ -104,7 +111,7 @@ void TopBar::setHasForm(bool hasForm)
     m_names->setVisible(hasForm);
     m_sides->setVisible(hasForm);
     m_hasForm = hasForm;
-    m_values->setVisible(hasForm && !m_entry->isChecked());
+    m_values->setVisible(hasForm && m_design->isChecked());
 }
 
 void TopBar::setNames(const QString &project, const QString &form, bool isUnsaved)
@@ -112,11 +119,13 @@ void TopBar::setNames(const QString &project, const QString &form, bool isUnsave
     m_names->setNames(project, form, isUnsaved);
 }
 
-void TopBar::setEntry(bool isEntry)
+void TopBar::setSide(Side side)
 {
-    m_design->setChecked(!isEntry);
-    m_entry->setChecked(isEntry);
-    m_values->setVisible(m_hasForm && !isEntry);
+    m_design->setChecked(side == Side::Design);
+    m_rules->setChecked(side == Side::Rules);
+    m_entry->setChecked(side == Side::Entry);
+    m_trial->setChecked(side == Side::Trial);
+    m_values->setVisible(m_hasForm && side == Side::Design);
 }
 
 void TopBar::setRecord(const QString &words, bool canStep, const QString &why)

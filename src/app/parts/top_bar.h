@@ -24,14 +24,17 @@ public:
     // Without a form, there is nothing but the menus.
     void setHasForm(bool hasForm);
     void setNames(const QString &project, const QString &form, bool isUnsaved);
-    void setEntry(bool isEntry);
+    enum class Side { Design, Rules, Entry, Trial };
+    void setSide(Side side);
     void setValues(BoardValues values);
     // The record that the board shows; words such as "Record 14".
     void setRecord(const QString &words, bool canStep, const QString &why);
 
 Q_SIGNALS:
     void designRequested();
+    void rulesRequested();
     void entryRequested();
+    void trialRequested();
     void previousRequested();
     void nextRequested();
     void valuesRequested();
@@ -44,7 +47,9 @@ private:
     QWidget *m_sides;
     bool m_hasForm = false;
     QPushButton *m_design;
+    QPushButton *m_rules;
     QPushButton *m_entry;
+    QPushButton *m_trial;
     QWidget *m_values;
     QPushButton *m_previous;
     QPushButton *m_record;

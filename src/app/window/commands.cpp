@@ -35,7 +35,7 @@ bool Commands::isKeyOf(const char *command, const QKeySequence &pressed) const
 
 void Commands::refresh(const State &state)
 {
-    const bool inDesign = state.hasForm && !state.isEntry;
+    const bool inDesign = state.hasForm && !state.isEntry && !state.isRules;
     const auto enable = [this](When when, bool isOn, const QString &whyNot = {}) {
         for (QAction *action : m_actions.value(when)) {
             action->setEnabled(isOn);

@@ -41,6 +41,7 @@ public:
     {
         bool hasForm = false;
         bool isEntry = false;
+        bool isRules = false;
         bool hasControl = false; // is one selected
         bool hasDatabase = false;
     };

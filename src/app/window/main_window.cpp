@@ -6,7 +6,9 @@
 #include "app/parts/start_page.h"
 #include "app/parts/status_line.h"
 #include "app/parts/top_bar.h"
+#include "app/parts/trial_page.h"
 #include "app/work/project_names.h"
+#include "app/work/rule_view.h"
 #include "app/work/stored_values.h"
 #include "app/work/used_lately.h"
 #include "core/arrange/units.h"
@@ -30,6 +32,7 @@
 #include "designer/panels/rename_dialog.h"
 #include "designer/panels/side_panels.h"
 #include "designer/panels/window_size_strip.h"
+#include "designer/rules/rules_page.h"
 #include "designer/settings/inspector.h"
 #include "entry/reading/database_watch.h"
 #include "entry/records/unsaved_record.h"
@@ -53,6 +56,7 @@
 #include <QSettings>
 #include <QStackedWidget>
 #include <QStatusBar>
+#include <QTimer>
 #include <QUrl>
 #include <QVBoxLayout>
 
@@ -96,6 +100,7 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     }
     followWork();
     qApp->installEventFilter(this);
+    QTimer::singleShot(0, this, [] { sweepTrialCopies(); }); // of a program that ended badly
     applyTheme();
     refreshActions();
     refreshNames();
@@ -109,7 +114,7 @@ QMenuBar *MainWindow::menuBar() const
 // A line that stands as it was filled in has nothing to undo of its own; undoing and redoing there means the form.
 bool MainWindow::eventFilter(QObject *watched, QEvent *event)
 {
-    if (event->type() != QEvent::ShortcutOverride || isEntry() || !m_work->document()) {
+    if (event->type() != QEvent::ShortcutOverride || isAtWork() || !m_work->document()) {
         return QMainWindow::eventFilter(watched, event);
     }
     const auto *key = static_cast<QKeyEvent *>(event);
@@ -261,11 +266,38 @@ void MainWindow::makePages()
     m_entryPage = framed(&entryColumn);
     entryColumn->setContentsMargins(8, 8, 8, 8);
     m_pages->addWidget(m_entryPage);
+    m_rules = new RuleView(
+        m_work.get(), [this] { return m_storedValues ? &m_storedValues->profile() : nullptr; }, this);
+    m_pages->addWidget(m_rules->page());
+    m_trialPage = new TrialPage;
+    m_pages->addWidget(m_trialPage);
+    connect(m_trialPage, &TrialPage::endRequested, this, &MainWindow::endTrial);
+    connect(m_trialPage, &TrialPage::said, this, &MainWindow::say);
+    connect(m_rules->page(), &RulesPage::backRequested, this, &MainWindow::showDesign);
+    connect(m_rules->page(), &RulesPage::said, this, &MainWindow::say);
+    connect(m_rules->page(), &RulesPage::boardRequested, this, [this](ControlId control) {
+        showDesign();
+        Selection selection;
+        selection.set({control});
+        m_board->setSelection(selection);
+    });
+    m_rules->page()->setUntried([this](const Rule &rule) { return m_trialPage->tried().untried(rule); });
+    connect(m_rules->page(), &RulesPage::recordRequested, this, [this](const RowKey &key) {
+        if (!m_work->document()->focus().isEmpty()) {
+            say(tr("This form shows its records inside another one; look for the record there."));
+        } else if (m_work->session() && m_work->session()->moves().goToKey(key)) {
+            showEntry();
+        } else {
+            say(tr("The record in hand has to be saved or put back first."));
+        }
+    });
 
     m_status = new StatusLine(statusBar());
     connect(m_status->sizes(), &QPushButton::clicked, this, &MainWindow::showWindowSizes);
 
     connect(m_bar, &TopBar::designRequested, this, &MainWindow::showDesign);
+    connect(m_bar, &TopBar::trialRequested, this, &MainWindow::showTrial);
+    connect(m_bar, &TopBar::rulesRequested, this, &MainWindow::showRules);
     connect(m_bar, &TopBar::entryRequested, this, &MainWindow::showEntry);
     connect(m_bar, &TopBar::previousRequested, this, [this] {
         if (m_work->session()) {
@@ -499,6 +531,8 @@ void MainWindow::applyTheme()
     const Look &look = lookNamed(m_work->document() ? m_work->document()->form().look : QString());
     *m_appearance = Appearance(look, theme(), QApplication::font());
     m_catalogue->setTheme(theme());
+    m_rules->setAppearance(*m_appearance);
+    m_trialPage->setAppearance(*m_appearance);
     m_arrange->setTheme(theme());
     if (m_board) {
         m_board->setAppearance(*m_appearance);
@@ -507,55 +541,6 @@ void MainWindow::applyTheme()
         m_entryView->setAppearance(*m_appearance);
     }
     Q_EMIT themeChanged();
-}
-
-// ---------------------------------------------------------------- Design and Entry
-
-bool MainWindow::isEntry() const
-{
-    return m_work->document() && m_pages->currentWidget() == m_entryPage;
-}
-
-void MainWindow::showDesign()
-{
-    if (!m_work->document()) {
-        return;
-    }
-    m_pages->setCurrentWidget(m_designPage);
-    m_bar->setEntry(false);
-    m_board->setFocus();
-    refreshActions();
-    refreshStatus();
-}
-
-void MainWindow::showEntry()
-{
-    if (!m_work->document()) {
-        return;
-    }
-    if (!m_work->session()) {
-        m_bar->setEntry(false);
-        complain(m_work->workspace().databaseError.sentence.isEmpty()
-                     ? Error{tr("This form has no database to work on. Open the project that it belongs to."), {}}
-                     : m_work->workspace().databaseError);
-        return;
-    }
-    const bool hasRows = !m_work->document()->root().rowsFrom.isEmpty();
-    const Outcome changed = m_work->session()->setForm(m_work->document()->root());
-    if (!changed && hasRows) {
-        complain(changed.error());
-    }
-    if (!m_entryView) {
-        m_entryView = new EntryView(m_work->session(), *m_appearance);
-        m_entryPage->layout()->addWidget(m_entryView);
-        connect(m_entryView, &EntryView::closeRequested, this, &MainWindow::showDesign, Qt::QueuedConnection);
-    }
-    m_entryView->setForm(m_work->document()->root());
-    m_pages->setCurrentWidget(m_entryPage);
-    m_bar->setEntry(true);
-    m_entryView->focusFirst();
-    refreshActions();
-    refreshStatus();
 }
 
 // ---------------------------------------------------------------- what is shown around
@@ -567,7 +552,7 @@ void MainWindow::refreshNames()
     m_bar->setNames(m_work->workspace().address.isEmpty() ? QString() : workspaceTitle(m_work->workspace()), title,
                     isUnsaved);
     m_bar->setHasForm(m_work->document() != nullptr);
-    m_bar->setEntry(isEntry());
+    showSide();
     setWindowTitle(m_work->document() ? tr("%1%2 – Nabblet").arg(title, isUnsaved ? QStringLiteral(" •") : QString())
                                       : tr("Nabblet"));
 }
@@ -598,9 +583,9 @@ void MainWindow::refreshActions()
     }
     const bool hasForm = m_work->document() != nullptr;
     const bool hasControl = m_board && !m_board->selection().isEmpty();
-    m_arrange->setEnabled(hasForm && !isEntry());
+    m_arrange->setEnabled(hasForm && !isEntry() && !isRules() && !isTrial());
     m_palette->setTakenUp(m_board ? placingOn(*m_board) : QString());
-    m_commands->refresh({hasForm, isEntry(), hasControl, m_work->workspace().connection.has_value()});
+    m_commands->refresh({hasForm, isAtWork(), isRules(), hasControl, m_work->workspace().connection.has_value()});
 }
 
 void MainWindow::refreshStatus()
@@ -608,7 +593,7 @@ void MainWindow::refreshStatus()
     const Workspace &workspace = m_work->workspace();
     const bool isReadOnly = workspace.connection && workspace.connection->isReadOnly();
     m_status->showDatabase(addressTitle(workspace.address), isReadOnly);
-    if (m_work->document() && m_board && !isEntry()) {
+    if (m_work->document() && m_board && !isEntry() && !isRules() && !isTrial()) {
         m_status->showBoard(m_board->scene(), m_unit);
     } else {
         m_status->hideBoard();

@@ -2,8 +2,8 @@
 #pragma once
 
 #include "app/work/filing.h"
-#include "app/work/table_changing.h"
 #include "app/work/open_work.h"
+#include "app/work/table_changing.h"
 #include "designer/board/board.h"
 #include "entry/theme/appearance.h"
 
@@ -26,12 +26,14 @@ class ArrangeStrip;
 class OutlinePanel;
 class Palette;
 class PanelSplitter;
+class RuleView;
 class Panel;
 class StartPage;
 class StatusLine;
 class SidePanels;
 class StoredValues;
 class TopBar;
+class TrialPage;
 class WindowSizeStrip;
 
 enum class ThemeChoice { AsDesktop, Light, Dark };
@@ -57,6 +59,16 @@ public:
     void showDesign();
     void showEntry();
     bool isEntry() const;
+    // The rules of the form, those of what is selected first.
+    void showRules();
+    bool isRules() const;
+    // The form on a private copy of its database, and the end of that.
+    void showTrial();
+    void endTrial();
+    bool isTrial() const;
+    // Whether records are worked with, whatever becomes of them.
+    bool isAtWork() const { return isEntry() || isTrial(); }
+    TrialPage *trialPage() const { return m_trialPage; }
 
     ThemeChoice themeChoice() const { return m_themeChoice; }
     void setThemeChoice(ThemeChoice choice);
@@ -64,9 +76,10 @@ public:
     // The window's menus; they stand in its bar.
     QMenuBar *menuBar() const;
     Board *board() const { return m_board; }
-    EntryView *entryView() const { return m_entryView; }
+    // Of the form at work: in Entry, or in a trial.
+    EntryView *entryView() const;
     FormDocument *document() const { return m_work->document(); }
-    EntrySession *session() const { return m_work->session(); }
+    EntrySession *session() const;
 
     const Appearance &appearance() const { return *m_appearance; }
     ArrangeActions *arrange() const { return m_arrange; }
@@ -115,6 +128,7 @@ private:
     void followWork();
     void showWorkspace();
     void showDocument();
+    void showSide();
     void dropDocument();
     void followCatalogue();
     void followFocus();
@@ -142,6 +156,8 @@ private:
     static constexpr int InspectorPanel = 2;
     PanelSplitter *m_designPage = nullptr;
     QWidget *m_entryPage = nullptr;
+    RuleView *m_rules = nullptr;
+    TrialPage *m_trialPage = nullptr;
     StartPage *m_startPage = nullptr;
     CataloguePanel *m_catalogue = nullptr;
     Palette *m_palette = nullptr;

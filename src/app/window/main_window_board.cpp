@@ -5,6 +5,7 @@
 
 #include "app/parts/start_page.h"
 #include "app/parts/top_bar.h"
+#include "app/parts/trial_page.h"
 #include "app/work/project_names.h"
 #include "app/work/stored_values.h"
 #include "core/arrange/units.h"
@@ -69,7 +70,7 @@ void afterFirstPainting(QWidget *painted, QObject *owner, std::function<void()> 
 // Whether something of a form reads other columns, or is looked up otherwise, than before.
 bool readsOtherwise(const Form &before, const Form &after)
 {
-    if (before.controls.size() != after.controls.size()) {
+    if (before.controls.size() != after.controls.size() || before.rules != after.rules) {
         return true;
     }
     for (int i = 0; i < after.controls.size(); ++i) {
@@ -280,6 +281,7 @@ void MainWindow::prepareBoard()
 // The form at hand goes, and with it all that shows it.
 void MainWindow::dropDocument()
 {
+    m_trialPage->setTrial(nullptr, *m_appearance);
     m_arrange->setBoard(nullptr);
     m_outline->setBoard(nullptr);
     m_storedValues.reset();

@@ -115,6 +115,18 @@ QSet<ControlId> membersOf(const Form &form, const QSet<ControlId> &containers)
     return inside;
 }
 
+void moveWithMembers(Form &form, const QSet<ControlId> &controls, QPoint by)
+{
+    const QSet<ControlId> inside = membersOf(form, controls);
+    for (int i = 0; i < form.controls.size(); ++i) {
+        Control control = form.controls.at(i);
+        if (controls.contains(control.id) || inside.contains(control.id)) {
+            control.place.translate(by);
+            form.controls.replace(i, control);
+        }
+    }
+}
+
 QList<ControlId> containersAround(const Form &form, ControlId id)
 {
     QList<ControlId> around;

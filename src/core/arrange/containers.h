@@ -31,6 +31,8 @@ QRect roomOf(const Form &form, const Area &area);
 
 // All that is in the containers named, at any depth.
 QSet<ControlId> membersOf(const Form &form, const QSet<ControlId> &containers);
+// Moves controls with all that is in them; rails are not asked.
+void moveWithMembers(Form &form, const QSet<ControlId> &controls, QPoint by);
 // The containers that a control is in, the innermost first.
 QList<ControlId> containersAround(const Form &form, ControlId control);
 

@@ -230,10 +230,10 @@ void forget(Form &form, const QSet<ControlId> &gone)
 {
     const auto isGone = [&](ControlId id) { return gone.contains(id); };
     form.handOrder.removeIf(isGone);
-    for (Rule &rule : form.rules) {
-        rule.on.removeIf(isGone);
+    // A rule goes with the last of its controls; one that never had any is of the record.
+    for (auto rule = form.rules.begin(); rule != form.rules.end();) {
+        rule = rule->on.removeIf(isGone) > 0 && rule->on.isEmpty() ? form.rules.erase(rule) : rule + 1;
     }
-    form.rules.removeIf([](const Rule &rule) { return rule.on.isEmpty(); });
 }
 
 } // namespace nabblet

@@ -214,7 +214,9 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
     }
     for (const Rule &rule : clip.rules) { // what is pasted follows the same rules
         const auto own = std::find_if(result.form.rules.begin(), result.form.rules.end(), [&](const Rule &each) {
-            return each.when == rule.when && each.effect == rule.effect;
+            Rule alike = rule;
+            alike.on = each.on;
+            return alike == each;
         });
         Rule copy = rule;
         for (ControlId &id : copy.on) {

@@ -40,6 +40,8 @@ struct Reading // what the authoriser notes while an expression is read
 {
     bool isGuarded = false;
     QStringList columns;
+    QStringList tables;  // of rows that belong to the row
+    QStringList allowed; // such tables that there are
 };
 
 int mayDo(void *noted, int action, const char *first, const char *second, const char *, const char *)
@@ -55,6 +57,13 @@ int mayDo(void *noted, int action, const char *first, const char *second, const 
         return qstricmp(second, "load_extension") == 0 ? SQLITE_DENY : SQLITE_OK;
     case SQLITE_READ: {
         const QString column = QString::fromUtf8(second);
+        const QString table = QString::fromUtf8(first);
+        if (reading->allowed.contains(table, Qt::CaseInsensitive)) {
+            if (!reading->tables.contains(table, Qt::CaseInsensitive)) {
+                reading->tables.append(table);
+            }
+            return SQLITE_OK;
+        }
         if (!column.isEmpty() && !reading->columns.contains(column)) {
             reading->columns.append(column);
         }
@@ -135,6 +144,7 @@ struct RowFormulas::Engine
     {
         Prepared statement;
         QStringList columns; // bound in this order
+        QStringList tables;  // of rows that belong to the row
         QString mistake;     // why there is none
     };
 
@@ -142,8 +152,10 @@ struct RowFormulas::Engine
     Reading reading;
     QHash<QString, Formula *> known;
     std::vector<std::unique_ptr<Formula>> formulas;
+    QHash<QString, Error> unreadable; // such tables, in small letters, and why
+    QHash<QString, int> widths;       // columns of the tables of rows that belong to the row
 
-    explicit Engine(const QStringList &columns)
+    Engine(const QStringList &columns, const QList<RowsBelonging> &belonging)
     {
         sqlite3 *opened = nullptr;
         sqlite3_open_v2(":memory:", &opened, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE | SQLITE_OPEN_MEMORY, nullptr);
@@ -161,6 +173,21 @@ struct RowFormulas::Engine
         const QByteArray sql =
             QStringLiteral("CREATE TABLE %1 (%2)").arg(QLatin1String(RowTable), parts.join(u',')).toUtf8();
         sqlite3_exec(opened, sql.constData(), nullptr, nullptr, nullptr);
+        for (const RowsBelonging &rows : belonging) {
+            if (rows.columns.isEmpty() || rows.table.compare(QLatin1String(RowTable), Qt::CaseInsensitive) == 0) {
+                continue;
+            }
+            QStringList names;
+            for (const QString &column : rows.columns) {
+                names.append(quoted(column));
+            }
+            const QByteArray create =
+                QStringLiteral("CREATE TABLE %1 (%2)").arg(quoted(rows.table), names.join(u',')).toUtf8();
+            if (sqlite3_exec(opened, create.constData(), nullptr, nullptr, nullptr) == SQLITE_OK) {
+                reading.allowed.append(rows.table);
+                widths.insert(rows.table, static_cast<int>(rows.columns.size()));
+            }
+        }
         sqlite3_set_authorizer(opened, mayDo, &reading);
     }
 
@@ -173,6 +200,7 @@ struct RowFormulas::Engine
         sqlite3_stmt *statement = nullptr;
         reading.isGuarded = true;
         reading.columns.clear();
+        reading.tables.clear();
         const int answer =
             sqlite3_prepare_v2(database.get(), text.constData(), static_cast<int>(text.size()), &statement, &tail);
         Prepared made(statement);
@@ -214,6 +242,25 @@ struct RowFormulas::Engine
             return formula;
         }
         formula.columns = reading.columns;
+        formula.tables = reading.tables;
+        // Of a table that is only joined by USING, SQLite tells its authoriser nothing. One more than is read is no
+        // harm.
+        for (const QString &table : std::as_const(reading.allowed)) {
+            const bool isNamed = expression.contains(table, Qt::CaseInsensitive) ||
+                                 expression.contains(quoted(table), Qt::CaseInsensitive);
+            if (isNamed && !formula.tables.contains(table, Qt::CaseInsensitive)) {
+                formula.tables.append(table);
+            }
+        }
+        return formula;
+    }
+
+    // The statement that works it out, made when a value is first asked for: of most, only what they read is.
+    void makeReady(Formula &formula, const QString &expression)
+    {
+        if (formula.statement || !formula.mistake.isEmpty()) {
+            return;
+        }
         QStringList given;
         for (qsizetype i = 0; i < formula.columns.size(); ++i) {
             given.append(QStringLiteral("?%1 AS %2").arg(QString::number(i + 1), quoted(formula.columns.at(i))));
@@ -222,7 +269,6 @@ struct RowFormulas::Engine
         formula.statement = prepared(
             QStringLiteral("WITH %1 AS (%2) SELECT (%3\n) FROM %1").arg(QLatin1String(RowTable), row, expression),
             &formula.mistake);
-        return formula;
     }
 
     Formula &formulaOf(const QString &expression)
@@ -236,14 +282,23 @@ struct RowFormulas::Engine
     }
 };
 
-RowFormulas::RowFormulas(const QStringList &columns) : m_engine(std::make_unique<Engine>(columns)) {}
+RowFormulas::RowFormulas(const QStringList &columns, const QList<RowsBelonging> &belonging)
+    : m_engine(std::make_unique<Engine>(columns, belonging))
+{
+}
 RowFormulas::~RowFormulas() = default;
 
 Result<QVariant> RowFormulas::value(const QString &expression, const std::function<QVariant(const QString &)> &valueOf)
 {
     Engine::Formula &formula = m_engine->formulaOf(expression);
+    m_engine->makeReady(formula, expression);
     if (!formula.statement) {
         return cannot(formula.mistake);
+    }
+    for (const QString &table : std::as_const(formula.tables)) {
+        if (const auto why = m_engine->unreadable.constFind(table.toLower()); why != m_engine->unreadable.constEnd()) {
+            return *why;
+        }
     }
     sqlite3_stmt *statement = formula.statement.get();
     sqlite3_limit(m_engine->database.get(), SQLITE_LIMIT_LENGTH, LongestStored);
@@ -270,15 +325,54 @@ Result<QVariant> RowFormulas::value(const QString &expression, const std::functi
 Result<QStringList> RowFormulas::columnsRead(const QString &expression)
 {
     const Engine::Formula &formula = m_engine->formulaOf(expression);
-    if (!formula.statement) {
+    if (!formula.mistake.isEmpty()) {
         return cannot(formula.mistake);
     }
     return formula.columns;
 }
 
-Result<QStringList> columnsReadBy(const QString &expression, const QStringList &columns)
+QStringList RowFormulas::tablesRead(const QString &expression)
 {
-    return RowFormulas(columns).columnsRead(expression);
+    return m_engine->formulaOf(expression).tables;
+}
+
+void RowFormulas::setBelonging(const QString &table, const Result<QList<QVariantList>> &rows)
+{
+    const int width = m_engine->widths.value(table);
+    m_engine->unreadable.remove(table.toLower());
+    if (!rows) {
+        m_engine->unreadable.insert(table.toLower(), rows.error());
+    }
+    if (width == 0 || !rows) {
+        return;
+    }
+    sqlite3 *database = m_engine->database.get();
+    m_engine->reading.isGuarded = false;
+    sqlite3_limit(database, SQLITE_LIMIT_LENGTH, LongestStored);
+    sqlite3_progress_handler(database, 0, nullptr, nullptr);
+    const auto statement = [&](const QString &sql) {
+        const QByteArray text = sql.toUtf8();
+        sqlite3_stmt *made = nullptr;
+        sqlite3_prepare_v2(database, text.constData(), static_cast<int>(text.size()), &made, nullptr);
+        return Prepared(made);
+    };
+    sqlite3_step(statement(QStringLiteral("DELETE FROM ") + quoted(table)).get());
+    const QString places = QStringList(width, QStringLiteral("?")).join(u',');
+    const Prepared insert = statement(QStringLiteral("INSERT INTO %1 VALUES (%2)").arg(quoted(table), places));
+    for (const QVariantList &row : *rows) {
+        for (int i = 0; i < width; ++i) {
+            bindValue(insert.get(), i + 1, row.value(i));
+        }
+        sqlite3_step(insert.get());
+        sqlite3_reset(insert.get());
+    }
+    m_engine->reading.isGuarded = true;
+}
+
+Result<QStringList> columnsReadBy(const QString &expression, const QStringList &columns,
+                                  const QList<RowsBelonging> &belonging)
+{
+    return RowFormulas(columns, belonging).columnsRead(expression);
 }
 
 } // namespace nabblet

@@ -5,6 +5,9 @@
 #include "core/kinds/settings/marks.h"
 #include "core/kinds/settings/numbers.h"
 #include "core/kinds/settings/typing.h"
+#include "core/text/tr.h"
+
+NABBLET_TEXTS(Kinds)
 
 namespace nabblet {
 
@@ -52,6 +55,10 @@ BoxStroke boxOutline(const Control &control, const Shown &shown)
         box.outline = Ink::Alarm;
         break;
     }
+    if (shown.state != BoxState::Refused && (shown.mark == Mark::Watch || shown.mark == Mark::Alarm)) {
+        box.isFilled = true;
+        box.fill = shown.mark == Mark::Alarm ? Ink::AlarmFill : Ink::WatchFill;
+    }
     return box;
 }
 
@@ -68,6 +75,9 @@ TextStroke boxText(const Control &control, const Shown &shown, TextAlign align, 
     if (shown.isMissing && shown.words.isEmpty()) {
         text.text = promptOf(control);
         text.ink = Ink::Faint;
+        if (text.text.isEmpty() && shown.isRequired && shown.mayType) {
+            text.text = Texts::tr("needed", "in an empty box that must be filled in");
+        }
     }
     return text;
 }

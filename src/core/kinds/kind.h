@@ -5,6 +5,7 @@
 #include "core/catalogue/column_type.h"
 #include "core/kinds/picture.h"
 #include "core/model/control.h"
+#include "core/model/rule.h"
 #include "core/result.h"
 #include "core/text/text_measure.h"
 
@@ -51,8 +52,14 @@ struct Shown
     int firstLine = -1;                         // of a list: the first in sight; -1: as shows what is chosen
     int cursorLine = -1;                        // of a list: the one that the keyboard is at
     BoxState state = BoxState::Rest;
-    bool mayType = false;  // people may type or choose there now
-    bool isHidden = false; // by a rule
+    bool mayType = false; // people may type or choose there now
+    // By rules:
+    bool isHidden = false;
+    bool givesWay = false;                       // hidden, its room is for what stands below
+    HiddenValue hiddenValue = HiddenValue::Kept; // what becomes of its value on saving, where it is hidden
+    bool isRequired = false;
+    Mark mark = Mark::None;
+    QString note; // words beside it
 
     bool operator==(const Shown &) const = default;
 };
@@ -95,6 +102,9 @@ bool hasWidget(const Control &control);
 // Whether it shows a value of its row at all, typed or worked out.
 bool showsValue(const Control &control);
 QString kindTitle(const Kind &kind);
+
+// The picture of a control at one moment: as its kind draws it, with the bar of its mark at the left edge.
+Picture pictureOf(const Control &control, const Shown &shown);
 
 // What a control shows for a stored value. lookupWords are the words that a lookup found for the value, if it is one.
 Shown shownFor(const Control &control, const QVariant &value, const QLocale &locale, const QString &lookupWords = {});

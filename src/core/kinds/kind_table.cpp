@@ -113,6 +113,25 @@ QString kindTitle(const Kind &kind)
     return Texts::tr(kind.title);
 }
 
+Picture pictureOf(const Control &control, const Shown &shown)
+{
+    constexpr int BarWidth = 4; // px
+    Picture picture = kindNamed(control.kind).draw(control, shown);
+    if (shown.mark != Mark::None) {
+        // Ticks and options begin at the left edge, so theirs stands at the right one.
+        const Editor editor = kindNamed(control.kind).editor;
+        const bool isAtRight = editor == Editor::Tick || editor == Editor::Options;
+        BoxStroke bar;
+        bar.rect = QRect(isAtRight ? control.place.width() - BarWidth : 0, 0, BarWidth, control.place.height());
+        bar.fill = bar.outline = shown.mark == Mark::Alarm   ? Ink::Alarm
+                                 : shown.mark == Mark::Watch ? Ink::Watch
+                                                             : Ink::Steady;
+        bar.radius = 2;
+        picture.append(bar);
+    }
+    return picture;
+}
+
 Shown shownFor(const Control &control, const QVariant &value, const QLocale &locale, const QString &lookupWords)
 {
     const Kind &kind = kindNamed(control.kind);

@@ -31,8 +31,11 @@ enum class Ink {
     Alarm, // refused values: text and edge
     AlarmFill,
     ChosenFill, // ground of what is chosen in a list
+    Watch,      // the edge of what is to be watched, and words about it
+    WatchFill,
+    Steady, // the edge of what is as it should be
 };
-constexpr int InkCount = 16;
+constexpr int InkCount = 19;
 
 enum class Theme { Light, Dark };
 

@@ -1,6 +1,10 @@
 #include "core/rules/effects.h"
 
+#include "core/text/tr.h"
+
 #include <algorithm>
+
+NABBLET_TEXTS(Rules)
 
 namespace nabblet {
 
@@ -17,6 +21,26 @@ const Effect *findEffect(const QString &name)
     const auto found = std::find_if(effects().begin(), effects().end(),
                                     [&](const Effect &effect) { return name == QLatin1String(effect.name); });
     return found == effects().end() ? nullptr : &*found;
+}
+
+QString effectTitle(const Effect &effect)
+{
+    return QCoreApplication::translate("Settings", effect.title);
+}
+
+QString markWord(Mark mark)
+{
+    switch (mark) {
+    case Mark::Steady:
+        return Texts::tr("steady");
+    case Mark::Watch:
+        return Texts::tr("watch");
+    case Mark::Alarm:
+        return Texts::tr("alarm");
+    case Mark::None:
+        break;
+    }
+    return Texts::tr("plain");
 }
 
 } // namespace nabblet

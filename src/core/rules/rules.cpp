@@ -2,19 +2,18 @@
 
 #include "core/arrange/containers.h"
 #include "core/formula/row_formulas.h"
+#include "core/kinds/each/formula.h"
+#include "core/rules/belonging.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace nabblet {
 
-namespace {
-
 bool isTrue(const QVariant &value)
 {
-    return value.toDouble() != 0; // words that are no number are not true, as in SQL
+    return value.toDouble() != 0;
 }
-
-} // namespace
 
 QString conditionOn(const Form &form, ControlId control, const QString &effect)
 {
@@ -31,64 +30,162 @@ Result<Form> withCondition(const Form &form, const QList<ControlId> &controls, c
 {
     const QString when = condition.trimmed();
     if (rows && !when.isEmpty()) {
-        const Result<QStringList> read = columnsReadBy(when, columnNames(*rows));
+        const Result<QStringList> read = columnsReadBy(when, columnNames(*rows), belongingTo(form));
         if (!read) {
             return read.error();
         }
     }
     Form result = form;
+    Rule made; // keeps what else was set of the one that it takes the place of
+    made.effect = effect;
+    bool isFirst = true;
     for (Rule &rule : result.rules) {
-        if (rule.effect == effect) {
-            rule.on.removeIf([&](ControlId id) { return controls.contains(id); });
+        const bool isConcerned =
+            rule.effect == effect &&
+            std::any_of(controls.begin(), controls.end(), [&](ControlId id) { return rule.on.contains(id); });
+        if (isConcerned) {
+            made = isFirst ? rule : made;
+            isFirst = false;
         }
     }
-    result.rules.removeIf([](const Rule &rule) { return rule.on.isEmpty(); });
+    for (auto rule = result.rules.begin(); rule != result.rules.end();) {
+        const bool isLeft = rule->effect == effect &&
+                            rule->on.removeIf([&](ControlId id) { return controls.contains(id); }) > 0 &&
+                            rule->on.isEmpty();
+        rule = isLeft ? result.rules.erase(rule) : rule + 1;
+    }
     if (when.isEmpty()) {
         return result;
     }
-    const auto same = std::find_if(result.rules.begin(), result.rules.end(),
-                                   [&](const Rule &rule) { return rule.effect == effect && rule.when == when; });
+    made.when = when;
+    const auto same = std::find_if(result.rules.begin(), result.rules.end(), [&](const Rule &rule) {
+        Rule alike = rule;
+        alike.on = made.on;
+        return alike == made;
+    });
     if (same != result.rules.end()) {
         same->on += controls;
     } else {
-        result.rules.append({when, effect, controls, {}});
+        made.on = controls;
+        result.rules.append(made);
     }
     return result;
 }
 
-namespace {
-
-// Whether a rule is about a control: it stands on it, on the box that it captions, or on a container around it.
-bool concerns(const Form &form, const Rule &rule, const Control &control)
+RuleBook::RuleBook(const Form &form)
 {
-    if (rule.on.contains(control.id)) {
-        return true;
-    }
-    // The head of a column of rows belongs to all of them.
-    const Control *captioned = rule.on.contains(control.captionFor) ? form.controls.find(control.captionFor) : nullptr;
-    if (captioned && captioned->band == control.band) {
-        return true;
-    }
-    const QList<ControlId> around = containersAround(form, control.id);
-    return std::any_of(around.begin(), around.end(), [&](ControlId id) { return rule.on.contains(id); });
-}
-
-} // namespace
-
-Shown withRules(const Form &form, const Control &control, const Shown &shown,
-                const std::function<Result<QVariant>(const QString &expression)> &worksOut)
-{
-    Shown result = shown;
-    for (const Rule &rule : form.rules) {
-        const Effect *effect = concerns(form, rule, control) ? findEffect(rule.effect) : nullptr;
-        if (effect) {
-            const Result<QVariant> value = worksOut(rule.when);
-            if (value) {
-                effect->apply(result, isTrue(*value));
+    QHash<ControlId, QList<int>> on;
+    for (int i = 0; i < form.rules.size(); ++i) {
+        if (!form.rules.at(i).isOff) {
+            for (const ControlId id : form.rules.at(i).on) {
+                on[id].append(i);
             }
         }
     }
+    if (on.isEmpty()) {
+        return;
+    }
+    for (const Control &control : form.controls) {
+        QList<int> about = on.value(control.id);
+        // The head of a column of rows belongs to all of them.
+        const Control *captioned = on.contains(control.captionFor) ? form.controls.find(control.captionFor) : nullptr;
+        if (captioned && captioned->band == control.band) {
+            about += on.value(captioned->id);
+        }
+        if (control.container != 0) {
+            for (const ControlId around : containersAround(form, control.id)) {
+                about += on.value(around);
+            }
+        }
+        if (!about.isEmpty()) {
+            std::sort(about.begin(), about.end());
+            about.erase(std::unique(about.begin(), about.end()), about.end());
+            m_about.insert(control.id, about);
+        }
+    }
+}
+
+std::optional<bool> holds(const Rule &rule, const WorksOut &worksOut)
+{
+    if (rule.when.trimmed().isEmpty()) {
+        return true;
+    }
+    const Result<QVariant> value = worksOut(rule.when);
+    return value ? std::optional(isTrue(*value)) : std::nullopt;
+}
+
+Shown withRules(const Form &form, const RuleBook &book, const Control &control, const Shown &shown,
+                const WorksOut &worksOut)
+{
+    Shown result = shown;
+    for (const int number : book.about(control.id)) {
+        const Rule &rule = form.rules.at(number);
+        const Effect *effect = findEffect(rule.effect);
+        const bool isConcerned = effect && (effect->reachesInside || rule.on.contains(control.id));
+        const std::optional<bool> isSo = isConcerned ? holds(rule, worksOut) : std::nullopt;
+        if (isSo) {
+            effect->apply(result, {rule, control, *isSo, worksOut});
+        }
+    }
+    result.isRequired = result.isRequired && !result.isHidden;
     return result;
+}
+
+QStringList expressionsOf(const Form &form, const Rule &rule)
+{
+    QStringList all{rule.when, rule.then.value, rule.otherwise.value, rule.measured};
+    for (const ControlId id : rule.on) {
+        const Control *control = form.controls.find(id);
+        if (control && !rule.steps.isEmpty()) {
+            all.append(measuredBy(rule, *control));
+        }
+    }
+    all.removeIf([](const QString &expression) { return expression.trimmed().isEmpty(); });
+    return all;
+}
+
+QString columnExpression(const QString &column)
+{
+    QString name = column;
+    return u'"' + name.replace(u'"', QLatin1String("\"\"")) + u'"';
+}
+
+QString measuredBy(const Rule &rule, const Control &control)
+{
+    if (!rule.measured.trimmed().isEmpty()) {
+        return rule.measured;
+    }
+    const QString formula = formulaOf(control);
+    return !formula.isEmpty() ? formula : control.column.isEmpty() ? QString() : columnExpression(control.column);
+}
+
+const ScaleStep *stepOf(const QList<ScaleStep> &steps, const QVariant &value)
+{
+    bool isNumber = false;
+    const double number = value.toDouble(&isNumber);
+    if (value.isNull() || !isNumber || std::isnan(number)) {
+        return nullptr;
+    }
+    for (const ScaleStep &step : steps) {
+        if (!step.below || number < *step.below) {
+            return &step;
+        }
+    }
+    return nullptr;
+}
+
+void markShown(Shown &shown, Mark mark, const QString &words)
+{
+    if (mark != Mark::None && (shown.mark == Mark::None || mark > shown.mark)) {
+        shown.mark = mark;
+        shown.note = words.isEmpty() ? shown.note : words;
+    }
+}
+
+bool isAboutNothing(const Rule &rule)
+{
+    const Effect *effect = findEffect(rule.effect);
+    return rule.on.isEmpty() && !(effect && effect->isOfRecord);
 }
 
 } // namespace nabblet

@@ -6,7 +6,7 @@
 #include "core/result.h"
 #include "core/rules/effects.h"
 
-#include <functional>
+#include <QHash>
 
 namespace nabblet {
 
@@ -19,10 +19,43 @@ QString conditionOn(const Form &form, ControlId control, const QString &effect);
 Result<Form> withCondition(const Form &form, const QList<ControlId> &controls, const QString &effect,
                            const QString &condition, const Table *rows);
 
-// What the rules make of what a control shows: those on it, on the box that it captions, on what it stands in.
-// worksOut: the value of an expression in that row. A condition that
-// cannot be worked out does nothing.
-Shown withRules(const Form &form, const Control &control, const Shown &shown,
-                const std::function<Result<QVariant>(const QString &expression)> &worksOut);
+// Which rules of a form concern which of its controls: those on a control, on the box that it captions, on what it
+// stands in. Found once for a form.
+class RuleBook
+{
+public:
+    RuleBook() = default;
+    explicit RuleBook(const Form &form);
+
+    // Numbers of rules in Form::rules that are switched on, in their order.
+    QList<int> about(ControlId control) const { return m_about.value(control); }
+    bool isAbout(ControlId control) const { return m_about.contains(control); }
+    bool isEmpty() const { return m_about.isEmpty(); }
+
+private:
+    QHash<ControlId, QList<int>> m_about;
+};
+
+// What the rules make of what a control shows. A condition that cannot be worked out does nothing.
+Shown withRules(const Form &form, const RuleBook &book, const Control &control, const Shown &shown,
+                const WorksOut &worksOut);
+// Whether the condition of a rule is true in a row: an empty one always is. Nothing where it cannot be worked out.
+std::optional<bool> holds(const Rule &rule, const WorksOut &worksOut);
+// Whether a value is true, as SQL has it: words that are no number are not.
+bool isTrue(const QVariant &value);
+
+// The expressions that a rule works out in a row for the controls that it stands on.
+QStringList expressionsOf(const Form &form, const Rule &rule);
+// An expression for the value of a column, whatever it is called.
+QString columnExpression(const QString &column);
+// What a scale measures at a control; empty where there is nothing to measure.
+QString measuredBy(const Rule &rule, const Control &control);
+// The step of a scale in which a value lies; nullptr for what is no number.
+const ScaleStep *stepOf(const QList<ScaleStep> &steps, const QVariant &value);
+// Marks what a control shows; of several marks the gravest stands, and its words.
+void markShown(Shown &shown, Mark mark, const QString &words);
+
+// Whether a rule has nothing left that it could be about. Checks are of the record and need no control.
+bool isAboutNothing(const Rule &rule);
 
 } // namespace nabblet

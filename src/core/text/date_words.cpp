@@ -108,6 +108,56 @@ QDate dateFromWords(const QString &words, const QLocale &locale)
     return locale.toDate(text, QLocale::ShortFormat);
 }
 
+bool isNow(const QString &text)
+{
+    return text.compare(QLatin1String("now"), Qt::CaseInsensitive) == 0 ||
+           text.compare(Texts::tr("now"), Qt::CaseInsensitive) == 0;
+}
+
+// Dates as people who are in a hurry write them.
+QDate looseDate(const QString &text, const QLocale &locale)
+{
+    const QDate today = QDate::currentDate();
+    const auto is = [&](const char *english) {
+        return text.compare(QLatin1String(english), Qt::CaseInsensitive) == 0 ||
+               text.compare(Texts::tr(english), Qt::CaseInsensitive) == 0;
+    };
+    if (isNow(text) || is(QT_TRANSLATE_NOOP("DateWords", "today"))) {
+        return today;
+    }
+    if (is(QT_TRANSLATE_NOOP("DateWords", "tomorrow"))) {
+        return today.addDays(1);
+    }
+    if (is(QT_TRANSLATE_NOOP("DateWords", "yesterday"))) {
+        return today.addDays(-1);
+    }
+    static const QRegularExpression distance(QStringLiteral("^([+\\-\\x{2212}]) ?(\\d{1,4}) ?([dwmy]?)$"),
+                                             QRegularExpression::CaseInsensitiveOption);
+    if (const QRegularExpressionMatch match = distance.match(text); match.hasMatch()) {
+        const int by = match.captured(2).toInt() * (match.captured(1) == QLatin1String("+") ? 1 : -1);
+        const QString unit = match.captured(3).toLower();
+        return unit == QLatin1String("m")   ? today.addMonths(by)
+               : unit == QLatin1String("y") ? today.addYears(by)
+                                            : today.addDays(unit == QLatin1String("w") ? 7 * by : by);
+    }
+    static const QRegularExpression dayAndMonth(QStringLiteral("^(\\d{1,2})[./ -](\\d{1,2})\\.?$"));
+    if (const QRegularExpressionMatch match = dayAndMonth.match(text); match.hasMatch()) {
+        const int first = match.captured(1).toInt();
+        const int second = match.captured(2).toInt();
+        return isMonthFirst(locale) ? QDate(today.year(), first, second) : QDate(today.year(), second, first);
+    }
+    constexpr int LeastLetters = 2;
+    for (const QLocale &names : {locale, QLocale::c()}) {
+        for (int i = 0; i < 7 && text.size() >= LeastLetters; ++i) {
+            const QDate day = today.addDays(i);
+            if (names.dayName(day.dayOfWeek(), QLocale::LongFormat).startsWith(text, Qt::CaseInsensitive)) {
+                return day;
+            }
+        }
+    }
+    return {};
+}
+
 QTime timeFromWords(const QString &text)
 {
     static const QRegularExpression figures(
@@ -213,6 +263,36 @@ Result<QVariant> readDateTime(const QString &typed, const QLocale &locale)
         return Error{Texts::tr("A date and a time are needed here, such as %1").arg(example), {}};
     }
     return QVariant(date.toString(Qt::ISODate) + u' ' + isoTime(time));
+}
+
+QString dateMeant(const QString &typed, const QLocale &locale)
+{
+    const QString text = typed.simplified();
+    const QDate date = text.isEmpty() || dateFromWords(text, locale).isValid() ? QDate() : looseDate(text, locale);
+    return date.isValid() ? date.toString(Qt::ISODate) : typed;
+}
+
+QString timeMeant(const QString &typed)
+{
+    const QTime now = QTime::currentTime();
+    return isNow(typed.simplified()) ? isoTime({now.hour(), now.minute()}) : typed;
+}
+
+QString dateTimeMeant(const QString &typed, const QLocale &locale)
+{
+    const QString text = typed.simplified();
+    if (isNow(text)) {
+        return QDate::currentDate().toString(Qt::ISODate) + u' ' + timeMeant(text);
+    }
+    if (text.isEmpty() || readDateTime(text, locale)) {
+        return typed;
+    }
+    // With a time behind it, which stays as it is.
+    const qsizetype blank = text.lastIndexOf(u' ');
+    const bool hasTime = blank > 0 && timeFromWords(text.mid(blank + 1)).isValid();
+    const QString date = hasTime ? text.left(blank) : text;
+    const QString meant = dateMeant(date, locale);
+    return meant == date ? typed : hasTime ? meant + text.mid(blank) : meant;
 }
 
 } // namespace nabblet

@@ -34,4 +34,12 @@ Result<QVariant> readDate(const QString &typed, const QLocale &locale);
 Result<QVariant> readTime(const QString &typed, const QLocale &locale);
 Result<QVariant> readDateTime(const QString &typed, const QLocale &locale);
 
+// Words of people in a hurry, as words that the functions above read; others as they are. "today" and "now"; "+3"
+// (days),
+// "-2w", "+1m", "+1y" from today; "fri", the next such day, today among them; "5/3", a day of this year in the order in
+// which people of the locale write it.
+QString dateMeant(const QString &typed, const QLocale &locale);
+QString timeMeant(const QString &typed);
+QString dateTimeMeant(const QString &typed, const QLocale &locale);
+
 } // namespace nabblet

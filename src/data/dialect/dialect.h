@@ -81,6 +81,10 @@ public:
     // it does not tell.
     virtual std::optional<qint64> rowsWritten(const QSqlDatabase &database) const;
     virtual Availability availability(const DatabaseAddress &address) const = 0;
+    // Copies a whole database into a folder, as it is at one moment, and gives where the copy is. goesOn is told the
+    // share done, 0 to 1, and gives it up by answering false.
+    virtual Result<DatabaseAddress> copyWhole(const DatabaseAddress &address, const QString &folder,
+                                              const std::function<bool(double)> &goesOn) const = 0;
 
     // ---- statements under way
 

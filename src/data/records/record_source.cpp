@@ -3,6 +3,8 @@
 #include "core/formula/row_formulas.h"
 #include "core/kinds/each/formula.h"
 #include "core/kinds/kind.h"
+#include "core/rules/belonging.h"
+#include "core/rules/rules.h"
 #include "core/sorts/sort_table.h"
 #include "core/text/tr.h"
 
@@ -79,7 +81,7 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
     std::optional<RowFormulas> formulas;
     const auto columnsOf = [&](const QString &expression) {
         if (!formulas) {
-            formulas.emplace(columnNames(*table));
+            formulas.emplace(columnNames(*table), belongingTo(form));
         }
         const Result<QStringList> read = formulas->columnsRead(expression);
         return read ? *read : QStringList();
@@ -94,8 +96,10 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
         }
     }
     for (const Rule &rule : form.rules) {
-        for (const QString &column : columnsOf(rule.when)) {
-            take(column);
+        for (const QString &expression : expressionsOf(form, rule)) {
+            for (const QString &column : columnsOf(expression)) {
+                take(column);
+            }
         }
     }
     for (const SortedBy &each : sortedBy(form)) {

@@ -13,6 +13,8 @@
 
 namespace nabblet {
 
+struct RowsBetween;
+
 struct RecordSource
 {
     QString table;               // that rows are read from and written to
@@ -32,8 +34,18 @@ struct RecordSource
     // ones get them.
     QStringList linkColumns;
     QVariantList linkValues;
+    // Or to several rows of a form in between, themselves held to one row.
+    std::shared_ptr<const RowsBetween> between;
 
     QString writtenName(const QString &column) const { return originOf.value(column, column); }
+};
+
+struct RowsBetween
+{
+    RecordSource rows;
+    QVariantList but;    // the key of one of them that is left out, or empty
+    QStringList theirs;  // the values of these columns of theirs …
+    QStringList belongs; // … stand in these of the rows that belong to them
 };
 
 // The source of a form's rows. The error names what is gone and says what to do.

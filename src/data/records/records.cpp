@@ -13,13 +13,6 @@ namespace nabblet {
 
 namespace {
 
-// The row number of a table is a word of the database, not a name to quote.
-QString keyName(const Connection &connection, const RecordSource &source, const QString &column)
-{
-    return source.keyIsRowNumber ? connection.quoted(QStringLiteral("rows")) + u'.' + column
-                                 : rowsColumn(connection, column);
-}
-
 QStringList keyNames(const Connection &connection, const RecordSource &source)
 {
     QStringList names;

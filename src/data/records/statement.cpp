@@ -16,6 +16,12 @@ QString rowsColumn(const Connection &connection, const QString &column)
     return connection.dialect().quoteName(QStringList{QStringLiteral("rows"), column});
 }
 
+QString keyName(const Connection &connection, const RecordSource &source, const QString &column)
+{
+    return source.keyIsRowNumber ? connection.quoted(QStringLiteral("rows")) + u'.' + column
+                                 : rowsColumn(connection, column);
+}
+
 QString rowsFrom(const Connection &connection, const RecordSource &source)
 {
     const QString name = connection.quoted(QStringLiteral("rows"));
@@ -32,6 +38,40 @@ QString placesOf(const Connection &connection, const QVariantList &values)
     return places.join(QLatin1String(", "));
 }
 
+namespace {
+
+// The columns as one value, to be compared with those of another row.
+QString together(const Connection &connection, const QStringList &columns)
+{
+    QStringList names;
+    for (const QString &column : columns) {
+        names.append(rowsColumn(connection, column));
+    }
+    return names.join(QLatin1String(", "));
+}
+
+// That rows belong to one of those in between. Theirs are called rows there, too; the name means theirs inside.
+Statement belongsTo(const Connection &connection, const RowsBetween &between)
+{
+    Statement but;
+    QStringList keys;
+    for (qsizetype i = 0; i < between.but.size(); ++i) {
+        keys.append(keyName(connection, between.rows, between.rows.keyColumns.value(i)) + QLatin1String(" = ") +
+                    connection.dialect().placeOf(between.but.at(i)));
+        but.values.append(between.but.at(i));
+    }
+    if (!keys.isEmpty()) {
+        but.sql = QStringLiteral("NOT (%1)").arg(keys.join(QLatin1String(" AND ")));
+    }
+    Statement is = held(connection, between.rows, but.sql, but.values);
+    is.sql = QStringLiteral("(%1) IN (SELECT %2 FROM %3%4)")
+                 .arg(together(connection, between.belongs), together(connection, between.theirs),
+                      rowsFrom(connection, between.rows), is.sql);
+    return is;
+}
+
+} // namespace
+
 Statement held(const Connection &connection, const RecordSource &source, const QString &condition,
                const QVariantList &values)
 {
@@ -41,6 +81,11 @@ Statement held(const Connection &connection, const RecordSource &source, const Q
         where.sql += rowsColumn(connection, source.linkColumns.at(i)) + QLatin1String(" = ") +
                      connection.dialect().placeOf(source.linkValues.value(i));
         where.values.append(source.linkValues.value(i));
+    }
+    if (source.between) {
+        const Statement is = belongsTo(connection, *source.between);
+        where.sql += (where.sql.isEmpty() ? QString() : QStringLiteral(" AND ")) + is.sql;
+        where.values += is.values;
     }
     if (!where.sql.isEmpty()) {
         where.sql.prepend(QLatin1String(" WHERE "));

@@ -37,6 +37,8 @@ struct Running
 // A column of what rowsFrom() gives. Always with the name of what it is read from: SQLite takes a name in quotes that
 // it does not know for a text (https://www.sqlite.org/quirks.html#dblquote), and every record would show it.
 QString rowsColumn(const Connection &connection, const QString &column);
+// A part of the key, likewise. The row number of a table is a word of the database, not a name to quote.
+QString keyName(const Connection &connection, const RecordSource &source, const QString &column);
 // What rows are read from: the table, or the SELECT as one.
 QString rowsFrom(const Connection &connection, const RecordSource &source);
 // A SELECT without the semicolons behind it, to be read from as a table.

@@ -252,6 +252,11 @@ public:
         return isTold ? std::optional(query.value(0).toLongLong()) : std::nullopt;
     }
     Availability availability(const DatabaseAddress &address) const override { return sqliteAvailability(address); }
+    Result<DatabaseAddress> copyWhole(const DatabaseAddress &address, const QString &folder,
+                                      const std::function<bool(double)> &goesOn) const override
+    {
+        return copySqlite(address, folder, goesOn);
+    }
 
     void watch(const QSqlDatabase &database, Interruption *interruption) const override
     {

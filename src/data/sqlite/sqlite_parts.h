@@ -17,4 +17,8 @@ std::function<void()> sqliteInterrupter(const QSqlDatabase &database);
 // What SQLite says of a SELECT.
 Result<QList<SelectColumn>> describeSqliteSelect(const QSqlDatabase &database, const QString &sql);
 
+// In sqlite_copy.cpp: Dialect::copyWhole().
+Result<DatabaseAddress> copySqlite(const DatabaseAddress &address, const QString &folder,
+                                   const std::function<bool(double)> &goesOn);
+
 } // namespace nabblet

@@ -218,6 +218,7 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
     }
     case SettingEditor::Lines: {
         auto *lines = new LinesEditor;
+        lines->setReadOnly(setting.isOnlyRead);
         connect(lines, &LinesEditor::edited, this, [this, index](const QString &typed) {
             if (!m_isRefreshing) {
                 write(m_fields.at(index), typed);

@@ -1,4 +1,5 @@
 // The conditions of rules that stand on what is selected, a line for each effect (core/rules).
+#include "core/rules/rule_sentence.h"
 #include "core/rules/rules.h"
 #include "designer/settings/setting_parts.h"
 
@@ -25,8 +26,8 @@ QList<ControlId> concerned(const Context &context, const Effect &effect)
 
 Setting settingOf(const Effect &effect)
 {
-    Setting setting{effect.line,    SettingOf::Controls, QT_TRANSLATE_NOOP("Settings", "Rules"),
-                    effect.caption, effect.help,         SettingEditor::Lines,
+    Setting setting{effect.line,  SettingOf::Controls, QT_TRANSLATE_NOOP("Settings", "Rules"),
+                    effect.title, effect.help,         SettingEditor::Lines,
                     effect.step};
     setting.applies = [effect](const Context &context) {
         return !context.form.rowsFrom.isEmpty() && !concerned(context, effect).isEmpty();
@@ -50,13 +51,47 @@ Setting settingOf(const Effect &effect)
     return setting;
 }
 
+// All rules that stand on what is selected, as sentences; they are edited on the page of rules.
+Setting sentencesSetting()
+{
+    Setting setting{"rules-here",
+                    SettingOf::Controls,
+                    QT_TRANSLATE_NOOP("Settings", "Rules"),
+                    QT_TRANSLATE_NOOP("Settings", "Its rules"),
+                    QT_TRANSLATE_NOOP("Settings",
+                                      "What is worked out, checked, marked and shown here by a condition. F6 "
+                                      "shows the rules and changes them."),
+                    SettingEditor::Lines,
+                    ""};
+    const auto sentences = [](const Context &context) {
+        QStringList all;
+        for (const Rule &rule : context.form.rules) {
+            const bool isHere = std::any_of(rule.on.begin(), rule.on.end(),
+                                            [&](ControlId id) { return context.selection.controls().contains(id); });
+            if (isHere) {
+                all.append(ruleSentence(context.form, rule));
+            }
+        }
+        return all;
+    };
+    setting.applies = [sentences](const Context &context) { return !sentences(context).isEmpty(); };
+    setting.read = [sentences](const Context &context) -> Words {
+        return sentences(context).join(QStringLiteral("\n"));
+    };
+    setting.write = writeNothing;
+    setting.isOnlyRead = true;
+    return setting;
+}
+
 } // namespace
 
 QList<Setting> ruleSettings()
 {
-    QList<Setting> all;
+    QList<Setting> all{sentencesSetting()};
     for (const Effect &effect : effects()) {
-        all.append(settingOf(effect));
+        if (effect.line) {
+            all.append(settingOf(effect));
+        }
     }
     return all;
 }

@@ -57,6 +57,7 @@ struct Setting
     // The form with another value, for all that is selected; an error says why the value cannot be.
     std::function<Result<Form>(const SettingContext &context, const QString &typed)> write = {};
     std::function<QList<SettingChoice>(const SettingContext &context)> choices = {};
+    bool isOnlyRead = false; // of lines
 };
 
 const QList<Setting> &settings();

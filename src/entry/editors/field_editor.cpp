@@ -27,7 +27,7 @@ Shown FieldEditor::shownNow(bool hasFocus) const
 
 void FieldEditor::paintAtRest(QPainter &painter, const Shown &shown) const
 {
-    paintPicture(painter, kindNamed(m_control.kind).draw(m_control, shown), QPoint(0, 0), *m_context.appearance);
+    paintPicture(painter, pictureOf(m_control, shown), QPoint(0, 0), *m_context.appearance);
 }
 
 void FieldEditor::paintBox(QPainter &painter, const Shown &shown) const
@@ -54,19 +54,6 @@ std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Cont
     widget->setObjectName(control.name);
     widget->setFont(context.appearance->font(textRoleNamed(control.role, TextRole::Field)));
     return editor;
-}
-
-QString nameForReaders(const Form &form, const Control &control)
-{
-    const Control *caption = captionOf(form, control.id);
-    const QStringList names{caption ? caption->text.simplified() : QString(), control.text.simplified(),
-                            promptOf(control)};
-    for (const QString &name : names) {
-        if (!name.isEmpty()) {
-            return name;
-        }
-    }
-    return control.column.isEmpty() ? control.name : captionFromColumn(control.column, form.rowsFrom);
 }
 
 } // namespace nabblet

@@ -56,10 +56,6 @@ private:
 // file beside this one and one line in field_editor.cpp.
 std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Control &control, QWidget *parent);
 
-// What a screen reader calls a control: its caption, the words on it or beside it, its prompt, and failing all its
-// name.
-QString nameForReaders(const Form &form, const Control &control);
-
 std::unique_ptr<FieldEditor> makeLineEditor(const EditorContext &context, const Control &control, QWidget *parent);
 std::unique_ptr<FieldEditor> makeLongTextEditor(const EditorContext &context, const Control &control, QWidget *parent);
 std::unique_ptr<FieldEditor> makeTickEditor(const EditorContext &context, const Control &control, QWidget *parent);

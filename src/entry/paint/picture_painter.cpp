@@ -171,8 +171,7 @@ void paintControl(QPainter &painter, const Control &control, const Shown &shown,
                   const Appearance &appearance)
 {
     if (!shown.isHidden) {
-        paintPicture(painter, kindNamed(control.kind).draw(control, shown), control.place.topLeft() + origin,
-                     appearance);
+        paintPicture(painter, pictureOf(control, shown), control.place.topLeft() + origin, appearance);
     }
 }
 

@@ -9,6 +9,8 @@
 #include "core/kinds/settings/typing.h"
 #include "core/rules/rules.h"
 
+#include <QScopedValueRollback>
+
 #include <algorithm>
 
 namespace nabblet {
@@ -21,6 +23,7 @@ ControlValues::ControlValues(const EntryState &state, const Totals &totals, std:
 void ControlValues::catalogueChanged()
 {
     m_formulas.reset();
+    m_known.clear();
     m_lookedUp->setCatalogue(m_state.catalogue);
 }
 
@@ -28,6 +31,7 @@ Shown ControlValues::shown(const Control &control) const
 {
     Shown shown = valueShown(control);
     shown.mayType = m_state.mayType(control);
+    shown.isRequired = m_state.isNeeded(control);
     shown = ruledInHand(control, shown);
     const bool isOfRow = showsValue(control) && !isJumpList(control) && !totalOf(control);
     if (isOfRow && m_state.hasRecord() && !shown.mayType) {
@@ -63,6 +67,7 @@ Shown ControlValues::valueShown(const Control &control) const
 
 Shown ControlValues::shownIn(const Control &control, const Row &row) const
 {
+    const QScopedValueRollback<bool> otherRow(m_isOtherRow, true);
     if (!showsValue(control)) {
         return shownFor(control, QVariant(), m_state.locale);
     }
@@ -79,30 +84,91 @@ Shown ControlValues::shownIn(const Control &control, const Row &row) const
 Shown ControlValues::ruled(const Control &control, const Shown &shown,
                            const std::function<QVariant(const QString &)> &valueOfColumn) const
 {
-    return withRules(m_state.form, control, shown,
-                     [&](const QString &expression) { return workedOut(expression, valueOfColumn); });
+    return book().isEmpty() ? shown : withRules(m_state.form, book(), control, shown, [&](const QString &expression) {
+        return workedOut(expression, valueOfColumn);
+    });
+}
+
+QList<Rule> ControlValues::shapesOf(const Control &control) const
+{
+    QList<Rule> shapes;
+    for (const int number : book().about(control.id)) {
+        const Rule &rule = m_state.form.rules.at(number);
+        if (rule.effect == QLatin1String("shape") && rule.on.contains(control.id) &&
+            holds(rule, inHand()).value_or(false)) {
+            shapes.append(rule);
+        }
+    }
+    return shapes;
+}
+
+WorksOut ControlValues::inHand() const
+{
+    return [this](const QString &expression) {
+        return workedOut(expression, [this](const QString &column) { return m_state.value(column); });
+    };
 }
 
 Shown ControlValues::ruledInHand(const Control &control, const Shown &shown) const
 {
-    const bool isBeingTyped = m_state.record.typed.contains(control.column);
-    return isBeingTyped || !m_state.hasRecord()
-               ? shown
-               : ruled(control, shown, [&](const QString &column) { return m_state.value(column); });
+    if (!m_state.hasRecord() || !book().isAbout(control.id)) {
+        return shown;
+    }
+    Shown result = ruled(control, shown, [&](const QString &column) { return m_state.value(column); });
+    const auto typed = m_state.record.typed.constFind(control.column);
+    if (typed == m_state.record.typed.constEnd() || typed->isWorkedOut) {
+        return result;
+    }
+    // What was typed can be mended: it neither locks its own box nor takes it away.
+    result.mayType = shown.mayType;
+    if (result.isHidden) {
+        const Shown before = ruled(control, shown, [&](const QString &column) {
+            return column == control.column ? m_state.valueBeforeTyping(column) : m_state.value(column);
+        });
+        result.isHidden = before.isHidden && typed->mistake.isEmpty();
+    }
+    return result;
 }
 
-QSet<ControlId> ControlValues::hidden() const
+ControlValues::Ruled ControlValues::ruledNow() const
 {
-    QSet<ControlId> hidden;
-    if (m_state.form.rules.isEmpty()) {
-        return hidden;
-    }
+    Ruled ruled;
     for (const Control &control : m_state.form.controls) {
-        if (ruledInHand(control, Shown()).isHidden) {
-            hidden.insert(control.id);
+        // In place of the value stands a sign; why there is none stands beside it.
+        const QString formula = m_state.hasRecord() ? formulaOf(control) : QString();
+        const Result<QVariant> value = formula.isEmpty() ? QVariant() : inHand()(formula);
+        if (!value) {
+            ruled.notes.append({control.id, value.error().sentence, true, Mark::Watch});
+        }
+        if (!book().isAbout(control.id)) {
+            continue;
+        }
+        const Shown shown = ruledInHand(control, Shown());
+        if (shown.isHidden) {
+            ruled.hidden.insert(control.id);
+            if (shown.givesWay) {
+                ruled.givingWay.insert(control.id);
+            }
+        } else if (!shown.note.isEmpty() && value) {
+            ruled.notes.append({control.id, shown.note, true, shown.mark});
         }
     }
-    return hidden;
+    return ruled;
+}
+
+QList<ControlValues::HiddenBox> ControlValues::hiddenBoxes() const
+{
+    QList<HiddenBox> boxes;
+    for (const Control &control : m_state.form.controls) {
+        if (control.column.isEmpty() || !book().isAbout(control.id) || m_state.value(control.column).isNull()) {
+            continue;
+        }
+        const Shown shown = ruledInHand(control, Shown());
+        if (shown.isHidden && shown.hiddenValue != HiddenValue::Kept) {
+            boxes.append({control.id, shown.hiddenValue});
+        }
+    }
+    return boxes;
 }
 
 bool ControlValues::mayType(const Control &control) const
@@ -213,14 +279,109 @@ ColumnValues ControlValues::heldValues(const Control &control) const
     return fixed;
 }
 
+RowFormulas &ControlValues::formulas() const
+{
+    if (!m_formulas || m_formulasEdition != m_state.formEdition) {
+        const Table *table = m_state.table();
+        m_formulas =
+            std::make_unique<RowFormulas>(table ? columnNames(*table) : QStringList(), belongingTo(m_state.form));
+        m_formulasEdition = m_state.formEdition;
+        m_known.clear();
+        m_belongingRead.clear();
+    }
+    return *m_formulas;
+}
+
+// Puts the rows that an expression sums up where it finds them; false while they are not read yet.
+bool ControlValues::readBelonging(const QString &expression) const
+{
+    for (const QString &table : formulas().tablesRead(expression)) {
+        if (m_belongingRead.value(table, -1) == m_belongingEdition) {
+            continue;
+        }
+        for (const RowsBelonging &belonging : belongingTo(m_state.form)) {
+            if (belonging.table.compare(table, Qt::CaseInsensitive) != 0) {
+                continue;
+            }
+            const auto rows = m_readBelonging ? m_readBelonging(belonging.table, belonging.columns) : std::nullopt;
+            if (!rows) {
+                return false;
+            }
+            formulas().setBelonging(belonging.table, *rows);
+            break;
+        }
+        m_belongingRead.insert(table, m_belongingEdition);
+    }
+    return true;
+}
+
+QList<PutIn> ControlValues::putIn(const WorkingRow &row) const
+{
+    for (const Rule &rule : m_state.form.rules) {
+        for (const QString &expression : {rule.when, rule.then.value, rule.otherwise.value}) {
+            if (rule.effect == QLatin1String("value") && !expression.trimmed().isEmpty()) {
+                readBelonging(expression);
+            }
+        }
+    }
+    return valuesPutIn(m_state.form, formulas(), row);
+}
+
+const RuleBook &ControlValues::book() const
+{
+    if (m_bookEdition != m_state.formEdition) {
+        m_book = RuleBook(m_state.form);
+        m_bookEdition = m_state.formEdition;
+    }
+    return m_book;
+}
+
 Result<QVariant> ControlValues::workedOut(const QString &formula,
                                           const std::function<QVariant(const QString &)> &valueOfColumn) const
 {
-    if (!m_formulas) {
-        const Table *table = m_state.table();
-        m_formulas = std::make_unique<RowFormulas>(table ? columnNames(*table) : QStringList());
+    constexpr qint64 Lasts = 30'000; // ms
+    constexpr qsizetype MostKnown = 5'000;
+    const Result<QStringList> columns = formulas().columnsRead(formula);
+    if (!columns) {
+        return columns.error();
     }
-    return m_formulas->value(formula, valueOfColumn);
+    QVariantList from;
+    for (const QString &column : *columns) {
+        from.append(valueOfColumn(column));
+    }
+    if (!formulas().tablesRead(formula).isEmpty()) {
+        if (m_isOtherRow || !readBelonging(formula)) {
+            return QVariant();
+        }
+        from.append(m_belongingEdition);
+    }
+    if (!m_clock.isValid()) {
+        m_clock.start();
+    }
+    if (m_known.size() > MostKnown) {
+        m_known.clear();
+    }
+    Known &known = m_known[formula];
+    if (known.at == 0 || known.from != from || m_clock.elapsed() - known.at > Lasts) {
+        known.value =
+            formulas().value(formula, [&](const QString &column) { return from.value(columns->indexOf(column)); });
+        known.from = from;
+        known.at = m_clock.elapsed() + 1;
+    }
+    return known.value;
+}
+
+Result<QVariant> ControlValues::workedOutElsewhere(const QString &formula,
+                                                   const std::function<QVariant(const QString &)> &valueOfColumn) const
+{
+    const QScopedValueRollback<bool> otherRow(m_isOtherRow, true);
+    return workedOut(formula, valueOfColumn);
+}
+
+QStringList ControlValues::columnsRead(const QString &expression) const
+{
+    const Result<QStringList> columns = formulas().columnsRead(expression);
+    return columns ? *columns : QStringList();
 }
 
 QString ControlValues::recordWords() const

@@ -3,9 +3,14 @@
 #pragma once
 
 #include "core/formula/row_formulas.h"
+#include "core/rules/belonging.h"
+#include "core/rules/rules.h"
+#include "core/rules/worked_out.h"
 #include "entry/reading/looked_up.h"
 #include "entry/reading/totals.h"
 #include "entry/state/entry_state.h"
+
+#include <QElapsedTimer>
 
 #include <memory>
 
@@ -22,9 +27,30 @@ public:
     // Whether people may type or choose there now, by the record, its rows and the form's rules. What was typed and not
     // saved may be typed again, whatever a rule says: it can be mended.
     bool mayType(const Control &control) const;
-    // What rules hide in the record in hand.
-    QSet<ControlId> hidden() const;
-    // In another row, as stored.
+    // What rules hide in the record in hand. A box does not go by what was typed in it, nor while that is no value.
+    QSet<ControlId> hidden() const { return ruledNow().hidden; }
+    // The same with what else rules do to the form, worked out in one go.
+    struct Ruled
+    {
+        QSet<ControlId> hidden;
+        QSet<ControlId> givingWay; // those hidden that give up their room
+        QList<FieldMessage> notes; // what rules have to say beside boxes in sight
+    };
+    Ruled ruledNow() const;
+    // A control that rules hide, whose value is not simply kept on saving.
+    struct HiddenBox
+    {
+        ControlId control = 0;
+        HiddenValue value = HiddenValue::Kept;
+    };
+    QList<HiddenBox> hiddenBoxes() const;
+    // The shapes that a text may have in a box, now; any of them. Empty for none.
+    QList<Rule> shapesOf(const Control &control) const;
+    // Works out expressions over the record in hand.
+    WorksOut inHand() const;
+    // What the rules put into a row.
+    QList<PutIn> putIn(const WorkingRow &row) const;
+    // In another row, as stored. What sums rows that belong to it stays blank: those at hand are of the record in hand.
     Shown shownIn(const Control &control, const Row &row) const;
     // The record in hand in words, for messages: "Mussel Scar".
     QString recordWords() const;
@@ -45,6 +71,21 @@ public:
     // What a formula gives over the row.
     Result<QVariant> workedOut(const QString &formula,
                                const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    // The same over another row than the one in hand, whose own rows are not at hand: what sums them is nothing.
+    Result<QVariant> workedOutElsewhere(const QString &formula,
+                                        const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    // The tables of rows that belong to the row which an expression reads.
+    QStringList tablesRead(const QString &expression) const { return formulas().tablesRead(expression); }
+    // Who gives the rows that belong to the record in hand, by their table, each as the columns named; nothing while
+    // they are not read yet, an error where they cannot be had.
+    using BelongingReader =
+        std::function<std::optional<Result<QList<QVariantList>>>(const QString &table, const QStringList &columns)>;
+    void setBelongingReader(const BelongingReader &reader) { m_readBelonging = reader; }
+    // They are others now.
+    void belongingChanged() { ++m_belongingEdition; }
+
+    // The columns that an expression reads; none for what cannot be worked out.
+    QStringList columnsRead(const QString &expression) const;
 
     // What other tables hold may be another now; by another catalogue, what it is read by is, too.
     LookedUp &lookedUp() { return *m_lookedUp; }
@@ -86,7 +127,28 @@ private:
     const EntryState &m_state;
     const Totals &m_totals;
     std::unique_ptr<LookedUp> m_lookedUp;
+    RowFormulas &formulas() const;
+    bool readBelonging(const QString &expression) const;
+    const RuleBook &book() const;
+
+    // What an expression gave last, for which values: rules ask for the same again and again.
+    struct Known
+    {
+        QVariantList from;
+        Result<QVariant> value = QVariant();
+        qint64 at = 0; // ms; date('now') is another one tomorrow
+    };
+
     mutable std::unique_ptr<RowFormulas> m_formulas;
+    mutable int m_formulasEdition = -1;
+    mutable bool m_isOtherRow = false; // while one is shown
+    BelongingReader m_readBelonging;
+    int m_belongingEdition = 0;
+    mutable QHash<QString, int> m_belongingRead; // which edition stands in the formulas, by table
+    mutable QHash<QString, Known> m_known;
+    mutable QElapsedTimer m_clock;
+    mutable RuleBook m_book; // of the form of this edition
+    mutable int m_bookEdition = -1;
 };
 
 } // namespace nabblet

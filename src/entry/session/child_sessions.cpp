@@ -1,12 +1,17 @@
 #include "entry/session/child_sessions.h"
 
 #include "core/kinds/settings/child_link.h"
+#include "core/rules/belonging.h"
+#include "core/rules/worked_out.h"
+#include "core/text/tr.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
 
 #include <algorithm>
 
 namespace nabblet {
+
+NABBLET_TEXTS(EntrySession)
 
 ChildSessions::ChildSessions(SessionParts &parts) : m_parts(parts) {}
 
@@ -31,8 +36,24 @@ EntrySession *ChildSessions::of(const Control &control)
     EntrySession *made = child.get();
     m_children.emplace(control.id, std::move(child));
     QObject::connect(made, &EntrySession::said, &m_parts.session, &EntrySession::said);
-    QObject::connect(made, &EntrySession::pendingChanged, &m_parts.session, &EntrySession::pendingChanged);
-    QObject::connect(made, &EntrySession::valuesRead, &m_parts.session, &EntrySession::valuesRead);
+    QObject::connect(made, &EntrySession::pendingChanged, &m_parts.session, [this, made] {
+        childChanged(*made);
+        Q_EMIT m_parts.session.pendingChanged();
+    });
+    QObject::connect(made, &EntrySession::deleted, &m_parts.session, [this, made] {
+        m_deletedFrom.insert(tableMark(made->form().rowsFrom));
+        childChanged(*made);
+        Q_EMIT m_parts.session.pendingChanged();
+    });
+    QObject::connect(made, &EntrySession::recordChanged, &m_parts.session, [this] {
+        m_stored.clear();
+        m_parts.values.belongingChanged();
+        Q_EMIT m_parts.session.valuesRead();
+    });
+    QObject::connect(made, &EntrySession::valuesRead, &m_parts.session, [this] {
+        m_parts.values.belongingChanged(); // rows further in among them
+        Q_EMIT m_parts.session.valuesRead();
+    });
     linkOne(control, *made);
     return made;
 }
@@ -71,8 +92,158 @@ void ChildSessions::linkOne(const Control &control, EntrySession &child) const
     child.holdTo(held);
 }
 
+// Another row, or other values: what sums them up follows.
+void ChildSessions::childChanged(EntrySession &child)
+{
+    m_parts.values.belongingChanged();
+    const bool isSummed = std::any_of(m_parts.state.form.rules.begin(), m_parts.state.form.rules.end(),
+                                      [](const Rule &rule) { return rule.effect == QLatin1String("value"); });
+    if (isSummed && child.form().rowsFrom.size() > 0) {
+        m_parts.workingOut.bringUpToDate();
+    }
+}
+
+QSet<QString> ChildSessions::changedTables() const
+{
+    QSet<QString> tables = m_deletedFrom;
+    for (const auto &[id, child] : m_children) {
+        if (child->hasUnsaved()) {
+            tables.insert(tableMark(child->form().rowsFrom));
+        }
+        tables += child->m_parts->children.changedTables();
+    }
+    return tables;
+}
+
+// Read once until they may be others: a letter typed there changes none of them.
+const Result<QList<Row>> &ChildSessions::readOnce(const QString &table, const RecordSource &source)
+{
+    auto known = m_stored.find(table);
+    if (known == m_stored.end()) {
+        Result<QList<Row>> rows = rowsAfter(m_parts.state.connection, source, std::nullopt, MostSummed + 1);
+        if (rows && rows->size() > MostSummed) {
+            rows = Error{Texts::tr("More than %L1 rows belong to this record, which are too many to be summed up here")
+                             .arg(MostSummed),
+                         {}};
+        }
+        known = m_stored.insert(table, rows);
+    }
+    return *known;
+}
+
+// Those of a child as they are stored.
+Result<QList<Row>> ChildSessions::storedRows(const EntrySession &child)
+{
+    return child.rows().areAll() ? Result<QList<Row>>(child.rows().window().rows())
+                                 : readOnce(child.form().rowsFrom, child.state().source);
+}
+
+void ChildSessions::makeReady(const QString &table)
+{
+    const QList<const Control *> way = subformsTo(m_parts.state.form, table);
+    EntrySession *child = way.isEmpty() ? nullptr : of(*way.first());
+    if (child && way.size() > 1) {
+        child->m_parts->children.makeReady(table);
+    }
+}
+
+std::optional<Result<ChildSessions::Values>> ChildSessions::rowsOf(const QString &table, const QStringList &columns)
+{
+    const QList<const Control *> way = subformsTo(m_parts.state.form, table);
+    if (way.isEmpty()) {
+        return std::nullopt;
+    }
+    return way.size() == 1 ? rowsOfChild(*way.first(), columns) : rowsFurtherIn(*way.first(), table, columns);
+}
+
+std::optional<Result<ChildSessions::Values>> ChildSessions::rowsOfChild(const Control &control,
+                                                                        const QStringList &columns)
+{
+    EntrySession *child = toPaint(control);
+    if (!child) {
+        return std::nullopt;
+    }
+    const EntryState &state = child->state();
+    Values all;
+    const auto take = [&](const std::function<QVariant(const QString &)> &valueOfColumn) {
+        QVariantList values;
+        for (const QString &column : columns) {
+            const qsizetype held = state.heldTo.columns.indexOf(column);
+            values.append(held >= 0 ? state.heldTo.values.value(held) : valueOfColumn(column));
+        }
+        all.append(values);
+    };
+    if (state.isStarted && state.heldTo.hasParent) {
+        const Result<QList<Row>> rows = storedRows(*child);
+        if (!rows) {
+            return rows.error();
+        }
+        for (const Row &row : *rows) {
+            const bool isInHand = !state.isNew() && state.key() && row.key == *state.key();
+            take([&](const QString &column) {
+                return isInHand ? state.value(column) : valueOf(state.source, row, column);
+            });
+        }
+    }
+    if (state.isNew() && state.isChanged()) {
+        take([&](const QString &column) { return state.value(column); });
+    }
+    return Result<Values>(all);
+}
+
+// The rows of subforms inside a subform: those of its row in hand as they would be saved, those of its other rows as
+// they are stored.
+std::optional<Result<ChildSessions::Values>> ChildSessions::rowsFurtherIn(const Control &control, const QString &table,
+                                                                          const QStringList &columns)
+{
+    EntrySession *child = toPaint(control);
+    if (!child) {
+        return std::nullopt;
+    }
+    const EntryState &state = child->state();
+    Values all;
+    if (state.hasRecord()) {
+        const auto ofRowInHand = child->m_parts->children.rowsOf(table, columns);
+        if (!ofRowInHand || !*ofRowInHand) {
+            return ofRowInHand;
+        }
+        all = **ofRowInHand;
+    }
+    if (!state.isStarted || !state.heldTo.hasParent) {
+        return Result<Values>(all);
+    }
+    RecordSource source = state.source;
+    QVariantList but = !state.isNew() && state.key() ? *state.key() : QVariantList();
+    for (const Control *inside : subformsTo(*control.inner.get(), table)) {
+        const Result<RecordSource> next = recordSourceOf(*inside->inner.get(), state.catalogue);
+        if (!next) {
+            return next.error();
+        }
+        const ChildLink link = childLinkOf(*inside);
+        if (link.childColumns.isEmpty() || link.childColumns.size() != link.parentColumns.size()) {
+            return Result<Values>(all); // they belong to no row
+        }
+        auto between = std::make_shared<const RowsBetween>(
+            RowsBetween{std::move(source), std::exchange(but, {}), link.parentColumns, link.childColumns});
+        source = *next;
+        source.between = std::move(between);
+    }
+    source.columns = columns;
+    const Result<QList<Row>> &rows = readOnce(table, source);
+    if (!rows) {
+        return rows.error();
+    }
+    for (const Row &row : *rows) {
+        all.append(row.values);
+    }
+    return Result<Values>(all);
+}
+
 void ChildSessions::link()
 {
+    m_deletedFrom.clear();
+    m_stored.clear();
+    m_parts.values.belongingChanged();
     for (const auto &[id, child] : m_children) {
         if (const Control *control = m_parts.state.form.controls.find(id)) {
             linkOne(*control, *child);

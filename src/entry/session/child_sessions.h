@@ -4,7 +4,9 @@
 #include "core/model/form.h"
 #include "data/records/records.h"
 
+#include <QHash>
 #include <QList>
+#include <QSet>
 
 #include <memory>
 #include <unordered_map>
@@ -32,6 +34,14 @@ public:
 
     // Holds them to the record in hand.
     void link();
+    // The rows that belong to the record in hand as they would be saved, by their table; nothing while they are not
+    // read yet. More than MostSummed are an error: a sum of a part of them would be a wrong one.
+    static constexpr int MostSummed = 5000;
+    std::optional<Result<QList<QVariantList>>> rowsOf(const QString &table, const QStringList &columns);
+    // Makes the sessions that are asked for them.
+    void makeReady(const QString &table);
+    // Tables whose rows were typed into, added or deleted since the record in hand came, by tableMark().
+    QSet<QString> changedTables() const;
     // Has those with something typed hold the values of a record, while their own state stays.
     void linkUnsavedTo(const Row &row);
     // Saves what was typed in them before another record takes its place; false where that is refused.
@@ -43,7 +53,17 @@ public:
 private:
     void linkOne(const Control &control, EntrySession &child) const;
 
+    void childChanged(EntrySession &child);
+    using Values = QList<QVariantList>;
+    std::optional<Result<Values>> rowsOfChild(const Control &control, const QStringList &columns);
+    std::optional<Result<Values>> rowsFurtherIn(const Control &control, const QString &table,
+                                                const QStringList &columns);
+    Result<QList<Row>> storedRows(const EntrySession &child);
+    const Result<QList<Row>> &readOnce(const QString &table, const RecordSource &source);
+
     SessionParts &m_parts;
+    QHash<QString, Result<QList<Row>>> m_stored; // by table; read for summing, until they may be others
+    QSet<QString> m_deletedFrom;                 // tables, by tableMark()
     std::unordered_map<ControlId, std::unique_ptr<EntrySession>> m_children;
 };
 

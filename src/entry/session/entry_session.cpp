@@ -17,9 +17,11 @@ SessionParts::SessionParts(EntrySession &whole, EntryState atFirst)
                  QMetaObject::invokeMethod(
                      &whole, [&whole] { whole.readMissing(); }, Qt::QueuedConnection);
              }),
-      place([&whole] { Q_EMIT whole.positionChanged(); }), rows(*this), reckoning(*this), inHand(*this), typing(*this),
-      moves(*this), saving(*this), takingBack(*this), row(*this), children(*this)
+      place([&whole] { Q_EMIT whole.positionChanged(); }), rows(*this), reckoning(*this), inHand(*this),
+      workingOut(*this), typing(*this), moves(*this), saving(*this), takingBack(*this), row(*this), children(*this)
 {
+    values.setBelongingReader(
+        [this](const QString &table, const QStringList &columns) { return children.rowsOf(table, columns); });
 }
 
 EntrySession::EntrySession(Connection connection, Catalogue catalogue, Form form, QObject *parent)

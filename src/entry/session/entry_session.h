@@ -89,6 +89,7 @@ Q_SIGNALS:
     void rowsChanged(int movedBy); // other rows at hand; those that stay moved by so many places
     void totalsChanged();
     void recordChanged();  // another record, or the same with other values
+    void deleted();        // the record that was in hand
     void pendingChanged(); // something was typed or put back
     void messagesChanged();
     void positionChanged();

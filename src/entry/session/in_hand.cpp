@@ -42,6 +42,8 @@ void InHand::beginNew(std::optional<Row> before)
             m_parts.changes.setRecord(record);
         }
     }
+    m_parts.workingOut.beginAsBefore();
+    m_parts.workingOut.bringUpToDate();
 }
 
 void InHand::hasChanged()

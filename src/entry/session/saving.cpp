@@ -149,9 +149,24 @@ bool Saving::writeOwn(QList<Saved> &saved)
         return refuse({{0, Texts::tr("The table “%1” is gone, so nothing can be saved there. What you typed is kept.")
                                .arg(titleFromTable(state.form.rowsFrom))}});
     }
-    const ToWrite toWrite = whatToWrite(state, *table);
+    ToWrite toWrite = whatToWrite(state, *table);
+    for (const FieldMessage &wrong : m_parts.workingOut.whatIsWrong()) {
+        const bool isSaid =
+            wrong.control != 0 && std::any_of(toWrite.mistakes.begin(), toWrite.mistakes.end(),
+                                              [&](const FieldMessage &said) { return said.control == wrong.control; });
+        if (!isSaid) {
+            toWrite.mistakes.append(wrong);
+        }
+    }
     if (!toWrite.mistakes.isEmpty()) {
         return refuse(toWrite.mistakes);
+    }
+    if (!isAgreed()) {
+        return false;
+    }
+    const QStringList emptied = m_parts.workingOut.emptied();
+    for (const QString &column : emptied) {
+        toWrite.changes.insert(column, QVariant());
     }
     const RefusalContext context = refusalContext(state);
     Saved each;
@@ -173,6 +188,7 @@ void Saving::takeSaved(const Saved &saved)
 {
     const EntryState &state = m_parts.state;
     m_parts.inHand.take(saved.written.row);
+    m_parts.workingOut.rememberSaved();
     m_parts.takingBack.forget();
     const QString words = m_parts.values.recordWords();
     const bool standsElsewhere =
@@ -299,9 +315,57 @@ bool Saving::remove()
     m_parts.reckoning.count(false);
     Q_EMIT m_parts.session.said(Texts::tr("Deleted “%1”.").arg(words));
     m_parts.inHand.hasChanged();
+    Q_EMIT m_parts.session.deleted();
     along.show(1);
     Q_EMIT m_parts.session.positionChanged();
     return true;
+}
+
+// Asks what has to be known before the record is written; true when there is nothing to ask.
+bool Saving::isAgreed()
+{
+    RecordInHand record = m_parts.state.record;
+    record.asked = m_parts.workingOut.whatIsAsked();
+    const QStringList hidden = m_parts.workingOut.hiddenAskedAbout();
+    if (record.asked.isEmpty() && hidden.isEmpty()) {
+        return true;
+    }
+    QString sentence;
+    if (!record.asked.isEmpty()) {
+        record.question = Question::IsItSo;
+        sentence = record.asked.first().sentence;
+    } else {
+        record.question = Question::HiddenValues;
+        sentence =
+            counted(hidden.size(), Texts::tr("%1 is not shown, and holds a value.").arg(hidden.first()),
+                    Texts::tr("These are not shown, and hold values: %1.").arg(hidden.join(QStringLiteral(", "))));
+    }
+    m_parts.changes.setRecord(record);
+    QList<FieldMessage> messages = m_parts.workingOut.askedBeside();
+    messages.append({0, sentence});
+    m_parts.changes.setMessages(messages);
+    Q_EMIT m_parts.session.said(Texts::tr("Not saved yet: %1").arg(asSentence(sentence)));
+    Q_EMIT m_parts.session.refused();
+    return false;
+}
+
+bool Saving::answer(Answer answer)
+{
+    RecordInHand record = m_parts.state.record;
+    const Question question = record.question;
+    record.question = Question::None;
+    for (const Asked &asked : std::as_const(record.asked)) {
+        if (question == Question::IsItSo && answer == Answer::Yes) {
+            record.agreed.append(asked.about);
+        }
+    }
+    record.asked.clear();
+    if (question == Question::HiddenValues && answer != Answer::GoBack) {
+        record.emptiesHidden = answer == Answer::Emptied;
+    }
+    m_parts.changes.setRecord(record);
+    m_parts.changes.setMessages({});
+    return answer != Answer::GoBack && save();
 }
 
 bool Saving::keepMine()

@@ -24,6 +24,9 @@ public:
     // Answers to EntryState::record's question.
     bool keepMine();
     void takeTheirs();
+    // The same to what checks and hidden values ask about; what is agreed to is saved then.
+    enum class Answer { Yes, Emptied, GoBack };
+    bool answer(Answer answer);
 
     // Says what came of a write; true when it is done.
     bool take(const Written &written);
@@ -39,6 +42,7 @@ private:
     };
     bool writeAll(QList<Saved> &saved);
     bool writeOwn(QList<Saved> &saved);
+    bool isAgreed();
     bool refuse(const QList<FieldMessage> &messages);
     bool refuseToDelete(const QString &sentence);
     void takeSaved(const Saved &saved);

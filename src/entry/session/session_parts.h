@@ -15,6 +15,7 @@
 #include "entry/session/saving.h"
 #include "entry/session/taking_back.h"
 #include "entry/session/typing.h"
+#include "entry/session/working_out.h"
 #include "entry/state/state_changes.h"
 
 namespace nabblet {
@@ -35,6 +36,7 @@ struct SessionParts
     RowsAtHand rows;
     Reckoning reckoning;
     InHand inHand;
+    WorkingOut workingOut;
     Typing typing;
     RecordMoves moves;
     Saving saving;

@@ -108,6 +108,7 @@ bool TakingBack::bringTypedBack()
     RecordInHand record = m_parts.state.record;
     record.typed = letGo.typed;
     m_parts.changes.setRecord(record);
+    m_parts.workingOut.bringUpToDate();
     m_parts.values.lookedUp().forgetRows();
     Q_EMIT m_parts.session.said(Texts::tr("What was typed is back."));
     m_parts.inHand.hasChanged();

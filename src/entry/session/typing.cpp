@@ -4,10 +4,24 @@
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/text/caption_words.h"
+#include "core/text/date_words.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
 
 namespace nabblet {
+
+namespace {
+
+// What a person in a hurry means: "+3", "fri" and "now" in boxes for dates and times.
+QString meant(const Control &control, const QString &words, const QLocale &locale)
+{
+    return control.kind == QLatin1String("date")        ? dateMeant(words, locale)
+           : control.kind == QLatin1String("time")      ? timeMeant(words)
+           : control.kind == QLatin1String("date-time") ? dateTimeMeant(words, locale)
+                                                        : words;
+}
+
+} // namespace
 
 QString rowsNameOf(const Form &form)
 {
@@ -16,6 +30,14 @@ QString rowsNameOf(const Form &form)
 
 void Typing::hasTypedAt(const Control &control)
 {
+    m_parts.workingOut.bringUpToDate();
+    const Question question = m_parts.state.record.question;
+    if (question == Question::IsItSo || question == Question::HiddenValues) {
+        RecordInHand record = m_parts.state.record; // asked anew, of what is typed now
+        record.question = Question::None;
+        record.asked.clear();
+        m_parts.changes.setRecord(record);
+    }
     m_parts.changes.dropMessagesAt(control.id);
     Q_EMIT m_parts.session.pendingChanged();
 }
@@ -32,7 +54,7 @@ void Typing::type(const Control &control, const QString &words)
     if (isAsStored) {
         m_parts.changes.dropTyped(control.column);
     } else {
-        const Result<QVariant> read = kind.read(control, words, state.locale);
+        const Result<QVariant> read = kind.read(control, meant(control, words, state.locale), state.locale);
         const QString mistake = read ? state.whyItDoesNotFit(control, *read) : read.error().sentence;
         m_parts.changes.setTyped(control.column, TypedValue{read ? *read : QVariant(), words, mistake});
     }
@@ -72,16 +94,46 @@ void Typing::chooseRow(const Control &control, const QVariantList &values)
     hasTypedAt(control);
 }
 
-void Typing::boxLeft(const Control &control)
+QString Typing::shapedWhileTyped(const Control &control, const QString &words) const
+{
+    return m_parts.workingOut.whileTyped(control, words);
+}
+
+// Shown as the date that it was taken for, and in the shape of its box.
+void Typing::showAsMeant(const Control &control)
 {
     const EntryState &state = m_parts.state;
+    const TypedValue typed = state.record.typed.value(control.column);
+    const bool isMoment = control.kind == QLatin1String("date") || control.kind == QLatin1String("date-time");
+    if (typed.words.isEmpty() || !m_parts.values.mayType(control)) {
+        return;
+    }
+    QString words = m_parts.workingOut.inShape(control, typed.words);
+    if (isMoment && typed.mistake.isEmpty() && !typed.value.isNull()) {
+        words = kindNamed(control.kind).words(control, typed.value, state.locale);
+    }
+    if (words != typed.words) {
+        type(control, words);
+    }
+}
+
+void Typing::boxLeft(const Control &control)
+{
+    showAsMeant(control);
+    const EntryState &state = m_parts.state;
     const auto pending = state.record.typed.constFind(control.column);
-    if (pending == state.record.typed.constEnd() || pending->mistake.isEmpty()) {
+    if (pending == state.record.typed.constEnd()) {
+        return;
+    }
+    const std::optional<FieldMessage> wrong = pending->mistake.isEmpty()
+                                                  ? m_parts.workingOut.wrongAt(control)
+                                                  : FieldMessage{control.id, pending->mistake, false, Mark::None};
+    if (!wrong) {
         return;
     }
     QList<FieldMessage> messages = state.messages;
     messages.removeIf([&](const FieldMessage &message) { return message.control == control.id; });
-    messages.append({control.id, pending->mistake});
+    messages.append(*wrong);
     m_parts.changes.setMessages(messages);
 }
 

@@ -21,6 +21,8 @@ public:
     void choose(const Control &control, const QVariant &value);
     // A row of the control's lookup was chosen, with the values of its value columns; none to choose nothing.
     void chooseRow(const Control &control, const QVariantList &values);
+    // Words as they go on being typed, with the signs that the shape of the box has next.
+    QString shapedWhileTyped(const Control &control, const QString &words) const;
     // The keyboard left a box: where what was typed there is no value, says so beside it.
     void boxLeft(const Control &control);
     // Puts one box back as it is stored; false where nothing was typed in it.
@@ -46,6 +48,7 @@ private:
         QStringList columns; // of its row
     };
     void hasTypedAt(const Control &control);
+    void showAsMeant(const Control &control);
 
     SessionParts &m_parts;
     QHash<QString, SetAside> m_setAside; // by the rows that it belongs to

@@ -92,6 +92,9 @@ QJsonObject Typing::asJson() const
     }
     QJsonObject boxes;
     for (auto pending = record.typed.constBegin(); pending != record.typed.constEnd(); ++pending) {
+        if (pending->isWorkedOut) {
+            continue; // worked out anew
+        }
         boxes.insert(pending.key(), QJsonObject{{key("value"), nabblet::asJson(pending->value)},
                                                 {key("words"), pending->words},
                                                 {key("mistake"), pending->mistake}});
@@ -132,6 +135,7 @@ bool Typing::takeUp(const QJsonObject &kept)
                                  TypedValue{fromJson(each.value(key("value"))), each.value(key("words")).toString(),
                                             each.value(key("mistake")).toString()});
     }
+    m_parts.workingOut.bringUpToDate();
     if (state.key() && state.isChanged()) {
         // As it was read then, so that saving notices what others changed since.
         QStringList columns;

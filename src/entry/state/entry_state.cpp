@@ -48,6 +48,27 @@ bool EntryState::mayType(const Control &control) const
            !source.readOnly.contains(control.column) && takesValue(kindNamed(control.kind));
 }
 
+bool EntryState::isNeeded(const Control &control) const
+{
+    const Table *rows = table();
+    const Column *column = rows && !control.column.isEmpty() ? findColumn(*rows, control.column) : nullptr;
+    return column && isNeeded(*column);
+}
+
+bool EntryState::isNeeded(const Column &column) const
+{
+    const bool isFilledByItself = column.numbersItself || column.isGenerated || heldTo.columns.contains(column.name) ||
+                                  (record.isNew && column.hasDefault && !record.typed.contains(column.name));
+    return column.isRequired && !isFilledByItself;
+}
+
+bool EntryState::isChanged() const
+{
+    // What rules put into a stored record came of something that was done to it, or to what belongs to it.
+    return std::any_of(record.typed.begin(), record.typed.end(),
+                       [this](const TypedValue &typed) { return !typed.isWorkedOut || !record.isNew; });
+}
+
 QVariant EntryState::value(const QString &column) const
 {
     const auto pending = record.typed.constFind(column);

@@ -21,18 +21,37 @@ struct FieldMessage
 {
     ControlId control = 0; // 0: concerns the record as a whole
     QString sentence;
-    bool isNote = false; // nothing to mend, only good to know
+    bool isNote = false;    // nothing to mend, only good to know
+    Mark mark = Mark::None; // of a note
+
+    bool operator==(const FieldMessage &) const = default;
 };
 
 // A difficulty that the person decides on.
-enum class Question { None, ChangedMeanwhile, DeletedMeanwhile };
+enum class Question {
+    None,
+    ChangedMeanwhile,
+    DeletedMeanwhile,
+    IsItSo,       // a check wants to know whether that is right: RecordInHand::asked
+    HiddenValues, // boxes that are hidden hold values: save them, or empty them
+};
+
+// What a check asks about the record in hand.
+struct Asked
+{
+    QString sentence;
+    QString about; // tells it from the same check with other values
+
+    bool operator==(const Asked &) const = default;
+};
 
 // What was typed into one column of the record in hand.
 struct TypedValue
 {
     QVariant value;
-    QString words;   // as typed
-    QString mistake; // why the words are no value; empty when they are
+    QString words;            // as typed
+    QString mistake;          // why the words are no value; empty when they are
+    bool isWorkedOut = false; // put in by a rule, not by a person
 };
 
 // The rows to which a form is held, where they belong to the record of another.
@@ -49,10 +68,13 @@ struct RecordInHand
     std::optional<Row> row;       // as it was read
     std::optional<Row> beforeNew; // the one that a new record was begun from
     bool isNew = false;
-    QHash<QString, TypedValue> typed;     // by column
-    QHash<QString, QVariant> startValues; // of a new record, by column
-    Question question = Question::None;   // to be answered before it can be saved
-    std::optional<Row> theirs;            // what someone else stored meanwhile
+    QHash<QString, TypedValue> typed;       // by column
+    QHash<QString, QVariant> startValues;   // of a new record, by column
+    Question question = Question::None;     // to be answered before it can be saved
+    std::optional<Row> theirs;              // what someone else stored meanwhile
+    QList<Asked> asked = {};                // with Question::IsItSo
+    QStringList agreed = {};                // to what was asked about before
+    std::optional<bool> emptiesHidden = {}; // the answer to Question::HiddenValues
 };
 
 struct EntryState
@@ -60,6 +82,7 @@ struct EntryState
     Connection connection;
     Catalogue catalogue;
     Form form;
+    int formEdition = 0; // another number for each form that was set
     QLocale locale = {};
     RecordSource source = {};
     bool isStarted = false; // the form has rows
@@ -69,7 +92,7 @@ struct EntryState
 
     bool hasRecord() const { return record.row.has_value() || record.isNew; }
     bool isNew() const { return record.isNew; }
-    bool isChanged() const { return !record.typed.isEmpty(); } // something is typed and not saved
+    bool isChanged() const; // something is typed and not saved; what rules put into a new record is not
     // A new record was begun while another was in hand, to which one comes back.
     bool isNewBesideAnother() const { return record.isNew && record.beforeNew; }
     // The key of the record in hand; nothing for none or a new one.
@@ -81,6 +104,9 @@ struct EntryState
     bool canDelete() const;
     // Whether a control takes typing now.
     bool mayType(const Control &control) const;
+    // Whether the record cannot be stored while a box is blank, by its table.
+    bool isNeeded(const Control &control) const;
+    bool isNeeded(const Column &column) const;
 
     // The value that would be saved, or is stored; in a new record, what the database will fill in by itself, as far as
     // that is known before.

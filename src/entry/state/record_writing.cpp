@@ -56,11 +56,9 @@ ToWrite whatToWrite(const EntryState &state, const Table &table)
         const Control *control = state.heldTo.columns.contains(column.name) ? nullptr : state.controlFor(column.name);
         const bool isBlank = state.record.isNew ? !changes.contains(column.name) || changes.value(column.name).isNull()
                                                 : changes.contains(column.name) && changes.value(column.name).isNull();
-        const bool isFilledByDatabase = column.numbersItself || column.isGenerated ||
-                                        (state.record.isNew && column.hasDefault && !changes.contains(column.name));
         const bool isMistaken = control && std::any_of(mistakes.begin(), mistakes.end(),
                                                        [&](const FieldMessage &m) { return m.control == control->id; });
-        if (control && column.isRequired && isBlank && !isFilledByDatabase && !isMistaken) {
+        if (control && state.isNeeded(column) && isBlank && !isMistaken) {
             mistakes.append({control->id, Texts::tr("%1 is needed").arg(state.captionFor(column.name))});
         }
     }

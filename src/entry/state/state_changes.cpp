@@ -30,8 +30,12 @@ void StateChanges::setMessages(const QList<FieldMessage> &messages)
 void StateChanges::dropMessagesAt(ControlId control)
 {
     QList<FieldMessage> messages = m_state.messages;
-    messages.removeIf([&](const FieldMessage &message) { return message.control == control || message.control == 0; });
-    setMessages(messages);
+    const auto isMended = [&](const FieldMessage &message) {
+        return message.control == control || message.control == 0;
+    };
+    if (messages.removeIf(isMended) > 0) { // at every letter, so nothing is told where nothing changed
+        setMessages(messages);
+    }
 }
 
 void StateChanges::setRecordMessage(const QString &sentence)

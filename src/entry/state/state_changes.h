@@ -16,7 +16,11 @@ public:
     // The same one as long as this lives.
     const EntryState &state() const { return m_state; }
 
-    void setForm(const Form &form) { m_state.form = form; }
+    void setForm(const Form &form)
+    {
+        m_state.form = form;
+        ++m_state.formEdition;
+    }
     void setCatalogue(const Catalogue &catalogue) { m_state.catalogue = catalogue; }
     void setLocale(const QLocale &locale) { m_state.locale = locale; }
     // From then on the form has rows.

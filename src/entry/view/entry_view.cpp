@@ -2,8 +2,10 @@
 
 #include "core/arrange/rows.h"
 #include "core/arrange/windows/at_work.h"
+#include "core/arrange/windows/giving_way.h"
 #include "core/arrange/windows/stretching.h"
 #include "core/arrange/windows/window_size.h"
+#include "core/kinds/control_names.h"
 #include "core/text/caption_words.h"
 #include "entry/editors/field_editor.h"
 #include "entry/records/find_record.h"
@@ -251,7 +253,7 @@ void EntryView::rebuild(const Form &whole)
     makeWidgets();
     for (const auto &[id, editor] : m_editors) {
         if (editor->isOneBox()) {
-            editor->widget()->setAccessibleName(nameForReaders(form, editor->control()));
+            editor->widget()->setAccessibleName(calledFor(form, editor->control()));
         }
     }
     showRowPanel();
@@ -285,11 +287,12 @@ void EntryView::layOut()
     limitSheet();
     const int space = m_scroll->viewport()->width();
     const int height = m_scroll->viewport()->height();
-    const Band *ownBody = findBand(m_form, BandRole::Body);
+    const Form form = withRoomGivenUp(m_form, m_givingWay);
+    const Band *ownBody = findBand(form, BandRole::Body);
     // Smaller than designed as far as nothing overlaps; from there on the window scrolls.
     const int bodyHeight = ownBody ? ownBody->height : 0;
-    const int leastHeight = std::min(bodyHeight, m_least.height() - (shownHeight(m_form) - bodyHeight));
-    m_laidOut = stretchedTo(m_form, std::max(space, std::min(m_least.width(), m_form.width)),
+    const int leastHeight = std::min(bodyHeight, m_least.height() - (shownHeight(form) - bodyHeight));
+    m_laidOut = stretchedTo(form, std::max(space, std::min(m_least.width(), m_form.width)),
                             m_rows ? bodyHeight : std::max(height, leastHeight), Narrowing::Allowed);
     if (m_rows) {
         QList<Control> row;
@@ -553,6 +556,8 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
     }
     if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut) {
         QMetaObject::invokeMethod(this, &EntryView::refreshNotice, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this] { followRules(Jumps::Allowed); }, Qt::QueuedConnection);
     }
     if (event->type() == QEvent::FocusOut) {
         for (const auto &[id, editor] : m_editors) {

@@ -95,7 +95,9 @@ private:
     void showPages(const FrontPages &fronts);
     // What stands on pages behind others, and what rules hide.
     QSet<ControlId> outOfSight() const;
-    void followRules();
+    enum class Jumps { Never, Allowed }; // whether the box with the keyboard may come to stand elsewhere
+    void followRules(Jumps jumps = Jumps::Never);
+    bool wouldMove(const QWidget *box, const QSet<ControlId> &giving) const;
     ControlId pageOfFocus(const QWidget *box) const;
     void focusFirstIn(ControlId container);
     bool turnPage(int steps);
@@ -160,9 +162,11 @@ private:
     QHash<ControlId, QWidget *> m_dividers;
     QHash<ControlId, int> m_dividersMoved; // by people, px from the first pane's edge
     FrontPages m_fronts;
-    QSet<ControlId> m_hidden;   // by rules, in the record in hand
-    QString m_noticeShown;      // what the notice holds now
-    QSet<ControlId> m_unplaced; // boxes with no room beside them for what is said of them
+    QSet<ControlId> m_hidden;    // by rules, in the record in hand
+    QString m_noticeShown;       // what the notice holds now
+    QList<FieldMessage> m_notes; // as they stand beside boxes
+    QSet<ControlId> m_givingWay; // hidden by rules, their room given up
+    QSet<ControlId> m_unplaced;  // boxes with no room beside them for what is said of them
 };
 
 } // namespace nabblet

@@ -22,13 +22,14 @@ constexpr int MessageGap = 8; // px between a box and the message beside it
 class MessageLabel : public QLabel
 {
 public:
-    MessageLabel(const QString &sentence, const Appearance &appearance, QWidget *parent) : QLabel(sentence, parent)
+    MessageLabel(const QString &sentence, Ink ink, const Appearance &appearance, QWidget *parent)
+        : QLabel(sentence, parent)
     {
         setObjectName(QStringLiteral("message"));
         setFont(appearance.font(TextRole::Field));
         setTextFormat(Qt::PlainText);
         QPalette palette;
-        palette.setColor(QPalette::WindowText, appearance.colour(Ink::Alarm));
+        palette.setColor(QPalette::WindowText, appearance.colour(ink));
         setPalette(palette);
         setContentsMargins(0, 0, 0, 0);
         setAttribute(Qt::WA_TransparentForMouseEvents);
@@ -52,13 +53,31 @@ void EntryView::refreshMessages()
         editor->widget()->setAccessibleDescription(QString());
     }
     const Form inSight = withoutPagesBehind(m_laidOut, m_fronts);
-    for (const FieldMessage &message : m_session->state().messages) {
+    QList<FieldMessage> messages = m_session->state().messages;
+    m_notes = m_session->values().ruledNow().notes;
+    for (const FieldMessage &note : std::as_const(m_notes)) {
+        const bool isSaid = std::any_of(messages.begin(), messages.end(),
+                                        [&](const FieldMessage &said) { return said.control == note.control; });
+        if (!isSaid) {
+            messages.append(note);
+        }
+    }
+    const QSet<ControlId> behind = outOfSight();
+    for (const FieldMessage &message : std::as_const(messages)) {
         const Control *control = inSight.controls.find(message.control);
-        if (!control) {
+        if (!control || (message.isNote && behind.contains(control->id))) {
+            continue;
+        }
+        if (m_hidden.contains(control->id)) { // said below the form
+            m_unplaced.insert(control->id);
             continue;
         }
         BandView *band = viewOf(*control);
-        auto *label = new MessageLabel(message.sentence, m_appearance, band);
+        const Ink ink = !message.isNote               ? Ink::Alarm
+                        : message.mark == Mark::Alarm ? Ink::Alarm
+                        : message.mark == Mark::Watch ? Ink::Watch
+                                                      : Ink::Faint;
+        auto *label = new MessageLabel(message.sentence, ink, m_appearance, band);
         label->adjustSize();
         // Beside the box, else below or above it, where it covers nothing; with no room anywhere it stands below the
         // form (refreshNotice) while its box has the keyboard.
@@ -101,7 +120,9 @@ void EntryView::refreshMessages()
         label->setVisible(isPlaced);
         label->setProperty("control", control->id);
         if (QWidget *widget = widgetFor(control->id)) {
-            widget->setAccessibleDescription(message.sentence);
+            widget->setAccessibleDescription(message.mark == Mark::None
+                                                 ? message.sentence
+                                                 : tr("%1: %2").arg(markWord(message.mark), message.sentence));
         }
     }
 }
@@ -198,6 +219,17 @@ void EntryView::refreshNotice()
             refreshNotice();
         });
         button(tr("Let mine go"), [this] { m_session->saving().takeTheirs(); });
+        break;
+    case Question::IsItSo:
+        words(m_session->state().record.asked.isEmpty() ? sentence : m_session->state().record.asked.first().sentence);
+        button(tr("It is so, save"), [this] { m_session->saving().answer(Saving::Answer::Yes); });
+        button(tr("Go back to it"), [this] { m_session->saving().answer(Saving::Answer::GoBack); });
+        break;
+    case Question::HiddenValues:
+        words(sentence);
+        button(tr("Save with it"), [this] { m_session->saving().answer(Saving::Answer::Yes); });
+        button(tr("Save it empty"), [this] { m_session->saving().answer(Saving::Answer::Emptied); });
+        button(tr("Go back"), [this] { m_session->saving().answer(Saving::Answer::GoBack); });
         break;
     case Question::None:
         isNeeded = !sentence.isEmpty();

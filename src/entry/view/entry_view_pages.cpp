@@ -1,6 +1,8 @@
 // Tab pages at work: which page is in front, and how keyboard and messages get to what stands on the others. What
 // stands on a page gets its widgets when the page is first shown.
 #include "core/arrange/rows.h"
+#include "core/arrange/windows/giving_way.h"
+#include "core/kinds/control_names.h"
 #include "entry/editors/field_editor.h"
 #include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"
@@ -42,20 +44,48 @@ QSet<ControlId> EntryView::outOfSight() const
 }
 
 // Shows and hides what the rules of the form make of the record in hand.
-void EntryView::followRules()
+void EntryView::followRules(Jumps jumps)
 {
-    const QSet<ControlId> hidden = m_session->values().hidden();
-    if (hidden == m_hidden) {
+    const ControlValues::Ruled ruled = m_session->values().ruledNow();
+    QSet<ControlId> hidden = ruled.hidden;
+    QSet<ControlId> giving = ruled.givingWay;
+    const QWidget *focused = QApplication::focusWidget();
+    if (giving != m_givingWay && jumps == Jumps::Never && wouldMove(focused, giving)) {
+        // Nothing jumps under the hand: what would give way, or come back, does so when the keyboard leaves the box.
+        for (const ControlId id : std::as_const(m_givingWay)) {
+            if (!giving.contains(id)) {
+                hidden.insert(id);
+            }
+        }
+        giving = m_givingWay;
+    }
+    if (hidden == m_hidden && giving == m_givingWay) {
+        if (m_notes != ruled.notes) {
+            refreshMessages();
+        }
         return;
     }
-    const QWidget *focused = QApplication::focusWidget();
     m_hidden = hidden;
+    m_givingWay = giving;
     makeWidgets();
     layOut();
     applyTabOrder();
     if (focused && isAncestorOf(focused) && !focused->isVisibleTo(this)) {
         focusFirst();
     }
+}
+
+// Whether the box with the keyboard would come to stand elsewhere if other controls gave up their room.
+bool EntryView::wouldMove(const QWidget *box, const QSet<ControlId> &giving) const
+{
+    for (const auto &[id, editor] : m_editors) {
+        if (editor->widget() == box && kindNamed(editor->control().kind).editor != Editor::Tick) {
+            const Form now = withRoomGivenUp(m_form, m_givingWay);
+            const Form then = withRoomGivenUp(m_form, giving);
+            return now.controls.find(id)->place != then.controls.find(id)->place;
+        }
+    }
+    return false;
 }
 
 // The tab pages from which a box that had the keyboard went out of sight; 0 for none.
@@ -143,7 +173,7 @@ void EntryView::makeWidgets()
             made->widget()->installEventFilter(this);
             made->widget()->show();
             if (made->isOneBox()) {
-                made->widget()->setAccessibleName(nameForReaders(m_form, control));
+                made->widget()->setAccessibleName(calledFor(m_form, control));
             }
             kept.emplace(control.id, std::move(made));
         }

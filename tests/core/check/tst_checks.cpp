@@ -133,7 +133,7 @@ private Q_SLOTS:
     {
         Form form = draft("purchase");
         const ControlId box = form.controls.at(0).id;
-        form.rules = {{"1 = 1", "locked", {box}, {}}};
+        form.rules = {{.when = "1 = 1", .effect = "locked", .on = {box}}};
         QVERIFY(found("rules not understood", form).isEmpty());
         form.rules.append({"nobody > 3", "locked", {box}, {}});
         QCOMPARE(found("rules not understood", form).size(), 1);

@@ -96,6 +96,45 @@ private Q_SLOTS:
             QCOMPARE(asked, QStringList("quantity"));
         }
     }
+
+    // Rows that belong to the row are tables of their own, and nothing else is.
+    void rowsThatBelongAreSummed()
+    {
+        RowFormulas formulas({"id", "quantity"}, {{"part_fitted", {"quantity", "unit price"}}, {"row", {"a"}}});
+        const auto value = [&](const QString &expression) {
+            const Result<QVariant> result = formulas.value(expression, [](const QString &) { return QVariant(7); });
+            return result ? result->toString() : QString("refused");
+        };
+        const QString sum = "(SELECT sum(quantity * \"unit price\") FROM part_fitted)";
+        QCOMPARE(value(sum), QString());
+        formulas.setBelonging("part_fitted", QList<QVariantList>{{2, 1.5}, {3, 10}});
+        QCOMPARE(value(sum), "33");
+        QCOMPARE(value("quantity + " + sum), "40"); // the row's own column outside, theirs inside
+        QCOMPARE(value("(SELECT count(*) FROM part_fitted WHERE quantity > 2)"), "1");
+        formulas.setBelonging("part_fitted", QList<QVariantList>());
+        QCOMPARE(value("(SELECT count(*) FROM part_fitted)"), "0");
+        QCOMPARE(formulas.tablesRead(sum), QStringList("part_fitted"));
+        QCOMPARE(*formulas.columnsRead("quantity + " + sum), QStringList("quantity"));
+        for (const char *no : {"(SELECT count(*) FROM sqlite_master)", "(SELECT count(*) FROM another)",
+                               "(SELECT 1 FROM pragma_table_list)", "(WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n) SELECT i FROM n)",
+                               "(DELETE FROM part_fitted)", "load_extension('x')", "(SELECT 1 FROM part_fitted, temp.sqlite_master)"}) {
+            QVERIFY2(!columnsReadBy(QString(no), {"id"}, {{"part_fitted", {"quantity"}}}).isOk(), no);
+        }
+        // Rows that cannot be had are an error, and never none or a part of them.
+        formulas.setBelonging("Part_Fitted", Error{"too many", {}});
+        QCOMPARE(value("(SELECT count(*) FROM part_fitted)"), "refused");
+        QCOMPARE(value("quantity"), "7");
+        formulas.setBelonging("part_fitted", QList<QVariantList>{{1, 1}});
+        QCOMPARE(value("(SELECT count(*) FROM part_fitted)"), "1");
+        // A cross of many rows ends by its time.
+        QList<QVariantList> many;
+        for (int i = 0; i < 3000; ++i) {
+            many.append(QVariantList{i, i});
+        }
+        formulas.setBelonging("part_fitted", many);
+        QCOMPARE(value("(SELECT count(*) FROM part_fitted a, part_fitted b, part_fitted c)"), "refused");
+        QCOMPARE(value("(SELECT count(*) FROM part_fitted)"), "3000");
+    }
 };
 
 QTEST_GUILESS_MAIN(TestFormulas)

@@ -73,7 +73,9 @@ private Q_SLOTS:
             {Ink::FieldText, Ink::FieldFill},  {Ink::FieldText, Ink::LockedFill}, {Ink::CaptionText, Ink::Paper},
             {Ink::CaptionText, Ink::BandTint}, {Ink::TitleText, Ink::BandTint},   {Ink::TitleText, Ink::Paper},
             {Ink::Faint, Ink::FieldFill},      {Ink::AccentText, Ink::Accent},    {Ink::LinkText, Ink::FieldFill},
-            {Ink::Alarm, Ink::Paper},          {Ink::Alarm, Ink::FieldFill},      {Ink::FieldText, Ink::AlarmFill}};
+            {Ink::Alarm, Ink::Paper},          {Ink::Alarm, Ink::FieldFill},      {Ink::FieldText, Ink::AlarmFill},
+            {Ink::FieldText, Ink::WatchFill},  {Ink::Watch, Ink::Paper},          {Ink::Watch, Ink::BandTint},
+            {Ink::Alarm, Ink::BandTint}};
         for (const Theme theme : {Theme::Light, Theme::Dark}) {
             for (const auto &[text, ground] : pairs) {
                 const double ratio = contrast(colour(look, theme, text), colour(look, theme, ground));

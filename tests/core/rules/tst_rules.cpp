@@ -28,7 +28,7 @@ class TestRules : public QObject
         RowFormulas formulas(row.keys());
         Shown shown;
         shown.mayType = true;
-        return withRules(form, *form.controls.find(id), shown, [&](const QString &expression) {
+        return withRules(form, RuleBook(form), *form.controls.find(id), shown, [&](const QString &expression) {
             return formulas.value(expression, [&](const QString &column) { return row.value(column); });
         });
     }
@@ -138,12 +138,12 @@ private Q_SLOTS:
     {
         Form form = with(m_form, {1, 3}, "a = 1");
         form.rules.first().effect = "made to sparkle";
-        form.rules.first().unknown = {{"otherwise", "dull"}};
+        form.rules.first().unknown = {{"with", "dull"}};
         QVERIFY(inRow(form, 1, {{"a", 1}}).mayType);
         const Result<Form> again = readForm(writeForm(form));
         QVERIFY2(again, again ? "" : qPrintable(again.error().sentence));
         QCOMPARE(writeForm(*again), writeForm(form));
-        QCOMPARE(again->rules.first().unknown.value("otherwise").toString(), "dull");
+        QCOMPARE(again->rules.first().unknown.value("with").toString(), "dull");
     }
 
     void aFileThatNamesNobodySaysWhere()

@@ -84,7 +84,8 @@ private Q_SLOTS:
             QVERIFY2(settingText(setting.help).endsWith('.'), setting.name);
             QVERIFY2(!settingText(setting.caption).isEmpty() && !settingText(setting.section).isEmpty(), setting.name);
             QVERIFY2(setting.editor != SettingEditor::Choice || setting.choices, setting.name);
-            QVERIFY2(setting.editor == SettingEditor::Shown || *setting.step != '\0', setting.name);
+            QVERIFY2(setting.editor == SettingEditor::Shown || setting.isOnlyRead || *setting.step != '\0',
+                     setting.name);
         }
     }
 

@@ -82,8 +82,8 @@ void makeEditMenu(Commands &commands, MainWindow &window)
     // In Entry, undo belongs to the box that is typed in.
     commands.follow([&window, undo, redo, history] {
         const QUndoStack *steps = window.document() ? window.document()->steps() : nullptr;
-        undo->setEnabled(steps && !window.isEntry() && steps->canUndo());
-        redo->setEnabled(steps && !window.isEntry() && steps->canRedo());
+        undo->setEnabled(steps && !window.isAtWork() && steps->canUndo());
+        redo->setEnabled(steps && !window.isAtWork() && steps->canRedo());
         undo->setText(undo->isEnabled() ? Texts::tr("&Undo: %1").arg(steps->undoText()) : Texts::tr("&Undo"));
         redo->setText(redo->isEnabled() ? Texts::tr("&Redo: %1").arg(steps->redoText()) : Texts::tr("&Redo"));
         history->setChecked(window.showsHistory());

@@ -60,7 +60,7 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     QAction *save = commands.add(
         file, Texts::tr("&Save form"), QKeySequence::Save,
         [&window] {
-            if (window.isEntry() && window.session()) {
+            if (window.isAtWork() && window.session()) {
                 window.session()->saving().save();
             } else {
                 window.filing().save();
@@ -78,7 +78,7 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     commands.follow([&window, again, save] {
         const Workspace &workspace = window.work().workspace();
         again->setEnabled(workspace.connection || !workspace.projectFolder.isEmpty());
-        save->setText(window.isEntry() ? Texts::tr("&Save record") : Texts::tr("&Save form"));
+        save->setText(window.isAtWork() ? Texts::tr("&Save record") : Texts::tr("&Save form"));
     });
 }
 

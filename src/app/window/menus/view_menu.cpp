@@ -1,5 +1,6 @@
 // What is shown, and how.
 #include "app/parts/status_line.h"
+#include "app/parts/trial_page.h"
 #include "app/window/main_window.h"
 #include "app/window/menus.h"
 #include "core/text/tr.h"
@@ -21,6 +22,18 @@ void makeViewMenu(Commands &commands, MainWindow &window)
     QAction *turn = commands.add(
         view, Texts::tr("&Entry"), QKeySequence(Qt::Key_F5),
         [&window] { window.isEntry() ? window.showDesign() : window.showEntry(); }, When::WithForm);
+    QAction *rules = commands.add(
+        view, Texts::tr("&Rules"), QKeySequence(Qt::Key_F6),
+        [&window] { window.isRules() ? window.showDesign() : window.showRules(); }, When::WithForm);
+    QAction *trial = commands.add(
+        view, Texts::tr("&Trial"), QKeySequence(Qt::Key_F7),
+        [&window] { window.isTrial() ? window.endTrial() : window.showTrial(); }, When::WithForm);
+    QAction *fill = commands.add(
+        view, Texts::tr("Te&st record"), QKeySequence(Qt::Key_F8), [&window] { window.trialPage()->fillRecord(); },
+        When::Always);
+    QAction *branch = commands.add(
+        view, Texts::tr("Ne&xt side of a rule"), keys("Shift+F8"), [&window] { window.trialPage()->goToNextBranch(); },
+        When::Always);
     QAction *find = commands.add(
         view, Texts::tr("&Find a command…"), keys("Ctrl+K"), [&window] { window.findCommand(); }, When::Always);
     view->addSeparator();
@@ -128,7 +141,11 @@ void makeViewMenu(Commands &commands, MainWindow &window)
         action->setChecked(choice == window.themeChoice());
         themes->addAction(action);
     }
-    commands.follow([&window, turn, rows, tracing, sizes] {
+    commands.follow([&window, turn, rules, trial, fill, branch, rows, tracing, sizes] {
+        trial->setText(window.isTrial() ? Texts::tr("End the &trial") : Texts::tr("&Trial"));
+        fill->setEnabled(window.isTrial());
+        branch->setEnabled(window.isTrial());
+        rules->setText(window.isRules() ? Texts::tr("Back to the boa&rd") : Texts::tr("&Rules"));
         turn->setText(window.isEntry() ? Texts::tr("&Design") : Texts::tr("&Entry"));
         rows->setChecked(window.showsRowsTable());
         tracing->setChecked(window.board() && window.board()->scene().use() == MouseUse::MovingTracing);

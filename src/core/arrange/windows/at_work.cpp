@@ -39,19 +39,6 @@ Around aroundOf(const Form &form, const Control &rolled, int before)
     return around;
 }
 
-void moveWithMembers(Form &form, int index, int by)
-{
-    const ControlId id = form.controls.at(index).id;
-    const QSet<ControlId> inside = membersOf(form, {id});
-    for (int i = 0; i < form.controls.size(); ++i) {
-        Control control = form.controls.at(i);
-        if (control.id == id || inside.contains(control.id)) {
-            control.place.translate(0, by);
-            form.controls.replace(i, control);
-        }
-    }
-}
-
 } // namespace
 
 Form asHighAsAtWork(const Form &form)
@@ -75,7 +62,7 @@ Form asHighAsAtWork(const Form &form)
         const int by = std::max(0, (isLast ? before : around.firstBelow) - lowest);
         for (const int index : around.places) {
             if (result.controls.at(index).place.y() >= before) {
-                moveWithMembers(result, index, -by);
+                moveWithMembers(result, {result.controls.at(index).id}, QPoint(0, -by));
             }
         }
         if (control.container != 0) {

@@ -1,5 +1,5 @@
 #include "core/check/checks.h"
-#include "core/formula/row_formulas.h"
+#include "core/rules/belonging.h"
 #include "core/text/tr.h"
 
 NABBLET_TEXTS(Checks)
@@ -16,7 +16,7 @@ QList<Finding> find(const CheckContext &context)
     if (!table || context.form.rules.isEmpty()) {
         return found;
     }
-    RowFormulas formulas(columnNames(*table));
+    RowFormulas formulas(columnNames(*table), belongingTo(context.form));
     for (const Rule &rule : context.form.rules) {
         const Result<QStringList> read = formulas.columnsRead(rule.when);
         if (!read && !rule.on.isEmpty()) {

@@ -45,7 +45,8 @@ Result<Control> withFormula(const Control &control, const QString &typed, const 
     const QString formula = typed.trimmed();
     if (rows && !formula.isEmpty()) {
         const Result<QStringList> read = columnsReadBy(formula, columnNames(*rows));
-        if (!read) {
+        // Tables of rows that belong to the row are the form's to know (core/rules/belonging).
+        if (!read && !read.error().detail.startsWith(QLatin1String("no such table"))) {
             return read.error();
         }
     }

@@ -1,5 +1,9 @@
 #include "core/rules/effects.h"
 
+#include "core/text/tr.h"
+
+NABBLET_TEXTS(Rules)
+
 namespace nabblet {
 
 #define T(text) QT_TRANSLATE_NOOP("Settings", text)
@@ -8,12 +12,19 @@ namespace nabblet {
 Effect lockedEffect()
 {
     return {"locked",
-            "locked-when",
             T("Locked when"),
             T("Nothing can be typed here, or in it, where this SQL condition is true: status = 'closed'."),
-            T("Change when it is locked"),
+            RuleSides::None,
             [](const Kind &kind) { return takesValue(kind) || kind.holds != Holds::Nothing; },
-            [](Shown &shown, bool holds) { shown.mayType = shown.mayType && !holds; }};
+            [](Shown &shown, const RuleAt &at) { shown.mayType = shown.mayType && !at.holds; },
+            [](const RuleWords &words) {
+                return words.when.isEmpty() ? Texts::tr("%1 is locked").arg(words.on)
+                                            : Texts::tr("%1 is locked when %2").arg(words.on, words.when);
+            },
+            true, // what is inside goes along
+            false,
+            "locked-when",
+            T("Change when it is locked")};
 }
 
 #undef T

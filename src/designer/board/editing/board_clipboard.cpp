@@ -10,6 +10,7 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 #include "designer/board/scene/board_host.h"
+#include "designer/document/rule_clipboard.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -78,8 +79,32 @@ Area BoardClipboard::pasteArea(const Form &clip) const
     return holdsOthers(*lead) && !hasContainers(clip) ? scene().fieldTarget().area : areaOf(*lead);
 }
 
+// Rules go on to what is selected.
+void BoardClipboard::pasteRules()
+{
+    const Result<Form> clip = rulesOnClipboard();
+    if (!clip) {
+        m_board.say(clip.error().sentence);
+        return;
+    }
+    const QList<ControlId> on = scene().selection.controls();
+    const PastedRules pasted =
+        on.isEmpty() ? PastedRules{scene().form(), 0} : withPastedRules(scene().form(), *clip, on);
+    if (pasted.count > 0) {
+        m_board.document()->apply(Texts::tr("Paste rules"), pasted.form);
+    }
+    m_board.say(on.isEmpty()        ? Texts::tr("Select the boxes that the rules on the clipboard should stand on.")
+                : pasted.count == 0 ? Texts::tr("The rules on the clipboard cannot stand on what is selected.")
+                                    : counted(pasted.count, Texts::tr("1 rule was added to what is selected."),
+                                              Texts::tr("%1 rules were added to what is selected.")));
+}
+
 void BoardClipboard::paste(Place place)
 {
+    if (hasRulesOnClipboard()) {
+        pasteRules();
+        return;
+    }
     const QMimeData *mime = QApplication::clipboard()->mimeData();
     const QByteArray text = mime && mime->hasFormat(ClipFormat) ? mime->data(ClipFormat)
                             : mime                              ? mime->text().toUtf8()
@@ -150,9 +175,8 @@ void BoardClipboard::paste(Place place)
     }
     if (!strangers.isEmpty()) {
         m_board.say(
-            Texts::tr(
-                "The rows of this form have no column for some of what was pasted: %1. Bind or link it to others "
-                "in the inspector.")
+            Texts::tr("The rows of this form have no column for some of what was pasted: %1. Bind or link it to others "
+                      "in the inspector.")
                 .arg(strangers.join(QStringLiteral(", "))));
     } else if (!missed.isEmpty()) {
         m_board.say(missed);

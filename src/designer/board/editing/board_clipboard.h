@@ -21,6 +21,7 @@ public:
     void duplicate();
 
 private:
+    void pasteRules();
     const BoardScene &scene() const;
     Area pasteArea(const Form &clip) const;
     void selectCopies(const QList<ControlId> &controls);

@@ -16,6 +16,7 @@ void paintRails(QPainter &painter, const BoardScene &scene);
 // Over them: a quiet hatching where one lies over another; groups that are not seen at work, the container around the
 // lead, and the one that would take what is dragged.
 void paintOverlaps(QPainter &painter, const BoardScene &scene);
+void paintRuleSigns(QPainter &painter, const BoardScene &scene);
 void paintContainers(QPainter &painter, const BoardScene &scene);
 // In a window of another size: what stretches, what moves, and what runs into something.
 void paintTrial(QPainter &painter, const BoardScene &scene);

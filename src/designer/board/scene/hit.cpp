@@ -8,6 +8,7 @@
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
+#include "core/rules/rule_sentence.h"
 #include "core/text/tr.h"
 #include "designer/board/scene/board_measures.h"
 #include "designer/board/scene/hold_signs.h"
@@ -265,6 +266,15 @@ QString wordsOver(const BoardScene &scene, const Hit &hit)
     }
     if (hit.kind == Hit::AddBand) {
         return hit.band == BandRole::Header ? Texts::tr("Click to add a header.") : Texts::tr("Click to add a footer.");
+    }
+    if (hit.kind == Hit::Control || hit.kind == Hit::Inside) {
+        QStringList rules;
+        for (const Rule &rule : scene.form().rules) {
+            if (rule.on.contains(hit.control)) {
+                rules.append(ruleSentence(scene.form(), rule));
+            }
+        }
+        return rules.join(u'\n');
     }
     return {};
 }

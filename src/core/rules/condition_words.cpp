@@ -1,0 +1,124 @@
+// Conditions in words; of condition_rows.h.
+#include "core/kinds/control_names.h"
+#include "core/kinds/settings/choices.h"
+#include "core/rules/condition_rows.h"
+#include "core/text/tr.h"
+
+#include <QDate>
+#include <QLocale>
+
+NABBLET_TEXTS(Rules)
+
+namespace nabblet {
+
+namespace {
+
+QString valueInWords(const Form &form, const QString &column, const CompareValue &value)
+{
+    if (!value.column.isEmpty()) {
+        return calledForColumn(form, value.column);
+    }
+    if (value.days) {
+        return *value.days == 0  ? Texts::tr("today")
+               : *value.days > 0 ? counted(*value.days, Texts::tr("tomorrow"), Texts::tr("today in %1 days"))
+                                 : counted(-*value.days, Texts::tr("yesterday"), Texts::tr("today %1 days ago"));
+    }
+    for (const Control &control : form.controls) {
+        if (control.column.compare(column, Qt::CaseInsensitive) == 0) {
+            for (const Choice &choice : fixedChoices(control)) {
+                if (choice.value.toString() == value.text) {
+                    return QStringLiteral("“%1”").arg(choice.words);
+                }
+            }
+        }
+    }
+    if (value.isNumber) {
+        bool isNumber = false;
+        const double number = value.text.toDouble(&isNumber);
+        return isNumber ? QLocale().toString(number, 'g', 15) : value.text;
+    }
+    const QDate date = QDate::fromString(value.text, Qt::ISODate);
+    return date.isValid() && value.text.size() == 10 ? QLocale().toString(date, QLocale::ShortFormat)
+                                                     : QStringLiteral("“%1”").arg(value.text);
+}
+
+} // namespace
+
+QString comparisonWords(Comparison comparison)
+{
+    switch (comparison) {
+    case Comparison::Is:
+        return Texts::tr("is");
+    case Comparison::IsNot:
+        return Texts::tr("is not");
+    case Comparison::OneOf:
+        return Texts::tr("is one of");
+    case Comparison::NoneOf:
+        return Texts::tr("is none of");
+    case Comparison::Less:
+        return Texts::tr("is less than");
+    case Comparison::AtMost:
+        return Texts::tr("is at most");
+    case Comparison::More:
+        return Texts::tr("is more than");
+    case Comparison::AtLeast:
+        return Texts::tr("is at least");
+    case Comparison::Between:
+        return Texts::tr("lies between");
+    case Comparison::Contains:
+        return Texts::tr("contains");
+    case Comparison::ContainsNot:
+        return Texts::tr("does not contain");
+    case Comparison::Begins:
+        return Texts::tr("begins with");
+    case Comparison::Ends:
+        return Texts::tr("ends with");
+    case Comparison::Blank:
+        return Texts::tr("is blank");
+    case Comparison::Filled:
+        return Texts::tr("is filled in");
+    case Comparison::True:
+        return Texts::tr("is yes");
+    case Comparison::False:
+        return Texts::tr("is no");
+    case Comparison::Before:
+        return Texts::tr("is before");
+    case Comparison::After:
+        return Texts::tr("is after");
+    case Comparison::WithinNext:
+        return Texts::tr("is within the next days:");
+    case Comparison::WithinLast:
+        return Texts::tr("is within the last days:");
+    case Comparison::ThisMonth:
+        return Texts::tr("is in this month");
+    }
+    return {};
+}
+
+QString conditionInWords(const Form &form, const QString &condition)
+{
+    const std::optional<QList<ConditionRow>> rows = rowsFromCondition(condition);
+    if (!rows) {
+        return condition.simplified();
+    }
+    QString words;
+    for (const ConditionRow &row : *rows) {
+        words += words.isEmpty() ? QString() : row.isOr ? Texts::tr(" or ") : Texts::tr(" and ");
+        QStringList values;
+        for (const CompareValue &value : row.values) {
+            values.append(valueInWords(form, row.column, value));
+        }
+        const QString caption = calledForColumn(form, row.column);
+        const QString value = values.join(row.comparison == Comparison::Between ? Texts::tr(" and ") : Texts::tr(", "));
+        if (row.comparison == Comparison::WithinNext) {
+            words += Texts::tr("%1 is within %2 days").arg(caption, value);
+        } else if (row.comparison == Comparison::WithinLast) {
+            words += Texts::tr("%1 is within the last %2 days").arg(caption, value);
+        } else {
+            words += caption + u' ' + comparisonWords(row.comparison) + (value.isEmpty() ? QString() : u' ' + value);
+        }
+    }
+    return words;
+}
+
+} // namespace nabblet

@@ -1,0 +1,16 @@
+// Rules as sentences, as the list of a form's rules has them.
+#pragma once
+
+#include "core/model/form.h"
+
+#include <QString>
+
+namespace nabblet {
+
+// The rule as a sentence without a full stop: "Last seen at is shown when Status is “Adrift”".
+QString ruleSentence(const Form &form, const Rule &rule);
+
+// What a rule stands on, in words: "Battery, Lamp and 3 more"; empty for the record.
+QString onInWords(const Form &form, const Rule &rule);
+
+} // namespace nabblet

@@ -1,0 +1,122 @@
+#include "designer/rules/controls_chooser.h"
+
+#include "core/arrange/rows.h"
+#include "core/kinds/control_names.h"
+#include "core/kinds/kind.h"
+#include "core/rules/rule_sentence.h"
+
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QListView>
+#include <QSortFilterProxyModel>
+#include <QStandardItemModel>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+ControlsChooser::ControlsChooser(QWidget *parent) : QPushButton(parent)
+{
+    setObjectName(QStringLiteral("chooseControls"));
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    connect(this, &QPushButton::clicked, this, &ControlsChooser::open);
+}
+
+void ControlsChooser::setControls(const Form &form, const std::function<bool(const Control &)> &mayBe,
+                                  const QString &none)
+{
+    m_form = form;
+    m_none = none;
+    m_offered.clear();
+    // Boxes as the form reads, then all else.
+    const QList<ControlId> sequence = tabSequence(form);
+    for (const ControlId id : sequence) {
+        if (mayBe(*form.controls.find(id))) {
+            m_offered.append(id);
+        }
+    }
+    for (const Control &control : form.controls) {
+        const bool isCaptionOfField = control.captionFor != 0;
+        if (!m_offered.contains(control.id) && !isCaptionOfField && mayBe(control)) {
+            m_offered.append(control.id);
+        }
+    }
+    showWords();
+}
+
+void ControlsChooser::setChosen(const QList<ControlId> &chosen)
+{
+    m_chosen = chosen;
+    showWords();
+}
+
+void ControlsChooser::showWords()
+{
+    QString words = onInWords(m_form, Rule{.when = {}, .effect = {}, .on = m_chosen});
+    if (words.isEmpty() || !m_done.isEmpty()) {
+        words = m_none;
+    }
+    setText(words + QStringLiteral("  ▾"));
+    setAccessibleName(m_done.isEmpty() ? tr("On: %1").arg(words) : words);
+}
+
+void ControlsChooser::open()
+{
+    auto *popup = new QFrame(this, Qt::Popup);
+    popup->setAttribute(Qt::WA_DeleteOnClose);
+    popup->setObjectName(QStringLiteral("panel"));
+    popup->setFrameShape(QFrame::StyledPanel);
+    auto *column = new QVBoxLayout(popup);
+    column->setContentsMargins(6, 6, 6, 6);
+    auto *filter = new QLineEdit;
+    filter->setPlaceholderText(tr("Search"));
+    filter->setAccessibleName(tr("Search the controls"));
+    auto *list = new QListView;
+    list->setObjectName(QStringLiteral("controlsOffered"));
+    list->setAccessibleName(tr("Controls"));
+    auto *model = new QStandardItemModel(popup);
+    for (const ControlId id : std::as_const(m_offered)) {
+        const Control &control = *m_form.controls.find(id);
+        auto *item = new QStandardItem(
+            QStringLiteral("%1 · %2").arg(calledFor(m_form, control), kindTitle(kindNamed(control.kind))));
+        item->setData(id);
+        item->setCheckable(true);
+        item->setCheckState(m_chosen.contains(id) ? Qt::Checked : Qt::Unchecked);
+        item->setEditable(false);
+        model->appendRow(item);
+    }
+    auto *shown = new QSortFilterProxyModel(popup);
+    shown->setSourceModel(model);
+    shown->setFilterCaseSensitivity(Qt::CaseInsensitive);
+    list->setModel(shown);
+    connect(filter, &QLineEdit::textChanged, shown, &QSortFilterProxyModel::setFilterFixedString);
+    connect(model, &QStandardItemModel::itemChanged, this, [this](const QStandardItem *item) {
+        const ControlId id = item->data().toInt();
+        m_chosen.removeAll(id);
+        if (item->checkState() == Qt::Checked) {
+            m_chosen.append(id);
+        }
+        showWords();
+        Q_EMIT chosenChanged();
+    });
+    column->addWidget(filter);
+    column->addWidget(list);
+    if (!m_done.isEmpty()) {
+        auto *done = new QPushButton(m_done);
+        done->setObjectName(QStringLiteral("doneWithControls"));
+        done->setEnabled(false);
+        column->addWidget(done);
+        connect(this, &ControlsChooser::chosenChanged, done, [this, done] { done->setEnabled(!m_chosen.isEmpty()); });
+        connect(done, &QPushButton::clicked, popup, [this, popup] {
+            const QList<ControlId> chosen = m_chosen;
+            popup->close();
+            Q_EMIT this->done(chosen);
+        });
+        connect(popup, &QObject::destroyed, this, [this] { setChosen({}); });
+    }
+    popup->resize(std::max(width(), 260), 320);
+    popup->move(mapToGlobal(QPoint(0, height())));
+    popup->show();
+    filter->setFocus();
+}
+
+} // namespace nabblet
