@@ -188,6 +188,16 @@ private Q_SLOTS:
         QCOMPARE(window.minimumSize() == window.maximumSize(), form->window.isFixed);
         // Every column that it asks for is there.
         QVERIFY(window.session()->state().source.missing.isEmpty());
+        // Whatever is brought to sight shows rows that belong to the record once.
+        for (const Control &control : form->controls) {
+            window.view()->bringToSight(control.id);
+            QApplication::processEvents();
+            for (const EntryView *view : window.findChildren<EntryView *>()) {
+                const auto beside =
+                    view->parentWidget()->findChildren<EntryView *>(QString(), Qt::FindDirectChildrenOnly);
+                QCOMPARE(beside.size(), 1);
+            }
+        }
     }
 
     void buttonsLeadFromTheStartToTheBuoys()

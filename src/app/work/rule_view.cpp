@@ -114,8 +114,7 @@ QString RuleView::tried(const QString &expression) const
     QStringList others;
     const auto rows = rowsAfter(state.connection, state.source, state.place(), Others);
     for (const Row &row : rows ? *rows : QList<Row>()) {
-        others.append(inWords(session->values().workedOutElsewhere(
-            expression, [&](const QString &column) { return valueOf(state.source, row, column); })));
+        others.append(inWords(session->values().workedOutIn(row, expression)));
     }
     return others.isEmpty() ? tr("Gives %1 for the record in sight").arg(here)
                             : tr("Gives %1 for the record in sight, and %2 for the next ones")

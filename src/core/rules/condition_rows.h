@@ -71,6 +71,9 @@ QString conditionFromRows(const QList<ConditionRow> &rows);
 // The rows of a condition; nothing for one that is not that simple. An empty one has no rows.
 std::optional<QList<ConditionRow>> rowsFromCondition(const QString &condition);
 
+// A row as it reads for a type of column: of yes and no, “is 0” is “is no”.
+ConditionRow readFor(const ConditionRow &row, ColumnType type);
+
 // A condition in words, with the captions of the form and the words of its choices: "Status is “Adrift” and Lit is
 // yes". One that is not simple stands as it is.
 QString conditionInWords(const Form &form, const QString &condition);

@@ -1,11 +1,14 @@
 // Conditions in words; of condition_rows.h.
 #include "core/kinds/control_names.h"
+#include "core/kinds/kind.h"
 #include "core/kinds/settings/choices.h"
 #include "core/rules/condition_rows.h"
 #include "core/text/tr.h"
 
 #include <QDate>
 #include <QLocale>
+
+#include <algorithm>
 
 NABBLET_TEXTS(Rules)
 
@@ -95,6 +98,21 @@ QString comparisonWords(Comparison comparison)
     return {};
 }
 
+ConditionRow readFor(const ConditionRow &row, ColumnType type)
+{
+    const bool isFlag = type == ColumnType::YesNo && row.values.size() == 1 && row.values.first().isNumber;
+    const QString text = isFlag ? row.values.first().text : QString();
+    ConditionRow result = row;
+    if ((row.comparison == Comparison::Is && text == u'1') || (row.comparison == Comparison::IsNot && text == u'0')) {
+        result.comparison = Comparison::True;
+        result.values.clear();
+    } else if (row.comparison == Comparison::Is && text == u'0') {
+        result.comparison = Comparison::False;
+        result.values.clear();
+    }
+    return result;
+}
+
 QString conditionInWords(const Form &form, const QString &condition)
 {
     const std::optional<QList<ConditionRow>> rows = rowsFromCondition(condition);
@@ -102,7 +120,12 @@ QString conditionInWords(const Form &form, const QString &condition)
         return condition.simplified();
     }
     QString words;
-    for (const ConditionRow &row : *rows) {
+    for (const ConditionRow &each : *rows) {
+        const bool isFlag = std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
+            return control.column.compare(each.column, Qt::CaseInsensitive) == 0 &&
+                   kindNamed(control.kind).editor == Editor::Tick;
+        });
+        const ConditionRow row = isFlag ? readFor(each, ColumnType::YesNo) : each;
         words += words.isEmpty() ? QString() : row.isOr ? Texts::tr(" or ") : Texts::tr(" and ");
         QStringList values;
         for (const CompareValue &value : row.values) {

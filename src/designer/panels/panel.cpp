@@ -18,6 +18,7 @@ Panel::Panel(const QString &title, QWidget *parent) : QWidget(parent), m_title(n
     head->setAttribute(Qt::WA_StyledBackground);
     auto *row = new QHBoxLayout(head);
     row->setContentsMargins(10, 8, 10, 8);
+    head->setMinimumHeight(33); // px, as with a button in it: heads beside one another are of one height
     m_title->setObjectName(QStringLiteral("panelTitle"));
     m_note->setObjectName(QStringLiteral("faint"));
     row->addWidget(m_title);

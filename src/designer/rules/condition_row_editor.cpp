@@ -103,6 +103,7 @@ ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const Conditi
                                        QWidget *parent)
     : QWidget(parent), m_context(context), m_row(row)
 {
+    m_row = readFor(row, type());
     m_line = new QHBoxLayout(this);
     m_line->setContentsMargins(0, 0, 0, 0);
     m_line->setSpacing(6);
@@ -238,7 +239,7 @@ QPushButton *ConditionRowEditor::calendarButton(int number, QComboBox *list)
     button->setObjectName(QStringLiteral("conditionCalendar"));
     button->setAccessibleName(tr("Choose a day"));
     button->setToolTip(tr("Choose a day"));
-    button->setFixedWidth(26);
+    button->setFixedWidth(36);
     connect(button, &QPushButton::clicked, this, [this, number, list] {
         const CompareValue now = m_row.values.value(number);
         const QDate day = now.days ? QDate::currentDate().addDays(*now.days) : QDate::fromString(now.text, Qt::ISODate);

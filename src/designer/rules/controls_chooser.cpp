@@ -4,6 +4,7 @@
 #include "core/kinds/control_names.h"
 #include "core/kinds/kind.h"
 #include "core/rules/rule_sentence.h"
+#include "entry/editors/popup_place.h"
 
 #include <QKeyEvent>
 #include <QLineEdit>
@@ -82,6 +83,7 @@ void ControlsChooser::open()
         item->setCheckable(true);
         item->setCheckState(m_chosen.contains(id) ? Qt::Checked : Qt::Unchecked);
         item->setEditable(false);
+        item->setSizeHint(QSize(0, fontMetrics().height() + 8));
         model->appendRow(item);
     }
     auto *shown = new QSortFilterProxyModel(popup);
@@ -114,7 +116,7 @@ void ControlsChooser::open()
         connect(popup, &QObject::destroyed, this, [this] { setChosen({}); });
     }
     popup->resize(std::max(width(), 260), 320);
-    popup->move(mapToGlobal(QPoint(0, height())));
+    popup->move(popupPlace(this, popup->size()));
     popup->show();
     filter->setFocus();
 }

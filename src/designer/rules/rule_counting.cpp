@@ -42,6 +42,7 @@ void RuleCounting::setDatabase(const DatabaseAddress &address, const Catalogue &
     m_address = address;
     m_catalogue = catalogue;
     m_counts = {};
+    m_form = Form(); // the next one is counted, be it the same as before
 }
 
 void RuleCounting::countFor(const Form &form, const QList<StandingRule> &standing)

@@ -3,6 +3,7 @@
 #include "core/text/spelling.h"
 
 #include <QAbstractItemView>
+#include <QAbstractTextDocumentLayout>
 #include <QCompleter>
 #include <QKeyEvent>
 #include <QRegularExpression>
@@ -57,13 +58,22 @@ SqlLine::SqlLine(QWidget *parent) : QPlainTextEdit(parent), m_completer(new QCom
     m_completer->setCompletionMode(QCompleter::PopupCompletion);
     m_completer->setCaseSensitivity(Qt::CaseInsensitive);
     connect(m_completer, qOverload<const QString &>(&QCompleter::activated), this, &SqlLine::complete);
-    connect(this, &QPlainTextEdit::textChanged, this, [this] {
-        const int lines = std::clamp(static_cast<int>(toPlainText().size()) / 60 + 1, 2, 5);
-        if (lines != m_lines) {
-            m_lines = lines;
-            updateGeometry();
-        }
-    });
+    setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    connect(document()->documentLayout(), &QAbstractTextDocumentLayout::documentSizeChanged, this, &SqlLine::fit);
+}
+
+// As high as what is written needs, within limits; lines are counted as they are wrapped.
+void SqlLine::fit()
+{
+    constexpr int Least = 2;
+    constexpr int Most = 8;
+    const int needed = static_cast<int>(document()->documentLayout()->documentSize().height());
+    const int lines = std::clamp(needed, Least, Most);
+    setVerticalScrollBarPolicy(needed > Most ? Qt::ScrollBarAsNeeded : Qt::ScrollBarAlwaysOff);
+    if (lines != m_lines) {
+        m_lines = lines;
+        updateGeometry();
+    }
 }
 
 void SqlLine::setNames(const QStringList &names)
@@ -73,7 +83,8 @@ void SqlLine::setNames(const QStringList &names)
 
 QSize SqlLine::sizeHint() const
 {
-    return {300, fontMetrics().lineSpacing() * m_lines + 12};
+    const int around = static_cast<int>(2 * document()->documentMargin()) + 2 * frameWidth() + 4;
+    return {300, fontMetrics().lineSpacing() * m_lines + around};
 }
 
 QString SqlLine::wordBefore() const

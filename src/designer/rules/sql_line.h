@@ -25,6 +25,7 @@ protected:
     void keyPressEvent(QKeyEvent *event) override;
 
 private:
+    void fit();
     QString wordBefore() const;
     void complete(const QString &name);
 
@@ -36,7 +37,6 @@ private:
 QStringList sqlFunctions();
 // Why an expression is none over these columns, as a sentence that names the nearest column where one is misspelt;
 // empty where it is one.
-QString sqlMistake(const QString &expression, const QStringList &columns,
-                   const QList<RowsBelonging> &belonging);
+QString sqlMistake(const QString &expression, const QStringList &columns, const QList<RowsBelonging> &belonging);
 
 } // namespace nabblet

@@ -78,7 +78,9 @@ StandingEditor::StandingEditor(const RuleContext *context, QWidget *parent) : QW
 void StandingEditor::setRule(const StandingRule &rule)
 {
     m_rule = rule;
-    m_says->setText(rule.sentence);
+    m_says->setText(rule.kind == StandingKind::Formula        ? tr("%1 shows what this gives:").arg(rule.subject)
+                    : rule.kind == StandingKind::StartFormula ? tr("%1 starts with what this gives:").arg(rule.subject)
+                                                              : rule.sentence);
     const bool isOfTable = rule.kind == StandingKind::RequiredByTable || rule.kind == StandingKind::CheckOfTable;
     m_from->setText(isOfTable ? tr("The database asks for this. It is tried when the keyboard leaves the box, and said "
                                    "in words where it does not hold.")

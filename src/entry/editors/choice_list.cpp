@@ -1,9 +1,9 @@
 #include "entry/editors/choice_list.h"
 
 #include "core/kinds/settings/lookup.h"
+#include "entry/editors/popup_place.h"
 
 #include <QHeaderView>
-#include <QScreen>
 #include <QScrollBar>
 
 #include <algorithm>
@@ -128,13 +128,7 @@ void ChoiceList::showBelow(int lines)
 {
     const int head = isHeaderHidden() ? 0 : header()->sizeHint().height();
     resize(width(), lines * sizeHintForRow(0) + head + 2 * frameWidth());
-    QPoint at = m_box->mapToGlobal(QPoint(0, m_box->height() + 1));
-    const QRect screen = m_box->screen()->availableGeometry();
-    if (at.y() + height() > screen.bottom()) {
-        at.setY(m_box->mapToGlobal(QPoint(0, -1 - height())).y());
-    }
-    at.setX(std::max(screen.x(), std::min(at.x(), screen.right() - width())));
-    move(at);
+    move(popupPlace(m_box, size()));
     show();
 }
 

@@ -371,11 +371,16 @@ Result<QVariant> ControlValues::workedOut(const QString &formula,
     return known.value;
 }
 
-Result<QVariant> ControlValues::workedOutElsewhere(const QString &formula,
-                                                   const std::function<QVariant(const QString &)> &valueOfColumn) const
+Result<QVariant> ControlValues::workedOutIn(const Row &row, const QString &formula) const
 {
-    const QScopedValueRollback<bool> otherRow(m_isOtherRow, true);
-    return workedOut(formula, valueOfColumn);
+    const QStringList tables = formulas().tablesRead(formula);
+    for (const RowsBelonging &belonging : tables.isEmpty() ? QList<RowsBelonging>() : belongingTo(m_state.form)) {
+        if (tables.contains(belonging.table, Qt::CaseInsensitive) && m_readStored) {
+            formulas().setBelonging(belonging.table, m_readStored(row, belonging.table, belonging.columns));
+            m_belongingRead.clear(); // those of the record in hand are put back when they are asked for
+        }
+    }
+    return formulas().value(formula, [&](const QString &column) { return valueOf(m_state.source, row, column); });
 }
 
 QStringList ControlValues::columnsRead(const QString &expression) const

@@ -71,9 +71,8 @@ public:
     // What a formula gives over the row.
     Result<QVariant> workedOut(const QString &formula,
                                const std::function<QVariant(const QString &)> &valueOfColumn) const;
-    // The same over another row than the one in hand, whose own rows are not at hand: what sums them is nothing.
-    Result<QVariant> workedOutElsewhere(const QString &formula,
-                                        const std::function<QVariant(const QString &)> &valueOfColumn) const;
+    // The same in another row than the one in hand, with the rows that belong to it as stored. Reads the database.
+    Result<QVariant> workedOutIn(const Row &row, const QString &formula) const;
     // The tables of rows that belong to the row which an expression reads.
     QStringList tablesRead(const QString &expression) const { return formulas().tablesRead(expression); }
     // Who gives the rows that belong to the record in hand, by their table, each as the columns named; nothing while
@@ -81,6 +80,10 @@ public:
     using BelongingReader =
         std::function<std::optional<Result<QList<QVariantList>>>(const QString &table, const QStringList &columns)>;
     void setBelongingReader(const BelongingReader &reader) { m_readBelonging = reader; }
+    // The same of another row, as stored.
+    using StoredReader =
+        std::function<Result<QList<QVariantList>>(const Row &row, const QString &table, const QStringList &columns)>;
+    void setStoredReader(const StoredReader &reader) { m_readStored = reader; }
     // They are others now.
     void belongingChanged() { ++m_belongingEdition; }
 
@@ -143,6 +146,7 @@ private:
     mutable int m_formulasEdition = -1;
     mutable bool m_isOtherRow = false; // while one is shown
     BelongingReader m_readBelonging;
+    StoredReader m_readStored;
     int m_belongingEdition = 0;
     mutable QHash<QString, int> m_belongingRead; // which edition stands in the formulas, by table
     mutable QHash<QString, Known> m_known;

@@ -115,18 +115,23 @@ QSet<QString> ChildSessions::changedTables() const
     return tables;
 }
 
+Result<QList<Row>> ChildSessions::read(const RecordSource &source) const
+{
+    const Result<QList<Row>> rows = rowsAfter(m_parts.state.connection, source, std::nullopt, MostSummed + 1);
+    if (rows && rows->size() > MostSummed) {
+        return Error{Texts::tr("More than %L1 rows belong to this record, which are too many to be summed up here")
+                         .arg(MostSummed),
+                     {}};
+    }
+    return rows;
+}
+
 // Read once until they may be others: a letter typed there changes none of them.
 const Result<QList<Row>> &ChildSessions::readOnce(const QString &table, const RecordSource &source)
 {
     auto known = m_stored.find(table);
     if (known == m_stored.end()) {
-        Result<QList<Row>> rows = rowsAfter(m_parts.state.connection, source, std::nullopt, MostSummed + 1);
-        if (rows && rows->size() > MostSummed) {
-            rows = Error{Texts::tr("More than %L1 rows belong to this record, which are too many to be summed up here")
-                             .arg(MostSummed),
-                         {}};
-        }
-        known = m_stored.insert(table, rows);
+        known = m_stored.insert(table, read(source));
     }
     return *known;
 }
@@ -191,6 +196,54 @@ std::optional<Result<ChildSessions::Values>> ChildSessions::rowsOfChild(const Co
     return Result<Values>(all);
 }
 
+namespace {
+
+// The rows of the last of some subforms, each inside the one before, that belong to those of a source. but: the key of
+// one of these that is left out, or empty.
+Result<RecordSource> sourceBelow(RecordSource source, QVariantList but, const QList<const Control *> &way,
+                                 const Catalogue &catalogue)
+{
+    for (const Control *inside : way) {
+        const Result<RecordSource> next = recordSourceOf(*inside->inner.get(), catalogue);
+        if (!next) {
+            return next.error();
+        }
+        const ChildLink link = childLinkOf(*inside);
+        if (link.childColumns.isEmpty() || link.childColumns.size() != link.parentColumns.size()) {
+            return Error{Texts::tr("The rows of “%1” belong to no row").arg(inside->inner.get()->title), {}};
+        }
+        auto between = std::make_shared<const RowsBetween>(
+            RowsBetween{std::move(source), std::exchange(but, {}), link.parentColumns, link.childColumns});
+        source = *next;
+        source.between = std::move(between);
+    }
+    return source;
+}
+
+} // namespace
+
+Result<QList<QVariantList>> ChildSessions::storedRowsOf(const Row &row, const QString &table,
+                                                        const QStringList &columns) const
+{
+    const EntryState &state = m_parts.state;
+    const RecordSource own = linkedTo(state.source, state.source.keyColumns, row.key);
+    const Result<RecordSource> source = sourceBelow(own, {}, subformsTo(state.form, table), state.catalogue);
+    if (!source) {
+        return source.error();
+    }
+    RecordSource wanted = *source;
+    wanted.columns = columns;
+    const Result<QList<Row>> rows = read(wanted);
+    if (!rows) {
+        return rows.error();
+    }
+    Values values;
+    for (const Row &each : *rows) {
+        values.append(each.values);
+    }
+    return values;
+}
+
 // The rows of subforms inside a subform: those of its row in hand as they would be saved, those of its other rows as
 // they are stored.
 std::optional<Result<ChildSessions::Values>> ChildSessions::rowsFurtherIn(const Control &control, const QString &table,
@@ -212,22 +265,13 @@ std::optional<Result<ChildSessions::Values>> ChildSessions::rowsFurtherIn(const 
     if (!state.isStarted || !state.heldTo.hasParent) {
         return Result<Values>(all);
     }
-    RecordSource source = state.source;
-    QVariantList but = !state.isNew() && state.key() ? *state.key() : QVariantList();
-    for (const Control *inside : subformsTo(*control.inner.get(), table)) {
-        const Result<RecordSource> next = recordSourceOf(*inside->inner.get(), state.catalogue);
-        if (!next) {
-            return next.error();
-        }
-        const ChildLink link = childLinkOf(*inside);
-        if (link.childColumns.isEmpty() || link.childColumns.size() != link.parentColumns.size()) {
-            return Result<Values>(all); // they belong to no row
-        }
-        auto between = std::make_shared<const RowsBetween>(
-            RowsBetween{std::move(source), std::exchange(but, {}), link.parentColumns, link.childColumns});
-        source = *next;
-        source.between = std::move(between);
+    const QVariantList but = !state.isNew() && state.key() ? *state.key() : QVariantList();
+    const Result<RecordSource> found =
+        sourceBelow(state.source, but, subformsTo(*control.inner.get(), table), state.catalogue);
+    if (!found) {
+        return found.error();
     }
+    RecordSource source = *found;
     source.columns = columns;
     const Result<QList<Row>> &rows = readOnce(table, source);
     if (!rows) {

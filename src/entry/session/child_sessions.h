@@ -38,6 +38,8 @@ public:
     // read yet. More than MostSummed are an error: a sum of a part of them would be a wrong one.
     static constexpr int MostSummed = 5000;
     std::optional<Result<QList<QVariantList>>> rowsOf(const QString &table, const QStringList &columns);
+    // The same as stored, of another row than the one in hand. Reads the database.
+    Result<QList<QVariantList>> storedRowsOf(const Row &row, const QString &table, const QStringList &columns) const;
     // Makes the sessions that are asked for them.
     void makeReady(const QString &table);
     // Tables whose rows were typed into, added or deleted since the record in hand came, by tableMark().
@@ -59,6 +61,7 @@ private:
     std::optional<Result<Values>> rowsFurtherIn(const Control &control, const QString &table,
                                                 const QStringList &columns);
     Result<QList<Row>> storedRows(const EntrySession &child);
+    Result<QList<Row>> read(const RecordSource &source) const;
     const Result<QList<Row>> &readOnce(const QString &table, const RecordSource &source);
 
     SessionParts &m_parts;

@@ -22,6 +22,9 @@ SessionParts::SessionParts(EntrySession &whole, EntryState atFirst)
 {
     values.setBelongingReader(
         [this](const QString &table, const QStringList &columns) { return children.rowsOf(table, columns); });
+    values.setStoredReader([this](const Row &other, const QString &table, const QStringList &columns) {
+        return children.storedRowsOf(other, table, columns);
+    });
 }
 
 EntrySession::EntrySession(Connection connection, Catalogue catalogue, Form form, QObject *parent)

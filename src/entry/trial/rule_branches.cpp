@@ -140,8 +140,7 @@ Outcome goToBranch(EntrySession &session, const RuleBranch &branch)
     const auto rows = rowsAfter(state.connection, state.source, std::nullopt, MostLookedAt);
     for (const Row &row : rows ? *rows : QList<Row>()) {
         const WorksOut worksOut = [&](const QString &expression) {
-            return session.values().workedOutElsewhere(
-                expression, [&](const QString &column) { return valueOf(state.source, row, column); });
+            return session.values().workedOutIn(row, expression);
         };
         if (isSeen(form, branch, worksOut)) {
             return session.moves().goToKey(row.key)

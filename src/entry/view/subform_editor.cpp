@@ -4,6 +4,7 @@
 #include "entry/view/entry_view.h"
 
 #include <QPainter>
+#include <QScopedValueRollback>
 #include <QVBoxLayout>
 
 namespace nabblet {
@@ -78,6 +79,11 @@ public:
 
     void refresh() override
     {
+        // The form around is shown anew while the one inside is made and reads its rows.
+        if (m_isMaking) {
+            return;
+        }
+        const QScopedValueRollback<bool> making(m_isMaking, true);
         EntrySession *rows = session().children().of(control());
         if (m_view && m_view->session() == rows && m_form == rows->form()) {
             return; // follows its own session
@@ -104,6 +110,7 @@ public:
 private:
     SubformFrame *m_frame;
     EntryView *m_view = nullptr;
+    bool m_isMaking = false;
     Form m_form; // that it shows
 };
 

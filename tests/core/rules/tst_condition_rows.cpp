@@ -1,4 +1,5 @@
 // Conditions as rows and as SQL: what is written is read back as it was, and means in SQL what it says in words.
+#include "core/edit/edits.h"
 #include "core/formula/row_formulas.h"
 #include "core/rules/condition_rows.h"
 #include "core/rules/rules.h"
@@ -182,6 +183,14 @@ private Q_SLOTS:
                  "Column 0 is “adrift” and Column 1 is more than 3 or Other thing is blank");
         QCOMPARE(conditionInWords(form, "laid_on < date('now', 'localtime', '-30 days')"),
                  "Laid on is before today 30 days ago");
+        // Of yes and no, numbers read as such; a number of anything else stays one.
+        Control flag = form.controls.at(0);
+        flag.id = nextControlId(form);
+        flag.kind = "tick-box";
+        flag.name = flag.column = "lit";
+        form.controls.append(flag);
+        QCOMPARE(conditionInWords(form, "lit = 0 OR lit = 1 OR lit <> 0"), "Lit is no or Lit is yes or Lit is yes");
+        QVERIFY(conditionInWords(form, "column_1 = 0").endsWith(" is 0"));
         QCOMPARE(conditionInWords(form, "  abs(column_0)\n > 3 "), "abs(column_0) > 3");
     }
 };

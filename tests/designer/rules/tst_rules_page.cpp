@@ -247,6 +247,18 @@ private Q_SLOTS:
         QTRY_COMPARE(list()->lines().at(list()->current()).counts, "all hold");
     }
 
+    // Looked at again, it counts again: meanwhile other rows may be stored.
+    void theNextLookCountsAgain()
+    {
+        m_page->addRule({named("text_position")});
+        part<QPlainTextEdit>("conditionSql")->setPlainText("depth_m < 3");
+        QTRY_VERIFY(!list()->lines().first().counts.isEmpty());
+        m_page->setDatabase(addressOfFile(m_path), m_catalogue);
+        m_page->open({});
+        QVERIFY(list()->lines().first().counts.isEmpty());
+        QTRY_VERIFY(!list()->lines().first().counts.isEmpty());
+    }
+
     void rulesAreCopiedByKeys()
     {
         m_page->addRule({named("text_position")});

@@ -549,6 +549,13 @@ private Q_SLOTS:
             QCOMPARE(ask("SELECT remarks FROM buoy WHERE buoy_id = " + buoy), with);
             QCOMPARE(asked("count(*) || ' parts, ' || sum(quantity)"), with);
         }
+        // In another record, as stored; the one in hand is not mixed up with it.
+        const QString formula = formulaOf(this->control(total));
+        const Row other = rowsAfter(*m_connection, m_session->state().source, std::nullopt, 1)->first();
+        QCOMPARE(m_session->values().workedOutIn(other, formula)->toString(),
+                 ask("SELECT " + stored + " FROM visit JOIN part_fitted USING (visit_id) WHERE buoy_id = " +
+                     other.key.first().toString()));
+        QCOMPARE(shown(total).words, asked(stored));
         // What another program takes away goes from the sum, too.
         ask("DELETE FROM part_fitted WHERE visit_id = (SELECT max(visit_id) FROM visit JOIN part_fitted USING "
             "(visit_id) WHERE buoy_id = " +

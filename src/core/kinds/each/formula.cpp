@@ -3,11 +3,16 @@
 #include "core/formula/row_formulas.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind_table.h"
+#include "core/kinds/settings/dates.h"
 #include "core/kinds/settings/marks.h"
 #include "core/kinds/settings/numbers.h"
 #include "core/kinds/settings/setting_line.h"
 #include "core/kinds/text_words.h"
+#include "core/text/date_words.h"
 #include "core/text/number_words.h"
+
+#include <QDate>
+#include <QDateTime>
 
 #include <cmath>
 
@@ -25,8 +30,25 @@ Picture draw(const Control &control, const Shown &shown)
     return lineBox(control, locked, shown.isNumber ? TextAlign::Right : TextAlign::Left);
 }
 
+// A day or a moment as SQL gives it: nothing but a text that is one, whole.
+QString dayInWords(const QVariant &value, const QLocale &locale, DateShape shape)
+{
+    const QString text = value.toString();
+    if (text.size() == 10 && QDate::fromString(text, Qt::ISODate).isValid()) {
+        return dateInWords(value, locale, shape);
+    }
+    const bool isMoment =
+        text.size() == 19 && text.at(10) == u' ' && QDateTime::fromString(text, Qt::ISODate).isValid();
+    return isMoment ? dateTimeInWords(value, locale, shape) : QString();
+}
+
 QString words(const Control &control, const QVariant &value, const QLocale &locale)
 {
+    if (value.typeId() == QMetaType::QString) {
+        if (const QString day = dayInWords(value, locale, dateShapeOf(control)); !day.isEmpty()) {
+            return day;
+        }
+    }
     const std::optional<int> places = decimalPlaces(control);
     if (value.typeId() == QMetaType::Double) {
         // What is worked out carries noise far behind the point.
@@ -86,7 +108,7 @@ Kind formulaKind()
               {},
               QSize(120, 24),
               {&setting::Formula, &setting::Decimals, &setting::Align, &setting::Before, &setting::After,
-               &setting::PartsThousands},
+               &setting::PartsThousands, &setting::Dates},
               draw,
               words,
               readNothing};
