@@ -5,26 +5,32 @@
 //   rough_hand [--seed N] [--steps N] [--skip 3,17-40] [--verbose]
 //
 // Exit code 1 and a sentence when a law is broken; the same seed and steps break it again.
+#include "app/parts/trial_page.h"
 #include "app/window/main_window.h"
 #include "core/arrange/containers.h"
 #include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/rules/belonging.h"
 #include "core/rules/rules.h"
 #include "core/sorts/sort_table.h"
 #include "core/sorts/sorted_by.h"
 #include "data/dialect/raw_text.h"
 #include "designer/board/board.h"
 #include "designer/document/form_document.h"
+#include "designer/rules/rules_page.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_window.h"
 #include "random_database.h"
 #include "support/sample_database.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QCommandLineParser>
+#include <QDateTime>
 #include <QDialog>
 #include <QElapsedTimer>
+#include <QFileInfo>
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QMessageBox>
@@ -244,19 +250,56 @@ private:
         return saveProject(m_folder.path(), project) && saveForm(path, form) ? path : QString();
     }
 
-    // A control, or what stands in it, shown or locked by one of the row's columns.
+    // A rule of any sort on a control or two, on what stands in one, or on the record, over the row's columns and over
+    // rows that belong to it.
     static Form withSomeRule(Dice &dice, const Form &form, const Table &table)
     {
         if (form.controls.size() == 0 || table.columns.isEmpty()) {
             return form;
         }
+        const auto expression = [&](const QStringList &all) {
+            const QString column = u'"' + QString(dice.of(table.columns).name).replace(u'"', "\"\"") + u'"';
+            const QString each = dice.of(all);
+            return each.contains("%1") ? each.arg(column) : each;
+        };
+        const QString when = expression({"%1 IS NULL", "%1 IS NOT NULL", "length(%1) % 2", "%1 > 3",
+                                         "%1 = 'a' OR %1 < 9", "0", "1", "nobody = %1", ""});
         const ControlId on = form.controls.at(dice.below(form.controls.size())).id;
-        const QString column = u'"' + QString(dice.of(table.columns).name).replace(u'"', "\"\"") + u'"';
-        const QString when = dice.of(
-            QStringList{"%1 IS NULL", "%1 IS NOT NULL", "length(%1) % 2", "%1 > 3", "0", "1", "nobody = %1", ""});
-        const Result<Form> ruled = withCondition(form, {on}, dice.of(QStringList{"shown", "locked"}),
-                                                 when.contains("%1") ? when.arg(column) : when, nullptr);
-        return ruled ? *ruled : form;
+        if (dice.chance(20)) {
+            const Result<Form> ruled =
+                withCondition(form, {on}, dice.of(QStringList{"shown", "locked"}), when, nullptr);
+            return ruled ? *ruled : form;
+        }
+        Rule rule{.when = when, .effect = QString::fromLatin1(dice.of(effects()).name), .on = {on}};
+        if (dice.chance(30)) {
+            rule.on.append(form.controls.at(dice.below(form.controls.size())).id);
+            rule.on = QSet<ControlId>(rule.on.begin(), rule.on.end()).values();
+        } else if (rule.effect == "check" && dice.chance(50)) {
+            rule.on.clear();
+        }
+        QStringList values{"%1",     "%1 || 'x'", "length(%1)", "coalesce(%1, 0) + 1", "date('now')", "1 / 0",
+                           "nobody", "",          "'It''s'"};
+        for (const RowsBelonging &rows : belongingTo(form)) {
+            values.append(QString("(SELECT count(*) FROM %1)").arg(rows.table));
+        }
+        for (RuleSide *side : {&rule.then, &rule.otherwise}) {
+            side->mark = static_cast<Mark>(dice.below(4));
+            side->words = dice.chance(50) ? randomWords(dice) : QString();
+            side->value = rule.effect == "value" ? expression(values) : QString();
+        }
+        rule.givesWay = dice.chance(50);
+        rule.hidden = static_cast<HiddenValue>(dice.below(3));
+        rule.hold = static_cast<ValueHold>(dice.below(4));
+        rule.asks = dice.chance(50);
+        rule.isOff = dice.chance(10);
+        if (rule.effect == "scale") {
+            rule.steps = {{dice.below(9) - 3.0, Mark::Alarm, {}}, {dice.below(9) + 3.0, Mark::Watch, "w"}, {}};
+        } else if (rule.effect == "shape") {
+            dice.chance(50) ? rule.examples.append(randomWords(dice)) : rule.examples.append("AB-12");
+        }
+        Form ruled = form;
+        ruled.rules.append(rule);
+        return ruled;
     }
 
     void broke(const QString &law)
@@ -283,9 +326,8 @@ private:
 
     void step(Dice &dice)
     {
-        if (dice.chance(4)) {
-            m_what = "F5";
-            m_window->isEntry() ? m_window->showDesign() : m_window->showEntry();
+        if (dice.chance(5)) {
+            changeSide(dice);
         } else if (dice.chance(5)) {
             writeOutside(dice);
         } else if (auto *window = qobject_cast<FormWindow *>(QApplication::activeModalWidget())) {
@@ -294,10 +336,96 @@ private:
                 m_what += ", closed";
                 window->close();
             }
+        } else if (m_window->isTrial() && m_window->entryView()) {
+            tryOut(dice);
         } else if (m_window->isEntry() && m_window->entryView()) {
             enter(dice, m_window->entryView());
+        } else if (m_window->isRules()) {
+            rule(dice);
         } else {
             design(dice);
+        }
+    }
+
+    void changeSide(Dice &dice)
+    {
+        switch (dice.below(6)) {
+        case 0:
+            m_what = "Rules";
+            m_window->showRules();
+            break;
+        case 1:
+            m_what = "Trial";
+            m_window->isTrial() ? m_window->endTrial() : m_window->showTrial();
+            break;
+        default:
+            m_what = "F5";
+            m_window->isEntry() ? m_window->showDesign() : m_window->showEntry();
+        }
+    }
+
+    // A trial reaches no stored row, whatever is done in it.
+    void tryOut(Dice &dice)
+    {
+        const auto stamp = [this] {
+            const QFileInfo file(m_path);
+            return file.lastModified().toString(Qt::ISODateWithMs) + QString::number(file.size());
+        };
+        const QString before = stamp();
+        if (dice.chance(20)) {
+            const bool isFilled = dice.chance(50);
+            m_what = isFilled ? "a test record" : "the next side of a rule";
+            isFilled ? m_window->trialPage()->fillRecord() : m_window->trialPage()->goToNextBranch();
+        } else {
+            enter(dice, m_window->entryView());
+        }
+        m_what += " in a trial";
+        if (stamp() != before) {
+            broke("a trial changed the stored rows");
+        }
+    }
+
+    // On the page of rules: anything clicked, words typed, keys pressed.
+    void rule(Dice &dice)
+    {
+        auto *page = m_window->findChild<RulesPage *>();
+        QList<QWidget *> parts = page->findChildren<QWidget *>();
+        parts.removeIf([](QWidget *part) { return !part->isVisible() || part->size().isEmpty() || part->isWindow(); });
+        if (parts.isEmpty()) {
+            return;
+        }
+        QWidget *part = dice.of(parts);
+        QWidget *focused = page->isAncestorOf(QApplication::focusWidget()) ? QApplication::focusWidget() : part;
+        switch (dice.below(4)) {
+        case 0: {
+            const QString words = dice.of(QStringList{"name = 'a'", "1 AND", "length(", randomWords(dice)});
+            m_what = "type into a rule: " + words;
+            typeInto(focused, words);
+            break;
+        }
+        case 1: {
+            static const QList<QKeySequence> keys{
+                QKeySequence("Tab"),    QKeySequence("Down"),   QKeySequence("Up"),     QKeySequence("Return"),
+                QKeySequence("Space"),  QKeySequence("Ctrl+C"), QKeySequence("Ctrl+V"), QKeySequence("Delete"),
+                QKeySequence("Ctrl+A"), QKeySequence("Escape")};
+            const QKeySequence key = dice.of(keys);
+            m_what = "press among the rules " + key.toString();
+            QTest::keySequence(focused, key);
+            break;
+        }
+        case 2:
+            m_what = "undo among the rules";
+            m_window->document()->steps()->undo();
+            break;
+        default:
+            m_what = QString("click a rule's %1 %2").arg(part->metaObject()->className(), part->objectName());
+            if (auto *list = qobject_cast<QComboBox *>(part); list && list->count() > 0) {
+                list->setCurrentIndex(dice.below(list->count()));
+                Q_EMIT list->activated(list->currentIndex());
+            } else {
+                QTest::mouseClick(part, Qt::LeftButton, {},
+                                  QPoint(dice.below(part->width()), dice.below(part->height())));
+            }
         }
     }
 
@@ -312,6 +440,15 @@ private:
             "ALTER TABLE t%1 RENAME COLUMN name TO name_now", "ALTER TABLE t%1 RENAME COLUMN name_now TO name"});
         m_what = "outside: " + sql.arg(t);
         samples::sqlite3(m_path, sql.arg(t)); // may well fail, as it does for people
+    }
+
+    static void typeInto(QWidget *focused, const QString &words)
+    {
+        for (const QChar sign : words) {
+            QTest::sendKeyEvent(QTest::Click, focused,
+                                sign.unicode() < 128 ? static_cast<Qt::Key>(sign.toUpper().unicode()) : Qt::Key_unknown,
+                                QString(sign), Qt::NoModifier);
+        }
     }
 
     void enter(Dice &dice, EntryView *view)
@@ -350,12 +487,7 @@ private:
         case 2: {
             const QString words = randomWords(dice);
             m_what = "type " + words;
-            for (const QChar sign : words) {
-                QTest::sendKeyEvent(QTest::Click, focused,
-                                    sign.unicode() < 128 ? static_cast<Qt::Key>(sign.toUpper().unicode())
-                                                         : Qt::Key_unknown,
-                                    QString(sign), Qt::NoModifier);
-            }
+            typeInto(focused, words);
             break;
         }
         case 3:
@@ -380,7 +512,7 @@ private:
             EntrySession *session = dice.chance(70) ? view->session() : inFocus(view);
             m_what = "save";
             const bool wasChanged = session->hasUnsaved();
-            if (session->saving().save() && wasChanged) {
+            if (session->saving().save() && wasChanged && !m_window->isTrial()) {
                 holdSaved(*session);
             }
             break;

@@ -15,7 +15,7 @@
     CHECK(typedLinks)                                                                                                  \
     CHECK(typedIdentities)                                                                                             \
     CHECK(typedTwice)                                                                                                  \
-    CHECK(rulesNotUnderstood)
+    CHECK(wrongRules)
 
 namespace nabblet {
 

@@ -55,6 +55,7 @@ struct Shown
     bool mayType = false; // people may type or choose there now
     // By rules:
     bool isHidden = false;
+    bool isFaint = false;                        // on the board: hidden at work, and there to be arranged
     bool givesWay = false;                       // hidden, its room is for what stands below
     HiddenValue hiddenValue = HiddenValue::Kept; // what becomes of its value on saving, where it is hidden
     bool isRequired = false;

@@ -1,7 +1,9 @@
 #include "designer/rules/rule_lines.h"
 
 #include "core/check/rule_faults.h"
+#include "core/rules/belonging.h"
 #include "core/rules/rule_sentence.h"
+#include "core/rules/rules.h"
 #include "core/text/tr.h"
 
 NABBLET_TEXTS(RulesPage)
@@ -39,6 +41,26 @@ void count(RuleLine &line, const Rule &rule, const RowsCounted &counted, const R
     line.hasRows = !counted.kept.isEmpty();
 }
 
+// The rules that hang on what stands in a box.
+QSet<int> rulesReading(const RuleContext &context, ControlId box)
+{
+    QSet<int> readers;
+    const Control *control = context.form.controls.find(box);
+    if (!control || control->column.isEmpty()) {
+        return readers;
+    }
+    RowFormulas formulas(columnNames(context.table), belongingTo(context.form));
+    for (int i = 0; i < context.form.rules.size(); ++i) {
+        for (const QString &expression : expressionsOf(context.form, context.form.rules.at(i))) {
+            const Result<QStringList> read = formulas.columnsRead(expression);
+            if (read && read->contains(control->column, Qt::CaseInsensitive)) {
+                readers.insert(i);
+            }
+        }
+    }
+    return readers;
+}
+
 } // namespace
 
 QList<RuleLine> ruleLines(const RuleContext &context, const QList<StandingRule> &standing, const RuleCounts &counts,
@@ -47,9 +69,10 @@ QList<RuleLine> ruleLines(const RuleContext &context, const QList<StandingRule> 
     const Form &form = context.form;
     QList<RuleLine> lines;
     const QHash<int, QStringList> wrong = wrongWithRules(form, context.table);
+    const auto readers = about != 0 ? rulesReading(context, about) : QSet<int>();
     for (int i = 0; i < form.rules.size(); ++i) {
         const Rule &rule = form.rules.at(i);
-        if (about != 0 && !rule.on.contains(about)) {
+        if (about != 0 && !rule.on.contains(about) && !readers.contains(i)) {
             continue;
         }
         RuleLine line;

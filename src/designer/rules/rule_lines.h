@@ -7,7 +7,8 @@
 
 namespace nabblet {
 
-// about: only those about this control; 0 for all. counts: of the form's rules, then of what holds besides.
+// about: only those on this control and those that hang on what stands in it; 0 for all. counts: of the form's rules,
+// then of what holds besides.
 QList<RuleLine> ruleLines(const RuleContext &context, const QList<StandingRule> &standing, const RuleCounts &counts,
                           ControlId about);
 

@@ -11,6 +11,8 @@ namespace nabblet {
 
 namespace {
 
+constexpr qreal FaintOpacity = 0.35;
+
 constexpr int RowMarkLeft = 5; // px from the form's left edge
 constexpr int RowMarkWidth = 4;
 
@@ -105,8 +107,11 @@ void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSiz
 void paintControlWithRows(QPainter &painter, const Control &control, const Shown &shown, EntrySession *session,
                           QPoint origin, const Appearance &appearance, const ShownInstead &instead)
 {
+    const qreal opacity = painter.opacity();
+    painter.setOpacity(shown.isFaint ? FaintOpacity * opacity : opacity);
     paintControl(painter, control, shown, origin, appearance);
     if (shown.isHidden || !control.inner || kindNamed(control.kind).editor != Editor::Rows) {
+        painter.setOpacity(opacity);
         return;
     }
     const QRect inside = control.place.translated(origin).adjusted(1, 1, -1, -1);
@@ -117,6 +122,7 @@ void paintControlWithRows(QPainter &painter, const Control &control, const Shown
               appearance, instead);
     painter.restore();
     paintSubformFrame(painter, control.place.translated(origin), appearance);
+    painter.setOpacity(opacity);
 }
 
 // Over what reached its rounded corners.

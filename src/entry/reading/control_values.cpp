@@ -67,7 +67,7 @@ Shown ControlValues::valueShown(const Control &control) const
 
 Shown ControlValues::shownIn(const Control &control, const Row &row) const
 {
-    const QScopedValueRollback<bool> otherRow(m_isOtherRow, true);
+    const QScopedValueRollback<const Row *> otherRow(m_otherRow, &row);
     if (!showsValue(control)) {
         return shownFor(control, QVariant(), m_state.locale);
     }
@@ -287,6 +287,7 @@ RowFormulas &ControlValues::formulas() const
             std::make_unique<RowFormulas>(table ? columnNames(*table) : QStringList(), belongingTo(m_state.form));
         m_formulasEdition = m_state.formEdition;
         m_known.clear();
+        m_summed.clear();
         m_belongingRead.clear();
     }
     return *m_formulas;
@@ -350,7 +351,10 @@ Result<QVariant> ControlValues::workedOut(const QString &formula,
         from.append(valueOfColumn(column));
     }
     if (!formulas().tablesRead(formula).isEmpty()) {
-        if (m_isOtherRow || !readBelonging(formula)) {
+        if (m_otherRow) {
+            return summedIn(*m_otherRow, formula);
+        }
+        if (!readBelonging(formula)) {
             return QVariant();
         }
         from.append(m_belongingEdition);
@@ -369,6 +373,36 @@ Result<QVariant> ControlValues::workedOut(const QString &formula,
         known.at = m_clock.elapsed() + 1;
     }
     return known.value;
+}
+
+void ControlValues::belongingChanged()
+{
+    ++m_belongingEdition;
+    m_summed.clear();
+}
+
+// What sums the rows that belong to another row than the one in hand: read once, and not while one paints.
+Result<QVariant> ControlValues::summedIn(const Row &row, const QString &formula) const
+{
+    QStringList parts{formula};
+    for (const QVariant &part : row.key) {
+        parts.append(part.toString());
+    }
+    const QString key = parts.join(QChar(0x1f));
+    const auto known = m_summed.constFind(key);
+    if (known != m_summed.constEnd()) {
+        return *known;
+    }
+    constexpr qsizetype MostKept = 5'000;
+    if (m_summed.size() > MostKept) {
+        m_summed.clear();
+    }
+    const auto read = [this, row, formula, key] { return *m_summed.insert(key, workedOutIn(row, formula)); };
+    if (m_lookedUp->isPainting()) {
+        m_lookedUp->readSoon(read);
+        return QVariant();
+    }
+    return read();
 }
 
 Result<QVariant> ControlValues::workedOutIn(const Row &row, const QString &formula) const

@@ -50,7 +50,7 @@ public:
     WorksOut inHand() const;
     // What the rules put into a row.
     QList<PutIn> putIn(const WorkingRow &row) const;
-    // In another row, as stored. What sums rows that belong to it stays blank: those at hand are of the record in hand.
+    // In another row, as stored, and with the rows that belong to it as stored.
     Shown shownIn(const Control &control, const Row &row) const;
     // The record in hand in words, for messages: "Mussel Scar".
     QString recordWords() const;
@@ -85,7 +85,7 @@ public:
         std::function<Result<QList<QVariantList>>(const Row &row, const QString &table, const QStringList &columns)>;
     void setStoredReader(const StoredReader &reader) { m_readStored = reader; }
     // They are others now.
-    void belongingChanged() { ++m_belongingEdition; }
+    void belongingChanged();
 
     // The columns that an expression reads; none for what cannot be worked out.
     QStringList columnsRead(const QString &expression) const;
@@ -132,6 +132,7 @@ private:
     std::unique_ptr<LookedUp> m_lookedUp;
     RowFormulas &formulas() const;
     bool readBelonging(const QString &expression) const;
+    Result<QVariant> summedIn(const Row &row, const QString &formula) const;
     const RuleBook &book() const;
 
     // What an expression gave last, for which values: rules ask for the same again and again.
@@ -144,12 +145,13 @@ private:
 
     mutable std::unique_ptr<RowFormulas> m_formulas;
     mutable int m_formulasEdition = -1;
-    mutable bool m_isOtherRow = false; // while one is shown
+    mutable const Row *m_otherRow = nullptr; // while one is shown
     BelongingReader m_readBelonging;
     StoredReader m_readStored;
     int m_belongingEdition = 0;
     mutable QHash<QString, int> m_belongingRead; // which edition stands in the formulas, by table
     mutable QHash<QString, Known> m_known;
+    mutable QHash<QString, Result<QVariant>> m_summed; // of other rows, by their key and the expression
     mutable QElapsedTimer m_clock;
     mutable RuleBook m_book; // of the form of this edition
     mutable int m_bookEdition = -1;

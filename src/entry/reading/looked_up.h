@@ -46,6 +46,7 @@ public:
     // Between these nothing is read.
     void beginPainting() { ++m_paintings; }
     void endPainting() { --m_paintings; }
+    bool isPainting() const { return m_paintings > 0; }
     // Has something read once the painting is over.
     void readSoon(const std::function<void()> &read);
     // Reads what painting missed; false when it missed nothing.

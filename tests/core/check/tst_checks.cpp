@@ -134,11 +134,11 @@ private Q_SLOTS:
         Form form = draft("purchase");
         const ControlId box = form.controls.at(0).id;
         form.rules = {{.when = "1 = 1", .effect = "locked", .on = {box}}};
-        QVERIFY(found("rules not understood", form).isEmpty());
+        QVERIFY(found("wrong rules", form).isEmpty());
         form.rules.append({"nobody > 3", "locked", {box}, {}});
-        QCOMPARE(found("rules not understood", form).size(), 1);
-        QCOMPARE(found("rules not understood", form).first().control, box);
-        QVERIFY(found("rules not understood", form).first().sentence.contains("nobody"));
+        QCOMPARE(found("wrong rules", form).size(), 1);
+        QCOMPARE(found("wrong rules", form).first().control, box);
+        QVERIFY(found("wrong rules", form).first().sentence.contains("nobody"));
     }
 };
 

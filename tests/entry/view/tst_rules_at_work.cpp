@@ -553,8 +553,8 @@ private Q_SLOTS:
         const QString formula = formulaOf(this->control(total));
         const Row other = rowsAfter(*m_connection, m_session->state().source, std::nullopt, 1)->first();
         QCOMPARE(m_session->values().workedOutIn(other, formula)->toString(),
-                 ask("SELECT " + stored + " FROM visit JOIN part_fitted USING (visit_id) WHERE buoy_id = " +
-                     other.key.first().toString()));
+                 ask("SELECT " + stored +
+                     " FROM visit JOIN part_fitted USING (visit_id) WHERE buoy_id = " + other.key.first().toString()));
         QCOMPARE(shown(total).words, asked(stored));
         // What another program takes away goes from the sum, too.
         ask("DELETE FROM part_fitted WHERE visit_id = (SELECT max(visit_id) FROM visit JOIN part_fitted USING "
@@ -564,6 +564,39 @@ private Q_SLOTS:
         QTRY_COMPARE(shown(total).words, asked(stored));
         QVERIFY(m_session->moves().goNext());
         QTRY_VERIFY(shown(total).words != asked(stored));
+    }
+
+    // Rows under one another each have their sum, not only the one in hand; it follows what is stored.
+    void everyRowHasItsSum()
+    {
+        blank("visit");
+        const ControlId total = add("formula", {});
+        addRows(m_form, rowsOf("part_fitted", {"line_no", "part_no", "quantity", "unit_price"}), "visit_id");
+        Control control = *m_form.controls.find(total);
+        control.settings.set(setting::Formula, "(SELECT sum(quantity) FROM part_fitted)");
+        m_form.controls.replace(m_form.controls.indexOf(total), control);
+        open();
+        const QList<Row> rows = *rowsAfter(*m_connection, m_session->state().source, std::nullopt, 60);
+        const auto stored = [&](const Row &row) {
+            return ask("SELECT sum(quantity) FROM part_fitted WHERE visit_id = " + row.key.first().toString());
+        };
+        const auto sum = [&](const Row &row) { return m_session->values().shownIn(this->control(total), row).words; };
+        {
+            const ControlValues::Painting painting(&m_session->values());
+            QCOMPARE(sum(rows.at(7)), QString()); // nothing is read while one paints, …
+        }
+        QVERIFY(m_session->readMissing()); // … but soon after
+        int withSome = 0;
+        for (const Row &row : rows) {
+            QCOMPARE(sum(row).toDouble(), stored(row).toDouble());
+            withSome += sum(row).isEmpty() ? 0 : 1;
+        }
+        QVERIFY(withSome > 5);
+        ask("UPDATE part_fitted SET quantity = quantity + 5");
+        m_session->noticeChanges();
+        for (const Row &row : rows) {
+            QCOMPARE(sum(row).toDouble(), stored(row).toDouble());
+        }
     }
 
     // All that is done in a trial stays in its copy, and the copy goes.

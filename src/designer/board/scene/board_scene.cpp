@@ -9,6 +9,7 @@
 #include "designer/board/scene/board_mode.h"
 
 #include <cmath>
+#include <utility>
 
 namespace nabblet {
 
@@ -55,7 +56,7 @@ Shown BoardScene::shownOf(const Control &control) const
     if (shown.state == BoxState::Refused) {
         shown.state = BoxState::Rest;
     }
-    shown.isHidden = false; // to be arranged all the same
+    shown.isFaint = std::exchange(shown.isHidden, false); // to be arranged all the same
     return shown;
 }
 
