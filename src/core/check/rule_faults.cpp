@@ -213,11 +213,12 @@ bool areOpposite(const QString &a, const QString &b)
     if (first && second && first->size() == 1 && second->size() == 1) {
         const ConditionRow &one = first->first();
         const ConditionRow &other = second->first();
+        const bool isPair = std::any_of(pairs.begin(), pairs.end(), [&](const auto &pair) {
+            return (pair.first == one.comparison && pair.second == other.comparison) ||
+                   (pair.second == one.comparison && pair.first == other.comparison);
+        });
         return one.column.compare(other.column, Qt::CaseInsensitive) == 0 && one.values == other.values &&
-               std::any_of(pairs.begin(), pairs.end(), [&](const auto &pair) {
-                   return (pair.first == one.comparison && pair.second == other.comparison) ||
-                          (pair.second == one.comparison && pair.first == other.comparison);
-               });
+               (one.isNot == other.isNot ? isPair : one.comparison == other.comparison);
     }
     return false;
 }

@@ -446,8 +446,29 @@ private:
         return std::nullopt;
     }
 
+    // NOT coalesce(…, 0)
+    std::optional<ConditionRow> notRow()
+    {
+        const qsizetype from = m_at;
+        if (takeWord("not") && takeWord("coalesce") && take("(")) {
+            std::optional<ConditionRow> row = readRow();
+            const bool isNought = row && !row->isNot && take(",") && m_at < m_tokens.size() &&
+                                  m_tokens.at(m_at).kind == SqlToken::Number && m_tokens.at(m_at).text == u'0';
+            m_at += isNought ? 1 : 0;
+            if (isNought && take(")")) {
+                row->isNot = true;
+                return row;
+            }
+        }
+        m_at = from;
+        return std::nullopt;
+    }
+
     std::optional<ConditionRow> readRow()
     {
+        if (const auto row = notRow()) {
+            return row;
+        }
         if (const auto row = noneOfRow()) {
             return row;
         }
@@ -519,7 +540,10 @@ private:
 
     static bool isDate(const QString &text) { return QDate::fromString(text.left(10), Qt::ISODate).isValid(); }
 
-    bool isEnd() const { return m_at == m_tokens.size() || isWord(m_at, "and") || isWord(m_at, "or"); }
+    bool isEnd() const
+    {
+        return m_at == m_tokens.size() || isWord(m_at, "and") || isWord(m_at, "or") || isSign(m_at, ",");
+    }
 
     QList<SqlToken> m_tokens;
     qsizetype m_at = 0;
@@ -579,7 +603,7 @@ QString conditionFromRows(const QList<ConditionRow> &rows)
     for (const ConditionRow &row : rows) {
         if (isWhole(row)) {
             sql += sql.isEmpty() ? QString() : row.isOr ? QStringLiteral(" OR ") : QStringLiteral(" AND ");
-            sql += rowInSql(row);
+            sql += row.isNot ? QStringLiteral("NOT coalesce(%1, 0)").arg(rowInSql(row)) : rowInSql(row);
         }
     }
     return sql;

@@ -55,6 +55,7 @@ struct ConditionRow
     QString column;
     Comparison comparison = Comparison::Is;
     QList<CompareValue> values; // for the days of WithinNext and WithinLast: one number
+    bool isNot = false;         // true where the comparison is not, blank values among them
 
     bool operator==(const ConditionRow &) const = default;
 };

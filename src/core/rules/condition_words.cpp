@@ -127,6 +127,7 @@ QString conditionInWords(const Form &form, const QString &condition)
         });
         const ConditionRow row = isFlag ? readFor(each, ColumnType::YesNo) : each;
         words += words.isEmpty() ? QString() : row.isOr ? Texts::tr(" or ") : Texts::tr(" and ");
+        words += row.isNot ? Texts::tr("not: ") : QString();
         QStringList values;
         for (const CompareValue &value : row.values) {
             values.append(valueInWords(form, row.column, value));

@@ -109,16 +109,21 @@ ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const Conditi
     m_line->setSpacing(6);
     m_joint = new QPushButton;
     m_joint->setObjectName(QStringLiteral("joint"));
-    m_joint->setText(row.isOr ? tr("or") : tr("and"));
-    m_joint->setToolTip(tr("And binds more tightly than or. A click turns one into the other."));
-    m_joint->setFixedWidth(50);
-    m_joint->setEnabled(!isFirst);
-    if (isFirst) {
-        m_joint->setText(tr("when"));
-    }
-    connect(m_joint, &QPushButton::clicked, this, [this] {
-        m_row.isOr = !m_row.isOr;
-        m_joint->setText(m_row.isOr ? tr("or") : tr("and"));
+    m_joint->setToolTip(isFirst
+                            ? tr("A click turns it into its opposite, and back.")
+                            : tr("And binds more tightly than or. Clicks go from and to or, and to their opposites."));
+    m_joint->setFixedWidth(72);
+    const auto name = [this, isFirst] {
+        m_joint->setText(isFirst       ? m_row.isNot ? tr("when not") : tr("when")
+                               : m_row.isOr ? m_row.isNot ? tr("or not") : tr("or")
+                               : m_row.isNot ? tr("and not")
+                                       : tr("and"));
+    };
+    name();
+    connect(m_joint, &QPushButton::clicked, this, [this, isFirst, name] {
+        m_row.isNot = isFirst || m_row.isOr ? !m_row.isNot : m_row.isNot;
+        m_row.isOr = !isFirst && !m_row.isOr;
+        name();
         Q_EMIT edited();
     });
     m_column = new QComboBox;

@@ -65,6 +65,8 @@ private Q_SLOTS:
         Rule opposite = shown;
         opposite.when = "column_0 <> 'adrift'";
         QTest::newRow("contradict") << QList<Rule>{shown, opposite} << 1 << "never shown";
+        opposite.when = "NOT coalesce(column_0 = 'adrift', 0)";
+        QTest::newRow("contradict by not") << QList<Rule>{shown, opposite} << 1 << "never shown";
         QTest::newRow("required and locked") << QList<Rule>{{.when = "column_1 > 1", .effect = "required", .on = {5}},
                                                             {.when = "column_1>1", .effect = "locked", .on = {5}}}
                                              << 1 << "required and locked";

@@ -51,6 +51,7 @@ private Q_SLOTS:
             for (int i = 0; i <= random.bounded(4); ++i) {
                 ConditionRow row;
                 row.isOr = i > 0 && random.bounded(2) == 0;
+                row.isNot = random.bounded(4) == 0;
                 row.column = columns.at(random.bounded(columns.size()));
                 row.comparison = static_cast<Comparison>(random.bounded(Last + 1));
                 const int wanted = valueCount(row.comparison);
@@ -68,6 +69,7 @@ private Q_SLOTS:
             for (qsizetype i = 0; i < rows.size(); ++i) {
                 QCOMPARE(read->at(i).column, rows.at(i).column);
                 QCOMPARE(read->at(i).isOr, rows.at(i).isOr);
+                QCOMPARE(read->at(i).isNot, rows.at(i).isNot);
                 QVERIFY2(read->at(i).values == rows.at(i).values || rows.at(i).comparison == Comparison::Between,
                          qPrintable(sql));
             }
@@ -129,6 +131,8 @@ private Q_SLOTS:
             row.values.append(CompareValue{each, isNumber});
         }
         QCOMPARE(isTrueOf(conditionFromRows({row}), value), isSo);
+        row.isNot = true; // blank or not, it is the opposite
+        QCOMPARE(isTrueOf(conditionFromRows({row}), value), !isSo);
     }
 
     // What cannot stand in rows is left as SQL, never misread.
@@ -191,6 +195,8 @@ private Q_SLOTS:
         form.controls.append(flag);
         QCOMPARE(conditionInWords(form, "lit = 0 OR lit = 1 OR lit <> 0"), "Lit is no or Lit is yes or Lit is yes");
         QVERIFY(conditionInWords(form, "column_1 = 0").endsWith(" is 0"));
+        QCOMPARE(conditionInWords(form, "column_1 > 3 AND NOT coalesce(column_0 LIKE 'NB%', 0)"),
+                 "Column 1 is more than 3 and not: Column 0 begins with “NB”");
         QCOMPARE(conditionInWords(form, "  abs(column_0)\n > 3 "), "abs(column_0) > 3");
     }
 };

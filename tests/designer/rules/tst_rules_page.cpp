@@ -335,6 +335,25 @@ private Q_SLOTS:
         QCOMPARE(rules().first().when, "laid_on < '2024-05-17'");
     }
 
+    void rowsAreJoinedAndTurnedByClicks()
+    {
+        m_page->addRule({named("text_position")});
+        part<QPlainTextEdit>("conditionSql")->setPlainText("depth_m < 3 AND is_lit");
+        const auto joint = [&](int row) {
+            QList<QPushButton *> all = m_page->findChildren<QPushButton *>("joint");
+            all.removeIf([](const QPushButton *each) { return !each->isVisible(); });
+            return all.at(row);
+        };
+        for (const char *expected : {"depth_m < 3 OR is_lit", "depth_m < 3 AND NOT coalesce(is_lit, 0)",
+                                     "depth_m < 3 OR NOT coalesce(is_lit, 0)", "depth_m < 3 AND is_lit"}) {
+            QTest::mouseClick(joint(1), Qt::LeftButton);
+            QCOMPARE(rules().first().when, QString(expected));
+        }
+        QTest::mouseClick(joint(0), Qt::LeftButton);
+        QCOMPARE(rules().first().when, "NOT coalesce(depth_m < 3, 0) AND is_lit");
+        QCOMPARE(joint(0)->text(), "when not");
+    }
+
     // A rule goes on to several boxes in one step, each with a condition of its own where it reads itself.
     void aRuleIsCopiedOnToSeveral()
     {
