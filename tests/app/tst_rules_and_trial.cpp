@@ -90,6 +90,29 @@ private Q_SLOTS:
         QVERIFY(m_window->board()->isVisible());
     }
 
+    // Copied in the list, pasted on to what is selected on the board.
+    void rulesArePastedOnTheBoard()
+    {
+        m_window->board()->select({boundTo("battery_v")});
+        command("Rules")->trigger();
+        auto *list = m_window->findChild<RuleList *>("rules");
+        QTest::keySequence(list, QKeySequence::Copy);
+        m_window->showDesign();
+        const Form before = m_window->document()->form();
+        m_window->board()->setSelection(Selection());
+        command("Paste")->trigger(); // says that something has to be selected
+        QVERIFY(m_window->document()->form() == before);
+        m_window->board()->select({boundTo("depth_m"), boundTo("laid_on")});
+        command("Paste")->trigger();
+        const Form &after = m_window->document()->form();
+        QCOMPARE(after.rules.size(), before.rules.size() + 1);
+        QCOMPARE(after.rules.last().effect, "scale");
+        QCOMPARE(after.rules.last().on, (QList<ControlId>{boundTo("depth_m"), boundTo("laid_on")}));
+        QCOMPARE(after.controls.size(), before.controls.size());
+        m_window->document()->steps()->undo();
+        QVERIFY(m_window->document()->form() == before);
+    }
+
     void aTrialIsEntryThatIsSweptAway()
     {
         const QString stored = ask("SELECT name FROM buoy WHERE buoy_id = 1");

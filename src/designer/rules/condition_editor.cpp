@@ -12,7 +12,8 @@
 
 namespace nabblet {
 
-ConditionEditor::ConditionEditor(const RuleContext *context, QWidget *parent) : QWidget(parent), m_context(context)
+ConditionEditor::ConditionEditor(const RuleContext *context, QWidget *parent)
+    : QWidget(parent), m_context(context), m_firstWord(tr("when")), m_firstOpposite(tr("when not"))
 {
     auto *column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -87,6 +88,15 @@ void ConditionEditor::setCondition(const QString &condition)
     showMistake();
 }
 
+void ConditionEditor::setFirstWords(const QString &word, const QString &opposite)
+{
+    m_firstWord = word;
+    m_firstOpposite = opposite;
+    if (QLayoutItem *first = m_rowsColumn->itemAt(0)) {
+        qobject_cast<ConditionRowEditor *>(first->widget())->setFirstWords(word, opposite);
+    }
+}
+
 void ConditionEditor::refresh()
 {
     static_cast<SqlLine *>(m_sql)->setNames(namesFor(*m_context));
@@ -119,6 +129,9 @@ void ConditionEditor::makeRows()
     m_or->setEnabled(m_isSimple && !m_rows.isEmpty());
     for (int i = 0; m_isSimple && i < m_rows.size(); ++i) {
         auto *row = new ConditionRowEditor(m_context, m_rows.at(i), i == 0);
+        if (i == 0) {
+            row->setFirstWords(m_firstWord, m_firstOpposite);
+        }
         connect(row, &ConditionRowEditor::edited, this, [this, row, i] {
             m_rows[i] = row->row();
             takeRows();

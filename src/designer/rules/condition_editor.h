@@ -24,6 +24,8 @@ public:
 
     // Shows a condition, unless it is the one that stands there.
     void setCondition(const QString &condition);
+    // What stands before the first row, and before its opposite.
+    void setFirstWords(const QString &word, const QString &opposite);
     // Makes the lists anew, of another form or other stored values.
     void refresh();
     const QString &condition() const { return m_condition; }
@@ -41,6 +43,8 @@ private:
 
     const RuleContext *m_context;
     QString m_condition;
+    QString m_firstWord;
+    QString m_firstOpposite;
     QList<ConditionRow> m_rows; // those that are not whole yet among them
     bool m_isSimple = true;
     QWidget *m_rowsPart;

@@ -101,7 +101,8 @@ QString dayInWords(const CompareValue &value)
 
 ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const ConditionRow &row, bool isFirst,
                                        QWidget *parent)
-    : QWidget(parent), m_context(context), m_row(row)
+    : QWidget(parent), m_context(context), m_row(row), m_isFirst(isFirst), m_firstWord(tr("when")),
+      m_firstOpposite(tr("when not"))
 {
     m_row = readFor(row, type());
     m_line = new QHBoxLayout(this);
@@ -113,19 +114,13 @@ ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const Conditi
                             ? tr("A click turns it into its opposite, and back.")
                             : tr("And binds more tightly than or. Clicks go from and to or, and to their opposites."));
     m_joint->setFixedWidth(72);
-    const auto name = [this, isFirst] {
-        m_joint->setText(isFirst       ? m_row.isNot ? tr("when not") : tr("when")
-                               : m_row.isOr ? m_row.isNot ? tr("or not") : tr("or")
-                               : m_row.isNot ? tr("and not")
-                                       : tr("and"));
-    };
-    name();
-    connect(m_joint, &QPushButton::clicked, this, [this, isFirst, name] {
-        m_row.isNot = isFirst || m_row.isOr ? !m_row.isNot : m_row.isNot;
-        m_row.isOr = !isFirst && !m_row.isOr;
-        name();
+    connect(m_joint, &QPushButton::clicked, this, [this] {
+        m_row.isNot = m_isFirst || m_row.isOr ? !m_row.isNot : m_row.isNot;
+        m_row.isOr = !m_isFirst && !m_row.isOr;
+        showJoint();
         Q_EMIT edited();
     });
+    showJoint();
     m_column = new QComboBox;
     m_column->setObjectName(QStringLiteral("conditionColumn"));
     m_column->setAccessibleName(tr("Column"));
@@ -184,6 +179,21 @@ ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const Conditi
         Q_EMIT edited();
     });
     connect(m_remove, &QPushButton::clicked, this, &ConditionRowEditor::removed);
+}
+
+void ConditionRowEditor::setFirstWords(const QString &word, const QString &opposite)
+{
+    m_firstWord = word;
+    m_firstOpposite = opposite;
+    showJoint();
+}
+
+void ConditionRowEditor::showJoint()
+{
+    m_joint->setText(m_isFirst     ? m_row.isNot ? m_firstOpposite : m_firstWord
+                     : m_row.isOr  ? m_row.isNot ? tr("or not") : tr("or")
+                      : m_row.isNot ? tr("and not")
+                                   : tr("and"));
 }
 
 ColumnType ConditionRowEditor::type() const

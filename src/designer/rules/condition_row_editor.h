@@ -21,12 +21,15 @@ public:
     ConditionRowEditor(const RuleContext *context, const ConditionRow &row, bool isFirst, QWidget *parent = nullptr);
 
     const ConditionRow &row() const { return m_row; }
+    // What stands before the first row, and before its opposite.
+    void setFirstWords(const QString &word, const QString &opposite);
 
 Q_SIGNALS:
     void edited();
     void removed();
 
 private:
+    void showJoint();
     void fillComparisons();
     void makeValues();
     bool isCountOfDays() const;
@@ -38,6 +41,9 @@ private:
 
     const RuleContext *m_context;
     ConditionRow m_row;
+    bool m_isFirst;
+    QString m_firstWord;
+    QString m_firstOpposite;
     QPushButton *m_joint;
     QComboBox *m_column;
     QComboBox *m_comparison;

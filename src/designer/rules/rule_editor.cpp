@@ -341,9 +341,11 @@ void RuleEditor::showAll()
             return effect && effect->concerns(kindNamed(control.kind)) && !m_rule.on.contains(control.id);
         },
         tr("Copy on to…"));
-    m_whenTitle->setText(is("check")                                 ? tr("It must hold that")
+    m_whenTitle->setText(is("check")                                 ? tr("It must hold")
                          : is("scale") || is("value") || is("shape") ? tr("And only when")
                                                                      : tr("When"));
+    is("check") ? m_condition->setFirstWords(tr("that"), tr("that not"))
+                : m_condition->setFirstWords(tr("when"), tr("when not"));
     m_condition->setCondition(m_rule.when);
     const RuleSides sides = effect ? effect->sides : RuleSides::None;
     m_then.caption->setText(is("check")   ? tr("Says, where it does not hold")
@@ -461,9 +463,11 @@ void RuleEditor::showCounts()
     const bool isCheck = m_rule.effect == QLatin1String("check");
     QString words;
     if (m_rows > 0 && m_counted.mistake.isEmpty()) {
-        words = isCheck ? counted(m_counted.isFalse, tr("1 of %L1 stored rows does not hold").arg(m_rows),
-                                  tr("%2 of %L1 stored rows do not hold").arg(m_rows))
-                        : tr("true for %L1 of %L2 stored rows").arg(m_counted.isTrue).arg(m_rows);
+        words = !isCheck ? tr("true for %L1 of %L2 stored rows").arg(m_counted.isTrue).arg(m_rows)
+                : m_counted.isFalse == 0
+                    ? tr("all %L1 stored rows hold").arg(m_rows)
+                    : counted(m_counted.isFalse, tr("1 of %L1 stored rows does not hold").arg(m_rows),
+                              tr("%2 of %L1 stored rows do not hold").arg(m_rows));
         words += m_isSample ? tr(" looked at so far") : QString();
     }
     m_counts->setText(words);

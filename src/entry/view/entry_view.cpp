@@ -136,7 +136,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         });
         connect(session, &EntrySession::rowsChanged, this, [this](int movedBy) {
             m_rows->setTop(m_rows->top() + movedBy);
-            m_rows->readShown();
+            m_rows->showAnew();
             placeRowInHand();
             refreshRowBar();
         });
@@ -169,7 +169,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         }
         if (m_rows) {
             m_rows->showRowInHand();
-            m_rows->readShown();
+            m_rows->showAnew();
             placeRowInHand();
             refreshRowBar();
         }

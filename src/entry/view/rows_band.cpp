@@ -8,6 +8,7 @@
 #include <QPainter>
 
 #include <algorithm>
+#include <cstdlib>
 
 namespace nabblet {
 
@@ -20,6 +21,7 @@ constexpr int RowsAStep = 3; // of the wheel
 RowsBand::RowsBand(EntrySession *session, const Appearance *appearance, QWidget *parent)
     : BandView(BandRole::Body, appearance, parent), m_session(session)
 {
+    setAttribute(Qt::WA_OpaquePaintEvent); // its ground covers all of it
 }
 
 void RowsBand::setRow(const QList<Control> &controls, int rowHeight)
@@ -33,8 +35,14 @@ void RowsBand::setTop(int top)
 {
     const int held = std::clamp(top, 0, std::max(0, rowsInAll() - rowsInSight()));
     if (held != m_top) {
+        // What stays in sight is moved, and only what comes into sight is painted. Rows that are others ask for more.
+        const int by = (m_top - held) * m_rowHeight;
         m_top = held;
-        update();
+        if (std::abs(by) < height()) {
+            scroll(0, by, rect()); // with a part named, widgets over it stay: the view moves them
+        } else {
+            update();
+        }
         Q_EMIT topChanged();
     }
 }
@@ -73,6 +81,11 @@ void RowsBand::readShown()
             m_session->values().shownIn(control, rows.at(row));
         }
     }
+}
+
+void RowsBand::showAnew()
+{
+    readShown();
     update();
 }
 

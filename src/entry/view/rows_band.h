@@ -30,8 +30,10 @@ public:
     int yOf(int row) const { return (row - m_top) * m_rowHeight; }
     // Scrolls so that the row in hand is seen.
     void showRowInHand();
-    // Reads what the rows in sight show, ahead of painting, which reads nothing.
+    // Reads what the rows in sight show, ahead of painting, which reads nothing; …
     void readShown();
+    // … and paints them all, as they may be others.
+    void showAnew();
 
 Q_SIGNALS:
     void topChanged();

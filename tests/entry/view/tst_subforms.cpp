@@ -18,6 +18,8 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
+#include <QRandomGenerator>
+#include <QScreen>
 #include <QTest>
 
 using namespace nabblet;
@@ -455,6 +457,53 @@ private Q_SLOTS:
         QTRY_VERIFY(m_session->rows().window().hasLast());
         m_session->moves().goLast();
         QCOMPARE(band->rowInHand(), static_cast<int>(m_session->rows().window().rows().size()) - 1);
+    }
+
+    // Only what comes into sight is painted; what stands on the screen is what painting all of it would give, wherever
+    // the row in hand is and whatever is typed there.
+    void scrollingLeavesNothingBehind()
+    {
+        QApplication::setCursorFlashTime(0);
+        begin("visit", Arrangement::Tabular);
+        show();
+        auto *bar = m_view->findChild<QScrollBar *>("rowBar");
+        QRandomGenerator random(16);
+        const auto screen = [this] {
+            do { // what painting missed is read
+                QCoreApplication::processEvents();
+            } while (m_session->readMissing());
+            QCoreApplication::processEvents(); // and painted
+            return m_view->screen()->grabWindow(m_view->winId()).toImage();
+        };
+        int moved = 0;
+        for (int i = 0; i < 120; ++i) {
+            const int before = bar->value();
+            switch (random.bounded(6)) {
+            case 0:
+                m_session->moves().goToRow(random.bounded(20));
+                break;
+            case 1:
+                QTest::keyClick(QApplication::focusWidget(), random.bounded(2) == 0 ? Qt::Key_Down : Qt::Key_Up);
+                break;
+            case 2:
+                bar->setValue(bar->value() + random.bounded(-60, 60));
+                break;
+            default:
+                bar->setValue(bar->value() + random.bounded(-4, 5));
+            }
+            moved += bar->value() != before ? 1 : 0;
+            const QImage left = screen();
+            m_view->update();
+            for (QWidget *part : m_view->findChildren<QWidget *>()) {
+                part->update();
+            }
+            const QImage whole = screen();
+            QVERIFY(!whole.isNull());
+            if (left != whole) {
+                QFAIL(qPrintable(QString("step %1 left something behind").arg(i)));
+            }
+        }
+        QVERIFY(moved > 60);
     }
 
     void theRowsOfARecordAreTypedInPlace()
