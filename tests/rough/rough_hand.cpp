@@ -287,6 +287,9 @@ private:
             side->words = dice.chance(50) ? randomWords(dice) : QString();
             side->value = rule.effect == "value" ? expression(values) : QString();
         }
+        if (dice.chance(25)) {
+            rule.areas.append(dice.of(areasOf(form)));
+        }
         rule.givesWay = dice.chance(50);
         rule.hidden = static_cast<HiddenValue>(dice.below(3));
         rule.hold = static_cast<ValueHold>(dice.below(4));

@@ -579,6 +579,26 @@ Form withoutPagesBehind(const Form &form, const FrontPages &fronts)
     return result;
 }
 
+Form withoutPages(const Form &form, const QSet<Area> &pages)
+{
+    Form result = form;
+    for (int i = 0; i < form.controls.size() && !pages.isEmpty(); ++i) {
+        const Control &container = form.controls.at(i);
+        if (kindNamed(container.kind).holds != Holds::Pages) {
+            continue;
+        }
+        const QList<Page> all = pagesOf(container);
+        QList<Page> left = all;
+        left.removeIf([&](const Page &page) { return pages.contains(Area{BandRole::Body, container.id, page.id}); });
+        if (left.size() != all.size()) {
+            Control changed = container;
+            setPages(changed, left.isEmpty() ? all.mid(0, 1) : left);
+            result.controls.replace(i, changed);
+        }
+    }
+    return result;
+}
+
 FrontPages showing(const Form &form, ControlId id, const FrontPages &fronts)
 {
     FrontPages result = fronts;

@@ -79,6 +79,9 @@ int pageFurtherOn(const Control &container, const FrontPages &fronts, int steps)
 QSet<ControlId> behindOtherPages(const Form &form, const FrontPages &fronts);
 // The form without them.
 Form withoutPagesBehind(const Form &form, const FrontPages &fronts);
+// The form whose tab pages lack some pages; what stands on these is behind others then, whatever is in front. Where all
+// of a container's would go, the first stays. pages: with the body as their band.
+Form withoutPages(const Form &form, const QSet<Area> &pages);
 // The front pages changed so that a control is in sight.
 FrontPages showing(const Form &form, ControlId control, const FrontPages &fronts);
 

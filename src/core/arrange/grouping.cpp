@@ -167,6 +167,7 @@ Form withoutContainer(const Form &form, ControlId id)
     Form result = form;
     QHash<ControlId, int> carried;
     QList<ControlId> freed;
+    QHash<ControlId, int> stoodOn; // which page
     for (int i = 0; i < form.controls.size(); ++i) {
         Control control = form.controls.at(i);
         const bool isMember = control.container == id;
@@ -177,6 +178,7 @@ Form withoutContainer(const Form &form, ControlId id)
         control.place.translate(0, by);
         carried.insert(control.id, by);
         if (isMember) {
+            stoodOn.insert(control.id, control.page);
             standIn(control, areaOf(*container));
             freed.append(control.id);
         }
@@ -184,8 +186,12 @@ Form withoutContainer(const Form &form, ControlId id)
     }
     result.controls.removeAt(result.controls.indexOf(id));
     for (Rule &rule : result.rules) { // what stood in it goes on following its rules
-        for (const ControlId each : rule.on.contains(id) ? freed : QList<ControlId>()) {
-            if (!rule.on.contains(each)) {
+        for (const ControlId each : std::as_const(freed)) {
+            const bool wasOn =
+                rule.on.contains(id) || std::any_of(rule.areas.begin(), rule.areas.end(), [&](const Area &area) {
+                    return area.container == id && area.page == stoodOn.value(each);
+                });
+            if (wasOn && !rule.on.contains(each)) {
                 rule.on.append(each);
             }
         }

@@ -232,7 +232,9 @@ void forget(Form &form, const QSet<ControlId> &gone)
     form.handOrder.removeIf(isGone);
     // A rule goes with the last of its controls; one that never had any is of the record.
     for (auto rule = form.rules.begin(); rule != form.rules.end();) {
-        rule = rule->on.removeIf(isGone) > 0 && rule->on.isEmpty() ? form.rules.erase(rule) : rule + 1;
+        const auto lost =
+            rule->on.removeIf(isGone) + rule->areas.removeIf([&](const Area &area) { return isGone(area.container); });
+        rule = lost > 0 && rule->on.isEmpty() && rule->areas.isEmpty() ? form.rules.erase(rule) : rule + 1;
     }
 }
 

@@ -60,7 +60,20 @@ void doesNothing(Faults &faults, int number)
                               rule.then.value.trimmed().isEmpty() && rule.otherwise.value.trimmed().isEmpty();
     const bool hasNoCondition =
         rule.when.trimmed().isEmpty() && (faults.is(number, "shown") || faults.is(number, "check"));
-    if (!findEffect(rule.effect)) {
+    const QList<Area> there = areasOf(faults.form);
+    const auto isGone = [&](const Area &area) {
+        return std::none_of(there.begin(), there.end(), [&](const Area &each) {
+            return each.container == area.container && each.page == area.page &&
+                   (area.container != 0 || each.band == area.band);
+        });
+    };
+    const Effect *effect = findEffect(rule.effect);
+    if (std::any_of(rule.areas.begin(), rule.areas.end(), isGone)) {
+        faults.say(number, Texts::tr("A page or band that it stands on is not there any more."));
+    } else if (effect && !effect->reachesInside && !rule.areas.isEmpty()) {
+        faults.say(number, Texts::tr("Bands and pages are shown or locked; nothing else can be done to them."));
+    }
+    if (!effect) {
         faults.say(number, Texts::tr("No effect is chosen."));
     } else if (marksNothing || saysNothing || givesNothing || hasNoCondition) {
         faults.say(number, Texts::tr("It has no effect yet."));
@@ -146,8 +159,7 @@ void hidesItsOwnSource(Faults &faults, int number)
         return;
     }
     const QStringList read = faults.read(faults.rule(number).when);
-    QSet<ControlId> hidden(faults.rule(number).on.begin(), faults.rule(number).on.end());
-    hidden += membersOf(faults.form, hidden);
+    const QSet<ControlId> hidden = reachedBy(faults.form, faults.rule(number));
     for (const Control &control : faults.form.controls) {
         if (hidden.contains(control.id) && !control.column.isEmpty() && read.contains(control.column)) {
             const bool isElsewhere =
@@ -168,8 +180,7 @@ void hidesWhatIsRequired(Faults &faults, int number)
     if (!faults.is(number, "shown")) {
         return;
     }
-    QSet<ControlId> hidden(faults.rule(number).on.begin(), faults.rule(number).on.end());
-    hidden += membersOf(faults.form, hidden);
+    const QSet<ControlId> hidden = reachedBy(faults.form, faults.rule(number));
     for (const Control &control : faults.form.controls) {
         const Column *column = control.column.isEmpty() ? nullptr : findColumn(faults.rows, control.column);
         const bool fillsItself = column && (column->hasDefault || column->numbersItself || column->isGenerated);
@@ -186,7 +197,8 @@ void hidesWhatIsRequired(Faults &faults, int number)
 
 bool share(const Rule &a, const Rule &b)
 {
-    return std::any_of(a.on.begin(), a.on.end(), [&](ControlId id) { return b.on.contains(id); });
+    return std::any_of(a.on.begin(), a.on.end(), [&](ControlId id) { return b.on.contains(id); }) ||
+           std::any_of(a.areas.begin(), a.areas.end(), [&](const Area &area) { return b.areas.contains(area); });
 }
 
 QString withoutBlanks(const QString &condition)

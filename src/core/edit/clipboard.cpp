@@ -52,7 +52,8 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
     }
     for (Rule rule : form.rules) {
         rule.on.removeIf([&](ControlId id) { return !chosen.contains(id); });
-        if (!rule.on.isEmpty()) {
+        rule.areas.removeIf([&](const Area &area) { return !chosen.contains(area.container); });
+        if (!rule.on.isEmpty() || !rule.areas.isEmpty()) {
             clip.rules.append(rule);
         }
     }
@@ -216,14 +217,19 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
         const auto own = std::find_if(result.form.rules.begin(), result.form.rules.end(), [&](const Rule &each) {
             Rule alike = rule;
             alike.on = each.on;
+            alike.areas = each.areas;
             return alike == each;
         });
         Rule copy = rule;
         for (ControlId &id : copy.on) {
             id = ids.value(id);
         }
+        for (Area &area : copy.areas) {
+            area.container = ids.value(area.container);
+        }
         if (own != result.form.rules.end()) {
             own->on += copy.on;
+            own->areas += copy.areas;
         } else {
             result.form.rules.append(copy);
         }

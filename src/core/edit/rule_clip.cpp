@@ -23,6 +23,7 @@ Form ruleClipOf(const Form &form, const QList<int> &rules)
     QList<ControlId> on;
     for (const int number : rules) {
         clip.rules.append(form.rules.at(number));
+        clip.rules.last().areas.removeIf([](const Area &area) { return area.container != 0; }); // of this form alone
         on += form.rules.at(number).on;
     }
     for (const Control &control : form.controls) {
@@ -106,7 +107,8 @@ PastedRules withPastedRules(const Form &form, const Form &clip, const QList<Cont
         }
         targets.removeIf(
             [&](const Control *target) { return !target || (effect && !effect->concerns(kindNamed(target->kind))); });
-        if (targets.isEmpty() && !(effect && effect->isOfRecord && sources.isEmpty())) {
+        const bool isOfBands = on.isEmpty() && !rule.areas.isEmpty();
+        if (targets.isEmpty() && !isOfBands && !(effect && effect->isOfRecord && sources.isEmpty())) {
             continue;
         }
         // Of one box, it may be another rule on each; what is the same on several is one.
@@ -114,6 +116,7 @@ PastedRules withPastedRules(const Form &form, const Form &clip, const QList<Cont
         for (const Control *target : std::as_const(targets)) {
             Rule copy = sources.size() == 1 ? ruleFor(rule, *sources.first(), *target) : rule;
             copy.on.clear();
+            copy.areas = on.isEmpty() ? rule.areas : QList<Area>();
             const auto same = std::find_if(made.begin(), made.end(), [&](Rule other) {
                 other.on.clear();
                 return other == copy;
@@ -127,6 +130,7 @@ PastedRules withPastedRules(const Form &form, const Form &clip, const QList<Cont
         }
         if (targets.isEmpty()) {
             made.append(rule);
+            made.last().on.clear();
         }
         pasted.form.rules += made;
         pasted.count += static_cast<int>(made.size());

@@ -1,5 +1,7 @@
 #include "core/file/form_file.h"
 
+#include "core/file/band_names.h"
+
 #include "core/arrange/containers.h"
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
@@ -23,13 +25,6 @@ NABBLET_TEXTS(FormFile)
 namespace {
 
 constexpr int MostRowsShown = 1000; // of a tabular form
-
-const QStringList &bandNames()
-{
-    static const QStringList names{QStringLiteral("page header"), QStringLiteral("header"), QStringLiteral("body"),
-                                   QStringLiteral("footer"), QStringLiteral("page footer")};
-    return names;
-}
 
 const QStringList &toneNames()
 {

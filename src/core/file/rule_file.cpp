@@ -1,5 +1,7 @@
 #include "core/file/rule_file.h"
 
+#include "core/file/band_names.h"
+
 #include "core/text/tr.h"
 
 NABBLET_TEXTS(FormFile)
@@ -59,6 +61,47 @@ RuleSide readSide(JsonReader &reader, const char *key, JsonMistakes &mistakes)
     side.words = inside.text("words", QString());
     side.value = inside.text("value", QString());
     return side;
+}
+
+void writeAreas(JsonText &json, const Rule &rule, const QHash<ControlId, QString> &names)
+{
+    QJsonArray areas;
+    for (const Area &area : rule.areas) {
+        if (area.container == 0) {
+            areas.append(QJsonObject{{QStringLiteral("band"), bandNames().at(static_cast<int>(area.band))}});
+        } else if (names.contains(area.container)) {
+            areas.append(
+                QJsonObject{{QStringLiteral("in"), names.value(area.container)}, {QStringLiteral("page"), area.page}});
+        }
+    }
+    if (!areas.isEmpty()) {
+        json.value("areas", QJsonValue(areas));
+    }
+}
+
+void readAreas(Rule &rule, JsonReader &reader, const QHash<QString, ControlId> &ids, JsonMistakes &mistakes)
+{
+    const QJsonArray stored = reader.list("areas");
+    for (int i = 0; i < stored.size(); ++i) {
+        const QString pointer = reader.pointerTo(QStringLiteral("areas")) + u'/' + QString::number(i);
+        const QJsonObject object = stored.at(i).toObject();
+        const QString in = object.value(QStringLiteral("in")).toString();
+        const qsizetype band = bandNames().indexOf(object.value(QStringLiteral("band")).toString());
+        const int page = object.value(QStringLiteral("page")).toInt();
+        Area area;
+        if (ids.contains(in) && page > 0) {
+            area.container = ids.value(in);
+            area.page = page;
+        } else if (in.isEmpty() && band >= 0) {
+            area.band = static_cast<BandRole>(band);
+        } else {
+            mistakes.report(pointer, Texts::tr("a band, or a page of a control, was expected"));
+            continue;
+        }
+        if (!rule.areas.contains(area)) {
+            rule.areas.append(area);
+        }
+    }
 }
 
 void writeWhatElse(JsonText &json, const Rule &rule)
@@ -153,6 +196,7 @@ void writeRules(JsonText &json, const Form &form, const QHash<ControlId, QString
         json.value("when", rule.when);
         json.value("effect", rule.effect);
         json.value("on", QJsonValue(on));
+        writeAreas(json, rule, names);
         writeSide(json, "then", rule.then);
         writeSide(json, "otherwise", rule.otherwise);
         writeWhatElse(json, rule);
@@ -181,6 +225,7 @@ void readRules(Form &form, const QJsonArray &stored, const QString &base, const 
                 rule.on.append(id);
             }
         }
+        readAreas(rule, reader, ids, mistakes);
         rule.then = readSide(reader, "then", mistakes);
         rule.otherwise = readSide(reader, "otherwise", mistakes);
         readWhatElse(rule, reader, mistakes);

@@ -52,6 +52,7 @@ struct Rule
     QString when = {};   // an SQL expression over the row's columns; neither NULL nor 0 is true. Empty: always
     QString effect = {}; // by its name in files: core/rules
     QList<ControlId> on = {};
+    QList<Area> areas = {}; // bands, pages and panes, with all that stands in them
     RuleSide then = {};
     RuleSide otherwise = {};
     QString measured = {}; // of a scale: an SQL expression that gives a number; empty: the value of the box itself

@@ -1,14 +1,36 @@
 #include "core/rules/rule_sentence.h"
 
 #include "core/kinds/control_names.h"
+#include "core/kinds/holders/panes.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 #include "core/rules/condition_rows.h"
 #include "core/rules/effects.h"
+#include "core/text/band_titles.h"
 #include "core/text/tr.h"
 
 NABBLET_TEXTS(Rules)
 
 namespace nabblet {
+
+QString areaInWords(const Form &form, const Area &area)
+{
+    if (area.container == 0) {
+        return Texts::tr("%1 (band)").arg(bandTitle(area.band));
+    }
+    const Control *container = form.controls.find(area.container);
+    if (container && kindNamed(container->kind).holds == Holds::Panes) {
+        const QString called = calledFor(form, *container);
+        return area.page == SecondPane ? Texts::tr("%1 (second pane)").arg(called)
+                                       : Texts::tr("%1 (first pane)").arg(called);
+    }
+    for (const Page &page : container ? pagesOf(*container) : QList<Page>()) {
+        if (page.id == area.page) {
+            return Texts::tr("%1 (page)").arg(page.title);
+        }
+    }
+    return Texts::tr("A page that is gone");
+}
 
 QString onInWords(const Form &form, const Rule &rule)
 {
@@ -20,6 +42,9 @@ QString onInWords(const Form &form, const Rule &rule)
             names.append(holdsOthers ? Texts::tr("%1 (group)").arg(calledFor(form, *control))
                                      : calledFor(form, *control));
         }
+    }
+    for (const Area &area : rule.areas) {
+        names.append(areaInWords(form, area));
     }
     if (names.size() > MostNamed) {
         const qsizetype left = names.size() - MostNamed;

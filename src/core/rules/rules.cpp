@@ -45,13 +45,14 @@ Result<Form> withCondition(const Form &form, const QList<ControlId> &controls, c
             std::any_of(controls.begin(), controls.end(), [&](ControlId id) { return rule.on.contains(id); });
         if (isConcerned) {
             made = isFirst ? rule : made;
+            made.areas.clear(); // which go on having the rule that they had
             isFirst = false;
         }
     }
     for (auto rule = result.rules.begin(); rule != result.rules.end();) {
         const bool isLeft = rule->effect == effect &&
                             rule->on.removeIf([&](ControlId id) { return controls.contains(id); }) > 0 &&
-                            rule->on.isEmpty();
+                            rule->on.isEmpty() && rule->areas.isEmpty();
         rule = isLeft ? result.rules.erase(rule) : rule + 1;
     }
     if (when.isEmpty()) {
@@ -72,17 +73,55 @@ Result<Form> withCondition(const Form &form, const QList<ControlId> &controls, c
     return result;
 }
 
-RuleBook::RuleBook(const Form &form)
+namespace {
+
+// A page is named by its container, whatever band that stands on.
+Area pageOrBand(Area area)
 {
-    QHash<ControlId, QList<int>> on;
-    for (int i = 0; i < form.rules.size(); ++i) {
-        if (!form.rules.at(i).isOff) {
-            for (const ControlId id : form.rules.at(i).on) {
-                on[id].append(i);
+    area.band = area.container != 0 ? BandRole::Body : area.band;
+    area.page = area.container != 0 ? area.page : 0;
+    return area;
+}
+
+// The areas that a control stands in, its band last.
+QList<Area> areasAround(const Form &form, const Control &control)
+{
+    QList<Area> areas;
+    if (control.container != 0) {
+        areas.append(pageOrBand(areaOf(control)));
+        for (const ControlId around : containersAround(form, control.id)) {
+            if (const Control *container = form.controls.find(around); container && container->container != 0) {
+                areas.append(pageOrBand(areaOf(*container)));
             }
         }
     }
-    if (on.isEmpty()) {
+    areas.append(Area{control.band, 0, 0});
+    return areas;
+}
+
+} // namespace
+
+RuleBook::RuleBook(const Form &form)
+{
+    QHash<ControlId, QList<int>> on;
+    QHash<Area, QList<int>> onAreas;
+    for (int i = 0; i < form.rules.size(); ++i) {
+        if (form.rules.at(i).isOff) {
+            continue;
+        }
+        for (const ControlId id : form.rules.at(i).on) {
+            on[id].append(i);
+        }
+        bool hasPages = false;
+        for (const Area &area : form.rules.at(i).areas) {
+            onAreas[pageOrBand(area)].append(i);
+            hasPages = hasPages || area.container != 0;
+        }
+        if (hasPages) {
+            m_onPages.append(i);
+        }
+    }
+    if (on.isEmpty() && onAreas.isEmpty()) {
         return;
     }
     for (const Control &control : form.controls) {
@@ -97,12 +136,51 @@ RuleBook::RuleBook(const Form &form)
                 about += on.value(around);
             }
         }
+        if (!onAreas.isEmpty()) {
+            for (const Area &area : areasAround(form, control)) {
+                about += onAreas.value(area);
+            }
+        }
         if (!about.isEmpty()) {
             std::sort(about.begin(), about.end());
             about.erase(std::unique(about.begin(), about.end()), about.end());
             m_about.insert(control.id, about);
         }
     }
+}
+
+QSet<Area> pagesHidden(const Form &form, const RuleBook &book, const WorksOut &worksOut)
+{
+    QSet<Area> hidden;
+    for (const int number : book.onPages()) {
+        const Rule &rule = form.rules.at(number);
+        if (rule.effect == QLatin1String("shown") && !holds(rule, worksOut).value_or(true)) {
+            for (const Area &area : rule.areas) {
+                if (area.container != 0) {
+                    hidden.insert(pageOrBand(area));
+                }
+            }
+        }
+    }
+    return hidden;
+}
+
+QSet<ControlId> reachedBy(const Form &form, const Rule &rule)
+{
+    QSet<ControlId> reached(rule.on.begin(), rule.on.end());
+    if (!rule.areas.isEmpty()) {
+        QSet<Area> areas;
+        for (const Area &area : rule.areas) {
+            areas.insert(pageOrBand(area));
+        }
+        for (const Control &control : form.controls) {
+            const QList<Area> around = areasAround(form, control);
+            if (std::any_of(around.begin(), around.end(), [&](const Area &area) { return areas.contains(area); })) {
+                reached.insert(control.id);
+            }
+        }
+    }
+    return reached + membersOf(form, reached);
 }
 
 std::optional<bool> holds(const Rule &rule, const WorksOut &worksOut)
@@ -185,7 +263,7 @@ void markShown(Shown &shown, Mark mark, const QString &words)
 bool isAboutNothing(const Rule &rule)
 {
     const Effect *effect = findEffect(rule.effect);
-    return rule.on.isEmpty() && !(effect && effect->isOfRecord);
+    return rule.on.isEmpty() && rule.areas.isEmpty() && !(effect && effect->isOfRecord);
 }
 
 } // namespace nabblet

@@ -7,6 +7,7 @@
 #include "core/rules/effects.h"
 
 #include <QHash>
+#include <QSet>
 
 namespace nabblet {
 
@@ -31,14 +32,19 @@ public:
     QList<int> about(ControlId control) const { return m_about.value(control); }
     bool isAbout(ControlId control) const { return m_about.contains(control); }
     bool isEmpty() const { return m_about.isEmpty(); }
+    // Those switched on that stand on pages.
+    const QList<int> &onPages() const { return m_onPages; }
 
 private:
     QHash<ControlId, QList<int>> m_about;
+    QList<int> m_onPages;
 };
 
 // What the rules make of what a control shows. A condition that cannot be worked out does nothing.
 Shown withRules(const Form &form, const RuleBook &book, const Control &control, const Shown &shown,
                 const WorksOut &worksOut);
+// The pages that rules hide in a row.
+QSet<Area> pagesHidden(const Form &form, const RuleBook &book, const WorksOut &worksOut);
 // Whether the condition of a rule is true in a row: an empty one always is. Nothing where it cannot be worked out.
 std::optional<bool> holds(const Rule &rule, const WorksOut &worksOut);
 // Whether a value is true, as SQL has it: words that are no number are not.
@@ -55,6 +61,8 @@ const ScaleStep *stepOf(const QList<ScaleStep> &steps, const QVariant &value);
 // Marks what a control shows; of several marks the gravest stands, and its words.
 void markShown(Shown &shown, Mark mark, const QString &words);
 
+// What a rule stands on, with all that stands in that.
+QSet<ControlId> reachedBy(const Form &form, const Rule &rule);
 // Whether a rule has nothing left that it could be about. Checks are of the record and need no control.
 bool isAboutNothing(const Rule &rule);
 

@@ -15,6 +15,12 @@
 
 namespace nabblet {
 
+namespace {
+
+constexpr int AreaRole = Qt::UserRole + 2; // of an item that stands for a band or a page
+
+} // namespace
+
 ControlsChooser::ControlsChooser(QWidget *parent) : QPushButton(parent)
 {
     setObjectName(QStringLiteral("chooseControls"));
@@ -44,15 +50,16 @@ void ControlsChooser::setControls(const Form &form, const std::function<bool(con
     showWords();
 }
 
-void ControlsChooser::setChosen(const QList<ControlId> &chosen)
+void ControlsChooser::setChosen(const QList<ControlId> &chosen, const QList<Area> &areas)
 {
     m_chosen = chosen;
+    m_chosenAreas = areas;
     showWords();
 }
 
 void ControlsChooser::showWords()
 {
-    QString words = onInWords(m_form, Rule{.when = {}, .effect = {}, .on = m_chosen});
+    QString words = onInWords(m_form, Rule{.when = {}, .effect = {}, .on = m_chosen, .areas = m_chosenAreas});
     if (words.isEmpty() || !m_done.isEmpty()) {
         words = m_none;
     }
@@ -86,16 +93,30 @@ void ControlsChooser::open()
         item->setSizeHint(QSize(0, fontMetrics().height() + 8));
         model->appendRow(item);
     }
+    for (int i = 0; i < m_offeredAreas.size(); ++i) {
+        auto *item = new QStandardItem(areaInWords(m_form, m_offeredAreas.at(i)));
+        item->setData(i, AreaRole);
+        item->setCheckable(true);
+        item->setCheckState(m_chosenAreas.contains(m_offeredAreas.at(i)) ? Qt::Checked : Qt::Unchecked);
+        item->setEditable(false);
+        item->setSizeHint(QSize(0, fontMetrics().height() + 8));
+        model->appendRow(item);
+    }
     auto *shown = new QSortFilterProxyModel(popup);
     shown->setSourceModel(model);
     shown->setFilterCaseSensitivity(Qt::CaseInsensitive);
     list->setModel(shown);
     connect(filter, &QLineEdit::textChanged, shown, &QSortFilterProxyModel::setFilterFixedString);
     connect(model, &QStandardItemModel::itemChanged, this, [this](const QStandardItem *item) {
-        const ControlId id = item->data().toInt();
-        m_chosen.removeAll(id);
-        if (item->checkState() == Qt::Checked) {
-            m_chosen.append(id);
+        const bool isChosen = item->checkState() == Qt::Checked;
+        if (const QVariant number = item->data(AreaRole); number.isValid()) {
+            const Area area = m_offeredAreas.value(number.toInt());
+            m_chosenAreas.removeAll(area);
+            m_chosenAreas += isChosen ? QList<Area>{area} : QList<Area>();
+        } else {
+            const ControlId id = item->data().toInt();
+            m_chosen.removeAll(id);
+            m_chosen += isChosen ? QList<ControlId>{id} : QList<ControlId>();
         }
         showWords();
         Q_EMIT chosenChanged();

@@ -16,8 +16,11 @@ public:
 
     // The controls of the form that may be chosen, by what they are called; words: where none is chosen.
     void setControls(const Form &form, const std::function<bool(const Control &)> &mayBe, const QString &none);
-    void setChosen(const QList<ControlId> &chosen);
+    void setChosen(const QList<ControlId> &chosen, const QList<Area> &areas = {});
     const QList<ControlId> &chosen() const { return m_chosen; }
+    // Bands and pages may be chosen, too; none by itself.
+    void setAreas(const QList<Area> &offered) { m_offeredAreas = offered; }
+    const QList<Area> &chosenAreas() const { return m_chosenAreas; }
     // For something that is done with what is ticked: a button of these words does it, and ticks nothing for long.
     void setDone(const QString &words) { m_done = words; }
 
@@ -32,6 +35,8 @@ private:
     Form m_form;
     QList<ControlId> m_offered;
     QList<ControlId> m_chosen;
+    QList<Area> m_offeredAreas;
+    QList<Area> m_chosenAreas;
     QString m_none;
     QString m_done;
 };

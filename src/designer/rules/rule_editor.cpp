@@ -1,5 +1,6 @@
 #include "designer/rules/rule_editor.h"
 
+#include "core/arrange/containers.h"
 #include "core/rules/belonging.h"
 #include "core/rules/rules.h"
 #include "core/text/tr.h"
@@ -185,7 +186,10 @@ RuleEditor::RuleEditor(const RuleContext *context, QWidget *parent)
         showAll();
     });
     connect(m_on, &ControlsChooser::chosenChanged, this, [this] {
-        change([&](Rule &rule) { rule.on = m_on->chosen(); });
+        change([&](Rule &rule) {
+            rule.on = m_on->chosen();
+            rule.areas = m_on->chosenAreas();
+        });
         showAll();
     });
     connect(m_condition, &ConditionEditor::edited, this, [this](const QString &condition) {
@@ -334,7 +338,16 @@ void RuleEditor::showAll()
         m_context->form,
         [effect](const Control &control) { return effect && effect->concerns(kindNamed(control.kind)); },
         is("check") ? tr("The record") : tr("Nothing yet"));
-    m_on->setChosen(m_rule.on);
+    QList<Area> areas;
+    if (effect && effect->reachesInside) {
+        for (const Area &area : areasOf(m_context->form)) {
+            if (area.container == 0 || area.page != 0) {
+                areas.append(area.container != 0 ? Area{BandRole::Body, area.container, area.page} : area);
+            }
+        }
+    }
+    m_on->setAreas(areas);
+    m_on->setChosen(m_rule.on, m_rule.areas);
     m_copy->setControls(
         m_context->form,
         [this, effect](const Control &control) {

@@ -72,7 +72,9 @@ QList<RuleLine> ruleLines(const RuleContext &context, const QList<StandingRule> 
     const auto readers = about != 0 ? rulesReading(context, about) : QSet<int>();
     for (int i = 0; i < form.rules.size(); ++i) {
         const Rule &rule = form.rules.at(i);
-        if (about != 0 && !rule.on.contains(about) && !readers.contains(i)) {
+        const bool isOnPage = std::any_of(rule.areas.begin(), rule.areas.end(),
+                                          [about](const Area &area) { return area.container == about; });
+        if (about != 0 && !rule.on.contains(about) && !isOnPage && !readers.contains(i)) {
             continue;
         }
         RuleLine line;

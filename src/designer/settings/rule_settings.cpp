@@ -66,8 +66,10 @@ Setting sentencesSetting()
     const auto sentences = [](const Context &context) {
         QStringList all;
         for (const Rule &rule : context.form.rules) {
-            const bool isHere = std::any_of(rule.on.begin(), rule.on.end(),
-                                            [&](ControlId id) { return context.selection.controls().contains(id); });
+            const auto isSelected = [&](ControlId id) { return context.selection.controls().contains(id); };
+            const bool isHere = std::any_of(rule.on.begin(), rule.on.end(), isSelected) ||
+                                std::any_of(rule.areas.begin(), rule.areas.end(),
+                                            [&](const Area &area) { return isSelected(area.container); });
             if (isHere) {
                 all.append(ruleSentence(context.form, rule));
             }

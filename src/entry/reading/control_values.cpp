@@ -133,6 +133,9 @@ Shown ControlValues::ruledInHand(const Control &control, const Shown &shown) con
 ControlValues::Ruled ControlValues::ruledNow() const
 {
     Ruled ruled;
+    if (m_state.hasRecord()) {
+        ruled.pages = pagesHidden(m_state.form, book(), inHand());
+    }
     for (const Control &control : m_state.form.controls) {
         // In place of the value stands a sign; why there is none stands beside it.
         const QString formula = m_state.hasRecord() ? formulaOf(control) : QString();

@@ -34,6 +34,7 @@ public:
     {
         QSet<ControlId> hidden;
         QSet<ControlId> givingWay; // those hidden that give up their room
+        QSet<Area> pages;          // hidden
         QList<FieldMessage> notes; // what rules have to say beside boxes in sight
     };
     Ruled ruledNow() const;

@@ -235,13 +235,14 @@ void EntryView::setAppearance(const Appearance &appearance)
         delete editor->widget();
     }
     m_editors.clear();
-    rebuild(m_form);
+    rebuild(m_designed);
 }
 
 void EntryView::rebuild(const Form &whole)
 {
     const Form form = asHighAsAtWork(withoutPageBands(whole));
-    m_form = form;
+    m_designed = form;
+    m_form = withoutPages(m_designed, m_hiddenPages);
     for (const Band &band : form.bands) {
         bandView(band.role)->setTone(band.tone);
     }

@@ -92,6 +92,8 @@ private:
     QString unplacedMessage() const;
     void applyTabOrder();
     void makeWidgets();
+    // Whether the keyboard is in a box on one of some pages.
+    bool isOnOneOf(const QSet<Area> &pages) const;
     void showPages(const FrontPages &fronts);
     // What stands on pages behind others, and what rules hide.
     QSet<ControlId> outOfSight() const;
@@ -129,8 +131,9 @@ private:
 
     EntrySession *m_session;
     Appearance m_appearance;
-    Form m_form;    // as designed, with scrolling areas as high as at work
-    Form m_laidOut; // as stretched to the window
+    Form m_designed; // with scrolling areas as high as at work
+    Form m_form;     // the same without pages that rules hide
+    Form m_laidOut;  // as stretched to the window
     QWidget *m_ground = nullptr;
     QWidget *m_sheet = nullptr; // all bands, on the ground
     QSize m_least;              // the smallest at which nothing overlaps, or as pinned
@@ -162,6 +165,7 @@ private:
     QHash<ControlId, QWidget *> m_dividers;
     QHash<ControlId, int> m_dividersMoved; // by people, px from the first pane's edge
     FrontPages m_fronts;
+    QSet<Area> m_hiddenPages;
     QSet<ControlId> m_hidden;    // by rules, in the record in hand
     QString m_noticeShown;       // what the notice holds now
     QList<FieldMessage> m_notes; // as they stand beside boxes

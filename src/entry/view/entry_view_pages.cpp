@@ -59,7 +59,11 @@ void EntryView::followRules(Jumps jumps)
         }
         giving = m_givingWay;
     }
-    if (hidden == m_hidden && giving == m_givingWay) {
+    QSet<Area> pages = ruled.pages;
+    if (jumps == Jumps::Never && isOnOneOf(pages)) {
+        pages = m_hiddenPages; // a page does not go while one types on it
+    }
+    if (hidden == m_hidden && giving == m_givingWay && pages == m_hiddenPages) {
         if (m_notes != ruled.notes) {
             refreshMessages();
         }
@@ -67,12 +71,33 @@ void EntryView::followRules(Jumps jumps)
     }
     m_hidden = hidden;
     m_givingWay = giving;
+    if (pages != m_hiddenPages) {
+        m_hiddenPages = pages;
+        m_form = withoutPages(m_designed, m_hiddenPages);
+    }
     makeWidgets();
     layOut();
     applyTabOrder();
     if (focused && isAncestorOf(focused) && !focused->isVisibleTo(this)) {
         focusFirst();
     }
+}
+
+bool EntryView::isOnOneOf(const QSet<Area> &pages) const
+{
+    const QWidget *focused = QApplication::focusWidget();
+    for (const auto &[id, editor] : m_editors) {
+        if (editor->widget() != focused && !(focused && editor->widget()->isAncestorOf(focused))) {
+            continue;
+        }
+        for (const Control *control = m_form.controls.find(id); control && control->container != 0;
+             control = m_form.controls.find(control->container)) {
+            if (pages.contains(Area{BandRole::Body, control->container, control->page})) {
+                return true;
+            }
+        }
+    }
+    return false;
 }
 
 // Whether the box with the keyboard would come to stand elsewhere if other controls gave up their room.

@@ -1,9 +1,12 @@
 // What rules do: marks, scales, notes, values worked out, checks; that they come back from files; room given up.
+#include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/windows/giving_way.h"
+#include "core/edit/edits.h"
 #include "core/file/form_file.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "core/rules/checking.h"
 #include "core/rules/rule_sentence.h"
 #include "core/rules/rules.h"
@@ -329,6 +332,68 @@ private Q_SLOTS:
                 }
             }
         }
+    }
+
+    // A rule on a page or a band reaches all that stands there, at any depth, goes with it, and comes back from files.
+    void pagesAndBandsAreRuled()
+    {
+        const Form plain = samples::columnOfFields(5);
+        const auto idOf = [](const Form &form, const QString &column) {
+            for (const Control &control : form.controls) {
+                if (control.column == column) {
+                    return control.id;
+                }
+            }
+            return 0;
+        };
+        const auto [paged, tabs] =
+            withContainer(plain, {idOf(plain, "column_0"), idOf(plain, "column_1")}, "tab-pages");
+        Form form = moveControlsInto(paged, {idOf(paged, "column_2")}, {BandRole::Body, tabs, 2}, QPoint());
+        const auto grouped = withContainer(form, {idOf(form, "column_2")}, "group-box");
+        form = grouped.form;
+        Rule rule{.when = "column_4 = 1", .effect = "shown"};
+        rule.areas = {Area{BandRole::Body, tabs, 2}};
+        form.rules = {rule};
+        const auto hidden = [&](const Form &of, const QString &column, int value) {
+            return at(of, idOf(of, column), {{"column_4", value}}).isHidden;
+        };
+        QVERIFY(!hidden(form, "column_2", 1));
+        QVERIFY(hidden(form, "column_2", 0));
+        for (const char *column : {"column_0", "column_1", "column_3", "column_4"}) {
+            QVERIFY(!hidden(form, column, 0));
+        }
+        RowFormulas formulas(m_columns);
+        const RuleBook book(form);
+        QCOMPARE(pagesHidden(form, book, over(formulas, {{"column_4", 1}})), QSet<Area>());
+        QCOMPARE(pagesHidden(form, book, over(formulas, {{"column_4", 0}})),
+                 (QSet<Area>{Area{BandRole::Body, tabs, 2}}));
+        QVERIFY(reachedBy(form, rule).contains(idOf(form, "column_2")));
+        QVERIFY(!reachedBy(form, rule).contains(idOf(form, "column_0")));
+        QVERIFY(ruleSentence(form, rule).contains("(page) is shown when"));
+
+        // The form without the page has its members behind; with all pages gone, the first stays.
+        const Form without = withoutPages(form, {Area{BandRole::Body, tabs, 2}});
+        QCOMPARE(pagesOf(*without.controls.find(tabs)).size(), pagesOf(*form.controls.find(tabs)).size() - 1);
+        QVERIFY(behindOtherPages(without, {{tabs, 2}}).contains(idOf(form, "column_2")));
+        QCOMPARE(
+            pagesOf(
+                *withoutPages(form, {Area{BandRole::Body, tabs, 1}, Area{BandRole::Body, tabs, 2}}).controls.find(tabs))
+                .size(),
+            std::max<qsizetype>(1, pagesOf(*form.controls.find(tabs)).size() - 2));
+
+        rule.areas.append(Area{BandRole::Header, 0, 0});
+        form.rules = {rule};
+        const Result<Form> again = readForm(writeForm(form));
+        QVERIFY2(again.isOk(), again ? "" : qPrintable(again.error().sentence));
+        QCOMPARE(writeForm(*again), writeForm(form));
+        QCOMPARE(again->rules.first().areas.size(), 2);
+
+        // What stood on the page keeps the rule when the pages are undone, and the rule goes with them when they do.
+        const Form freed = withoutContainer(form, tabs);
+        QVERIFY(freed.rules.first().on.contains(grouped.container));
+        QCOMPARE(freed.rules.first().areas, (QList<Area>{Area{BandRole::Header, 0, 0}}));
+        form.rules.first().areas.removeLast();
+        QVERIFY(deleteControls(form, {tabs}).rules.isEmpty());
     }
 };
 

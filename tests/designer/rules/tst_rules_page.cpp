@@ -15,6 +15,7 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QListView>
 #include <QMenu>
 #include <QPlainTextEdit>
 #include <QPushButton>
@@ -333,6 +334,31 @@ private Q_SLOTS:
         QVERIFY(calendar);
         Q_EMIT calendar->clicked(QDate(2024, 5, 17));
         QCOMPARE(rules().first().when, "laid_on < '2024-05-17'");
+    }
+
+    // Bands and pages are offered where something can be done to them.
+    void aRuleStandsOnABand()
+    {
+        m_page->addRule({});
+        const auto offered = [&] {
+            QTest::mouseClick(part<QPushButton>("chooseControls"), Qt::LeftButton);
+            auto *list = QApplication::activePopupWidget()->findChild<QListView *>("controlsOffered");
+            QStringList words;
+            for (int i = 0; i < list->model()->rowCount(); ++i) {
+                words.append(list->model()->index(i, 0).data().toString());
+                if (words.last() == "Header (band)") {
+                    list->model()->setData(list->model()->index(i, 0), Qt::Checked, Qt::CheckStateRole);
+                }
+            }
+            QApplication::activePopupWidget()->close();
+            return words;
+        };
+        QVERIFY(offered().contains("Header (band)"));
+        QCOMPARE(rules().first().areas, (QList<Area>{Area{BandRole::Header, 0, 0}}));
+        QVERIFY(list()->lines().first().sentence.startsWith("Header (band) is shown"));
+        choose(part<QComboBox>("effect"), "note");
+        QVERIFY(!offered().contains("Header (band)"));
+        QVERIFY(list()->lines().first().warning.contains("shown or locked"));
     }
 
     void rowsAreJoinedAndTurnedByClicks()

@@ -184,6 +184,75 @@ private Q_SLOTS:
         const Form wide = stretchedTo(grouped, 1400, 0);
         QVERIFY(wide.controls.find(box)->place.contains(wide.controls.find(remarks)->place));
     }
+
+    // A rule takes a page away with its tab, and brings it back; the keyboard is never left on one that is not there.
+    void rulesHidePages()
+    {
+        Rule rule{.when = "is_lit", .effect = "shown"};
+        rule.areas = {Area{BandRole::Body, m_tabs, 2}};
+        m_form.rules = {rule};
+        QVERIFY(m_session->setForm(m_form));
+        m_view->setForm(m_form);
+        auto *tabs = m_view->findChild<QTabBar *>("pageTabs");
+        const QString lit = samples::sqlite3(m_path, "SELECT buoy_id FROM buoy WHERE is_lit LIMIT 1");
+        const QString dark = samples::sqlite3(m_path, "SELECT buoy_id FROM buoy WHERE NOT is_lit LIMIT 1");
+        QVERIFY(m_session->moves().goToKey({lit.toInt()}));
+        QTRY_COMPARE(tabs->count(), 2);
+        m_view->showPage(m_tabs, 2);
+        box("depth_m")->setFocus();
+        QVERIFY(box("depth_m")->isVisible());
+        QVERIFY(m_session->moves().goToKey({dark.toInt()}));
+        QTRY_COMPARE(m_view->findChild<QTabBar *>("pageTabs")->count(), 1);
+        QVERIFY(!box("depth_m")->isVisible());
+        QVERIFY(box("asset_no")->isVisible()); // the page that is left is in front
+        QVERIFY(QApplication::focusWidget() && QApplication::focusWidget()->isVisible());
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_PageDown, Qt::ControlModifier);
+        QVERIFY(box("asset_no")->isVisible());
+        m_view->bringToSight(idOf("depth_m"));
+        QVERIFY(!box("depth_m")->isVisible());
+        QVERIFY(m_session->moves().goToKey({lit.toInt()}));
+        QTRY_COMPARE(m_view->findChild<QTabBar *>("pageTabs")->count(), 2);
+        // Who types on the page that goes by it finishes there first.
+        m_form.rules.first().when = "coalesce(depth_m, 9) > 4";
+        QVERIFY(m_session->setForm(m_form));
+        m_view->setForm(m_form);
+        m_session->typing().type(*m_form.controls.find(idOf("depth_m")), "8");
+        QVERIFY(m_session->saving().save());
+        m_view->showPage(m_tabs, 2);
+        QTRY_VERIFY(box("depth_m")->isVisible());
+        retype("depth_m", "3");
+        QVERIFY(box("depth_m")->isVisible() && box("depth_m")->hasFocus());
+        QCOMPARE(m_view->findChild<QTabBar *>("pageTabs")->count(), 2);
+        QVERIFY(m_session->saving().save());
+        box("status")->setFocus();
+        QTRY_VERIFY(!box("depth_m")->isVisible());
+        QCOMPARE(m_view->findChild<QTabBar *>("pageTabs")->count(), 1);
+        QCOMPARE(samples::sqlite3(m_path, "SELECT depth_m FROM buoy WHERE buoy_id = " + lit), "3");
+    }
+
+    void rulesHideBands()
+    {
+        Rule rule{.when = "is_lit", .effect = "shown"};
+        rule.areas = {Area{BandRole::Header, 0, 0}};
+        m_form.rules = {rule};
+        QVERIFY(m_session->setForm(m_form));
+        m_view->setForm(m_form);
+        const auto hidden = [this] {
+            int count = 0;
+            const QSet<ControlId> all = m_session->values().hidden();
+            for (const Control &control : m_form.controls) {
+                count += control.band == BandRole::Header && all.contains(control.id) ? 1 : 0;
+            }
+            return count;
+        };
+        const QString dark = samples::sqlite3(m_path, "SELECT buoy_id FROM buoy WHERE NOT is_lit LIMIT 1");
+        const QString lit = samples::sqlite3(m_path, "SELECT buoy_id FROM buoy WHERE is_lit LIMIT 1");
+        QVERIFY(m_session->moves().goToKey({lit.toInt()}));
+        QCOMPARE(hidden(), 0);
+        QVERIFY(m_session->moves().goToKey({dark.toInt()}));
+        QVERIFY(hidden() > 0);
+        QCOMPARE(m_session->values().hidden().size(), hidden()); // and nothing else
+    }
 };
 
 QTEST_MAIN(TestPagesAtWork)

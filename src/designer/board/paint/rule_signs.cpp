@@ -18,6 +18,9 @@ void paintRuleSigns(QPainter &painter, const BoardScene &scene)
     QSet<ControlId> ruled;
     for (const Rule &rule : form.rules) {
         ruled += QSet<ControlId>(rule.on.begin(), rule.on.end());
+        for (const Area &area : rule.areas) {
+            ruled.insert(area.container);
+        }
     }
     const PanelColours &colours = panelColours(scene.appearance.theme());
     painter.save();

@@ -270,7 +270,9 @@ QString wordsOver(const BoardScene &scene, const Hit &hit)
     if (hit.kind == Hit::Control || hit.kind == Hit::Inside) {
         QStringList rules;
         for (const Rule &rule : scene.form().rules) {
-            if (rule.on.contains(hit.control)) {
+            const bool isOnPage = std::any_of(rule.areas.begin(), rule.areas.end(),
+                                              [&](const Area &area) { return area.container == hit.control; });
+            if (rule.on.contains(hit.control) || isOnPage) {
                 rules.append(ruleSentence(scene.form(), rule));
             }
         }
