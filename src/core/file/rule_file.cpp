@@ -89,7 +89,7 @@ void readAreas(Rule &rule, JsonReader &reader, const QHash<QString, ControlId> &
         const qsizetype band = bandNames().indexOf(object.value(QStringLiteral("band")).toString());
         const int page = object.value(QStringLiteral("page")).toInt();
         Area area;
-        if (ids.contains(in) && page > 0) {
+        if (ids.contains(in) && page >= 0) {
             area.container = ids.value(in);
             area.page = page;
         } else if (in.isEmpty() && band >= 0) {

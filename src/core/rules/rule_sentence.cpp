@@ -24,6 +24,9 @@ QString areaInWords(const Form &form, const Area &area)
         return area.page == SecondPane ? Texts::tr("%1 (second pane)").arg(called)
                                        : Texts::tr("%1 (first pane)").arg(called);
     }
+    if (container && kindNamed(container->kind).holds == Holds::Controls) {
+        return Texts::tr("%1 (group)").arg(calledFor(form, *container));
+    }
     for (const Page &page : container ? pagesOf(*container) : QList<Page>()) {
         if (page.id == area.page) {
             return Texts::tr("%1 (page)").arg(page.title);

@@ -189,7 +189,7 @@ Outcome EntrySession::readFirst()
     }
     m_parts->reckoning.count(false);
     m_parts->reckoning.refreshTotals();
-    Q_EMIT rowsChanged(0);
+    Q_EMIT rowsChanged();
     m_parts->inHand.hasChanged();
     Q_EMIT positionChanged();
     return Done{};
@@ -376,7 +376,7 @@ void EntrySession::noticeChanges()
         m_parts->values.lookedUp().forgetRows();
         m_parts->values.lookedUp().forgetChoices();
         if (isTabular(form()) && m_parts->rows.readFirst()) {
-            Q_EMIT rowsChanged(0);
+            Q_EMIT rowsChanged();
         }
     }
     m_parts->reckoning.countAgain();

@@ -84,9 +84,10 @@ public:
     bool readMissing();
 
 Q_SIGNALS:
-    void valuesRead();             // what painting missed is there
-    void refused();                // saving failed: the first box that needs mending wants the keyboard
-    void rowsChanged(int movedBy); // other rows at hand; those that stay moved by so many places
+    void valuesRead();           // what painting missed is there
+    void refused();              // saving failed: the first box that needs mending wants the keyboard
+    void rowsChanged();          // other rows at hand
+    void rowsAdded(int movedBy); // more rows at hand; those that were there moved by so many places
     void totalsChanged();
     void recordChanged();  // another record, or the same with other values
     void deleted();        // the record that was in hand

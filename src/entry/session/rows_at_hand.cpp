@@ -21,7 +21,7 @@ bool RowsAtHand::areAll() const
 void RowsAtHand::takeMore(const Result<int> &moved)
 {
     if (moved) {
-        Q_EMIT m_parts.session.rowsChanged(*moved);
+        Q_EMIT m_parts.session.rowsAdded(*moved);
     } else if (m_parts.state.messages.isEmpty()) { // said once, not at every turn of the wheel
         m_parts.changes.setMessages({{0, moved.error().sentence}});
     }
@@ -49,7 +49,7 @@ void RowsAtHand::readAround(qint64 number)
         if (const Outcome read = m_window.readAround(state.connection, state.source, **row, number); !read) {
             m_parts.changes.setMessages({{0, read.error().sentence}});
         }
-        Q_EMIT m_parts.session.rowsChanged(0);
+        Q_EMIT m_parts.session.rowsChanged();
     }
 }
 
@@ -69,7 +69,7 @@ void RowsAtHand::sync()
     if (!read) {
         m_parts.changes.setMessages({{0, read.error().sentence}});
     }
-    Q_EMIT m_parts.session.rowsChanged(0);
+    Q_EMIT m_parts.session.rowsChanged();
 }
 
 Outcome RowsAtHand::readFirst()
@@ -83,14 +83,14 @@ void RowsAtHand::readLast()
         return;
     }
     if (m_window.readLast(m_parts.state.connection, m_parts.state.source)) {
-        Q_EMIT m_parts.session.rowsChanged(0);
+        Q_EMIT m_parts.session.rowsChanged();
     }
 }
 
 void RowsAtHand::remove(const RowKey &key)
 {
     m_window.remove(key);
-    Q_EMIT m_parts.session.rowsChanged(0);
+    Q_EMIT m_parts.session.rowsChanged();
 }
 
 } // namespace nabblet

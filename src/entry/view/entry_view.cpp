@@ -134,8 +134,14 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
                 }
             }
         });
-        connect(session, &EntrySession::rowsChanged, this, [this](int movedBy) {
-            m_rows->setTop(m_rows->top() + movedBy);
+        connect(session, &EntrySession::rowsAdded, this, [this](int movedBy) {
+            m_rows->rowsAdded(movedBy);
+            m_rows->readShown();
+            placeRowInHand();
+            refreshRowBar();
+        });
+        connect(session, &EntrySession::rowsChanged, this, [this] {
+            m_rows->setTop(m_rows->top());
             m_rows->showAnew();
             placeRowInHand();
             refreshRowBar();

@@ -28,6 +28,7 @@ void RowsBand::setRow(const QList<Control> &controls, int rowHeight)
 {
     m_controls = controls;
     m_rowHeight = rowHeight;
+    m_readFrom = m_readEnd = 0;
     update();
 }
 
@@ -45,6 +46,16 @@ void RowsBand::setTop(int top)
         }
         Q_EMIT topChanged();
     }
+}
+
+void RowsBand::rowsAdded(int movedBy)
+{
+    if (m_top + rowsInSight() + 1 >= m_rowsPainted) {
+        update(); // the end was in sight
+    }
+    m_top += movedBy;
+    m_readFrom += movedBy;
+    m_readEnd += movedBy;
 }
 
 int RowsBand::rowsInAll() const
@@ -77,14 +88,20 @@ void RowsBand::readShown()
     const QList<Row> &rows = m_session->rows().window().rows();
     const int end = std::min<int>(static_cast<int>(rows.size()), m_top + rowsInSight() + 1);
     for (int row = std::max(0, m_top); row < end; ++row) {
+        if (row >= m_readFrom && row < m_readEnd) {
+            continue;
+        }
         for (const Control &control : std::as_const(m_controls)) {
             m_session->values().shownIn(control, rows.at(row));
         }
     }
+    m_readFrom = std::max(0, m_top);
+    m_readEnd = end;
 }
 
 void RowsBand::showAnew()
 {
+    m_readFrom = m_readEnd = 0;
     readShown();
     update();
 }
@@ -99,7 +116,8 @@ void RowsBand::paintEvent(QPaintEvent *event)
     }
     const QList<Row> &rows = m_session->rows().window().rows();
     const int inHand = rowInHand();
-    const int end = std::min(rowsInAll(), m_top + height() / m_rowHeight + 1);
+    m_rowsPainted = rowsInAll();
+    const int end = std::min(m_rowsPainted, m_top + height() / m_rowHeight + 1);
     for (int row = m_top; row < end; ++row) {
         const QRect place(0, yOf(row), width(), m_rowHeight);
         if (!place.intersects(event->rect())) {

@@ -21,6 +21,8 @@ public:
     // The first row in sight, counted in the session's window; and how many rows fit whole.
     int top() const { return m_top; }
     void setTop(int top);
+    // More rows are at hand now; those in sight are the same, and so many places further on.
+    void rowsAdded(int movedBy);
     int rowsInSight() const { return m_rowHeight > 0 ? std::max(1, height() / m_rowHeight) : 1; }
     // The rows there are to see: those of the window and the blank one for a new record.
     int rowsInAll() const;
@@ -49,6 +51,9 @@ private:
     QList<Control> m_controls;
     int m_rowHeight = 0;
     int m_top = 0;
+    int m_rowsPainted = 0; // there were so many in all when they were last painted
+    int m_readFrom = 0;    // of those in sight, what these show has been read
+    int m_readEnd = 0;
 };
 
 } // namespace nabblet
