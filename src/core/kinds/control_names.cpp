@@ -14,6 +14,9 @@ QString calledFor(const Form &form, const Control &control)
             return words;
         }
     }
+    if (control.inner && !control.inner.get()->title.isEmpty()) {
+        return control.inner.get()->title;
+    }
     return control.column.isEmpty() ? control.name : captionFromColumn(control.column, form.rowsFrom);
 }
 

@@ -13,6 +13,27 @@ NABBLET_TEXTS(Rules)
 
 namespace nabblet {
 
+QString targetInWords(const Form &form, const Control &control)
+{
+    const QString called = calledFor(form, control);
+    switch (kindNamed(control.kind).holds) {
+    case Holds::Nothing:
+        break;
+    case Holds::Controls:
+        return Texts::tr("%1 (group)").arg(called);
+    case Holds::Panes:
+        return Texts::tr("%1 (panes)").arg(called);
+    case Holds::Pages: {
+        QStringList titles;
+        for (const Page &page : pagesOf(control)) {
+            titles.append(page.title);
+        }
+        return Texts::tr("%1 (all pages)").arg(titles.join(Texts::tr(", ")));
+    }
+    }
+    return called;
+}
+
 QString areaInWords(const Form &form, const Area &area)
 {
     if (area.container == 0) {
@@ -41,9 +62,7 @@ QString onInWords(const Form &form, const Rule &rule)
     QStringList names;
     for (const ControlId id : rule.on) {
         if (const Control *control = form.controls.find(id)) {
-            const bool holdsOthers = kindNamed(control->kind).holds != Holds::Nothing;
-            names.append(holdsOthers ? Texts::tr("%1 (group)").arg(calledFor(form, *control))
-                                     : calledFor(form, *control));
+            names.append(targetInWords(form, *control));
         }
     }
     for (const Area &area : rule.areas) {

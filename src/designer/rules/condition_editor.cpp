@@ -4,6 +4,7 @@
 #include "designer/rules/condition_row_editor.h"
 #include "designer/rules/put_in_menu.h"
 #include "designer/rules/sql_line.h"
+#include "designer/rules/tab_chain.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -18,6 +19,7 @@ ConditionEditor::ConditionEditor(const RuleContext *context, QWidget *parent)
     auto *column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
+    m_anchor = tabAnchor(this);
     m_rowsPart = new QWidget;
     m_rowsColumn = new QVBoxLayout(m_rowsPart);
     m_rowsColumn->setContentsMargins(0, 0, 0, 0);
@@ -149,6 +151,7 @@ void ConditionEditor::makeRows()
             Qt::QueuedConnection);
         m_rowsColumn->addWidget(row);
     }
+    putBehind(m_anchor, m_rowsColumn);
 }
 
 void ConditionEditor::addRow(bool isOr)

@@ -47,6 +47,7 @@ private:
     QString m_firstOpposite;
     QList<ConditionRow> m_rows; // those that are not whole yet among them
     bool m_isSimple = true;
+    QWidget *m_anchor;
     QWidget *m_rowsPart;
     QVBoxLayout *m_rowsColumn;
     QLabel *m_notSimple;

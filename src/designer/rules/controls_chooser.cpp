@@ -1,7 +1,6 @@
 #include "designer/rules/controls_chooser.h"
 
 #include "core/arrange/rows.h"
-#include "core/kinds/control_names.h"
 #include "core/kinds/kind.h"
 #include "core/rules/rule_sentence.h"
 #include "entry/editors/popup_place.h"
@@ -85,7 +84,7 @@ void ControlsChooser::open()
     for (const ControlId id : std::as_const(m_offered)) {
         const Control &control = *m_form.controls.find(id);
         auto *item = new QStandardItem(
-            QStringLiteral("%1 · %2").arg(calledFor(m_form, control), kindTitle(kindNamed(control.kind))));
+            QStringLiteral("%1 · %2").arg(targetInWords(m_form, control), kindTitle(kindNamed(control.kind))));
         item->setData(id);
         item->setCheckable(true);
         item->setCheckState(m_chosen.contains(id) ? Qt::Checked : Qt::Unchecked);

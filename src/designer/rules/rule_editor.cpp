@@ -55,6 +55,7 @@ RuleEditor::RuleEditor(const RuleContext *context, QWidget *parent)
     auto *area = new QScrollArea;
     area->setFrameShape(QFrame::NoFrame);
     area->setWidgetResizable(true);
+    area->setFocusPolicy(Qt::NoFocus); // what stands in it takes the keyboard
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     whole->addWidget(area, 1);
     auto *inside = new QWidget;

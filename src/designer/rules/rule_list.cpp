@@ -212,6 +212,10 @@ void RuleList::keyPressEvent(QKeyEvent *event)
         Q_EMIT pasteRequested();
     } else if (event == QKeySequence::Delete) {
         Q_EMIT deleteRequested();
+    } else if (event->key() == Qt::Key_Insert && event->modifiers() == Qt::NoModifier) {
+        Q_EMIT addRequested();
+    } else if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
+        Q_EMIT editRequested();
     } else {
         QListView::keyPressEvent(event);
         return;

@@ -65,6 +65,8 @@ public:
 
 Q_SIGNALS:
     void currentLineChanged(int line);
+    void addRequested();
+    void editRequested();
     void copyRequested();
     void pasteRequested();
     void deleteRequested();

@@ -73,9 +73,21 @@ RulesPage::RulesPage(QWidget *parent) : QWidget(parent)
     split->setSizes({560, 700});
 
     connect(back, &QPushButton::clicked, this, &RulesPage::backRequested);
-    connect(add, &QPushButton::clicked, this, [this] {
+    const auto addOne = [this] {
         const ControlId about = m_filter->currentData().toInt();
         addRule(about ? QList<ControlId>{about} : QList<ControlId>());
+    };
+    add->setToolTip(tr("Another rule (Insert)"));
+    connect(add, &QPushButton::clicked, this, addOne);
+    connect(m_list, &RuleList::addRequested, this, addOne);
+    connect(m_list, &RuleList::editRequested, this, [this] {
+        const int current = m_list->current();
+        const char *first = ruleAt(current) >= 0       ? "chooseControls"
+                            : standingAt(current) >= 0 ? "standingExpression"
+                                                       : "addRule";
+        if (auto *part = findChild<QWidget *>(QLatin1String(first))) {
+            part->setFocus(Qt::TabFocusReason);
+        }
     });
     connect(m_filter, &QComboBox::activated, this, [this] {
         showList();

@@ -4,6 +4,7 @@
 #include "core/text/number_words.h"
 #include "designer/rules/mark_list.h"
 #include "designer/rules/sql_line.h"
+#include "designer/rules/tab_chain.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -22,6 +23,7 @@ ScaleEditor::ScaleEditor(const RuleContext *context, QWidget *parent) : QWidget(
     auto *steps = new QWidget;
     m_stepsColumn = new QVBoxLayout(steps);
     m_stepsColumn->setContentsMargins(0, 0, 0, 0);
+    m_anchor = tabAnchor(this);
     m_stepsColumn->setSpacing(6);
     column->addWidget(steps);
     auto *line = new QHBoxLayout;
@@ -175,6 +177,7 @@ void ScaleEditor::showSteps()
         row->addWidget(remove);
         m_stepsColumn->addWidget(line);
     }
+    putBehind(m_anchor, m_stepsColumn);
 }
 
 } // namespace nabblet

@@ -35,6 +35,7 @@ private:
 
     const RuleContext *m_context;
     Rule m_rule;
+    QWidget *m_anchor;
     QVBoxLayout *m_stepsColumn;
     SqlLine *m_measured;
 };

@@ -336,6 +336,58 @@ private Q_SLOTS:
         QCOMPARE(rules().first().when, "laid_on < '2024-05-17'");
     }
 
+    void keysAloneMakeARule()
+    {
+        m_page->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_page.get()));
+        list()->setFocus();
+        QTest::keyClick(list(), Qt::Key_Insert);
+        QCOMPARE(rules().size(), 1);
+        QCOMPARE(QApplication::focusWidget()->objectName(), "chooseControls");
+        list()->setFocus();
+        QTest::keyClick(list(), Qt::Key_Return);
+        QCOMPARE(QApplication::focusWidget()->objectName(), "chooseControls");
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space); // the list of controls
+        QWidget *popup = QApplication::activePopupWidget();
+        QVERIFY(popup);
+        QTest::keyClicks(popup->findChild<QLineEdit *>(), "depth");
+        auto *offered = popup->findChild<QListView *>("controlsOffered");
+        offered->setFocus();
+        QTest::keyClick(offered, Qt::Key_Down);
+        offered->setCurrentIndex(offered->model()->index(0, 0));
+        QTest::keyClick(offered, Qt::Key_Space);
+        QTest::keyClick(popup, Qt::Key_Escape);
+        QCOMPARE(rules().first().on, QList<ControlId>{named("number_depth_m")});
+    }
+
+    // Tab goes through all of it as it stands there, also through lines that were made anew.
+    void tabGoesAsItStands()
+    {
+        m_page->addRule({named("number_battery_v")});
+        choose(part<QComboBox>("effect"), "scale");
+        part<QPlainTextEdit>("conditionSql")->setPlainText("is_lit AND depth_m > 3");
+        QTest::mouseClick(part<QPushButton>("addLimit"), Qt::LeftButton);
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        m_page->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_page.get()));
+        part<QWidget>("effect")->setFocus();
+        QStringList stops;
+        int lowest = 0;
+        for (int i = 0; i < 30 && !stops.contains("conditionSql"); ++i) {
+            QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
+            QWidget *stop = QApplication::focusWidget();
+            stops.append(stop->objectName());
+            const int top = stop->mapTo(m_page.get(), QPoint()).y();
+            QVERIFY2(top >= lowest - 4, qPrintable(stops.join(' ')));
+            lowest = std::max(lowest, top);
+        }
+        QCOMPARE(stops.count("limit"), 2);
+        QCOMPARE(stops.count("stepWords"), 3);
+        QCOMPARE(stops.count("comparison"), 2);
+        QVERIFY(stops.indexOf("stepWords") < stops.indexOf("addLimit"));
+        QVERIFY2(stops.lastIndexOf("removeRow") < stops.indexOf("addAnd"), qPrintable(stops.join(' ')));
+    }
+
     // Bands and pages are offered where something can be done to them.
     void aRuleStandsOnABand()
     {
