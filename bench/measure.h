@@ -12,6 +12,7 @@
 #include <QString>
 
 #include <algorithm>
+#include <ctime>
 #include <functional>
 
 namespace nabblet {
@@ -31,6 +32,19 @@ inline double milliseconds(const std::function<void()> &work)
     timer.start();
     work();
     return static_cast<double>(timer.nsecsElapsed()) / 1e6;
+}
+
+// The same in time that this thread was at work: what other programs take of the processor does not count.
+inline double workingMilliseconds(const std::function<void()> &work)
+{
+    const auto now = [] {
+        timespec time{};
+        clock_gettime(CLOCK_THREAD_CPUTIME_ID, &time);
+        return static_cast<double>(time.tv_sec) * 1e3 + static_cast<double>(time.tv_nsec) / 1e6;
+    };
+    const double began = now();
+    work();
+    return now() - began;
 }
 
 inline double quantile(QList<double> values, double part)

@@ -87,6 +87,30 @@ QList<Rule> rulesFor(int boxes)
     return rules;
 }
 
+// What was done 300 times: the time that it was at work, and that of the clock, which counts other programs in.
+struct Timed
+{
+    QList<double> work;
+    QList<double> clock;
+};
+
+Timed timed(const std::function<void(int)> &turn)
+{
+    Timed times;
+    for (int i = 0; i < 300; ++i) {
+        double work = 0;
+        times.clock.append(milliseconds([&] { work = workingMilliseconds([&] { turn(i); }); }));
+        times.work.append(work);
+    }
+    return times;
+}
+
+QString byTheClock(const Timed &times)
+{
+    return QString("99th percentile at work; by the clock %1, median %2")
+        .arg(number(quantile(times.clock, 0.99)), number(quantile(times.clock, 0.5)));
+}
+
 } // namespace
 
 // database: one that demo/grow made.
@@ -122,49 +146,41 @@ QList<Measured> rulesBench(const QString &folder, const QString &database)
         open(form);
         auto *line = qobject_cast<QLineEdit *>(view->widgetFor(1));
         line->setFocus();
-        QList<double> typed;
-        for (int i = 0; i < 300; ++i) {
-            typed.append(milliseconds([&] {
-                line->selectAll();
-                QKeyEvent key(QEvent::KeyPress, Qt::Key_0 + i % 10, Qt::NoModifier, QString::number(i % 10));
-                QApplication::sendEvent(line, &key);
-                QApplication::processEvents(); // paints what asked for it
-            }));
-        }
-        return typed;
+        return timed([&](int i) {
+            line->selectAll();
+            QKeyEvent key(QEvent::KeyPress, Qt::Key_0 + i % 10, Qt::NoModifier, QString::number(i % 10));
+            QApplication::sendEvent(line, &key);
+            QApplication::processEvents(); // paints what asked for it
+        });
     };
     const auto scrolling = [&](const Form &form) {
         open(form);
         auto *bar = view->findChild<QScrollBar *>("rowBar");
-        QList<double> scrolled;
-        for (int i = 0; i < 300; ++i) {
-            scrolled.append(milliseconds([&] {
-                bar->setValue(bar->value() + 3);
-                QApplication::processEvents();
-            }));
-        }
-        return scrolled;
+        return timed([&](int) {
+            bar->setValue(bar->value() + 3);
+            QApplication::processEvents();
+        });
     };
-    const QList<double> typedPlain = typing(plain);
-    const QList<double> typed = typing(ruled);
+    const Timed typedPlain = typing(plain);
+    const Timed typed = typing(ruled);
     Form rows = ruledForm(10, 20);
-    const QList<double> scrolledPlain = scrolling(rows);
+    const Timed scrolledPlain = scrolling(rows);
     for (int i = 0; i < ScalesARow; ++i) {
         Rule scale{.effect = "scale", .on = {i + 1}};
         scale.steps = {{20, Mark::Alarm, {}}, {50, Mark::Watch, {}}, {{}, Mark::Steady, {}}};
         rows.rules.append(scale);
     }
-    const QList<double> scrolled = scrolling(rows);
+    const Timed scrolled = scrolling(rows);
     view.reset();
     session.reset();
     QList<Measured> all{
-        under(QString("a key in a form with %1 rules, %2 of them on that box").arg(Rules).arg(OfOneBox), typed, 16,
-              0.99, "99th percentile"),
+        under(QString("a key in a form with %1 rules, %2 of them on that box").arg(Rules).arg(OfOneBox), typed.work, 16,
+              0.99, byTheClock(typed)),
         under(QString("opening a form with %1 rules, more than without").arg(Rules), more, 30, 0.5, "median"),
-        under(QString("scrolling rows with %1 scales a row").arg(ScalesARow), scrolled, 1000.0 / 60, 0.99,
-              "99th percentile"),
+        under(QString("scrolling rows with %1 scales a row").arg(ScalesARow), scrolled.work, 1000.0 / 60, 0.99,
+              byTheClock(scrolled)),
         {"the same without rules: a key, scrolling",
-         QString("%1, %2 ms").arg(number(quantile(typedPlain, 0.99)), number(quantile(scrolledPlain, 0.99))),
+         QString("%1, %2 ms").arg(number(quantile(typedPlain.work, 0.99)), number(quantile(scrolledPlain.work, 0.99))),
          "to compare with",
          true,
          {}}};
