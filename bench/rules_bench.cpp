@@ -199,7 +199,9 @@ QList<Measured> rulesBench(const QString &folder, const QString &database)
     QList<double> first;
     const std::atomic<bool> isCancelled = false;
     qint64 counted = 0;
-    (void)countForRules(*large, source, columnNames(*visit), {wanted}, isCancelled, [&](const RuleCounts &counts) {
+    Form visits;
+    visits.rowsFrom = visit->name;
+    (void)countForRules(*large, source, visits, *tables, {wanted}, isCancelled, [&](const RuleCounts &counts) {
         if (first.isEmpty()) {
             first.append(static_cast<double>(clock.nsecsElapsed()) / 1e6);
         }

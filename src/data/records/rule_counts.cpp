@@ -1,8 +1,10 @@
 #include "data/records/rule_counts.h"
 
 #include "core/formula/row_formulas.h"
+#include "core/rules/belonging.h"
 #include "core/rules/rules.h"
 #include "data/dialect/patience.h"
+#include "data/records/rows_below.h"
 #include "data/records/statement.h"
 
 #include <QElapsedTimer>
@@ -39,11 +41,22 @@ struct Sampler
     }
 };
 
+constexpr int MostSummed = 5000; // rows that belong to one row
+
+QStringList columnsOfRows(const Form &form, const Catalogue &catalogue)
+{
+    const Table *table = findTable(catalogue, form.rowsFrom);
+    return table ? columnNames(*table) : QStringList();
+}
+
 class Counting
 {
 public:
-    Counting(const RecordSource &source, const QStringList &columns, const QList<CountWanted> &wanted)
-        : m_source(source), m_wanted(wanted), m_formulas(columns), m_samplers(wanted.size())
+    Counting(const Connection &connection, const RecordSource &source, const Form &form, const Catalogue &catalogue,
+             const QList<CountWanted> &wanted)
+        : m_connection(connection), m_source(source), m_form(form), m_catalogue(catalogue), m_wanted(wanted),
+          m_belonging(belongingTo(form)), m_formulas(columnsOfRows(form, catalogue), m_belonging),
+          m_samplers(wanted.size())
     {
         m_counts.rules.resize(wanted.size());
         for (qsizetype i = 0; i < wanted.size(); ++i) {
@@ -53,6 +66,8 @@ public:
                     expression.trimmed().isEmpty() ? QStringList() : m_formulas.columnsRead(expression);
                 if (!read) {
                     m_counts.rules[i].mistake = read.error().sentence;
+                } else if (!expression.trimmed().isEmpty()) {
+                    m_summed += m_formulas.tablesRead(expression);
                 }
             }
         }
@@ -64,6 +79,13 @@ public:
     void take(const Row &row)
     {
         ++m_counts.rows;
+        for (const RowsBelonging &rows : std::as_const(m_belonging)) {
+            if (m_summed.contains(rows.table, Qt::CaseInsensitive)) {
+                m_formulas.setBelonging(rows.table,
+                                        rowsBelow(m_connection, m_source, row, subformsTo(m_form, rows.table),
+                                                  rows.columns, m_catalogue, MostSummed));
+            }
+        }
         const WorksOut worksOut = [&](const QString &expression) {
             return m_formulas.value(expression, [&](const QString &column) { return valueOf(m_source, row, column); });
         };
@@ -126,8 +148,13 @@ private:
         }
     }
 
+    const Connection &m_connection;
     const RecordSource &m_source;
+    const Form &m_form;
+    const Catalogue &m_catalogue;
     const QList<CountWanted> &m_wanted;
+    QList<RowsBelonging> m_belonging;
+    QStringList m_summed; // tables of such rows that are read
     RowFormulas m_formulas;
     std::vector<Sampler> m_samplers;
     RuleCounts m_counts;
@@ -135,9 +162,9 @@ private:
 
 } // namespace
 
-Outcome countForRules(const Connection &connection, const RecordSource &source, const QStringList &columns,
-                      const QList<CountWanted> &wanted, const std::atomic<bool> &isCancelled,
-                      const std::function<void(const RuleCounts &)> &report)
+Outcome countForRules(const Connection &connection, const RecordSource &source, const Form &form,
+                      const Catalogue &catalogue, const QList<CountWanted> &wanted,
+                      const std::atomic<bool> &isCancelled, const std::function<void(const RuleCounts &)> &report)
 {
     QStringList quoted;
     for (const QString &column : source.keyColumns) {
@@ -151,7 +178,7 @@ Outcome countForRules(const Connection &connection, const RecordSource &source, 
     }
     const Statement statement{QStringLiteral("SELECT %1 FROM %2").arg(quoted.join(u','), rowsFrom(connection, source)),
                               {}};
-    Counting counting(source, columns, wanted);
+    Counting counting(connection, source, form, catalogue, wanted);
     QElapsedTimer clock;
     clock.start();
     Running running(connection, statement);

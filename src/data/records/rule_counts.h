@@ -2,7 +2,8 @@
 // beside the interface.
 #pragma once
 
-#include "core/model/rule.h"
+#include "core/catalogue/catalogue.h"
+#include "core/model/form.h"
 #include "data/records/records.h"
 
 #include <atomic>
@@ -44,9 +45,9 @@ struct RuleCounts
 };
 
 // Looks through all rows of a source; report is told of the first ones at once and then from time to time, at last of
-// all. columns: of the rows' table, which conditions may name; what reads rows that belong to a row is not counted.
-Outcome countForRules(const Connection &connection, const RecordSource &source, const QStringList &columns,
-                      const QList<CountWanted> &wanted, const std::atomic<bool> &isCancelled,
-                      const std::function<void(const RuleCounts &)> &report);
+// all. form: whose rows they are, and whose subforms' rows conditions may sum up.
+Outcome countForRules(const Connection &connection, const RecordSource &source, const Form &form,
+                      const Catalogue &catalogue, const QList<CountWanted> &wanted,
+                      const std::atomic<bool> &isCancelled, const std::function<void(const RuleCounts &)> &report);
 
 } // namespace nabblet

@@ -99,7 +99,7 @@ void RuleCounting::start()
     besides.measured = m_measure;
     besides.steps = {ScaleStep{}};
     wanted.append(besides);
-    m_work.start(m_address, [this, wanted, columns = columnNames(*table),
+    m_work.start(m_address, [this, wanted, form = m_form, catalogue = m_catalogue,
                              source = *source](const Connection &connection, const std::atomic<bool> &isCancelled,
                                                const BackgroundWork::Report &report) {
         const auto tell = [&](const RuleCounts &counts) {
@@ -108,7 +108,7 @@ void RuleCounting::start()
                 Q_EMIT counted();
             });
         };
-        countForRules(connection, source, columns, wanted, isCancelled, tell);
+        countForRules(connection, source, form, catalogue, wanted, isCancelled, tell);
     });
 }
 

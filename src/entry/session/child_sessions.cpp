@@ -4,6 +4,7 @@
 #include "core/rules/belonging.h"
 #include "core/rules/worked_out.h"
 #include "core/text/tr.h"
+#include "data/records/rows_below.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
 
@@ -115,23 +116,12 @@ QSet<QString> ChildSessions::changedTables() const
     return tables;
 }
 
-Result<QList<Row>> ChildSessions::read(const RecordSource &source) const
-{
-    const Result<QList<Row>> rows = rowsAfter(m_parts.state.connection, source, std::nullopt, MostSummed + 1);
-    if (rows && rows->size() > MostSummed) {
-        return Error{Texts::tr("More than %L1 rows belong to this record, which are too many to be summed up here")
-                         .arg(MostSummed),
-                     {}};
-    }
-    return rows;
-}
-
 // Read once until they may be others: a letter typed there changes none of them.
 const Result<QList<Row>> &ChildSessions::readOnce(const QString &table, const RecordSource &source)
 {
     auto known = m_stored.find(table);
     if (known == m_stored.end()) {
-        known = m_stored.insert(table, read(source));
+        known = m_stored.insert(table, rowsUpTo(m_parts.state.connection, source, MostSummed));
     }
     return *known;
 }
@@ -196,52 +186,12 @@ std::optional<Result<ChildSessions::Values>> ChildSessions::rowsOfChild(const Co
     return Result<Values>(all);
 }
 
-namespace {
-
-// The rows of the last of some subforms, each inside the one before, that belong to those of a source. but: the key of
-// one of these that is left out, or empty.
-Result<RecordSource> sourceBelow(RecordSource source, QVariantList but, const QList<const Control *> &way,
-                                 const Catalogue &catalogue)
-{
-    for (const Control *inside : way) {
-        const Result<RecordSource> next = recordSourceOf(*inside->inner.get(), catalogue);
-        if (!next) {
-            return next.error();
-        }
-        const ChildLink link = childLinkOf(*inside);
-        if (link.childColumns.isEmpty() || link.childColumns.size() != link.parentColumns.size()) {
-            return Error{Texts::tr("The rows of “%1” belong to no row").arg(inside->inner.get()->title), {}};
-        }
-        auto between = std::make_shared<const RowsBetween>(
-            RowsBetween{std::move(source), std::exchange(but, {}), link.parentColumns, link.childColumns});
-        source = *next;
-        source.between = std::move(between);
-    }
-    return source;
-}
-
-} // namespace
-
 Result<QList<QVariantList>> ChildSessions::storedRowsOf(const Row &row, const QString &table,
                                                         const QStringList &columns) const
 {
     const EntryState &state = m_parts.state;
-    const RecordSource own = linkedTo(state.source, state.source.keyColumns, row.key);
-    const Result<RecordSource> source = sourceBelow(own, {}, subformsTo(state.form, table), state.catalogue);
-    if (!source) {
-        return source.error();
-    }
-    RecordSource wanted = *source;
-    wanted.columns = columns;
-    const Result<QList<Row>> rows = read(wanted);
-    if (!rows) {
-        return rows.error();
-    }
-    Values values;
-    for (const Row &each : *rows) {
-        values.append(each.values);
-    }
-    return values;
+    return rowsBelow(state.connection, state.source, row, subformsTo(state.form, table), columns, state.catalogue,
+                     MostSummed);
 }
 
 // The rows of subforms inside a subform: those of its row in hand as they would be saved, those of its other rows as

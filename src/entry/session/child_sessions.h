@@ -61,7 +61,6 @@ private:
     std::optional<Result<Values>> rowsFurtherIn(const Control &control, const QString &table,
                                                 const QStringList &columns);
     Result<QList<Row>> storedRows(const EntrySession &child);
-    Result<QList<Row>> read(const RecordSource &source) const;
     const Result<QList<Row>> &readOnce(const QString &table, const RecordSource &source);
 
     SessionParts &m_parts;

@@ -1,7 +1,9 @@
 // The page of a form's rules: the list follows the form, what is set in the editor is in the form, counts come from
 // what is stored, all of it is undone.
+#include "core/edit/edits.h"
 #include "core/file/form_file.h"
 #include "core/kinds/each/formula.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/start_value.h"
 #include "core/rules/condition_rows.h"
 #include "core/rules/rules.h"
@@ -246,6 +248,36 @@ private Q_SLOTS:
         // What the table asks for is counted like a check.
         QVERIFY(goTo("Name is required (by the table)"));
         QTRY_COMPARE(list()->lines().at(list()->current()).counts, "all hold");
+    }
+
+    // A condition over rows that belong to the record is counted like any other.
+    void sumsAreCounted()
+    {
+        Form inner;
+        inner.title = inner.rowsFrom = "visit";
+        inner.rowsShown = 4;
+        inner.bands = {Band{BandRole::Body, 32, {}}};
+        Control hours;
+        hours.id = 1;
+        hours.kind = "decimal-number";
+        hours.name = hours.column = "hours";
+        inner.controls.append(hours);
+        Form form = m_document->form();
+        Control subform;
+        subform.id = nextControlId(form);
+        subform.kind = subform.name = "subform";
+        subform.inner = InnerForm(inner);
+        setChildLink(subform, {{"buoy_id"}, {"buoy_id"}});
+        form.controls.append(subform);
+        m_document->apply("Add", form);
+        m_page->addRule({named("text_position")});
+        part<QPlainTextEdit>("conditionSql")->setPlainText("(SELECT sum(hours) FROM visit) > 3");
+        const QString stored = samples::sqlite3(
+            m_path,
+            "SELECT count(*) FROM buoy WHERE (SELECT sum(hours) FROM visit v WHERE v.buoy_id = buoy.buoy_id) > 3");
+        QVERIFY(stored.toInt() > 0);
+        const QString all = samples::sqlite3(m_path, "SELECT count(*) FROM buoy");
+        QTRY_COMPARE(list()->lines().first().counts, stored + " of " + all);
     }
 
     // Looked at again, it counts again: meanwhile other rows may be stored.
