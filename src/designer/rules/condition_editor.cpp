@@ -134,14 +134,21 @@ void ConditionEditor::makeRows()
         if (i == 0) {
             row->setFirstWords(m_firstWord, m_firstOpposite);
         }
-        connect(row, &ConditionRowEditor::edited, this, [this, row, i] {
-            m_rows[i] = row->row();
-            takeRows();
+        // By where the row stands then: quick hands press twice before it is gone.
+        connect(row, &ConditionRowEditor::edited, this, [this, row] {
+            if (const int at = m_rowsColumn->indexOf(row); at >= 0) {
+                m_rows[at] = row->row();
+                takeRows();
+            }
         });
         connect(
             row, &ConditionRowEditor::removed, this,
-            [this, i] {
-                m_rows.removeAt(i);
+            [this, row] {
+                const int at = m_rowsColumn->indexOf(row);
+                if (at < 0) {
+                    return;
+                }
+                m_rows.removeAt(at);
                 if (!m_rows.isEmpty()) {
                     m_rows.first().isOr = false;
                 }

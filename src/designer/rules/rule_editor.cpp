@@ -223,13 +223,20 @@ RuleEditor::RuleEditor(const RuleContext *context, QWidget *parent)
     connect(m_look, &QPushButton::clicked, this, &RuleEditor::rowsRequested);
     connect(m_chart, &SpreadChart::limitMoved, this, [this](int step, double to) {
         if (m_rule.effect == QLatin1String("scale")) {
-            change([&](Rule &rule) { rule.steps[step].below = to; });
+            change([&](Rule &rule) {
+                if (step < rule.steps.size()) {
+                    rule.steps[step].below = to;
+                }
+            });
             m_scale->setRule(m_rule);
             showScale();
             return;
         }
         // The limit of the first number that the condition compares with.
         auto rows = rowsFromCondition(m_rule.when);
+        if (!rows) {
+            return;
+        }
         for (ConditionRow &row : *rows) {
             if (row.column == m_condition->numberColumn() && row.values.size() > step) {
                 row.values[step] = CompareValue{QString::number(to, 'g', 12), true};

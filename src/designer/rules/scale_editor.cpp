@@ -85,6 +85,16 @@ void ScaleEditor::change(const std::function<void(Rule &)> &how)
     }
 }
 
+// A line that is gone may still have a list open.
+void ScaleEditor::changeStep(int number, const std::function<void(ScaleStep &)> &how)
+{
+    change([&](Rule &rule) {
+        if (number < rule.steps.size()) {
+            how(rule.steps[number]);
+        }
+    });
+}
+
 void ScaleEditor::setRule(const Rule &rule)
 {
     m_rule = rule;
@@ -142,8 +152,8 @@ void ScaleEditor::showSteps()
             limit->setAlignment(Qt::AlignRight);
             connect(limit, &QLineEdit::textEdited, this, [this, i](const QString &typed) {
                 const Result<QVariant> number = readDecimalNumber(typed, QLocale());
-                if (number && !number->isNull() && i < m_rule.steps.size()) {
-                    change([&](Rule &rule) { rule.steps[i].below = number->toDouble(); });
+                if (number && !number->isNull()) {
+                    changeStep(i, [&](ScaleStep &each) { each.below = number->toDouble(); });
                 }
             });
             row->addWidget(limit);
@@ -154,14 +164,14 @@ void ScaleEditor::showSteps()
         mark->setObjectName(QStringLiteral("stepMark"));
         mark->setCurrentIndex(static_cast<int>(step.mark));
         connect(mark, &QComboBox::activated, this,
-                [this, i](int at) { change([&](Rule &rule) { rule.steps[i].mark = static_cast<Mark>(at); }); });
+                [this, i](int at) { changeStep(i, [&](ScaleStep &each) { each.mark = static_cast<Mark>(at); }); });
         row->addWidget(mark);
         auto *words = new QLineEdit(step.words);
         words->setObjectName(QStringLiteral("stepWords"));
         words->setAccessibleName(tr("Words %1").arg(i + 1));
         words->setPlaceholderText(tr("Words beside the box, where wanted"));
         connect(words, &QLineEdit::textEdited, this,
-                [this, i](const QString &typed) { change([&](Rule &rule) { rule.steps[i].words = typed; }); });
+                [this, i](const QString &typed) { changeStep(i, [&](ScaleStep &each) { each.words = typed; }); });
         row->addWidget(words, 1);
         auto *remove = new QPushButton(QStringLiteral("×"));
         remove->setAccessibleName(tr("Take this limit away"));
@@ -170,7 +180,11 @@ void ScaleEditor::showSteps()
         connect(
             remove, &QPushButton::clicked, this,
             [this, i] {
-                change([&](Rule &rule) { rule.steps.remove(i, i < rule.steps.size() - 1 ? 1 : 0); });
+                change([&](Rule &rule) {
+                    if (i < rule.steps.size() - 1) {
+                        rule.steps.removeAt(i);
+                    }
+                });
                 showSteps();
             },
             Qt::QueuedConnection);

@@ -31,6 +31,7 @@ Q_SIGNALS:
 
 private:
     void change(const std::function<void(Rule &)> &how);
+    void changeStep(int number, const std::function<void(ScaleStep &)> &how);
     void showSteps();
 
     const RuleContext *m_context;

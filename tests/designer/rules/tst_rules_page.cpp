@@ -280,6 +280,21 @@ private Q_SLOTS:
         QTRY_COMPARE(list()->lines().first().counts, stored + " of " + all);
     }
 
+    void quickHandsTakeARowAwayOnce()
+    {
+        m_page->addRule({named("text_position")});
+        part<QPlainTextEdit>("conditionSql")->setPlainText("depth_m < 3 AND is_lit");
+        QCoreApplication::processEvents(); // new lines are shown then
+        QList<QPushButton *> all = m_page->findChildren<QPushButton *>("removeRow");
+        all.removeIf([](const QPushButton *each) { return !each->isVisible(); });
+        QCOMPARE(all.size(), 2);
+        QTest::mouseClick(all.last(), Qt::LeftButton);
+        QTest::mouseClick(all.last(), Qt::LeftButton);
+        QTest::mouseClick(all.last(), Qt::LeftButton);
+        QCoreApplication::processEvents();
+        QCOMPARE(rules().first().when, "depth_m < 3");
+    }
+
     // Looked at again, it counts again: meanwhile other rows may be stored.
     void theNextLookCountsAgain()
     {
