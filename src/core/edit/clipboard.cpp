@@ -229,7 +229,9 @@ Pasted pasted(const Form &form, const Form &clip, QPoint distance, const QString
         }
         if (own != result.form.rules.end()) {
             own->on += copy.on;
-            own->areas += copy.areas;
+            for (const Area &area : std::as_const(copy.areas)) {
+                own->areas += own->areas.contains(area) ? QList<Area>() : QList<Area>{area};
+            }
         } else {
             result.form.rules.append(copy);
         }

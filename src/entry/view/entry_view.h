@@ -92,6 +92,7 @@ private:
     QString unplacedMessage() const;
     void applyTabOrder();
     void makeWidgets();
+    void makeWidgetsOnce();
     // Whether the keyboard is in a box on one of some pages.
     bool isOnOneOf(const QSet<Area> &pages) const;
     void showPages(const FrontPages &fronts);
@@ -166,6 +167,8 @@ private:
     QHash<ControlId, int> m_dividersMoved; // by people, px from the first pane's edge
     FrontPages m_fronts;
     QSet<Area> m_hiddenPages;
+    bool m_isMaking = false;     // widgets, …
+    bool m_isStale = false;      // … and meanwhile others are wanted
     QSet<ControlId> m_hidden;    // by rules, in the record in hand
     QString m_noticeShown;       // what the notice holds now
     QList<FieldMessage> m_notes; // as they stand beside boxes

@@ -9,6 +9,9 @@
 #include "entry/view/page_tabs_bar.h"
 
 #include <QApplication>
+#include <QScopedValueRollback>
+
+#include <utility>
 
 namespace nabblet {
 
@@ -166,6 +169,21 @@ bool EntryView::turnPage(int steps)
 // Widgets for new controls; those that are gone go, those on pages behind others hide, and are made when first shown.
 void EntryView::makeWidgets()
 {
+    // Hiding the box with the keyboard moves it, which may save or show another record, and so come here again.
+    m_isStale = true;
+    if (m_isMaking) {
+        return;
+    }
+    const QScopedValueRollback<bool> making(m_isMaking, true);
+    constexpr int Most = 4; // turns; what hides and shows in turn is no reason to hang
+    for (int i = 0; i < Most && m_isStale; ++i) {
+        m_isStale = false;
+        makeWidgetsOnce();
+    }
+}
+
+void EntryView::makeWidgetsOnce()
+{
     const EditorContext context{m_session, &m_appearance};
     const QSet<ControlId> behind = outOfSight();
     makeSurfaces();
@@ -203,12 +221,12 @@ void EntryView::makeWidgets()
             kept.emplace(control.id, std::move(made));
         }
     }
-    for (const auto &[id, editor] : m_editors) {
+    const auto gone = std::exchange(m_editors, std::move(kept)); // nobody finds them while they go
+    const auto goneTabs = std::exchange(m_tabs, tabs);
+    for (const auto &[id, editor] : gone) {
         delete editor->widget();
     }
-    qDeleteAll(m_tabs);
-    m_editors = std::move(kept);
-    m_tabs = tabs;
+    qDeleteAll(goneTabs);
 }
 
 } // namespace nabblet
