@@ -67,11 +67,15 @@ void writeAreas(JsonText &json, const Rule &rule, const QHash<ControlId, QString
 {
     QJsonArray areas;
     for (const Area &area : rule.areas) {
+        QJsonObject object;
         if (area.container == 0) {
-            areas.append(QJsonObject{{QStringLiteral("band"), bandNames().at(static_cast<int>(area.band))}});
+            object.insert(QStringLiteral("band"), bandNames().at(static_cast<int>(area.band)));
         } else if (names.contains(area.container)) {
-            areas.append(
-                QJsonObject{{QStringLiteral("in"), names.value(area.container)}, {QStringLiteral("page"), area.page}});
+            object.insert(QStringLiteral("in"), names.value(area.container));
+            object.insert(QStringLiteral("page"), area.page);
+        }
+        if (!object.isEmpty() && !areas.contains(object)) {
+            areas.append(object);
         }
     }
     if (!areas.isEmpty()) {
@@ -188,7 +192,7 @@ void writeRules(JsonText &json, const Form &form, const QHash<ControlId, QString
     for (const Rule &rule : form.rules) {
         QJsonArray on;
         for (const ControlId id : rule.on) {
-            if (names.contains(id)) {
+            if (names.contains(id) && !on.contains(names.value(id))) {
                 on.append(names.value(id));
             }
         }
