@@ -53,12 +53,12 @@ std::optional<int> parseCall(QCommandLineParser &parser, const QString &command,
     return std::nullopt;
 }
 
-Appearance usualAppearance(const QString &look, Theme theme)
+Appearance usualAppearance(const QString &look, Theme theme, const LookBook &book)
 {
     QApplication::setFont(desktopFont());
     QApplication::setPalette(panelPalette(theme));
     qApp->setStyleSheet(panelStyle(theme));
-    return {lookNamed(look), theme, QApplication::font()};
+    return {look, theme, QApplication::font(), book};
 }
 
 } // namespace nabblet

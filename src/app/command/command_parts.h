@@ -20,6 +20,6 @@ std::optional<int> parseCall(QCommandLineParser &parser, const QString &command,
                              int least, int most);
 
 // Colours and fonts of the program's own windows, set for the application, and those of a form with that look.
-Appearance usualAppearance(const QString &look, Theme theme);
+Appearance usualAppearance(const QString &look, Theme theme, const LookBook &book = {});
 
 } // namespace nabblet

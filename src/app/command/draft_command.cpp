@@ -9,7 +9,7 @@
 #include "core/file/json_reader.h"
 #include "core/file/project_file.h"
 #include "core/file/whole_file.h"
-#include "core/model/look.h"
+#include "core/looks/files/look_book.h"
 #include "core/text/tr.h"
 #include "data/profile/profiler.h"
 #include "data/records/select_source.h"

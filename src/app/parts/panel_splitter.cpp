@@ -155,6 +155,19 @@ void PanelSplitter::setFolded(int panel, bool isToFold)
     Q_EMIT foldedChanged();
 }
 
+void PanelSplitter::setWidthOf(int panel, int width)
+{
+    QList<int> widths = sizes();
+    for (int other = 0; other < widths.size(); ++other) {
+        if (!m_folding.contains(other)) {
+            widths[other] += widths.at(panel) - width;
+            widths[panel] = width;
+            setSizes(widths);
+            return;
+        }
+    }
+}
+
 void PanelSplitter::foldAll()
 {
     const QList<int> panels = m_folding.keys();

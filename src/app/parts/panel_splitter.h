@@ -21,6 +21,9 @@ public:
     bool isFolded(int panel) const;
     QList<int> folded() const;
     void setFolded(int panel, bool isFolded);
+    // As wide as this, px, at the cost of what never folds.
+    int widthOf(int panel) const { return sizes().at(panel); }
+    void setWidthOf(int panel, int width);
     // All that fold at once: unfolds them where all are folded.
     void foldAll();
 

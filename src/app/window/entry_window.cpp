@@ -19,19 +19,19 @@ std::unique_ptr<EntrySession> sessionOf(const Workspace &workspace, const Form &
     return session;
 }
 
-Appearance dressed(const Form &form)
+Appearance appearanceOf(const Workspace &workspace, const Form &form)
 {
     const Theme theme = themeOfPalette(QApplication::palette());
     QApplication::setFont(desktopFont());
     QApplication::setPalette(panelPalette(theme));
     qApp->setStyleSheet(panelStyle(theme));
-    return {lookNamed(form.look), theme, desktopFont()};
+    return {form.look, theme, desktopFont(), workspace.looks};
 }
 
 } // namespace
 
 EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, const QString &formPath, QWidget *parent)
-    : FormWindow(sessionOf(workspace, form), dressed(form), parent), m_formPath(formPath)
+    : FormWindow(sessionOf(workspace, form), appearanceOf(workspace, form), parent), m_formPath(formPath)
 {
     m_typedRecovery = std::make_unique<RecordRecovery>(session(), formPath);
     auto *watch = new DatabaseWatch(*workspace.connection, this);

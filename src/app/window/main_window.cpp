@@ -7,6 +7,7 @@
 #include "app/parts/status_line.h"
 #include "app/parts/top_bar.h"
 #include "app/parts/trial_page.h"
+#include "app/work/look_view.h"
 #include "app/work/project_names.h"
 #include "app/work/rule_view.h"
 #include "app/work/stored_values.h"
@@ -94,8 +95,7 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     m_tableChanging = std::make_unique<TableChanging>(m_work.get(), this);
     makePages();
     m_commands = std::make_unique<Commands>(menuBar());
-    for (const auto make :
-         {makeFileMenu, makeEditMenu, makeSelectMenu, makeArrangeMenu, makeRecordsMenu, makeViewMenu, makeHelpMenu}) {
+    for (const MenuMaker make : Menus) {
         make(*m_commands, *this);
     }
     followWork();
@@ -269,6 +269,16 @@ void MainWindow::makePages()
     m_rules = new RuleView(
         m_work.get(), [this] { return m_storedValues ? &m_storedValues->profile() : nullptr; }, this);
     m_pages->addWidget(m_rules->page());
+    m_looks = new LookView(m_work.get(), this);
+    connect(m_looks, &LookView::tried, this, &MainWindow::tryLook);
+    connect(m_looks, &LookView::triedEnded, this, &MainWindow::endTryingLook);
+    connect(m_looks, &LookView::said, this, &MainWindow::say);
+    connect(m_work.get(), &OpenWork::looksChanged, this, [this] {
+        applyTheme();
+        if (m_inspector) {
+            m_inspector->show(m_board->selection());
+        }
+    });
     m_trialPage = new TrialPage;
     m_pages->addWidget(m_trialPage);
     connect(m_trialPage, &TrialPage::endRequested, this, &MainWindow::endTrial);
@@ -528,8 +538,8 @@ void MainWindow::styleApplication()
 void MainWindow::applyTheme()
 {
     styleApplication();
-    const Look &look = lookNamed(m_work->document() ? m_work->document()->form().look : QString());
-    *m_appearance = Appearance(look, theme(), QApplication::font());
+    const QString look = m_work->document() ? m_work->document()->root().look : QString();
+    *m_appearance = Appearance(look, theme(), QApplication::font(), m_work->workspace().looks);
     m_catalogue->setTheme(theme());
     m_rules->setAppearance(*m_appearance);
     m_trialPage->setAppearance(*m_appearance);

@@ -27,6 +27,8 @@ class OutlinePanel;
 class Palette;
 class PanelSplitter;
 class RuleView;
+class LookView;
+class LooksPanel;
 class Panel;
 class StartPage;
 class StatusLine;
@@ -94,6 +96,10 @@ public:
     bool showsRowsTable() const { return m_rowsTable != nullptr; }
     // table: whose rows; empty for the form's own.
     void showRowsTable(bool shows, const QString &table = {});
+    // The looks of the project, among the panels at the left.
+    bool showsLooks() const { return m_looksPanel != nullptr; }
+    void showLooks(bool shows);
+    LookView &lookView() const { return *m_looks; }
     // The sliders that try other window sizes.
     void showWindowSizes(bool shows);
     bool showsWindowSizes() const;
@@ -141,6 +147,8 @@ private:
     Theme theme() const;
     void styleApplication();
     void applyTheme();
+    void tryLook(const Look &look);
+    void endTryingLook();
 
     std::unique_ptr<OpenWork> m_work;
     std::unique_ptr<Filing> m_filing;
@@ -176,6 +184,9 @@ private:
     EntryView *m_entryView = nullptr; // made when Entry is first shown
     std::unique_ptr<Commands> m_commands;
     Panel *m_historyPanel = nullptr;
+    LookView *m_looks = nullptr;
+    LooksPanel *m_looksPanel = nullptr;
+    int m_widthBeforeLooks = 0; // px, of the panels at the left; 0 where they had room
     QWidget *m_rowsTable = nullptr;
     StatusLine *m_status = nullptr;
 };

@@ -158,7 +158,7 @@ void MainWindow::followFocus()
 void MainWindow::showDocument()
 {
     const Form &form = m_work->document()->root();
-    *m_appearance = Appearance(lookNamed(form.look), theme(), QApplication::font());
+    *m_appearance = Appearance(form.look, theme(), QApplication::font(), m_work->workspace().looks);
     m_board = new Board(m_work->document(), m_work->session(), *m_appearance, m_boardFrame);
     m_inspector = new Inspector(m_work->document(), m_appearance.get(), m_inspectorFrame);
     m_windowSizeStrip = new WindowSizeStrip(m_board);
@@ -173,6 +173,8 @@ void MainWindow::showDocument()
     m_inspectorFrame->layout()->addWidget(m_inspector);
     prepareBoard();
     connect(m_board, &Board::rowsRequested, this, &MainWindow::changeRows, Qt::QueuedConnection);
+    connect(m_inspector, &Inspector::previewed, m_board, &Board::preview);
+    connect(m_inspector, &Inspector::previewEnded, m_board, &Board::endPreview);
     connect(m_inspector, &Inspector::rowsRequested, this, &MainWindow::changeRows, Qt::QueuedConnection);
     connect(m_board, &Board::selectionChanged, this, [this] {
         m_inspector->show(m_board->selection());
@@ -286,6 +288,7 @@ void MainWindow::dropDocument()
     m_outline->setBoard(nullptr);
     m_storedValues.reset();
     showHistory(false);
+    showLooks(false);
     showRowsTable(false);
     delete m_windowSizeStrip;
     delete m_innerBar;

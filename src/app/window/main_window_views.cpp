@@ -3,10 +3,16 @@
 #include "app/parts/status_line.h"
 #include "app/window/commands.h"
 #include "app/window/main_window.h"
+#include "app/work/look_view.h"
 #include "app/work/stored_values.h"
 #include "core/edit/edits.h"
+#include "core/edit/look_edits.h"
+#include "core/edit/type_fit.h"
+#include "core/looks/pins/look_pin.h"
+#include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/board/modes/tracing_mode.h"
+#include "designer/looks/looks_panel.h"
 #include "designer/panels/caption_list.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/command_finder.h"
@@ -17,6 +23,7 @@
 #include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
 
+#include <QApplication>
 #include <QFileDialog>
 #include <QMenuBar>
 #include <QPushButton>
@@ -95,6 +102,75 @@ void MainWindow::showHistory(bool shows)
     m_sidePanels->addPanel(m_historyPanel, SidePanels::Comes::ToFront);
     m_designPage->setFolded(LeftPanels, false);
     refreshActions();
+}
+
+void MainWindow::showLooks(bool shows)
+{
+    if (m_looksPanel) {
+        m_sidePanels->removePanel(m_looksPanel);
+        if (m_widthBeforeLooks > 0) {
+            m_designPage->setWidthOf(LeftPanels, m_widthBeforeLooks);
+        }
+    }
+    m_looksPanel = nullptr;
+    m_widthBeforeLooks = 0;
+    if (shows && m_work->document()) {
+        m_looksPanel = new LooksPanel;
+        m_looksPanel->colours = [this] { return m_inspector ? m_inspector->coloursToChoose() : ColourSource(); };
+        m_sidePanels->addPanel(m_looksPanel, SidePanels::Comes::ToFront);
+        m_designPage->setFolded(LeftPanels, false);
+        // With room for the words of its tab beside the others.
+        if (const int wanted = m_sidePanels->widthOfTabs() + 2; m_designPage->widthOf(LeftPanels) < wanted) {
+            constexpr int ActualSize = 100; // percent; a form that is shown smaller was made to fit
+            const bool wasMadeToFit = m_board->scene().zoom < ActualSize;
+            m_widthBeforeLooks = m_designPage->widthOf(LeftPanels);
+            m_designPage->setWidthOf(LeftPanels, wanted);
+            if (wasMadeToFit) {
+                m_board->zoomToForm();
+            }
+        }
+        m_looks->attach(m_looksPanel);
+        connect(m_looksPanel, &LooksPanel::styleGiven, this, [this](const QString &name) {
+            m_work->document()->apply(
+                tr("Take the style “%1”").arg(name),
+                withStyle(m_work->document()->form(), m_board->selection().controls(), name, *m_appearance));
+            m_looks->refresh();
+        });
+        connect(m_looksPanel, &LooksPanel::styleTakenOver, this,
+                [this](const QString &name) { m_looks->takeOverStyle(name, m_board->selection().controls()); });
+        connect(m_looksPanel, &LooksPanel::styleKept, this,
+                [this] { m_looks->keepAsStyle(m_board->selection().controls(), this); });
+        connect(m_looksPanel, &LooksPanel::styleSought, this, [this](const QString &name) {
+            QList<ControlId> having;
+            for (const Control &control : m_work->document()->form().controls) {
+                if (control.settings.value(setting::Style) == name) {
+                    having.append(control.id);
+                }
+            }
+            Selection selection;
+            selection.set(having);
+            m_board->setSelection(selection);
+            say(having.isEmpty() ? tr("No control of this form has the style “%1”.").arg(name)
+                                 : counted(having.size(), tr("One control has it."), tr("%1 controls have it.")));
+        });
+    }
+    refreshActions();
+}
+
+// Shows the form in a look that is only tried, with the room that its letters need.
+void MainWindow::tryLook(const Look &look)
+{
+    const Appearance tried(look, theme(), QApplication::font(), m_work->workspace().looks);
+    m_board->setAppearance(tried);
+    m_board->preview(withRoomForType(m_work->document()->form(), tried));
+}
+
+void MainWindow::endTryingLook()
+{
+    if (m_board && m_board->scene().preview) {
+        m_board->setAppearance(*m_appearance);
+        m_board->endPreview();
+    }
 }
 
 void MainWindow::showWindowSizes(bool shows)

@@ -8,6 +8,9 @@
 #include <QDir>
 #include <QFileInfo>
 
+#include <algorithm>
+#include <utility>
+
 namespace nabblet {
 
 OpenWork::~OpenWork() = default;
@@ -89,8 +92,50 @@ OpenWork::Saved OpenWork::saveTo(const QString &path)
         return {form, Done{}};
     }
     const bool hadProject = !m_workspace.projectFolder.isEmpty();
+    const LookBook taken = m_workspace.looks; // before there was a project to keep them
     const Outcome project = ensureProject(m_workspace, path);
+    if (!hadProject && project && !(taken == LookBook())) {
+        putLooks(taken);
+    }
     return {form, project, !hadProject && project.isOk()};
+}
+
+namespace {
+
+// Writes what differs between two states of a project's looks.
+Outcome writeLooks(const QString &folder, const LookBook &before, const LookBook &after)
+{
+    Outcome outcome = Done{};
+    const auto keep = [&](const Outcome &each) { outcome = outcome ? each : outcome; };
+    for (const Look &look : after.looks) {
+        if (!before.looks.contains(look)) {
+            keep(saveLook(folder, look));
+        }
+    }
+    for (const Look &look : before.looks) {
+        const bool isThere = std::any_of(after.looks.begin(), after.looks.end(),
+                                         [&](const Look &other) { return other.name == look.name; });
+        if (!isThere) {
+            keep(removeLook(folder, look.name));
+        }
+    }
+    if (before.styles != after.styles) {
+        keep(saveStyles(folder, after.styles));
+    }
+    return outcome;
+}
+
+} // namespace
+
+void OpenWork::putLooks(const LookBook &book)
+{
+    const LookBook before = std::exchange(m_workspace.looks, book);
+    if (!m_workspace.projectFolder.isEmpty()) {
+        if (const Outcome written = writeLooks(m_workspace.projectFolder, before, book); !written) {
+            Q_EMIT failed(written.error());
+        }
+    }
+    Q_EMIT looksChanged();
 }
 
 Outcome OpenWork::setNamingPattern(const QString &pattern)

@@ -56,6 +56,10 @@ public:
     // The pattern by which the project names controls.
     Outcome setNamingPattern(const QString &pattern);
 
+    // The looks and styles of the project are these from now on. What changed is written, where there is a project;
+    // what could not be is said and stays as it is shown.
+    void putLooks(const LookBook &book);
+
     // Tables, columns or links are these now.
     void setCatalogue(const Catalogue &catalogue);
     // The records follow another form than before: its columns, its rows, what is looked up.
@@ -69,6 +73,7 @@ Q_SIGNALS:
     void said(const QString &sentence);
     void failed(const nabblet::Error &error);
     void recordChanged();
+    void looksChanged();    // the project's, or which of them the form has
     void databaseChanged(); // is there, or is not any more
 
 private:

@@ -42,6 +42,7 @@ Result<Workspace> openProjectFolder(const QString &folder)
     Workspace workspace;
     workspace.projectFolder = QDir(folder).absolutePath();
     workspace.project = *project;
+    workspace.looks = loadLookBook(workspace.projectFolder);
     workspace.address = absoluteFrom(project->database, folder);
     connectDatabase(workspace);
     return workspace;
@@ -100,6 +101,7 @@ Outcome ensureProject(Workspace &workspace, const QString &formPath)
     const QString existing = projectFolderOf(formPath);
     if (!existing.isEmpty()) {
         workspace.projectFolder = existing;
+        workspace.looks = loadLookBook(existing);
         const Result<Project> project = loadProject(existing);
         if (project) {
             const QList<TableLink> taken = workspace.project.links; // before there was a project to remember them

@@ -1,8 +1,9 @@
 // What is open: a project or a bare database, with its connection and catalogue.
 #pragma once
 
-#include "core/model/form.h"
 #include "core/file/project.h"
+#include "core/looks/files/look_book.h"
+#include "core/model/form.h"
 #include "data/dialect/connection.h"
 
 #include <functional>
@@ -18,6 +19,7 @@ struct Workspace
     std::optional<Connection> connection; // nothing when the database could not be opened
     Catalogue catalogue;
     Error databaseError; // why not
+    LookBook looks;      // of the project
 };
 
 // Opens a project by its folder. The project opens even when its database does not; databaseError then says why.

@@ -159,18 +159,19 @@ std::optional<int> textBaseline(const Control &control, const TextMeasure &measu
         shown.words = QStringLiteral("x");
         shown.isMissing = false;
     }
-    const Picture picture = kindNamed(control.kind).draw(control, shown);
+    const Picture picture = kindNamed(control.kind).draw(control, shown, Look());
     for (const Stroke &stroke : picture) {
         const auto *text = std::get_if<TextStroke>(&stroke);
         if (!text) {
             continue;
         }
-        const int height = measure.lineHeight(text->role);
+        const auto own = measure.of(control);
+        const int height = own->lineHeight(text->role);
         if (text->wraps) {
-            return text->rect.y() + measure.ascent(text->role);
+            return text->rect.y() + own->ascent(text->role);
         }
         const auto lines = static_cast<int>(text->text.count(u'\n')) + 1;
-        return text->rect.y() + (text->rect.height() - lines * height + 1) / 2 + measure.ascent(text->role);
+        return text->rect.y() + (text->rect.height() - lines * height + 1) / 2 + own->ascent(text->role);
     }
     return std::nullopt;
 }

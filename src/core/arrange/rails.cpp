@@ -217,9 +217,10 @@ Form moveRail(const Form &form, RailId id, int position)
 int captionWidth(const Control &caption, const TextMeasure &measure)
 {
     const TextRole role = textRoleNamed(caption.role, TextRole::Caption);
+    const auto own = measure.of(caption);
     int widest = 0;
     for (const QString &line : caption.text.split(u'\n')) {
-        widest = std::max(widest, measure.width(line, role));
+        widest = std::max(widest, own->width(line, role));
     }
     return std::max(widest + 1, LeastSize);
 }

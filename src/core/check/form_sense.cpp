@@ -166,14 +166,15 @@ QStringList oversizedBoxes(const Form &form, const SenseContext &context)
         const Editor editor = kindNamed(control.kind).editor;
         // Dates and times are shown in other words than they are stored in.
         const bool isMoment = control.kind.startsWith(QLatin1String("date")) || control.kind == QLatin1String("time");
-        const int needed = widthOfValues(*values, Most, context.measure, &control) + 2 * BoxPadding;
+        const auto own = context.measure.of(control);
+        const int needed = widthOfValues(*values, Most, *own, &control) + 2 * own->padding();
         if (editor == Editor::Line && !isMoment && control.place.width() > 3 * std::max(needed, LeastBoxWidth)) {
             found.append(at(form, control.column));
         }
         if (editor == Editor::LongText) {
-            const int line = context.measure.lineHeight(TextRole::Field);
+            const int line = own->lineHeight(TextRole::Field);
             const int lines = linesFor(*values, Most) + needed / std::max(1, control.place.width());
-            if (control.place.height() > 3 * (std::max(lines, 1) * line + 2 * BoxPadding)) {
+            if (control.place.height() > 3 * (std::max(lines, 1) * line + 2 * own->padding())) {
                 found.append(at(form, control.column));
             }
         }

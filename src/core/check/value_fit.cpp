@@ -21,15 +21,17 @@ const ColumnProfile *profileOf(const QHash<QString, ColumnProfile> &columns, con
 // Of a long text, those with more lines than it shows, or with one that takes more than all of them: no fewer are cut.
 qint64 scrolling(const Control &control, const ColumnProfile &values, const TextMeasure &measure)
 {
-    const int lines = std::max(1, (control.place.height() - 2 * BoxPadding) / measure.lineHeight(TextRole::Field));
-    const int room = lines * (control.place.width() - 2 * BoxPadding);
+    const auto own = measure.of(control);
+    const int lines =
+        std::max(1, (control.place.height() - 2 * own->padding()) / std::max(1, own->lineHeight(TextRole::Field)));
+    const int room = lines * (control.place.width() - 2 * own->padding());
     qint64 high = 0;
     for (auto [count, often] : values.lines.asKeyValueRange()) {
         high += count > lines ? often : 0;
     }
     qint64 wide = 0;
     for (const LengthGroup &group : values.lengths) {
-        wide += measure.width(group.example, TextRole::Field) > room ? group.count : 0;
+        wide += own->width(group.example, TextRole::Field) > room ? group.count : 0;
     }
     return std::max(high, wide);
 }
@@ -51,11 +53,12 @@ const ColumnProfile *shownValues(const Control &control, const Profile &profile)
 QPair<qint64, qint64> fitOf(const Control &control, const ColumnProfile &values, const TextMeasure &measure)
 {
     const bool opens = kindNamed(control.kind).editor == Editor::Choice;
-    const int room = control.place.width() - 2 * BoxPadding - (opens ? BoxButtonWidth - BoxPadding : 0);
+    const auto own = measure.of(control);
+    const int room = control.place.width() - 2 * own->padding() - (opens ? BoxButtonWidth - own->padding() : 0);
     QPair<qint64, qint64> fit(0, 0);
     for (const LengthGroup &group : values.lengths) {
         fit.first += group.count;
-        fit.second += measure.width(group.example, TextRole::Field) <= room ? group.count : 0;
+        fit.second += own->width(group.example, TextRole::Field) <= room ? group.count : 0;
     }
     return fit;
 }

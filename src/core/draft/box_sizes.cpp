@@ -81,7 +81,7 @@ int declaredWidth(const Catalogue &catalogue, const Column &column, const Contro
     if (column.type == ColumnType::Text) {
         return character * lengthLimited(column, 32, 40);
     }
-    return kind.usualSize.width() - 2 * BoxPadding;
+    return kind.usualSize.width() - 2 * UsualPadding;
 }
 
 } // namespace
@@ -115,8 +115,10 @@ int usualCharacter(const TextMeasure &measure)
 }
 
 QSize draftSize(const Catalogue &catalogue, const Column &column, const Control &field, const ColumnProfile *profile,
-                const TextMeasure &measure, int character)
+                const TextMeasure &formsMeasure, int character)
 {
+    const auto own = formsMeasure.of(field);
+    const TextMeasure &measure = *own;
     const Kind &kind = kindNamed(field.kind);
     if (kind.editor == Editor::Tick || kind.editor == Editor::Image || !takesValue(kind)) {
         return kind.usualSize;
@@ -127,7 +129,7 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
     if (kind.editor == Editor::LongText) {
         const int lines =
             profile && profile->values > 0 ? std::clamp(linesFor(*profile, LinesShare) + 1, 3, MostLines) : 3;
-        const int height = lines * measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
+        const int height = lines * measure.lineHeight(TextRole::Field) + 2 * measure.padding();
         return {kind.usualSize.width(), onGridAtOrAfter(height, DraftGrid)};
     }
     int most = MostBoxWidth;
@@ -143,7 +145,7 @@ QSize draftSize(const Catalogue &catalogue, const Column &column, const Control 
         words = widthOfValues(*profile, FittingShare, measure, &field) + character;
         most = MostFittedWidth;
     }
-    return {std::clamp(onGridAtOrAfter(boxWidthFor(field, words), DraftGrid), LeastBoxWidth, most),
+    return {std::clamp(onGridAtOrAfter(boxWidthFor(field, words, measure.padding()), DraftGrid), LeastBoxWidth, most),
             kind.usualSize.height()};
 }
 

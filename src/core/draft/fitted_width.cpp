@@ -40,7 +40,8 @@ int fittedWidth(const Catalogue &catalogue, const Table &table, const Profile &p
         // Dates and choices are shown in other words than they are stored in; all of them are about as wide.
         return draftSize(catalogue, *column, control, values, measure, usualCharacter(measure)).width();
     }
-    return boxWidthFor(control, widthOfValues(*values, share, measure, &control) + 1);
+    const auto own = measure.of(control);
+    return boxWidthFor(control, widthOfValues(*values, share, *own, &control) + 1, own->padding());
 }
 
 QHash<QString, QString> longestWords(const Profile &profile, const TextMeasure &measure)

@@ -3,7 +3,7 @@
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"
-#include "core/model/look.h"
+#include "core/looks/files/look_book.h"
 #include "core/text/json_names.h"
 #include "core/text/tr.h"
 

@@ -102,7 +102,8 @@ Form setCaptionText(const Form &form, ControlId caption, const QString &text, co
         const TextRole role = textRoleNamed(control.role, TextRole::Caption);
         const int usual = kindNamed(control.kind).usualSize.height();
         const int height =
-            lines == 1 ? usual : onGridAtOrAfter(lines * measure.lineHeight(role), std::max(1, form.grid.pitch));
+            lines == 1 ? usual
+                       : onGridAtOrAfter(lines * measure.of(control)->lineHeight(role), std::max(1, form.grid.pitch));
         const int more = height - control.place.height();
         isTaller = more > 0;
         control.place.setHeight(height);

@@ -169,7 +169,8 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         button.name = NamePool(controlNames(placed.form, button.id))
                           .take(kindNamed(button.kind).shortName + u'_' + identifierFromText(button.text));
         // No narrower than its words need.
-        const int least = buttonWidthFor(measure.width(button.text, TextRole::Button), std::max(1, form.grid.pitch));
+        const int least =
+            buttonWidthFor(measure.of(button)->width(button.text, TextRole::Button), std::max(1, form.grid.pitch));
         button.place.setWidth(std::max(button.place.width(), least));
         placed.form.controls.replace(index, button);
         placed.form = withWayMade(grownToHold(placed.form), {placed.control});

@@ -10,6 +10,7 @@
 #include "core/file/whole_file.h"
 #include "core/form_settings/form_setting_table.h"
 #include "core/kinds/settings/child_link.h"
+#include "core/looks/pins/look_pin_table.h"
 #include "core/text/json_names.h"
 #include "core/text/tr.h"
 
@@ -308,6 +309,7 @@ void readBands(Form &form, const QJsonArray &stored, const QString &base, JsonMi
         band.role = static_cast<BandRole>(role);
         band.height = reader.number("height", 0, FarthestPlace);
         band.tone = static_cast<BandTone>(reader.oneOf("tone", toneNames(), 0));
+        band.settings = ControlSettings::fromJson(reader.object("look"), lookPinSettings());
         band.unknown = reader.unknownKeys();
         form.bands.append(band);
     }
@@ -437,6 +439,9 @@ void writeFormMembers(JsonText &json, const Form &form)
         json.value("height", band.height);
         if (band.tone != BandTone::Usual) {
             json.value("tone", toneNames().at(static_cast<int>(band.tone)));
+        }
+        if (!band.settings.isEmpty()) {
+            json.value("look", QJsonValue(band.settings.toJson()));
         }
         json.members(band.unknown);
         json.endObject();

@@ -155,6 +155,14 @@ void JsonText::beginObject(const char *key, Layout layout)
     open(key, '{', layout);
 }
 
+void JsonText::beginMember(const QString &key)
+{
+    startMember();
+    appendQuoted(m_text, key);
+    m_text += ": {";
+    m_levels.append({m_levels.last().isOneLine, true, false});
+}
+
 void JsonText::endObject()
 {
     close('}');

@@ -19,6 +19,8 @@ public:
     // Starts an object or a list; inside an object with a key, inside a list or at the top with none. Keys are plain
     // ASCII.
     void beginObject(const char *key = nullptr, Layout layout = Layout::Lines);
+    // The same inside an object with a key of any letters.
+    void beginMember(const QString &key);
     void endObject();
     void beginList(const char *key = nullptr, Layout layout = Layout::Lines);
     void endList();

@@ -7,7 +7,9 @@
 #define NABBLET_FORM_SETTINGS(SETTING)                                                                                 \
     SETTING(sortedBySetting)                                                                                           \
     SETTING(opensAtSetting)                                                                                            \
-    SETTING(titledByRecordSetting)
+    SETTING(titledByRecordSetting)                                                                                     \
+    SETTING(formGroundSetting)                                                                                         \
+    SETTING(rowColourSetting)
 
 namespace nabblet {
 

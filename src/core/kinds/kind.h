@@ -75,7 +75,8 @@ struct Kind
     QSize usualSize;                    // px
     QList<const AnySetting *> settings; // which its controls may have, besides what every control has
 
-    Picture (*draw)(const Control &control, const Shown &shown);
+    // look: that of the control itself, with its style and what is pinned (core/looks/dress).
+    Picture (*draw)(const Control &control, const Shown &shown, const Look &look);
     // The words for a stored value; never called with NULL.
     QString (*words)(const Control &control, const QVariant &value, const QLocale &locale);
     // The value for typed words, an invalid QVariant for NULL; an error whose sentence goes beside the box.
@@ -104,8 +105,9 @@ bool hasWidget(const Control &control);
 bool showsValue(const Control &control);
 QString kindTitle(const Kind &kind);
 
-// The picture of a control at one moment: as its kind draws it, with the bar of its mark at the left edge.
-Picture pictureOf(const Control &control, const Shown &shown);
+// The picture of a control at one moment: as its kind draws it in the look made for it, on the ground that it lays if
+// it lays one, with the bar of its mark at the left edge.
+Picture pictureOf(const Control &control, const Shown &shown, const Look &look);
 
 // What a control shows for a stored value. lookupWords are the words that a lookup found for the value, if it is one.
 Shown shownFor(const Control &control, const QVariant &value, const QLocale &locale, const QString &lookupWords = {});

@@ -1,9 +1,11 @@
 #include "core/kinds/kind_table.h"
 
+#include "core/kinds/box_parts.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/fixed_picture.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/typing.h"
+#include "core/looks/pins/look_pin_table.h"
 #include "core/text/tr.h"
 
 #include <QHash>
@@ -22,7 +24,7 @@ const QList<Kind> &kinds()
 
 namespace {
 
-Picture drawUnknown(const Control &control, const Shown &)
+Picture drawUnknown(const Control &control, const Shown &, const Look &)
 {
     BoxStroke box;
     box.rect = QRect(QPoint(0, 0), control.place.size());
@@ -82,7 +84,7 @@ const QList<const AnySetting *> &knownSettings()
                 }
             }
         }
-        return all;
+        return all + lookPinSettings();
     }();
     return known;
 }
@@ -113,13 +115,43 @@ QString kindTitle(const Kind &kind)
     return Texts::tr(kind.title);
 }
 
-Picture pictureOf(const Control &control, const Shown &shown)
+namespace {
+
+// Whether its kind draws no box of its own on which a fill could lie.
+bool hasNoBox(const Kind &kind)
+{
+    static const QStringList names{
+        QStringLiteral("caption"),   QStringLiteral("row-words"), QStringLiteral("total"),
+        QStringLiteral("group-box"), QStringLiteral("frame"),     QStringLiteral("scroll-area"),
+        QStringLiteral("tab-pages"), QStringLiteral("panes"),     QStringLiteral("tick-box"),
+        QStringLiteral("switch"),    QStringLiteral("option-set")};
+    return names.contains(kind.name);
+}
+
+// The ground of a control that has none of its own and was given one.
+BoxStroke plateOf(const Control &control, const Kind &kind, const Look &look)
+{
+    BoxStroke plate = groupFrame(QRect(QPoint(0, 0), control.place.size()), look);
+    plate.isFilled = look.laysGround;
+    plate.fill = Ink::GroupFill;
+    // What frames itself draws its own line.
+    plate.isOutlined = look.drawsOutline && (kind.holds == Holds::Nothing && kind.name != QLatin1String("frame"));
+    return plate;
+}
+
+} // namespace
+
+Picture pictureOf(const Control &control, const Shown &shown, const Look &look)
 {
     constexpr int BarWidth = 4; // px
-    Picture picture = kindNamed(control.kind).draw(control, shown);
+    const Kind &kind = kindNamed(control.kind);
+    Picture picture = kind.draw(control, shown, look);
+    if ((look.laysGround || look.drawsOutline) && (hasNoBox(kind) || !fixedImage(control).isEmpty())) {
+        picture.prepend(plateOf(control, kind, look));
+    }
     if (shown.mark != Mark::None) {
         // Ticks and options begin at the left edge, so theirs stands at the right one.
-        const Editor editor = kindNamed(control.kind).editor;
+        const Editor editor = kind.editor;
         const bool isAtRight = editor == Editor::Tick || editor == Editor::Options;
         BoxStroke bar;
         bar.rect = QRect(isAtRight ? control.place.width() - BarWidth : 0, 0, BarWidth, control.place.height());

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/kinds/settings/marks.h"
-#include "core/model/look.h"
+#include "core/look_settings/look_setting.h"
 
 #include <QByteArray>
 #include <QList>
@@ -20,9 +20,10 @@ struct BoxStroke // a filled, outlined box
     Ink fill = Ink::FieldFill;
     Ink outline = Ink::FieldOutline;
     int radius = 3;
-    int outlineWidth = 1;
+    int outlineWidth = 1;   // 0: without a line around it
     bool isFilled = true;   // else the ground shows through
     bool isOutlined = true; // else without a line around it
+    EdgeShape edge = EdgeShape::Flat;
     bool operator==(const BoxStroke &) const = default;
 };
 

@@ -9,6 +9,11 @@ int lookFigure(const Look &look, const LookSetting &setting)
     return std::clamp(look.figures.value(QLatin1String(setting.name), setting.usual), setting.least, setting.most);
 }
 
+EdgeShape edgeFigure(const Look &look, const LookSetting &setting)
+{
+    return static_cast<EdgeShape>(lookFigure(look, setting));
+}
+
 const QList<const LookSetting *> &lookSettings()
 {
 #define NABBLET_ENTRY(setting) &setting(),

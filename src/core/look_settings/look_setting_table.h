@@ -1,11 +1,24 @@
-// Every setting of looks: the functions that give each, one a file in each/. A new one is added here, once.
+// Every setting of looks: the functions that give each, in each/. A new one is added here, once.
 #pragma once
 
 #include "core/look_settings/look_setting.h"
 
 #define NABBLET_LOOK_SETTINGS(SETTING)                                                                                 \
-    SETTING(cornerSetting)                                                                                             \
-    SETTING(outlineSetting)
+    SETTING(fieldCorner)                                                                                               \
+    SETTING(buttonCorner)                                                                                              \
+    SETTING(groupCorner)                                                                                               \
+    SETTING(fieldLine)                                                                                                 \
+    SETTING(buttonLine)                                                                                                \
+    SETTING(groupLine)                                                                                                 \
+    SETTING(fieldEdge)                                                                                                 \
+    SETTING(buttonEdge)                                                                                                \
+    SETTING(groupEdge)                                                                                                 \
+    SETTING(textAlignment)                                                                                             \
+    SETTING(numberAlignment)                                                                                           \
+    SETTING(captionAlignment)                                                                                          \
+    SETTING(padding)                                                                                                   \
+    SETTING(rowSpacing)                                                                                                \
+    SETTING(rowTinting)
 
 namespace nabblet {
 

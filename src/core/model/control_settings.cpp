@@ -28,11 +28,28 @@ QJsonObject ControlSettings::toJson() const
     return json;
 }
 
+QJsonObject ControlSettings::toJson(SettingPart part) const
+{
+    QJsonObject json;
+    for (const Held &held : m_held) {
+        if (held.setting && held.setting->part == part) {
+            json.insert(held.name, held.json);
+        }
+    }
+    return json;
+}
+
 const ControlSettings::Held *ControlSettings::find(const AnySetting &setting) const
 {
     const auto found =
         std::find_if(m_held.begin(), m_held.end(), [&](const Held &held) { return held.setting == &setting; });
     return found == m_held.end() ? nullptr : &*found;
+}
+
+bool ControlSettings::hasAny(SettingPart part) const
+{
+    return std::any_of(m_held.begin(), m_held.end(),
+                       [&](const Held &held) { return held.setting && held.setting->part == part; });
 }
 
 void ControlSettings::put(const AnySetting &setting, const QJsonValue &json, std::shared_ptr<const void> value)

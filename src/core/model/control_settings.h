@@ -60,9 +60,13 @@ public:
     // Reads them; a name that is none of `known` (from a newer file) is kept and written as it was read.
     static ControlSettings fromJson(const QJsonObject &json, const QList<const AnySetting *> &known);
     QJsonObject toJson() const;
+    QJsonObject toJson(SettingPart part) const;
+    // Equal for copies that were not changed since; for finding what was worked out of them.
+    const void *identity() const { return m_held.constData(); }
 
     bool isEmpty() const { return m_held.isEmpty(); }
     bool has(const AnySetting &setting) const { return find(setting) != nullptr; }
+    bool hasAny(SettingPart part) const;
 
     // The value, or nullptr where it is not set. Valid until the settings change.
     template <typename T> const T *get(const ControlSetting<T> &setting) const

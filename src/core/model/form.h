@@ -28,6 +28,7 @@ struct Band
     int height = 0; // px
     QJsonObject unknown;
     BandTone tone = BandTone::Usual;
+    ControlSettings settings = {}; // what is pinned of its look: core/looks/pins
 
     bool operator==(const Band &) const = default;
 };

@@ -6,29 +6,17 @@ namespace nabblet {
 
 namespace {
 
-//                     Paper     BandTint  BandLine  FieldFill Outline   Locked    FieldText Caption   Title     Faint
-//                     Accent    OnAccent  Link      Alarm     AlarmFill Chosen    Watch     WatchFill Steady
-constexpr std::array<Colour, InkCount> HarbourLight{
-    0xFFFFFF, 0xEDF3F5, 0xCBD5DA, 0xFFFFFF, 0x9DABB5, 0xF3F2EE, 0x1F2A33, 0x3C4852, 0x173A4D, 0x6B7680,
-    0x0B7A70, 0xFFFFFF, 0x0B5F8A, 0xB42318, 0xFBE3E0, 0xD6ECE9, 0x8A5A00, 0xFAEFC8, 0x2F7D6B};
-constexpr std::array<Colour, InkCount> HarbourDark{0x23282D, 0x2A3238, 0x3B454D, 0x1B2024, 0x5A6872, 0x2A2F34, 0xE8ECEE,
-                                                   0xC6CED4, 0xD5E7EF, 0x98A4AD, 0x35B5A8, 0x0C1F1D, 0x7CC0E8, 0xFF9A8E,
-                                                   0x4A2522, 0x1F4A46, 0xE5B95A, 0x443716, 0x5DB9A5};
-constexpr std::array<Colour, InkCount> ChartLight{0xFFFFFF, 0xF5F0E4, 0xD8CFB9, 0xFFFFFF, 0xAFA48A, 0xF6F3EA, 0x2A2620,
-                                                  0x4B4437, 0x5A3A10, 0x756C5B, 0x0B7A70, 0xFFFFFF, 0x0B5F8A, 0xB42318,
-                                                  0xFBE3E0, 0xD6ECE9, 0x8A5A00, 0xFAEFC8, 0x2F7D6B};
-constexpr std::array<Colour, InkCount> ChartDark{0x272420, 0x322D26, 0x4A4338, 0x1E1B17, 0x6E6453, 0x2E2A24, 0xEFEAE0,
-                                                 0xD3CBBB, 0xF0DDB8, 0xA89F8E, 0x35B5A8, 0x0C1F1D, 0x7CC0E8, 0xFF9A8E,
-                                                 0x4A2522, 0x1F4A46, 0xE5B95A, 0x443716, 0x5DB9A5};
-
-constexpr std::array<TextStyle, TextRoleCount> PlainTexts{TextStyle{160, 700}, TextStyle{100, 400},
-                                                          TextStyle{100, 400}, TextStyle{92, 400},
-                                                          TextStyle{100, 400}, TextStyle{100, 600}};
-
 double channel(Colour c, int shift)
 {
-    const double value = static_cast<double>((c >> shift) & 0xFF) / 255.0;
-    return value <= 0.03928 ? value / 12.92 : std::pow((value + 0.055) / 1.055, 2.4);
+    static const std::array<double, 256> light = [] { // of each byte; asked for a thousand times for one dressed control
+        std::array<double, 256> all{};
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            const double value = static_cast<double>(i) / 255.0;
+            all.at(i) = value <= 0.03928 ? value / 12.92 : std::pow((value + 0.055) / 1.055, 2.4);
+        }
+        return all;
+    }();
+    return light.at((c >> shift) & 0xFF);
 }
 
 double luminance(Colour c)
@@ -38,26 +26,7 @@ double luminance(Colour c)
 
 } // namespace
 
-const QList<Look> &looks()
-{
-    static const QList<Look> table{
-        {QStringLiteral("Harbour"), PlainTexts, HarbourLight, HarbourDark},
-        {QStringLiteral("Chart room"), PlainTexts, ChartLight, ChartDark},
-    };
-    return table;
-}
-
-const Look &lookNamed(const QString &name)
-{
-    for (const Look &look : looks()) {
-        if (look.name == name) {
-            return look;
-        }
-    }
-    return looks().first();
-}
-
-TextStyle textStyle(const Look &look, TextRole role)
+const TextStyle &textStyle(const Look &look, TextRole role)
 {
     return look.texts.at(static_cast<std::size_t>(role));
 }
@@ -67,6 +36,11 @@ Colour colour(const Look &look, Theme theme, Ink ink)
     return (theme == Theme::Light ? look.light : look.dark).at(static_cast<std::size_t>(ink));
 }
 
+void setColour(Look &look, Theme theme, Ink ink, Colour colour)
+{
+    (theme == Theme::Light ? look.light : look.dark).at(static_cast<std::size_t>(ink)) = colour;
+}
+
 double contrast(Colour a, Colour b)
 {
     const double first = luminance(a) + 0.05;
@@ -74,12 +48,17 @@ double contrast(Colour a, Colour b)
     return first > second ? first / second : second / first;
 }
 
-TextRole textRoleNamed(const QString &name, TextRole fallback)
+const char *textRoleToken(TextRole role)
 {
     static constexpr std::array<const char *, TextRoleCount> Names{"title", "caption", "field",
                                                                    "note",  "button",  "heading"};
-    for (std::size_t i = 0; i < Names.size(); ++i) {
-        if (name == QLatin1String(Names.at(i))) {
+    return Names.at(static_cast<std::size_t>(role));
+}
+
+TextRole textRoleNamed(const QString &name, TextRole fallback)
+{
+    for (int i = 0; i < TextRoleCount; ++i) {
+        if (name == QLatin1String(textRoleToken(static_cast<TextRole>(i)))) {
             return static_cast<TextRole>(i);
         }
     }

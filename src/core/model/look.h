@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QHash>
+#include <QJsonObject>
 #include <QList>
 #include <QString>
 
@@ -33,9 +34,18 @@ enum class Ink {
     ChosenFill, // ground of what is chosen in a list
     Watch,      // the edge of what is to be watched, and words about it
     WatchFill,
-    Steady, // the edge of what is as it should be
+    Steady,      // the edge of what is as it should be
+    HeadingText, // of group boxes and pages
+    ButtonFill,
+    ButtonOutline,
+    ButtonText,
+    GroupFill, // ground of a group box, a page or a caption that has one
+    GroupOutline,
+    RowTint,  // ground of every other row
+    Shade,    // what is lower: shadows, the dark side of raised and inset edges
+    MarkText, // in boxes that are refused or marked
 };
-constexpr int InkCount = 19;
+constexpr int InkCount = 28;
 
 enum class Theme { Light, Dark };
 
@@ -43,30 +53,41 @@ using Colour = quint32; // 0xRRGGBB
 
 struct TextStyle
 {
-    int percent = 100; // of the desktop's text size
-    int weight = 400;  // as in CSS: 400 plain, 600 half bold, 700 bold
+    int percent = 100;   // of the desktop's text size
+    int weight = 400;    // as in CSS: 400 plain, 600 half bold, 700 bold
+    QString family = {}; // empty: the desktop's
+    bool isSlanted = false;
+    bool isUnderlined = false;
+
+    bool operator==(const TextStyle &) const = default;
 };
 
 struct Look
 {
     QString name;
+    QString about; // what it is for, in a sentence
     std::array<TextStyle, TextRoleCount> texts;
     std::array<Colour, InkCount> light{};
     std::array<Colour, InkCount> dark{};
     QHash<QString, int> figures = {}; // of look settings, by their names: core/look_settings
+    // Of a look made for one control: it lays a ground, or draws an outline, where its kind has none of its own.
+    bool laysGround = false;
+    bool drawsOutline = false;
+    int alignsAs = -1; // where its words stand by its style, as TextAlign; -1: as its kind and the figures have it
+    QJsonObject stored; // the file that it was read from, whose other tokens are kept for saving
+
+    bool operator==(const Look &) const = default;
 };
 
-// Every look that comes with the program. The first is the usual one.
-const QList<Look> &looks();
-// The look with that name, or the usual one.
-const Look &lookNamed(const QString &name);
-
-TextStyle textStyle(const Look &look, TextRole role);
+const TextStyle &textStyle(const Look &look, TextRole role);
 Colour colour(const Look &look, Theme theme, Ink ink);
+void setColour(Look &look, Theme theme, Ink ink, Colour colour);
 
 // The contrast of two colours, from 1 to 21 (WCAG 2.1, "contrast ratio").
 double contrast(Colour a, Colour b);
 
+// What a role of text is called in files.
+const char *textRoleToken(TextRole role);
 // Reads a control's look role as it stands in a file; what is not known reads as fallback.
 TextRole textRoleNamed(const QString &name, TextRole fallback);
 

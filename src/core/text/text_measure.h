@@ -2,9 +2,12 @@
 // that measures with real fonts (entry/text_painter.h), tests hand in FixedTextMeasure.
 #pragma once
 
+#include "core/model/control.h"
 #include "core/model/look.h"
 
 #include <QString>
+
+#include <memory>
 
 namespace nabblet {
 
@@ -18,6 +21,13 @@ public:
     virtual int lineHeight(TextRole role) const = 0;
     // The distance from the top of a line to the line that its letters stand on, px.
     virtual int ascent(TextRole role) const = 0;
+    // What is left free in boxes left and right of the words, px.
+    virtual int padding() const { return 7; }
+    // The same for what one control looks like, with its style and what is pinned at it.
+    virtual std::shared_ptr<const TextMeasure> of(const Control &) const
+    {
+        return {std::shared_ptr<const TextMeasure>(), this}; // whose owner is the caller's
+    }
 };
 
 // Every character as wide as every other.

@@ -7,6 +7,9 @@
 
 namespace nabblet {
 
+// How many rows that belong to one row are read at most.
+inline constexpr int MostSummed = 5000;
+
 // The source of the rows that the last of some subforms shows, each inside the one before, as they belong to those of a
 // source. but: the key of one of these that is left out, or empty.
 Result<RecordSource> sourceBelow(RecordSource source, QVariantList but, const QList<const Control *> &way,

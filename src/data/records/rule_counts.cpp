@@ -41,8 +41,6 @@ struct Sampler
     }
 };
 
-constexpr int MostSummed = 5000; // rows that belong to one row
-
 QStringList columnsOfRows(const Form &form, const Catalogue &catalogue)
 {
     const Table *table = findTable(catalogue, form.rowsFrom);

@@ -100,7 +100,7 @@ void FormPicture::paintEvent(QPaintEvent *)
     QPainter painter(this);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.scale(m_scale, m_scale);
-    const Appearance own(lookNamed(m_form.look), m_appearance->theme(), font());
+    const Appearance own(m_form.look, m_appearance->theme(), font(), m_appearance->book());
     const ShownInstead longest = [this](const Form &form, const Control &control, Shown &shown) {
         const auto profile = m_profiles.constFind(form.rowsFrom);
         const QString words = profile == m_profiles.constEnd() ? QString() : longestWords(control, *profile);

@@ -358,7 +358,7 @@ QWidget *NewFormDialog::makeArrangement()
     m_widths =
         choiceIn(more, tr("Widths by"), {tr("stored values"), tr("declared length"), tr("all the same")}, "widths");
     QStringList lookNames;
-    for (const Look &look : looks()) {
+    for (const Look &look : allLooks(m_appearance.book())) {
         lookNames.append(look.name);
     }
     m_look = choiceIn(more, tr("Look"), lookNames, "look");

@@ -55,13 +55,14 @@ bool isLongText(const Context &context)
 
 int heightOfLines(const Context &context, int lines)
 {
-    return lines * context.measure.lineHeight(TextRole::Field) + 2 * BoxPadding;
+    return lines * context.measure.lineHeight(TextRole::Field) + 2 * context.measure.padding();
 }
 
 int linesIn(const Context &context, const Control &control)
 {
-    const int room = control.place.height() - 2 * longTextPadding(control);
-    return std::max(1, room / context.measure.lineHeight(TextRole::Field));
+    const auto own = context.measure.of(control);
+    const int room = control.place.height() - 2 * longTextPadding(control, own->padding());
+    return std::max(1, room / std::max(1, own->lineHeight(TextRole::Field)));
 }
 
 Words readLines(const Context &context)
@@ -196,7 +197,7 @@ Result<Form> writeBeside(const Context &context, const QString &typed)
         control.text = typed.trimmed();
         const int sign = kindNamed(control.kind).usualSize.width();
         const int words =
-            control.text.isEmpty() ? 0 : context.measure.width(control.text, TextRole::Caption) + BesideSign;
+            control.text.isEmpty() ? 0 : context.measure.of(control)->width(control.text, TextRole::Field) + BesideSign;
         control.place.setWidth(std::max(control.place.width(), sign + words));
     });
 }

@@ -1,8 +1,13 @@
 #include "designer/settings/inspector.h"
 
+#include "core/looks/dressing/colours_in_use.h"
+#include "core/looks/ink_names.h"
+#include "designer/colours/colour_editor.h"
+#include "designer/colours/lately_colours.h"
 #include "designer/panels/looking_line.h"
 #include "designer/settings/file_chooser.h"
 #include "designer/settings/lines_editor.h"
+#include "entry/theme/typefaces.h"
 
 #include "core/kinds/kind.h"
 #include "core/text/band_titles.h"
@@ -19,6 +24,7 @@
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QStyle>
+#include <QToolButton>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -40,6 +46,31 @@ QList<QWidget *> stopsIn(const QWidget *row)
         return !(each->focusPolicy() & Qt::TabFocus) || each->focusProxy() || each->window() != row->window();
     });
     return stops;
+}
+
+QList<SettingChoice> familyChoices(const QString &now)
+{
+    QList<SettingChoice> choices{{QString(), Inspector::tr("as the look says")}};
+    const QStringList families = typefaces();
+    for (const QString &family : families) {
+        choices.append({family, family});
+    }
+    if (!now.isEmpty() && !families.contains(now)) {
+        choices.append({now, Inspector::tr("%1 (not on this computer)").arg(now)});
+    }
+    return choices;
+}
+
+QList<SettingChoice> styleChoices(const Styles &styles, const QString &now)
+{
+    QList<SettingChoice> choices{{QString(), Inspector::tr("none")}};
+    for (const Style &style : styles) {
+        choices.append({style.name, style.name});
+    }
+    if (!now.isEmpty() && !styleNamed(styles, now)) {
+        choices.append({now, Inspector::tr("%1 (not in this project)").arg(now)});
+    }
+    return choices;
 }
 
 } // namespace
@@ -152,6 +183,17 @@ void Inspector::make(Field &field)
         line->setSpacing(6);
         line->addWidget(label);
         line->addWidget(editor, 1);
+        if (setting.said) {
+            field.giveBack = new QToolButton;
+            field.giveBack->setObjectName(QString::fromLatin1(setting.name) + QStringLiteral("GiveBack"));
+            field.giveBack->setText(QStringLiteral("×"));
+            field.giveBack->setProperty("isQuiet", true);
+            field.giveBack->setToolTip(tr("As the look says again"));
+            field.giveBack->setAccessibleName(tr("%1 as the look says again").arg(settingText(setting.caption)));
+            connect(field.giveBack, &QToolButton::clicked, this,
+                    [this, index] { write(m_fields.at(index), QString()); });
+            line->addWidget(field.giveBack);
+        }
         lines->addLayout(line);
         field.line = line;
     }
@@ -232,6 +274,31 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
                 [this, index](const QString &path) { write(m_fields.at(index), path); });
         return chooser;
     }
+    case SettingEditor::ColourBox: {
+        auto *colour = new ColourEditor;
+        colour->source = [this] { return coloursToChoose(); };
+        connect(colour, &ColourEditor::edited, this, [this, index](const QString &typed) {
+            if (!m_isRefreshing) {
+                write(m_fields.at(index), typed);
+            }
+        });
+        connect(colour, &ColourEditor::tried, this,
+                [this, index](const QString &typed) { tryOut(m_fields.at(index), typed); });
+        return colour;
+    }
+    case SettingEditor::Family:
+    case SettingEditor::Style: {
+        auto *box = new QComboBox;
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(4);
+        connect(box, &QComboBox::activated, this, [this, box, index](int chosen) {
+            Q_EMIT previewEnded();
+            write(m_fields.at(index), box->itemData(chosen).toString());
+        });
+        connect(box, &QComboBox::highlighted, this,
+                [this, box, index](int at) { tryOut(m_fields.at(index), box->itemData(at).toString()); });
+        return box;
+    }
     case SettingEditor::Words:
         break;
     }
@@ -244,6 +311,54 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
     return line;
 }
 
+// Shows the form as it would be with a value; with an empty text, as it is.
+void Inspector::tryOut(const Field &field, const QString &typed)
+{
+    if (typed.isEmpty()) {
+        Q_EMIT previewEnded();
+        return;
+    }
+    if (const Result<Form> tried = field.setting->write(context(), typed)) {
+        Q_EMIT previewed(*tried);
+    }
+}
+
+ColourSource Inspector::coloursToChoose() const
+{
+    ColourSource source;
+    const Appearance &appearance = *m_measure;
+    for (int i = 0; i < InkCount; ++i) {
+        const Colour colour = nabblet::colour(appearance.look(), appearance.theme(), static_cast<Ink>(i));
+        const bool isThere = std::any_of(source.ofLook.begin(), source.ofLook.end(),
+                                         [&](const ColourInUse &each) { return each.colour == colour; });
+        if (!isThere) {
+            source.ofLook.append({colour, 0, lookText(inkName(static_cast<Ink>(i)).words)});
+        }
+    }
+    QHash<Colour, int> used = coloursInUse(m_document->root());
+    const auto add = [&](const QHash<Colour, int> &more) {
+        for (auto [colour, often] : more.asKeyValueRange()) {
+            used[colour] += often;
+        }
+    };
+    add(coloursInUse(appearance.book().styles));
+    const QString own = QFileInfo(m_document->path()).completeBaseName();
+    for (const QString &name : m_formNames) {
+        const Result<Form> other = m_readForm && name != own ? m_readForm(name) : Result<Form>(Form());
+        if (other) {
+            add(coloursInUse(*other));
+        }
+    }
+    for (auto [colour, often] : used.asKeyValueRange()) {
+        source.inUse.append({colour, often, {}});
+    }
+    std::sort(source.inUse.begin(), source.inUse.end(), [](const ColourInUse &a, const ColourInUse &b) {
+        return a.count != b.count ? a.count > b.count : a.colour < b.colour;
+    });
+    source.lately = coloursTakenLately();
+    return source;
+}
+
 SettingContext Inspector::context() const
 {
     SettingContext context{m_document->form(), m_selection, m_unit, *m_measure, m_catalogue, m_namingPattern};
@@ -252,6 +367,7 @@ SettingContext Inspector::context() const
     context.savedAs = context.isInside ? QString() : QFileInfo(m_document->path()).completeBaseName();
     context.readForm = m_readForm;
     context.columnsOfSelect = m_columnsOfSelect;
+    context.appearance = m_measure;
     return context;
 }
 
@@ -345,9 +461,21 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
         box->setTristate(!value);
         box->setCheckState(!value ? Qt::PartiallyChecked : *value == Yes ? Qt::Checked : Qt::Unchecked);
         box->setText(!value ? tr("mixed") : QString());
+    } else if (auto *colour = qobject_cast<ColourEditor *>(field.editor)) {
+        const std::optional<QString> said = field.setting->said ? field.setting->said(now) : QString();
+        colour->showWords(value.value_or(QString()), said.value_or(QString()), !value);
+        giveRoom(field);
     } else if (auto *choice = qobject_cast<QComboBox *>(field.editor)) {
         choice->clear();
-        for (const SettingChoice &each : field.setting->choices(now)) {
+        QList<SettingChoice> choices;
+        if (field.setting->editor == SettingEditor::Family) {
+            choices = familyChoices(value.value_or(QString()));
+        } else if (field.setting->editor == SettingEditor::Style) {
+            choices = styleChoices(m_measure->styles(), value.value_or(QString()));
+        } else {
+            choices = field.setting->choices(now);
+        }
+        for (const SettingChoice &each : std::as_const(choices)) {
             choice->addItem(each.words, each.value);
         }
         choice->setCurrentIndex(value ? choice->findData(*value) : -1);
@@ -365,6 +493,38 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
             line->setModified(false);
         }
         giveRoom(field);
+    }
+    refreshPin(field, now, value);
+}
+
+// What is pinned can be given back; what is not shows what the look says.
+void Inspector::refreshPin(Field &field, const SettingContext &now, const std::optional<QString> &value)
+{
+    if (!field.giveBack) {
+        return;
+    }
+    const bool isPinned = !value || !value->isEmpty();
+    field.giveBack->setVisible(isPinned);
+    QFont font = this->font();
+    font.setBold(isPinned);
+    QWidget *label = field.line->itemAt(0)->widget();
+    if (label->font().bold() != isPinned) {
+        label->setFont(font);
+    }
+    const std::optional<QString> said = field.setting->said(now);
+    auto *line = qobject_cast<QLineEdit *>(field.editor);
+    auto *choice = qobject_cast<QComboBox *>(field.editor);
+    if (line && value && said && !said->isEmpty()) {
+        line->setPlaceholderText(tr("look: %1").arg(*said));
+    } else if (choice && said && !said->isEmpty()) {
+        // The choice that leaves it to the look says which that is.
+        for (int i = 0; i < choice->count(); ++i) {
+            const int same = choice->findData(*said);
+            if (choice->itemData(i).toString().isEmpty()) {
+                const QString words = same > 0 ? choice->itemText(same) : *said;
+                choice->setItemText(i, tr("look: %1").arg(words));
+            }
+        }
     }
 }
 
@@ -391,12 +551,23 @@ void Inspector::giveRoom(Field &field) const
         }
         wanted = line->fontMetrics().horizontalAdvance(line->text()) + AroundLine;
         shown = line->text();
+    } else if (const auto *colour = qobject_cast<const ColourEditor *>(field.editor)) {
+        constexpr int BesideSwatch = 34; // px, with its edges
+        const QLineEdit *words = colour->line();
+        if (words->hasFocus()) {
+            return;
+        }
+        shown = words->text().isEmpty() ? words->placeholderText() : words->text();
+        wanted = words->fontMetrics().horizontalAdvance(shown) + AroundLine + BesideSwatch;
     }
     // As if the panel scrolled: whether it does follows from how high the rows are.
     const QMargins around = contents()->contentsMargins();
     const int room = width() - around.left() - around.right() - m_rows->contentsMargins().right() -
                      style()->pixelMetric(QStyle::PM_ScrollBarExtent, nullptr, m_area->verticalScrollBar());
     const int caption = std::max(CaptionColumn, label->sizeHint().width());
+    wanted += wanted > 0 && field.giveBack && !field.giveBack->isHidden()
+                  ? field.giveBack->sizeHint().width() + field.line->spacing()
+                  : 0;
     const bool isTooWide = wanted > 0 && caption + field.line->spacing() + wanted > room;
     field.line->setDirection(isTooWide ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     field.line->setSpacing(isTooWide ? 2 : 6);

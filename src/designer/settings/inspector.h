@@ -2,6 +2,7 @@
 // applies to all that are selected, in one step. What cannot be is said below the field, and what was typed stays.
 #pragma once
 
+#include "designer/colours/colour_source.h"
 #include "designer/document/form_document.h"
 #include "designer/panels/panel.h"
 #include "designer/settings/settings.h"
@@ -12,6 +13,7 @@
 class QLabel;
 class QLineEdit;
 class QPushButton;
+class QToolButton;
 class QBoxLayout;
 class QScrollArea;
 class QVBoxLayout;
@@ -37,10 +39,15 @@ public:
         m_columnsOfSelect = std::move(reader);
     }
     void focusSearch();
+    // The colours of the look, of the forms of the project and those taken lately.
+    ColourSource coloursToChoose() const;
 
 Q_SIGNALS:
     // The form is to get its rows, or other ones.
     void rowsRequested();
+    // A value is tried: the form as it would be. The other says that it is as it was.
+    void previewed(const nabblet::Form &form);
+    void previewEnded();
 
 protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
@@ -53,7 +60,8 @@ private:
         QWidget *row; // none before it is first to be seen
         QWidget *editor;
         QLabel *mistake;
-        QBoxLayout *line = nullptr; // of caption and editor
+        QBoxLayout *line = nullptr;      // of caption and editor
+        QToolButton *giveBack = nullptr; // of what may be pinned
     };
 
     struct Section
@@ -75,6 +83,8 @@ private:
     void filter();
     void sayWhatWasNotFound(const QString &words, const SettingContext &now);
     void write(Field &field, const QString &typed);
+    void tryOut(const Field &field, const QString &typed);
+    void refreshPin(Field &field, const SettingContext &context, const std::optional<QString> &value);
     SettingContext context() const;
     SettingOf shownOf() const;
     QWidget *editorFor(const Setting &setting, std::size_t index);

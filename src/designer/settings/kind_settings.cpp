@@ -4,9 +4,11 @@
 #include "core/arrange/grid.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
+#include "core/edit/type_fit.h"
 #include "core/form_settings/form_setting_table.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/setting_line.h"
+#include "core/looks/pins/look_pin_table.h"
 #include "designer/settings/setting_parts.h"
 
 namespace nabblet {
@@ -21,10 +23,10 @@ QList<const Control *> concerned(const Context &context, const AnySetting *setti
 {
     QList<const Control *> having;
     for (const Control *control : selected(context)) {
-        const bool has = kindNamed(control->kind).settings.contains(setting);
+        const bool has = kindNamed(control->kind).settings.contains(setting) || isLookPin(setting);
         if (has && (!line.applies || line.applies(*control))) {
             having.append(control);
-        } else if (takesValue(kindNamed(control->kind))) {
+        } else if (!isLookPin(setting) && takesValue(kindNamed(control->kind))) {
             return {};
         }
     }
@@ -32,9 +34,9 @@ QList<const Control *> concerned(const Context &context, const AnySetting *setti
 }
 
 // A box whose settings were changed, wider by what it got to hold beside its words, so that they keep their room.
-Control withRoomForParts(const Control &before, Control after, int pitch)
+Control withRoomForParts(const Control &before, Control after, int pitch, int padding)
 {
-    const int more = partsWidth(after) - partsWidth(before);
+    const int more = partsWidth(after, padding) - partsWidth(before, padding);
     if (more > 0) {
         const int end = rightOf(before.place);
         after.place.setWidth(before.place.width() + onGridAtOrAfter(end + more, std::max(1, pitch)) - end);
@@ -53,6 +55,12 @@ SettingEditor editorOf(LineEditor editor)
         return SettingEditor::Flag;
     case LineEditor::Choice:
         return SettingEditor::Choice;
+    case LineEditor::ColourBox:
+        return SettingEditor::ColourBox;
+    case LineEditor::Family:
+        return SettingEditor::Family;
+    case LineEditor::Style:
+        return SettingEditor::Style;
     }
     return SettingEditor::Words;
 }
@@ -81,14 +89,34 @@ Setting settingOf(const AnySetting *setting, const SettingLine &line)
             if (!changed) {
                 return changed.error();
             }
-            const Control roomy = withRoomForParts(*control, *changed, form.grid.pitch);
+            const Control roomy = withRoomForParts(*control, *changed, form.grid.pitch, context.measure.padding());
             form.controls.replace(form.controls.indexOf(control->id), withRidesSince(form, control->place, roomy));
             if (roomy.place != control->place) {
                 wider.append(control->id);
             }
         }
+        if (isLookPin(setting)) {
+            return withRoomForType(form, context.selection.controls(), context.measure);
+        }
         return wider.isEmpty() ? form : withWayMade(grownToHold(form), wider, lyingUnder(context.form, wider));
     };
+    if (const LookPin *pin = lookPinOf(setting)) {
+        result.said = [setting, line, pin](const Context &context) -> Words {
+            Words first;
+            for (const Control *control : concerned(context, setting, line)) {
+                Control without = *control;
+                without.settings.remove(*setting);
+                const Ground ground = groundUnder(context.form, without, context.appearance->styles());
+                const auto own = context.appearance->dressedFor(without, ground);
+                const QString words = pin->said(own->look(), own->theme(), without);
+                if (first && *first != words) {
+                    return std::nullopt;
+                }
+                first = words;
+            }
+            return first.value_or(QString());
+        };
+    }
     if (line.choices) {
         result.choices = [setting, line](const Context &context) {
             const QList<const Control *> controls = concerned(context, setting, line);

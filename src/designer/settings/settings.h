@@ -9,6 +9,7 @@
 #include "core/result.h"
 #include "core/text/text_measure.h"
 #include "designer/board/scene/selection.h"
+#include "entry/theme/appearance.h"
 
 #include <QList>
 #include <QString>
@@ -22,7 +23,7 @@ namespace nabblet {
 enum class SettingOf { Controls, Band, Rail, Form };
 
 // How it is edited.
-enum class SettingEditor { Words, Lines, Flag, Choice, Shown, File };
+enum class SettingEditor { Words, Lines, Flag, Choice, Shown, File, ColourBox, Family, Style };
 
 struct SettingContext
 {
@@ -39,6 +40,7 @@ struct SettingContext
     std::function<Result<Form>(const QString &)> readForm = {};
     // The columns that a SELECT gives, or why it gives none; empty where there is no database.
     std::function<Result<QStringList>(const QString &)> columnsOfSelect = {};
+    const Appearance *appearance = nullptr; // the form's look
 };
 
 struct Setting
@@ -58,6 +60,8 @@ struct Setting
     std::function<Result<Form>(const SettingContext &context, const QString &typed)> write = {};
     std::function<QList<SettingChoice>(const SettingContext &context)> choices = {};
     bool isOnlyRead = false; // of lines
+    // Of a part of a look that may be pinned: what the look says of it, in words; nothing where that differs.
+    std::function<std::optional<QString>(const SettingContext &context)> said = {};
 };
 
 const QList<Setting> &settings();

@@ -26,7 +26,6 @@ public:
     ChoiceEditor(const EditorContext &context, const Control &control, QWidget *parent)
         : FieldEditor(context, control), m_line(new BoxLine(parent, BoxButtonWidth)), m_list(new ChoiceList(m_line))
     {
-        m_line->setPalette(boxPalette(*context.appearance, Shown()));
         m_line->paint = [this](QPainter &painter, bool hasFocus) {
             Shown shown = shownNow(hasFocus);
             if (hasFocus) {
@@ -69,7 +68,7 @@ public:
         m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus
                                                     : Qt::StrongFocus); // Tab passes by what is only shown
         m_line->setPlaceholderText(promptOf(control()));
-        m_line->showMarks(control(), TextAlign::Left);
+        m_line->showMarks(control(), shown, *appearance(), false);
         m_line->update();
     }
 

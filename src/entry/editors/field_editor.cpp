@@ -13,6 +13,10 @@ void FieldEditor::setControl(const Control &control)
 {
     m_control = control;
     widget()->setObjectName(control.name);
+    const QFont &font = appearance()->font(textRoleNamed(control.role, TextRole::Field));
+    if (widget()->font() != font) {
+        widget()->setFont(font);
+    }
 }
 
 Shown FieldEditor::shownNow(bool hasFocus) const
@@ -25,14 +29,22 @@ Shown FieldEditor::shownNow(bool hasFocus) const
     return shown;
 }
 
+std::shared_ptr<const Appearance> FieldEditor::appearance() const
+{
+    const Appearance &all = *m_context.appearance;
+    return all.dressedFor(m_control, groundUnder(session().form(), m_control, all.styles()));
+}
+
 void FieldEditor::paintAtRest(QPainter &painter, const Shown &shown) const
 {
-    paintPicture(painter, pictureOf(m_control, shown), QPoint(0, 0), *m_context.appearance);
+    const auto own = appearance();
+    paintPicture(painter, pictureOf(m_control, shown, own->look()), QPoint(0, 0), *own);
 }
 
 void FieldEditor::paintBox(QPainter &painter, const Shown &shown) const
 {
-    paintPicture(painter, {boxOutline(m_control, shown)}, QPoint(0, 0), *m_context.appearance);
+    const auto own = appearance();
+    paintPicture(painter, {boxOutline(m_control, shown, own->look())}, QPoint(0, 0), *own);
 }
 
 std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Control &control, QWidget *parent)
@@ -50,9 +62,7 @@ std::unique_ptr<FieldEditor> makeEditor(const EditorContext &context, const Cont
         return nullptr;
     }
     std::unique_ptr<FieldEditor> editor = make(context, control, parent);
-    QWidget *widget = editor->widget();
-    widget->setObjectName(control.name);
-    widget->setFont(context.appearance->font(textRoleNamed(control.role, TextRole::Field)));
+    editor->setControl(control);
     return editor;
 }
 

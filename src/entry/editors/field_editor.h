@@ -39,6 +39,8 @@ public:
 
 protected:
     const EditorContext &context() const { return m_context; }
+    // What the control looks like, with its style, what is pinned at it and the ground it stands on.
+    std::shared_ptr<const Appearance> appearance() const;
     EntrySession &session() const { return *m_context.session; }
     // What is shown at this moment, with the focus taken into account.
     Shown shownNow(bool hasFocus) const;

@@ -25,7 +25,6 @@ public:
         : FieldEditor(context, control),
           m_line(new BoxLine(parent, opensCalendar(control) || isLink(control) ? BoxButtonWidth : 0))
     {
-        m_line->setPalette(boxPalette(*context.appearance, Shown()));
         m_line->paint = [this](QPainter &painter, bool hasFocus) {
             const Shown shown = shownNow(hasFocus);
             if (!hasFocus) {
@@ -64,7 +63,7 @@ public:
         if (takesNumbers(control())) {
             m_line->setSignWidth(hasArrows(control()) ? BoxButtonWidth : 0);
         }
-        m_line->showMarks(control(), isNumber ? TextAlign::Right : TextAlign::Left);
+        m_line->showMarks(control(), shown, *appearance(), isNumber);
         m_line->setReadOnly(!shown.mayType);
         m_line->setFocusPolicy(m_line->isReadOnly() ? Qt::ClickFocus
                                                     : Qt::StrongFocus); // to copy from; Tab passes it by

@@ -20,18 +20,21 @@ BoxLine::BoxLine(QWidget *parent, int signWidth) : QLineEdit(parent), m_signWidt
 {
     setFrame(false);
     setAttribute(Qt::WA_MacShowFocusRect, false);
-    const int right = signWidth > 0 ? signWidth : BoxPadding;
-    setTextMargins(BoxPadding - QtLineMargin, 0, right - QtLineMargin, 0);
     setMouseTracking(true);
 }
 
-void BoxLine::showMarks(const Control &control, TextAlign usual)
+void BoxLine::showMarks(const Control &control, const Shown &shown, const Appearance &appearance, bool isNumber)
 {
     const bool isBesideMark = markAfterWidth(control) > 0;
-    const int right = m_signWidth > 0 ? m_signWidth + (isBesideMark ? BoxPadding : 0) : BoxPadding;
-    setTextMargins(markBeforeWidth(control) + BoxPadding - QtLineMargin, 0,
-                   markAfterWidth(control) + right - QtLineMargin, 0);
-    const TextAlign align = alignOf(control, usual);
+    const int padding = appearance.padding();
+    const int right = m_signWidth > 0 ? m_signWidth + (isBesideMark ? padding : 0) : padding;
+    setTextMargins(markBeforeWidth(control) + padding - QtLineMargin, 0, markAfterWidth(control) + right - QtLineMargin,
+                   0);
+    const QPalette colours = boxPalette(appearance, shown);
+    if (palette() != colours) {
+        setPalette(colours);
+    }
+    const TextAlign align = alignIn(control, appearance.look(), isNumber);
     setAlignment((align == TextAlign::Left     ? Qt::AlignLeft
                   : align == TextAlign::Centre ? Qt::AlignHCenter
                                                : Qt::AlignRight) |
@@ -113,11 +116,11 @@ QPalette boxPalette(const Appearance &appearance, const Shown &shown)
     QPalette palette;
     palette.setColor(QPalette::Base, Qt::transparent);
     palette.setColor(QPalette::Window, Qt::transparent);
-    palette.setColor(QPalette::Text, appearance.colour(Ink::FieldText));
-    palette.setColor(QPalette::PlaceholderText, appearance.colour(Ink::Faint));
+    const Ink words = boxText(Control(), shown, appearance.look(), false).ink; // as the picture has them
+    palette.setColor(QPalette::Text, appearance.colour(words == Ink::Faint ? Ink::FieldText : words));
+    palette.setColor(QPalette::PlaceholderText, appearance.colour(words == Ink::MarkText ? Ink::MarkText : Ink::Faint));
     palette.setColor(QPalette::Highlight, appearance.colour(Ink::Accent));
     palette.setColor(QPalette::HighlightedText, appearance.colour(Ink::AccentText));
-    Q_UNUSED(shown);
     return palette;
 }
 

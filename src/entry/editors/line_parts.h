@@ -21,8 +21,8 @@ public:
     // The width of the sign at the right end, px; 0 for none.
     void setSignWidth(int width) { m_signWidth = width; }
 
-    // Keeps the room of a control's marks free and puts the text where its picture has it.
-    void showMarks(const Control &control, TextAlign usual);
+    // Keeps the room of a control's marks free and puts the text where its picture has it, in its colours.
+    void showMarks(const Control &control, const Shown &shown, const Appearance &appearance, bool isNumber);
 
     // Paints the picture at rest, or the box only.
     std::function<void(QPainter &, bool hasFocus)> paint;

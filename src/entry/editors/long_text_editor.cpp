@@ -23,10 +23,10 @@ public:
     std::function<void(QPainter &, bool hasFocus)> paint;
 
     // The empty space above and below the lines; left and right it is that of every box.
-    void setPadding(int padding)
+    void setPadding(int padding, int beside)
     {
         document()->setDocumentMargin(padding);
-        setViewportMargins(BoxPadding - padding, 0, BoxPadding - padding, 0);
+        setViewportMargins(beside - padding, 0, beside - padding, 0);
     }
 
 protected:
@@ -79,7 +79,6 @@ public:
         : FieldEditor(context, control), m_box(new LongTextBox(parent))
     {
         m_box->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-        m_box->setPalette(boxPalette(*context.appearance, Shown()));
         m_box->paint = [this](QPainter &painter, bool hasFocus) {
             const Shown shown = shownNow(hasFocus);
             if (hasFocus) {
@@ -113,10 +112,15 @@ public:
             m_box->setPlainText(wanted);
             m_put = textNow(); // signs that the box does not keep are no typing either
         }
-        const int padding = longTextPadding(control());
-        if (padding != m_padding) {
-            m_padding = padding;
-            m_box->setPadding(padding);
+        const auto own = appearance();
+        const int beside = own->padding();
+        const int padding = longTextPadding(control(), beside);
+        if (QPair(padding, beside) != m_padding) {
+            m_padding = {padding, beside};
+            m_box->setPadding(padding, beside);
+        }
+        if (const QPalette colours = boxPalette(*own, shown); m_box->palette() != colours) {
+            m_box->setPalette(colours);
         }
         m_box->setReadOnly(!shown.mayType);
         m_box->setFocusPolicy(m_box->isReadOnly() ? Qt::ClickFocus
@@ -146,7 +150,7 @@ private:
     QString m_wanted; // … and as it was wanted
     bool m_isFilled = false;
     bool m_hasCarriageReturns = false;
-    int m_padding = -1;
+    QPair<int, int> m_padding{-1, -1};
 };
 
 } // namespace

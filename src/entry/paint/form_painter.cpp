@@ -28,6 +28,8 @@ Shown shownBy(const Form &form, const Control &control, EntrySession *session, c
 void paintRows(QPainter &painter, const Form &form, EntrySession *session, const QRect &area, int rowHeight,
                const Appearance &appearance, const ShownInstead &instead)
 {
+    const Styles &styles = appearance.styles();
+    const Ground band = groundOfBand(form, BandRole::Body, styles);
     painter.save();
     painter.setClipRect(area, Qt::IntersectClip);
     const QList<Row> rows = session ? session->rows().window().rows() : QList<Row>();
@@ -39,6 +41,10 @@ void paintRows(QPainter &painter, const Form &form, EntrySession *session, const
         if (place.y() > area.bottom()) {
             break;
         }
+        const Ground ground = groundOfRow(form, band, i, appearance.look());
+        if (!(ground == band)) {
+            painter.fillRect(place, colourOf(ground, appearance));
+        }
         for (const Control &control : form.controls) {
             if (control.band == BandRole::Body) {
                 Shown shown = i == last     ? shownBlank(control)
@@ -47,7 +53,7 @@ void paintRows(QPainter &painter, const Form &form, EntrySession *session, const
                 if (instead && i != last) {
                     instead(form, control, shown);
                 }
-                paintControl(painter, control, shown, place.topLeft(), appearance);
+                paintControl(painter, control, shown, place.topLeft(), appearance, ground);
             }
         }
         if (i == inHand && i < last) {
@@ -89,14 +95,15 @@ void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSiz
     for (const Band &band : form.bands) {
         const bool isBody = band.role == BandRole::Body;
         const QRect area(0, y, form.width, isBody ? bodyHeight : band.height);
-        paintBand(painter, band.role, band.tone, area, appearance);
+        paintBand(painter, band.role, groundOfBand(form, band.role, appearance.styles()), area, appearance);
         if (isBody && isRepeated) {
             paintRows(painter, form, session, area, rowHeight, appearance, instead);
         } else {
             for (const Control &control : form.controls) {
                 if (control.band == band.role) {
                     paintControlWithRows(painter, control, shownBy(form, control, session, instead), session,
-                                         area.topLeft(), appearance, instead);
+                                         area.topLeft(), appearance, groundUnder(form, control, appearance.styles()),
+                                         instead);
                 }
             }
         }
@@ -105,11 +112,12 @@ void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSiz
 }
 
 void paintControlWithRows(QPainter &painter, const Control &control, const Shown &shown, EntrySession *session,
-                          QPoint origin, const Appearance &appearance, const ShownInstead &instead)
+                          QPoint origin, const Appearance &appearance, const Ground &ground,
+                          const ShownInstead &instead)
 {
     const qreal opacity = painter.opacity();
     painter.setOpacity(shown.isFaint ? FaintOpacity * opacity : opacity);
-    paintControl(painter, control, shown, origin, appearance);
+    paintControl(painter, control, shown, origin, appearance, ground);
     if (shown.isHidden || !control.inner || kindNamed(control.kind).editor != Editor::Rows) {
         painter.setOpacity(opacity);
         return;
@@ -121,18 +129,21 @@ void paintControlWithRows(QPainter &painter, const Control &control, const Shown
     paintForm(painter, *control.inner.get(), session ? session->children().toPaint(control) : nullptr, inside.size(),
               appearance, instead);
     painter.restore();
-    paintSubformFrame(painter, control.place.translated(origin), appearance);
+    const auto own = appearance.dressedFor(control, ground);
+    paintSubformFrame(painter, control.place.translated(origin), *own);
     painter.setOpacity(opacity);
 }
 
 // Over what reached its rounded corners.
 void paintSubformFrame(QPainter &painter, const QRect &place, const Appearance &appearance)
 {
-    painter.setPen(appearance.colour(Ink::FieldOutline));
-    painter.setBrush(Qt::NoBrush);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.drawRoundedRect(QRectF(place).adjusted(0.5, 0.5, -0.5, -0.5), 3, 3);
-    painter.setRenderHint(QPainter::Antialiasing, false);
+    Control frame;
+    frame.place = QRect(QPoint(0, 0), place.size());
+    frame.kind = QStringLiteral("subform");
+    Picture line = kindNamed(frame.kind).draw(frame, Shown(), appearance.look());
+    auto &box = std::get<BoxStroke>(line.first());
+    box.isFilled = false;
+    paintPicture(painter, {box}, place.topLeft(), appearance);
 }
 
 } // namespace nabblet

@@ -22,7 +22,8 @@ void paintForm(QPainter &painter, const Form &form, EntrySession *session, QSize
 // The same for a control: a subform is painted with its rows, all others as their kind draws them. origin: the band's
 // corner.
 void paintControlWithRows(QPainter &painter, const Control &control, const Shown &shown, EntrySession *session,
-                          QPoint origin, const Appearance &appearance, const ShownInstead &instead = {});
+                          QPoint origin, const Appearance &appearance, const Ground &ground,
+                          const ShownInstead &instead = {});
 
 // The sign at the left of the blank row that takes a new record.
 void paintNewRowMark(QPainter &painter, const QRect &rect, const Appearance &appearance);

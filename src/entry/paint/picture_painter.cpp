@@ -1,7 +1,5 @@
 #include "entry/paint/picture_painter.h"
 
-#include "core/look_settings/look_setting_table.h"
-
 #include <QImage>
 #include <QPainter>
 #include <QPainterPath>
@@ -13,22 +11,70 @@ namespace nabblet {
 
 namespace {
 
-// Rounded off as the look has it; what is round altogether, such as a dot, stays so.
-qreal cornerOf(const BoxStroke &box, const Appearance &appearance)
+constexpr int ShadowDepth = 2; // px
+
+// The light and the dark side of an edge, above and below the box; inset ones the other way round.
+void paintSides(QPainter &painter, const QRectF &box, qreal radius, bool isInset, const Appearance &appearance)
 {
-    const bool isRound = 2 * box.radius >= std::min(box.rect.width(), box.rect.height()) - 1;
-    return isRound ? box.radius : box.radius * appearance.figure(cornerSetting()) / 100.0;
+    QColor dark = appearance.colour(Ink::Shade);
+    dark.setAlphaF(0.45F);
+    QColor light(Qt::white);
+    light.setAlphaF(appearance.theme() == Theme::Light ? 0.9F : 0.18F);
+    const QRectF inside = box.adjusted(1, 1, -1, -1);
+    const auto side = [&](bool isUpper, const QColor &colour) {
+        painter.save();
+        QPainterPath half; // parted along the diagonals at the two corners where the sides meet
+        const qreal cut = std::min(inside.width(), inside.height()) / 2;
+        half.moveTo(isUpper ? box.topLeft() : box.bottomRight());
+        half.lineTo(box.topRight());
+        half.lineTo(box.right() - cut, box.top() + cut);
+        half.lineTo(box.left() + cut, box.bottom() - cut);
+        half.lineTo(box.bottomLeft());
+        half.closeSubpath();
+        painter.setClipPath(half, Qt::IntersectClip);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(colour, 1));
+        const qreal inner = std::max(0.0, radius - 1);
+        painter.drawRoundedRect(inside, inner, inner);
+        painter.restore();
+    };
+    side(true, isInset ? dark : light);
+    side(false, isInset ? light : dark);
+}
+
+// Two soft lines below and at the right, within the box's own rectangle: a widget at work has no other room.
+void paintShadow(QPainter &painter, const QRectF &box, qreal radius, const Appearance &appearance)
+{
+    painter.setPen(Qt::NoPen);
+    for (int depth = ShadowDepth; depth > 0; --depth) {
+        QColor shade = appearance.colour(Ink::Shade);
+        shade.setAlphaF(depth == ShadowDepth ? 0.18F : 0.30F);
+        painter.setBrush(shade);
+        painter.drawRoundedRect(box.translated(depth, depth), radius, radius);
+    }
 }
 
 void paintStroke(QPainter &painter, const BoxStroke &box, const Appearance &appearance)
 {
+    const bool hasLine = box.isOutlined && box.outlineWidth > 0;
     painter.setRenderHint(QPainter::Antialiasing);
+    QRectF rect(box.rect);
+    const qreal radius = std::min<qreal>(box.radius, std::min(rect.width(), rect.height()) / 2);
+    const bool isSeen = box.isFilled || hasLine;
+    if (box.edge == EdgeShape::Shadow && isSeen) {
+        rect.adjust(0, 0, -ShadowDepth, -ShadowDepth);
+        if (box.isFilled) {
+            paintShadow(painter, rect, radius, appearance);
+        }
+    }
+    const qreal inset = hasLine ? box.outlineWidth / 2.0 : 0;
     painter.setBrush(box.isFilled ? QBrush(appearance.colour(box.fill)) : QBrush(Qt::NoBrush));
-    const int width = box.outlineWidth + appearance.figure(outlineSetting());
-    painter.setPen(box.isOutlined ? QPen(appearance.colour(box.outline), width) : QPen(Qt::NoPen));
-    const qreal inset = width / 2.0;
-    const qreal radius = cornerOf(box, appearance);
-    painter.drawRoundedRect(QRectF(box.rect).adjusted(inset, inset, -inset, -inset), radius, radius);
+    painter.setPen(hasLine ? QPen(appearance.colour(box.outline), box.outlineWidth) : QPen(Qt::NoPen));
+    const QRectF line = rect.adjusted(inset, inset, -inset, -inset);
+    painter.drawRoundedRect(line, radius, radius);
+    if (isSeen && (box.edge == EdgeShape::Inset || box.edge == EdgeShape::Raised)) {
+        paintSides(painter, line, radius, box.edge == EdgeShape::Inset, appearance);
+    }
     painter.setRenderHint(QPainter::Antialiasing, false);
 }
 
@@ -38,7 +84,7 @@ void paintStroke(QPainter &painter, const TextStroke &text, const Appearance &ap
         return;
     }
     QFont font = appearance.font(text.role);
-    font.setUnderline(text.isUnderlined);
+    font.setUnderline(font.underline() || text.isUnderlined);
     painter.setFont(font);
     painter.setPen(appearance.colour(text.ink));
     int flags = text.align == TextAlign::Right    ? Qt::AlignRight
@@ -168,31 +214,22 @@ void paintPicture(QPainter &painter, const Picture &picture, QPoint at, const Ap
 }
 
 void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin,
-                  const Appearance &appearance)
+                  const Appearance &appearance, const Ground &ground)
 {
     if (!shown.isHidden) {
-        paintPicture(painter, pictureOf(control, shown), control.place.topLeft() + origin, appearance);
+        const auto own = appearance.dressedFor(control, ground);
+        paintPicture(painter, pictureOf(control, shown, own->look()), control.place.topLeft() + origin, *own);
     }
 }
 
-Ink groundOf(BandRole role, BandTone tone)
+QColor colourOf(const Ground &ground, const Appearance &appearance)
 {
-    switch (tone) {
-    case BandTone::Usual:
-        break;
-    case BandTone::Paper:
-        return Ink::Paper;
-    case BandTone::Tint:
-        return Ink::BandTint;
-    case BandTone::Strong:
-        return Ink::ChosenFill;
-    }
-    return role == BandRole::Body || isOfPages(role) ? Ink::Paper : Ink::BandTint;
+    return QColor::fromRgb(ground.in(appearance.look(), appearance.theme()));
 }
 
-void paintBand(QPainter &painter, BandRole role, BandTone tone, const QRect &rect, const Appearance &appearance)
+void paintBand(QPainter &painter, BandRole role, const Ground &ground, const QRect &rect, const Appearance &appearance)
 {
-    painter.fillRect(rect, appearance.colour(groundOf(role, tone)));
+    painter.fillRect(rect, colourOf(ground, appearance));
     if (role == BandRole::Header || role == BandRole::PageHeader) {
         painter.fillRect(rect.x(), rect.bottom(), rect.width(), 1, appearance.colour(Ink::BandLine));
     } else if (role == BandRole::Footer || role == BandRole::PageFooter) {

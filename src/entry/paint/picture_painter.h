@@ -11,13 +11,12 @@ namespace nabblet {
 // Paints a picture with its top left corner at `at`.
 void paintPicture(QPainter &painter, const Picture &picture, QPoint at, const Appearance &appearance);
 
-// Paints a control as it shows these contents, at its place relative to `origin`.
+// Paints a control as it shows these contents, at its place relative to `origin`, on a ground.
 void paintControl(QPainter &painter, const Control &control, const Shown &shown, QPoint origin,
-                  const Appearance &appearance);
+                  const Appearance &appearance, const Ground &ground);
 
-// Paints the ground of a band: tint, and the line that parts header and footer from the body.
-// The ground of a band.
-Ink groundOf(BandRole role, BandTone tone);
-void paintBand(QPainter &painter, BandRole role, BandTone tone, const QRect &rect, const Appearance &appearance);
+// Paints the ground of a band, and the line that parts header and footer from the body.
+void paintBand(QPainter &painter, BandRole role, const Ground &ground, const QRect &rect, const Appearance &appearance);
+QColor colourOf(const Ground &ground, const Appearance &appearance);
 
 } // namespace nabblet

@@ -36,7 +36,6 @@ public:
     void link();
     // The rows that belong to the record in hand as they would be saved, by their table; nothing while they are not
     // read yet. More than MostSummed are an error: a sum of a part of them would be a wrong one.
-    static constexpr int MostSummed = 5000;
     std::optional<Result<QList<QVariantList>>> rowsOf(const QString &table, const QStringList &columns);
     // The same as stored, of another row than the one in hand. Reads the database.
     Result<QList<QVariantList>> storedRowsOf(const Row &row, const QString &table, const QStringList &columns) const;

@@ -1,8 +1,19 @@
 #include "entry/theme/appearance.h"
 
+#include "core/kinds/settings/frame.h"
+#include "core/look_settings/look_setting_table.h"
+
+#include <QJsonDocument>
+
 namespace nabblet {
 
-Appearance::Appearance(const Look &look, Theme theme, const QFont &base) : m_look(look), m_theme(theme)
+Appearance::Appearance(const QString &look, Theme theme, const QFont &base, const LookBook &book)
+    : Appearance(lookNamed(book, look), theme, base, book)
+{
+}
+
+Appearance::Appearance(const Look &look, Theme theme, const QFont &base, LookBook book)
+    : m_look(look), m_theme(theme), m_base(base), m_book(std::move(book)), m_styles(allStyles(m_book))
 {
     for (int i = 0; i < TextRoleCount; ++i) {
         const TextStyle style = textStyle(look, static_cast<TextRole>(i));
@@ -13,9 +24,53 @@ Appearance::Appearance(const Look &look, Theme theme, const QFont &base) : m_loo
             font.setPixelSize(qRound(base.pixelSize() * style.percent / 100.0));
         }
         font.setWeight(static_cast<QFont::Weight>(style.weight));
+        if (!style.family.isEmpty()) {
+            font.setFamilies({style.family, base.family()});
+        }
+        font.setItalic(style.isSlanted);
+        font.setUnderline(style.isUnderlined);
         m_fonts.push_back(font);
         m_metrics.emplace_back(font);
     }
+}
+
+std::shared_ptr<const Appearance> Appearance::dressedFor(const Control &control, const Ground &ground) const
+{
+    if (!ground.colour && !isDressed(control)) { // words can be read on all grounds of the look itself
+        return {std::shared_ptr<const Appearance>(), this};
+    }
+    constexpr int MostKept = 2000;
+    const size_t hash = qHashMulti(0, control.settings.identity(), control.kind, control.role);
+    for (auto found = m_dressed.constFind(hash); found != m_dressed.constEnd() && found.key() == hash; ++found) {
+        if (found->settings.identity() == control.settings.identity() && found->kind == control.kind &&
+            found->role == control.role && found->ground == ground) {
+            return found->appearance;
+        }
+    }
+    // Controls that look alike share what measures and paints them.
+    QByteArray alike = control.kind.toUtf8() + '/' + control.role.toUtf8() + '/' +
+                       QJsonDocument(control.settings.toJson(SettingPart::Look)).toJson(QJsonDocument::Compact) + '/' +
+                       QByteArray::number(static_cast<int>(ground.ink));
+    if (ground.colour) {
+        alike += '/' + QByteArray::number(ground.colour->light) + '/' +
+                 QByteArray::number(ground.colour->dark ? static_cast<qint64>(*ground.colour->dark) : -1);
+    }
+    alike += isFramed(control) ? "" : "/bare";
+    if (m_dressed.size() >= MostKept) { // whoever still uses one holds it
+        m_dressed.clear();
+        m_alike.clear();
+    }
+    std::shared_ptr<const Appearance> &own = m_alike[alike];
+    if (!own) {
+        own = std::make_shared<Appearance>(dressed(m_look, m_styles, control, ground), m_theme, m_base);
+    }
+    m_dressed.insert(hash, {control.settings, control.kind, control.role, ground, own});
+    return own;
+}
+
+int Appearance::padding() const
+{
+    return figure(nabblet::padding());
 }
 
 QColor Appearance::colour(Ink ink) const

@@ -4,7 +4,9 @@
 
 #include <QApplication>
 #include <QElapsedTimer>
+#include <QInputDialog>
 #include <QKeyEvent>
+#include <QLineEdit>
 #include <QMessageBox>
 #include <QPushButton>
 
@@ -55,6 +57,20 @@ private:
 };
 
 } // namespace
+
+std::optional<QString> askForWords(QWidget *parent, const QString &title, const QString &question, const QString &usual)
+{
+    QInputDialog dialog(parent);
+    dialog.setWindowTitle(title);
+    dialog.setLabelText(question);
+    dialog.setTextValue(usual);
+    if (auto *line = dialog.findChild<QLineEdit *>()) {
+        line->setObjectName(QStringLiteral("words"));
+        line->setAccessibleName(question);
+        line->setMinimumWidth(320);
+    }
+    return dialog.exec() == QDialog::Accepted ? std::optional(dialog.textValue()) : std::nullopt;
+}
 
 int ask(const AskedQuestion &asked, QWidget *parent)
 {

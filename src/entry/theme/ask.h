@@ -5,6 +5,8 @@
 
 #include <QStringList>
 
+#include <optional>
+
 class QWidget;
 
 namespace nabblet {
@@ -21,6 +23,10 @@ struct AskedQuestion
 
 // Asks and gives the index of the answer. The buttons are called answer0, answer1, …
 int ask(const AskedQuestion &asked, QWidget *parent);
+
+// Asks for a few words; nothing where the person went back. The line is called words.
+std::optional<QString> askForWords(QWidget *parent, const QString &title, const QString &question,
+                                   const QString &usual);
 
 // Shows an error's sentence, with what the system said behind a button.
 void complain(const Error &error, QWidget *parent);

@@ -115,6 +115,16 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #panel QPushButton:disabled { color: %faint; background: %panel; }
 #panel QPushButton::menu-indicator { image: url(:/nabblet/icons/drop-%side.svg); width: 12px; height: 12px; subcontrol-position: right center; right: 5px; }
 #panel QPushButton#linkedColumns { padding-right: 20px; }
+#panel QToolButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px; }
+#panel QToolButton:hover, #panel QToolButton:focus, #panel QToolButton:checked { border-color: %accent; }
+#panel QToolButton:checked { background: %tint; }
+#panel QToolButton[isQuiet="true"] { background: transparent; border-color: transparent; color: %faint; padding: 1px 4px; }
+#panel QToolButton[isQuiet="true"]:hover, #panel QToolButton[isQuiet="true"]:focus { color: %text; border-color: %accent; }
+#colourPicker { background: %panel; border: 1px solid %line; }
+#colourPicker QLabel#faint { color: %faint; }
+#colourPicker QLineEdit, #colourPicker QToolButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 6px; min-height: 18px; selection-background-color: %accent; selection-color: %accentText; }
+#colourPicker QLineEdit:focus, #colourPicker QToolButton:focus, #colourPicker QToolButton:hover { border-color: %accent; }
+#looksArea { background: transparent; }
 #mistake { color: %alarm; }
 #settingHelp { color: %faint; border: none; border-top: 1px solid %line; padding-top: 4px; }
 #settingArea, #settingPage { background: transparent; }

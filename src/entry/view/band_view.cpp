@@ -19,10 +19,10 @@ void BandView::setPainted(const QList<Control> &controls)
     update();
 }
 
-void BandView::setTone(BandTone tone)
+void BandView::setGround(const Ground &ground)
 {
-    if (tone != m_tone) {
-        m_tone = tone;
+    if (!(ground == m_ground)) {
+        m_ground = ground;
         update();
     }
 }
@@ -48,14 +48,15 @@ void BandView::paintEvent(QPaintEvent *event)
 {
     QPainter painter(this);
     if (m_isPart) {
-        painter.fillRect(rect(), m_appearance->colour(groundOf(m_role, m_tone))); // the lines are the band's
+        painter.fillRect(rect(), colourOf(m_ground, *m_appearance)); // the lines are the band's
     } else {
-        paintBand(painter, m_role, m_tone, rect(), *m_appearance);
+        paintBand(painter, m_role, m_ground, rect(), *m_appearance);
     }
     for (const Control &control : m_painted) {
         const QPoint by = QPoint(-m_shift, 0) - m_origin;
         if (control.place.translated(by).intersects(event->rect())) {
-            paintControl(painter, control, shown ? shown(control) : shownBlank(control), by, *m_appearance);
+            paintControl(painter, control, shown ? shown(control) : shownBlank(control), by, *m_appearance,
+                         groundUnder ? groundUnder(control) : m_ground);
         }
     }
 }

@@ -29,8 +29,10 @@ public:
     // Moves what is painted to the left, when the body below is scrolled sideways.
     void setShift(int shift);
     int shift() const { return m_shift; }
-    void setTone(BandTone tone);
-    BandTone tone() const { return m_tone; }
+    void setGround(const Ground &ground);
+    const Ground &ground() const { return m_ground; }
+    // What each of the painted ones stands on; what the view itself has while it is not said.
+    std::function<Ground(const Control &)> groundUnder;
 
 protected:
     const Appearance &appearance() const { return *m_appearance; }
@@ -39,7 +41,7 @@ protected:
 private:
     BandRole m_role;
     bool m_isPart;
-    BandTone m_tone = BandTone::Usual;
+    Ground m_ground;
     const Appearance *m_appearance;
     QList<Control> m_painted;
     int m_shift = 0;

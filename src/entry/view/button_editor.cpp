@@ -101,7 +101,7 @@ private:
             return;
         }
         const Appearance &own = *context().appearance;
-        const Appearance appearance(lookNamed((*other)->form().look), own.theme(), own.font(TextRole::Field));
+        const Appearance appearance((*other)->form().look, own.theme(), own.base(), own.book());
         m_window = new FormWindow(std::move(*other), appearance, m_button->window());
         QObject::connect(m_window, &FormWindow::closed, m_button, [this] { session().readAgain(); });
         m_window->begin();

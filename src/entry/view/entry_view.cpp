@@ -58,6 +58,9 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
             shown.page = frontPage(control, m_fronts);
             return shown;
         };
+        band->groundUnder = [this](const Control &control) {
+            return nabblet::groundUnder(m_form, control, m_appearance.styles());
+        };
         m_bands.insert(role, band);
     }
     m_scroll->setWidget(bandView(BandRole::Body));
@@ -250,7 +253,7 @@ void EntryView::rebuild(const Form &whole)
     m_designed = form;
     m_form = withoutPages(m_designed, m_hiddenPages);
     for (const Band &band : form.bands) {
-        bandView(band.role)->setTone(band.tone);
+        bandView(band.role)->setGround(groundOfBand(form, band.role, m_appearance.styles()));
     }
     const Qt::ScrollBarPolicy bars = form.window.hasScrollBars ? Qt::ScrollBarAsNeeded : Qt::ScrollBarAlwaysOff;
     m_scroll->setHorizontalScrollBarPolicy(bars);

@@ -109,6 +109,7 @@ void EntryView::makeSurfaces()
                 surface.scroll->setFocusPolicy(Qt::NoFocus);
                 surface.view = new BandView(control.band, &m_appearance, nullptr, BandView::Extent::Part);
                 surface.view->shown = bandView(control.band)->shown;
+                surface.view->groundUnder = bandView(control.band)->groundUnder;
                 surface.scroll->setWidget(surface.view);
             }
             kept.insert(area, surface);
@@ -167,7 +168,7 @@ void EntryView::makeSurfaces()
             if (surface.scroll->parentWidget() != viewOf(control)) {
                 surface.scroll->setParent(viewOf(control));
             }
-            surface.view->setTone(bandView(control.band)->tone());
+            surface.view->setGround(groundOfArea(m_form, area, m_appearance.styles()));
         }
         if (QWidget *handle = m_dividers.value(control.id); handle && handle->parentWidget() != viewOf(control)) {
             handle->setParent(viewOf(control));

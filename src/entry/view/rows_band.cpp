@@ -110,7 +110,7 @@ void RowsBand::paintEvent(QPaintEvent *event)
 {
     const ControlValues::Painting painting(m_session ? &m_session->values() : nullptr);
     QPainter painter(this);
-    paintBand(painter, BandRole::Body, tone(), rect(), appearance());
+    paintBand(painter, BandRole::Body, ground(), rect(), appearance());
     if (m_rowHeight <= 0) {
         return;
     }
@@ -123,6 +123,10 @@ void RowsBand::paintEvent(QPaintEvent *event)
         if (!place.intersects(event->rect())) {
             continue;
         }
+        const Ground ofRow = groundOfRow(m_session->form(), ground(), row, appearance().look());
+        if (!(ofRow == ground())) {
+            painter.fillRect(place, colourOf(ofRow, appearance()));
+        }
         // Where nobody types, the row in hand is what was picked.
         if (row == inHand && !m_session->form().permissions.change && !m_session->form().permissions.add) {
             painter.fillRect(place, appearance().colour(Ink::ChosenFill));
@@ -134,7 +138,7 @@ void RowsBand::paintEvent(QPaintEvent *event)
             }
             const Shown contents =
                 row < rows.size() ? m_session->values().shownIn(control, rows.at(row)) : shownBlank(control);
-            paintControl(painter, control, contents, place.topLeft(), appearance());
+            paintControl(painter, control, contents, place.topLeft(), appearance(), ofRow);
         }
         const bool isBlank = row >= rows.size() && !(row == inHand && m_session->state().isChanged());
         if (row == inHand && !isBlank) {

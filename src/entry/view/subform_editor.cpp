@@ -15,32 +15,31 @@ namespace {
 class FrameLine : public QWidget
 {
 public:
-    FrameLine(QWidget *parent, const Appearance *appearance) : QWidget(parent), m_appearance(appearance)
+    explicit FrameLine(QWidget *parent) : QWidget(parent)
     {
         setAttribute(Qt::WA_TransparentForMouseEvents);
         setFocusPolicy(Qt::NoFocus);
     }
 
+    std::function<void(QPainter &)> paintLine;
+
 protected:
     void paintEvent(QPaintEvent *) override
     {
         QPainter painter(this);
-        paintSubformFrame(painter, rect(), *m_appearance);
+        paintLine(painter);
     }
-
-private:
-    const Appearance *m_appearance;
 };
 
 class SubformFrame : public QWidget
 {
 public:
-    SubformFrame(QWidget *parent, const Appearance *appearance)
-        : QWidget(parent), m_line(new FrameLine(this, appearance))
+    explicit SubformFrame(QWidget *parent) : QWidget(parent), m_line(new FrameLine(this))
     {
         setFocusPolicy(Qt::NoFocus);
     }
     std::function<void(QPainter &)> paint;
+    FrameLine *line() const { return m_line; }
     void raiseLine() { m_line->raise(); }
 
 protected:
@@ -63,11 +62,16 @@ class SubformEditor : public FieldEditor
 {
 public:
     SubformEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_frame(new SubformFrame(parent, context.appearance))
+        : FieldEditor(context, control), m_frame(new SubformFrame(parent))
     {
         m_frame->paint = [this](QPainter &painter) {
             Shown shown;
             paintAtRest(painter, shown);
+        };
+        m_frame->line()->paintLine = [this](QPainter &painter) {
+            if (this->control().inner) { // else there is nothing that could have reached its corners
+                paintSubformFrame(painter, m_frame->rect(), *appearance());
+            }
         };
         auto *layout = new QVBoxLayout(m_frame);
         layout->setContentsMargins(1, 1, 1, 1);

@@ -75,13 +75,13 @@ private Q_SLOTS:
         QCOMPARE(kind.binds.isEmpty(), hasNoValue);
         const Control control = controlOf(name);
         const Shown blank = shownBlank(control);
-        QVERIFY(!kind.draw(control, blank).isEmpty());
+        QVERIFY(!kind.draw(control, blank, Look()).isEmpty());
         // Each state looks different from rest, in every kind that people can change.
         if (takesValue(kind)) {
             for (const BoxState state : {BoxState::Focused, BoxState::Locked, BoxState::Refused}) {
                 Shown other = blank;
                 other.state = state;
-                QVERIFY(kind.draw(control, other) != kind.draw(control, blank));
+                QVERIFY(kind.draw(control, other, Look()) != kind.draw(control, blank, Look()));
             }
         }
     }

@@ -49,7 +49,7 @@ private Q_SLOTS:
                     shown.image = QByteArray("\x89PNG");
                     shown.state = state;
                     const QRect inside(QPoint(0, 0), size.expandedTo(QSize(16, 16)));
-                    for (const Stroke &stroke : kind.draw(control, shown)) {
+                    for (const Stroke &stroke : kind.draw(control, shown, Look())) {
                         const QRect rect = std::visit([](const auto &part) { return part.rect; }, stroke);
                         QVERIFY2(
                             inside.contains(rect) || rect.width() <= 0,
@@ -65,8 +65,8 @@ private Q_SLOTS:
         Control control = controlOf("text-box", QSize(160, 24));
         control.settings = samples::settingsOf({{"prompt", "such as NB-2014-C"}});
         const Kind &kind = kindNamed("text-box");
-        QCOMPARE(textsOf(kind.draw(control, shownBlank(control))), QStringList("such as NB-2014-C"));
-        QCOMPARE(textsOf(kind.draw(control, shownFor(control, "NB-1", QLocale::c()))), QStringList("NB-1"));
+        QCOMPARE(textsOf(kind.draw(control, shownBlank(control), Look())), QStringList("such as NB-2014-C"));
+        QCOMPARE(textsOf(kind.draw(control, shownFor(control, "NB-1", QLocale::c()), Look())), QStringList("NB-1"));
     }
 
     void aLockedBoxOpensNothing()
@@ -77,9 +77,9 @@ private Q_SLOTS:
         };
         for (const char *name : {"date", "date-time", "drop-down"}) {
             Control control = controlOf(name, QSize(160, 24));
-            QVERIFY(hasGlyph(kindNamed(name).draw(control, shownBlank(control))));
+            QVERIFY(hasGlyph(kindNamed(name).draw(control, shownBlank(control), Look())));
             control.settings = samples::settingsOf({{"locked", true}});
-            QVERIFY(!hasGlyph(kindNamed(name).draw(control, shownBlank(control))));
+            QVERIFY(!hasGlyph(kindNamed(name).draw(control, shownBlank(control), Look())));
         }
     }
 
@@ -87,7 +87,7 @@ private Q_SLOTS:
     {
         Control caption = controlOf("caption", QSize(100, 24));
         const auto alignOf = [&] {
-            return std::get<TextStroke>(kindNamed("caption").draw(caption, shownBlank(caption)).first()).align;
+            return std::get<TextStroke>(kindNamed("caption").draw(caption, shownBlank(caption), Look()).first()).align;
         };
         QCOMPARE(alignOf(), TextAlign::Left);
         caption.captionFor = 7;

@@ -55,38 +55,6 @@ private Q_SLOTS:
         QCOMPARE(placeOnForm(form, form.controls.at(0)).y(), 56 + 16);
     }
 
-    // Every look is readable in both themes: 4.5:1 for text (WCAG 2.1, 1.4.3), 3:1 for the outline of boxes' focus.
-    void looksAreReadable_data()
-    {
-        QTest::addColumn<QString>("name");
-        for (const Look &look : looks()) {
-            QTest::newRow(qPrintable(look.name)) << look.name;
-        }
-    }
-
-    void looksAreReadable()
-    {
-        QFETCH(QString, name);
-        const Look &look = lookNamed(name);
-        QCOMPARE(look.name, name);
-        const QList<QPair<Ink, Ink>> pairs{
-            {Ink::FieldText, Ink::FieldFill},  {Ink::FieldText, Ink::LockedFill}, {Ink::CaptionText, Ink::Paper},
-            {Ink::CaptionText, Ink::BandTint}, {Ink::TitleText, Ink::BandTint},   {Ink::TitleText, Ink::Paper},
-            {Ink::Faint, Ink::FieldFill},      {Ink::AccentText, Ink::Accent},    {Ink::LinkText, Ink::FieldFill},
-            {Ink::Alarm, Ink::Paper},          {Ink::Alarm, Ink::FieldFill},      {Ink::FieldText, Ink::AlarmFill},
-            {Ink::FieldText, Ink::WatchFill},  {Ink::Watch, Ink::Paper},          {Ink::Watch, Ink::BandTint},
-            {Ink::Alarm, Ink::BandTint}};
-        for (const Theme theme : {Theme::Light, Theme::Dark}) {
-            for (const auto &[text, ground] : pairs) {
-                const double ratio = contrast(colour(look, theme, text), colour(look, theme, ground));
-                QVERIFY2(
-                    ratio >= 4.5,
-                    qPrintable(
-                        QString("%1 on %2, theme %3: %4").arg(int(text)).arg(int(ground)).arg(int(theme)).arg(ratio)));
-            }
-        }
-    }
-
     void contrastIsKnownAtItsEnds()
     {
         QVERIFY(qAbs(contrast(0x000000, 0xFFFFFF) - 21.0) < 0.01);

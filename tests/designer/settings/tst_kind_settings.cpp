@@ -409,7 +409,8 @@ private Q_SLOTS:
             QVERIFY(knownFormSettings().contains(setting.setting));
             for (const FormSettingLine &line : setting.lines()) {
                 const Setting &shown = named(line.name);
-                QVERIFY(shown.of == SettingOf::Form && shown.applies(contextOf(m_form, form)));
+                QVERIFY(shown.of == SettingOf::Form);
+                QCOMPARE(shown.applies(contextOf(m_form, form)), !line.applies || line.applies(m_form));
                 const QList<SettingChoice> choices =
                     shown.choices ? shown.choices(contextOf(m_form, form)) : QList<SettingChoice>();
                 for (const SettingChoice &choice : choices) {

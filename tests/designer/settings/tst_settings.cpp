@@ -326,7 +326,7 @@ private Q_SLOTS:
         selection.set({1});
         const auto room = [](const Form &form) {
             const Control &each = *form.controls.find(1);
-            return boxText(each, Shown(), TextAlign::Right, hasArrows(each) ? BoxButtonWidth - BoxPadding : 0)
+            return boxText(each, Shown(), Look(), true, hasArrows(each) ? BoxButtonWidth - UsualPadding : 0)
                 .rect.width();
         };
         const int before = room(m_form);

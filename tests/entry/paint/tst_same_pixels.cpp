@@ -10,6 +10,8 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/total.h"
 #include "core/kinds/settings/typing.h"
+#include "core/looks/files/look_book.h"
+#include "core/looks/pins/look_pin.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/front_pages.h"
 #include "designer/board/paint/board_painter.h"
@@ -267,6 +269,110 @@ private Q_SLOTS:
         }
     }
 
+    // Every kind with every part of a look pinned, one at a time, and with all of them, on paper and on a dark ground.
+    void everyKindWithEveryPinLooksTheSame_data()
+    {
+        QTest::addColumn<QString>("kind");
+        QTest::addColumn<bool>("isOnDark");
+        for (const Kind &kind : kinds()) {
+            QTest::newRow(qPrintable(kind.name)) << kind.name << false;
+            QTest::newRow(qPrintable(kind.name + " on a dark ground")) << kind.name << true;
+        }
+    }
+    void everyKindWithEveryPinLooksTheSame()
+    {
+        QFETCH(QString, kind);
+        QFETCH(bool, isOnDark);
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        LookBook book;
+        book.styles = readyStyles();
+        const Appearance appearance(lookNamed("Warm paper"), Theme::Light, QApplication::font(), book);
+        const QList<QPair<QString, QJsonValue>> pins{
+            {"style", "Note paper"}, {"fill", "#ffe9a8"}, {"fill", "#12324a"}, {"textColour", "#7a1010"},
+            {"outline", "#2040a0"},  {"lineWeight", 3},   {"lineWeight", 0},   {"edge", "inset"},
+            {"edge", "raised"},      {"edge", "shadow"},  {"corner", 10},      {"family", "DejaVu Serif"},
+            {"textSize", 120},       {"textWeight", 700}, {"slanted", true},   {"underlined", true},
+            {"padding", 15},         {"align", "centre"}};
+        Form form;
+        form.name = form.title = form.rowsFrom = "visit";
+        form.width = 1200;
+        form.window.hasRecordStrip = false;
+        form.bands = {Band{BandRole::Body, 200, {}}};
+        if (isOnDark) {
+            form.bands.first().settings.set(setting::Fill, TwoSided{0x203040, {}});
+        }
+        const Kind &placed = kindNamed(kind);
+        QJsonObject all;
+        QList<ControlId> made;
+        for (qsizetype i = 0; i <= pins.size(); ++i) {
+            const PlacedControl one = withNewControlBelow(form, kind, Area(), appearance);
+            form = one.form;
+            Control control = *form.controls.find(one.control);
+            control.settings = ControlSettings();
+            for (const char *column : {"crew_lead", "hours", "visited_on", "arrived_at", "lamp_works", "remarks"}) {
+                const Column *own = findColumn(*findTable(catalogue, "visit"), column);
+                if (placed.binds.contains(own->type) && control.column.isEmpty()) {
+                    control.column = column;
+                }
+            }
+            QJsonObject settings;
+            if (i < pins.size()) {
+                settings.insert(pins.at(i).first, pins.at(i).second);
+                all.insert(pins.at(i).first, pins.at(i).second);
+            } else {
+                settings = all; // together
+            }
+            if (placed.editor == Editor::Button) {
+                settings.insert("action", "close");
+                control.text = "Close";
+            } else if (kind == "formula" || kind == "row-words") {
+                settings.insert("formula", "hours * 2");
+            } else if (kind == "list" || kind == "option-set") {
+                settings.insert("choices", QJsonArray{QJsonObject{{"value", "a"}}, QJsonObject{{"value", "b"}}});
+            }
+            control.settings = samples::settingsOf(settings);
+            form.controls.replace(form.controls.indexOf(control.id), control);
+            made.append(control.id);
+        }
+        EntrySession session(connection, catalogue, form);
+        QVERIFY(session.start(Counting::No).isOk());
+        FormDocument document(form);
+        Board board(&document, &session, appearance);
+        EntryView view(&session, appearance);
+        view.resize(form.width, formHeight(form) + 200);
+        view.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&view));
+        BandView *band = nullptr;
+        for (BandView *each : view.findChildren<BandView *>()) {
+            band = !band && each->height() >= 150 ? each : band;
+        }
+        QVERIFY(band);
+        if (QWidget *focused = QApplication::focusWidget()) {
+            focused->clearFocus();
+        }
+        QCoreApplication::processEvents();
+        while (session.readMissing()) {
+        }
+        QImage plain;
+        int different = 0;
+        for (qsizetype i = 0; i < made.size(); ++i) {
+            const Control &control = *form.controls.find(made.at(i));
+            QImage inEntry(control.place.size(), QImage::Format_RGB32);
+            band->render(&inEntry, QPoint(), QRegion(control.place), QWidget::DrawChildren);
+            const QImage onBoard = boardPicture(board, form, control);
+            if (inEntry != onBoard) {
+                inEntry.save(QDir::temp().filePath("nabblet-entry.png"));
+                onBoard.save(QDir::temp().filePath("nabblet-board.png"));
+            }
+            QVERIFY2(inEntry == onBoard,
+                     qPrintable(kind + (i < pins.size() ? " with " + pins.at(i).first : QString(" with all"))));
+            different += i > 0 && onBoard != plain ? 1 : 0;
+            plain = onBoard;
+        }
+        QVERIFY2(different >= 2, qPrintable(kind)); // what is pinned is seen
+    }
+
     // A box that was refused is painted by its widget as its kind draws it.
     void refusedBoxesArePaintedAsTheirKindDrawsThem()
     {
@@ -298,7 +404,8 @@ private Q_SLOTS:
             QImage drawn = inEntry;
             drawn.fill(Qt::white);
             QPainter painter(&drawn);
-            paintPicture(painter, kindNamed(control.kind).draw(control, shown), QPoint(0, 0), appearance);
+            paintPicture(painter, kindNamed(control.kind).draw(control, shown, appearance.look()), QPoint(0, 0),
+                         appearance);
             painter.end();
             QVERIFY2(inEntry == drawn, qPrintable(control.name));
             ++compared;

@@ -7,7 +7,6 @@
 #include "designer/board/commands/selection_commands.h"
 #include "designer/board/editing/board_clipboard.h"
 #include "designer/board/editing/word_editing.h"
-#include "designer/board/modes/copying_look_mode.h"
 
 #include <QMenu>
 #include <QMenuBar>
@@ -61,13 +60,6 @@ void makeEditMenu(Commands &commands, MainWindow &window)
                 deleteBoxesOnly(window.document()->form(), window.board()->selection().controls()));
         },
         When::WithControl);
-    edit->addSeparator();
-    commands.add(
-        edit, Texts::tr("Copy the &look"), keys("Ctrl+Alt+K"),
-        [&window] { beginCopyLook(*window.board(), LookCopies::Once); }, When::WithControl);
-    commands.add(
-        edit, Texts::tr("Copy the look &many times"), keys("Ctrl+Alt+Shift+K"),
-        [&window] { beginCopyLook(*window.board(), LookCopies::UntilEscape); }, When::WithControl);
     edit->addSeparator();
     commands.add(
         edit, Texts::tr("Edit the capt&ion"), QKeySequence(),

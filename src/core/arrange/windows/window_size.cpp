@@ -260,7 +260,7 @@ std::optional<int> neededMore(const Form &form, const Control &control)
     if (!length || control.column.isEmpty() || kindNamed(control.kind).editor != Editor::Line) {
         return std::nullopt;
     }
-    return std::max(0, boxWidthFor(control, *length * Letter) - control.place.width());
+    return std::max(0, boxWidthFor(control, *length * Letter, UsualPadding) - control.place.width());
 }
 
 // How far a form grows along a direction, by what rides which rails. hasRows: whether rows or lists get longer there.

@@ -3,26 +3,32 @@
 #include "core/actions/action_table.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/marks.h"
 #include "core/kinds/text_words.h"
+#include "core/look_settings/look_setting_table.h"
+
+#include <algorithm>
 
 namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     BoxStroke box;
     box.rect = QRect(QPoint(0, 0), control.place.size());
-    box.fill = Ink::BandTint;
-    box.outline = shown.state == BoxState::Focused ? Ink::Accent : Ink::FieldOutline;
-    box.outlineWidth = shown.state == BoxState::Focused ? 2 : 1;
-    box.radius = 4;
+    box.fill = Ink::ButtonFill;
+    const bool isFocused = shown.state == BoxState::Focused;
+    box.outline = isFocused ? Ink::Accent : Ink::ButtonOutline;
+    box.outlineWidth = std::max(isFocused ? 2 : 0, lookFigure(look, buttonLine()));
+    box.radius = lookFigure(look, buttonCorner());
+    box.edge = edgeFigure(look, buttonEdge());
     TextStroke text;
-    text.rect = box.rect.adjusted(BoxPadding, 0, -BoxPadding, 0);
+    text.rect = box.rect.adjusted(paddingOf(look), 0, -paddingOf(look), 0);
     text.text = control.text;
     text.role = TextRole::Button;
-    text.ink = shown.state == BoxState::Locked ? Ink::Faint : Ink::CaptionText;
-    text.align = TextAlign::Centre;
+    text.ink = shown.state == BoxState::Locked ? Ink::Faint : Ink::ButtonText;
+    text.align = alignIn(control, look, TextAlign::Centre);
     return {box, text};
 }
 
@@ -36,7 +42,7 @@ Kind buttonKind()
             Editor::Button,
             {},
             QSize(120, 32),
-            {&setting::Action, &setting::Opens, &setting::Link},
+            {&setting::Action, &setting::Opens, &setting::Link, &setting::Align},
             draw,
             wordsAsStored,
             readNothing};

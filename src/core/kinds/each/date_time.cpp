@@ -9,9 +9,9 @@ namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    return openingBox(control, shown, GlyphShape::Calendar);
+    return openingBox(control, shown, look, GlyphShape::Calendar);
 }
 
 QString words(const Control &control, const QVariant &value, const QLocale &locale)

@@ -11,9 +11,9 @@ NABBLET_TEXTS(DropDown)
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    return openingBox(control, shown, GlyphShape::DropArrow);
+    return openingBox(control, shown, look, GlyphShape::DropArrow);
 }
 
 QString words(const Control &control, const QVariant &value, const QLocale &)

@@ -21,13 +21,13 @@ namespace nabblet {
 namespace {
 
 // A box of its own sort, as nobody types there; numbers stand at the right as in other boxes.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     Shown locked = shown;
     if (shown.state == BoxState::Rest) {
         locked.state = BoxState::Locked;
     }
-    return lineBox(control, locked, shown.isNumber ? TextAlign::Right : TextAlign::Left);
+    return lineBox(control, locked, look, shown.isNumber);
 }
 
 // A day or a moment as SQL gives it: nothing but a text that is one, whole.

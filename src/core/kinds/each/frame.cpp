@@ -1,5 +1,6 @@
 #include "core/kinds/kind_table.h"
 
+#include "core/kinds/box_parts.h"
 #include "core/kinds/text_words.h"
 
 namespace nabblet {
@@ -7,13 +8,9 @@ namespace nabblet {
 namespace {
 
 // An outline through which the form shows; it holds nothing, and what stands on it stays where it is.
-Picture draw(const Control &control, const Shown &)
+Picture draw(const Control &control, const Shown &, const Look &look)
 {
-    BoxStroke frame;
-    frame.rect = QRect(QPoint(0, 0), control.place.size());
-    frame.isFilled = false;
-    frame.outline = Ink::FieldOutline;
-    return {frame};
+    return {groupFrame(QRect(QPoint(0, 0), control.place.size()), look)};
 }
 
 } // namespace

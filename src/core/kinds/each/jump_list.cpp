@@ -11,9 +11,9 @@ namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    return openingBox(control, shown, GlyphShape::Search);
+    return openingBox(control, shown, look, GlyphShape::Search);
 }
 
 } // namespace

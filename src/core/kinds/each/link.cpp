@@ -12,10 +12,10 @@ namespace nabblet {
 namespace {
 
 // The value as a link, with a sign at the right end that follows it where there is one to follow.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    Picture picture = boxWithMarks(control, shown, BoxButtonWidth);
-    TextStroke text = boxText(control, shown, TextAlign::Left, BoxButtonWidth - BoxPadding);
+    Picture picture = boxWithMarks(control, shown, look, BoxButtonWidth);
+    TextStroke text = boxText(control, shown, look, false, BoxButtonWidth - paddingOf(look));
     if (!shown.words.isEmpty()) {
         text.ink = Ink::LinkText;
         text.isUnderlined = true;

@@ -22,10 +22,10 @@ QRect lineRect(const Control &control, int inSight)
     return {Edge, Edge + inSight * ListLine, control.place.width() - 2 * Edge, ListLine};
 }
 
-void addTick(Picture &picture, const QRect &line, bool isChosen)
+void addTick(Picture &picture, const QRect &line, int left, bool isChosen)
 {
     BoxStroke box;
-    box.rect = QRect(line.x() + BoxPadding, line.y() + (line.height() - TickSide) / 2, TickSide, TickSide);
+    box.rect = QRect(line.x() + left, line.y() + (line.height() - TickSide) / 2, TickSide, TickSide);
     box.radius = 2;
     picture.append(box);
     if (isChosen) {
@@ -33,17 +33,18 @@ void addTick(Picture &picture, const QRect &line, bool isChosen)
     }
 }
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    Picture picture{boxOutline(control, shown)};
+    Picture picture{boxOutline(control, shown, look)};
     const QStringList lines = listLines(control, shown);
     if (lines.isEmpty()) {
-        TextStroke text = boxText(control, shown, TextAlign::Left);
+        TextStroke text = boxText(control, shown, look, false);
         text.rect.setHeight(std::min(control.place.height(), ListLine + 2 * Edge));
         picture.append(text);
         return picture;
     }
     const bool several = takesSeveral(control);
+    const int padding = paddingOf(look);
     const QList<int> chosen = chosenLines(control, shown);
     const int first = firstLineInSight(control, shown);
     const int inSight = listLinesInSight(control);
@@ -74,11 +75,11 @@ Picture draw(const Control &control, const Shown &shown)
             picture.append(around);
         }
         if (several) {
-            addTick(picture, line, isChosen);
+            addTick(picture, line, padding, isChosen);
         }
         TextStroke text;
-        const int left = BoxPadding + (several ? TickSide + 6 : 0);
-        text.rect = line.adjusted(left, 0, isLonger ? -BarWidth - BoxPadding : -BoxPadding, 0);
+        const int left = padding + (several ? TickSide + 6 : 0);
+        text.rect = line.adjusted(left, 0, isLonger ? -BarWidth - padding : -padding, 0);
         text.text = words;
         picture.append(text);
     }

@@ -8,13 +8,13 @@ namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    TextStroke text = boxText(control, shown, TextAlign::Left);
-    const int padding = longTextPadding(control);
+    TextStroke text = boxText(control, shown, look, false);
+    const int padding = longTextPadding(control, paddingOf(look));
     text.rect.adjust(0, padding, 0, -padding);
     text.wraps = true;
-    return {boxOutline(control, shown), text};
+    return {boxOutline(control, shown, look), text};
 }
 
 Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)

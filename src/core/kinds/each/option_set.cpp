@@ -15,19 +15,19 @@ namespace {
 
 // A round box for each option, filled for the one that is on; side by side, or under one another where the control is
 // tall.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     Picture picture;
     const QList<Choice> choices = fixedChoices(control);
     if (choices.isEmpty()) {
-        return lineBox(control, shown, TextAlign::Left); // nothing to choose from yet
+        return lineBox(control, shown, look, false); // nothing to choose from yet
     }
     const QList<QRect> places = optionPlaces(control);
     for (qsizetype i = 0; i < choices.size(); ++i) {
         const QRect place = places.at(i);
         Control round = control;
         round.place = QRect(0, 0, OptionSign, OptionSign);
-        BoxStroke box = boxOutline(round, shown);
+        BoxStroke box = boxOutline(round, shown, look);
         box.rect = QRect(place.x(), place.y() + (place.height() - OptionSign) / 2, OptionSign, OptionSign);
         box.radius = OptionSign / 2;
         box.outlineWidth = 1;

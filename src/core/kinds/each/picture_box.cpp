@@ -10,13 +10,13 @@ namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     const QRect whole(QPoint(0, 0), control.place.size());
     if (const QByteArray fixed = fixedImage(control); !fixed.isEmpty()) {
         return {ImageStroke{whole, fixed}}; // a logo lies on the band without a box
     }
-    Picture picture{boxOutline(control, shown)};
+    Picture picture{boxOutline(control, shown, look)};
     const QRect inside = whole.adjusted(4, 4, -4, -4);
     if (shown.image.isEmpty()) {
         QRect sign(0, 0, 24, 24);

@@ -10,12 +10,12 @@ namespace {
 
 // What a formula gives of the row, without a box around it: the heading that names the record, a line of an address.
 // While there is no formula, the box shows where it stands.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     if (formulaOf(control).isEmpty()) {
-        return lineBox(control, shown, TextAlign::Left);
+        return lineBox(control, shown, look, false);
     }
-    TextStroke words = boxText(control, shown, TextAlign::Left);
+    TextStroke words = boxText(control, shown, look, false);
     words.role = textRoleNamed(control.role, TextRole::Field);
     return {words};
 }

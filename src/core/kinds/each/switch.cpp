@@ -14,9 +14,9 @@ constexpr int KnobInset = 3;
 
 // A track with a knob: at the right and filled when it is on, at the left when it is off, in the middle when nothing is
 // stored.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    BoxStroke track = boxOutline(control, shown);
+    BoxStroke track = boxOutline(control, shown, look);
     track.rect = QRect(0, (control.place.height() - TrackHeight) / 2, TrackWidth, TrackHeight);
     track.radius = TrackHeight / 2;
     if (shown.isOn) {

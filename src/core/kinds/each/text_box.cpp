@@ -8,9 +8,9 @@ namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    return lineBox(control, shown, TextAlign::Left);
+    return lineBox(control, shown, look, false);
 }
 
 Result<QVariant> read(const Control &control, const QString &typed, const QLocale &)

@@ -8,11 +8,11 @@ namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     const int side = 16;
     Shown boxState = shown;
-    BoxStroke box = boxOutline(control, boxState);
+    BoxStroke box = boxOutline(control, boxState, look);
     box.rect = QRect(0, (control.place.height() - side) / 2, side, side);
     Picture picture{box};
     if (shown.isOn) {

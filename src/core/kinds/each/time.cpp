@@ -8,9 +8,9 @@ namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    return lineBox(control, shown, TextAlign::Left);
+    return lineBox(control, shown, look, false);
 }
 
 QString words(const Control &, const QVariant &value, const QLocale &locale)

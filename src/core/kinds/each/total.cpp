@@ -13,19 +13,20 @@ namespace nabblet {
 namespace {
 
 // A figure that nobody types: words on the band, no box to invite typing; a line above as under a column of figures.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     const QSize size = control.place.size();
     BoxStroke line;
     line.rect = QRect(0, 0, size.width(), 1);
     line.fill = line.outline = Ink::CaptionText;
     line.radius = 0;
+    line.isOutlined = false;
     TextStroke text;
-    text.rect = QRect(BoxPadding, 0, size.width() - 2 * BoxPadding, size.height());
+    text.rect = QRect(paddingOf(look), 0, size.width() - 2 * paddingOf(look), size.height());
     text.text = shown.words;
     text.role = TextRole::Caption;
     text.ink = Ink::FieldText;
-    text.align = TextAlign::Right;
+    text.align = alignIn(control, look, true);
     return {line, text};
 }
 
@@ -50,7 +51,7 @@ Kind totalKind()
               Editor::None,
               {},
               QSize(96, 24),
-              {&setting::WorksOut, &setting::Decimals, &setting::PartsThousands},
+              {&setting::WorksOut, &setting::Decimals, &setting::PartsThousands, &setting::Align},
               draw,
               words,
               readNothing};

@@ -9,9 +9,9 @@ namespace nabblet {
 
 namespace {
 
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    return numberBox(control, shown);
+    return numberBox(control, shown, look);
 }
 
 QString words(const Control &control, const QVariant &value, const QLocale &locale)

@@ -1,5 +1,6 @@
 #include "core/kinds/kind_table.h"
 
+#include "core/kinds/box_parts.h"
 #include "core/kinds/settings/frame.h"
 #include "core/kinds/settings/height_at_work.h"
 #include "core/kinds/text_words.h"
@@ -14,21 +15,18 @@ constexpr int Inside = 8;   // px kept free inside the frame
 constexpr int Heading = 32; // px, the line of the heading with the space above what follows
 
 // A thin frame through which the form shows, its heading inside at the top.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     if (!isFramed(control)) {
         return {};
     }
-    BoxStroke frame;
-    frame.rect = QRect(QPoint(0, 0), control.place.size());
-    frame.isFilled = false;
-    frame.outline = Ink::BandLine;
-    frame.radius = 5;
+    const BoxStroke frame = groupFrame(QRect(QPoint(0, 0), control.place.size()), look);
     TextStroke heading;
     heading.rect = QRect(Inside, 0, control.place.width() - 2 * Inside, std::min(Heading, control.place.height()));
     heading.text = shown.words;
     heading.role = TextRole::Heading;
-    heading.ink = Ink::CaptionText;
+    heading.ink = Ink::HeadingText;
+    heading.align = alignIn(control, look, TextAlign::Left);
     return {frame, heading};
 }
 
@@ -61,7 +59,7 @@ Kind groupBoxKind()
             Editor::None,
             {},
             QSize(320, 160),
-            {&setting::Framed},
+            {&setting::Framed, &setting::Align},
             draw,
             wordsAsStored,
             readNothing,

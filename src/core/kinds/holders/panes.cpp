@@ -1,5 +1,6 @@
 #include "core/kinds/holders/panes.h"
 
+#include "core/kinds/box_parts.h"
 #include "core/kinds/kind_table.h"
 #include "core/kinds/text_words.h"
 
@@ -12,27 +13,22 @@ namespace {
 constexpr int Inside = 8; // px kept free inside the frame
 
 // A frame with a line between the two, and a grip in the middle of it, as it can be moved at work.
-Picture draw(const Control &control, const Shown &)
+Picture draw(const Control &control, const Shown &, const Look &look)
 {
     const QSize size = control.place.size();
     const int at = dividerOf(control);
     const bool isStacked = areStacked(control);
-    BoxStroke frame;
-    frame.rect = QRect(QPoint(0, 0), size);
-    frame.isFilled = false;
-    frame.outline = Ink::BandLine;
-    frame.radius = 5;
+    const BoxStroke frame = groupFrame(QRect(QPoint(0, 0), size), look);
     BoxStroke line;
     line.rect = isStacked ? QRect(0, at, size.width(), 1) : QRect(at, 0, 1, size.height());
-    line.fill = line.outline = Ink::BandLine;
+    line.fill = line.outline = Ink::GroupOutline;
     line.radius = 0;
     constexpr int GripWidth = 5;
     const int gripLength = std::min(28, isStacked ? size.width() : size.height());
     BoxStroke grip;
     grip.rect = isStacked ? QRect((size.width() - gripLength) / 2, at - GripWidth / 2, gripLength, GripWidth)
                           : QRect(at - GripWidth / 2, (size.height() - gripLength) / 2, GripWidth, gripLength);
-    grip.fill = Ink::BandLine;
-    grip.outline = Ink::FieldOutline;
+    grip.fill = grip.outline = Ink::GroupOutline;
     grip.radius = 2;
     return {frame, line, grip};
 }

@@ -2,7 +2,10 @@
 
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/text_words.h"
+#include "core/look_settings/look_setting_table.h"
 #include "core/text/tr.h"
+
+#include <algorithm>
 
 NABBLET_TEXTS(Subform)
 
@@ -10,13 +13,16 @@ namespace nabblet {
 
 namespace {
 
+constexpr int MostCorner = 6; // px; rows stand in the corners
+
 // The frame. What stands in it is a form of its own, painted by whoever knows its rows.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     BoxStroke box;
     box.rect = QRect(QPoint(0, 0), control.place.size());
     box.fill = Ink::Paper;
     box.outline = shown.state == BoxState::Focused ? Ink::Accent : Ink::FieldOutline;
+    box.radius = std::min(lookFigure(look, fieldCorner()), MostCorner);
     if (control.inner) {
         return {box};
     }

@@ -1,5 +1,6 @@
 #include "core/kinds/holders/tab_pages.h"
 
+#include "core/kinds/box_parts.h"
 #include "core/kinds/kind_table.h"
 #include "core/kinds/text_words.h"
 
@@ -19,14 +20,13 @@ constexpr int LeastTab = 24;   // px
 constexpr int FrontLine = 3;   // px, the mark under the title of the page in front
 
 // Titles in a line, the one in front marked below; a frame around the page through which the form shows.
-Picture draw(const Control &control, const Shown &shown)
+Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     const QSize size = control.place.size();
     BoxStroke frame;
     const int top = std::min(TabHeight, size.height()) - 1;
     frame.rect = QRect(0, top, size.width(), size.height() - top);
-    frame.isFilled = false;
-    frame.outline = Ink::BandLine;
+    frame = groupFrame(frame.rect, look);
     frame.radius = 0;
     Picture picture{frame};
     const QList<Page> pages = pagesOf(control);
@@ -37,7 +37,7 @@ Picture draw(const Control &control, const Shown &shown)
         title.rect = places.at(i).adjusted(2, 0, -2, 0).intersected(QRect(QPoint(0, 0), size));
         title.text = pages.at(i).title;
         title.role = isFront ? TextRole::Heading : TextRole::Field;
-        title.ink = isFront ? Ink::TitleText : Ink::CaptionText;
+        title.ink = isFront ? Ink::HeadingText : Ink::CaptionText;
         title.align = TextAlign::Centre;
         picture.append(title);
         if (isFront) {

@@ -21,7 +21,7 @@ struct SettingChoice
     QString words;
 };
 
-enum class LineEditor { Words, Lines, Flag, Choice };
+enum class LineEditor { Words, Lines, Flag, Choice, ColourBox, Family, Style };
 
 struct SettingLine
 {

@@ -77,7 +77,8 @@ void WordEditing::edit(ControlId id, const QString &typed)
         words = page.id == m_page ? page.title : words;
     }
     const TextRole role = textRoleNamed(caption->role, TextRole::Caption);
-    QFont font = scene().appearance.font(role);
+    const auto own = scene().appearance.dressedFor(*caption, groundUnder(form, *caption, scene().appearance.styles()));
+    QFont font = own->font(role);
     font.setPointSizeF(font.pointSizeF() * scene().zoom / 100);
     const bool endsOnRight = caption->captionFor != 0 && !sitsAbove(*caption);
     const bool isButton = kindNamed(caption->kind).editor == Editor::Button;
@@ -86,7 +87,7 @@ void WordEditing::edit(ControlId id, const QString &typed)
                                  isButton      ? Qt::AlignHCenter
                                  : endsOnRight ? Qt::AlignRight
                                                : Qt::AlignLeft,
-                                 font, scene().appearance, m_board.surface());
+                                 font, *own, m_board.surface());
     if (m_isTypedOver) {
         m_editor->setPlainText(typed);
         m_editor->moveCursor(QTextCursor::End);

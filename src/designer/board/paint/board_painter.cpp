@@ -25,8 +25,8 @@ void paintBands(QPainter &painter, const BoardScene &scene)
 {
     const Form &form = scene.shownForm();
     for (const Band &band : form.bands) {
-        paintBand(painter, band.role, band.tone, QRect(0, bandTop(form, band.role), form.width, band.height),
-                  scene.appearance);
+        paintBand(painter, band.role, groundOfBand(form, band.role, scene.appearance.styles()),
+                  QRect(0, bandTop(form, band.role), form.width, band.height), scene.appearance);
     }
 }
 
@@ -39,7 +39,8 @@ void paintFormOf(QPainter &painter, const BoardScene &scene)
     const Form inSight = scene.inSight(form);
     for (const Control &control : inSight.controls) {
         paintControlWithRows(painter, control, scene.shownOf(control), sessionOfRows(scene),
-                             QPoint(0, bandTop(form, control.band)), scene.appearance);
+                             QPoint(0, bandTop(form, control.band)), scene.appearance,
+                             groundUnder(form, control, scene.appearance.styles()));
     }
 }
 
@@ -107,14 +108,15 @@ void BoardPainter::paint(QPainter &painter, const QRegion &exposed, qreal ratio)
 void BoardPainter::paintGround(QPainter &painter, const QRect &dirty, qreal ratio)
 {
     const Form &form = m_scene.shownForm();
-    const Ground now{form.width,
-                     form.bands,
-                     form.grid,
-                     form.tracing,
-                     m_scene.tracing.cacheKey(),
-                     m_scene.toViewport(QPoint(0, 0)),
-                     m_scene.zoom,
-                     m_scene.size};
+    const KeptGround now{form.width,
+                         form.bands,
+                         form.settings,
+                         form.grid,
+                         form.tracing,
+                         m_scene.tracing.cacheKey(),
+                         m_scene.toViewport(QPoint(0, 0)),
+                         m_scene.zoom,
+                         m_scene.size};
     if (m_ground.isNull() || !(now == m_groundShows)) {
         m_ground = QPixmap(m_scene.size * ratio);
         m_ground.setDevicePixelRatio(ratio);
@@ -141,22 +143,23 @@ void BoardPainter::paintShown(QPainter &painter, const Control &control, const Q
     constexpr int Spare = 4; // px around, for what a kind draws beyond its edges
     EntrySession *session = sessionOfRows(m_scene);
     const Shown shown = m_scene.shownOf(control);
+    const Ground ground = groundUnder(m_scene.shownForm(), control, m_scene.appearance.styles());
     const bool isKept = m_scene.drag && m_scene.drag->isMoving && m_scene.zoom == 100 && !control.inner;
     if (!isKept) {
         paintControlWithRows(painter, control, shown, session, QPoint(0, place.y() - control.place.y()),
-                             m_scene.appearance);
+                             m_scene.appearance, ground);
         return;
     }
     Control still = control;
     still.place.moveTopLeft(QPoint(Spare, Spare));
     still.rides = {};
     KeptControl &kept = m_controls[control.id];
-    if (kept.pixmap.isNull() || !(kept.control == still) || !(kept.shown == shown)) {
-        kept = {still, shown, QPixmap((still.place.size() + QSize(2 * Spare, 2 * Spare)) * ratio)};
+    if (kept.pixmap.isNull() || !(kept.control == still) || !(kept.shown == shown) || !(kept.ground == ground)) {
+        kept = {still, shown, ground, QPixmap((still.place.size() + QSize(2 * Spare, 2 * Spare)) * ratio)};
         kept.pixmap.setDevicePixelRatio(ratio);
         kept.pixmap.fill(Qt::transparent);
         QPainter own(&kept.pixmap);
-        paintControlWithRows(own, still, shown, session, QPoint(0, 0), m_scene.appearance);
+        paintControlWithRows(own, still, shown, session, QPoint(0, 0), m_scene.appearance, ground);
     }
     painter.drawPixmap(place.topLeft() - QPoint(Spare, Spare), kept.pixmap);
 }

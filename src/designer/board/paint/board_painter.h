@@ -36,26 +36,28 @@ private:
     {
         Control control;
         Shown shown;
+        nabblet::Ground ground;
         QPixmap pixmap;
     };
     // What the kept ground shows; it is painted anew when that differs.
-    struct Ground
+    struct KeptGround
     {
         int width = 0;
         QList<Band> bands;
+        ControlSettings settings;
         Grid grid;
         TracingSheet tracing;
         qint64 tracingPicture = 0;
         QPoint origin;
         int zoom = 0;
         QSize size;
-        bool operator==(const Ground &) const = default;
+        bool operator==(const KeptGround &) const = default;
     };
 
     const BoardScene &m_scene;
     QHash<ControlId, KeptControl> m_controls;
     QPixmap m_ground;
-    Ground m_groundShows;
+    KeptGround m_groundShows;
     int m_painted = 0;
 };
 

@@ -1,0 +1,67 @@
+#include "core/form_settings/form_setting_table.h"
+#include "core/looks/pins/look_pin.h"
+#include "core/text/tr.h"
+
+NABBLET_TEXTS(Settings)
+
+namespace nabblet {
+
+namespace {
+
+#define T(text) QT_TRANSLATE_NOOP("Settings", text)
+
+template <const ControlSetting<TwoSided> &Setting> QString colourOfForm(const Form &form)
+{
+    const TwoSided *colour = form.settings.get(Setting);
+    return colour ? twoSidedInWords(*colour) : QString();
+}
+
+template <const ControlSetting<TwoSided> &Setting>
+Result<Form> formColourTyped(const Form &form, const QString &typed, const Table *)
+{
+    Form changed = form;
+    changed.settings.remove(Setting);
+    if (!typed.trimmed().isEmpty()) {
+        const Result<TwoSided> colour = readTwoSidedWords(typed);
+        if (!colour) {
+            return colour.error();
+        }
+        changed.settings.set(Setting, *colour);
+    }
+    return changed;
+}
+
+} // namespace
+
+namespace setting {
+
+constinit const ControlSetting<TwoSided> RowColour{"rowColour", readTwoSided, writeTwoSided};
+
+} // namespace setting
+
+FormSetting formGroundSetting()
+{
+    return {&setting::Fill, [] {
+                return QList<FormSettingLine>{
+                    {"formFill", T("Look"), T("Ground"),
+                     T("Of all bands without one of their own. Words stay readable on it. Two colours with a stroke "
+                       "between them: light / dark."),
+                     LineEditor::ColourBox, T("Change a ground"), colourOfForm<setting::Fill>,
+                     formColourTyped<setting::Fill>}};
+            }};
+}
+
+FormSetting rowColourSetting()
+{
+    return {&setting::RowColour, [] {
+                return QList<FormSettingLine>{{"rowColour", T("Look"), T("Every other row"),
+                                               T("The ground of every other row. Empty: as the look says."),
+                                               LineEditor::ColourBox, T("Change a ground"),
+                                               colourOfForm<setting::RowColour>, formColourTyped<setting::RowColour>,
+                                               nullptr, isTabular}};
+            }};
+}
+
+#undef T
+
+} // namespace nabblet

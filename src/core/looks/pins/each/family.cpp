@@ -1,0 +1,48 @@
+#include "core/looks/pins/look_pin_table.h"
+
+namespace nabblet {
+
+namespace {
+
+#define T(text) QT_TRANSLATE_NOOP("Settings", text)
+
+QList<SettingLine> lines()
+{
+    return {{"family", T("Look"), T("Typeface"), T("The family of its letters. Empty: as the look says."),
+             LineEditor::Family, T("Change a typeface"), wordsSet<setting::Family>,
+             [](const Control &control, const QString &typed, const Table *rows) {
+                 return wordsTyped<setting::Family>(control, typed.simplified(), rows);
+             },
+             nullptr, showsWords}};
+}
+
+#undef T
+
+void apply(const ControlSettings &pins, Look &look)
+{
+    const QString family = pins.value(setting::Family);
+    for (TextStyle &text : look.texts) {
+        text.family = family.isEmpty() ? text.family : family;
+    }
+}
+
+QString said(const Look &look, Theme, const Control &control)
+{
+    return textStyle(look, roleOf(control)).family;
+}
+
+} // namespace
+
+namespace setting {
+
+constinit const ControlSetting<QString> Family = wordsSetting("family", SettingPart::Look, lines);
+
+} // namespace setting
+
+const LookPin &familyPin()
+{
+    static const LookPin pin{&setting::Family, PinToken::Family, apply, said};
+    return pin;
+}
+
+} // namespace nabblet
