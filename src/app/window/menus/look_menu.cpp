@@ -127,13 +127,13 @@ void makeLookMenu(Commands &commands, MainWindow &window)
     commands.addRepeating(
         menu, Texts::tr("S&maller letters"), keys("Ctrl+["), [&window] { stepSize(window, -1); }, When::WithControl);
     commands.add(
-        menu, Texts::tr("Words to the le&ft"), keys("Ctrl+Alt+1"), [&window] { align(window, TextAlign::Left); },
+        menu, Texts::tr("Words to the le&ft"), keys("Ctrl+Alt+7"), [&window] { align(window, TextAlign::Left); },
         When::WithControl);
     commands.add(
-        menu, Texts::tr("Words in the mi&ddle"), keys("Ctrl+Alt+2"), [&window] { align(window, TextAlign::Centre); },
+        menu, Texts::tr("Words in the mi&ddle"), keys("Ctrl+Alt+8"), [&window] { align(window, TextAlign::Centre); },
         When::WithControl);
     commands.add(
-        menu, Texts::tr("Words to the &right"), keys("Ctrl+Alt+3"), [&window] { align(window, TextAlign::Right); },
+        menu, Texts::tr("Words to the &right"), keys("Ctrl+Alt+9"), [&window] { align(window, TextAlign::Right); },
         When::WithControl);
     menu->addSeparator();
     commands.add(
@@ -168,7 +168,7 @@ void makeLookMenu(Commands &commands, MainWindow &window)
             When::WithControl));
     }
     commands.add(
-        menu, Texts::tr("&Keep as a style…"), keys("Ctrl+Alt+S"),
+        menu, Texts::tr("&Keep as a style…"), keys("Ctrl+Shift+E"),
         [&window] { window.lookView().keepAsStyle(window.board()->selection().controls(), &window); }, When::WithControl);
     commands.follow([&window, looks, keyed] {
         looks->setChecked(window.showsLooks());
