@@ -162,7 +162,8 @@ void MainWindow::tryLook(const Look &look)
 {
     const Appearance tried(look, theme(), QApplication::font(), m_work->workspace().looks);
     m_board->setAppearance(tried);
-    m_board->preview(withRoomForType(m_work->document()->form(), tried));
+    const Form &form = m_work->document()->form();
+    m_board->preview(withRoomForType(form, tried, {form, *m_appearance}));
 }
 
 void MainWindow::endTryingLook()

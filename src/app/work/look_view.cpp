@@ -133,7 +133,8 @@ void LookView::change(const LookBook &book, const QString &look, const QString &
             [work = m_work](const LookBook &other) { work->putLooks(other); }));
     }
     const Appearance appearance(look, Theme::Light, QApplication::font(), book);
-    document->apply(step, withRoomForType(withLook(form, look), appearance));
+    const Appearance was(document->root().look, Theme::Light, QApplication::font(), before);
+    document->apply(step, withRoomForType(withLook(form, look), appearance, {document->root(), was}));
     document->steps()->endMacro();
     document->setFocus(focus);
     Q_EMIT m_work->looksChanged();

@@ -27,7 +27,7 @@ Form withPinsChanged(const Form &form, const QList<ControlId> &controls,
             }
         }
     }
-    return result == form ? form : withRoomForType(result, controls, measure);
+    return result == form ? form : withRoomForType(result, controls, measure, {form, measure});
 }
 
 Form withoutPins(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure)

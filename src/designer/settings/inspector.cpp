@@ -181,19 +181,12 @@ void Inspector::make(Field &field)
     } else {
         auto *line = new QHBoxLayout;
         line->setSpacing(6);
-        line->addWidget(label);
-        line->addWidget(editor, 1);
         if (setting.said) {
-            field.giveBack = new QToolButton;
-            field.giveBack->setObjectName(QString::fromLatin1(setting.name) + QStringLiteral("GiveBack"));
-            field.giveBack->setText(QStringLiteral("×"));
-            field.giveBack->setProperty("isQuiet", true);
-            field.giveBack->setToolTip(tr("As the look says again"));
-            field.giveBack->setAccessibleName(tr("%1 as the look says again").arg(settingText(setting.caption)));
-            connect(field.giveBack, &QToolButton::clicked, this,
-                    [this, index] { write(m_fields.at(index), QString()); });
-            line->addWidget(field.giveBack);
+            line->addWidget(headWithGiveBack(field, label));
+        } else {
+            line->addWidget(label);
         }
+        line->addWidget(editor, 1);
         lines->addLayout(line);
         field.line = line;
     }
@@ -219,6 +212,32 @@ void Inspector::make(Field &field)
     if (index == m_changeRowsBehind) {
         QWidget::setTabOrder(stop, m_changeRows);
     }
+}
+
+// A caption with what gives a pinned value back beside it.
+QWidget *Inspector::headWithGiveBack(Field &field, QLabel *label)
+{
+    const auto index = static_cast<std::size_t>(&field - m_fields.data());
+    const Setting &setting = *field.setting;
+    auto *head = new QWidget;
+    head->setMinimumWidth(CaptionColumn);
+    auto *line = new QHBoxLayout(head);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(2);
+    label->setMinimumWidth(0);
+    field.label = label;
+    field.giveBack = new QToolButton;
+    field.giveBack->setObjectName(QString::fromLatin1(setting.name) + QStringLiteral("GiveBack"));
+    field.giveBack->setText(QStringLiteral("×"));
+    field.giveBack->setProperty("isQuiet", true);
+    field.giveBack->setToolTip(tr("As the look says again"));
+    field.giveBack->setAccessibleName(tr("%1 as the look says again").arg(settingText(setting.caption)));
+    field.giveBack->hide();
+    connect(field.giveBack, &QToolButton::clicked, this, [this, index] { write(m_fields.at(index), QString()); });
+    line->addWidget(label);
+    line->addWidget(field.giveBack);
+    line->addStretch();
+    return head;
 }
 
 bool Inspector::eventFilter(QObject *watched, QEvent *event)
@@ -507,9 +526,8 @@ void Inspector::refreshPin(Field &field, const SettingContext &now, const std::o
     field.giveBack->setVisible(isPinned);
     QFont font = this->font();
     font.setBold(isPinned);
-    QWidget *label = field.line->itemAt(0)->widget();
-    if (label->font().bold() != isPinned) {
-        label->setFont(font);
+    if (field.label->font().bold() != isPinned) {
+        field.label->setFont(font);
     }
     const std::optional<QString> said = field.setting->said(now);
     auto *line = qobject_cast<QLineEdit *>(field.editor);
@@ -565,9 +583,6 @@ void Inspector::giveRoom(Field &field) const
     const int room = width() - around.left() - around.right() - m_rows->contentsMargins().right() -
                      style()->pixelMetric(QStyle::PM_ScrollBarExtent, nullptr, m_area->verticalScrollBar());
     const int caption = std::max(CaptionColumn, label->sizeHint().width());
-    wanted += wanted > 0 && field.giveBack && !field.giveBack->isHidden()
-                  ? field.giveBack->sizeHint().width() + field.line->spacing()
-                  : 0;
     const bool isTooWide = wanted > 0 && caption + field.line->spacing() + wanted > room;
     field.line->setDirection(isTooWide ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     field.line->setSpacing(isTooWide ? 2 : 6);

@@ -61,7 +61,8 @@ private:
         QWidget *editor;
         QLabel *mistake;
         QBoxLayout *line = nullptr;      // of caption and editor
-        QToolButton *giveBack = nullptr; // of what may be pinned
+        QLabel *label = nullptr; // of what may be pinned, as what gives it back
+        QToolButton *giveBack = nullptr;
     };
 
     struct Section
@@ -88,6 +89,7 @@ private:
     SettingContext context() const;
     SettingOf shownOf() const;
     QWidget *editorFor(const Setting &setting, std::size_t index);
+    QWidget *headWithGiveBack(Field &field, QLabel *label);
 
     FormDocument *m_document;
     const Appearance *m_measure;

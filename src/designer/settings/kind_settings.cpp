@@ -96,7 +96,8 @@ Setting settingOf(const AnySetting *setting, const SettingLine &line)
             }
         }
         if (isLookPin(setting)) {
-            return withRoomForType(form, context.selection.controls(), context.measure);
+            return withRoomForType(form, context.selection.controls(), context.measure,
+                                   {context.form, context.measure});
         }
         return wider.isEmpty() ? form : withWayMade(grownToHold(form), wider, lyingUnder(context.form, wider));
     };
@@ -134,6 +135,9 @@ Setting settingOf(const FormSettingLine &line)
     result.write = [line](const Context &context, const QString &typed) {
         return line.typed(context.form, typed, rowsTable(context));
     };
+    if (line.editor == LineEditor::ColourBox) { // what is pinned at the form can be given back
+        result.said = [](const Context &) -> Words { return QString(); };
+    }
     if (line.choices) {
         result.choices = [line](const Context &context) { return line.choices(context.form); };
     }

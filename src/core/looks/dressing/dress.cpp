@@ -165,8 +165,14 @@ Look dressed(const Look &look, const Styles &styles, const Control &control, con
         const Colour under = ground.in(look, theme);
         const Colour words = groundOfWords(own, look, theme, control, ground);
         // Words and marks that nobody chose follow the ground; so do prompts, whoever chose the words.
+        // Light words on a dark ground are those that the look has where all is dark, and the other way round.
+        const Theme turned = theme == Theme::Light ? Theme::Dark : Theme::Light;
         const auto follow = [&](Ink ink, const QList<Colour> &grounds, double ratio) {
-            setColour(own, theme, ink, readableOn(grounds, colour(own, theme, ink), ratio));
+            const Colour now = colour(own, theme, ink);
+            const Colour kept = readableOn(grounds, now, ratio);
+            const Colour other = readableOn(grounds, colour(look, turned, ink), ratio);
+            const bool isTurned = kept != now && contrast(other, grounds.first()) > contrast(kept, grounds.first());
+            setColour(own, theme, ink, isTurned ? other : kept);
         };
         // A dark side that was worked out follows as well; one that was chosen stays.
         const auto isChosen = [&](const ControlSetting<TwoSided> &setting) {
