@@ -337,7 +337,7 @@ int main(int argc, char **argv)
     QApplication application(argc, argv);
     QApplication::setStyle(QStringLiteral("Fusion"));
     if (argc < 2) {
-        QTextStream(stderr) << "usage: nabblet-bench FOLDER [board|lookups|tidy [DATABASE…]|start]\n";
+        QTextStream(stderr) << "usage: nabblet-bench FOLDER [board|lookups|rules|looks|tidy [DATABASE…]|start]\n";
         return 2;
     }
     QApplication::setFont(desktopFont());
@@ -354,6 +354,9 @@ int main(int argc, char **argv)
     }
     if (part.isEmpty() || part == "rules") {
         all += rulesBench(folder, QDir(folder).filePath("million.db"));
+    }
+    if (part.isEmpty() || part == "looks") {
+        all += looksBench();
     }
     if (part.isEmpty() || part == "tidy") { // of the demonstration's tables, or of the databases named
         QStringList databases = application.arguments().mid(3);

@@ -111,6 +111,8 @@ QList<Measured> boardBench(const QString &folder);
 // A form on many tab pages, in pages_bench.cpp.
 QList<Measured> pagesBench(const QString &folder);
 QList<Measured> lookupsBench(const QString &database);
+// Looks on the board, in looks_bench.cpp.
+QList<Measured> looksBench();
 // Rules at work, in rules_bench.cpp.
 QList<Measured> rulesBench(const QString &folder, const QString &database);
 // What tidy gives back, in tidy_bench.cpp. databases: files whose tables are drafted.

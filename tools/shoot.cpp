@@ -4,9 +4,11 @@
 #include "app/window/main_window.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/windows/window_size.h"
+#include "core/edit/type_fit.h"
 #include "core/file/form_file.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/holders/tab_pages.h"
+#include "core/looks/files/look_book.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/front_pages.h"
 #include "designer/board/modes/tab_order_mode.h"
@@ -14,6 +16,7 @@
 #include "designer/panels/caption_list.h"
 #include "designer/panels/command_finder.h"
 #include "designer/rules/rule_list.h"
+#include "entry/paint/form_painter.h"
 #include "entry/view/entry_view.h"
 
 #include <QAbstractButton>
@@ -21,10 +24,13 @@
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QGridLayout>
 #include <QKeyEvent>
+#include <QLabel>
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QMouseEvent>
+#include <QPainter>
 #include <QPlainTextEdit>
 #include <QScrollBar>
 #include <QTableWidget>
@@ -75,6 +81,7 @@ public:
         shoot("design-dark");
         m_window.setThemeChoice(ThemeChoice::Light);
 
+        shootLooks();
         shootRules();
         shootBoard();
         m_window.showEntry();
@@ -366,14 +373,48 @@ private:
         shoot("start-entry");
     }
 
+    // The panel of looks beside the form, and the form in four of them.
+    void shootLooks()
+    {
+        m_window.board()->select({});
+        m_window.showLooks(true);
+        shoot("looks");
+        m_window.showLooks(false);
+        QWidget four;
+        four.resize(1280, 800);
+        auto *grid = new QGridLayout(&four);
+        grid->setContentsMargins(0, 0, 0, 0);
+        grid->setSpacing(0);
+        const Form &form = m_window.document()->form();
+        int place = 0;
+        for (const char *name : {"Quiet office", "Warm paper", "Chart room", "Night watch"}) {
+            const Theme theme = qstrcmp(name, "Night watch") == 0 ? Theme::Dark : Theme::Light;
+            const Appearance appearance(lookNamed(QString(name)), theme, QApplication::font());
+            const Form roomy = withRoomForType(form, appearance, {form, m_window.appearance()});
+            QImage image(roomy.width, shownHeight(roomy), QImage::Format_RGB32);
+            for (int round = 0; round < 5; ++round) { // what painting missed is read right after it
+                QPainter painter(&image);
+                paintForm(painter, roomy, m_window.session(), image.size(), appearance);
+                painter.end();
+                m_window.session()->readMissing();
+            }
+            auto *label = new QLabel;
+            label->setPixmap(QPixmap::fromImage(
+                image.scaled(640, 400, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation).copy(0, 0, 640, 400)));
+            grid->addWidget(label, place / 2, place % 2);
+            ++place;
+        }
+        shoot("looks-four", &four);
+    }
+
     void shoot(const QString &name, QWidget *widget = nullptr)
     {
         // The main views, one picture each; the others are taken when they are asked for.
         static const QStringList Kept{"design",           "design-dark",     "rules",          "board-width",
                                       "board-tidy",       "entry",           "entry-refused",  "new-form",
                                       "new-form-tabular", "register-design", "register-entry", "trial",
-                                      "contractor-entry", "visits-design",   "visits-entry",   "sign-up-design",
-                                      "sign-up-entry",    "start-design",    "start-entry"};
+                                      "contractor-entry", "visits-entry",    "looks",          "looks-four",
+                                      "sign-up-design",   "sign-up-entry",   "start-entry"};
         bool isWanted = m_wanted.isEmpty() && Kept.contains(name);
         for (const QString &part : m_wanted) {
             isWanted = isWanted || name.contains(part);

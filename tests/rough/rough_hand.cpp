@@ -7,10 +7,14 @@
 // Exit code 1 and a sentence when a law is broken; the same seed and steps break it again.
 #include "app/parts/trial_page.h"
 #include "app/window/main_window.h"
+#include "app/work/look_view.h"
 #include "core/arrange/containers.h"
 #include "core/draft/draft.h"
+#include "core/edit/look_edits.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/looks/harmony.h"
+#include "core/looks/pins/look_pin_table.h"
 #include "core/rules/belonging.h"
 #include "core/rules/rules.h"
 #include "core/sorts/sort_table.h"
@@ -23,6 +27,7 @@
 #include "entry/view/form_window.h"
 #include "random_database.h"
 #include "support/sample_database.h"
+#include "support/sample_forms.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -578,7 +583,7 @@ private:
             }
             return;
         }
-        switch (dice.below(9)) {
+        switch (dice.below(10)) {
         case 0:
         case 1: {
             const QPoint at = somewhere();
@@ -625,12 +630,74 @@ private:
             }
             break;
         }
+        case 7:
+            dress(dice);
+            break;
         case 6:
             m_what = "undo or redo";
             dice.chance(60) ? m_window->document()->steps()->undo() : m_window->document()->steps()->redo();
             break;
         default:
             command(dice);
+        }
+    }
+
+    // Looks of the project and of the form, and parts pinned at what is selected.
+    void dress(Dice &dice)
+    {
+        const Look &any = dice.of(looks());
+        FormDocument *document = m_window->document();
+        switch (dice.below(5)) {
+        case 0:
+            m_what = "another look";
+            m_window->lookView().choose(any.name);
+            break;
+        case 1: {
+            m_what = "another main colour";
+            Look look = lookNamed(m_window->work().workspace().looks, document->root().look);
+            m_window->lookView().change(withMainColour(look, static_cast<Colour>(dice.below(0x1000000))), "main");
+            break;
+        }
+        case 2:
+            m_what = "a look tried";
+            m_window->showLooks(true);
+            Q_EMIT m_window->lookView().tried(any);
+            break;
+        case 3:
+            m_what = "no look tried";
+            Q_EMIT m_window->lookView().triedEnded();
+            m_window->showLooks(dice.chance(50));
+            break;
+        default: {
+            m_what = "parts pinned";
+            const QList<const LookPin *> pins = lookPins();
+            const QHash<QString, QList<QJsonValue>> values{{"style", {"Note paper", "Main button", "Gone"}},
+                                                           {"fill", {"#ffe9a8", "#12324a"}},
+                                                           {"textColour", {"#7a1010", "#ffffff"}},
+                                                           {"outline", {"#2040a0"}},
+                                                           {"lineWeight", {0, 4}},
+                                                           {"edge", {"flat", "inset", "raised", "shadow"}},
+                                                           {"corner", {0, 24}},
+                                                           {"family", {"DejaVu Serif", "No such family"}},
+                                                           {"textSize", {50, 130, 400}},
+                                                           {"textWeight", {300, 900}},
+                                                           {"slanted", {true, false}},
+                                                           {"underlined", {true}},
+                                                           {"padding", {2, 32}}};
+            document->apply("pin", withPinsChanged(
+                                       document->form(), m_window->board()->selection().controls(),
+                                       [&](const Control &, ControlSettings &settings) {
+                                           const AnySetting *setting = dice.of(pins)->setting;
+                                           const auto found = values.constFind(setting->name);
+                                           if (found != values.constEnd()) {
+                                               QJsonObject json = settings.toJson();
+                                               json.insert(setting->name, dice.of(*found));
+                                               settings = samples::settingsOf(json);
+                                           }
+                                       },
+                                       m_window->appearance()));
+            break;
+        }
         }
     }
 

@@ -2,6 +2,7 @@
 
 #include "core/rules/rule_sentence.h"
 #include "core/text/tr.h"
+#include "entry/theme/entry_zoom.h"
 #include "entry/trial/test_record.h"
 #include "entry/view/entry_view.h"
 
@@ -62,7 +63,7 @@ void TrialPage::setTrial(std::unique_ptr<Trial> trial, const Appearance &appeara
         return;
     }
     m_trial->takeOver(m_tried);
-    m_view = new EntryView(m_trial->session(), appearance);
+    m_view = new EntryView(m_trial->session(), appearance.zoomed(entryZoom()));
     m_column->addWidget(m_view, 1);
     connect(m_view, &EntryView::closeRequested, this, &TrialPage::endRequested, Qt::QueuedConnection);
     connect(m_view, &EntryView::said, this, &TrialPage::said);
@@ -74,7 +75,7 @@ void TrialPage::setTrial(std::unique_ptr<Trial> trial, const Appearance &appeara
 void TrialPage::setAppearance(const Appearance &appearance)
 {
     if (m_view) {
-        m_view->setAppearance(appearance);
+        m_view->setAppearance(appearance.zoomed(entryZoom()));
     }
 }
 

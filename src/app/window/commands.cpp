@@ -14,7 +14,8 @@ QAction *Commands::add(QMenu *menu, const QString &words, const QKeySequence &sh
     QAction *action = menu->addAction(words);
     connect(action, &QAction::triggered, this, run);
     action->setShortcut(shortcut);
-    action->setAutoRepeat(false); // a key held a moment too long does a thing once
+    action->setProperty("command", words); // what it is called, whatever its text says of the moment
+    action->setAutoRepeat(false);          // a key held a moment too long does a thing once
     m_actions[when].append(action);
     return action;
 }

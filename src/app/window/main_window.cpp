@@ -2,6 +2,7 @@
 
 #include "app/window/menus.h"
 
+#include "app/parts/at_hand_row.h"
 #include "app/parts/panel_splitter.h"
 #include "app/parts/start_page.h"
 #include "app/parts/status_line.h"
@@ -38,6 +39,7 @@
 #include "entry/reading/database_watch.h"
 #include "entry/records/unsaved_record.h"
 #include "entry/theme/ask.h"
+#include "entry/theme/entry_zoom.h"
 #include "entry/theme/named_lists.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
@@ -98,6 +100,7 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     for (const MenuMaker make : Menus) {
         make(*m_commands, *this);
     }
+    m_atHand->refresh();
     followWork();
     qApp->installEventFilter(this);
     QTimer::singleShot(0, this, [] { sweepTrialCopies(); }); // of a program that ended badly
@@ -214,6 +217,8 @@ void MainWindow::makePages()
     m_inspectorFrame = framed(&unused);
     m_arrange = new ArrangeActions(this);
     m_arrangeStrip = new ArrangeStrip(m_arrange);
+    m_atHand = new AtHandRow(menuBar());
+    m_boardFrame->layout()->addWidget(m_atHand);
     m_boardFrame->layout()->addWidget(m_arrangeStrip);
     m_outline = new OutlinePanel;
     m_palette = new Palette;
@@ -275,6 +280,7 @@ void MainWindow::makePages()
     connect(m_looks, &LookView::said, this, &MainWindow::say);
     connect(m_work.get(), &OpenWork::looksChanged, this, [this] {
         applyTheme();
+        m_looks->refresh();
         if (m_inspector) {
             m_inspector->show(m_board->selection());
         }
@@ -548,7 +554,7 @@ void MainWindow::applyTheme()
         m_board->setAppearance(*m_appearance);
     }
     if (m_entryView) {
-        m_entryView->setAppearance(*m_appearance);
+        m_entryView->setAppearance(m_appearance->zoomed(entryZoom()));
     }
     Q_EMIT themeChanged();
 }

@@ -27,6 +27,7 @@ class OutlinePanel;
 class Palette;
 class PanelSplitter;
 class RuleView;
+class AtHandRow;
 class LookView;
 class LooksPanel;
 class Panel;
@@ -83,6 +84,7 @@ public:
     FormDocument *document() const { return m_work->document(); }
     EntrySession *session() const;
 
+    AtHandRow &atHand() const { return *m_atHand; }
     const Appearance &appearance() const { return *m_appearance; }
     ArrangeActions *arrange() const { return m_arrange; }
     StatusLine *status() const { return m_status; }
@@ -184,6 +186,7 @@ private:
     EntryView *m_entryView = nullptr; // made when Entry is first shown
     std::unique_ptr<Commands> m_commands;
     Panel *m_historyPanel = nullptr;
+    AtHandRow *m_atHand = nullptr;
     LookView *m_looks = nullptr;
     LooksPanel *m_looksPanel = nullptr;
     int m_widthBeforeLooks = 0; // px, of the panels at the left; 0 where they had room

@@ -191,6 +191,9 @@ void MainWindow::showDocument()
             }
             m_board->setSession(m_work->sessionInFocus());
         }
+        if (m_appearance->lookName() != lookNamed(m_work->workspace().looks, m_work->document()->root().look).name) {
+            Q_EMIT m_work->looksChanged(); // another one is taken, or taken back
+        }
         if (before.rowsFrom.isEmpty() && !after.rowsFrom.isEmpty()) {
             m_sidePanels->showPanel(m_catalogue); // its columns are what is wanted next
         }

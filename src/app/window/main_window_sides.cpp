@@ -6,6 +6,7 @@
 #include "app/work/rule_view.h"
 #include "designer/board/board.h"
 #include "designer/rules/rules_page.h"
+#include "entry/theme/entry_zoom.h"
 #include "entry/view/entry_view.h"
 
 #include <QLayout>
@@ -140,7 +141,7 @@ void MainWindow::showEntry()
         complain(changed.error());
     }
     if (!m_entryView) {
-        m_entryView = new EntryView(m_work->session(), *m_appearance);
+        m_entryView = new EntryView(m_work->session(), m_appearance->zoomed(entryZoom()));
         m_entryPage->layout()->addWidget(m_entryView);
         connect(m_entryView, &EntryView::closeRequested, this, &MainWindow::showDesign, Qt::QueuedConnection);
     }

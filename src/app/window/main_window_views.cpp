@@ -1,4 +1,5 @@
 // What the window shows on demand: other values, sizes, rows, steps, panels.
+#include "app/parts/at_hand_row.h"
 #include "app/parts/panel_splitter.h"
 #include "app/parts/status_line.h"
 #include "app/window/commands.h"
@@ -55,6 +56,11 @@ void MainWindow::findCommand()
         m_board->endPreview();
     }
     CommandFinder finder(commandsOf(menuBar()), this);
+    connect(&finder, &CommandFinder::keepRequested, this, [this](const QAction *command) {
+        m_atHand->has(command) ? m_atHand->takeAway(command) : m_atHand->keep(command);
+        say(m_atHand->has(command) ? tr("It stands over the board now.")
+                                   : tr("It does not stand over the board any more."));
+    });
     if (finder.exec() == QDialog::Accepted && finder.chosen()) {
         finder.chosen()->trigger();
     }

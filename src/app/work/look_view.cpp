@@ -138,7 +138,6 @@ void LookView::change(const LookBook &book, const QString &look, const QString &
     document->steps()->endMacro();
     document->setFocus(focus);
     Q_EMIT m_work->looksChanged();
-    refresh();
 }
 
 void LookView::choose(const QString &name)

@@ -19,6 +19,7 @@ struct ButtonAction
     QString name;        // in files: "go-next"
     const char *title;   // in English: what it does, for whoever chooses; buttonActionTitle() translates
     const char *caption; // in English: what stands on the button; buttonActionCaption() translates
+    const char *drawing; // its line drawing, in the strokes of DrawingStroke; empty for none
     bool (*isOfUse)(const FormAtWork &form);
     void (*work)(FormAtWork &form);
     ActionNeeds needs = ActionNeeds::Nothing;

@@ -151,6 +151,23 @@ PlacedControl withActionsOfRow(const Form &form, const QList<ControlId> &row, co
     return withButtonRow(deleteControls(form, row), {QString(), "", actions}, areaOf(*first), place, measure);
 }
 
+namespace {
+
+// The usual size of a kind; of buttons that of those which stand there already.
+QSize sizeAmong(const Form &form, const Kind &kind, const Area &area)
+{
+    QSize size = kind.usualSize;
+    for (const Control &control : form.controls) {
+        if (kind.editor == Editor::Button && areaOf(control) == area &&
+            kindNamed(control.kind).editor == Editor::Button) {
+            size = control.place.size();
+        }
+    }
+    return size;
+}
+
+} // namespace
+
 PlacedControl withNewControl(const Form &form, const QString &kindName, const Area &wanted, const QRect &place,
                              const TextMeasure &measure)
 {
@@ -178,7 +195,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
     }
     const int pitch = std::max(1, form.grid.pitch);
     const QPoint corner = roomOf(form, area).topLeft();
-    QRect there(place.topLeft(), place.isEmpty() ? kind.usualSize : place.size());
+    QRect there(place.topLeft(), place.isEmpty() ? sizeAmong(form, kind, area) : place.size());
     if (kind.holds != Holds::Nothing) {
         const Grouped grouped = withEmptyContainer(form, kindName, area, there);
         return {grouped.form, grouped.container, {}};

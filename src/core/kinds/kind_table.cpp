@@ -101,7 +101,9 @@ bool takesValue(const Kind &kind)
 
 bool hasWidget(const Control &control)
 {
-    return kindNamed(control.kind).editor != Editor::None && fixedImage(control).isEmpty();
+    const Editor editor = kindNamed(control.kind).editor;
+    const bool isFixedPicture = editor == Editor::Image && !fixedImage(control).isEmpty();
+    return editor != Editor::None && !isFixedPicture;
 }
 
 bool showsValue(const Control &control)
@@ -146,7 +148,8 @@ Picture pictureOf(const Control &control, const Shown &shown, const Look &look)
     constexpr int BarWidth = 4; // px
     const Kind &kind = kindNamed(control.kind);
     Picture picture = kind.draw(control, shown, look);
-    if ((look.laysGround || look.drawsOutline) && (hasNoBox(kind) || !fixedImage(control).isEmpty())) {
+    if ((look.laysGround || look.drawsOutline) &&
+        (hasNoBox(kind) || (kind.editor == Editor::Image && !fixedImage(control).isEmpty()))) {
         picture.prepend(plateOf(control, kind, look));
     }
     if (shown.mark != Mark::None) {

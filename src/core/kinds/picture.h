@@ -49,6 +49,16 @@ struct GlyphStroke
     bool operator==(const GlyphStroke &) const = default;
 };
 
+// Lines on a field of 16 by 16, fitted into the rectangle: M and L with a point, Z back to the first, O with a middle
+// and a radius for a circle.
+struct DrawingStroke
+{
+    QRect rect;
+    QByteArray path;
+    Ink ink = Ink::ButtonText;
+    bool operator==(const DrawingStroke &) const = default;
+};
+
 struct ImageStroke // an encoded image, fitted into the rectangle without distortion
 {
     QRect rect;
@@ -56,7 +66,7 @@ struct ImageStroke // an encoded image, fitted into the rectangle without distor
     bool operator==(const ImageStroke &) const = default;
 };
 
-using Stroke = std::variant<BoxStroke, TextStroke, GlyphStroke, ImageStroke>;
+using Stroke = std::variant<BoxStroke, TextStroke, GlyphStroke, ImageStroke, DrawingStroke>;
 using Picture = QList<Stroke>;
 
 } // namespace nabblet

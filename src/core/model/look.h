@@ -73,7 +73,8 @@ struct Look
     // Of a look made for one control: it lays a ground, or draws an outline, where its kind has none of its own.
     bool laysGround = false;
     bool drawsOutline = false;
-    int alignsAs = -1; // where its words stand by its style, as TextAlign; -1: as its kind and the figures have it
+    int zoom = 100;     // percent, by which a person has all of it larger; figures and sizes are so already
+    int alignsAs = -1;  // where its words stand by its style, as TextAlign; -1: as its kind and the figures have it
     QJsonObject stored; // the file that it was read from, whose other tokens are kept for saving
 
     bool operator==(const Look &) const = default;
@@ -82,6 +83,11 @@ struct Look
 const TextStyle &textStyle(const Look &look, TextRole role);
 Colour colour(const Look &look, Theme theme, Ink ink);
 void setColour(Look &look, Theme theme, Ink ink, Colour colour);
+// A size of a look as a person wants it: px or percent at their zoom.
+inline int zoomed(const Look &look, int size)
+{
+    return (size * look.zoom + 50) / 100;
+}
 
 // The contrast of two colours, from 1 to 21 (WCAG 2.1, "contrast ratio").
 double contrast(Colour a, Colour b);

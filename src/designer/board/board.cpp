@@ -427,7 +427,24 @@ void Board::paintEvent(QPaintEvent *event)
 {
     readTracing();
     QPainter painter(viewport());
-    m_painter->paint(painter, event->region(), viewport()->devicePixelRatioF());
+    const qreal ratio = viewport()->devicePixelRatioF();
+    if (m_scene.sight == Sight::Usual) {
+        m_painter->paint(painter, event->region(), ratio);
+        return;
+    }
+    QImage seen(viewport()->size() * ratio, QImage::Format_RGB32);
+    seen.setDevicePixelRatio(ratio);
+    QPainter own(&seen);
+    m_painter->paint(own, viewport()->rect(), ratio); // whole: rows of pixels are turned at once
+    own.end();
+    seeWith(m_scene.sight, reinterpret_cast<quint32 *>(seen.bits()), seen.sizeInBytes() / 4);
+    painter.drawImage(0, 0, seen);
+}
+
+void Board::setSight(Sight sight)
+{
+    m_scene.sight = sight;
+    viewport()->update();
 }
 
 // The picture of the tracing sheet, read when it is another than before.

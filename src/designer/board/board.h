@@ -46,6 +46,8 @@ public:
     void setLongestWords(const QHash<QString, QString> &words);
     void setUnit(Unit unit);
     void setShowsHolds(bool shows);
+    // Shows it in the colours that people see who tell fewer of them apart.
+    void setSight(Sight sight);
 
     // Percent, 25 to 400. The point of the form in the middle of the view stays there.
     void setZoom(int percent);

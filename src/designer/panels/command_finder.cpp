@@ -8,6 +8,7 @@
 #include <QListWidget>
 #include <QMenu>
 #include <QMenuBar>
+#include <QPushButton>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -25,14 +26,15 @@ QString plain(QString words)
     return words;
 }
 
-void collect(const QList<QAction *> &actions, const QString &path, QList<FoundCommand> &found)
+void collect(const QList<QAction *> &actions, const QString &path, MenusAre are, QList<FoundCommand> &found)
 {
     for (QAction *action : actions) {
         if (action->menu()) {
-            // Menus that fill themselves when they open do so now.
-            Q_EMIT action->menu()->aboutToShow();
+            if (are == MenusAre::Filled) {
+                Q_EMIT action->menu()->aboutToShow();
+            }
             collect(action->menu()->actions(),
-                    path.isEmpty() ? plain(action->text()) : path + QStringLiteral(" › ") + plain(action->text()),
+                    path.isEmpty() ? plain(action->text()) : path + QStringLiteral(" › ") + plain(action->text()), are,
                     found);
         } else if (!action->isSeparator() && !action->text().isEmpty()) {
             found.append({action, path});
@@ -42,10 +44,10 @@ void collect(const QList<QAction *> &actions, const QString &path, QList<FoundCo
 
 } // namespace
 
-QList<FoundCommand> commandsOf(const QMenuBar *menus)
+QList<FoundCommand> commandsOf(const QMenuBar *menus, MenusAre are)
 {
     QList<FoundCommand> found;
-    collect(menus->actions(), {}, found);
+    collect(menus->actions(), {}, are, found);
     return found;
 }
 
@@ -67,6 +69,12 @@ CommandFinder::CommandFinder(const QList<FoundCommand> &commands, QWidget *paren
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     column->addWidget(m_words);
     column->addWidget(m_list, 1);
+    auto *keep = new QPushButton(tr("Keep it at hand, or take it away (Ctrl+Enter)"));
+    keep->setObjectName(QStringLiteral("keepAtHand"));
+    keep->setToolTip(tr("In the row over the board"));
+    keep->setAutoDefault(false);
+    column->addWidget(keep, 0, Qt::AlignLeft);
+    connect(keep, &QPushButton::clicked, this, &CommandFinder::keepCurrent);
     connect(m_words, &QLineEdit::textChanged, this, &CommandFinder::fill);
     connect(m_list, &QListWidget::itemActivated, this, &CommandFinder::take);
     fill({});
@@ -135,6 +143,13 @@ void CommandFinder::take()
     }
 }
 
+void CommandFinder::keepCurrent()
+{
+    if (const QListWidgetItem *item = m_list->currentItem()) {
+        Q_EMIT keepRequested(m_commands.at(item->data(Qt::UserRole).toInt()).action);
+    }
+}
+
 bool CommandFinder::eventFilter(QObject *watched, QEvent *event)
 {
     if (watched == m_words && event->type() == QEvent::KeyPress) {
@@ -147,7 +162,7 @@ bool CommandFinder::eventFilter(QObject *watched, QEvent *event)
             return true;
         case Qt::Key_Return:
         case Qt::Key_Enter:
-            take();
+            static_cast<QKeyEvent *>(event)->modifiers().testFlag(Qt::ControlModifier) ? keepCurrent() : take();
             return true;
         default:
             break;

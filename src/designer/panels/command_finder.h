@@ -16,8 +16,10 @@ struct FoundCommand
     QString path; // the menu it stands in
 };
 
-// Every command of a menu bar, submenus too, in its order.
-QList<FoundCommand> commandsOf(const QMenuBar *menus);
+// Every command of a menu bar, submenus too, in its order. Menus that fill themselves when they open do so before, or
+// are taken as they are: filling them anew ends the commands that they had.
+enum class MenusAre { Filled, AsTheyAre };
+QList<FoundCommand> commandsOf(const QMenuBar *menus, MenusAre are = MenusAre::Filled);
 
 class CommandFinder : public QDialog
 {
@@ -29,12 +31,17 @@ public:
     // The command taken, or nullptr.
     QAction *chosen() const { return m_chosen; }
 
+Q_SIGNALS:
+    // The command is to stand over the board, or not any more.
+    void keepRequested(const QAction *command);
+
 protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
 
 private:
     void fill(const QString &words);
     void take();
+    void keepCurrent();
 
     QList<FoundCommand> m_commands;
     QLineEdit *m_words;

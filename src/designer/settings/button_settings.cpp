@@ -1,7 +1,10 @@
 // Settings of buttons.
 #include "core/actions/action_table.h"
 #include "core/edit/edits.h"
+#include "core/file/picture_file.h"
+#include "core/kinds/settings/button_picture.h"
 #include "core/kinds/settings/child_link.h"
+#include "core/kinds/settings/fixed_picture.h"
 #include "core/text/tr.h"
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"
@@ -100,6 +103,28 @@ Result<Form> writeOpens(const Context &context, const QString &typed)
                         [&](ControlSettings &settings) { settings.set(setting::Opens, typed); });
 }
 
+Words readPicture(const Context &context)
+{
+    return common(context, [](const Control &c) {
+        const qsizetype bytes = fixedImage(c).size();
+        return bytes == 0 ? QString() : QLocale().formattedDataSize(bytes);
+    });
+}
+
+Result<Form> writePicture(const Context &context, const QString &path)
+{
+    const Result<QByteArray> image = path.isEmpty() ? Result<QByteArray>(QByteArray()) : readPictureForForm(path);
+    if (!image) {
+        return image.error();
+    }
+    return withSelectedChanged(context, [&](Control &control) {
+        setFixedImage(control, *image);
+        if (!image->isEmpty()) {
+            control.settings.remove(setting::Drawing);
+        }
+    });
+}
+
 Words readMatch(const Context &context)
 {
     return common(context, [](const Control &c) {
@@ -136,6 +161,9 @@ QList<Setting> buttonSettings()
          T("Change the words of a button"), isButton, readWords, writeWords},
         {"action", Controls, T("Button"), T("Does"), T("What happens when it is pressed."), Choice,
          T("Change what a button does"), isButton, readAction, writeAction, actionChoices},
+        {"buttonPicture", Controls, T("Button"), T("Picture"),
+         T("A PNG, JPEG or SVG file on the button; it becomes part of the form."), File, T("Change a button's picture"),
+         isButton, readPicture, writePicture},
         {"opens", Controls, T("Button"), T("Opens"), T("The form of this project that it opens."), Choice,
          T("Change what a button opens"), opensForm, readOpens, writeOpens, formChoices},
         {"match", Controls, T("Button"), T("Matched by"),

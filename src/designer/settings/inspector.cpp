@@ -193,6 +193,10 @@ void Inspector::make(Field &field)
     field.mistake = new QLabel;
     field.mistake->setObjectName(QStringLiteral("mistake"));
     field.mistake->setWordWrap(true);
+    field.mistake->setTextFormat(Qt::RichText);
+    field.mistake->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+    connect(field.mistake, &QLabel::linkActivated, this,
+            [this, index](const QString &value) { write(m_fields.at(index), value); });
     field.mistake->hide();
     lines->addWidget(field.mistake);
     m_rows->insertWidget(placeOf(index), row);
@@ -439,7 +443,7 @@ void Inspector::write(Field &field, const QString &typed)
     const Result<Form> edited = field.setting->write(context(), typed);
     if (!edited) {
         // What was typed stays, with the reason below it.
-        field.mistake->setText(edited.error().sentence);
+        field.mistake->setText(edited.error().sentence.toHtmlEscaped());
         field.mistake->show();
         return;
     }
@@ -514,6 +518,15 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
         giveRoom(field);
     }
     refreshPin(field, now, value);
+    if (const auto advice = field.setting->advice ? field.setting->advice(now) : std::nullopt) {
+        QString words = advice->sentence.toHtmlEscaped();
+        if (!advice->value.isEmpty()) {
+            words += QStringLiteral(" <a href=\"%1\">%2</a>")
+                         .arg(advice->value.toHtmlEscaped(), tr("Take %1").arg(advice->value).toHtmlEscaped());
+        }
+        field.mistake->setText(words);
+        field.mistake->show();
+    }
 }
 
 // What is pinned can be given back; what is not shows what the look says.

@@ -8,8 +8,13 @@
 #include "core/form_settings/form_setting_table.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/setting_line.h"
+#include "core/looks/dressing/dress.h"
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
+#include "entry/theme/typefaces.h"
+
+NABBLET_TEXTS(Settings)
 
 namespace nabblet {
 
@@ -65,6 +70,42 @@ SettingEditor editorOf(LineEditor editor)
     return SettingEditor::Words;
 }
 
+// A pinned colour of words that is hard to read where they stand, with the nearest that can be read.
+std::optional<SettingAdvice> adviceOnColour(const Context &context)
+{
+    for (const Control *control : selected(context)) {
+        const TwoSided *pinned = control->settings.get(setting::TextColour);
+        if (!pinned) {
+            continue;
+        }
+        const Styles &styles = context.appearance->styles();
+        const Ground ground = groundUnder(context.form, *control, styles);
+        if (const auto hard = hardToRead(context.appearance->look(), styles, *control, ground)) {
+            TwoSided mended = *pinned;
+            (hard->theme == Theme::Light ? mended.light : mended.dark.emplace()) = hard->nearest;
+            const QString side = hard->theme == Theme::Light ? QString() : Texts::tr(" where the desktop is dark");
+            return SettingAdvice{Texts::tr("Hard to read there%1: its contrast is %L2, and %L3 is needed.")
+                                     .arg(side)
+                                     .arg(hard->contrast, 0, 'f', 1)
+                                     .arg(hard->needed, 0, 'f', 1),
+                                 twoSidedInWords(mended)};
+        }
+    }
+    return std::nullopt;
+}
+
+std::optional<SettingAdvice> adviceOnFamily(const Context &context)
+{
+    for (const Control *control : selected(context)) {
+        const QString family = control->settings.value(setting::Family);
+        if (!family.isEmpty() && !isTypeface(family)) {
+            return SettingAdvice{
+                Texts::tr("This computer has no “%1”; the look's typeface stands in for it here.").arg(family), {}};
+        }
+    }
+    return std::nullopt;
+}
+
 Setting settingOf(const AnySetting *setting, const SettingLine &line)
 {
     Setting result{line.name, SettingOf::Controls,   line.section, line.caption,
@@ -101,6 +142,11 @@ Setting settingOf(const AnySetting *setting, const SettingLine &line)
         }
         return wider.isEmpty() ? form : withWayMade(grownToHold(form), wider, lyingUnder(context.form, wider));
     };
+    if (setting == &setting::TextColour) {
+        result.advice = adviceOnColour;
+    } else if (setting == &setting::Family) {
+        result.advice = adviceOnFamily;
+    }
     if (const LookPin *pin = lookPinOf(setting)) {
         result.said = [setting, line, pin](const Context &context) -> Words {
             Words first;

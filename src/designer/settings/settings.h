@@ -43,6 +43,13 @@ struct SettingContext
     const Appearance *appearance = nullptr; // the form's look
 };
 
+// What is noticed about a value, and another one that would do better; that may be empty.
+struct SettingAdvice
+{
+    QString sentence;
+    QString value;
+};
+
 struct Setting
 {
     const char *name; // of its editor
@@ -62,6 +69,7 @@ struct Setting
     bool isOnlyRead = false; // of lines
     // Of a part of a look that may be pinned: what the look says of it, in words; nothing where that differs.
     std::function<std::optional<QString>(const SettingContext &context)> said = {};
+    std::function<std::optional<SettingAdvice>(const SettingContext &context)> advice = {};
 };
 
 const QList<Setting> &settings();

@@ -23,7 +23,8 @@ public:
     {
         m_box->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, scrolled(shownNow(hasFocus))); };
         m_box->press = [this](QPoint at) {
-            const int line = listLineAt(this->control(), scrolled(session().values().shown(this->control())), at);
+            const int line = listLineAt(this->control(), scrolled(session().values().shown(this->control())),
+                                        appearance()->look(), at);
             if (line >= 0) {
                 m_cursor = line;
                 choose(line);
@@ -56,7 +57,8 @@ private:
         const QList<int> chosen = chosenLines(control(), shown);
         QList<ToldChoice> told;
         for (int line = 0; line < words.size(); ++line) {
-            told.append({words.at(line), listLinePlace(control(), scrolled(shown), line), chosen.contains(line)});
+            told.append({words.at(line), listLinePlace(control(), scrolled(shown), appearance()->look(), line),
+                         chosen.contains(line)});
         }
         return told;
     }
@@ -75,11 +77,15 @@ private:
         return chosen.isEmpty() ? -1 : chosen.first();
     }
 
-    int firstNow() const { return firstLineInSight(control(), scrolled(session().values().shown(control()))); }
+    int firstNow() const
+    {
+        return firstLineInSight(control(), scrolled(session().values().shown(control())), appearance()->look());
+    }
 
     bool scrollTo(int first)
     {
-        const int most = std::max(0, static_cast<int>(lines().size()) - listLinesInSight(control()));
+        const int most =
+            std::max(0, static_cast<int>(lines().size()) - listLinesInSight(control(), appearance()->look()));
         const int wanted = std::clamp(first, 0, most);
         const bool isMoved = wanted != firstNow();
         m_first = wanted;
@@ -89,7 +95,7 @@ private:
 
     void bringToSight(int line)
     {
-        const int inSight = listLinesInSight(control());
+        const int inSight = listLinesInSight(control(), appearance()->look());
         if (line < firstNow()) {
             scrollTo(line);
         } else if (line >= firstNow() + inSight) {

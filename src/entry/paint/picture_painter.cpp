@@ -1,6 +1,8 @@
 #include "entry/paint/picture_painter.h"
 
+#include <QBuffer>
 #include <QImage>
+#include <QImageReader>
 #include <QPainter>
 #include <QPainterPath>
 #include <QPixmapCache>
@@ -165,7 +167,59 @@ void paintStroke(QPainter &painter, const GlyphStroke &glyph, const Appearance &
     painter.restore();
 }
 
+QPainterPath pathOf(const QByteArray &drawing)
+{
+    QPainterPath path;
+    const QList<QByteArray> words = drawing.split(' ');
+    for (qsizetype i = 0; i < words.size(); ++i) {
+        const QByteArray &word = words.at(i);
+        const double first = word.mid(1).toDouble();
+        const auto next = [&](qsizetype by) { return words.value(i + by).toDouble(); };
+        switch (word.isEmpty() ? '\0' : word.at(0)) {
+        case 'M':
+            path.moveTo(first, next(1));
+            break;
+        case 'L':
+            path.lineTo(first, next(1));
+            break;
+        case 'Z':
+            path.closeSubpath();
+            break;
+        case 'O':
+            path.addEllipse(QPointF(first, next(1)), next(2), next(2));
+            break;
+        default: // the second figure of one before
+            break;
+        }
+    }
+    return path;
+}
+
+void paintStroke(QPainter &painter, const DrawingStroke &drawing, const Appearance &appearance)
+{
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.translate(drawing.rect.topLeft());
+    painter.scale(drawing.rect.width() / 16.0, drawing.rect.height() / 16.0);
+    painter.setPen(QPen(appearance.colour(drawing.ink), 1.5, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawPath(pathOf(drawing.path));
+    painter.restore();
+}
+
 // A stored image at the size it is shown in; decoding is slow, so the pixels are kept by Qt's pixmap cache.
+// Drawings that have no pixels of their own are read at the size wanted.
+QImage readImage(const QByteArray &data, QSize wanted)
+{
+    QBuffer buffer;
+    buffer.setData(data);
+    QImageReader reader(&buffer);
+    if (reader.format().startsWith("svg")) {
+        reader.setScaledSize(reader.size().scaled(wanted, Qt::KeepAspectRatio));
+    }
+    return reader.read();
+}
+
 QPixmap scaledImage(const QByteArray &data, QSize size, qreal ratio)
 {
     const QString key = QStringLiteral("nabblet %1 %2 %3x%4 %5")
@@ -176,7 +230,7 @@ QPixmap scaledImage(const QByteArray &data, QSize size, qreal ratio)
                             .arg(ratio);
     QPixmap pixmap;
     if (!QPixmapCache::find(key, &pixmap)) {
-        const QImage image = QImage::fromData(data);
+        const QImage image = readImage(data, size * ratio);
         if (!image.isNull()) {
             const bool isSmall = image.width() < size.width() && image.height() < size.height();
             pixmap = QPixmap::fromImage(image.scaled(size * ratio, Qt::KeepAspectRatio,

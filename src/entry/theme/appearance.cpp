@@ -2,6 +2,7 @@
 
 #include "core/kinds/settings/frame.h"
 #include "core/look_settings/look_setting_table.h"
+#include "core/looks/zoomed_look.h"
 
 #include <QJsonDocument>
 
@@ -13,7 +14,7 @@ Appearance::Appearance(const QString &look, Theme theme, const QFont &base, cons
 }
 
 Appearance::Appearance(const Look &look, Theme theme, const QFont &base, LookBook book)
-    : m_look(look), m_theme(theme), m_base(base), m_book(std::move(book)), m_styles(allStyles(m_book))
+    : m_plain(look), m_look(look), m_theme(theme), m_base(base), m_book(std::move(book)), m_styles(allStyles(m_book))
 {
     for (int i = 0; i < TextRoleCount; ++i) {
         const TextStyle style = textStyle(look, static_cast<TextRole>(i));
@@ -66,6 +67,13 @@ std::shared_ptr<const Appearance> Appearance::dressedFor(const Control &control,
     }
     m_dressed.insert(hash, {control.settings, control.kind, control.role, ground, own});
     return own;
+}
+
+Appearance Appearance::zoomed(int percent) const
+{
+    Appearance other(zoomedLook(m_plain, percent), m_theme, m_base, m_book);
+    other.m_plain = m_plain;
+    return other;
 }
 
 int Appearance::padding() const

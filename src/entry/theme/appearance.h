@@ -29,6 +29,9 @@ public:
     // there is nothing of the kind; it lives as long as this one then.
     std::shared_ptr<const Appearance> dressedFor(const Control &control, const Ground &ground) const;
     std::shared_ptr<const TextMeasure> of(const Control &control) const override { return dressedFor(control, {}); }
+    // The same with all of it larger or smaller, percent; forms are shown at the same zoom.
+    Appearance zoomed(int percent) const;
+    int zoom() const { return m_look.zoom; }
     const Look &look() const { return m_look; }
     const Styles &styles() const { return m_styles; }
     const QFont &base() const { return m_base; }
@@ -58,6 +61,7 @@ private:
         std::shared_ptr<const Appearance> appearance;
     };
 
+    Look m_plain; // before it was zoomed
     Look m_look;
     Theme m_theme;
     QFont m_base;

@@ -128,6 +128,10 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #mistake { color: %alarm; }
 #settingHelp { color: %faint; border: none; border-top: 1px solid %line; padding-top: 4px; }
 #settingArea, #settingPage { background: transparent; }
+#atHand { background: %panel; border: 1px solid %line; border-bottom: none; }
+#atHand QToolButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 8px; min-height: 18px; }
+#atHand QToolButton:hover, #atHand QToolButton:focus { border-color: %accent; }
+#atHand QToolButton:disabled { color: %faint; background: %panel; }
 #arrangeStrip { background: %panel; border: 1px solid %line; border-bottom: none; }
 #stripPart { background: transparent; border: none; border-right: 1px solid %line; margin-right: 5px; }
 #arrangeStrip QToolButton { background: %field; border: 1px solid %line; border-radius: 3px; }

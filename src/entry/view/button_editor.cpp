@@ -1,5 +1,6 @@
 // Buttons: each does its action on the form that it stands on.
 #include "core/actions/action_table.h"
+#include "core/kinds/settings/button_picture.h"
 #include "entry/editors/field_editor.h"
 #include "entry/editors/painted_widgets.h"
 #include "entry/session/opened_form.h"
@@ -40,7 +41,10 @@ public:
     void refresh() override
     {
         m_button->setText(control().text);
-        m_button->setToolTip(buttonActionTitle(buttonActionOf(control())));
+        const bool isAlone = pictureSideOf(control()) == PictureSide::Alone;
+        const QString does = buttonActionTitle(buttonActionOf(control()));
+        m_button->setToolTip(isAlone && !control().text.isEmpty() ? control().text : does);
+        m_button->setAccessibleName(control().text.isEmpty() ? does : control().text);
         m_button->setEnabled(buttonActionOf(control()).isOfUse(*this));
         m_button->update();
     }

@@ -1,4 +1,5 @@
 #include "entry/view/entry_view.h"
+#include "core/edit/scaled_form.h"
 
 #include "core/arrange/rows.h"
 #include "core/arrange/windows/at_work.h"
@@ -239,17 +240,38 @@ void EntryView::setForm(const Form &form)
 
 void EntryView::setAppearance(const Appearance &appearance)
 {
+    ControlId inHand = 0; // what has the keyboard has it again
+    for (const auto &[id, editor] : m_editors) {
+        inHand = editor->widget() == QApplication::focusWidget() ? id : inHand;
+    }
+    const bool isOtherZoom = appearance.zoom() != m_appearance.zoom();
     m_appearance = appearance;
     for (const auto &[id, editor] : m_editors) {
         delete editor->widget();
     }
     m_editors.clear();
-    rebuild(m_designed);
+    if (isOtherZoom) {
+        delete m_rowView; // made anew at the other zoom
+        m_rowView = nullptr;
+    }
+    rebuild(m_whole);
+    if (QWidget *widget = widgetFor(inHand)) {
+        widget->setFocus(Qt::OtherFocusReason);
+    }
+}
+
+void EntryView::setZoom(int percent)
+{
+    if (percent != zoom()) {
+        setAppearance(m_appearance.zoomed(percent));
+    }
 }
 
 void EntryView::rebuild(const Form &whole)
 {
-    const Form form = asHighAsAtWork(withoutPageBands(whole));
+    m_whole = whole;
+    const double by = zoom() / 100.0;
+    const Form form = asHighAsAtWork(withoutPageBands(zoom() == 100 ? whole : scaledForm(whole, by, by, OnGrid::No)));
     m_designed = form;
     m_form = withoutPages(m_designed, m_hiddenPages);
     for (const Band &band : form.bands) {

@@ -47,6 +47,9 @@ public:
     // Brings a changed form or another appearance into force. Only what differs is made anew.
     void setForm(const Form &form);
     void setAppearance(const Appearance &appearance);
+    // How large it is shown, percent; the arrangement stays whole.
+    int zoom() const { return m_appearance.zoom(); }
+    void setZoom(int percent);
 
     EntrySession *session() const { return m_session; }
     // The widget of a control, or nullptr.
@@ -132,7 +135,8 @@ private:
 
     EntrySession *m_session;
     Appearance m_appearance;
-    Form m_designed; // with scrolling areas as high as at work
+    Form m_whole;    // as it was given
+    Form m_designed; // at the zoom, with scrolling areas as high as at work
     Form m_form;     // the same without pages that rules hide
     Form m_laidOut;  // as stretched to the window
     QWidget *m_ground = nullptr;

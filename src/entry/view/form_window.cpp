@@ -1,4 +1,6 @@
 #include "entry/view/form_window.h"
+#include "core/edit/scaled_form.h"
+#include "entry/theme/entry_zoom.h"
 
 #include "core/arrange/windows/at_work.h"
 #include "core/form_settings/titled_by_record.h"
@@ -36,9 +38,10 @@ QRect screenFor(const QWidget *parent)
 } // namespace
 
 FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWidget *parent)
-    : QMainWindow(parent), m_session(session), m_appearance(appearance), m_view(nullptr)
+    : QMainWindow(parent), m_session(session), m_appearance(appearance.zoomed(entryZoom())), m_view(nullptr)
 {
-    const Form form = asHighAsAtWork(session->form());
+    const double by = entryZoom() / 100.0;
+    const Form form = asHighAsAtWork(scaledForm(session->form(), by, by, OnGrid::No));
     nameWindow();
     if (parent) {
         setWindowFlag(Qt::Dialog); // over its parent, in front of it
@@ -60,6 +63,7 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
     // There from the beginning, so that nothing moves when it speaks.
     statusBar()->setSizeGripEnabled(false);
     makeRecordsMenu();
+    makeViewMenu();
 
     const WindowStyle &own = form.window;
     const int list = own.hasRecordList ? own.listWidth : 0;
@@ -103,6 +107,23 @@ void FormWindow::nameWindow()
     const Form &form = m_session->form();
     const QString record = isTitledByRecord(form) ? m_session->values().recordWords() : QString();
     setWindowTitle(record.isEmpty() ? form.title : tr("%1 – %2").arg(record, form.title));
+}
+
+// How large it is shown is the person's own, and stays so for the next window.
+void FormWindow::makeViewMenu()
+{
+    QMenu *view = menuBar()->addMenu(tr("&View"));
+    const auto add = [&](const QString &words, const QKeySequence &key, const std::function<int()> &wanted) {
+        QAction *action = view->addAction(words, this, [this, wanted] {
+            setEntryZoom(wanted());
+            m_view->setZoom(wanted());
+            statusBar()->showMessage(tr("Shown at %1 %.").arg(m_view->zoom()), SaidFor);
+        });
+        action->setShortcut(key);
+    };
+    add(tr("&Larger"), QKeySequence::ZoomIn, [this] { return entryZoomAfter(m_view->zoom(), 1); });
+    add(tr("&Smaller"), QKeySequence::ZoomOut, [this] { return entryZoomAfter(m_view->zoom(), -1); });
+    add(tr("&As it was made"), QKeySequence(QStringLiteral("Ctrl+0")), [] { return 100; });
 }
 
 void FormWindow::makeRecordsMenu()

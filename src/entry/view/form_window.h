@@ -43,6 +43,7 @@ protected:
 private:
     void nameWindow();
     void makeRecordsMenu();
+    void makeViewMenu();
 
     std::unique_ptr<EntrySession> m_owned;
     EntrySession *m_session;

@@ -3,6 +3,7 @@
 #include "core/looks/oklch.h"
 #include "core/looks/readable.h"
 #include "core/looks/sides.h"
+#include "core/looks/sight.h"
 
 #include <QRandomGenerator>
 #include <QTest>
@@ -128,6 +129,24 @@ private Q_SLOTS:
                 QVERIFY(difference(given, wanted) <= difference(blunt, wanted) + 0.001);
             }
         }
+    }
+
+    // Greys look the same to all; red and green of one lightness run together for those without one of them.
+    void othersSeeFewerColours()
+    {
+        for (const Sight sight : {Sight::WithoutRed, Sight::WithoutGreen, Sight::WithoutBlue}) {
+            for (Colour grey = 0; grey <= 0xFFFFFF; grey += 0x010101) {
+                const Colour seen = seenWith(sight, grey);
+                for (const int shift : {16, 8, 0}) {
+                    QVERIFY(qAbs(int(seen >> shift & 0xFF) - int(grey >> shift & 0xFF)) <= 2);
+                }
+            }
+        }
+        const Colour red = fromOklch({0.6, 0.12, 25});
+        const Colour green = fromOklch({0.6, 0.12, 140});
+        QVERIFY(difference(seenWith(Sight::WithoutGreen, red), seenWith(Sight::WithoutGreen, green)) <
+                difference(red, green) / 2);
+        QCOMPARE(seenWith(Sight::Usual, red), red);
     }
 
     void lightToDarkAndBack()

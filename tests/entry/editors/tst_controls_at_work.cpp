@@ -105,7 +105,7 @@ class TestControlsAtWork : public QObject
     QPoint lineOfList(ControlId id, int index) const
     {
         for (int y = 0; y < control(id).place.height(); ++y) {
-            if (listLineAt(control(id), shown(id), QPoint(20, y)) == index) {
+            if (listLineAt(control(id), shown(id), looks().first(), QPoint(20, y)) == index) {
                 return {20, y + 4};
             }
         }

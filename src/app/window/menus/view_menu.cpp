@@ -1,4 +1,5 @@
 // What is shown, and how.
+#include "app/parts/at_hand_row.h"
 #include "app/parts/status_line.h"
 #include "app/parts/trial_page.h"
 #include "app/window/main_window.h"
@@ -7,6 +8,8 @@
 #include "designer/board/board.h"
 #include "designer/board/modes/tracing_mode.h"
 
+#include "entry/theme/entry_zoom.h"
+#include "entry/view/entry_view.h"
 #include <QActionGroup>
 #include <QMenu>
 #include <QMenuBar>
@@ -15,6 +18,22 @@
 namespace nabblet {
 
 NABBLET_TEXTS(MainWindow)
+
+namespace {
+
+// On the board that of the form; at work that of the person, who keeps it. by: steps; 0 for the actual size.
+void zoom(MainWindow &window, int by)
+{
+    if (EntryView *view = window.isAtWork() ? window.entryView() : nullptr) {
+        setEntryZoom(by == 0 ? 100 : entryZoomAfter(view->zoom(), by));
+        view->setZoom(entryZoom());
+    } else if (Board *board = window.isAtWork() || window.isRules() ? nullptr : window.board()) {
+        const int now = board->scene().zoom;
+        board->setZoom(by == 0 ? 100 : by > 0 ? zoomAbove(now) : zoomBelow(now));
+    }
+}
+
+} // namespace
 
 void makeViewMenu(Commands &commands, MainWindow &window)
 {
@@ -38,13 +57,11 @@ void makeViewMenu(Commands &commands, MainWindow &window)
         view, Texts::tr("&Find a command…"), keys("Ctrl+K"), [&window] { window.findCommand(); }, When::Always);
     view->addSeparator();
     commands.addRepeating(
-        view, Texts::tr("Zoom &in"), QKeySequence::ZoomIn,
-        [&window] { window.board()->setZoom(zoomAbove(window.board()->scene().zoom)); }, When::InDesign);
+        view, Texts::tr("Zoom &in"), QKeySequence::ZoomIn, [&window] { zoom(window, 1); }, When::WithForm);
     commands.addRepeating(
-        view, Texts::tr("Zoom &out"), QKeySequence::ZoomOut,
-        [&window] { window.board()->setZoom(zoomBelow(window.board()->scene().zoom)); }, When::InDesign);
+        view, Texts::tr("Zoom &out"), QKeySequence::ZoomOut, [&window] { zoom(window, -1); }, When::WithForm);
     commands.add(
-        view, Texts::tr("A&ctual size"), keys("Ctrl+1"), [&window] { window.board()->setZoom(100); }, When::InDesign);
+        view, Texts::tr("A&ctual size"), keys("Ctrl+1"), [&window] { zoom(window, 0); }, When::WithForm);
     QAction *whole = commands.add(
         view, Texts::tr("&Whole form"), keys("Ctrl+0"), [&window] { window.board()->zoomToForm(); }, When::InDesign);
     // The same from the figure at the bottom of the window.
@@ -109,6 +126,22 @@ void makeViewMenu(Commands &commands, MainWindow &window)
         view, Texts::tr("&Window sizes"), keys("Ctrl+Shift+W"),
         [&window] { window.showWindowSizes(!window.showsWindowSizes()); }, When::InDesign);
     sizes->setCheckable(true);
+    QMenu *sights = view->addMenu(Texts::tr("Colours as &others see them"));
+    auto *sightGroup = new QActionGroup(&window);
+    QList<QPair<Sight, QAction *>> sightActions;
+    for (const auto &[sight, words] : {std::pair{Sight::Usual, Texts::tr("&Most people")},
+                                       std::pair{Sight::WithoutGreen, Texts::tr("Without &green")},
+                                       std::pair{Sight::WithoutRed, Texts::tr("Without &red")},
+                                       std::pair{Sight::WithoutBlue, Texts::tr("Without &blue")}}) {
+        QAction *action = commands.add(
+            sights, words, QKeySequence(), [&window, wanted = sight] { window.board()->setSight(wanted); },
+            When::InDesign);
+        action->setCheckable(true);
+        sightGroup->addAction(action);
+        sightActions.append({sight, action});
+    }
+    QMenu *atHand = view->addMenu(Texts::tr("Commands at &hand"));
+    QObject::connect(atHand, &QMenu::aboutToShow, &window, [&window, atHand] { window.atHand().fill(atHand); });
     view->addSeparator();
     commands.add(
         view, Texts::tr("&Board alone, or with its panels"), QKeySequence(Qt::Key_F9),
@@ -141,6 +174,11 @@ void makeViewMenu(Commands &commands, MainWindow &window)
         action->setChecked(choice == window.themeChoice());
         themes->addAction(action);
     }
+    commands.follow([&window, sightActions] {
+        for (const auto &[sight, action] : sightActions) {
+            action->setChecked(sight == (window.board() ? window.board()->scene().sight : Sight::Usual));
+        }
+    });
     commands.follow([&window, turn, rules, trial, fill, branch, rows, tracing, sizes] {
         trial->setText(window.isTrial() ? Texts::tr("End the &trial") : Texts::tr("&Trial"));
         fill->setEnabled(window.isTrial());

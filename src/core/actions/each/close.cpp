@@ -4,8 +4,11 @@ namespace nabblet {
 
 ButtonAction closeAction()
 {
-    return {QStringLiteral("close"), QT_TRANSLATE_NOOP("ButtonActions", "Close the form"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Close"), [](const FormAtWork &) { return true; },
+    return {QStringLiteral("close"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Close the form"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Close"),
+            "M4 4 L12 12 M12 4 L4 12",
+            [](const FormAtWork &) { return true; },
             [](FormAtWork &form) { form.close(); }};
 }
 

@@ -4,8 +4,11 @@ namespace nabblet {
 
 ButtonAction findAction()
 {
-    return {QStringLiteral("find"), QT_TRANSLATE_NOOP("ButtonActions", "Find a record"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Find"), [](const FormAtWork &form) { return form.canFind(); },
+    return {QStringLiteral("find"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Find a record"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Find"),
+            "O6.5 6.5 4 M9.6 9.6 L13.5 13.5",
+            [](const FormAtWork &form) { return form.canFind(); },
             [](FormAtWork &form) { form.find(); }};
 }
 

@@ -4,8 +4,11 @@ namespace nabblet {
 
 ButtonAction goLastAction()
 {
-    return {QStringLiteral("go-last"), QT_TRANSLATE_NOOP("ButtonActions", "Go to the last record"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Last"), [](const FormAtWork &form) { return form.canGoLast(); },
+    return {QStringLiteral("go-last"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Go to the last record"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Last"),
+            "M12 3 L12 13 M4 3 L9.5 8 L4 13",
+            [](const FormAtWork &form) { return form.canGoLast(); },
             [](FormAtWork &form) { form.goLast(); }};
 }
 

@@ -4,8 +4,11 @@ namespace nabblet {
 
 ButtonAction goNextAction()
 {
-    return {QStringLiteral("go-next"), QT_TRANSLATE_NOOP("ButtonActions", "Go to the next record"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Next"), [](const FormAtWork &form) { return form.canGoOn(); },
+    return {QStringLiteral("go-next"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Go to the next record"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Next"),
+            "M6 3 L11 8 L6 13",
+            [](const FormAtWork &form) { return form.canGoOn(); },
             [](FormAtWork &form) { form.goNext(); }};
 }
 

@@ -4,8 +4,11 @@ namespace nabblet {
 
 ButtonAction newRecordAction()
 {
-    return {QStringLiteral("new"), QT_TRANSLATE_NOOP("ButtonActions", "Begin a new record"),
-            QT_TRANSLATE_NOOP("ButtonActions", "New"), [](const FormAtWork &form) { return form.canAdd(); },
+    return {QStringLiteral("new"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Begin a new record"),
+            QT_TRANSLATE_NOOP("ButtonActions", "New"),
+            "M8 3 L8 13 M3 8 L13 8",
+            [](const FormAtWork &form) { return form.canAdd(); },
             [](FormAtWork &form) { form.add(); }};
 }
 

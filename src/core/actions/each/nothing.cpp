@@ -4,8 +4,11 @@ namespace nabblet {
 
 ButtonAction noAction()
 {
-    return {QStringLiteral("nothing"), QT_TRANSLATE_NOOP("ButtonActions", "Nothing yet"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Button"), [](const FormAtWork &) { return false; },
+    return {QStringLiteral("nothing"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Nothing yet"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Button"),
+            "",
+            [](const FormAtWork &) { return false; },
             [](FormAtWork &) {}};
 }
 

@@ -7,6 +7,7 @@ ButtonAction openRowsAction()
     return {QStringLiteral("open-rows"),
             QT_TRANSLATE_NOOP("ButtonActions", "Open the rows that belong to the record"),
             QT_TRANSLATE_NOOP("ButtonActions", "Rows"),
+            "M2.5 3 L13.5 3 L13.5 13 L2.5 13 Z M2.5 6.3 L13.5 6.3 M2.5 9.6 L13.5 9.6",
             [](const FormAtWork &form) { return form.hasRecord(); },
             [](FormAtWork &form) { form.openRows(); },
             ActionNeeds::InnerForm};

@@ -4,8 +4,11 @@ namespace nabblet {
 
 ButtonAction saveAction()
 {
-    return {QStringLiteral("save"), QT_TRANSLATE_NOOP("ButtonActions", "Save the record"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Save"), [](const FormAtWork &form) { return form.hasUnsaved(); },
+    return {QStringLiteral("save"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Save the record"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Save"),
+            "M8 2.5 L8 9.5 M5 6.5 L8 9.5 L11 6.5 M2.5 10 L2.5 13.5 L13.5 13.5 L13.5 10",
+            [](const FormAtWork &form) { return form.hasUnsaved(); },
             [](FormAtWork &form) { form.save(); }};
 }
 

@@ -6,8 +6,11 @@ namespace nabblet {
 // boxes.
 ButtonAction saveAndCloseAction()
 {
-    return {QStringLiteral("save-and-close"), QT_TRANSLATE_NOOP("ButtonActions", "Save the record and close the form"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Done"), [](const FormAtWork &) { return true; },
+    return {QStringLiteral("save-and-close"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Save the record and close the form"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Done"),
+            "M4.5 6 L7 8.5 L12 3 M2.5 10 L2.5 13.5 L13.5 13.5 L13.5 10",
+            [](const FormAtWork &) { return true; },
             [](FormAtWork &form) {
                 form.save();
                 if (!form.hasUnsaved()) {

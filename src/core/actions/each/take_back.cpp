@@ -4,8 +4,11 @@ namespace nabblet {
 
 ButtonAction takeBackAction()
 {
-    return {QStringLiteral("take-back"), QT_TRANSLATE_NOOP("ButtonActions", "Take back a step"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Take back"), [](const FormAtWork &form) { return form.canTakeBack(); },
+    return {QStringLiteral("take-back"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Take back a step"),
+            QT_TRANSLATE_NOOP("ButtonActions", "Take back"),
+            "M3 6 L10 6 L12.5 8.7 L10 11.5 L6 11.5 M5.5 3.5 L3 6 L5.5 8.5",
+            [](const FormAtWork &form) { return form.canTakeBack(); },
             [](FormAtWork &form) { form.takeBack(); }};
 }
 

@@ -17,9 +17,10 @@ constexpr int ChosenBar = 3; // px, the bar at the left of a chosen line
 constexpr int TickSide = 14; // px, of the ticks of a list that takes several
 constexpr int BarWidth = 4;  // px, of the bar that shows which part is in sight
 
-QRect lineRect(const Control &control, int inSight)
+QRect lineRect(const Control &control, const Look &look, int inSight)
 {
-    return {Edge, Edge + inSight * ListLine, control.place.width() - 2 * Edge, ListLine};
+    const int height = listLineHeight(look);
+    return {Edge, Edge + inSight * height, control.place.width() - 2 * Edge, height};
 }
 
 void addTick(Picture &picture, const QRect &line, int left, bool isChosen)
@@ -39,20 +40,20 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
     const QStringList lines = listLines(control, shown);
     if (lines.isEmpty()) {
         TextStroke text = boxText(control, shown, look, false);
-        text.rect.setHeight(std::min(control.place.height(), ListLine + 2 * Edge));
+        text.rect.setHeight(std::min(control.place.height(), listLineHeight(look) + 2 * Edge));
         picture.append(text);
         return picture;
     }
     const bool several = takesSeveral(control);
     const int padding = paddingOf(look);
     const QList<int> chosen = chosenLines(control, shown);
-    const int first = firstLineInSight(control, shown);
-    const int inSight = listLinesInSight(control);
+    const int first = firstLineInSight(control, shown, look);
+    const int inSight = listLinesInSight(control, look);
     const int count = static_cast<int>(lines.size());
     const bool isLonger = count > inSight;
     for (int i = 0; i < inSight && first + i < count; ++i) {
         const QString &words = lines.at(first + i);
-        const QRect line = lineRect(control, i);
+        const QRect line = lineRect(control, look, i);
         const bool isChosen = chosen.contains(first + i);
         if (isChosen) {
             BoxStroke ground;
@@ -140,10 +141,10 @@ QList<int> chosenLines(const Control &control, const Shown &shown)
     return chosen;
 }
 
-int firstLineInSight(const Control &control, const Shown &shown)
+int firstLineInSight(const Control &control, const Shown &shown, const Look &look)
 {
     const QStringList lines = listLines(control, shown);
-    const int inSight = listLinesInSight(control);
+    const int inSight = listLinesInSight(control, look);
     const int most = std::max(0, static_cast<int>(lines.size()) - inSight);
     if (shown.firstLine >= 0) {
         return std::min(shown.firstLine, most);
@@ -152,23 +153,29 @@ int firstLineInSight(const Control &control, const Shown &shown)
     return chosen.isEmpty() || chosen.first() < inSight ? 0 : std::min(chosen.first() - inSight + 1, most);
 }
 
-int listLinesInSight(const Control &control)
+int listLineHeight(const Look &look)
 {
-    return std::max(1, (control.place.height() - 2 * Edge) / ListLine);
+    const int percent = textStyle(look, TextRole::Field).percent;
+    return std::max(ListLine, ListLine * percent / 100);
 }
 
-QRect listLinePlace(const Control &control, const Shown &shown, int line)
+int listLinesInSight(const Control &control, const Look &look)
 {
-    const int inSight = line - firstLineInSight(control, shown);
-    const bool isInSight = inSight >= 0 && inSight < listLinesInSight(control);
-    return isInSight ? QRect(Edge, Edge + inSight * ListLine, control.place.width() - 2 * Edge, ListLine) : QRect();
+    return std::max(1, (control.place.height() - 2 * Edge) / listLineHeight(look));
 }
 
-int listLineAt(const Control &control, const Shown &shown, QPoint at)
+QRect listLinePlace(const Control &control, const Shown &shown, const Look &look, int line)
 {
-    const int inSight = (at.y() - Edge) / ListLine;
-    const int line = firstLineInSight(control, shown) + inSight;
-    const bool isThere = at.y() >= Edge && inSight < listLinesInSight(control);
+    const int inSight = line - firstLineInSight(control, shown, look);
+    const bool isInSight = inSight >= 0 && inSight < listLinesInSight(control, look);
+    return isInSight ? lineRect(control, look, inSight) : QRect();
+}
+
+int listLineAt(const Control &control, const Shown &shown, const Look &look, QPoint at)
+{
+    const int inSight = (at.y() - Edge) / listLineHeight(look);
+    const int line = firstLineInSight(control, shown, look) + inSight;
+    const bool isThere = at.y() >= Edge && inSight < listLinesInSight(control, look);
     return isThere && line < listLines(control, shown).size() ? line : -1;
 }
 

@@ -219,7 +219,7 @@ std::optional<HardToRead> hardToRead(const Look &look, const Styles &styles, con
         const Colour under = groundOfWords(own, look, theme, control, ground);
         const double least = isLarge ? EdgeContrast : TextContrast;
         if (contrast(words, under) < least) {
-            return HardToRead{theme, words, under, contrast(words, under), readableOn({under}, words, least)};
+            return HardToRead{theme, words, under, contrast(words, under), least, readableOn({under}, words, least)};
         }
     }
     return std::nullopt;

@@ -58,6 +58,7 @@ struct HardToRead
     Colour colour = 0;
     Colour ground = 0;
     double contrast = 1;
+    double needed = 1;
     Colour nearest = 0;
 };
 // Of a control's words. Nothing where they can be read, or show nothing.

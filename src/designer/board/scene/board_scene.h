@@ -9,6 +9,7 @@
 #include "designer/board/scene/selection.h"
 #include "designer/document/form_document.h"
 #include "entry/session/entry_session.h"
+#include "core/looks/sight.h"
 #include "entry/theme/appearance.h"
 
 #include <QHash>
@@ -67,6 +68,7 @@ struct BoardScene
     const DragMarks *drag = nullptr;
 
     const BoardMode *mode = nullptr; // what mouse and keys do instead of the usual
+    Sight sight = Sight::Usual;      // whose eyes it is shown to
     bool showsHolds = false;         // whether the lead shows what it does in windows of other sizes
     std::optional<QPoint> clickedAt; // on the form, where nothing stands; what is pasted goes there
     QPixmap tracing;                 // the picture of the tracing sheet

@@ -31,7 +31,7 @@ void apply(const ControlSettings &pins, Look &look)
         return;
     }
     for (const LookSetting *each : {&fieldCorner(), &buttonCorner(), &groupCorner()}) {
-        look.figures.insert(QLatin1String(each->name), *number);
+        look.figures.insert(QLatin1String(each->name), zoomed(look, *number));
     }
 }
 

@@ -30,7 +30,7 @@ void apply(const ControlSettings &pins, Look &look)
         return;
     }
     for (TextStyle &text : look.texts) {
-        text.percent = *number;
+        text.percent = zoomed(look, *number);
     }
 }
 
