@@ -1,6 +1,9 @@
 // Looks and styles in the whole window: chosen, changed, tried, taken back, kept in the project; by mouse and by keys.
+#include "app/parts/at_hand_row.h"
 #include "app/window/main_window.h"
 #include "app/work/look_view.h"
+#include "core/actions/action_table.h"
+#include "core/edit/placing.h"
 #include "core/file/form_file.h"
 #include "core/looks/files/look_book.h"
 #include "core/looks/pins/look_pin.h"
@@ -15,11 +18,13 @@
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
 
+#include <QAction>
 #include <QComboBox>
 #include <QDir>
 #include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMenu>
 #include <QPushButton>
 #include <QSettings>
 #include <QSpinBox>
@@ -343,6 +348,117 @@ private Q_SLOTS:
         QTest::keyClick(line, Qt::Key_Return);
         QCOMPARE(control("name").settings.get(setting::Fill)->light, Colour(0xC81E3C));
         QVERIFY(!board()->scene().preview);
+    }
+
+    // Commands kept at hand: none at first, by a right click in a menu or from the list of commands, in the order in which
+    // they are dragged, there again in the next window.
+    void commandsAreKeptAtHand()
+    {
+        AtHandRow &row = m_window->atHand();
+        QVERIFY(!row.isVisibleTo(m_window.get()));
+        auto *looks = part<QAction>("looksAction");
+        row.keep(looks);
+        QVERIFY(row.isVisibleTo(m_window.get()) && row.has(looks));
+        QMenu *menu = nullptr;
+        QAction *bold = nullptr;
+        for (QMenu *each : m_window->findChildren<QMenu *>()) {
+            for (QAction *action : each->actions()) {
+                if (action->text() == "&Bold") {
+                    menu = each;
+                    bold = action;
+                }
+            }
+        }
+        QVERIFY(menu);
+        QTimer::singleShot(50, [] {
+            QWidget *asking = QApplication::activePopupWidget();
+            for (QAction *action : asking ? asking->actions() : QList<QAction *>()) {
+                if (action->objectName() == "turnAtHand") {
+                    QTest::mouseClick(asking, Qt::LeftButton, {},
+                                      static_cast<QMenu *>(asking)->actionGeometry(action).center());
+                    return;
+                }
+            }
+        });
+        menu->popup(QPoint(100, 100));
+        QTest::mouseClick(menu, Qt::RightButton, {}, menu->actionGeometry(bold).center());
+        menu->close();
+        QVERIFY(row.has(bold));
+        const auto words = [&] {
+            QList<QToolButton *> buttons = row.findChildren<QToolButton *>(Qt::FindDirectChildrenOnly);
+            std::sort(buttons.begin(), buttons.end(), [](auto *a, auto *b) { return a->x() < b->x(); });
+            QStringList all;
+            for (QToolButton *button : buttons) {
+                all.append(button->text());
+            }
+            return all;
+        };
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        QTRY_COMPARE(words(), (QStringList{"Looks and styles", "Bold"}));
+        // The second dragged before the first.
+        auto *second = row.findChildren<QToolButton *>(Qt::FindDirectChildrenOnly).last();
+        QTest::mousePress(second, Qt::LeftButton, {}, QPoint(5, 5));
+        QTest::mouseMove(second, QPoint(-200, 5));
+        QTest::mouseRelease(second, Qt::LeftButton, {}, QPoint(-200, 5));
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        QTRY_COMPARE(words(), (QStringList{"Bold", "Looks and styles"}));
+        QVERIFY(!part<QAction>("looksAction")->isChecked()); // dragging gives no command
+        MainWindow next;
+        QVERIFY(next.atHand().has(next.findChild<QAction *>("looksAction")));
+        row.takeAway(looks);
+        row.takeAway(bold);
+        QVERIFY(!row.isVisibleTo(m_window.get()));
+    }
+
+    // The board as others see it: greys stay, colours that they do not tell apart change.
+    void theBoardIsSeenByOthers()
+    {
+        const QImage usual = board()->viewport()->grab().toImage();
+        board()->setSight(Sight::WithoutRed);
+        const QImage seen = board()->viewport()->grab().toImage();
+        QVERIFY(usual != seen);
+        QCOMPARE(usual.size(), seen.size());
+        board()->setSight(Sight::Usual);
+        QVERIFY(board()->viewport()->grab().toImage() == usual);
+    }
+
+    // Drawings on buttons, with words and alone; then screen readers and the mouse are told the words.
+    void buttonsHaveDrawings()
+    {
+        m_window->filing().openPath(m_folder->filePath("forms/part.nabform"));
+        const PlacedControl placed =
+            withNewControlBelow(form(), "button", {BandRole::Body, 0, 0}, m_window->appearance());
+        Form changed = placed.form;
+        Control button = *changed.controls.find(placed.control);
+        setButtonAction(button, buttonActionNamed("save"));
+        button.text = "Keep";
+        changed.controls.replace(changed.controls.indexOf(button.id), button);
+        document()->apply("button", changed);
+        const auto picture = [&] {
+            return pictureOf(*form().controls.find(button.id), shownBlank(button), looks().first());
+        };
+        const auto drawings = [&] {
+            int count = 0;
+            for (const Stroke &stroke : picture()) {
+                count += std::holds_alternative<DrawingStroke>(stroke) ? 1 : 0;
+            }
+            return count;
+        };
+        QCOMPARE(drawings(), 0);
+        board()->select({button.id});
+        auto *drawing = part<QComboBox>("drawing");
+        drawing->setCurrentIndex(drawing->findData("own"));
+        Q_EMIT drawing->activated(drawing->currentIndex());
+        QCOMPARE(drawings(), 1);
+        QCOMPARE(picture().size(), 3);
+        auto *side = part<QComboBox>("pictureSide");
+        side->setCurrentIndex(side->findData("alone"));
+        Q_EMIT side->activated(side->currentIndex());
+        QCOMPARE(picture().size(), 2);
+        m_window->showEntry();
+        QWidget *widget = m_window->entryView()->widgetFor(button.id);
+        QCOMPARE(widget->accessibleName(), QString("Keep"));
+        QCOMPARE(widget->toolTip(), QString("Keep"));
     }
 
     // A person's zoom at work: boxes and words larger, nothing lost, the keyboard where it was; the design untouched.

@@ -16,17 +16,33 @@ Appearance::Appearance(const QString &look, Theme theme, const QFont &base, cons
 Appearance::Appearance(const Look &look, Theme theme, const QFont &base, LookBook book)
     : m_plain(look), m_look(look), m_theme(theme), m_base(base), m_book(std::move(book)), m_styles(allStyles(m_book))
 {
+    makeFonts();
+}
+
+Appearance::Appearance(const Appearance &form, const Look &look)
+    : m_plain(look), m_look(look), m_theme(form.m_theme), m_base(form.m_base)
+{
+    if (look.texts == form.m_look.texts) { // what is dressed in colours alone shares the fonts, which are slow to find
+        m_fonts = form.m_fonts;
+        m_metrics = form.m_metrics;
+    } else {
+        makeFonts();
+    }
+}
+
+void Appearance::makeFonts()
+{
     for (int i = 0; i < TextRoleCount; ++i) {
-        const TextStyle style = textStyle(look, static_cast<TextRole>(i));
-        QFont font = base;
-        if (base.pointSizeF() > 0) {
-            font.setPointSizeF(base.pointSizeF() * style.percent / 100.0);
+        const TextStyle style = textStyle(m_look, static_cast<TextRole>(i));
+        QFont font = m_base;
+        if (m_base.pointSizeF() > 0) {
+            font.setPointSizeF(m_base.pointSizeF() * style.percent / 100.0);
         } else {
-            font.setPixelSize(qRound(base.pixelSize() * style.percent / 100.0));
+            font.setPixelSize(qRound(m_base.pixelSize() * style.percent / 100.0));
         }
         font.setWeight(static_cast<QFont::Weight>(style.weight));
         if (!style.family.isEmpty()) {
-            font.setFamilies({style.family, base.family()});
+            font.setFamilies({style.family, m_base.family()});
         }
         font.setItalic(style.isSlanted);
         font.setUnderline(style.isUnderlined);
@@ -63,7 +79,7 @@ std::shared_ptr<const Appearance> Appearance::dressedFor(const Control &control,
     }
     std::shared_ptr<const Appearance> &own = m_alike[alike];
     if (!own) {
-        own = std::make_shared<Appearance>(dressed(m_look, m_styles, control, ground), m_theme, m_base);
+        own = std::shared_ptr<const Appearance>(new Appearance(*this, dressed(m_look, m_styles, control, ground)));
     }
     m_dressed.insert(hash, {control.settings, control.kind, control.role, ground, own});
     return own;

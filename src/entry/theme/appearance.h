@@ -50,6 +50,10 @@ public:
     int padding() const override;
 
 private:
+    // That of a control: the same but for its look.
+    Appearance(const Appearance &form, const Look &look);
+    void makeFonts();
+
     // What was made for a control, and by what it is found again. The settings are kept, so that they stay where they
     // are in memory.
     struct Dressed
