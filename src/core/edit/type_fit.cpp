@@ -8,6 +8,7 @@
 #include "core/arrange/structure.h"
 #include "core/edit/scaled_form.h"
 #include "core/kinds/box_parts.h"
+#include "core/kinds/settings/button_picture.h"
 #include "core/kinds/settings/caption_side.h"
 #include "core/looks/pins/look_pin.h"
 
@@ -80,7 +81,8 @@ Control withRoom(const Control &control, const Control &was, int pitch, const Te
         }
         roomy.place.setHeight(height);
     }
-    if (kindNamed(control.kind).editor == Editor::Button) {
+    const bool showsNoWords = pictureSideOf(control) == PictureSide::Alone;
+    if (kindNamed(control.kind).editor == Editor::Button && !showsNoWords) {
         const int words = own->width(control.text, TextRole::Button) + 2 * own->padding();
         roomy.place.setWidth(std::max(control.place.width(), onGridAtOrAfter(words, pitch)));
     }

@@ -40,8 +40,8 @@ public:
     QWidget *widget() override { return m_button; }
     void refresh() override
     {
-        m_button->setText(control().text);
         const bool isAlone = pictureSideOf(control()) == PictureSide::Alone;
+        m_button->setText(isAlone ? QString() : control().text);
         const QString does = buttonActionTitle(buttonActionOf(control()));
         m_button->setToolTip(isAlone && !control().text.isEmpty() ? control().text : does);
         m_button->setAccessibleName(control().text.isEmpty() ? does : control().text);
