@@ -2,6 +2,7 @@
 #include "app/parts/at_hand_row.h"
 #include "app/window/main_window.h"
 #include "app/work/look_view.h"
+#include "app/work/open_work.h"
 #include "core/actions/action_table.h"
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
@@ -9,6 +10,7 @@
 #include "core/looks/pins/look_pin.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/selection_commands.h"
+#include "designer/board/modes/copying_look_mode.h"
 #include "designer/colours/colour_editor.h"
 #include "designer/colours/colour_picker.h"
 #include "designer/looks/look_cards.h"
@@ -21,12 +23,14 @@
 #include <QAction>
 #include <QComboBox>
 #include <QDir>
+#include <QFile>
 #include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
 #include <QSettings>
+#include <QSignalSpy>
 #include <QSpinBox>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -350,8 +354,8 @@ private Q_SLOTS:
         QVERIFY(!board()->scene().preview);
     }
 
-    // Commands kept at hand: none at first, by a right click in a menu or from the list of commands, in the order in which
-    // they are dragged, there again in the next window.
+    // Commands kept at hand: none at first, by a right click in a menu or from the list of commands, in the order in
+    // which they are dragged, there again in the next window.
     void commandsAreKeptAtHand()
     {
         AtHandRow &row = m_window->atHand();
@@ -459,6 +463,55 @@ private Q_SLOTS:
         QWidget *widget = m_window->entryView()->widgetFor(button.id);
         QCOMPARE(widget->accessibleName(), QString("Keep"));
         QCOMPARE(widget->toolTip(), QString("Keep"));
+    }
+
+    // Another program changes a look meanwhile: it is shown, and our steps put back only what they changed.
+    void looksOfOtherProgramsAreTakenOver()
+    {
+        Look own = looks().first();
+        own.texts.at(1).percent = 111;
+        QVERIFY(saveLook(m_folder->path(), own).isOk());
+        QTRY_COMPARE(textStyle(m_window->appearance().look(), TextRole::Caption).percent, 111);
+        Look other = looks().at(2);
+        other.name = "From elsewhere";
+        QVERIFY(saveLook(m_folder->path(), other).isOk());
+        QTRY_COMPARE(m_window->work().workspace().looks.looks.size(), 2);
+        // Our own writing is no other program's.
+        QSignalSpy changed(&m_window->work(), &OpenWork::looksChanged);
+        m_window->lookView().change(own, "as it is");
+        own.texts.at(1).percent = 112;
+        m_window->lookView().change(own, "larger");
+        const qsizetype times = changed.size();
+        QVERIFY(loadLookBook(m_folder->path()).looks == m_window->work().workspace().looks.looks);
+        QCoreApplication::processEvents();
+        QCOMPARE(changed.size(), times);
+        // A broken file changes nothing and is said.
+        QSignalSpy said(&m_window->work(), &OpenWork::said);
+        QFile broken(m_folder->filePath("looks/broken.tokens.json"));
+        QVERIFY(broken.open(QIODevice::WriteOnly));
+        broken.write("{");
+        broken.close();
+        QTRY_VERIFY(!said.isEmpty());
+        QCOMPARE(m_window->work().workspace().looks.looks.size(), 2);
+    }
+
+    // A look goes over the clipboard into another form.
+    void looksAreCopiedAcrossForms()
+    {
+        board()->select({boundTo("name")});
+        Q_EMIT part<ColourEditor>("fill")->edited("#c2f3ff");
+        beginCopyLook(*board(), LookCopies::Once);
+        board()->endMode();
+        document()->steps()->undo(); // so that closing asks nothing
+        m_window->filing().openPath(m_folder->filePath("forms/vessel.nabform"));
+        ControlId first = 0;
+        for (const Control &control : form().controls) {
+            first = first == 0 && !control.column.isEmpty() ? control.id : first;
+        }
+        board()->select({first});
+        board()->setFocus();
+        QTest::keyClick(board(), Qt::Key_V, Qt::ControlModifier | Qt::AltModifier | Qt::ShiftModifier);
+        QCOMPARE(form().controls.find(first)->settings.get(setting::Fill)->light, Colour(0xC2F3FF));
     }
 
     // A person's zoom at work: boxes and words larger, nothing lost, the keyboard where it was; the design untouched.

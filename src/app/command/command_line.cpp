@@ -163,7 +163,8 @@ int render(const QStringList &arguments)
     if (!workspace->connection) {
         return fail(workspace->databaseError);
     }
-    const Appearance appearance = usualAppearance(form->look, parser.isSet(dark) ? Theme::Dark : Theme::Light);
+    const Appearance appearance =
+        usualAppearance(form->look, parser.isSet(dark) ? Theme::Dark : Theme::Light, workspace->looks);
     EntrySession session(*workspace->connection, workspace->catalogue, *form);
     // A form without rows, or one on which people only add, has no stored record to show.
     const bool hasStored = !form->rowsFrom.isEmpty() && form->permissions.see;

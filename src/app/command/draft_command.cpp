@@ -124,7 +124,7 @@ int draftAll(const Workspace &opened, const Choices &choices, const QString &fol
     if (!project) {
         return fail(project.error());
     }
-    const Appearance appearance = usualAppearance(QString(), Theme::Light);
+    const Appearance appearance = usualAppearance(QString(), Theme::Light, workspace.looks);
     const bool showsProgress = isatty(STDERR_FILENO) == 1;
     QTextStream errors(stderr);
     QStringList failures;
@@ -398,7 +398,8 @@ int draftCommand(const QStringList &arguments)
         QTextStream(stdout) << QString::fromUtf8(QJsonDocument(planToJson(prepared->plan)).toJson());
         return ExitDone;
     }
-    return give(formOf(*workspace, *table, *prepared, usualAppearance(QString(), Theme::Light)));
+    return give(
+        formOf(*workspace, *table, *prepared, usualAppearance(prepared->plan.look, Theme::Light, workspace->looks)));
 }
 
 } // namespace nabblet

@@ -158,6 +158,12 @@ void MainWindow::followFocus()
 void MainWindow::showDocument()
 {
     const Form &form = m_work->document()->root();
+    const LookBook &book = m_work->workspace().looks;
+    if (!isLook(book, form.look)) {
+        say(tr("There is no look “%1” here; “%2” stands in for it.").arg(form.look, lookNamed(book, form.look).name));
+    } else if (!book.mistakes.isEmpty()) {
+        say(book.mistakes.first());
+    }
     *m_appearance = Appearance(form.look, theme(), QApplication::font(), m_work->workspace().looks);
     m_board = new Board(m_work->document(), m_work->session(), *m_appearance, m_boardFrame);
     m_inspector = new Inspector(m_work->document(), m_appearance.get(), m_inspectorFrame);

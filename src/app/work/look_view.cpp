@@ -124,6 +124,12 @@ void LookView::change(const LookBook &book, const QString &look, const QString &
 {
     FormDocument *document = m_work->document();
     const LookBook before = m_work->workspace().looks;
+    const Appearance appearance(look, Theme::Light, QApplication::font(), book);
+    const Appearance was(document->root().look, Theme::Light, QApplication::font(), before);
+    const Form after = withRoomForType(withLook(form, look), appearance, {document->root(), was});
+    if (before == book && after == document->root()) {
+        return; // no step for nothing
+    }
     const InnerPath focus = document->focus();
     document->setFocus({});
     document->steps()->beginMacro(step);
@@ -132,9 +138,7 @@ void LookView::change(const LookBook &book, const QString &look, const QString &
             step, before, book, [work = m_work] { return work->workspace().looks; },
             [work = m_work](const LookBook &other) { work->putLooks(other); }));
     }
-    const Appearance appearance(look, Theme::Light, QApplication::font(), book);
-    const Appearance was(document->root().look, Theme::Light, QApplication::font(), before);
-    document->apply(step, withRoomForType(withLook(form, look), appearance, {document->root(), was}));
+    document->apply(step, after);
     document->steps()->endMacro();
     document->setFocus(focus);
     Q_EMIT m_work->looksChanged();

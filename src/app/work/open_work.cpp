@@ -3,6 +3,7 @@
 #include "app/work/project_names.h"
 #include "core/draft/inner_forms.h"
 #include "core/file/project_file.h"
+#include "core/looks/files/look_file.h"
 #include "data/profile/learn_catalogue.h"
 
 #include <QDir>
@@ -48,6 +49,7 @@ void OpenWork::open(const Workspace &workspace)
     close();
     m_workspace = workspace;
     watchDatabase();
+    watchLooks();
     Q_EMIT opened();
 }
 
@@ -127,12 +129,59 @@ Outcome writeLooks(const QString &folder, const LookBook &before, const LookBook
 
 } // namespace
 
+// What other programs and other windows make of the looks meanwhile is taken over; our own writing changes nothing.
+void OpenWork::watchLooks()
+{
+    m_lookWatch.reset();
+    if (m_workspace.projectFolder.isEmpty()) {
+        return;
+    }
+    m_lookWatch = std::make_unique<QFileSystemWatcher>();
+    const QString project = m_workspace.projectFolder;
+    const auto watch = [this, project] {
+        for (const QString &folder : {project, looksFolder(project)}) { // which may come later
+            if (QFileInfo::exists(folder) && !m_lookWatch->directories().contains(folder)) {
+                m_lookWatch->addPath(folder);
+            }
+        }
+        // A file that is written in place changes no folder.
+        const QDir looks(looksFolder(project));
+        for (const QString &file : looks.entryList(QDir::Files)) {
+            if (!m_lookWatch->files().contains(looks.filePath(file))) {
+                m_lookWatch->addPath(looks.filePath(file));
+            }
+        }
+    };
+    watch();
+    const auto read = [this, project, watch] {
+        watch();
+        const LookBook now = loadLookBook(project);
+        if (now.mistakes != m_workspace.looks.mistakes && !now.mistakes.isEmpty()) {
+            Q_EMIT said(now.mistakes.first());
+        }
+        m_workspace.looks.mistakes = now.mistakes;
+        const bool isOther = now.looks != m_workspace.looks.looks || now.styles != m_workspace.looks.styles;
+        if (isOther && now.mistakes.isEmpty()) { // half written, or wrong: what was read before stays
+            m_workspace.looks = now;
+            Q_EMIT looksChanged();
+        }
+    };
+    connect(m_lookWatch.get(), &QFileSystemWatcher::directoryChanged, this, read);
+    connect(m_lookWatch.get(), &QFileSystemWatcher::fileChanged, this, read);
+}
+
 void OpenWork::putLooks(const LookBook &book)
 {
     const LookBook before = std::exchange(m_workspace.looks, book);
     if (!m_workspace.projectFolder.isEmpty()) {
         if (const Outcome written = writeLooks(m_workspace.projectFolder, before, book); !written) {
             Q_EMIT failed(written.error());
+        }
+        // As it is read again, so that our own writing is not taken for another program's.
+        for (Look &look : m_workspace.looks.looks) {
+            if (const Result<Look> stored = readLook(writeLook(look), look.name, looks().first())) {
+                look = *stored;
+            }
         }
     }
     Q_EMIT looksChanged();

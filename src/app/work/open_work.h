@@ -9,6 +9,8 @@
 #include "entry/records/record_recovery.h"
 #include "entry/session/entry_session.h"
 
+#include <QFileSystemWatcher>
+
 #include <memory>
 
 namespace nabblet {
@@ -78,6 +80,7 @@ Q_SIGNALS:
 
 private:
     void watchDatabase();
+    void watchLooks();
 
     Workspace m_workspace;
     std::unique_ptr<FormDocument> m_document;
@@ -85,6 +88,7 @@ private:
     std::unique_ptr<EntrySession> m_session;
     std::unique_ptr<RecordRecovery> m_typedRecovery;
     std::unique_ptr<DatabaseWatch> m_watch;
+    std::unique_ptr<QFileSystemWatcher> m_lookWatch;
 };
 
 } // namespace nabblet

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/looks/files/look_book.h"
 #include "core/model/form.h"
 #include "core/text/text_measure.h"
 
@@ -15,7 +16,9 @@
     CHECK(typedLinks)                                                                                                  \
     CHECK(typedIdentities)                                                                                             \
     CHECK(typedTwice)                                                                                                  \
-    CHECK(wrongRules)
+    CHECK(wrongRules)                                                                                                  \
+    CHECK(hardWords)                                                                                                   \
+    CHECK(missingStyles)
 
 namespace nabblet {
 
@@ -31,6 +34,7 @@ struct CheckContext
     const Catalogue &catalogue;
     const TextMeasure &measure;
     QStringList filled = {}; // columns that fill themselves, as the rows belong to another form's record
+    LookBook looks = {};     // of the project
 };
 
 struct FormCheck

@@ -117,13 +117,14 @@ void layOutTabular(Maker &maker, const QList<Piece> &planned)
 
     const int lineHeight = maker.captionLine() + DraftLine + gap;
     // Records of several lines keep farther apart than the lines of one.
-    const int apart = lines.size() > 1 ? gap + 2 * FinePitch : gap;
+    const int more = maker.snapped(maker.measure.rowSpacing()); // as the look has it
+    const int apart = (lines.size() > 1 ? gap + 2 * FinePitch : gap) + more;
     int width = 320;
     NamePool railNames;
     for (qsizetype n = 0; n < lines.size(); ++n) {
         const QList<Piece> &line = lines.at(n);
         const QList<RailId> rails = placeRails(maker, line, gap, railNames);
-        const int y = (apart > 0 ? FinePitch : 0) + static_cast<int>(n) * lineHeight;
+        const int y = (apart > 0 ? FinePitch : 0) + more / 2 + static_cast<int>(n) * lineHeight;
         for (qsizetype i = 0; i < line.size(); ++i) {
             const Piece &piece = line.at(i);
             Control field = piece.field;

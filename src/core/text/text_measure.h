@@ -23,6 +23,8 @@ public:
     virtual int ascent(TextRole role) const = 0;
     // What is left free in boxes left and right of the words, px.
     virtual int padding() const { return 7; }
+    // How much further apart than usual the rows of tabular forms stand, px.
+    virtual int rowSpacing() const { return 0; }
     // The same for what one control looks like, with its style and what is pinned at it.
     virtual std::shared_ptr<const TextMeasure> of(const Control &) const
     {

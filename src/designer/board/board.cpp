@@ -89,6 +89,7 @@ void Board::setAppearance(const Appearance &appearance)
 {
     m_scene.appearance = appearance;
     m_painter->forgetGround();
+    m_painter->forgetControls();
     viewport()->update();
 }
 

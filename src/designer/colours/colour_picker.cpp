@@ -14,7 +14,6 @@
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPainter>
-#include <QPointer>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -269,20 +268,12 @@ void ColourPicker::hideEvent(QHideEvent *event)
 void ColourPicker::pickFromScreen()
 {
     // It goes on while this picker, and what lies under it, is out of the way.
-    const QPointer<QObject> asked = parent();
-    auto *editor = parentWidget();
-    m_isTaken = true;
-    Q_EMIT tried(QString());
-    const auto signal = [asked](const QString &words) {
-        if (asked) {
-            QMetaObject::invokeMethod(asked, "edited", Q_ARG(QString, words));
-        }
-    };
-    close();
-    pickColourFromScreen(editor, [signal](std::optional<Colour> colour) {
+    hide();
+    pickColourFromScreen(this, [this](std::optional<Colour> colour) {
         if (colour) {
-            signal(colourInWords(*colour));
+            take(colourInWords(*colour));
         }
+        deleteLater();
     });
 }
 

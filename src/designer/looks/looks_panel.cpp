@@ -11,6 +11,7 @@
 #include "designer/looks/look_cards.h"
 #include "designer/looks/look_sides.h"
 #include "designer/looks/style_cards.h"
+#include "designer/panels/list_closed.h"
 #include "entry/theme/typefaces.h"
 
 #include <QCheckBox>
@@ -340,6 +341,7 @@ void LooksPanel::addFigures()
             connect(box, &QComboBox::activated, this, [this, name, step](int value) {
                 change(step, [&](Look &look) { look.figures.insert(name, value); });
             });
+            new ListClosed(box, [this] { Q_EMIT triedEnded(); });
             connect(box, &QComboBox::highlighted, this, [this, name](int value) {
                 Look look = m_look;
                 look.figures.insert(name, value);

@@ -4,6 +4,7 @@
 #include "core/looks/ink_names.h"
 #include "designer/colours/colour_editor.h"
 #include "designer/colours/lately_colours.h"
+#include "designer/panels/list_closed.h"
 #include "designer/panels/looking_line.h"
 #include "designer/settings/file_chooser.h"
 #include "designer/settings/lines_editor.h"
@@ -318,6 +319,7 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
             Q_EMIT previewEnded();
             write(m_fields.at(index), box->itemData(chosen).toString());
         });
+        new ListClosed(box, [this] { Q_EMIT previewEnded(); });
         connect(box, &QComboBox::highlighted, this,
                 [this, box, index](int at) { tryOut(m_fields.at(index), box->itemData(at).toString()); });
         return box;

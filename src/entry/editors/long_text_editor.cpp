@@ -115,7 +115,7 @@ public:
         const auto own = appearance();
         const int beside = own->padding();
         const int padding = longTextPadding(control(), beside);
-        if (QPair(padding, beside) != m_padding) {
+        if (QPair<int, int>(padding, beside) != m_padding) {
             m_padding = {padding, beside};
             m_box->setPadding(padding, beside);
         }

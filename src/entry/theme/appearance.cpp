@@ -97,6 +97,11 @@ int Appearance::padding() const
     return figure(nabblet::padding());
 }
 
+int Appearance::rowSpacing() const
+{
+    return figure(nabblet::rowSpacing());
+}
+
 QColor Appearance::colour(Ink ink) const
 {
     return QColor::fromRgb(nabblet::colour(m_look, m_theme, ink));

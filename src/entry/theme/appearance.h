@@ -48,6 +48,7 @@ public:
     int lineHeight(TextRole role) const override;
     int ascent(TextRole role) const override { return metrics(role).ascent(); }
     int padding() const override;
+    int rowSpacing() const override;
 
 private:
     // That of a control: the same but for its look.

@@ -1,4 +1,5 @@
 // What a control looks like with its look, its style and its pins, on the ground that it stands on.
+#include "core/check/checks.h"
 #include "core/edit/type_fit.h"
 #include "core/file/form_file.h"
 #include "core/kinds/kind.h"
@@ -140,6 +141,25 @@ private Q_SLOTS:
         QVERIFY(hardToRead(looks().first(), {}, control, {}));
         control.settings.set(setting::TextSize, 200);
         QVERIFY(!hardToRead(looks().first(), {}, control, {}));
+    }
+
+    // Checks of a form say what of its look cannot be read or is not there.
+    void checksOfLooks()
+    {
+        Form form = samples::columnOfFields(2);
+        form.look = "Harbour";
+        const FixedTextMeasure measure;
+        const auto count = [&](const char *check) { return findings(check, {form, {}, measure}).size(); };
+        QCOMPARE(count("hard words"), 0);
+        QCOMPARE(count("missing styles"), 0);
+        Control control = form.controls.at(0);
+        control.settings.set(setting::TextColour, TwoSided{0xFDFDFD, 0xFDFDFD});
+        control.settings.set(setting::Style, QString("Gone"));
+        form.controls.replace(0, control);
+        QCOMPARE(count("hard words"), 1);
+        QCOMPARE(count("missing styles"), 1);
+        form.look = "Gone too";
+        QCOMPARE(count("missing styles"), 2);
     }
 
     // Of its container, the container's container, its band, the form.

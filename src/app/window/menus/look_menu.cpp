@@ -3,12 +3,14 @@
 #include "app/window/menus.h"
 #include "app/work/look_view.h"
 #include "core/edit/look_edits.h"
+#include "core/edit/type_fit.h"
 #include "core/kinds/settings/marks.h"
 #include "core/looks/pins/look_pin_table.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/board/modes/copying_look_mode.h"
 #include "designer/document/form_document.h"
+#include "designer/document/look_clipboard.h"
 
 #include <QMenu>
 #include <QMenuBar>
@@ -108,8 +110,8 @@ void makeLookMenu(Commands &commands, MainWindow &window)
 {
     QMenu *menu = commands.bar()->addMenu(Texts::tr("&Look"));
     QAction *looks = commands.add(
-        menu, Texts::tr("&Looks and styles"), keys("Ctrl+Shift+K"), [&window] { window.showLooks(!window.showsLooks()); },
-        When::InDesign);
+        menu, Texts::tr("&Looks and styles"), keys("Ctrl+Shift+K"),
+        [&window] { window.showLooks(!window.showsLooks()); }, When::InDesign);
     looks->setObjectName(QStringLiteral("looksAction"));
     looks->setCheckable(true);
     menu->addSeparator();
@@ -142,6 +144,16 @@ void makeLookMenu(Commands &commands, MainWindow &window)
     commands.add(
         menu, Texts::tr("Copy the look many &times"), keys("Ctrl+Alt+Shift+K"),
         [&window] { beginCopyLook(*window.board(), LookCopies::UntilEscape); }, When::WithControl);
+    QAction *paste = commands.add(
+        menu, Texts::tr("&Paste the look"), keys("Ctrl+Alt+Shift+V"),
+        [&window] {
+            const Form &form = window.document()->form();
+            const QList<ControlId> selected = window.board()->selection().controls();
+            window.document()->apply(Texts::tr("Paste a look"),
+                                     withRoomForType(withLookOfClipboard(form, selected), selected, window.appearance(),
+                                                     {form, window.appearance()}));
+        },
+        When::WithControl);
     commands.add(
         menu, Texts::tr("&As the look says"), keys("Ctrl+Alt+0"),
         [&window] {
@@ -169,8 +181,10 @@ void makeLookMenu(Commands &commands, MainWindow &window)
     }
     commands.add(
         menu, Texts::tr("&Keep as a style…"), keys("Ctrl+Shift+E"),
-        [&window] { window.lookView().keepAsStyle(window.board()->selection().controls(), &window); }, When::WithControl);
-    commands.follow([&window, looks, keyed] {
+        [&window] { window.lookView().keepAsStyle(window.board()->selection().controls(), &window); },
+        When::WithControl);
+    commands.follow([&window, looks, keyed, paste] {
+        paste->setEnabled(paste->isEnabled() && clipboardHasLook());
         looks->setChecked(window.showsLooks());
         const Styles &all = window.appearance().styles();
         for (int i = 0; i < KeyedStyles; ++i) {

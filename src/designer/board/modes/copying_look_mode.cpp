@@ -3,6 +3,7 @@
 #include "core/edit/edits.h"
 #include "core/text/tr.h"
 #include "designer/board/scene/board_host.h"
+#include "designer/document/look_clipboard.h"
 
 #include <QMouseEvent>
 
@@ -34,6 +35,7 @@ bool CopyingLookMode::press(const QMouseEvent &event, const Hit &hit)
 void beginCopyLook(BoardHost &board, LookCopies copies)
 {
     if (const ControlId lead = board.selection().lead(); lead != 0) {
+        copyLookToClipboard(*board.scene().form().controls.find(lead)); // for other forms and windows
         board.setMode(std::make_unique<CopyingLookMode>(board, lead, copies));
     }
 }
