@@ -260,7 +260,8 @@ void LookView::renameStyle(const QString &name, QWidget *parent)
         }
         asked = why;
     }
-    const Style *style = styleNamed(allStyles(book), name);
+    const Styles all = allStyles(book);
+    const Style *style = styleNamed(all, name);
     if (!style) {
         return;
     }

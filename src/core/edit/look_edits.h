@@ -8,9 +8,7 @@
 
 namespace nabblet {
 
-// The controls that a look's edit of some is about: of a box that is selected with its caption, the box alone where it
-// takes a box, and all that show words where it is of words.
-// Each with its pins changed; what other letters need follows.
+// The form with the pins of some controls changed, each by its own; what other letters need follows.
 Form withPinsChanged(const Form &form, const QList<ControlId> &controls,
                      const std::function<void(const Control &control, ControlSettings &pins)> &change,
                      const TextMeasure &measure);
@@ -19,14 +17,14 @@ Form withPinsChanged(const Form &form, const QList<ControlId> &controls,
 Form withoutPins(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure);
 Form withoutPinsAndStyle(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure);
 
-// Flags of type on or off: on for all where any has it not. said: the look without pins.
+// A flag of type on or off: on for all where any has it not. isOn: whether a control shows it now, pinned or not.
 Form withFlagTurned(const Form &form, const QList<ControlId> &controls, const ControlSetting<bool> &flag,
                     const std::function<bool(const Control &)> &isOn, const TextMeasure &measure);
 
-// What a control pins and its style says, as a style of that name.
+// What a control's style says and it pins itself, as a style of that name.
 Style styleOf(const Control &control, const Styles &styles, const QString &name);
-// The controls of a form, of those inside too, that have a style; and the form with it renamed, or taken away with an
-// empty name.
+// How many controls of a form have a style, those of the forms inside too; and the form with the style renamed, or with an
+// empty name taken away.
 int controlsWithStyle(const Form &form, const QString &style);
 Form withStyleRenamed(const Form &form, const QString &from, const QString &to);
 // The form with a style at some controls, in the place of what they pinned themselves.

@@ -149,7 +149,7 @@ ColourPicker::ColourPicker(const ColourSource &source, const QString &now, QWidg
     column->setContentsMargins(10, 10, 10, 10);
     column->setSpacing(6);
     addSwatches(column, tr("This look"), source.ofLook);
-    addSwatches(column, tr("Used in this form and its styles"), source.inUse);
+    addSwatches(column, tr("Used in this project"), source.inUse);
     QList<ColourInUse> lately;
     for (const Colour colour : source.lately) {
         lately.append({colour, 0, {}});

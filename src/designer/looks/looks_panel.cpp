@@ -367,7 +367,7 @@ void LooksPanel::addColours()
             }
             if (const QString words = lookText(name.group); words != group) {
                 group = words;
-                addTitle(group);
+                addTitle(tr("%1, light and dark").arg(group));
             }
             QList<QWidget *> buttons;
             for (const Theme theme : {Theme::Light, Theme::Dark}) {
