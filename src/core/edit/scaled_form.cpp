@@ -1,5 +1,6 @@
 #include "core/edit/scaled_form.h"
 
+#include "core/arrange/containers.h"
 #include "core/arrange/grid.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/settings/height_at_work.h"
@@ -42,6 +43,31 @@ private:
     int m_pitch;
 };
 
+// What a container keeps free inside its edges does not get smaller with it: its members move clear of that, and it
+// gets as large as they need.
+Form withMembersInside(const Form &form)
+{
+    Form result = form;
+    for (const Control &container : form.controls) { // each before what it holds
+        for (const Area &area : areasIn(container)) {
+            const QRect room = roomOf(result, area);
+            QSet<ControlId> members;
+            QPoint least(room.topLeft());
+            for (const Control &control : std::as_const(result.controls)) {
+                if (areaOf(control) == area) {
+                    members.insert(control.id);
+                    least.setX(std::min(least.x(), control.place.x()));
+                    least.setY(std::min(least.y(), control.place.y()));
+                }
+            }
+            if (least != room.topLeft()) {
+                moveWithMembers(result, members, room.topLeft() - least);
+            }
+        }
+    }
+    return withContainersGrown(result);
+}
+
 } // namespace
 
 Form scaledForm(const Form &form, double across, double down, OnGrid onGrid)
@@ -81,7 +107,7 @@ Form scaledForm(const Form &form, double across, double down, OnGrid onGrid)
     if (const Form *row = form.rowForm.get()) {
         result.rowForm = InnerForm(scaledForm(*row, across, down, onGrid));
     }
-    return result;
+    return withMembersInside(result);
 }
 
 } // namespace nabblet
