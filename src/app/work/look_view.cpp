@@ -178,13 +178,6 @@ void LookView::giveBack()
     change(book, name, tr("The look as it came with the program"), m_work->document()->root());
 }
 
-void LookView::changeStyles(const Styles &styles, const QString &step)
-{
-    LookBook book = m_work->workspace().looks;
-    book.styles = styles;
-    change(book, m_work->document()->root().look, step, m_work->document()->root());
-}
-
 namespace {
 
 Styles withStyle(Styles styles, const Style &style)

@@ -37,8 +37,6 @@ public:
     void takeOut();
     // The project's own version of its look goes; the program's is back.
     void giveBack();
-    // The styles of the project are these; step: what that is called.
-    void changeStyles(const Styles &styles, const QString &step);
     // What the first of some controls looks like becomes a style, under a name that is asked for, and all of them take
     // it. The name of one that there is takes that over.
     void keepAsStyle(const QList<ControlId> &controls, QWidget *parent);

@@ -30,18 +30,6 @@ Form withPinsChanged(const Form &form, const QList<ControlId> &controls,
     return result == form ? form : withRoomForType(result, controls, measure, {form, measure});
 }
 
-Form withoutPins(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure)
-{
-    return withPinsChanged(
-        form, controls,
-        [](const Control &, ControlSettings &pins) {
-            const QString style = pins.value(setting::Style);
-            pins.removeAll(SettingPart::Look);
-            pins.set(setting::Style, style);
-        },
-        measure);
-}
-
 Form withoutPinsAndStyle(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure)
 {
     return withPinsChanged(

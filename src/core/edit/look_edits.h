@@ -13,8 +13,7 @@ Form withPinsChanged(const Form &form, const QList<ControlId> &controls,
                      const std::function<void(const Control &control, ControlSettings &pins)> &change,
                      const TextMeasure &measure);
 
-// All as their look and their style say again; with the style gone as well.
-Form withoutPins(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure);
+// All as their look says again, without a style.
 Form withoutPinsAndStyle(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure);
 
 // A flag of type on or off: on for all where any has it not. isOn: whether a control shows it now, pinned or not.

@@ -71,14 +71,11 @@ Result<Form> writeBandFill(const Context &context, const QString &typed)
         if (band.role != *context.selection.band()) {
             continue;
         }
-        band.settings.remove(setting::Fill);
-        if (!typed.trimmed().isEmpty()) {
-            const Result<TwoSided> fill = readTwoSidedWords(typed);
-            if (!fill) {
-                return fill.error();
-            }
-            band.settings.set(setting::Fill, *fill);
+        const Result<ControlSettings> settings = withColourTyped(band.settings, setting::Fill, typed);
+        if (!settings) {
+            return settings.error();
         }
+        band.settings = *settings;
     }
     return form;
 }

@@ -19,15 +19,12 @@ template <const ControlSetting<TwoSided> &Setting> QString colourOfForm(const Fo
 template <const ControlSetting<TwoSided> &Setting>
 Result<Form> formColourTyped(const Form &form, const QString &typed, const Table *)
 {
-    Form changed = form;
-    changed.settings.remove(Setting);
-    if (!typed.trimmed().isEmpty()) {
-        const Result<TwoSided> colour = readTwoSidedWords(typed);
-        if (!colour) {
-            return colour.error();
-        }
-        changed.settings.set(Setting, *colour);
+    const Result<ControlSettings> settings = withColourTyped(form.settings, Setting, typed);
+    if (!settings) {
+        return settings.error();
     }
+    Form changed = form;
+    changed.settings = *settings;
     return changed;
 }
 

@@ -83,6 +83,20 @@ Result<TwoSided> readTwoSidedWords(const QString &typed)
     return colour;
 }
 
+Result<ControlSettings> withColourTyped(ControlSettings settings, const ControlSetting<TwoSided> &setting,
+                                        const QString &typed)
+{
+    settings.remove(setting);
+    if (!typed.trimmed().isEmpty()) {
+        const Result<TwoSided> colour = readTwoSidedWords(typed);
+        if (!colour) {
+            return colour.error();
+        }
+        settings.set(setting, *colour);
+    }
+    return settings;
+}
+
 QString twoSidedInWords(const TwoSided &colour)
 {
     return colourInWords(colour.light) + (colour.dark ? Between + colourInWords(*colour.dark) : QString());

@@ -29,6 +29,10 @@ QJsonValue writeTwoSided(const TwoSided &colour);
 Result<TwoSided> readTwoSidedWords(const QString &typed);
 QString twoSidedInWords(const TwoSided &colour);
 
+// Settings with a colour as it was typed; an empty text takes it away. Of controls, bands and forms alike.
+Result<ControlSettings> withColourTyped(ControlSettings settings, const ControlSetting<TwoSided> &setting,
+                                        const QString &typed);
+
 // Lines of settings that are a colour.
 template <const ControlSetting<TwoSided> &Setting> QString colourInWordsOf(const Control &control)
 {
@@ -39,15 +43,12 @@ template <const ControlSetting<TwoSided> &Setting> QString colourInWordsOf(const
 template <const ControlSetting<TwoSided> &Setting>
 Result<Control> colourTyped(const Control &control, const QString &typed, const Table *)
 {
-    Control changed = control;
-    changed.settings.remove(Setting);
-    if (!typed.trimmed().isEmpty()) {
-        const Result<TwoSided> colour = readTwoSidedWords(typed);
-        if (!colour) {
-            return colour.error();
-        }
-        changed.settings.set(Setting, *colour);
+    const Result<ControlSettings> settings = withColourTyped(control.settings, Setting, typed);
+    if (!settings) {
+        return settings.error();
     }
+    Control changed = control;
+    changed.settings = *settings;
     return changed;
 }
 
