@@ -1,11 +1,26 @@
 #!/bin/bash
 # Installs what is missing, builds, makes the demonstration's database and opens the window with it. With no display it
 # runs the whole example on an invisible one instead and leaves a picture of each step in build/demo/.
+# With --postgresql or --mariadb the demonstration works on a server of that kind, started for as long as the window is
+# open, with its data in build/demo/.
 set -euo pipefail
 cd "$(dirname "$0")"
 source scripts/setup.sh
 
-nabblet_install_missing_packages
+server=
+case "${1:-}" in
+'') ;;
+--postgresql | --mariadb) server=${1#--} ;;
+*)
+    echo "usage: $0 [--postgresql | --mariadb]" >&2
+    exit 2
+    ;;
+esac
+if [ -n "$server" ]; then
+    nabblet_install_missing_packages scripts/packages-for-tests.txt
+else
+    nabblet_install_missing_packages
+fi
 nabblet_build release
 
 depot=build/demo/fairway-depot
@@ -17,6 +32,21 @@ fi
 # What was changed in the demonstration stays: only what is missing is copied.
 cp -n demo/fairway-depot/project.nabblet demo/fairway-depot/*.svg "$depot/"
 cp -n demo/fairway-depot/forms/*.nabform "$depot/forms/"
+
+if [ -n "$server" ]; then
+    source scripts/throw-away-server.sh
+    nabblet_start_server "$server" "build/demo/$server"
+    place=build/demo/fairway-depot-$server
+    mkdir -p "$place/forms"
+    cp -n "$depot"/*.svg "$place/"
+    cp -n "$depot"/forms/*.nabform "$place/forms/"
+    [ ! -d "$depot/looks" ] || cp -rn "$depot/looks" "$place/"
+    # The same project, but for where its database is.
+    connection="{\"kind\": \"$server\", \"database\": \"fairway\", \"host\": \"$NABBLET_SERVER_HOST\", \"user\": \"$NABBLET_SERVER_USER\"}"
+    sed "s|\"connection\": {[^}]*}|\"connection\": $connection|" "$depot/project.nabblet" >"$place/project.nabblet"
+    build/release/nabblet "$place"
+    exit
+fi
 
 if [ -n "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ]; then
     exec build/release/nabblet "$depot"

@@ -129,7 +129,7 @@ QList<Measured> edits()
 Measured entry(const QString &folder)
 {
     const QString file = QDir(folder).absoluteFilePath("million.db");
-    Result<Workspace> workspace = openDatabaseFile(file);
+    Result<Workspace> workspace = openDatabase(addressNamed(file));
     if (!workspace) {
         return {"open Entry on a million rows and go to the last", workspace.error().sentence, "-", false, {}};
     }
@@ -196,7 +196,7 @@ QString madeDatabase(const QString &file, const QString &sql)
 
 Measured sheet(const QString &folder)
 {
-    Result<Workspace> workspace = openDatabaseFile(QDir(folder).absoluteFilePath("million.db"));
+    Result<Workspace> workspace = openDatabase(addressNamed(QDir(folder).absoluteFilePath("million.db")));
     if (!workspace) {
         return {"sheet open to first preview, visit with a million rows", workspace.error().sentence, "-", false, {}};
     }
@@ -230,7 +230,7 @@ Measured preview(const QString &folder)
                          "CREATE TABLE sixty_line (sixty_id INTEGER NOT NULL REFERENCES sixty, line INTEGER "
                          "NOT NULL, what TEXT, price DECIMAL(8,2), PRIMARY KEY (sixty_id, line));"
                          "INSERT INTO sixty_line SELECT value, 1, 'thing', 2.5 FROM generate_series(1, 500);");
-    Result<Workspace> workspace = openDatabaseFile(file);
+    Result<Workspace> workspace = openDatabase(addressNamed(file));
     if (!workspace) {
         return {"preview after a changed choice, 60 columns", workspace.error().sentence, "-", false, {}};
     }
@@ -279,7 +279,7 @@ Measured allForms(const QString &folder)
     qsizetype forms = 0;
     const QList<double> drafting = repeated(3, [&] {
         forms = 0;
-        const Result<Workspace> workspace = openDatabaseFile(file);
+        const Result<Workspace> workspace = openDatabase(addressNamed(file));
         const std::atomic<bool> goesOn{false};
         for (const Table &table : workspace->catalogue.tables) {
             const auto profile = profileTable(*workspace->connection, workspace->catalogue, table, goesOn);
@@ -301,7 +301,7 @@ Measured allForms(const QString &folder)
 Measured quality(const QString &folder)
 {
     const QString work = "flaws of all drafts of the demonstration; least share that fits a box";
-    const Result<Workspace> workspace = openDatabaseFile(QDir(folder).absoluteFilePath("depot/fairway.db"));
+    const Result<Workspace> workspace = openDatabase(addressNamed(QDir(folder).absoluteFilePath("depot/fairway.db")));
     if (!workspace) {
         return {work, workspace.error().sentence, "-", false, {}};
     }
@@ -337,7 +337,8 @@ int main(int argc, char **argv)
     QApplication application(argc, argv);
     QApplication::setStyle(QStringLiteral("Fusion"));
     if (argc < 2) {
-        QTextStream(stderr) << "usage: nabblet-bench FOLDER [board|lookups|rules|looks|tidy [DATABASE…]|start]\n";
+        QTextStream(stderr)
+            << "usage: nabblet-bench FOLDER [board|lookups|rules|looks|servers [ROWS]|tidy [DATABASE…]|start]\n";
         return 2;
     }
     QApplication::setFont(desktopFont());
@@ -357,6 +358,10 @@ int main(int argc, char **argv)
     }
     if (part.isEmpty() || part == "looks") {
         all += looksBench();
+    }
+    if (part == "servers") { // with how many rows, 1,000,000 where it is not said
+        const qint64 rows = application.arguments().value(3).toLongLong();
+        all += serversBench(rows > 0 ? rows : 1'000'000);
     }
     if (part.isEmpty() || part == "tidy") { // of the demonstration's tables, or of the databases named
         QStringList databases = application.arguments().mid(3);

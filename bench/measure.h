@@ -113,6 +113,7 @@ QList<Measured> pagesBench(const QString &folder);
 QList<Measured> lookupsBench(const QString &database);
 // Looks on the board, in looks_bench.cpp.
 QList<Measured> looksBench();
+QList<Measured> serversBench(qint64 rows);
 // Rules at work, in rules_bench.cpp.
 QList<Measured> rulesBench(const QString &folder, const QString &database);
 // What tidy gives back, in tidy_bench.cpp. databases: files whose tables are drafted.

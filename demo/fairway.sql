@@ -159,7 +159,7 @@ CREATE VIEW buoy_due_for_visit AS
   JOIN fairway f ON f.fairway_id = b.fairway_id
   LEFT JOIN visit v ON v.buoy_id = b.buoy_id
   WHERE b.status = 'on station'
-  GROUP BY b.buoy_id
+  GROUP BY b.buoy_id, f.name
   HAVING max(v.visited_on) IS NULL OR max(v.visited_on) < '2026-01-01';
 
 CREATE VIEW parts_cost_by_buoy AS

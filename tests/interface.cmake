@@ -1,6 +1,7 @@
 # Tests that need the interface; on the offscreen platform, and one in a real window.
 nabblet_test(entry/session tst_record_place)
 nabblet_test(entry/session tst_entry_session)
+nabblet_test(entry/reading tst_servers_at_work)
 nabblet_test(entry/view tst_entry_view)
 nabblet_test(entry/view tst_pages_at_work)
 nabblet_test(entry/editors tst_controls_at_work)
@@ -45,6 +46,7 @@ nabblet_test(app tst_looks_window)
 nabblet_test(app tst_no_cut_words)
 nabblet_test(app tst_demonstration)
 nabblet_test(app tst_workspace)
+nabblet_test(app tst_server_dialog)
 
 # A rough hand on random forms of random databases: a few fixed seeds here, as many as there is time for by
 # tests/rough/soak.

@@ -80,7 +80,7 @@ private Q_SLOTS:
 
     void savingTheFirstFormMakesAProject()
     {
-        Result<Workspace> workspace = openDatabaseFile(m_database);
+        Result<Workspace> workspace = openDatabase(addressOfFile(m_database));
         QVERIFY(workspace.isOk());
         QVERIFY(workspace->projectFolder.isEmpty());
         QCOMPARE(workspaceTitle(*workspace), "fairway.db");
@@ -105,7 +105,7 @@ private Q_SLOTS:
         project.name = "Theirs";
         project.database = addressOfFile("../fairway.db");
         QVERIFY(saveProject(m_folder.filePath("theirs"), project).isOk());
-        Result<Workspace> workspace = openDatabaseFile(m_database);
+        Result<Workspace> workspace = openDatabase(addressOfFile(m_database));
         QVERIFY(ensureProject(*workspace, m_folder.filePath("theirs/forms/x.nabform")).isOk());
         QCOMPARE(loadProject(m_folder.filePath("theirs"))->name, "Theirs");
         QCOMPARE(workspace->project.name, "Theirs");
@@ -126,7 +126,7 @@ private Q_SLOTS:
     {
         QVERIFY(openProjectFolder(m_folder.filePath("nowhere")).error().sentence.contains("project.nabblet"));
         QVERIFY(openWorkspaceOfForm("/nowhere/form.nabform").error().sentence.contains("belongs to no project"));
-        QVERIFY(openDatabaseFile("/nowhere/x.db").error().sentence.contains("There is no database file"));
+        QVERIFY(openDatabase(addressOfFile("/nowhere/x.db")).error().sentence.contains("There is no database file"));
         QDir().mkpath(m_folder.filePath("bad"));
         QFile bad(m_folder.filePath("bad/project.nabblet"));
         QVERIFY(bad.open(QIODevice::WriteOnly));

@@ -5,6 +5,7 @@
 #include "core/catalogue/catalogue.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/typing.h"
+#include "core/looks/pins/known_settings.h"
 #include "core/model/form.h"
 
 #include <QJsonArray>

@@ -12,6 +12,7 @@
 #include "data/words/dictionaries.h"
 #include "designer/board/board.h"
 #include "entry/paint/picture_painter.h"
+#include "entry/reading/waiting_strip.h"
 #include "entry/theme/ask.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
@@ -290,6 +291,7 @@ void prepareEnvironment(int argc, char **argv)
 
 int runCommandLine(QApplication &application)
 {
+    const WaitingStrip waiting; // for the database, wherever it is waited for
     QStringList arguments = QApplication::arguments();
     const QString command = arguments.value(1);
     const bool isCommand =

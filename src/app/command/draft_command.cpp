@@ -316,7 +316,7 @@ int draftCommand(const QStringList &arguments)
         choices.plan.insert(QLatin1String("people"), object);
     }
 
-    Result<Workspace> workspace = openDatabaseFile(parser.positionalArguments().first());
+    Result<Workspace> workspace = openDatabase(addressNamed(parser.positionalArguments().first()));
     if (!workspace) {
         return fail(workspace.error());
     }

@@ -1,11 +1,16 @@
 #include "app/work/filing.h"
 
+#include "app/server/keyring.h"
+#include "app/server/server_dialog.h"
 #include "app/work/demonstration.h"
 #include "app/work/form_names.h"
+#include "app/work/own_address.h"
 #include "app/work/project_names.h"
 #include "app/work/used_lately.h"
+#include "core/check/database_differences.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/model/written_address.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 #include "designer/new_form/new_form_dialog.h"
@@ -31,14 +36,19 @@ void Filing::openPath(const QString &path)
     if (!mayLetGo()) {
         return;
     }
-    if (QFileInfo::exists(path)) {
-        noteUsed(path);
+    const bool isServer = readServerAddress(path).has_value();
+    if (isServer || QFileInfo::exists(path)) {
+        noteUsed(isServer ? writtenAddress(addressNamed(path)) : path); // without a password
         Q_EMIT usedChanged();
     }
     switch (kindOfPath(path)) {
     case PathKind::Project: {
         const QFileInfo info(path);
-        const Result<Workspace> workspace = openProjectFolder(info.isDir() ? path : info.absolutePath());
+        const QString folder = info.isDir() ? path : info.absolutePath();
+        if (const Result<Project> project = loadProject(folder)) {
+            recallPassword(ownAddress(folder).value_or(project->database));
+        }
+        const Result<Workspace> workspace = openProjectFolder(folder);
         if (!workspace) {
             Q_EMIT failed(workspace.error());
             return;
@@ -69,7 +79,13 @@ void Filing::openPath(const QString &path)
         break;
     }
     case PathKind::Database: {
-        const Result<Workspace> workspace = openDatabaseFile(path);
+        const DatabaseAddress address = addressNamed(path);
+        recallPassword(address);
+        const Result<Workspace> workspace = openDatabase(address);
+        if (!workspace && isServer) {
+            openServer(address, workspace.error().sentence);
+            return;
+        }
         if (!workspace) {
             Q_EMIT failed(workspace.error());
             return;
@@ -96,6 +112,18 @@ Workspace Filing::withDatabaseFound(Workspace workspace)
                  0,
                  1},
                 m_window);
+        if (answer == 0 && !workspace.address.parts.contains(QStringLiteral("file"))) {
+            ServerDialog dialog(workspace.address, workspace.databaseError.sentence, m_window,
+                                ServerDialog::For::Project);
+            if (dialog.exec() != QDialog::Accepted) {
+                break;
+            }
+            const AddressKept where = dialog.isOnlyHere() ? AddressKept::OnThisComputer : AddressKept::InProject;
+            if (const Outcome chosen = chooseDatabase(workspace, dialog.address(), where); !chosen) {
+                Q_EMIT failed(chosen.error());
+            }
+            continue;
+        }
         const QString file =
             answer == 0 ? QFileDialog::getOpenFileName(m_window, tr("The database of “%1”").arg(workspace.project.name),
                                                        workspace.projectFolder,
@@ -104,7 +132,7 @@ Workspace Filing::withDatabaseFound(Workspace workspace)
         if (file.isEmpty()) {
             break;
         }
-        if (const Outcome chosen = chooseDatabase(workspace, file); !chosen) {
+        if (const Outcome chosen = chooseDatabase(workspace, addressNamed(file)); !chosen) {
             Q_EMIT failed(chosen.error());
         }
     }
@@ -168,6 +196,102 @@ void Filing::offerTypedRecord()
     if (m_work->session() && offerTyped(m_work->session(), m_work->document()->path(), m_window)) {
         Q_EMIT entryWanted();
     }
+}
+
+void Filing::openOnServer()
+{
+    DatabaseAddress last;
+    for (const QString &path : usedLately()) {
+        if (const std::optional<WrittenAddress> server = readServerAddress(path); server && last.parts.isEmpty()) {
+            last = server->address;
+        }
+    }
+    openServer(last, QString());
+}
+
+void Filing::openServer(const DatabaseAddress &address, const QString &why)
+{
+    ServerDialog dialog(address, why, m_window);
+    if (dialog.exec() == QDialog::Accepted) {
+        openPath(writtenAddress(dialog.address()));
+    }
+}
+
+// Where a database is, by a person: a file or a place on a server; nothing where the person went back.
+std::optional<DatabaseAddress> Filing::askForDatabase(const QString &title)
+{
+    const int answer =
+        ask({title, tr("Where is the database?"), {}, {tr("In a file…"), tr("On a server…"), tr("Cancel")}, 0, 2},
+            m_window);
+    if (answer == 1) {
+        ServerDialog dialog({}, QString(), m_window);
+        return dialog.exec() == QDialog::Accepted ? std::optional(dialog.address()) : std::nullopt;
+    }
+    const QString file = answer == 0
+                             ? QFileDialog::getOpenFileName(m_window, title, m_work->workspace().projectFolder,
+                                                            tr("Databases (*.db *.sqlite *.sqlite3);;All files (*)"))
+                             : QString();
+    return file.isEmpty() ? std::nullopt : std::optional(addressNamed(file));
+}
+
+void Filing::moveProject()
+{
+    const QString title = tr("Move the project to another database");
+    const Workspace &workspace = m_work->workspace();
+    if (workspace.projectFolder.isEmpty() || !mayLetGo()) {
+        return;
+    }
+    const std::optional<DatabaseAddress> address = askForDatabase(title);
+    if (!address) {
+        return;
+    }
+    const Result<Workspace> other = openDatabase(*address);
+    if (!other) {
+        Q_EMIT failed(other.error());
+        return;
+    }
+    // What is different there, form by form.
+    constexpr int MostSaid = 12;
+    QStringList differences;
+    const auto reader = formReaderOf(workspace.projectFolder);
+    for (const QString &name : formNamesOf(workspace.projectFolder)) {
+        const Result<Form> form = reader(name);
+        const QStringList own = form ? databaseDifferences(*form, workspace.catalogue, other->catalogue)
+                                     : QStringList{form.error().sentence};
+        for (const QString &sentence : own) {
+            differences.append(QStringLiteral("%1: %2").arg(name, sentence));
+        }
+    }
+    const qsizetype more = differences.size() - MostSaid;
+    QString listed = differences.mid(0, MostSaid).join(u'\n');
+    if (more > 0) {
+        listed += u'\n' + tr("… and %n more.", nullptr, static_cast<int>(more));
+    }
+    const bool isSame = differences.isEmpty();
+    const int answer = ask({title,
+                            isSame ? tr("All forms work on %1 as they stand.").arg(addressWords(*address))
+                                   : tr("On %1 %n thing(s) are different for the forms. They are kept as they are.",
+                                        nullptr, static_cast<int>(differences.size()))
+                                         .arg(addressWords(*address)),
+                            listed,
+                            {tr("Move the project"), tr("Cancel")},
+                            isSame ? 0 : 1,
+                            1},
+                           m_window);
+    if (answer != 0) {
+        return;
+    }
+    Workspace moved = workspace;
+    if (const Outcome chosen = chooseDatabase(moved, *address); !chosen) {
+        Q_EMIT failed(chosen.error());
+        return;
+    }
+    const QString form = m_work->document() ? m_work->document()->path() : QString();
+    m_work->open(moved);
+    if (!form.isEmpty()) {
+        openForm(form);
+    }
+    Q_EMIT said(tr("The project works on %1 now.").arg(addressWords(*address)));
 }
 
 void Filing::open()

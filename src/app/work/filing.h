@@ -23,7 +23,11 @@ public:
     void openForm(const QString &path);
     // Asks for a file.
     void open();
+    // Asks where on a server a database is.
+    void openOnServer();
     void openDemonstration();
+    // Has the project work on another database, a file or one on a server, after saying what is different there.
+    void moveProject();
     // The sheet that makes a form from data, with a table chosen.
     void newForm(const QString &table = {});
     // Makes a form from a table without asking, as its draft stands.
@@ -52,6 +56,8 @@ Q_SIGNALS:
 
 private:
     Workspace withDatabaseFound(Workspace workspace);
+    void openServer(const DatabaseAddress &address, const QString &why);
+    std::optional<DatabaseAddress> askForDatabase(const QString &title);
     void offerTypedRecord();
     QStringList namesTaken(const QString &folder) const;
     void saveNewForms(const QList<Form> &forms);

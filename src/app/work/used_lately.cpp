@@ -1,5 +1,7 @@
 #include "app/work/used_lately.h"
 
+#include "core/model/written_address.h"
+
 #include <QFileInfo>
 #include <QSettings>
 
@@ -20,7 +22,7 @@ QStringList usedLately()
 void noteUsed(const QString &path)
 {
     QStringList paths = usedLately();
-    const QString whole = QFileInfo(path).absoluteFilePath();
+    const QString whole = readServerAddress(path) ? path : QFileInfo(path).absoluteFilePath();
     paths.removeAll(whole);
     paths.prepend(whole);
     QSettings().setValue(UsedKey, QStringList(paths.mid(0, MostUsed)));

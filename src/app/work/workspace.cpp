@@ -1,9 +1,12 @@
 #include "app/work/workspace.h"
 
+#include "app/work/own_address.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/model/written_address.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
+#include "data/dialect/passwords.h"
 #include "data/profile/learn_catalogue.h"
 
 #include <QDir>
@@ -43,15 +46,26 @@ Result<Workspace> openProjectFolder(const QString &folder)
     workspace.projectFolder = QDir(folder).absolutePath();
     workspace.project = *project;
     workspace.looks = loadLookBook(workspace.projectFolder);
-    workspace.address = absoluteFrom(project->database, folder);
+    workspace.address = ownAddress(workspace.projectFolder).value_or(absoluteFrom(project->database, folder));
     connectDatabase(workspace);
     return workspace;
 }
 
-Result<Workspace> openDatabaseFile(const QString &file)
+DatabaseAddress addressNamed(const QString &written)
+{
+    if (const std::optional<WrittenAddress> server = readServerAddress(written)) {
+        if (!server->password.isEmpty()) {
+            keepPassword(server->address, server->password);
+        }
+        return server->address;
+    }
+    return addressOfFile(QFileInfo(written).absoluteFilePath());
+}
+
+Result<Workspace> openDatabase(const DatabaseAddress &address)
 {
     Workspace workspace;
-    workspace.address = addressOfFile(QFileInfo(file).absoluteFilePath());
+    workspace.address = address;
     connectDatabase(workspace);
     if (!workspace.connection) {
         return workspace.databaseError;
@@ -59,15 +73,23 @@ Result<Workspace> openDatabaseFile(const QString &file)
     return workspace;
 }
 
-Outcome chooseDatabase(Workspace &workspace, const QString &file)
+Outcome chooseDatabase(Workspace &workspace, const DatabaseAddress &address, AddressKept where)
 {
-    Result<Workspace> other = openDatabaseFile(file);
+    Result<Workspace> other = openDatabase(address);
     if (!other) {
         return other.error();
     }
     Project project = workspace.project;
-    project.database = relativeTo(other->address, workspace.projectFolder);
-    Outcome saved = saveProject(workspace.projectFolder, project);
+    Outcome saved = Done{};
+    if (where == AddressKept::OnThisComputer) {
+        setOwnAddress(workspace.projectFolder, address);
+    } else {
+        project.database = relativeTo(other->address, workspace.projectFolder);
+        saved = saveProject(workspace.projectFolder, project);
+        if (saved) {
+            setOwnAddress(workspace.projectFolder, std::nullopt);
+        }
+    }
     if (saved) {
         other->project = project;
         other->projectFolder = workspace.projectFolder;
@@ -76,10 +98,10 @@ Outcome chooseDatabase(Workspace &workspace, const QString &file)
     return saved;
 }
 
-Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &databaseFile)
+Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &database)
 {
-    if (!databaseFile.isEmpty()) {
-        return openDatabaseFile(databaseFile);
+    if (!database.isEmpty()) {
+        return openDatabase(addressNamed(database));
     }
     const QString folder = projectFolderOf(formPath);
     if (folder.isEmpty()) {
@@ -166,6 +188,9 @@ std::function<Result<Form>(const QString &)> formReaderOf(const QString &project
 PathKind kindOfPath(const QString &path)
 {
     const QFileInfo info(path);
+    if (readServerAddress(path)) {
+        return PathKind::Database;
+    }
     if (info.isDir() || info.fileName() == QLatin1String("project.nabblet")) {
         return PathKind::Project;
     }

@@ -25,16 +25,22 @@ struct Workspace
 // Opens a project by its folder. The project opens even when its database does not; databaseError then says why.
 Result<Workspace> openProjectFolder(const QString &folder);
 
-// Opens a database file by itself.
-Result<Workspace> openDatabaseFile(const QString &file);
+// What a person names a database by: the path of a file, or the address of a server. A password in it is kept for as
+// long as the program runs.
+DatabaseAddress addressNamed(const QString &written);
 
-// Has a project work on that database from now on, and its file say so. The error says why not; the project is as it
-// was.
-Outcome chooseDatabase(Workspace &workspace, const QString &file);
+// Opens a database by itself.
+Result<Workspace> openDatabase(const DatabaseAddress &address);
 
-// What a form file belongs to: its project, or with databaseFile given that database. The error says that there is
-// neither.
-Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &databaseFile = {});
+// Where an address is kept: by the project, for everybody; or for this person on this computer alone.
+enum class AddressKept { InProject, OnThisComputer };
+// Has a project work on that database from now on. The error says why not; the project is as it was.
+Outcome chooseDatabase(Workspace &workspace, const DatabaseAddress &address,
+                       AddressKept where = AddressKept::InProject);
+
+// What a form file belongs to: its project, or with a database given that one, by its path or address. The error
+// says that there is neither.
+Result<Workspace> openWorkspaceOfForm(const QString &formPath, const QString &database = {});
 
 // The project that saving a form makes where there is none yet: named after the database, in the folder of the form or,
 // when that is called forms, the one above. An existing project file is left alone.

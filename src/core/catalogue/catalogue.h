@@ -3,6 +3,7 @@
 
 #include "core/catalogue/column_type.h"
 
+#include <QHash>
 #include <QList>
 #include <QString>
 #include <QStringList>
@@ -92,6 +93,7 @@ struct Table
     QString writesTo;          // for a SELECT: the table that its rows are written to, or empty
     QStringList naming;        // what tells a row from its likes, by the rows that are stored; empty where not known
     bool goesByName = false;   // the first of them names the rows, and is not merely the best of what there is
+    QHash<QString, QStringList> constraints; // the columns of each, by its name; empty where they have no names
     bool actsOnDelete = false; // a trigger does something of its own when a row is deleted
 };
 

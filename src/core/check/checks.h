@@ -18,7 +18,8 @@
     CHECK(typedTwice)                                                                                                  \
     CHECK(wrongRules)                                                                                                  \
     CHECK(hardWords)                                                                                                   \
-    CHECK(missingStyles)
+    CHECK(missingStyles)                                                                                               \
+    CHECK(missingPictures)
 
 namespace nabblet {
 

@@ -7,6 +7,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
 #include "core/file/form_file.h"
+#include "core/file/picture_file.h"
 #include "core/kinds/kind.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
@@ -66,7 +67,7 @@ Form clipOf(const Form &form, const QList<ControlId> &controls)
 
 QByteArray clipText(const Form &form, const QList<ControlId> &controls)
 {
-    return writeForm(clipOf(form, controls));
+    return writeForm(withPicturesInside(clipOf(form, controls)));
 }
 
 Result<Form> readClip(const QByteArray &text)

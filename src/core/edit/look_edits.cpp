@@ -113,6 +113,28 @@ Form withStyle(const Form &form, const QList<ControlId> &controls, const QString
         measure);
 }
 
+Form withStyleBeneath(const Form &form, const QList<ControlId> &controls, const QString &style,
+                      const TextMeasure &measure)
+{
+    return withPinsChanged(
+        form, controls, [&](const Control &, ControlSettings &pins) { pins.set(setting::Style, style); }, measure);
+}
+
+QString styleSharedIn(const Form &form, const Area &area)
+{
+    std::optional<QString> shared;
+    for (const Control &control : form.controls) {
+        if (areaOf(control) == area) {
+            const QString style = control.settings.value(setting::Style);
+            if (shared && *shared != style) {
+                return {};
+            }
+            shared = style;
+        }
+    }
+    return shared.value_or(QString());
+}
+
 QString whyNoStyleName(const QString &name)
 {
     const QString wanted = name.trimmed();

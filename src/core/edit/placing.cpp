@@ -10,6 +10,7 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/structure.h"
 #include "core/edit/edits.h"
+#include "core/edit/look_edits.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/caption_side.h"
@@ -19,6 +20,7 @@
 #include "core/kinds/settings/total.h"
 #include "core/kinds/settings/typing.h"
 #include "core/kinds/usual_words.h"
+#include "core/looks/pins/look_pin.h"
 #include "core/text/caption_words.h"
 #include "core/text/tr.h"
 
@@ -207,6 +209,8 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
     control.name = names.take(kind.shortName);
     control.role = isCaption(control) ? QStringLiteral("caption") : QStringLiteral("field");
     standIn(control, area);
+    const QString style = styleSharedIn(form, area);
+    control.settings.set(setting::Style, style); // as all that stand there already have it
     Form result = form;
     if (isCaption(control)) {
         control.text = usualWords(kind);
@@ -232,6 +236,7 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         caption->name = names.take(kindNamed(caption->kind).shortName);
         caption->text = usualWords(kind);
         caption->captionFor = control.id;
+        caption->settings.set(setting::Style, style);
         caption->place =
             QRect(QPoint(), QSize(captionWidth(*caption, measure), kindNamed(caption->kind).usualSize.height()));
         standIn(*caption, area);
@@ -268,7 +273,7 @@ PlacedControl withNewPicture(const Form &form, const QByteArray &image, QSize si
     picture.role = QStringLiteral("field");
     picture.name = names.take(kindNamed(picture.kind).shortName);
     picture.place = QRect(corner, wanted.expandedTo(QSize(LeastSize, LeastSize)));
-    setFixedImage(picture, image);
+    picture.settings.set(setting::Image, {image, {}});
     standIn(picture, area);
     Form result = form;
     result.controls.append(picture);

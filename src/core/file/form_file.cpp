@@ -5,12 +5,14 @@
 #include "core/arrange/containers.h"
 #include "core/file/json_reader.h"
 #include "core/file/json_text.h"
+#include "core/file/picture_file.h"
 #include "core/file/rail_file.h"
 #include "core/file/rule_file.h"
 #include "core/file/whole_file.h"
 #include "core/form_settings/form_setting_table.h"
 #include "core/kinds/settings/child_link.h"
-#include "core/looks/pins/look_pin_table.h"
+#include "core/looks/dressing/ground_picture.h"
+#include "core/looks/pins/known_settings.h"
 #include "core/text/json_names.h"
 #include "core/text/tr.h"
 
@@ -309,7 +311,7 @@ void readBands(Form &form, const QJsonArray &stored, const QString &base, JsonMi
         band.role = static_cast<BandRole>(role);
         band.height = reader.number("height", 0, FarthestPlace);
         band.tone = static_cast<BandTone>(reader.oneOf("tone", toneNames(), 0));
-        band.settings = ControlSettings::fromJson(reader.object("look"), lookPinSettings());
+        band.settings = ControlSettings::fromJson(reader.object("look"), knownBandSettings());
         band.unknown = reader.unknownKeys();
         form.bands.append(band);
     }
@@ -629,12 +631,13 @@ Result<Form> loadForm(const QString &path)
                 .arg(path, form.error().sentence),
             form.error().detail};
     }
-    return withFormsRead(*form, QFileInfo(path).absoluteDir(), 0);
+    const QDir folder = QFileInfo(path).absoluteDir();
+    return withPicturesRead(withFormsRead(*form, folder, 0), folder);
 }
 
 Outcome saveForm(const QString &path, const Form &form)
 {
-    return replaceWholeFile(path, writeForm(form));
+    return replaceWholeFile(path, writeForm(withPicturesKept(form, QFileInfo(path).absoluteDir())));
 }
 
 } // namespace nabblet

@@ -9,7 +9,8 @@
     SETTING(opensAtSetting)                                                                                            \
     SETTING(titledByRecordSetting)                                                                                     \
     SETTING(formGroundSetting)                                                                                         \
-    SETTING(rowColourSetting)
+    SETTING(rowColourSetting)                                                                                          \
+    SETTING(formPictureSetting)
 
 namespace nabblet {
 

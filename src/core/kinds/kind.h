@@ -26,6 +26,14 @@ enum class Editor { None, Line, LongText, Tick, Choice, Options, List, Image, Ro
 // panes side by side.
 enum class Holds { Nothing, Controls, Pages, Panes };
 
+// What a kind draws around its words and values.
+enum class Casing {
+    Box,   // a box of its own, filled and outlined
+    Sign,  // a small sign beside the words, such as a tick
+    Frame, // a frame that lets the ground through
+    None   // nothing: words stand on the ground
+};
+
 // How wide the space is that a container keeps free inside its edges, px.
 struct Insets
 {
@@ -84,8 +92,12 @@ struct Kind
 
     Holds holds = Holds::Nothing;
     Insets (*insets)(const Control &container, int page) = nullptr; // page: a page or a pane, by its id
-    bool scrolls = false;     // what it holds scrolls at work where there is no room
-    bool isWorkedOut = false; // shows a value of the row that is not its own to write
+    Casing casing = Casing::Box;
+    TextRole role = TextRole::Field; // of its words, where a control has no role of its own
+    bool hasWords = true;            // shows words or a value in words
+    bool takesGround = true;         // may be given a ground
+    bool scrolls = false;            // what it holds scrolls at work where there is no room
+    bool isWorkedOut = false;        // shows a value of the row that is not its own to write
 };
 
 // Every kind, in the order in which people meet them.
@@ -93,8 +105,6 @@ const QList<Kind> &kinds();
 // The kind with that name. A kind that this version does not know (from a newer file) is drawn as an outlined box with
 // its name, edits nothing and is saved as it was read.
 const Kind &kindNamed(const QString &name);
-// Every setting that some kind has.
-const QList<const AnySetting *> &knownSettings();
 bool isKnownKind(const QString &name);
 bool isCaption(const Control &control);
 // Whether a control of that kind shows a value of its row, which people type or choose.

@@ -5,7 +5,6 @@
 #include "core/kinds/settings/fixed_picture.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/typing.h"
-#include "core/looks/pins/look_pin_table.h"
 #include "core/text/tr.h"
 
 #include <QHash>
@@ -73,22 +72,6 @@ const Kind &kindNamed(const QString &name)
     return kind ? *kind : unknownKind();
 }
 
-const QList<const AnySetting *> &knownSettings()
-{
-    static const QList<const AnySetting *> known = [] {
-        QList<const AnySetting *> all;
-        for (const Kind &kind : kinds()) {
-            for (const AnySetting *setting : kind.settings) {
-                if (!all.contains(setting)) {
-                    all.append(setting);
-                }
-            }
-        }
-        return all + lookPinSettings();
-    }();
-    return known;
-}
-
 bool isCaption(const Control &control)
 {
     return control.kind == QLatin1String("caption");
@@ -102,7 +85,7 @@ bool takesValue(const Kind &kind)
 bool hasWidget(const Control &control)
 {
     const Editor editor = kindNamed(control.kind).editor;
-    const bool isFixedPicture = editor == Editor::Image && !fixedImage(control).isEmpty();
+    const bool isFixedPicture = editor == Editor::Image && hasFixedPicture(control);
     return editor != Editor::None && !isFixedPicture;
 }
 
@@ -119,17 +102,6 @@ QString kindTitle(const Kind &kind)
 
 namespace {
 
-// Whether its kind draws no box of its own on which a fill could lie.
-bool hasNoBox(const Kind &kind)
-{
-    static const QStringList names{
-        QStringLiteral("caption"),   QStringLiteral("row-words"), QStringLiteral("total"),
-        QStringLiteral("group-box"), QStringLiteral("frame"),     QStringLiteral("scroll-area"),
-        QStringLiteral("tab-pages"), QStringLiteral("panes"),     QStringLiteral("tick-box"),
-        QStringLiteral("switch"),    QStringLiteral("option-set")};
-    return names.contains(kind.name);
-}
-
 // The ground of a control that has none of its own and was given one.
 BoxStroke plateOf(const Control &control, const Kind &kind, const Look &look)
 {
@@ -137,7 +109,7 @@ BoxStroke plateOf(const Control &control, const Kind &kind, const Look &look)
     plate.isFilled = look.laysGround;
     plate.fill = Ink::GroupFill;
     // What frames itself draws its own line.
-    plate.isOutlined = look.drawsOutline && (kind.holds == Holds::Nothing && kind.name != QLatin1String("frame"));
+    plate.isOutlined = look.drawsOutline && kind.casing != Casing::Frame;
     return plate;
 }
 
@@ -148,8 +120,8 @@ Picture pictureOf(const Control &control, const Shown &shown, const Look &look)
     constexpr int BarWidth = 4; // px
     const Kind &kind = kindNamed(control.kind);
     Picture picture = kind.draw(control, shown, look);
-    if ((look.laysGround || look.drawsOutline) &&
-        (hasNoBox(kind) || (kind.editor == Editor::Image && !fixedImage(control).isEmpty()))) {
+    if ((look.laysGround || look.drawsOutline) && ((kind.casing != Casing::Box && kind.takesGround) ||
+                                                   (kind.editor == Editor::Image && hasFixedPicture(control)))) {
         picture.prepend(plateOf(control, kind, look));
     }
     if (shown.mark != Mark::None) {
@@ -177,8 +149,8 @@ Shown shownFor(const Control &control, const QVariant &value, const QLocale &loc
         return shown;
     }
     shown.state = isLocked(control) ? BoxState::Locked : BoxState::Rest;
-    if (const QByteArray image = fixedImage(control); !image.isEmpty()) {
-        shown.image = image;
+    if (hasFixedPicture(control)) {
+        shown.image = fixedImage(control);
         shown.isMissing = false;
         return shown;
     }

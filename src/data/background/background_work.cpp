@@ -1,7 +1,12 @@
 #include "data/background/background_work.h"
 
+#include "data/dialect/waiting.h"
+
+#include <QTimer>
+
 #include <algorithm>
 #include <mutex>
+#include <utility>
 
 namespace nabblet {
 
@@ -57,19 +62,41 @@ bool BackgroundWork::isBusy() const
                        [](const Job &job) { return !job.running->isCancelled && !job.thread->isFinished(); });
 }
 
+// In the middle of a wait for the database nothing is reported: whoever is told may ask the database.
+void BackgroundWork::deliver(const std::shared_ptr<Running> &running, const std::function<void()> &function)
+{
+    constexpr int Later = 10; // ms
+    running->handOver();      // what the thread wrote before is seen from here on
+    if (running->isCancelled) {
+        return;
+    }
+    if (isWaiting() || !m_late.isEmpty()) {
+        m_late.append({running, function});
+        QTimer::singleShot(Later, this, &BackgroundWork::deliverLate);
+        return;
+    }
+    function();
+}
+
+void BackgroundWork::deliverLate()
+{
+    if (isWaiting()) {
+        return; // another look comes with the next report or timer
+    }
+    const QList<Late> late = std::exchange(m_late, {});
+    for (const Late &each : late) {
+        deliver(each.running, each.function);
+    }
+}
+
 void BackgroundWork::start(const DatabaseAddress &address, const Work &work)
 {
     std::erase_if(m_jobs, [](const Job &job) { return job.thread->isFinished(); });
     const auto running = std::make_shared<Running>();
     const Report report = [this, running](const std::function<void()> &function) {
-        const auto deliver = [running, function] {
-            running->handOver(); // what the thread wrote before is seen from here on
-            if (!running->isCancelled) {
-                function();
-            }
-        };
         running->handOver();
-        QMetaObject::invokeMethod(this, deliver, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this, running, function] { deliver(running, function); }, Qt::QueuedConnection);
     };
     std::unique_ptr<QThread> thread(QThread::create([address, work, running, report] {
         const Result<Connection> connection = Connection::open(address);

@@ -4,6 +4,7 @@
 
 #include "data/dialect/connection.h"
 
+#include <QList>
 #include <QObject>
 #include <QThread>
 
@@ -42,7 +43,16 @@ private:
         std::shared_ptr<Running> running;
         std::unique_ptr<QThread> thread;
     };
+    struct Late // what was reported in the middle of a wait, in its order
+    {
+        std::shared_ptr<Running> running;
+        std::function<void()> function;
+    };
+    void deliver(const std::shared_ptr<Running> &running, const std::function<void()> &function);
+    void deliverLate();
+
     std::vector<Job> m_jobs;
+    QList<Late> m_late;
 };
 
 } // namespace nabblet

@@ -26,7 +26,8 @@ Result<Connection> Connection::open(const DatabaseAddress &address)
                          .arg(address.dialect),
                      {}};
     }
-    if (!QSqlDatabase::isDriverAvailable(dialect->driver())) {
+    QSqlDriver *own = dialect->makeDriver();
+    if (!own && !QSqlDatabase::isDriverAvailable(dialect->driver())) {
         return Error{Texts::tr("Qt's driver %1 is not installed. Install it and open the database again.")
                          .arg(dialect->driver()),
                      {}};
@@ -36,7 +37,8 @@ Result<Connection> Connection::open(const DatabaseAddress &address)
     held->name = QUuid::createUuid().toString(QUuid::WithoutBraces);
     held->dialect = dialect;
     held->address = address;
-    QSqlDatabase database = QSqlDatabase::addDatabase(dialect->driver(), held->name);
+    QSqlDatabase database =
+        own ? QSqlDatabase::addDatabase(own, held->name) : QSqlDatabase::addDatabase(dialect->driver(), held->name);
     const Outcome opened = dialect->open(database, address, &held->isReadOnly);
     if (!opened) {
         return opened.error();

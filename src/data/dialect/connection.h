@@ -21,6 +21,7 @@ public:
 
     Result<Catalogue> readCatalogue() const;
     QString quoted(const QString &name) const { return dialect().quoteName(name); }
+    QString quotedTable(const QString &name) const { return dialect().quoteTable(name); }
     // Why something could not be read; also says when it was stopped because it took too long.
     Error explain(const QSqlError &error) const;
 

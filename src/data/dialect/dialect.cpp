@@ -81,6 +81,16 @@ QString Dialect::isValue(const QString &column, const QVariant &value) const
     return value.isNull() ? column + QLatin1String(" IS NULL") : column + QLatin1String(" = ") + placeOf(value);
 }
 
+QString Dialect::quoteTable(const QString &name) const
+{
+    return quoteName(name);
+}
+
+QString Dialect::isWrittenAs(const QString &column) const
+{
+    return column + QLatin1String(" = ?");
+}
+
 QString Dialect::isLike(const QString &text) const
 {
     return text + QLatin1String(" LIKE ? ESCAPE '!'");
@@ -100,24 +110,30 @@ QString Dialect::patternHolding(const QString &words)
     return u'%' + patternBeginning(words);
 }
 
+QString Dialect::joined(const QStringList &texts) const
+{
+    return texts.join(QLatin1String(" || ' ' || "));
+}
+
 QString Dialect::asText(const QString &column) const
 {
     return QStringLiteral("CAST(%1 AS VARCHAR(4000))").arg(column);
 }
 
-QString Dialect::ordered(const QString &term, bool isDescending) const
+QString Dialect::ordered(const QString &term, bool isDescending, bool) const
 {
     return term + QLatin1String(isDescending ? " DESC" : " ASC");
 }
 
-QString Dialect::keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const
+Condition Dialect::keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const
 {
     QStringList places;
     for (const QVariant &value : key) {
         places.append(placeOf(value));
     }
-    return QStringLiteral("(%1) %2 (%3)")
-        .arg(columns.join(QLatin1String(", ")), sign, places.join(QLatin1String(", ")));
+    return {
+        QStringLiteral("(%1) %2 (%3)").arg(columns.join(QLatin1String(", ")), sign, places.join(QLatin1String(", "))),
+        key};
 }
 
 QString Dialect::tableAs(const QString &table, const QString &alias) const

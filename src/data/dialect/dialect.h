@@ -17,8 +17,13 @@
 #include <functional>
 #include <optional>
 
+class QSqlDriver;
+
 // Every dialect, each a class of its own. A new one is added here, once.
-#define NABBLET_DIALECTS(DIALECT) DIALECT(sqliteDialect)
+#define NABBLET_DIALECTS(DIALECT)                                                                                      \
+    DIALECT(sqliteDialect)                                                                                             \
+    DIALECT(postgresqlDialect)                                                                                         \
+    DIALECT(mariadbDialect)
 
 namespace nabblet {
 
@@ -57,6 +62,13 @@ struct DatabaseState
     qint64 data = 0;      // rows, by other connections
 };
 
+// A condition with the values of its places.
+struct Condition
+{
+    QString sql;
+    QVariantList values;
+};
+
 enum class Availability { Writable, ReadOnly, Gone };
 
 // What stays as it is here is what most databases take; a dialect says what it does otherwise.
@@ -66,7 +78,8 @@ public:
     virtual ~Dialect() = default;
 
     virtual QString name() const = 0;   // in project files
-    virtual QString driver() const = 0; // Qt's name of it
+    virtual QString driver() const = 0; // Qt's name of it; empty where the dialect makes its own
+    virtual QSqlDriver *makeDriver() const { return nullptr; }
 
     // ---- the database
 
@@ -80,7 +93,7 @@ public:
     // How many rows this connection has written so far, those included that the database changed along; nothing where
     // it does not tell.
     virtual std::optional<qint64> rowsWritten(const QSqlDatabase &database) const;
-    virtual Availability availability(const DatabaseAddress &address) const = 0;
+    virtual Availability availability(const QSqlDatabase &database, const DatabaseAddress &address) const = 0;
     // Copies a whole database into a folder, as it is at one moment, and gives where the copy is. goesOn is told the
     // share done, 0 to 1, and gives it up by answering false.
     virtual Result<DatabaseAddress> copyWhole(const DatabaseAddress &address, const QString &folder,
@@ -105,6 +118,8 @@ public:
     // A name as SQL takes it, whatever it holds. Not left to Qt's drivers: Qt 6.4's leave names with square brackets as
     // they are and split names at dots.
     virtual QString quoteName(const QString &name) const;
+    // The name of a table of the catalogue, which may be one of several parts.
+    virtual QString quoteTable(const QString &name) const;
     // A name of several parts, such as a column of what it is read from.
     QString quoteName(const QStringList &parts) const;
     // What a new column of a type is declared as.
@@ -121,18 +136,22 @@ public:
     virtual QString isStillAs(const QString &column, const QVariant &read) const = 0;
     // A condition that holds for a value, and for none where that is none; with a place where there is one.
     QString isValue(const QString &column, const QVariant &value) const;
+    // A condition that holds where a value of any type is written like one that was typed; with one place for that.
+    virtual QString isWrittenAs(const QString &column) const;
     // A condition that holds where a text holds another, whatever the case of its letters; with one place, for
     // patternHolding() or patternBeginning() of it.
     virtual QString isLike(const QString &text) const;
     static QString patternHolding(const QString &words);
     static QString patternBeginning(const QString &words);
+    // Texts one behind the other, with a blank between them.
+    virtual QString joined(const QStringList &texts) const;
     // Values of any type as texts.
     virtual QString asText(const QString &column) const;
-    // A term behind ORDER BY, with what is missing before everything, or behind it the other way round.
-    virtual QString ordered(const QString &term, bool isDescending) const;
-    // A condition on keys that lie before, at or behind ("<", "=", ">", ">=") another, with a place for each of its
-    // parts.
-    virtual QString keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const;
+    // A term behind ORDER BY, with what is missing before everything, or behind it the other way round. mayBeNull:
+    // whether anything is.
+    virtual QString ordered(const QString &term, bool isDescending, bool mayBeNull) const;
+    // A condition on keys that lie before, at or behind ("<", "=", ">", ">=") another.
+    virtual Condition keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const;
     // What is read from, under a name: a table, or a SELECT as one.
     QString tableAs(const QString &table, const QString &alias) const;
     virtual QString selectAs(const QString &select, const QString &alias) const;

@@ -14,8 +14,8 @@ namespace nabblet {
 class TrialCopy
 {
 public:
-    // Copies the database as it is at one moment, while others go on working with it. goesOn is told the share done, 0 to
-    // 1, and gives it up by answering false.
+    // Copies the database as it is at one moment, while others go on working with it. goesOn is told the share done, 0
+    // to 1, and gives it up by answering false.
     static Result<std::unique_ptr<TrialCopy>> of(const Connection &connection,
                                                  const std::function<bool(double)> &goesOn = {});
 

@@ -90,14 +90,18 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
         const qint64 each = ExactProfileRows / Stretches;
         bool hasCutStretch = false; // some rows of a stretch were left out
         const double step = span / Stretches;
+        // As fractions: keys may lie so far apart that whole numbers overflow between them.
+        const auto begins = [&](int stretch) {
+            const double at = static_cast<double>(first) + step * stretch;
+            return stretch == 0                                                    ? first
+                   : at >= static_cast<double>(std::numeric_limits<qint64>::max()) ? last
+                                                                                   : static_cast<qint64>(at);
+        };
         query.prepare(connection.dialect().firstOf(
-            QStringLiteral("SELECT %1 FROM %2 WHERE %3 >= ? AND %3 < ? ORDER BY %3").arg(list, from, key), each));
+            QStringLiteral("SELECT %1 FROM %2 WHERE %3 >= ? AND %3 <= ? ORDER BY %3").arg(list, from, key), each));
         for (int i = 0; i < Stretches; ++i) {
-            // As fractions: keys may lie so far apart that whole numbers overflow between them.
-            const bool isEnd = i == Stretches - 1;
-            query.bindValue(0, i == 0 ? QVariant(first) : QVariant(static_cast<double>(first) + step * i));
-            query.bindValue(1, isEnd ? QVariant(std::numeric_limits<double>::infinity())
-                                     : QVariant(static_cast<double>(first) + step * (i + 1)));
+            query.bindValue(0, begins(i));
+            query.bindValue(1, i == Stretches - 1 ? last : begins(i + 1) - 1);
             if (!query.exec()) {
                 return fail(query);
             }

@@ -36,7 +36,7 @@ QString joinedWords(const QSqlQuery &query, int first, qsizetype count)
 QString choicesFrom(const Connection &connection, const Lookup &lookup)
 {
     const QString name = connection.quoted(QStringLiteral("rows"));
-    return lookup.select.isEmpty() ? connection.dialect().tableAs(connection.quoted(lookup.table), name)
+    return lookup.select.isEmpty() ? connection.dialect().tableAs(connection.quotedTable(lookup.table), name)
                                    : connection.dialect().selectAs(withoutEnd(lookup.select), name);
 }
 
@@ -152,10 +152,10 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     // Each word typed is looked for in the words shown, taken together.
     QStringList shown;
     for (const QString &name : words + also) {
-        shown.append(QStringLiteral("coalesce(%1, '')").arg(name));
+        shown.append(QStringLiteral("coalesce(%1, '')").arg(connection.dialect().asText(name)));
     }
     const QStringList typed = part.split(u' ', Qt::SkipEmptyParts);
-    const QString isLike = connection.dialect().isLike(shown.join(QLatin1String(" || ' ' || ")));
+    const QString isLike = connection.dialect().isLike(connection.dialect().joined(shown));
     for (const QString &word : typed) {
         conditions.append(isLike);
         values.append(Dialect::patternHolding(word));
@@ -163,7 +163,7 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     if (typed.size() == 1) { // people may know a row by what is stored of it
         QStringList either{conditions.takeLast()};
         for (const QString &name : stored) {
-            either.append(name + QLatin1String(" = ?"));
+            either.append(connection.dialect().isWrittenAs(name));
             values.append(typed.first());
         }
         conditions.append(u'(' + either.join(QLatin1String(" OR ")) + u')');
@@ -227,7 +227,7 @@ Result<QVariant> followedValue(const Connection &connection, const Followed &fol
 {
     Running running = rowHolding(
         connection,
-        connection.dialect().tableAs(connection.quoted(followed.table), connection.quoted(QStringLiteral("rows"))),
+        connection.dialect().tableAs(connection.quotedTable(followed.table), connection.quoted(QStringLiteral("rows"))),
         {followed.column}, followed.keyColumns, values);
     if (!running.isGood) {
         return connection.explain(running.query.lastError());

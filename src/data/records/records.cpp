@@ -56,7 +56,8 @@ QString orderOf(const Connection &connection, const RecordSource &source, Way wa
 {
     QStringList parts;
     for (const Term &term : termsOf(connection, source)) {
-        parts.append(connection.dialect().ordered(term.ofRow, term.isDescending != (way == Way::Backward)));
+        parts.append(
+            connection.dialect().ordered(term.ofRow, term.isDescending != (way == Way::Backward), term.mayBeNull));
     }
     return parts.join(QLatin1String(", "));
 }
@@ -70,9 +71,10 @@ QString selectRows(const Connection &connection, const RecordSource &source)
     return QStringLiteral("SELECT %1 FROM %2").arg(columns.join(QLatin1String(", ")), rowsFrom(connection, source));
 }
 
-QString keyCompared(const Connection &connection, const RecordSource &source, const char *sign, const RowKey &key)
+Statement keyCompared(const Connection &connection, const RecordSource &source, const char *sign, const RowKey &key)
 {
-    return connection.dialect().keyCompared(keyNames(connection, source), QLatin1String(sign), key);
+    const Condition is = connection.dialect().keyCompared(keyNames(connection, source), QLatin1String(sign), key);
+    return {is.sql, is.values};
 }
 
 enum class Than { Before, After, AtOrAfter };
@@ -83,7 +85,7 @@ Statement compared(const Connection &connection, const RecordSource &source, Tha
 {
     if (source.order.isEmpty()) {
         const char *sign = than == Than::Before ? "<" : than == Than::After ? ">" : ">=";
-        return {keyCompared(connection, source, sign, place), place};
+        return keyCompared(connection, source, sign, place);
     }
     const QList<Term> terms = termsOf(connection, source);
     QStringList ways;
@@ -159,7 +161,8 @@ Row withRawTexts(const Connection &connection, const RecordSource &source, Row r
         if (bytes.isEmpty()) {
             continue;
         }
-        const Statement where = held(connection, source, keyCompared(connection, source, "=", row.key), row.key);
+        const Statement is = keyCompared(connection, source, "=", row.key);
+        const Statement where = held(connection, source, is.sql, is.values);
         Running running(
             connection,
             {QStringLiteral("SELECT %1 FROM %2").arg(bytes, rowsFrom(connection, source)) + where.sql, where.values});
@@ -258,7 +261,7 @@ MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, co
 {
     RecordSource one = source; // which needs no order, and none of the columns that it is of
     one.order.clear();
-    return oneRow(connection, one, {keyCompared(connection, source, "=", key), key}, Way::Forward);
+    return oneRow(connection, one, keyCompared(connection, source, "=", key), Way::Forward);
 }
 
 Row readableRow(const Connection &connection, const RecordSource &source, const RowKey &key)
@@ -301,7 +304,7 @@ Result<std::optional<qint64>> estimatedRows(const Connection &connection, const 
         return std::optional<qint64>();
     }
     const Result<qint64> span =
-        oneNumber(connection, {connection.dialect().spanOf(key, connection.quoted(table.name)), {}});
+        oneNumber(connection, {connection.dialect().spanOf(key, connection.quotedTable(table.name)), {}});
     return span ? Result<std::optional<qint64>>(std::optional(*span)) : span.error();
 }
 

@@ -25,7 +25,7 @@ QString keyName(const Connection &connection, const RecordSource &source, const 
 QString rowsFrom(const Connection &connection, const RecordSource &source)
 {
     const QString name = connection.quoted(QStringLiteral("rows"));
-    return source.select.isEmpty() ? connection.dialect().tableAs(connection.quoted(source.table), name)
+    return source.select.isEmpty() ? connection.dialect().tableAs(connection.quotedTable(source.table), name)
                                    : connection.dialect().selectAs(source.select, name);
 }
 

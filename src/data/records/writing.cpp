@@ -5,6 +5,9 @@
 #include "data/records/deletion.h"
 #include "data/records/statement.h"
 
+#include <QElapsedTimer>
+#include <QThread>
+
 namespace nabblet {
 
 NABBLET_TEXTS(Records)
@@ -14,14 +17,14 @@ namespace {
 // A column of the table that is written, with the table's name, so that it is never taken for a text.
 QString writtenColumn(const Connection &connection, const RecordSource &source, const QString &column)
 {
-    return connection.quoted(source.table) + u'.' + connection.quoted(source.writtenName(column));
+    return connection.quotedTable(source.table) + u'.' + connection.quoted(source.writtenName(column));
 }
 
 QString writtenKeyList(const Connection &connection, const RecordSource &source)
 {
     QStringList names;
     for (const QString &column : source.keyColumns) {
-        names.append(source.keyIsRowNumber ? connection.quoted(source.table) + u'.' + column
+        names.append(source.keyIsRowNumber ? connection.quotedTable(source.table) + u'.' + column
                                            : writtenColumn(connection, source, column));
     }
     return names.join(QLatin1String(", "));
@@ -147,6 +150,25 @@ Written readBack(const Connection &connection, const RecordSource &source, const
     return written;
 }
 
+// Whether nobody knows if a transaction was kept: the connection went while it was being kept. One inside another was
+// not.
+bool isUnsure(const Connection &connection, const QSqlError &error)
+{
+    return error.type() == QSqlError::ConnectionError && connection.transactions() == 0;
+}
+
+// Whether a row holds what was to be written, as far as it can be read.
+bool holds(const RecordSource &source, const Row &row, const ColumnValues &values)
+{
+    for (auto value = values.begin(); value != values.end(); ++value) {
+        if (source.columns.contains(value.key()) &&
+            valueOf(source, row, value.key()).toString() != value.value().toString()) {
+            return false;
+        }
+    }
+    return true;
+}
+
 } // namespace
 
 RecordSource asWritten(const RecordSource &source)
@@ -168,6 +190,31 @@ RecordSource asWritten(const RecordSource &source)
         written.keyColumns.append(source.writtenName(column));
     }
     written.originOf.clear();
+    return written;
+}
+
+MaybeRow rowOnceItAnswers(const Connection &connection, const RecordSource &source, const RowKey &key)
+{
+    constexpr int Longest = 15'000; // ms
+    constexpr int Pause = 250;      // ms
+    QElapsedTimer waited;
+    waited.start();
+    for (;;) {
+        const MaybeRow stored = rowAsWritten(connection, source, key, nullptr);
+        if (stored || waited.elapsed() > Longest) {
+            return stored;
+        }
+        QThread::msleep(Pause);
+    }
+}
+
+Written neverKnown(const QSqlError &error)
+{
+    Written written;
+    written.refusal = {Texts::tr("The server went away while this was being saved, so it is not known whether it was. "
+                                 "What you typed is kept; look for the record before you save again."),
+                       {},
+                       error.databaseText()};
     return written;
 }
 
@@ -196,7 +243,7 @@ Written insertRow(const Connection &connection, const RecordSource &source, cons
     RowKey key;
     {
         Running running(connection, {connection.dialect().insertGiving(
-                                         connection.quoted(source.table), names.join(QLatin1String(", ")),
+                                         connection.quotedTable(source.table), names.join(QLatin1String(", ")),
                                          placesOf(connection, bound), writtenKeyList(connection, source)),
                                      bound});
         if (!running.isGood || !running.query.next()) {
@@ -212,7 +259,15 @@ Written insertRow(const Connection &connection, const RecordSource &source, cons
         }
     }
     if (!transaction.commit()) {
-        return refused(connection, transaction.error(), context, values);
+        const QSqlError why = transaction.error();
+        const MaybeRow stored =
+            isUnsure(connection, why) ? rowOnceItAnswers(connection, source, key) : MaybeRow(std::nullopt);
+        if (!stored) {
+            return neverKnown(why);
+        }
+        if (!*stored) {
+            return refused(connection, why, context, values);
+        }
     }
     return readBack(connection, source, key, nullptr);
 }
@@ -251,10 +306,10 @@ Written updateRow(const Connection &connection, const RecordSource &source, cons
     }
     int rows = 0;
     {
-        Running running(connection,
-                        {QStringLiteral("UPDATE %1 SET %2 WHERE %3")
-                             .arg(connection.quoted(source.table), assignments.join(QLatin1String(", ")), guard.sql),
-                         values + guard.values});
+        Running running(connection, {QStringLiteral("UPDATE %1 SET %2 WHERE %3")
+                                         .arg(connection.quotedTable(source.table),
+                                              assignments.join(QLatin1String(", ")), guard.sql),
+                                     values + guard.values});
         if (!running.isGood) {
             const QSqlError error = running.query.lastError();
             running.query.finish();
@@ -267,13 +322,21 @@ Written updateRow(const Connection &connection, const RecordSource &source, cons
         transaction.rollBack();
         return overtaken(connection, source, asRead);
     }
-    if (!transaction.commit()) {
-        return refused(connection, transaction.error(), context, all);
-    }
     RowKey key = asRead.key;
     for (int i = 0; i < source.keyColumns.size(); ++i) {
         if (!source.keyIsRowNumber && changes.contains(source.keyColumns.at(i))) {
             key[i] = changes.value(source.keyColumns.at(i));
+        }
+    }
+    if (!transaction.commit()) {
+        const QSqlError why = transaction.error();
+        const MaybeRow stored =
+            isUnsure(connection, why) ? rowOnceItAnswers(connection, source, key) : MaybeRow(std::nullopt);
+        if (!stored) {
+            return neverKnown(why);
+        }
+        if (!*stored || !holds(source, **stored, changes)) {
+            return refused(connection, why, context, all);
         }
     }
     return readBack(connection, source, key, &asRead);
@@ -300,9 +363,9 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
     }
     int rows = 0;
     {
-        Running running(
-            connection,
-            {QStringLiteral("DELETE FROM %1 WHERE %2").arg(connection.quoted(source.table), guard.sql), guard.values});
+        Running running(connection,
+                        {QStringLiteral("DELETE FROM %1 WHERE %2").arg(connection.quotedTable(source.table), guard.sql),
+                         guard.values});
         if (!running.isGood) {
             const QSqlError error = running.query.lastError();
             running.query.finish();
@@ -316,7 +379,15 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
         return overtaken(connection, source, asRead);
     }
     if (!transaction.commit()) {
-        return explain(transaction.error());
+        const QSqlError why = transaction.error();
+        const MaybeRow stored =
+            isUnsure(connection, why) ? rowOnceItAnswers(connection, source, asRead.key) : MaybeRow(asRead);
+        if (!stored) {
+            return neverKnown(why);
+        }
+        if (*stored) {
+            return explain(why);
+        }
     }
     written.kind = Written::Done;
     written.row = asRead;

@@ -25,6 +25,12 @@ struct Written
 // are left out.
 RecordSource asWritten(const RecordSource &source);
 
+// What is stored under a key in the table that is written, once a server answers again that went away in the middle of
+// a save; an error where it does not within some time. With it one finds out whether it had been saved.
+MaybeRow rowOnceItAnswers(const Connection &connection, const RecordSource &source, const RowKey &key);
+// What to say where that cannot be found out.
+Written neverKnown(const QSqlError &error);
+
 Written insertRow(const Connection &connection, const RecordSource &source, const ColumnValues &values,
                   const RefusalContext &context);
 // Writes only the changed columns, and only if every value that was read is still stored.

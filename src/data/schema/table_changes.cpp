@@ -110,7 +110,7 @@ Result<QString> addColumnStatement(const Connection &connection, const Table &ta
     }
     const Dialect &dialect = connection.dialect();
     QString statement = QStringLiteral("ALTER TABLE %1 ADD COLUMN %2 %3")
-                            .arg(connection.quoted(table.name), connection.quoted(name), dialect.typeName(column.type));
+                            .arg(connection.quotedTable(table.name), connection.quoted(name), dialect.typeName(column.type));
     if (column.isRequired) {
         statement += QStringLiteral(" NOT NULL");
     }

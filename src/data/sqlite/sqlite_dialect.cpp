@@ -1,8 +1,8 @@
 #include "data/sqlite/sqlite_parts.h"
 
-#include "core/catalogue/check_words.h"
 #include "core/text/tr.h"
 #include "data/dialect/raw_text.h"
+#include "data/dialect/refusal_words.h"
 
 #include <QFileInfo>
 #include <QSqlQuery>
@@ -144,26 +144,6 @@ QStringList columnsNamed(const QString &list, const Table &table)
     return named;
 }
 
-QString captions(const QStringList &columns, const RefusalContext &context)
-{
-    QStringList words;
-    for (const QString &column : columns) {
-        words.append(context.captionFor(column));
-    }
-    return words.join(Texts::tr(" and "));
-}
-
-Refusal explainCheck(const QString &named, const RefusalContext &context, const QString &said)
-{
-    for (const Check &check : context.table.checks) {
-        if ((!check.name.isEmpty() && check.name == named) || check.expression == named ||
-            check.expression.simplified() == named.simplified()) {
-            return {ruleInWords(check, context.table, context.captionFor), columnsOfRule(check, context.table), said};
-        }
-    }
-    return {Texts::tr("A rule of the table is not kept: %1").arg(named), {}, said};
-}
-
 Refusal sqliteRefusal(const QSqlError &error, const RefusalContext &context)
 {
     const QString said = error.databaseText();
@@ -173,19 +153,17 @@ Refusal sqliteRefusal(const QSqlError &error, const RefusalContext &context)
     };
     if (const auto list = behind("NOT NULL constraint failed: ")) {
         const QStringList columns = columnsNamed(*list, context.table);
-        return {Texts::tr("%1 is needed").arg(columns.isEmpty() ? *list : captions(columns, context)), columns, said};
+        return columns.isEmpty() ? Refusal{Texts::tr("%1 is needed").arg(*list), {}, said}
+                                 : neededRefusal(columns, context, said);
     }
     if (const auto list = behind("UNIQUE constraint failed: ")) {
         const QStringList columns = columnsNamed(*list, context.table);
-        if (columns.size() > 1) {
-            return {Texts::tr("Another record has the same %1").arg(captions(columns, context)), columns, said};
-        }
-        return {Texts::tr("Another record has this value already; %1 must differ")
-                    .arg(columns.isEmpty() ? *list : captions(columns, context)),
-                columns, said};
+        return columns.isEmpty()
+                   ? Refusal{Texts::tr("Another record has this value already; %1 must differ").arg(*list), {}, said}
+                   : takenRefusal(columns, context, said);
     }
     if (const auto named = behind("CHECK constraint failed: ")) {
-        return explainCheck(*named, context, said);
+        return ruleRefusal(*named, context, said);
     }
     if (said.startsWith(QLatin1String("FOREIGN KEY constraint failed"))) {
         return {QString(), {}, said}; // SQLite does not say which; records.cpp finds out
@@ -200,7 +178,7 @@ Refusal sqliteRefusal(const QSqlError &error, const RefusalContext &context)
         }
     }
     if (said == QLatin1String("datatype mismatch")) {
-        return {Texts::tr("%1 does not take this kind of value").arg(captions(context.table.primaryKey, context)),
+        return {Texts::tr("%1 does not take this kind of value").arg(captionsOf(context.table.primaryKey, context)),
                 context.table.primaryKey, said};
     }
     const int code = basicCode(error);
@@ -251,7 +229,10 @@ public:
         const bool isTold = query.exec(QStringLiteral("SELECT total_changes()")) && query.next();
         return isTold ? std::optional(query.value(0).toLongLong()) : std::nullopt;
     }
-    Availability availability(const DatabaseAddress &address) const override { return sqliteAvailability(address); }
+    Availability availability(const QSqlDatabase &, const DatabaseAddress &address) const override
+    {
+        return sqliteAvailability(address);
+    }
     Result<DatabaseAddress> copyWhole(const DatabaseAddress &address, const QString &folder,
                                       const std::function<bool(double)> &goesOn) const override
     {

@@ -1,6 +1,7 @@
 #include "designer/document/look_clipboard.h"
 
 #include "core/kinds/kind.h"
+#include "core/looks/pins/known_settings.h"
 
 #include <QClipboard>
 #include <QGuiApplication>

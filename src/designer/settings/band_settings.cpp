@@ -3,8 +3,6 @@
 #include "core/arrange/rail_edits.h"
 #include "core/arrange/rails.h"
 #include "core/edit/edits.h"
-#include "core/looks/colour_words.h"
-#include "core/looks/pins/look_pin.h"
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 
@@ -55,39 +53,6 @@ Result<Form> writeTone(const Context &context, const QString &typed)
         }
     }
     return form;
-}
-
-Words readBandFill(const Context &context)
-{
-    const Band *band = findBand(context.form, *context.selection.band());
-    const TwoSided *fill = band ? band->settings.get(setting::Fill) : nullptr;
-    return fill ? twoSidedInWords(*fill) : QString();
-}
-
-Result<Form> writeBandFill(const Context &context, const QString &typed)
-{
-    Form form = context.form;
-    for (Band &band : form.bands) {
-        if (band.role != *context.selection.band()) {
-            continue;
-        }
-        const Result<ControlSettings> settings = withColourTyped(band.settings, setting::Fill, typed);
-        if (!settings) {
-            return settings.error();
-        }
-        band.settings = *settings;
-    }
-    return form;
-}
-
-Words bandFillSaid(const Context &context)
-{
-    Form form = context.form;
-    for (Band &band : form.bands) {
-        band.settings.remove(setting::Fill);
-    }
-    const Ground ground = groundOfBand(form, *context.selection.band(), context.appearance->styles());
-    return colourInWords(ground.in(context.appearance->look(), context.appearance->theme()));
 }
 
 Words readBandControls(const Context &context)
@@ -178,24 +143,11 @@ QList<Setting> bandAndRailSettings()
 {
     using enum SettingOf;
     using enum SettingEditor;
-    Setting fill{"bandFill",
-                 SettingOf::Band,
-                 T("Look"),
-                 T("Fill"),
-                 T("The band's ground, whatever the look says. Words stay readable on it. Two colours with a stroke "
-                   "between them: light / dark."),
-                 ColourBox,
-                 T("Change a band's colour")};
-    fill.applies = always;
-    fill.read = readBandFill;
-    fill.write = writeBandFill;
-    fill.said = bandFillSaid;
     return {
         {"bandHeight", SettingOf::Band, T("Size"), T("Height"), T("The band's height. It stops at the lowest control."),
          SettingEditor::Words, T("Change a band's height"), always, readBandHeight, writeBandHeight},
         {"bandTone", SettingOf::Band, T("Look"), T("Colour"), T("The band's ground, one of the look's."), Choice,
          T("Change a band's colour"), always, readTone, writeTone, toneChoices},
-        fill,
         {"bandControls", SettingOf::Band, T("Size"), T("Controls"), T("How many controls stand in the band."), Shown,
          "", always, readBandControls, writeNothing},
         {"railName", SettingOf::Rail, T("Rail"), T("Name"), T("What the rail is called here and in the file."),

@@ -105,21 +105,18 @@ Result<Form> writeOpens(const Context &context, const QString &typed)
 
 Words readPicture(const Context &context)
 {
-    return common(context, [](const Control &c) {
-        const qsizetype bytes = fixedImage(c).size();
-        return bytes == 0 ? QString() : QLocale().formattedDataSize(bytes);
-    });
+    return common(context, [](const Control &c) { return fixedPictureInWords(c.settings.value(setting::Image)); });
 }
 
 Result<Form> writePicture(const Context &context, const QString &path)
 {
-    const Result<QByteArray> image = path.isEmpty() ? Result<QByteArray>(QByteArray()) : readPictureForForm(path);
-    if (!image) {
-        return image.error();
+    const Result<FixedPicture> picture = chosenPicture(context, path);
+    if (!picture) {
+        return picture.error();
     }
     return withSelectedChanged(context, [&](Control &control) {
-        setFixedImage(control, *image);
-        if (!image->isEmpty()) {
+        control.settings.set(setting::Image, *picture);
+        if (!picture->isEmpty()) {
             control.settings.remove(setting::Drawing);
         }
     });

@@ -209,26 +209,19 @@ bool isPicture(const Context &context)
 
 Words readImage(const Context &context)
 {
-    return common(context, [](const Control &c) {
-        const qsizetype size = fixedImage(c).size();
-        return size == 0 ? QString() : Texts::tr("%1 kB, in the form").arg((size + 1023) / 1024);
-    });
+    return common(context, [](const Control &c) { return fixedPictureInWords(c.settings.value(setting::Image)); });
 }
 
 // typed: the path of a file, or nothing to take the picture away.
 Result<Form> writeImage(const Context &context, const QString &typed)
 {
-    QByteArray image;
-    if (!typed.isEmpty()) {
-        const Result<QByteArray> read = readPictureForForm(typed);
-        if (!read) {
-            return read.error();
-        }
-        image = *read;
+    const Result<FixedPicture> picture = chosenPicture(context, typed);
+    if (!picture) {
+        return picture.error();
     }
     Form form = withSelectedChanged(context, [&](Control &control) {
-        setFixedImage(control, image);
-        if (!image.isEmpty()) {
+        control.settings.set(setting::Image, *picture);
+        if (!picture->isEmpty()) {
             control.column.clear();
         }
     });
@@ -236,7 +229,7 @@ Result<Form> writeImage(const Context &context, const QString &typed)
     QList<ControlId> gone;
     for (const Control *control : selected(context)) {
         const Control *caption = captionOf(form, control->id);
-        if (!image.isEmpty() && caption && caption->text == usualWords(kindNamed(control->kind))) {
+        if (!picture->isEmpty() && caption && caption->text == usualWords(kindNamed(control->kind))) {
             gone.append(caption->id);
         }
     }

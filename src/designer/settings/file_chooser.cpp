@@ -14,6 +14,7 @@ FileChooser::FileChooser(QWidget *parent)
     line->setSpacing(4);
     line->addWidget(m_choose, 1);
     line->addWidget(m_remove);
+    m_choose->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
     setFocusProxy(m_choose);
     connect(m_choose, &QPushButton::clicked, this, [this] {
         const QString path = QFileDialog::getOpenFileName(this, tr("Choose a picture"), QString(),
@@ -28,8 +29,27 @@ FileChooser::FileChooser(QWidget *parent)
 
 void FileChooser::showWords(const QString &words)
 {
-    m_choose->setText(words.isEmpty() ? tr("Choose…") : words);
+    m_words = words;
+    m_choose->setToolTip(words);
+    m_choose->setAccessibleName(words.isEmpty() ? tr("Choose…") : words);
     m_remove->setVisible(!words.isEmpty());
+    fitWords();
+}
+
+void FileChooser::resizeEvent(QResizeEvent *event)
+{
+    QWidget::resizeEvent(event);
+    fitWords();
+}
+
+// The way to a file may be long: as much of it as there is room for, the whole where the mouse rests.
+void FileChooser::fitWords()
+{
+    constexpr int Around = 16; // px
+    layout()->activate();
+    m_choose->setText(m_words.isEmpty()
+                          ? tr("Choose…")
+                          : m_choose->fontMetrics().elidedText(m_words, Qt::ElideMiddle, m_choose->width() - Around));
 }
 
 } // namespace nabblet

@@ -20,7 +20,13 @@ public:
 Q_SIGNALS:
     void chosen(const QString &path); // empty to take it away
 
+protected:
+    void resizeEvent(QResizeEvent *event) override;
+
 private:
+    void fitWords();
+
+    QString m_words;
     QPushButton *m_choose;
     QPushButton *m_remove;
 };

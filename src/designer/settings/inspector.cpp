@@ -8,7 +8,6 @@
 #include "designer/panels/looking_line.h"
 #include "designer/settings/file_chooser.h"
 #include "designer/settings/lines_editor.h"
-#include "entry/theme/typefaces.h"
 
 #include "core/kinds/kind.h"
 #include "core/text/band_titles.h"
@@ -47,31 +46,6 @@ QList<QWidget *> stopsIn(const QWidget *row)
         return !(each->focusPolicy() & Qt::TabFocus) || each->focusProxy() || each->window() != row->window();
     });
     return stops;
-}
-
-QList<SettingChoice> familyChoices(const QString &now)
-{
-    QList<SettingChoice> choices{{QString(), Inspector::tr("as the look says")}};
-    const QStringList families = typefaces();
-    for (const QString &family : families) {
-        choices.append({family, family});
-    }
-    if (!now.isEmpty() && !families.contains(now)) {
-        choices.append({now, Inspector::tr("%1 (not on this computer)").arg(now)});
-    }
-    return choices;
-}
-
-QList<SettingChoice> styleChoices(const Styles &styles, const QString &now)
-{
-    QList<SettingChoice> choices{{QString(), Inspector::tr("none")}};
-    for (const Style &style : styles) {
-        choices.append({style.name, style.name});
-    }
-    if (!now.isEmpty() && !styleNamed(styles, now)) {
-        choices.append({now, Inspector::tr("%1 (not in this project)").arg(now)});
-    }
-    return choices;
 }
 
 } // namespace
@@ -389,6 +363,7 @@ SettingContext Inspector::context() const
     SettingContext context{m_document->form(), m_selection, m_unit, *m_measure, m_catalogue, m_namingPattern};
     context.formNames = m_formNames;
     context.isInside = !m_document->focus().isEmpty();
+    context.path = m_document->path();
     context.savedAs = context.isInside ? QString() : QFileInfo(m_document->path()).completeBaseName();
     context.readForm = m_readForm;
     context.columnsOfSelect = m_columnsOfSelect;
@@ -492,15 +467,8 @@ void Inspector::refreshField(Field &field, const SettingContext &now)
         giveRoom(field);
     } else if (auto *choice = qobject_cast<QComboBox *>(field.editor)) {
         choice->clear();
-        QList<SettingChoice> choices;
-        if (field.setting->editor == SettingEditor::Family) {
-            choices = familyChoices(value.value_or(QString()));
-        } else if (field.setting->editor == SettingEditor::Style) {
-            choices = styleChoices(m_measure->styles(), value.value_or(QString()));
-        } else {
-            choices = field.setting->choices(now);
-        }
-        for (const SettingChoice &each : std::as_const(choices)) {
+        const QList<SettingChoice> choices = field.setting->choices(now);
+        for (const SettingChoice &each : choices) {
             choice->addItem(each.words, each.value);
         }
         choice->setCurrentIndex(value ? choice->findData(*value) : -1);

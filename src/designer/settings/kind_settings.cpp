@@ -9,8 +9,10 @@
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/setting_line.h"
 #include "core/looks/dressing/dress.h"
+#include "core/looks/pins/known_settings.h"
 #include "core/looks/pins/look_pin_table.h"
 #include "core/text/tr.h"
+#include "designer/settings/choice_lists.h"
 #include "designer/settings/setting_parts.h"
 #include "entry/theme/typefaces.h"
 
@@ -164,7 +166,15 @@ Setting settingOf(const AnySetting *setting, const SettingLine &line)
             return first.value_or(QString());
         };
     }
-    if (line.choices) {
+    if (line.editor == LineEditor::Family) {
+        result.choices = [read = result.read](const Context &context) {
+            return familyChoices(read(context).value_or(QString()));
+        };
+    } else if (line.editor == LineEditor::Style) {
+        result.choices = [read = result.read](const Context &context) {
+            return styleChoices(context.appearance->styles(), read(context).value_or(QString()));
+        };
+    } else if (line.choices) {
         result.choices = [setting, line](const Context &context) {
             const QList<const Control *> controls = concerned(context, setting, line);
             return controls.isEmpty() ? QList<SettingChoice>() : line.choices(*controls.first(), rowsTable(context));

@@ -4,8 +4,12 @@
 
 #include "core/arrange/containers.h"
 #include "core/edit/edits.h"
+#include "core/file/picture_file.h"
+#include "core/file/project_file.h"
 #include "core/kinds/kind.h"
 #include "designer/settings/settings.h"
+
+#include <QFileInfo>
 
 #include <algorithm>
 
@@ -22,6 +26,7 @@ QList<Setting> subformSettings();
 QList<Setting> ruleSettings();
 QList<Setting> controlNameSettings();
 QList<Setting> bandAndRailSettings();
+QList<Setting> groundSettings();
 QList<Setting> formSettings();
 QList<Setting> settingsOfForms();
 
@@ -107,6 +112,13 @@ template <typename Change> Form withSelectedChanged(const Context &context, Chan
         form.controls.replace(form.controls.indexOf(control->id), changed);
     }
     return form;
+}
+
+// A picture chosen for the form: by reference where its file is inside the project.
+inline Result<FixedPicture> chosenPicture(const Context &context, const QString &path)
+{
+    const QString folder = context.path.isEmpty() ? QString() : QFileInfo(context.path).absolutePath();
+    return pictureFromFile(path, folder, context.path.isEmpty() ? QString() : projectFolderOf(context.path));
 }
 
 // For settings that are only shown.

@@ -30,10 +30,10 @@ QList<Setting> bySection(const QList<Setting> &all)
 
 const QList<Setting> &settings()
 {
-    static const QList<Setting> Table =
-        bySection(controlWordSettings() + containerSettings() + controlPlaceSettings() + buttonSettings() +
-                  subformSettings() + lookupSettings() + kindSettings() + displaySettings() + ruleSettings() +
-                  controlNameSettings() + bandAndRailSettings() + formSettings() + settingsOfForms());
+    static const QList<Setting> Table = bySection(
+        controlWordSettings() + containerSettings() + controlPlaceSettings() + buttonSettings() + subformSettings() +
+        lookupSettings() + kindSettings() + displaySettings() + ruleSettings() + controlNameSettings() +
+        bandAndRailSettings() + formSettings() + settingsOfForms() + groundSettings());
     return Table;
 }
 

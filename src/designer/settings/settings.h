@@ -36,6 +36,7 @@ struct SettingContext
     QStringList formNames = {}; // of the project
     bool isInside = false;      // whether the form is part of another one
     QString savedAs = {};       // the name of the form's file; empty while it has none
+    QString path = {};          // of that file
     // Reads a form of the project by its name.
     std::function<Result<Form>(const QString &)> readForm = {};
     // The columns that a SELECT gives, or why it gives none; empty where there is no database.

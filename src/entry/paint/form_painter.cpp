@@ -42,7 +42,7 @@ void paintRows(QPainter &painter, const Form &form, EntrySession *session, const
             break;
         }
         const Ground ground = groundOfRow(form, band, i, appearance.look());
-        if (!(ground == band)) {
+        if (!(ground == band) && !pictureOfBand(form, BandRole::Body)) {
             painter.fillRect(place, colourOf(ground, appearance));
         }
         for (const Control &control : form.controls) {
@@ -96,6 +96,9 @@ void paintForm(QPainter &painter, const Form &whole, EntrySession *session, QSiz
         const bool isBody = band.role == BandRole::Body;
         const QRect area(0, y, form.width, isBody ? bodyHeight : band.height);
         paintBand(painter, band.role, groundOfBand(form, band.role, appearance.styles()), area, appearance);
+        if (const auto picture = pictureOfBand(form, band.role)) {
+            paintGroundPicture(painter, *picture, area, QRect(QPoint(0, 0), size), appearance);
+        }
         if (isBody && isRepeated) {
             paintRows(painter, form, session, area, rowHeight, appearance, instead);
         } else {

@@ -220,19 +220,31 @@ QImage readImage(const QByteArray &data, QSize wanted)
     return reader.read();
 }
 
-QPixmap scaledImage(const QByteArray &data, QSize size, qreal ratio)
+// In its own pixels; empty where it is no picture.
+QSize sizeOfImage(const QByteArray &data)
 {
-    const QString key = QStringLiteral("nabblet %1 %2 %3x%4 %5")
+    QBuffer buffer;
+    buffer.setData(data);
+    return QImageReader(&buffer).size();
+}
+
+enum class Enlarged { AsPixels, Smoothly };
+
+QPixmap scaledImage(const QByteArray &data, QSize size, qreal ratio, Enlarged enlarged = Enlarged::AsPixels)
+{
+    const QString key = QStringLiteral("nabblet %1 %2 %3x%4 %5 %6")
                             .arg(qHash(data), 0, 16)
                             .arg(data.size())
                             .arg(size.width())
                             .arg(size.height())
-                            .arg(ratio);
+                            .arg(ratio)
+                            .arg(static_cast<int>(enlarged));
     QPixmap pixmap;
     if (!QPixmapCache::find(key, &pixmap)) {
         const QImage image = readImage(data, size * ratio);
         if (!image.isNull()) {
-            const bool isSmall = image.width() < size.width() && image.height() < size.height();
+            const bool isSmall =
+                enlarged == Enlarged::AsPixels && image.width() < size.width() && image.height() < size.height();
             pixmap = QPixmap::fromImage(image.scaled(size * ratio, Qt::KeepAspectRatio,
                                                      isSmall ? Qt::FastTransformation : Qt::SmoothTransformation));
             pixmap.setDevicePixelRatio(ratio);
@@ -289,6 +301,27 @@ void paintBand(QPainter &painter, BandRole role, const Ground &ground, const QRe
     } else if (role == BandRole::Footer || role == BandRole::PageFooter) {
         painter.fillRect(rect.x(), rect.y(), rect.width(), 1, appearance.colour(Ink::BandLine));
     }
+}
+
+void paintGroundPicture(QPainter &painter, const BandPicture &picture, const QRect &band, const QRect &form,
+                        const Appearance &appearance)
+{
+    const QByteArray &data = picture.picture.picture.image;
+    const QRect ground = picture.isOfForm ? form : band;
+    QSize size = sizeOfImage(data) * appearance.zoom() / 100;
+    if (size.isEmpty()) {
+        return;
+    }
+    const QList<QRect> places = picturePlaces(picture.picture.fit, size, ground);
+    const QPixmap pixmap =
+        scaledImage(data, places.first().size(), painter.device()->devicePixelRatioF(), Enlarged::Smoothly);
+    painter.save();
+    painter.setClipRect(band, Qt::IntersectClip);
+    painter.setOpacity(painter.opacity() * picture.picture.strength / 100);
+    for (const QRect &place : places) {
+        painter.drawPixmap(place.topLeft(), pixmap);
+    }
+    painter.restore();
 }
 
 } // namespace nabblet

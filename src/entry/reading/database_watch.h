@@ -1,7 +1,8 @@
-// Notices what other programs do to a database while it is open: rows written, tables changed, the file gone or
-// made read-only. It never waits for anyone.
+// Notices what other programs do to a database while it is open: rows written, tables changed, the file or the server
+// gone or made read-only. It never waits for anyone: servers are looked at beside the interface.
 #pragma once
 
+#include "data/background/background_work.h"
 #include "data/dialect/connection.h"
 
 #include <QObject>
@@ -29,10 +30,15 @@ Q_SIGNALS:
     void availabilityChanged(const QString &sentence); // gone, back, only to be read, to be written again
 
 private:
+    bool isServer() const;
+    void lookBeside();
+    void take(Availability now, const DatabaseState &state);
+
     Connection m_connection;
     QTimer m_timer;
     DatabaseState m_last;
     Availability m_availability = Availability::Writable;
+    BackgroundWork m_beside; // of servers
 };
 
 } // namespace nabblet

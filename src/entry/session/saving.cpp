@@ -65,11 +65,16 @@ bool Saving::save()
     }
     bool isSaved = writeAll(saved);
     if (isSaved && !transaction.commit()) {
-        const RefusalContext context = refusalContext(m_parts.state);
-        const Refusal refusal = connection.dialect().explainRefusal(transaction.error(), context);
-        refuse({{0, refusal.sentence.isEmpty() ? Texts::tr("A value points to a record that does not exist")
-                                               : refusal.sentence}});
-        isSaved = false;
+        const QSqlError why = transaction.error();
+        const bool isLost = why.type() == QSqlError::ConnectionError;
+        const std::optional<bool> kept = isLost ? wasKept(saved) : std::optional(false);
+        isSaved = kept.value_or(false);
+        const Refusal refusal =
+            kept ? connection.dialect().explainRefusal(why, refusalContext(m_parts.state)) : neverKnown(why).refusal;
+        if (!isSaved) {
+            refuse({{0, refusal.sentence.isEmpty() ? Texts::tr("A value points to a record that does not exist")
+                                                   : refusal.sentence}});
+        }
     }
     if (!isSaved) {
         // Nothing was written, so the rows of subforms belong to the record as it was.
@@ -84,6 +89,28 @@ bool Saving::save()
     along.show(saved.size());
     Q_EMIT m_parts.session.pendingChanged();
     return true;
+}
+
+std::optional<bool> Saving::wasKept(const QList<Saved> &saved)
+{
+    // All of it was kept, or nothing: the first row tells, but for somebody else who changed it at that very moment.
+    for (const Saved &each : saved) {
+        const EntryState &state = each.saving->m_parts.state;
+        if (!each.written.row) {
+            continue;
+        }
+        const MaybeRow stored = rowOnceItAnswers(state.connection, state.source, each.written.row->key);
+        if (!stored) {
+            return std::nullopt;
+        }
+        if (!*stored || (!each.wasNew && (*stored)->values == each.before.values)) {
+            return false;
+        }
+        if (each.wasNew || (*stored)->values == each.written.row->values) {
+            return true;
+        }
+    }
+    return std::nullopt;
 }
 
 bool Saving::saveOwn()

@@ -40,6 +40,8 @@ private:
         Row before;
         QStringList captions;
     };
+    // Whether what was written had been kept when the server went away; nothing where that cannot be found out.
+    static std::optional<bool> wasKept(const QList<Saved> &saved);
     bool writeAll(QList<Saved> &saved);
     bool writeOwn(QList<Saved> &saved);
     bool isAgreed();

@@ -44,14 +44,31 @@ void BandView::setShift(int shift)
     }
 }
 
+void BandView::setPicture(const std::optional<BandPicture> &picture, const QRect &form)
+{
+    if (picture != m_picture || (picture && form != m_form)) {
+        m_picture = picture;
+        m_form = form;
+        update();
+    }
+}
+
+void BandView::paintGround(QPainter &painter) const
+{
+    if (m_isPart) {
+        painter.fillRect(rect(), colourOf(m_ground, *m_appearance)); // the lines are the band's
+        return;
+    }
+    paintBand(painter, m_role, m_ground, rect(), *m_appearance);
+    if (m_picture) {
+        paintGroundPicture(painter, *m_picture, rect(), m_form, *m_appearance);
+    }
+}
+
 void BandView::paintEvent(QPaintEvent *event)
 {
     QPainter painter(this);
-    if (m_isPart) {
-        painter.fillRect(rect(), colourOf(m_ground, *m_appearance)); // the lines are the band's
-    } else {
-        paintBand(painter, m_role, m_ground, rect(), *m_appearance);
-    }
+    paintGround(painter);
     for (const Control &control : m_painted) {
         const QPoint by = QPoint(-m_shift, 0) - m_origin;
         if (control.place.translated(by).intersects(event->rect())) {

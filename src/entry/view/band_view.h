@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/kinds/kind.h"
+#include "core/looks/dressing/ground_picture.h"
 #include "core/model/form.h"
 #include "entry/theme/appearance.h"
 
@@ -31,17 +32,23 @@ public:
     int shift() const { return m_shift; }
     void setGround(const Ground &ground);
     const Ground &ground() const { return m_ground; }
+    // The picture on its ground. form: the whole form's place, px from this view's top left corner.
+    void setPicture(const std::optional<BandPicture> &picture, const QRect &form);
     // What each of the painted ones stands on; what the view itself has while it is not said.
     std::function<Ground(const Control &)> groundUnder;
 
 protected:
     const Appearance &appearance() const { return *m_appearance; }
     void paintEvent(QPaintEvent *event) override;
+    void paintGround(QPainter &painter) const;
+    bool hasPicture() const { return m_picture.has_value(); }
 
 private:
     BandRole m_role;
     bool m_isPart;
     Ground m_ground;
+    std::optional<BandPicture> m_picture;
+    QRect m_form;
     const Appearance *m_appearance;
     QList<Control> m_painted;
     int m_shift = 0;

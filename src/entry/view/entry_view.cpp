@@ -366,6 +366,7 @@ void EntryView::layOut()
             field.widget()->setGeometry(placeOf(control));
         }
     }
+    QSize whole(m_laidOut.width, 0);
     for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
         const Band *band = findBand(m_laidOut, role);
         BandView *view = bandView(role);
@@ -376,6 +377,13 @@ void EntryView::layOut()
             view->setFixedHeight(band ? band->height : 0);
             view->setVisible(band != nullptr);
         }
+        whole.rheight() += view->height();
+    }
+    int above = 0;
+    for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
+        BandView *view = bandView(role);
+        view->setPicture(pictureOfBand(m_laidOut, role), QRect(QPoint(0, -above), whole));
+        above += view->height();
     }
     for (const Surface &surface : std::as_const(m_surfaces)) {
         surface.view->setPainted(painted.value(surface.view));

@@ -110,7 +110,7 @@ void RowsBand::paintEvent(QPaintEvent *event)
 {
     const ControlValues::Painting painting(m_session ? &m_session->values() : nullptr);
     QPainter painter(this);
-    paintBand(painter, BandRole::Body, ground(), rect(), appearance());
+    paintGround(painter);
     if (m_rowHeight <= 0) {
         return;
     }
@@ -124,7 +124,7 @@ void RowsBand::paintEvent(QPaintEvent *event)
             continue;
         }
         const Ground ofRow = groundOfRow(m_session->form(), ground(), row, appearance().look());
-        if (!(ofRow == ground())) {
+        if (!(ofRow == ground()) && !hasPicture()) {
             painter.fillRect(place, colourOf(ofRow, appearance()));
         }
         // Where nobody types, the row in hand is what was picked.

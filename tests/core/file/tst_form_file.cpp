@@ -1,6 +1,7 @@
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/file/whole_file.h"
+#include "core/model/written_address.h"
 #include "support/sample_forms.h"
 
 #include <QJsonDocument>
@@ -326,6 +327,31 @@ private Q_SLOTS:
         QCOMPARE(relativeTo(file, "/a").part("file"), "b/fairway.db");
         QCOMPARE(addressTitle(file), "fairway.db");
         QVERIFY(DatabaseAddress().isEmpty() && !file.isEmpty());
+    }
+
+    // Addresses of servers as people write them; a password never comes back.
+    void addressesAreWritten()
+    {
+        const QStringList written{"postgresql://ansa@db.example:5433/depot", "postgresql:///depot",
+                                  "mariadb://%2Frun%2Fx%2Fsocket/fair%20way?tls=verify-full",
+                                  "postgresql://one:5432,two:5433/depot?options=-c%20search_path%3Dyard",
+                                  "postgresql://[::1]:5432/depot"};
+        for (const QString &each : written) {
+            const std::optional<WrittenAddress> read = readServerAddress(each);
+            QVERIFY2(read, qPrintable(each));
+            QCOMPARE(writtenAddress(read->address), each);
+            QCOMPARE(readServerAddress(writtenAddress(read->address))->address, read->address);
+        }
+        const WrittenAddress secret = *readServerAddress("mysql://ansa:p%40ss@db/depot?sslmode=require");
+        QCOMPARE(secret.password, "p@ss");
+        QCOMPARE(secret.address.dialect, "mariadb");
+        QCOMPARE(secret.address.part("tls"), "require");
+        QVERIFY(!writtenAddress(secret.address).contains("ss@"));
+        QVERIFY(!addressKey(secret.address).contains("p@ss"));
+        for (const QString no : {"/home/x/fairway.db", "fairway.db", "http://db/depot", "", "postgresql:depot"}) {
+            QVERIFY2(!readServerAddress(no), qPrintable(no));
+        }
+        QCOMPARE(writtenAddress(addressOfFile("/a/b.db")), "/a/b.db");
     }
 };
 

@@ -6,6 +6,7 @@
 #include "core/kinds/settings/marks.h"
 #include "core/kinds/settings/setting_line.h"
 #include "core/kinds/settings/typing.h"
+#include "core/looks/pins/known_settings.h"
 #include "support/sample_forms.h"
 
 #include <QJsonDocument>

@@ -827,7 +827,7 @@ private Q_SLOTS:
         buffer.open(QIODevice::WriteOnly);
         image.save(&buffer, "PNG");
         Control logo;
-        setFixedImage(logo, bytes);
+        logo.settings.set(setting::Image, {bytes, {}});
         const ControlId id = add("picture", {}, logo.settings.toJson(), BandRole::Header);
         add("text-box", "name");
         open();

@@ -22,6 +22,7 @@
 #include "support/sample_forms.h"
 
 #include <QApplication>
+#include <QBuffer>
 #include <QJsonArray>
 #include <QPainter>
 #include <QTest>
@@ -456,6 +457,60 @@ private Q_SLOTS:
                 band->render(&inEntry, QPoint(), QRegion(control.place), QWidget::DrawChildren);
                 const QImage onBoard = boardPicture(board, form, control);
                 QVERIFY2(inEntry == onBoard, qPrintable(control.name + " differs on page " + QString::number(page)));
+            }
+        }
+    }
+
+    // Pictures on grounds lie in Entry where they lie on the board, of a band as of the whole form.
+    void groundPicturesLookTheSame()
+    {
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const Appearance appearance(looks().first(), Theme::Light, QApplication::font());
+        QImage drawn(96, 40, QImage::Format_RGB32);
+        for (int y = 0; y < drawn.height(); ++y) {
+            for (int x = 0; x < drawn.width(); ++x) {
+                drawn.setPixelColor(x, y, QColor((x * 7) % 256, (y * 5) % 256, 90));
+            }
+        }
+        QByteArray bytes;
+        QBuffer buffer(&bytes);
+        QVERIFY(drawn.save(&buffer, "PNG"));
+        for (const bool isOfForm : {false, true}) {
+            for (const GroundFit fit : {GroundFit::TopLeft, GroundFit::Tiled, GroundFit::Top}) {
+                Form form = draftColumnar(catalogue, *findTable(catalogue, "buoy"), appearance);
+                const GroundPicture picture{{bytes, {}}, fit, 60};
+                if (isOfForm) {
+                    form.settings.set(setting::GroundImage, picture);
+                }
+                for (Band &band : form.bands) {
+                    if (!isOfForm) {
+                        band.settings.set(setting::GroundImage, picture);
+                    }
+                }
+                EntrySession session(connection, catalogue, form);
+                QVERIFY(session.start().isOk());
+                FormDocument document(form);
+                Board board(&document, &session, appearance);
+                EntryView view(&session, appearance);
+                view.resize(form.width, formHeight(form) + 200);
+                view.show();
+                QVERIFY(QTest::qWaitForWindowExposed(&view));
+                Control corner; // the left edge of the body, where nothing stands
+                corner.place = QRect(0, 0, 14, 40);
+                QWidget *band = nullptr;
+                for (const Control &control : form.controls) {
+                    QWidget *widget = view.widgetFor(control.id);
+                    band = widget && control.band == BandRole::Body && !band ? widget->parentWidget() : band;
+                }
+                QVERIFY(band);
+                QImage inEntry(corner.place.size(), QImage::Format_RGB32);
+                band->render(&inEntry, QPoint(), QRegion(corner.place), QWidget::DrawWindowBackground);
+                const QImage onBoard = boardPicture(board, form, corner);
+                QVERIFY2(inEntry == onBoard, qPrintable(QString("%1 %2").arg(isOfForm).arg(static_cast<int>(fit))));
+                if (fit == GroundFit::Tiled) {
+                    QVERIFY(onBoard.pixelColor(3, 3) != onBoard.pixelColor(9, 3)); // it is there at all
+                }
             }
         }
     }

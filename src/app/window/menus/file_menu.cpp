@@ -49,6 +49,9 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     commands.add(
         file, Texts::tr("&Open…"), QKeySequence::Open, [&window] { window.filing().open(); }, When::Always);
     commands.add(
+        file, Texts::tr("Open a database on a ser&ver…"), keys("Ctrl+Alt+Shift+O"),
+        [&window] { window.filing().openOnServer(); }, When::Always);
+    commands.add(
         file, Texts::tr("Open the &demonstration"), QKeySequence(), [&window] { window.filing().openDemonstration(); },
         When::Always);
     QMenu *forms = file->addMenu(Texts::tr("&Forms of this project"));
@@ -56,6 +59,9 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     QAction *again = commands.add(
         file, Texts::tr("Read the data&base again"), keys("Ctrl+Shift+D"),
         [&window] { window.filing().readDatabaseAgain(); }, When::Always);
+    QAction *move = commands.add(
+        file, Texts::tr("&Move the project to another database…"), QKeySequence(),
+        [&window] { window.filing().moveProject(); }, When::Always);
     file->addSeparator();
     QAction *save = commands.add(
         file, Texts::tr("&Save form"), QKeySequence::Save,
@@ -75,9 +81,10 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     file->addSeparator();
     commands.add(
         file, Texts::tr("&Quit"), keys("Ctrl+Q"), [&window] { window.close(); }, When::Always);
-    commands.follow([&window, again, save] {
+    commands.follow([&window, again, move, save] {
         const Workspace &workspace = window.work().workspace();
         again->setEnabled(workspace.connection || !workspace.projectFolder.isEmpty());
+        move->setEnabled(!workspace.projectFolder.isEmpty());
         save->setText(window.isAtWork() ? Texts::tr("&Save record") : Texts::tr("&Save form"));
     });
 }

@@ -1,4 +1,5 @@
 #include "core/form_settings/form_setting_table.h"
+#include "core/looks/dressing/ground_picture.h"
 #include "core/looks/pins/look_pin.h"
 #include "core/text/tr.h"
 
@@ -57,6 +58,12 @@ FormSetting rowColourSetting()
                                                colourOfForm<setting::RowColour>, formColourTyped<setting::RowColour>,
                                                nullptr, isTabular}};
             }};
+}
+
+FormSetting formPictureSetting()
+{
+    // Its lines are those of bands: designer/settings/ground_settings.cpp.
+    return {&setting::GroundImage, [] { return QList<FormSettingLine>(); }};
 }
 
 #undef T

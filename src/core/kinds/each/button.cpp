@@ -85,17 +85,19 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 
 Kind buttonKind()
 {
-    return {QStringLiteral("button"),
-            QT_TRANSLATE_NOOP("Kinds", "Button"),
-            QStringLiteral("button"),
-            Editor::Button,
-            {},
-            QSize(120, 32),
-            {&setting::Action, &setting::Opens, &setting::Link, &setting::Align, &setting::Drawing, &setting::Image,
-             &setting::Side},
-            draw,
-            wordsAsStored,
-            readNothing};
+    Kind kind{QStringLiteral("button"),
+              QT_TRANSLATE_NOOP("Kinds", "Button"),
+              QStringLiteral("button"),
+              Editor::Button,
+              {},
+              QSize(120, 32),
+              {&setting::Action, &setting::Opens, &setting::Link, &setting::Align, &setting::Drawing, &setting::Image,
+               &setting::Side},
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.role = TextRole::Button;
+    return kind;
 }
 
 } // namespace nabblet

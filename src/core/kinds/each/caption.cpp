@@ -34,16 +34,19 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 
 Kind captionKind()
 {
-    return {QStringLiteral("caption"),
-            QT_TRANSLATE_NOOP("Kinds", "Caption"),
-            QStringLiteral("caption"),
-            Editor::None,
-            {},
-            QSize(96, 24),
-            {&setting::Above, &setting::Align},
-            draw,
-            wordsAsStored,
-            readNothing};
+    Kind kind{QStringLiteral("caption"),
+              QT_TRANSLATE_NOOP("Kinds", "Caption"),
+              QStringLiteral("caption"),
+              Editor::None,
+              {},
+              QSize(96, 24),
+              {&setting::Above, &setting::Align},
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.casing = Casing::None;
+    kind.role = TextRole::Caption;
+    return kind;
 }
 
 } // namespace nabblet

@@ -17,16 +17,19 @@ Picture draw(const Control &control, const Shown &, const Look &look)
 
 Kind frameKind()
 {
-    return {QStringLiteral("frame"),
-            QT_TRANSLATE_NOOP("Kinds", "Frame"),
-            QStringLiteral("frame"),
-            Editor::None,
-            {},
-            QSize(240, 120),
-            {},
-            draw,
-            wordsAsStored,
-            readNothing};
+    Kind kind{QStringLiteral("frame"),
+              QT_TRANSLATE_NOOP("Kinds", "Frame"),
+              QStringLiteral("frame"),
+              Editor::None,
+              {},
+              QSize(240, 120),
+              {},
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.casing = Casing::Frame;
+    kind.hasWords = false;
+    return kind;
 }
 
 } // namespace nabblet

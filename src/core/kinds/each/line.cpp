@@ -27,16 +27,20 @@ Picture draw(const Control &control, const Shown &, const Look &look)
 
 Kind lineKind()
 {
-    return {QStringLiteral("line"),
-            QT_TRANSLATE_NOOP("Kinds", "Line"),
-            QStringLiteral("line"),
-            Editor::None,
-            {},
-            QSize(240, 8),
-            {},
-            draw,
-            wordsAsStored,
-            readNothing};
+    Kind kind{QStringLiteral("line"),
+              QT_TRANSLATE_NOOP("Kinds", "Line"),
+              QStringLiteral("line"),
+              Editor::None,
+              {},
+              QSize(240, 8),
+              {},
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.casing = Casing::None;
+    kind.hasWords = false;
+    kind.takesGround = false;
+    return kind;
 }
 
 } // namespace nabblet

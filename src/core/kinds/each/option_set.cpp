@@ -93,16 +93,18 @@ QList<QRect> optionPlaces(const Control &control)
 
 Kind optionSetKind()
 {
-    return {QStringLiteral("option-set"),
-            QT_TRANSLATE_NOOP("Kinds", "Option set"),
-            QStringLiteral("options"),
-            Editor::Options,
-            {ColumnType::Text, ColumnType::WholeNumber},
-            QSize(240, 24),
-            valueSettings() + QList<const AnySetting *>{&setting::Choices, &setting::Choosing},
-            draw,
-            words,
-            readNothing};
+    Kind kind{QStringLiteral("option-set"),
+              QT_TRANSLATE_NOOP("Kinds", "Option set"),
+              QStringLiteral("options"),
+              Editor::Options,
+              {ColumnType::Text, ColumnType::WholeNumber},
+              QSize(240, 24),
+              valueSettings() + QList<const AnySetting *>{&setting::Choices, &setting::Choosing},
+              draw,
+              words,
+              readNothing};
+    kind.casing = Casing::Sign;
+    return kind;
 }
 
 } // namespace nabblet

@@ -32,16 +32,18 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 
 Kind pictureBoxKind()
 {
-    return {QStringLiteral("picture"),
-            QT_TRANSLATE_NOOP("Kinds", "Picture"),
-            QStringLiteral("picture"),
-            Editor::Image,
-            {ColumnType::Binary},
-            QSize(120, 96),
-            {&setting::Locked, &setting::Follows, &setting::Image},
-            draw,
-            wordsAsStored,
-            readNothing};
+    Kind kind{QStringLiteral("picture"),
+              QT_TRANSLATE_NOOP("Kinds", "Picture"),
+              QStringLiteral("picture"),
+              Editor::Image,
+              {ColumnType::Binary},
+              QSize(120, 96),
+              {&setting::Locked, &setting::Follows, &setting::Image},
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.hasWords = false;
+    return kind;
 }
 
 } // namespace nabblet

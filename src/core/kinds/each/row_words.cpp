@@ -35,6 +35,7 @@ Kind rowWordsKind()
               wordsAsStored,
               readNothing};
     kind.isWorkedOut = true;
+    kind.casing = Casing::None;
     return kind;
 }
 

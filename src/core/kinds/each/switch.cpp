@@ -42,16 +42,18 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 
 Kind switchKind()
 {
-    return {QStringLiteral("switch"),
-            QT_TRANSLATE_NOOP("Kinds", "Switch"),
-            QStringLiteral("switch"),
-            Editor::Tick,
-            {ColumnType::YesNo, ColumnType::WholeNumber},
-            QSize(TrackWidth, 24),
-            valueSettings(),
-            draw,
-            wordsAsStored,
-            readNothing};
+    Kind kind{QStringLiteral("switch"),
+              QT_TRANSLATE_NOOP("Kinds", "Switch"),
+              QStringLiteral("switch"),
+              Editor::Tick,
+              {ColumnType::YesNo, ColumnType::WholeNumber},
+              QSize(TrackWidth, 24),
+              valueSettings(),
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.casing = Casing::Sign;
+    return kind;
 }
 
 } // namespace nabblet

@@ -33,16 +33,18 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 
 Kind tickBoxKind()
 {
-    return {QStringLiteral("tick-box"),
-            QT_TRANSLATE_NOOP("Kinds", "Tick box"),
-            QStringLiteral("tick"),
-            Editor::Tick,
-            {ColumnType::YesNo, ColumnType::WholeNumber},
-            QSize(24, 24),
-            valueSettings(),
-            draw,
-            wordsAsStored,
-            readNothing};
+    Kind kind{QStringLiteral("tick-box"),
+              QT_TRANSLATE_NOOP("Kinds", "Tick box"),
+              QStringLiteral("tick"),
+              Editor::Tick,
+              {ColumnType::YesNo, ColumnType::WholeNumber},
+              QSize(24, 24),
+              valueSettings(),
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.casing = Casing::Sign;
+    return kind;
 }
 
 } // namespace nabblet

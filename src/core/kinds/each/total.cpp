@@ -56,6 +56,8 @@ Kind totalKind()
               words,
               readNothing};
     kind.isWorkedOut = true;
+    kind.casing = Casing::None;
+    kind.role = TextRole::Caption;
     return kind;
 }
 

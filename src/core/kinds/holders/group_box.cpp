@@ -53,18 +53,21 @@ Kind scrollAreaKind()
 
 Kind groupBoxKind()
 {
-    return {QStringLiteral("group-box"),
-            QT_TRANSLATE_NOOP("Kinds", "Group box"),
-            QStringLiteral("group"),
-            Editor::None,
-            {},
-            QSize(320, 160),
-            {&setting::Framed, &setting::Align},
-            draw,
-            wordsAsStored,
-            readNothing,
-            Holds::Controls,
-            insets};
+    Kind kind{QStringLiteral("group-box"),
+              QT_TRANSLATE_NOOP("Kinds", "Group box"),
+              QStringLiteral("group"),
+              Editor::None,
+              {},
+              QSize(320, 160),
+              {&setting::Framed, &setting::Align},
+              draw,
+              wordsAsStored,
+              readNothing,
+              Holds::Controls,
+              insets};
+    kind.casing = Casing::Frame;
+    kind.role = TextRole::Heading;
+    return kind;
 }
 
 } // namespace nabblet

@@ -108,6 +108,8 @@ Kind panesKind()
               Holds::Panes,
               insets};
     kind.scrolls = true;
+    kind.casing = Casing::Frame;
+    kind.hasWords = false;
     return kind;
 }
 

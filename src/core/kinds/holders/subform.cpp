@@ -38,16 +38,19 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 
 Kind subformKind()
 {
-    return {QStringLiteral("subform"),
-            QT_TRANSLATE_NOOP("Kinds", "Subform"),
-            QStringLiteral("rows"),
-            Editor::Rows,
-            {},
-            QSize(480, 160),
-            {&setting::Opens, &setting::Link},
-            draw,
-            wordsAsStored,
-            readNothing};
+    Kind kind{QStringLiteral("subform"),
+              QT_TRANSLATE_NOOP("Kinds", "Subform"),
+              QStringLiteral("rows"),
+              Editor::Rows,
+              {},
+              QSize(480, 160),
+              {&setting::Opens, &setting::Link},
+              draw,
+              wordsAsStored,
+              readNothing};
+    kind.hasWords = false;
+    kind.takesGround = false;
+    return kind;
 }
 
 } // namespace nabblet

@@ -128,18 +128,20 @@ int tabAt(const Control &control, QPoint point)
 
 Kind tabPagesKind()
 {
-    return {QStringLiteral("tab-pages"),
-            QT_TRANSLATE_NOOP("Kinds", "Tab pages"),
-            QStringLiteral("pages"),
-            Editor::None,
-            {},
-            QSize(400, 200),
-            {&setting::Pages},
-            draw,
-            wordsAsStored,
-            readNothing,
-            Holds::Pages,
-            insets};
+    Kind kind{QStringLiteral("tab-pages"),
+              QT_TRANSLATE_NOOP("Kinds", "Tab pages"),
+              QStringLiteral("pages"),
+              Editor::None,
+              {},
+              QSize(400, 200),
+              {&setting::Pages},
+              draw,
+              wordsAsStored,
+              readNothing,
+              Holds::Pages,
+              insets};
+    kind.casing = Casing::Frame;
+    return kind;
 }
 
 } // namespace nabblet

@@ -46,7 +46,7 @@ QList<SettingChoice> drawings(const Control &, const Table *)
 
 bool hasPicture(const Control &button)
 {
-    return !button.settings.value(setting::Drawing).isEmpty() || !fixedImage(button).isEmpty();
+    return !button.settings.value(setting::Drawing).isEmpty() || hasFixedPicture(button);
 }
 
 QList<SettingLine> drawingLines()

@@ -1,5 +1,6 @@
 #include "core/looks/dressing/dress.h"
 
+#include "core/kinds/kind.h"
 #include "core/kinds/settings/frame.h"
 #include "core/look_settings/look_setting_table.h"
 #include "core/looks/pins/look_pin_table.h"
@@ -11,20 +12,16 @@ namespace nabblet {
 
 namespace {
 
-// Kinds that draw a small sign of their own beside their words, which a fill lies under.
+// A small sign of its own beside its words, which a fill lies under.
 bool hasSign(const Control &control)
 {
-    return control.kind == QLatin1String("tick-box") || control.kind == QLatin1String("switch") ||
-           control.kind == QLatin1String("option-set");
+    return kindNamed(control.kind).casing == Casing::Sign;
 }
 
 // Whether its words stand in a box that its kind draws, not on the ground around.
 bool hasWordsInBox(const Control &control)
 {
-    static const QStringList onTheGround{QStringLiteral("caption"),   QStringLiteral("row-words"),
-                                         QStringLiteral("total"),     QStringLiteral("group-box"),
-                                         QStringLiteral("tab-pages"), QStringLiteral("scroll-area")};
-    return !hasSign(control) && !onTheGround.contains(control.kind) && isFramed(control);
+    return takesFill(control) && isFramed(control);
 }
 
 const ControlSettings *pinsOfStyle(const Styles &styles, const Control &control)

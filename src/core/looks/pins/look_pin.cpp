@@ -1,5 +1,6 @@
 #include "core/looks/pins/look_pin.h"
 
+#include "core/kinds/kind.h"
 #include "core/looks/colour_words.h"
 #include "core/text/tr.h"
 
@@ -24,16 +25,6 @@ qsizetype strokeIn(const QString &words)
         }
     }
     return -1;
-}
-
-bool isOneOf(const Control &control, std::initializer_list<const char *> kinds)
-{
-    for (const char *kind : kinds) {
-        if (control.kind == QLatin1String(kind)) {
-            return true;
-        }
-    }
-    return false;
 }
 
 } // namespace
@@ -104,11 +95,7 @@ QString twoSidedInWords(const TwoSided &colour)
 
 TextRole roleOf(const Control &control)
 {
-    const TextRole usual = isOneOf(control, {"caption", "total"})           ? TextRole::Caption
-                           : isOneOf(control, {"button"})                   ? TextRole::Button
-                           : isOneOf(control, {"group-box", "scroll-area"}) ? TextRole::Heading
-                                                                            : TextRole::Field;
-    return textRoleNamed(control.role, usual);
+    return textRoleNamed(control.role, kindNamed(control.kind).role);
 }
 
 QList<SettingChoice> yesNoOrLook(const Control &, const Table *)
@@ -120,23 +107,22 @@ QList<SettingChoice> yesNoOrLook(const Control &, const Table *)
 
 bool showsWords(const Control &control)
 {
-    return !isOneOf(control, {"line", "frame", "picture", "subform", "panes"});
+    return kindNamed(control.kind).hasWords;
 }
 
 bool hasBox(const Control &control)
 {
-    return !isOneOf(control, {"line", "caption", "row-words", "total"});
+    return kindNamed(control.kind).casing != Casing::None;
 }
 
 bool takesFill(const Control &control)
 {
-    return hasBox(control) && !isOneOf(control, {"group-box", "frame", "scroll-area", "tab-pages", "panes", "tick-box",
-                                                 "switch", "option-set"});
+    return kindNamed(control.kind).casing == Casing::Box;
 }
 
 bool mayHaveGround(const Control &control)
 {
-    return !isOneOf(control, {"line", "subform"});
+    return kindNamed(control.kind).takesGround;
 }
 
 } // namespace nabblet

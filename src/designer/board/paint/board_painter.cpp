@@ -24,9 +24,14 @@ EntrySession *sessionOfRows(const BoardScene &scene)
 void paintBands(QPainter &painter, const BoardScene &scene)
 {
     const Form &form = scene.shownForm();
+    const QRect whole(0, 0, form.width, formHeight(form));
     for (const Band &band : form.bands) {
-        paintBand(painter, band.role, groundOfBand(form, band.role, scene.appearance.styles()),
-                  QRect(0, bandTop(form, band.role), form.width, band.height), scene.appearance);
+        const QRect place(0, bandTop(form, band.role), form.width, band.height);
+        paintBand(painter, band.role, groundOfBand(form, band.role, scene.appearance.styles()), place,
+                  scene.appearance);
+        if (const auto picture = pictureOfBand(form, band.role)) {
+            paintGroundPicture(painter, *picture, place, whole, scene.appearance);
+        }
     }
 }
 

@@ -1,0 +1,46 @@
+#include "data/dialect/waiting.h"
+
+namespace nabblet {
+
+namespace {
+
+thread_local WhileWaiting meanwhileHere; // each thread waits for itself
+thread_local int depth = 0;
+
+} // namespace
+
+void setWhileWaiting(const WhileWaiting &meanwhile)
+{
+    meanwhileHere = meanwhile;
+}
+
+bool isWaiting()
+{
+    return depth > 0;
+}
+
+Wait::Wait()
+{
+    m_clock.start();
+}
+
+Wait::~Wait()
+{
+    if (m_hasGoneOn && meanwhileHere.ended) {
+        meanwhileHere.ended();
+    }
+}
+
+bool Wait::goOn()
+{
+    if (!meanwhileHere.goOn || depth > 0) {
+        return true;
+    }
+    m_hasGoneOn = true;
+    ++depth;
+    const bool isGoingOn = meanwhileHere.goOn(m_clock.elapsed());
+    --depth;
+    return isGoingOn;
+}
+
+} // namespace nabblet

@@ -1,0 +1,198 @@
+#include "data/mariadb/mariadb_driver.h"
+#include "data/mariadb/mariadb_parts.h"
+
+#include "core/text/tr.h"
+
+#include <QSqlQuery>
+
+namespace nabblet {
+
+NABBLET_TEXTS(Mariadb)
+
+namespace {
+
+constexpr int Interrupted = 1317;
+constexpr int StatementTimeout = 1969;
+
+MariadbDriver *driverOf(const QSqlDatabase &database)
+{
+    return qobject_cast<MariadbDriver *>(database.driver());
+}
+
+QString numberedRow()
+{
+    return QStringLiteral("nabblet row");
+}
+
+class MariadbDialect final : public Dialect
+{
+public:
+    QString name() const override { return QStringLiteral("mariadb"); }
+    QString driver() const override { return {}; }
+    QSqlDriver *makeDriver() const override { return new MariadbDriver; }
+
+    Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly) const override
+    {
+        driverOf(database)->setAddress(address);
+        if (!database.open()) {
+            return mariadbNotOpened(database.lastError(), address);
+        }
+        *isReadOnly = availability(database, address) == Availability::ReadOnly;
+        return Done{};
+    }
+    Result<Catalogue> readCatalogue(const QSqlDatabase &database, const DatabaseAddress &address) const override
+    {
+        return readMariadbCatalogue(database, address);
+    }
+    Result<QList<SelectColumn>> describeSelect(const QSqlDatabase &database, const QString &sql) const override
+    {
+        return describeMariadbSelect(database, sql);
+    }
+    // The server counts the rows that anybody writes; what tables are made of is summed up.
+    DatabaseState state(const QSqlDatabase &database) const override
+    {
+        QSqlQuery query(database);
+        DatabaseState now;
+        now.isKnown =
+            query.exec(QStringLiteral(
+                "SELECT (SELECT CAST(sum(VARIABLE_VALUE) AS SIGNED) FROM information_schema.GLOBAL_STATUS "
+                "WHERE VARIABLE_NAME IN ('HANDLER_WRITE', 'HANDLER_UPDATE', 'HANDLER_DELETE')), "
+                "(SELECT CAST(coalesce(sum(crc32(concat_ws('/', TABLE_NAME, COLUMN_NAME, COLUMN_TYPE, IS_NULLABLE, "
+                "ORDINAL_POSITION, COLUMN_DEFAULT))), 0) AS SIGNED) FROM information_schema.COLUMNS "
+                "WHERE TABLE_SCHEMA = DATABASE())")) &&
+            query.next();
+        if (now.isKnown) {
+            now.data = query.value(0).toLongLong();
+            now.catalogue = query.value(1).toLongLong();
+        }
+        return now;
+    }
+    Availability availability(const QSqlDatabase &database, const DatabaseAddress &) const override
+    {
+        QSqlQuery query(database);
+        if (!query.exec(QStringLiteral("SELECT @@read_only")) || !query.next()) {
+            return Availability::Gone;
+        }
+        return query.value(0).toBool() ? Availability::ReadOnly : Availability::Writable;
+    }
+    Result<DatabaseAddress> copyWhole(const DatabaseAddress &, const QString &,
+                                      const std::function<bool(double)> &) const override
+    {
+        return Error{
+            Texts::tr("A form cannot be tried on a copy here: the database is on a server. Try it on a database "
+                      "made for trying things out."),
+            {}};
+    }
+
+    void watch(const QSqlDatabase &database, Interruption *interruption) const override
+    {
+        driverOf(database)->watch(interruption);
+    }
+    std::function<void()> interrupter(const QSqlDatabase &database) const override
+    {
+        return driverOf(database)->interrupter();
+    }
+    bool wasInterrupted(const QSqlError &error) const override
+    {
+        const int code = error.nativeErrorCode().toInt();
+        return code == Interrupted || code == StatementTimeout;
+    }
+
+    Refusal explainRefusal(const QSqlError &error, const RefusalContext &context) const override
+    {
+        return mariadbRefusal(error, context);
+    }
+    Error explainFailure(const QSqlError &error, const DatabaseAddress &address) const override
+    {
+        return mariadbFailure(error, address);
+    }
+
+    QString quoteName(const QString &name) const override
+    {
+        QString doubled = name;
+        return u'`' + doubled.replace(u'`', QLatin1String("``")) + u'`';
+    }
+    QString typeName(ColumnType type) const override
+    {
+        return type == ColumnType::Binary     ? QStringLiteral("MEDIUMBLOB")
+               : type == ColumnType::DateTime ? QStringLiteral("DATETIME")
+                                              : Dialect::typeName(type);
+    }
+    QString literal(const QVariant &value) const override
+    {
+        return value.typeId() == QMetaType::QString
+                   ? Dialect::literal(value.toString().replace(u'\\', QLatin1String("\\\\")))
+                   : Dialect::literal(value);
+    }
+    QString beginWriting() const override { return QStringLiteral("START TRANSACTION"); }
+    // <=> counts two NULLs as equal. Texts are compared by their signs, not by a collation, and with blanks at their
+    // end.
+    QString isStillAs(const QString &column, const QVariant &read) const override
+    {
+        if (read.typeId() == QMetaType::QString) {
+            return QStringLiteral("CONVERT(%1 USING utf8mb4) COLLATE utf8mb4_nopad_bin <=> ?").arg(column);
+        }
+        return column + QLatin1String(" <=> ?");
+    }
+    QString isWrittenAs(const QString &column) const override { return asText(column) + QLatin1String(" = ?"); }
+    QString asText(const QString &column) const override { return QStringLiteral("CAST(%1 AS CHAR)").arg(column); }
+    QString joined(const QStringList &texts) const override
+    {
+        return QStringLiteral("concat_ws(' ', %1)").arg(texts.join(QLatin1String(", ")));
+    }
+    // Several parts as one are not looked up in an index there; written out they are.
+    Condition keyCompared(const QStringList &columns, const QString &sign, const QVariantList &key) const override
+    {
+        if (columns.size() < 2) {
+            return Dialect::keyCompared(columns, sign, key);
+        }
+        const QString strict = sign.left(1);
+        const bool isStrict = sign == strict;
+        QStringList ways;
+        Condition written;
+        for (qsizetype i = 0; i < columns.size(); ++i) {
+            QStringList parts;
+            for (qsizetype j = 0; j <= i; ++j) {
+                const bool isLast = j == i;
+                const QString how = !isLast || sign == QLatin1String("=")  ? QStringLiteral("=")
+                                    : i + 1 == columns.size() && !isStrict ? strict + u'='
+                                                                           : strict;
+                parts.append(columns.at(j) + u' ' + how + u' ' + placeOf(key.value(j)));
+                written.values.append(key.value(j));
+            }
+            ways.append(parts.join(QLatin1String(" AND ")));
+            if (sign == QLatin1String("=") && i + 1 < columns.size()) { // only all of them together
+                ways.clear();
+                written.values.clear();
+            }
+        }
+        written.sql = u'(' + ways.join(QLatin1String(" OR ")) + u')';
+        return written;
+    }
+    QString insertGiving(const QString &table, const QString &columns, const QString &places,
+                         const QString &given) const override
+    {
+        return QStringLiteral("INSERT INTO %1 (%2) VALUES (%3) RETURNING %4").arg(table, columns, places, given);
+    }
+    QString copyInto(const QString &table, const QString &select) const override
+    {
+        return QStringLiteral(
+                   "CREATE TEMPORARY TABLE %1 AS SELECT row_number() OVER () AS %2, copied.* FROM (%3\n) AS copied")
+            .arg(table, quoteName(numberedRow()), select);
+    }
+    QString dropCopy(const QString &table) const override
+    {
+        return QStringLiteral("DROP TEMPORARY TABLE IF EXISTS ") + table;
+    }
+    QString rowNumberOfCopies() const override { return quoteName(numberedRow()); }
+};
+
+} // namespace
+
+const Dialect &mariadbDialect()
+{
+    static const MariadbDialect dialect;
+    return dialect;
+}
+
+} // namespace nabblet

@@ -1,0 +1,328 @@
+#include "data/mariadb/mariadb_driver.h"
+
+#include "core/text/tr.h"
+#include "data/dialect/passwords.h"
+#include "data/dialect/waiting.h"
+#include "data/mariadb/mariadb_result.h"
+
+#include <QDateTime>
+#include <QTimeZone>
+
+#include <mysql.h>
+
+#include <algorithm>
+#include <cerrno>
+#include <netinet/in.h>
+#include <netinet/tcp.h>
+#include <poll.h>
+#include <sys/socket.h>
+#include <utility>
+
+NABBLET_TEXTS(Mariadb)
+
+namespace nabblet {
+
+namespace {
+
+constexpr int LookEvery = 15;         // ms between looks at what may end a statement
+constexpr int AfterCancelling = 8000; // ms that a server is waited for which was asked to stop
+constexpr int BetweenTries = 2000;    // ms, to connect anew
+constexpr unsigned FirstTimeout = 8;  // s, to connect
+constexpr unsigned LaterTimeout = 2;  // s, to connect anew
+
+// What the library reports of a connection that is gone (https://mariadb.com/kb/en/mariadb-error-codes/).
+constexpr int QueryInterrupted = 1317;
+enum LostCode : unsigned { CannotConnectSocket = 2002, CannotConnect = 2003, Gone = 2006, Lost = 2013 };
+
+bool isLost(unsigned code)
+{
+    return code == CannotConnectSocket || code == CannotConnect || code == Gone || code == Lost;
+}
+
+QString said(const char *text)
+{
+    return QString::fromUtf8(text).trimmed();
+}
+
+// The server notices nothing of a cable that was pulled; the computer's own probes do, within half a minute.
+void keepAlive(my_socket socket)
+{
+    const auto set = [socket](int level, int option, int value) {
+        setsockopt(socket, level, option, &value, sizeof value);
+    };
+    set(SOL_SOCKET, SO_KEEPALIVE, 1);
+    set(IPPROTO_TCP, TCP_KEEPIDLE, 10);
+    set(IPPROTO_TCP, TCP_KEEPINTVL, 5);
+    set(IPPROTO_TCP, TCP_KEEPCNT, 3);
+    set(IPPROTO_TCP, TCP_USER_TIMEOUT, 20000);
+}
+
+// Texts that were too long would be cut without a word, were it not for the strict mode.
+const char *const Modes = "SET SESSION sql_mode = CONCAT(@@sql_mode, ',STRICT_ALL_TABLES,NO_ENGINE_SUBSTITUTION'), "
+                          "innodb_lock_wait_timeout = 3, lock_wait_timeout = 5, idle_transaction_timeout = 60";
+
+bool connectsTo(MYSQL *connection, const char *host, const char *user, const char *password, const char *database,
+                unsigned port, const char *socket)
+{
+    Wait wait;
+    MYSQL *connected = nullptr;
+    QElapsedTimer clock;
+    clock.start();
+    int status = mysql_real_connect_start(&connected, connection, host, user, password, database, port, socket,
+                                          CLIENT_FOUND_ROWS | CLIENT_REMEMBER_OPTIONS);
+    while (status) {
+        const unsigned most = mysql_get_timeout_value_ms(connection);
+        pollfd waited{
+            mysql_get_socket(connection),
+            static_cast<short>(((status & MYSQL_WAIT_READ) ? POLLIN : 0) | ((status & MYSQL_WAIT_WRITE) ? POLLOUT : 0)),
+            0};
+        const int answer = poll(&waited, 1, LookEvery);
+        int came = 0;
+        if (answer > 0) {
+            came = ((waited.revents & (POLLIN | POLLHUP | POLLERR)) ? status & MYSQL_WAIT_READ : 0) |
+                   ((waited.revents & (POLLOUT | POLLHUP | POLLERR)) ? status & MYSQL_WAIT_WRITE : 0);
+        } else if (!wait.goOn() || ((status & MYSQL_WAIT_TIMEOUT) && clock.elapsed() > most)) {
+            came = MYSQL_WAIT_TIMEOUT;
+        } else {
+            continue;
+        }
+        status = mysql_real_connect_cont(&connected, connection, came);
+    }
+    return connected != nullptr;
+}
+
+MYSQL *connectTo(const DatabaseAddress &address, unsigned timeout)
+{
+    MYSQL *connection = mysql_init(nullptr);
+    mysql_options(connection, MYSQL_OPT_NONBLOCK, nullptr);
+    mysql_options(connection, MYSQL_OPT_CONNECT_TIMEOUT, &timeout);
+    mysql_options(connection, MYSQL_SET_CHARSET_NAME, "utf8mb4");
+    mysql_options(connection, MYSQL_READ_DEFAULT_GROUP, "client"); // the option files of the person and the computer
+    mysql_options(connection, MYSQL_INIT_COMMAND, Modes);
+    const QString tls = address.part("tls");
+    const my_bool isEnforced = tls == QLatin1String("require") || tls == QLatin1String("verify-full");
+    const my_bool isVerified = tls == QLatin1String("verify-full");
+    if (tls != QLatin1String("disable")) {
+        mysql_options(connection, MYSQL_OPT_SSL_ENFORCE, &isEnforced);
+        mysql_options(connection, MYSQL_OPT_SSL_VERIFY_SERVER_CERT, &isVerified);
+    }
+    const QByteArray certificates = address.part("certificates").toLocal8Bit();
+    if (!certificates.isEmpty()) {
+        mysql_options(connection, MYSQL_OPT_SSL_CA, certificates.constData());
+    }
+    const auto bytes = [&](const char *part) { return address.part(part).toUtf8(); };
+    const auto orNothing = [](const QByteArray &text) { return text.isEmpty() ? nullptr : text.constData(); };
+    const QByteArray password = passwordFor(address).toUtf8();
+    const QByteArray user = bytes("user");
+    const QByteArray database = bytes("database");
+    // Of several servers the first that answers.
+    const QStringList hosts = address.part("host").split(u',');
+    const QStringList ports = address.part("port").split(u',');
+    for (qsizetype i = 0; i < hosts.size(); ++i) {
+        const bool isSocket = hosts.at(i).startsWith(u'/');
+        const QByteArray host = isSocket ? QByteArray() : hosts.at(i).toUtf8();
+        const QByteArray socket = isSocket ? hosts.at(i).toLocal8Bit() : QByteArray();
+        const unsigned port = ports.value(i, ports.value(0)).toUInt();
+        if (connectsTo(connection, orNothing(host), orNothing(user), orNothing(password), orNothing(database), port,
+                       orNothing(socket))) {
+            if (!isSocket) {
+                keepAlive(mysql_get_socket(connection));
+            }
+            break;
+        }
+    }
+    return connection;
+}
+
+} // namespace
+
+// https://mariadb.com/kb/en/kill/: the connection stays, what it does ends.
+void MariadbDriver::Killer::operator()()
+{
+    const QMutexLocker lock(&mutex);
+    if (number == 0) {
+        return;
+    }
+    MYSQL *other = connectTo(address, LaterTimeout);
+    mysql_query(other, QByteArray("KILL QUERY ") + QByteArray::number(static_cast<qulonglong>(number)));
+    mysql_close(other);
+}
+
+MariadbDriver::~MariadbDriver()
+{
+    close();
+}
+
+bool MariadbDriver::hasFeature(DriverFeature feature) const
+{
+    return feature == BLOB || feature == Unicode || feature == PositionalPlaceholders || feature == Transactions;
+}
+
+QSqlResult *MariadbDriver::createResult() const
+{
+    return new MariadbResult(const_cast<MariadbDriver *>(this)); // as Qt's own drivers do
+}
+
+QSqlError MariadbDriver::error() const
+{
+    const unsigned code = m_connection ? mysql_errno(m_connection) : static_cast<unsigned>(Gone);
+    return {m_connection ? said(mysql_sqlstate(m_connection)) : QString(),
+            m_connection ? said(mysql_error(m_connection)) : Texts::tr("there is no connection"),
+            isLost(code) ? QSqlError::ConnectionError : QSqlError::StatementError, QString::number(code)};
+}
+
+QSqlError MariadbDriver::errorOf(MYSQL_STMT *statement) const
+{
+    const unsigned code = mysql_stmt_errno(statement);
+    if (code == 0) { // what ends the reading of rows is said of the connection only
+        return error();
+    }
+    return {said(mysql_stmt_sqlstate(statement)), said(mysql_stmt_error(statement)),
+            isLost(code) ? QSqlError::ConnectionError : QSqlError::StatementError, QString::number(code)};
+}
+
+bool MariadbDriver::open(const QString &, const QString &, const QString &, const QString &, int, const QString &)
+{
+    close();
+    const bool isGood = connectNow();
+    if (!isGood) {
+        setLastError(error());
+        close();
+    }
+    setOpen(isGood);
+    setOpenError(!isGood);
+    return isGood;
+}
+
+bool MariadbDriver::connectNow()
+{
+    const bool isFirst = !m_sinceTried.isValid();
+    m_sinceTried.start();
+    if (m_connection) {
+        mysql_close(m_connection);
+    }
+    m_connection = connectTo(m_address, isFirst ? FirstTimeout : LaterTimeout);
+    const bool isGood = mysql_errno(m_connection) == 0 && mysql_thread_id(m_connection) != 0;
+    m_isLost = !isGood;
+    {
+        const QMutexLocker lock(&m_killer->mutex);
+        m_killer->address = m_address;
+        m_killer->number = isGood ? mysql_thread_id(m_connection) : 0;
+    }
+    if (isGood) {
+        // By its name where the server knows the zones, else by how far off it is today.
+        const QByteArray zone = QTimeZone::systemTimeZoneId();
+        const int minutes = QDateTime::currentDateTime().offsetFromUtc() / 60;
+        const QByteArray offset = QStringLiteral("%1%2:%3")
+                                      .arg(minutes < 0 ? u'-' : u'+')
+                                      .arg(std::abs(minutes) / 60, 2, 10, QLatin1Char('0'))
+                                      .arg(std::abs(minutes) % 60, 2, 10, QLatin1Char('0'))
+                                      .toLatin1();
+        if (zone.isEmpty() || mysql_query(m_connection, QByteArray("SET time_zone = '") + zone + '\'') != 0) {
+            mysql_query(m_connection, QByteArray("SET time_zone = '") + offset + '\'');
+        }
+    }
+    return isGood;
+}
+
+void MariadbDriver::close()
+{
+    {
+        const QMutexLocker lock(&m_killer->mutex);
+        m_killer->number = 0;
+    }
+    if (m_streaming) {
+        m_streaming->forget();
+        m_streaming = nullptr;
+    }
+    if (m_connection) {
+        mysql_close(m_connection);
+        m_connection = nullptr;
+    }
+    setOpen(false);
+}
+
+std::function<void()> MariadbDriver::interrupter() const
+{
+    return [killer = m_killer] { (*killer)(); };
+}
+
+void MariadbDriver::done(const QString &sql)
+{
+    if (sql == QLatin1String("START TRANSACTION")) {
+        m_isInBlock = true;
+    } else if (sql == QLatin1String("COMMIT") || sql == QLatin1String("ROLLBACK")) {
+        m_isInBlock = false;
+    }
+}
+
+int MariadbDriver::waitFor(int status)
+{
+    pollfd waited{mysql_get_socket(m_connection), 0, 0};
+    waited.events =
+        static_cast<short>(((status & MYSQL_WAIT_READ) ? POLLIN : 0) | ((status & MYSQL_WAIT_WRITE) ? POLLOUT : 0) |
+                           ((status & MYSQL_WAIT_EXCEPT) ? POLLPRI : 0));
+    QElapsedTimer clock;
+    clock.start();
+    const qint64 most = (status & MYSQL_WAIT_TIMEOUT) ? mysql_get_timeout_value_ms(m_connection) : -1;
+    for (;;) {
+        const int answer = poll(&waited, 1, LookEvery);
+        if (answer > 0) {
+            return ((waited.revents & (POLLIN | POLLHUP | POLLERR)) ? status & MYSQL_WAIT_READ : 0) |
+                   ((waited.revents & (POLLOUT | POLLHUP | POLLERR)) ? status & MYSQL_WAIT_WRITE : 0) |
+                   ((waited.revents & POLLPRI) ? MYSQL_WAIT_EXCEPT : 0);
+        }
+        if (answer < 0 && errno != EINTR) {
+            return MYSQL_WAIT_TIMEOUT;
+        }
+        if (most >= 0 && clock.elapsed() >= most) {
+            return MYSQL_WAIT_TIMEOUT;
+        }
+        bool mustEnd = m_wait && !m_wait->goOn();
+        if (m_interruption) {
+            Interruption &watched = *m_interruption;
+            watched.isOver = watched.isOver || (watched.hasLimit && watched.clock.elapsed() > watched.most);
+            mustEnd = mustEnd || (watched.hasLimit && watched.isOver) ||
+                      (watched.isCancelled && watched.isCancelled->load(std::memory_order_relaxed));
+        }
+        if (mustEnd && !m_sinceCancelled.isValid()) {
+            m_sinceCancelled.start();
+            (*m_killer)();
+        } else if (m_sinceCancelled.isValid() && m_sinceCancelled.elapsed() > AfterCancelling) {
+            shutdown(waited.fd, SHUT_RDWR); // it does not answer at all
+        }
+    }
+}
+
+bool MariadbDriver::makeReady(const QString &sql)
+{
+    if (isWaiting()) {
+        setLastError({QString(), Texts::tr("another question is still being answered"), QSqlError::StatementError,
+                      QString::number(QueryInterrupted)});
+        return false;
+    }
+    m_sinceCancelled.invalidate();
+    if (m_streaming) {
+        m_streaming->keepRest();
+        m_streaming = nullptr;
+    }
+    if (std::exchange(m_mustRollBack, false) && sql != QLatin1String("ROLLBACK")) {
+        m_mustRollBack = true;
+        setLastError({QString(), Texts::tr("the connection was lost in the middle of a transaction"),
+                      QSqlError::ConnectionError, QString::number(Lost)});
+        return false;
+    }
+    const bool isGone = !m_connection || m_isLost || mysql_thread_id(m_connection) == 0;
+    if (!isGone) {
+        return true;
+    }
+    m_isInBlock = false;
+    const bool mayTry = !m_sinceTried.isValid() || m_sinceTried.elapsed() > BetweenTries;
+    if (mayTry && connectNow()) {
+        return true;
+    }
+    setLastError(error());
+    return false;
+}
+
+} // namespace nabblet

@@ -1,0 +1,255 @@
+// Entry on a server: a form drafted from its tables is worked with, while the server is slow, stands still, or dies in
+// the middle of a save. The same for every kind of server.
+#include "core/draft/draft.h"
+#include "core/looks/files/look_book.h"
+#include "entry/reading/waiting_strip.h"
+#include "entry/session/entry_session.h"
+#include "entry/view/entry_view.h"
+#include "support/throw_away_servers.h"
+
+#include <QApplication>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QTest>
+#include <QTimer>
+
+#include <future>
+
+using namespace nabblet;
+
+// Counts how often a widget was painted.
+class PaintCount : public QObject
+{
+public:
+    int count = 0;
+
+protected:
+    bool eventFilter(QObject *, QEvent *event) override
+    {
+        count += event->type() == QEvent::Paint ? 1 : 0;
+        return false;
+    }
+};
+
+class TestServersAtWork : public QObject
+{
+    Q_OBJECT
+
+    samples::TestServer *m_server = nullptr;
+    QString m_database;
+    std::optional<Connection> m_connection;
+    Catalogue m_catalogue;
+    std::unique_ptr<Appearance> m_appearance;
+
+    QString ask(const QString &sql) const { return m_server->ask(m_database, sql); }
+    Form draftOf(const QString &table) const
+    {
+        return draftColumnar(m_catalogue, *findTable(m_catalogue, table), *m_appearance);
+    }
+    static ControlId fieldOf(const Form &form, const QString &column)
+    {
+        for (const Control &control : form.controls) {
+            if (control.column == column) {
+                return control.id;
+            }
+        }
+        return 0;
+    }
+    static const char *messagesOf(const EntrySession &session)
+    {
+        static QByteArray all;
+        all.clear();
+        for (const FieldMessage &message : session.state().messages) {
+            all += message.sentence.toUtf8() + ' ';
+        }
+        return all.constData();
+    }
+    // What can only be had once the server works again, some ms later.
+    std::future<void> later(int ms, const std::function<void()> &what)
+    {
+        return std::async(std::launch::async, [ms, what] {
+            QThread::msleep(ms);
+            what();
+        });
+    }
+
+private Q_SLOTS:
+    void initTestCase_data()
+    {
+        QTest::addColumn<QString>("server");
+        QTest::newRow("PostgreSQL") << "postgresql";
+        QTest::newRow("MariaDB") << "mariadb";
+    }
+    void initTestCase()
+    {
+        m_appearance = std::make_unique<Appearance>(looks().first(), Theme::Light, QApplication::font());
+    }
+    void init()
+    {
+        QFETCH_GLOBAL(QString, server);
+        m_server = samples::serverNamed(server);
+        static int made = 0;
+        m_database = QStringLiteral("work_%1").arg(++made);
+        samples::makeFairway(*m_server, m_database);
+        const Result<Connection> opened = Connection::open(m_server->addressOf(m_database));
+        QVERIFY2(opened.isOk(), opened ? "" : qPrintable(opened.error().sentence));
+        m_connection = *opened;
+        m_catalogue = *m_connection->readCatalogue();
+    }
+    void cleanup() { m_connection.reset(); }
+    void cleanupTestCase() { samples::endServers(); }
+
+    // Forms of every table are drafted, opened, stepped through, shown and saved in.
+    void everyTableMakesAFormThatWorks()
+    {
+        for (const Table &table : std::as_const(m_catalogue.tables)) {
+            const Form form = draftOf(table.name);
+            EntrySession session(*m_connection, m_catalogue, form);
+            const Outcome started = session.start();
+            QVERIFY2(started.isOk(), started ? "" : qPrintable(table.name + ": " + started.error().detail));
+            EntryView view(&session, *m_appearance);
+            view.resize(900, 700);
+            view.show();
+            for (int step = 0; step < 5; ++step) {
+                view.grab();
+                while (session.readMissing()) {
+                    view.grab();
+                }
+                session.moves().goNext();
+            }
+        }
+    }
+
+    // Typed, saved, read by the server's own client; a value of another program is seen as a conflict.
+    void typedValuesAreSaved()
+    {
+        const Form form = draftOf("buoy");
+        EntrySession session(*m_connection, m_catalogue, form);
+        QVERIFY(session.start().isOk());
+        const ControlId name = fieldOf(form, "name");
+        const ControlId lit = fieldOf(form, "is_lit");
+        const ControlId depth = fieldOf(form, "depth_m");
+        const ControlId laid = fieldOf(form, "laid_on");
+        QVERIFY(name && lit && depth && laid);
+        const qlonglong id = session.state().record.row->key.first().toLongLong();
+        const auto stored = [&](const char *column) {
+            return ask(QString("SELECT %1 FROM buoy WHERE buoy_id = %2").arg(column).arg(id));
+        };
+        session.typing().choose(*form.controls.find(name), QString("Łódź Gate"));
+        session.typing().choose(*form.controls.find(depth), 12.5);
+        session.typing().choose(*form.controls.find(laid), QString("2024-02-29"));
+        const QString was = stored("is_lit");
+        session.typing().choose(*form.controls.find(lit), was == "t" || was == "1" ? 0 : 1);
+        QVERIFY2(session.saving().save(), messagesOf(session));
+        QCOMPARE(stored("name"), "Łódź Gate");
+        QCOMPARE(stored("depth_m"), "12.5");
+        QCOMPARE(stored("laid_on"), "2024-02-29");
+        QVERIFY(stored("is_lit") != was);
+        ask(QString("UPDATE buoy SET name = 'Theirs' WHERE buoy_id = %1").arg(id));
+        session.typing().choose(*form.controls.find(name), QString("Mine"));
+        QVERIFY(!session.saving().save());
+        QCOMPARE(stored("name"), "Theirs");
+        QVERIFY(session.saving().keepMine());
+        QCOMPARE(stored("name"), "Mine");
+    }
+
+    // A server that stands still: the window paints and says so, what is typed comes afterwards, Stop gives it up.
+    void aServerThatStandsStillFreezesNothing()
+    {
+        const WaitingStrip strip;
+        const Form form = draftOf("buoy");
+        EntrySession session(*m_connection, m_catalogue, form);
+        QVERIFY(session.start().isOk());
+        EntryView view(&session, *m_appearance);
+        view.resize(900, 700);
+        view.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&view));
+        view.activateWindow();
+        QWidget *box = view.widgetFor(fieldOf(form, "name"));
+        QVERIFY(box);
+        const qlonglong first = session.state().record.row->key.first().toLongLong();
+        PaintCount painted;
+        view.installEventFilter(&painted);
+        bool wasShown = false;
+        m_server->setStopped(true);
+        std::future<void> resumed = later(1500, [this] { m_server->setStopped(false); });
+        std::future<void> looking = later(700, [&] {
+            QMetaObject::invokeMethod(
+                &view,
+                [&] {
+                    wasShown = strip.isShown();
+                    view.update();
+                },
+                Qt::QueuedConnection);
+        });
+        QElapsedTimer clock;
+        clock.start();
+        session.moves().goNext();
+        QVERIFY2(clock.elapsed() >= 1000, "it waited for the server");
+        resumed.wait();
+        looking.wait();
+        QVERIFY(wasShown);
+        QVERIFY2(painted.count > 0, "the window painted meanwhile");
+        QVERIFY(!strip.isShown());
+        QVERIFY(session.state().record.row->key.first().toLongLong() != first);
+        // Given up: the record stays, and all goes on when the server does.
+        const RowKey here = session.state().record.row->key;
+        m_server->setStopped(true);
+        resumed = later(1200, [this] { m_server->setStopped(false); });
+        looking = later(500, [&] {
+            QMetaObject::invokeMethod(
+                &view,
+                [&] {
+                    if (auto *stop = view.findChild<QPushButton *>("stopWaiting")) {
+                        stop->click();
+                    }
+                },
+                Qt::QueuedConnection);
+        });
+        session.moves().goNext();
+        resumed.wait();
+        looking.wait();
+        QTRY_VERIFY_WITH_TIMEOUT(firstRow(*m_connection, session.state().source).isOk(), 10000);
+        session.moves().goNext();
+        QVERIFY(session.state().hasRecord());
+    }
+
+    // Killed at some moment of a save: the record is there once or not at all, what was typed is kept, and saving again
+    // never makes a second one.
+    void killedInTheMiddleOfSaves()
+    {
+        constexpr int Rounds = 12;
+        Form form = draftOf("fairway");
+        EntrySession session(*m_connection, m_catalogue, form);
+        QVERIFY(session.start().isOk());
+        const ControlId name = fieldOf(form, "name");
+        int known = 0;
+        for (int round = 0; round < Rounds; ++round) {
+            const QString called = QString("Round %1").arg(round);
+            QVERIFY(session.moves().add());
+            session.typing().choose(*form.controls.find(name), called);
+            std::future<void> killed = later(round % 4, [this] {
+                m_server->kill();
+                m_server->start();
+            });
+            const bool isSaved = session.saving().save();
+            killed.wait();
+            QTRY_VERIFY_WITH_TIMEOUT(firstRow(*m_connection, session.state().source).isOk(), 10000);
+            const QString there = ask(QString("SELECT count(*) FROM fairway WHERE name = '%1'").arg(called));
+            if (isSaved) {
+                QCOMPARE(there, "1");
+                ++known;
+                continue;
+            }
+            // Not saved, and said so: it is not there, and what was typed still is.
+            QCOMPARE(there, "0");
+            QCOMPARE(session.state().value("name").toString(), called);
+            QVERIFY2(session.saving().save(), messagesOf(session));
+            QCOMPARE(ask(QString("SELECT count(*) FROM fairway WHERE name = '%1'").arg(called)), "1");
+        }
+        qInfo("%d of %d saved at once", known, Rounds);
+    }
+};
+
+QTEST_MAIN(TestServersAtWork)
+#include "tst_servers_at_work.moc"
