@@ -1,5 +1,6 @@
 // Drives the real window to each main view and saves a picture of it. Called by tools/shoot.
 #include "app/parts/trial_page.h"
+#include "app/server/server_dialog.h"
 #include "app/window/entry_window.h"
 #include "app/window/main_window.h"
 #include "core/arrange/operations.h"
@@ -81,6 +82,7 @@ public:
         shoot("design-dark");
         m_window.setThemeChoice(ThemeChoice::Light);
 
+        shootServer();
         shootLooks();
         shootRules();
         shootBoard();
@@ -373,6 +375,19 @@ private:
         shoot("start-entry");
     }
 
+    // Where a database on a server is, and what is wrong with it.
+    void shootServer()
+    {
+        const DatabaseAddress address{"postgresql",
+                                      {{"host", "yard.nabharbour.example"}, {"database", "fairway"}, {"user", "ansa"}}};
+        ServerDialog dialog(address,
+                            QString("No database server answers on yard.nabharbour.example. Check the name of the "
+                                    "computer and the port, and whether the server runs."),
+                            &m_window);
+        dialog.show();
+        shoot("server", &dialog);
+    }
+
     // The panel of looks beside the form, and the form in four of them.
     void shootLooks()
     {
@@ -410,7 +425,7 @@ private:
     void shoot(const QString &name, QWidget *widget = nullptr)
     {
         // The main views, one picture each; the others are taken when they are asked for.
-        static const QStringList Kept{"design",           "design-dark",     "rules",          "board-width",
+        static const QStringList Kept{"design",           "server",          "rules",          "board-width",
                                       "board-tidy",       "entry",           "entry-refused",  "new-form",
                                       "new-form-tabular", "register-design", "register-entry", "trial",
                                       "contractor-entry", "visits-entry",    "looks",          "looks-four",

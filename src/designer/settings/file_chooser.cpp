@@ -7,7 +7,7 @@
 namespace nabblet {
 
 FileChooser::FileChooser(QWidget *parent)
-    : QWidget(parent), m_choose(new QPushButton), m_remove(new QPushButton(tr("Remove")))
+    : QWidget(parent), m_choose(new QPushButton), m_remove(new QPushButton(QStringLiteral("×")))
 {
     auto *line = new QHBoxLayout(this);
     line->setContentsMargins(0, 0, 0, 0);
@@ -15,6 +15,10 @@ FileChooser::FileChooser(QWidget *parent)
     line->addWidget(m_choose, 1);
     line->addWidget(m_remove);
     m_choose->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    constexpr int RemoveWidth = 28; // px
+    m_remove->setFixedWidth(RemoveWidth);
+    m_remove->setToolTip(tr("Remove"));
+    m_remove->setAccessibleName(tr("Remove"));
     setFocusProxy(m_choose);
     connect(m_choose, &QPushButton::clicked, this, [this] {
         const QString path = QFileDialog::getOpenFileName(this, tr("Choose a picture"), QString(),

@@ -241,7 +241,7 @@ QList<Setting> groundSettings()
     QList<Setting> all{fill};
     for (const SettingOf of : {SettingOf::Band, SettingOf::Form}) {
         const bool isBand = of == SettingOf::Band;
-        all.append({isBand ? "bandPicture" : "formPicture", of, T("Look"), T("Ground picture"),
+        all.append({isBand ? "bandPicture" : "formPicture", of, T("Look"), T("Picture"),
                     isBand
                         ? T("A picture on the band's ground. One inside the project's folder stays a file of its own.")
                         : T("A picture on the ground of all bands without a ground of their own. One inside the "
