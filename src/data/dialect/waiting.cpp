@@ -1,5 +1,7 @@
 #include "data/dialect/waiting.h"
 
+#include "data/dialect/dialect.h"
+
 namespace nabblet {
 
 namespace {
@@ -8,6 +10,16 @@ thread_local WhileWaiting meanwhileHere; // each thread waits for itself
 thread_local int depth = 0;
 
 } // namespace
+
+bool mustEnd(Interruption *watched)
+{
+    if (!watched) {
+        return false;
+    }
+    watched->isOver = watched->isOver || (watched->hasLimit && watched->clock.elapsed() > watched->most);
+    return (watched->hasLimit && watched->isOver) ||
+           (watched->isCancelled && watched->isCancelled->load(std::memory_order_relaxed));
+}
 
 void setWhileWaiting(const WhileWaiting &meanwhile)
 {

@@ -8,6 +8,11 @@
 
 namespace nabblet {
 
+struct Interruption;
+
+// Whether a statement of a connection must end; the limit that was reached is noted. watched: may be nullptr.
+bool mustEnd(Interruption *watched);
+
 // What goes on while this thread waits.
 struct WhileWaiting
 {

@@ -278,14 +278,8 @@ int MariadbDriver::waitFor(int status)
         if (most >= 0 && clock.elapsed() >= most) {
             return MYSQL_WAIT_TIMEOUT;
         }
-        bool mustEnd = m_wait && !m_wait->goOn();
-        if (m_interruption) {
-            Interruption &watched = *m_interruption;
-            watched.isOver = watched.isOver || (watched.hasLimit && watched.clock.elapsed() > watched.most);
-            mustEnd = mustEnd || (watched.hasLimit && watched.isOver) ||
-                      (watched.isCancelled && watched.isCancelled->load(std::memory_order_relaxed));
-        }
-        if (mustEnd && !m_sinceCancelled.isValid()) {
+        const bool isGivenUp = (m_wait && !m_wait->goOn()) || mustEnd(m_interruption);
+        if (isGivenUp && !m_sinceCancelled.isValid()) {
             m_sinceCancelled.start();
             (*m_killer)();
         } else if (m_sinceCancelled.isValid() && m_sinceCancelled.elapsed() > AfterCancelling) {

@@ -1,5 +1,6 @@
 #include "data/mariadb/mariadb_result.h"
 
+#include "data/dialect/bound_values.h"
 #include "data/dialect/exact_numbers.h"
 #include "data/mariadb/mariadb_driver.h"
 
@@ -21,12 +22,6 @@ namespace {
 constexpr int ShortWhile = 25;      // ms, for the rest of what nobody reads
 constexpr unsigned BinarySet = 63;  // the number of the character set of what is no text
 constexpr unsigned long Short = 96; // bytes, of values with a length that is known
-
-bool isMissing(const QVariant &value)
-{
-    return value.isNull() || (value.typeId() == QMetaType::QString && value.toString().isNull()) ||
-           (value.typeId() == QMetaType::QByteArray && value.toByteArray().isNull());
-}
 
 // The values of a statement, in the library's form.
 struct Bound

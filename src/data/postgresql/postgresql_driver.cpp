@@ -1,6 +1,7 @@
 #include "data/postgresql/postgresql_driver.h"
 
 #include "core/text/tr.h"
+#include "data/dialect/bound_values.h"
 #include "data/dialect/waiting.h"
 #include "data/postgresql/postgresql_places.h"
 #include "data/postgresql/postgresql_result.h"
@@ -65,13 +66,6 @@ QSqlError lostTransaction()
 {
     return {QString(), Texts::tr("the connection was lost in the middle of a transaction"), QSqlError::ConnectionError,
             QStringLiteral("08006")};
-}
-
-// As Qt's drivers have it: a text or bytes that are nothing at all are NULL, empty ones are not.
-bool isMissing(const QVariant &value)
-{
-    return value.isNull() || (value.typeId() == QMetaType::QString && value.toString().isNull()) ||
-           (value.typeId() == QMetaType::QByteArray && value.toByteArray().isNull());
 }
 
 } // namespace
@@ -215,14 +209,8 @@ bool PostgresqlDriver::waitForAnswer()
         if (answer > 0) {
             continue;
         }
-        bool mustEnd = !wait.goOn();
-        if (m_interruption) {
-            Interruption &watched = *m_interruption;
-            watched.isOver = watched.isOver || (watched.hasLimit && watched.clock.elapsed() > watched.most);
-            mustEnd = mustEnd || (watched.hasLimit && watched.isOver) ||
-                      (watched.isCancelled && watched.isCancelled->load(std::memory_order_relaxed));
-        }
-        if (mustEnd && !sinceCancelled.isValid()) {
+        const bool isGivenUp = !wait.goOn() || mustEnd(m_interruption);
+        if (isGivenUp && !sinceCancelled.isValid()) {
             (*m_canceller)();
             sinceCancelled.start();
         } else if (sinceCancelled.isValid() && sinceCancelled.elapsed() > AfterCancelling) {
