@@ -1,4 +1,5 @@
 // How good drafts are over a whole database: see tools/draft-quality.
+#include "app/work/workspace.h"
 #include "core/check/form_quality.h"
 #include "core/check/form_sense.h"
 #include "core/draft/draft.h"
@@ -64,7 +65,7 @@ int main(int argc, char **argv)
     QTextStream out(stdout);
     QTextStream errors(stderr);
     const QStringList arguments = QApplication::arguments();
-    const Result<Connection> connection = Connection::open(addressOfFile(arguments.value(1)));
+    const Result<Connection> connection = Connection::open(addressNamed(arguments.value(1)));
     if (!connection) {
         errors << connection.error().sentence << '\n';
         return 1;
