@@ -113,7 +113,7 @@ private Q_SLOTS:
                 const QString path = files.next();
                 const QFileInfo folder(QFileInfo(path).path()); // of a dialect, where it has its file
                 if (QFileInfo::exists(folder.filePath() + u'/' + folder.fileName() + "_dialect.cpp") ||
-                    path.endsWith("/data/dialect/dialect.cpp")) {
+                    path.endsWith("/data/dialect/dialect.cpp") || path.endsWith("/data/dialect/server_dialect.cpp")) {
                     continue;
                 }
                 QFile file(path);

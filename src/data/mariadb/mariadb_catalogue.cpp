@@ -5,6 +5,7 @@
 
 #include "core/catalogue/create_statement.h"
 #include "core/text/tr.h"
+#include "data/dialect/server_dialect.h"
 
 #include <QHash>
 #include <QRegularExpression>
@@ -18,18 +19,6 @@ namespace nabblet {
 NABBLET_TEXTS(Mariadb)
 
 namespace {
-
-template <typename TakeRow> bool forEachRow(QSqlQuery &query, const QString &sql, TakeRow take)
-{
-    query.setForwardOnly(true);
-    if (!query.exec(sql)) {
-        return false;
-    }
-    while (query.next()) {
-        take(query);
-    }
-    return !query.lastError().isValid();
-}
 
 Table *tableNamed(Catalogue &catalogue, const QHash<QString, qsizetype> &places, const QVariant &name)
 {

@@ -1,13 +1,11 @@
 #include "data/mariadb/mariadb_driver.h"
 #include "data/mariadb/mariadb_parts.h"
 
-#include "core/text/tr.h"
+#include "data/dialect/server_dialect.h"
 
 #include <QSqlQuery>
 
 namespace nabblet {
-
-NABBLET_TEXTS(Mariadb)
 
 namespace {
 
@@ -19,16 +17,10 @@ MariadbDriver *driverOf(const QSqlDatabase &database)
     return qobject_cast<MariadbDriver *>(database.driver());
 }
 
-QString numberedRow()
-{
-    return QStringLiteral("nabblet row");
-}
-
-class MariadbDialect final : public Dialect
+class MariadbDialect final : public ServerDialect
 {
 public:
     QString name() const override { return QStringLiteral("mariadb"); }
-    QString driver() const override { return {}; }
     QSqlDriver *makeDriver() const override { return new MariadbDriver; }
 
     Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly) const override
@@ -74,14 +66,6 @@ public:
             return Availability::Gone;
         }
         return query.value(0).toBool() ? Availability::ReadOnly : Availability::Writable;
-    }
-    Result<DatabaseAddress> copyWhole(const DatabaseAddress &, const QString &,
-                                      const std::function<bool(double)> &) const override
-    {
-        return Error{
-            Texts::tr("A form cannot be tried on a copy here: the database is on a server. Try it on a database "
-                      "made for trying things out."),
-            {}};
     }
 
     void watch(const QSqlDatabase &database, Interruption *interruption) const override
@@ -134,7 +118,6 @@ public:
         }
         return column + QLatin1String(" <=> ?");
     }
-    QString isWrittenAs(const QString &column) const override { return asText(column) + QLatin1String(" = ?"); }
     QString asText(const QString &column) const override { return QStringLiteral("CAST(%1 AS CHAR)").arg(column); }
     QString joined(const QStringList &texts) const override
     {
@@ -174,17 +157,10 @@ public:
     {
         return QStringLiteral("INSERT INTO %1 (%2) VALUES (%3) RETURNING %4").arg(table, columns, places, given);
     }
-    QString copyInto(const QString &table, const QString &select) const override
-    {
-        return QStringLiteral(
-                   "CREATE TEMPORARY TABLE %1 AS SELECT row_number() OVER () AS %2, copied.* FROM (%3\n) AS copied")
-            .arg(table, quoteName(numberedRow()), select);
-    }
     QString dropCopy(const QString &table) const override
     {
         return QStringLiteral("DROP TEMPORARY TABLE IF EXISTS ") + table;
     }
-    QString rowNumberOfCopies() const override { return quoteName(numberedRow()); }
 };
 
 } // namespace

@@ -5,6 +5,7 @@
 
 #include "core/catalogue/create_statement.h"
 #include "core/text/tr.h"
+#include "data/dialect/server_dialect.h"
 
 #include <QHash>
 #include <QJsonArray>
@@ -28,18 +29,6 @@ const QString TablesShown =
     QStringLiteral("c.relkind IN ('r', 'v', 'm', 'p', 'f') AND NOT c.relispartition AND n.nspname NOT LIKE 'pg\\_%' "
                    "AND n.nspname <> 'information_schema' AND has_schema_privilege(n.oid, 'USAGE') "
                    "AND has_any_column_privilege(c.oid, 'SELECT')");
-
-template <typename TakeRow> bool forEachRow(QSqlQuery &query, const QString &sql, TakeRow take)
-{
-    query.setForwardOnly(true);
-    if (!query.exec(sql)) {
-        return false;
-    }
-    while (query.next()) {
-        take(query);
-    }
-    return !query.lastError().isValid();
-}
 
 QStringList namesIn(const QVariant &json)
 {

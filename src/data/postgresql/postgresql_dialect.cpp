@@ -2,15 +2,14 @@
 #include "data/postgresql/postgresql_parts.h"
 #include "data/postgresql/postgresql_places.h"
 
-#include "core/text/tr.h"
 #include "data/dialect/passwords.h"
+
+#include "data/dialect/server_dialect.h"
 
 #include <QSqlQuery>
 #include <QTimeZone>
 
 namespace nabblet {
-
-NABBLET_TEXTS(Postgresql)
 
 namespace {
 
@@ -25,11 +24,6 @@ QString worded(const QString &value)
     QString escaped = value;
     escaped.replace(u'\\', QLatin1String("\\\\")).replace(u'\'', QLatin1String("\\'"));
     return u'\'' + escaped + u'\'';
-}
-
-QString numberedRow()
-{
-    return QStringLiteral("nabblet row");
 }
 
 } // namespace
@@ -99,11 +93,10 @@ QStringList partsOfTableName(const QString &name)
 
 namespace {
 
-class PostgresqlDialect final : public Dialect
+class PostgresqlDialect final : public ServerDialect
 {
 public:
     QString name() const override { return QStringLiteral("postgresql"); }
-    QString driver() const override { return {}; }
     QSqlDriver *makeDriver() const override { return new PostgresqlDriver; }
 
     Outcome open(QSqlDatabase &database, const DatabaseAddress &address, bool *isReadOnly) const override
@@ -150,14 +143,6 @@ public:
         }
         return query.value(0).toBool() ? Availability::ReadOnly : Availability::Writable;
     }
-    Result<DatabaseAddress> copyWhole(const DatabaseAddress &, const QString &,
-                                      const std::function<bool(double)> &) const override
-    {
-        return Error{
-            Texts::tr("A form cannot be tried on a copy here: the database is on a server. Try it on a database "
-                      "made for trying things out."),
-            {}};
-    }
 
     void watch(const QSqlDatabase &database, Interruption *interruption) const override
     {
@@ -197,7 +182,6 @@ public:
         }
         return column + QLatin1String(" = ?");
     }
-    QString isWrittenAs(const QString &column) const override { return asText(column) + QLatin1String(" = ?"); }
     QString isLike(const QString &text) const override { return text + QLatin1String(" ILIKE ? ESCAPE '!'"); }
     QString asText(const QString &column) const override { return QStringLiteral("CAST(%1 AS text)").arg(column); }
     // Missing values stand last there; a key has none, and an index of it serves as it is.
@@ -211,13 +195,6 @@ public:
     {
         return Dialect::selectAs(withPlainQuestionMarks(select), alias);
     }
-    QString copyInto(const QString &table, const QString &select) const override
-    {
-        return QStringLiteral(
-                   "CREATE TEMP TABLE %1 AS SELECT row_number() OVER () AS %2, copied.* FROM (%3\n) AS copied")
-            .arg(table, quoteName(numberedRow()), select);
-    }
-    QString rowNumberOfCopies() const override { return quoteName(numberedRow()); }
 };
 
 } // namespace
