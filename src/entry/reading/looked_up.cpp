@@ -12,6 +12,15 @@ QString keyOf(const QVariant &value)
     return QString::fromLatin1(value.typeName()) + u'\t' + value.toString();
 }
 
+QString asStored(const QVariantList &values)
+{
+    QStringList words;
+    for (const QVariant &value : values) {
+        words.append(value.toString());
+    }
+    return words.join(QLatin1String(", "));
+}
+
 } // namespace
 
 LookedUp::LookedUp(Connection connection, std::function<void()> missed)
@@ -40,7 +49,8 @@ QString LookedUp::words(const Lookup &lookup, const QVariantList &values)
         }
         const Result<QString> found =
             lookupWords(m_connection, lookup, values, isLarge(lookup) ? SameWords::AsTheyAre : SameWords::ToldApart);
-        known = m_words.insert(key, found ? *found : QString());
+        // What cannot be looked up is shown as it is stored, and not as if there were nothing.
+        known = m_words.insert(key, found ? *found : asStored(values));
     }
     return *known;
 }
