@@ -42,8 +42,9 @@ QVariant valueOf(const QByteArray &text, Oid type)
         return QVariant(text.toLongLong());
     case Float4:
     case Float8: {
-        const double number = text.toDouble();
-        return std::isfinite(number) ? QVariant(number) : QVariant(QString::fromLatin1(text));
+        bool isNumber = false; // not Infinity or NaN
+        const double number = text.toDouble(&isNumber);
+        return isNumber && std::isfinite(number) ? QVariant(number) : QVariant(QString::fromLatin1(text));
     }
     case Numeric:
         return exactDecimal(text);
