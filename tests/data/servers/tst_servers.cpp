@@ -568,6 +568,100 @@ private Q_SLOTS:
         }
     }
 
+    // Tables of schemas that the search path does not find are named with them, whatever the names hold.
+    void tablesOfOtherSchemas()
+    {
+        open(false);
+        if (isMariadb()) {
+            QSKIP("a schema is a database there");
+        }
+        ask("CREATE SCHEMA \"Other.Yard\"; CREATE TABLE \"Other.Yard\".\"a \"\"b\"\".c\" (id INTEGER PRIMARY KEY, name "
+            "TEXT); "
+            "CREATE TABLE place (id INTEGER PRIMARY KEY, far INTEGER REFERENCES \"Other.Yard\".\"a \"\"b\"\".c\"); "
+            "CREATE TABLE \"Other.Yard\".place (id INTEGER PRIMARY KEY, note TEXT)");
+        openAgain();
+        QCOMPARE(m_catalogue.tables.size(), 3);
+        const QString odd = "Other..Yard.a \"b\"..c";
+        QCOMPARE(table("place").foreignKeys.first().parentTable, odd);
+        QVERIFY(findColumn(table("Other..Yard.place"), "note"));
+        const RecordSource source = recordSourceOf(table(odd));
+        Written written = insertRow(*m_connection, source, {{"id", 7}, {"name", "far away"}}, context(odd));
+        QVERIFY2(written.kind == Written::Done, qPrintable(written.refusal.detail));
+        written = updateRow(*m_connection, source, *written.row, {{"name", "farther"}}, context(odd));
+        QVERIFY2(written.kind == Written::Done, qPrintable(written.refusal.detail));
+        QCOMPARE(ask("SELECT name FROM \"Other.Yard\".\"a \"\"b\"\".c\""), "farther");
+        Lookup lookup;
+        lookup.table = odd;
+        lookup.valueColumns = {"id"};
+        lookup.wordsColumns = {"name"};
+        QCOMPARE(*lookupWords(*m_connection, lookup, {7}), "farther");
+        QCOMPARE(deleteRow(*m_connection, source, *written.row, context(odd)).kind, Written::Done);
+    }
+
+    // Columns that one may not see are not offered, those that one may not change are only read, and what is forbidden
+    // is said.
+    void rightsAreRespected()
+    {
+        open(false);
+        ask("CREATE TABLE guarded (id INTEGER PRIMARY KEY, name VARCHAR(20), fixed VARCHAR(20), secret VARCHAR(20))");
+        ask("INSERT INTO guarded VALUES (1, 'a', 'b', 'c')");
+        const QString looker = "looker_" + m_database;
+        ask(isMariadb()
+                ? QString("CREATE USER %1@localhost; GRANT SELECT (id, name, fixed), UPDATE (name) ON %2.guarded TO "
+                          "%1@localhost")
+                      .arg(looker, m_database)
+                : QString("CREATE ROLE %1 LOGIN; GRANT SELECT (id, name, fixed), UPDATE (name) ON guarded TO %1")
+                      .arg(looker));
+        DatabaseAddress address = m_server->addressOf(m_database);
+        address.parts.insert("user", looker);
+        m_connection.reset();
+        const Result<Connection> opened = Connection::open(address);
+        QVERIFY2(opened.isOk(), opened ? "" : qPrintable(opened.error().detail));
+        m_connection = *opened;
+        m_catalogue = *m_connection->readCatalogue();
+        const Table &guarded = table("guarded");
+        QCOMPARE(columnNames(guarded), QStringList({"id", "name", "fixed"}));
+        QVERIFY(findColumn(guarded, "name")->readOnlyReason.isEmpty());
+        QVERIFY(!findColumn(guarded, "fixed")->readOnlyReason.isEmpty());
+        const RecordSource source = recordSourceOf(guarded);
+        Written written =
+            updateRow(*m_connection, source, rowWhere("guarded", {1}), {{"name", "changed"}}, context("guarded"));
+        QVERIFY2(written.kind == Written::Done, qPrintable(written.refusal.detail));
+        written = updateRow(*m_connection, source, *written.row, {{"fixed", "changed"}}, context("guarded"));
+        QCOMPARE(written.kind, Written::Refused);
+        QVERIFY2(written.refusal.sentence.contains("no right"), qPrintable(written.refusal.sentence));
+        written = insertRow(*m_connection, source, {{"id", 2}, {"name", "new"}}, context("guarded"));
+        QVERIFY2(written.refusal.sentence.contains("no right"), qPrintable(written.refusal.sentence));
+        QCOMPARE(deleteRow(*m_connection, source, rowWhere("guarded", {1}), context("guarded")).kind, Written::Refused);
+        m_connection.reset();
+    }
+
+    // A server that is only read says so when it is opened, and lets nothing be written.
+    void aServerThatIsOnlyRead()
+    {
+        open(true);
+        DatabaseAddress address = m_server->addressOf(m_database);
+        if (isMariadb()) {
+            ask("CREATE USER reader@localhost; GRANT SELECT, INSERT, UPDATE, DELETE ON *.* TO reader@localhost; SET "
+                "GLOBAL "
+                "read_only = 1");
+            address.parts.insert("user", "reader");
+        } else {
+            address.parts.insert("options", "-c default_transaction_read_only=on");
+        }
+        m_connection.reset();
+        m_connection = *Connection::open(address);
+        QVERIFY(m_connection->isReadOnly());
+        const Written written =
+            insertRow(*m_connection, recordSourceOf(table("fairway")), {{"name", "New"}}, context("fairway"));
+        QCOMPARE(written.kind, Written::Refused);
+        QVERIFY2(written.refusal.sentence.contains("only lets you look"), qPrintable(written.refusal.sentence));
+        m_connection.reset();
+        if (isMariadb()) {
+            ask("SET GLOBAL read_only = 0");
+        }
+    }
+
     // Two at once on one row: nobody's change is lost without being seen.
     void twoWritersOnOneRow()
     {
