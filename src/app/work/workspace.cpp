@@ -11,6 +11,7 @@
 
 #include <QDir>
 #include <QFileInfo>
+#include <QRegularExpression>
 
 namespace nabblet {
 
@@ -58,6 +59,11 @@ DatabaseAddress addressNamed(const QString &written)
             keepPassword(server->address, server->password);
         }
         return server->address;
+    }
+    static const QRegularExpression ofAnotherKind(QStringLiteral("^([a-z][a-z0-9+.-]*)://(.*)$"));
+    if (const QRegularExpressionMatch match = ofAnotherKind.match(written); match.hasMatch()) {
+        return {match.captured(1),
+                {{QStringLiteral("database"), match.captured(2)}}}; // which is said when it is opened
     }
     return addressOfFile(QFileInfo(written).absoluteFilePath());
 }

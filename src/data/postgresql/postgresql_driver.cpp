@@ -126,8 +126,10 @@ bool PostgresqlDriver::open(const QString &, const QString &, const QString &, c
     if (!connectNow(&whyNot)) {
         const bool isOfPassword = m_connection && (PQconnectionNeedsPassword(m_connection) != 0 ||
                                                    PQconnectionUsedPassword(m_connection) != 0);
-        setLastError(QSqlError(QString(), whyNot, QSqlError::ConnectionError,
-                               isOfPassword ? QStringLiteral("28P01") : QStringLiteral("08001")));
+        setLastError(QSqlError(
+            QString(), whyNot, QSqlError::ConnectionError,
+            isOfPassword ? QStringLiteral("28P01")
+                         : QStringLiteral("%1").arg(m_isSilent ? QLatin1String("08000") : QLatin1String("08001"))));
         close();
         setOpenError(true);
         return false;
@@ -163,9 +165,9 @@ bool PostgresqlDriver::connectNow(QString *whyNot)
     m_sinceTried.start();
     PQfinish(m_connection);
     m_connection = PQconnectStart(m_words.constData());
-    const bool isInTime = waitForConnection(isFirst ? FirstTimeout : LaterTimeout);
+    m_isSilent = !waitForConnection(isFirst ? FirstTimeout : LaterTimeout);
     if (PQstatus(m_connection) != CONNECTION_OK) {
-        *whyNot = isInTime ? textOf(PQerrorMessage(m_connection)).trimmed() : Texts::tr("the server does not answer");
+        *whyNot = m_isSilent ? Texts::tr("the server does not answer") : textOf(PQerrorMessage(m_connection)).trimmed();
         m_canceller->renew(nullptr);
         return false;
     }

@@ -86,6 +86,7 @@ private:
     std::shared_ptr<Canceller> m_canceller = std::make_shared<Canceller>();
     Interruption *m_interruption = nullptr;
     PostgresqlResult *m_streaming = nullptr;
+    bool m_isSilent = false;     // nothing answered when it was last tried to connect
     bool m_mustRollBack = false; // a transaction was lost with its connection; nothing of it may seem to go on
     bool m_isInBlock = false;    // whether the statement under way is part of a transaction
     QElapsedTimer m_sinceTried;  // to connect anew

@@ -130,7 +130,8 @@ Error postgresqlNotOpened(const QSqlError &error, const DatabaseAddress &address
         return {Texts::tr("The database %1 asks for a password, or the one given is wrong.").arg(addressWords(address)),
                 said};
     }
-    switch (PQping(connectionWords(address, QString()).toUtf8().constData())) {
+    const bool isSilent = error.nativeErrorCode() == QLatin1String("08000"); // so another question would wait as long
+    switch (isSilent ? PQPING_NO_RESPONSE : PQping(connectionWords(address, QString()).toUtf8().constData())) {
     case PQPING_NO_RESPONSE:
         return {Texts::tr("No database server answers on %1. Check the name of the computer and the port, and whether "
                           "the server runs.")
