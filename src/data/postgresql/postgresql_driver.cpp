@@ -165,14 +165,14 @@ bool PostgresqlDriver::connectNow(QString *whyNot)
     m_sinceTried.start();
     PQfinish(m_connection);
     m_connection = PQconnectStart(m_words.constData());
+    PQsetNoticeProcessor(
+        m_connection, [](void *, const char *) {}, nullptr); // nobody reads standard error
     m_isSilent = !waitForConnection(isFirst ? FirstTimeout : LaterTimeout);
     if (PQstatus(m_connection) != CONNECTION_OK) {
         *whyNot = m_isSilent ? Texts::tr("the server does not answer") : textOf(PQerrorMessage(m_connection)).trimmed();
         m_canceller->renew(nullptr);
         return false;
     }
-    PQsetNoticeProcessor(
-        m_connection, [](void *, const char *) {}, nullptr); // nobody reads standard error
     PQsetClientEncoding(m_connection, "UTF8");
     m_canceller->renew(m_connection);
     return true;
