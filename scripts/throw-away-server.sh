@@ -11,6 +11,13 @@ nabblet_as_server() { # COMMAND…: as whoever the server runs as
     fi
 }
 
+nabblet_run_server() { # COMMAND…: likewise, in the background, and no longer than the shell that started it
+    if [ "$(id -u)" -eq 0 ]; then
+        exec setpriv --reuid=nobody --regid=nogroup --clear-groups --pdeathsig TERM "$@"
+    fi
+    exec setpriv --pdeathsig TERM "$@"
+}
+
 nabblet_start_server() {
     local kind=$1 folder socket programs
     folder=$(realpath -m "$2")
@@ -26,7 +33,7 @@ nabblet_start_server() {
         if [ ! -d "$folder/data" ]; then
             nabblet_as_server "$programs/initdb" -D "$folder/data" -A trust -E UTF8 --locale=C.UTF-8 -U nabblet >/dev/null
         fi
-        nabblet_as_server "$programs/postgres" -D "$folder/data" -k "$folder" -h '' >"$folder/log" 2>&1 &
+        nabblet_run_server "$programs/postgres" -D "$folder/data" -k "$folder" -h '' >"$folder/log" 2>&1 &
         NABBLET_SERVER_PROCESS=$!
         NABBLET_SERVER_HOST=$folder
         NABBLET_SERVER_USER=nabblet
@@ -44,7 +51,7 @@ nabblet_start_server() {
             nabblet_as_server mariadb-install-db --no-defaults --datadir="$folder/data" --skip-test-db \
                 --auth-root-authentication-method=normal >/dev/null
         fi
-        nabblet_as_server mariadbd --no-defaults --datadir="$folder/data" --socket="$socket" --skip-networking \
+        nabblet_run_server mariadbd --no-defaults --datadir="$folder/data" --socket="$socket" --skip-networking \
             --pid-file="$folder/pid" >"$folder/log" 2>&1 &
         NABBLET_SERVER_PROCESS=$!
         NABBLET_SERVER_HOST=$socket
