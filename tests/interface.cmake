@@ -2,6 +2,7 @@
 nabblet_test(entry/session tst_record_place)
 nabblet_test(entry/session tst_entry_session)
 nabblet_test(entry/reading tst_servers_at_work)
+nabblet_test(entry/reading tst_waiting_strip)
 nabblet_test(entry/view tst_entry_view)
 nabblet_test(entry/view tst_pages_at_work)
 nabblet_test(entry/editors tst_controls_at_work)

@@ -2,6 +2,7 @@
 
 #include "core/text/tr.h"
 #include "data/dialect/transaction.h"
+#include "data/dialect/waiting.h"
 #include "data/records/deletion.h"
 #include "data/records/statement.h"
 
@@ -197,14 +198,20 @@ MaybeRow rowOnceItAnswers(const Connection &connection, const RecordSource &sour
 {
     constexpr int Longest = 15'000; // ms
     constexpr int Pause = 250;      // ms
+    constexpr int Moment = 15;      // ms
     QElapsedTimer waited;
     waited.start();
-    for (;;) {
+    for (Wait wait;;) {
         const MaybeRow stored = rowAsWritten(connection, source, key, nullptr);
         if (stored || waited.elapsed() > Longest) {
             return stored;
         }
-        QThread::msleep(Pause);
+        for (int paused = 0; paused < Pause; paused += Moment) { // while the window goes on painting
+            QThread::msleep(Moment);
+            if (!wait.goOn()) {
+                return stored;
+            }
+        }
     }
 }
 

@@ -99,13 +99,13 @@ void WaitingStrip::end()
     qApp->removeEventFilter(this);
     delete m_strip;
     // What was typed meanwhile goes where the keyboard is by then.
-    for (std::unique_ptr<QKeyEvent> &key : m_keys) {
-        QObject *to = QApplication::focusWidget() ? QApplication::focusWidget() : QApplication::activeWindow();
-        if (to) {
-            QCoreApplication::postEvent(to, key.release());
+    for (Later &each : m_later) {
+        QObject *keyboard = QApplication::focusWidget() ? QApplication::focusWidget() : QApplication::activeWindow();
+        if (QObject *to = each.isKey ? keyboard : each.to.data()) {
+            QCoreApplication::postEvent(to, each.event.release());
         }
     }
-    m_keys.clear();
+    m_later.clear();
     if (m_toClose) {
         QMetaObject::invokeMethod(m_toClose, &QWidget::close, Qt::QueuedConnection);
         m_toClose = nullptr;
@@ -121,16 +121,18 @@ bool WaitingStrip::eventFilter(QObject *watched, QEvent *event)
     switch (event->type()) {
     case QEvent::KeyPress:
     case QEvent::KeyRelease:
-        if (watched->isWidgetType()) { // its window passes it on from here
-            m_keys.emplace_back(static_cast<QKeyEvent *>(event)->clone());
-            if (static_cast<QKeyEvent *>(event)->key() == Qt::Key_Escape && event->type() == QEvent::KeyPress) {
-                m_isStopped = true;
-            }
+        if (!watched->isWidgetType()) { // its window passes it on from here
+            return false;
+        }
+        if (static_cast<QKeyEvent *>(event)->key() == Qt::Key_Escape) { // stops, and takes back nothing that was typed
+            m_isStopped = true;
             return true;
         }
-        return false;
-    case QEvent::ShortcutOverride:
-    case QEvent::Shortcut:
+        m_later.push_back({nullptr, true, std::unique_ptr<QEvent>(event->clone())});
+        return true;
+    case QEvent::Shortcut: // to whatever has it, also what is no widget: a command in the middle of a statement
+        m_later.push_back({watched, false, std::unique_ptr<QEvent>(event->clone())});
+        return true;
     case QEvent::MouseButtonPress:
     case QEvent::MouseButtonRelease:
     case QEvent::MouseButtonDblClick:

@@ -11,7 +11,6 @@
 #include <vector>
 
 class QFrame;
-class QKeyEvent;
 class QWidget;
 
 namespace nabblet {
@@ -40,7 +39,13 @@ private:
     QPointer<QFrame> m_strip;
     bool m_isWaiting = false;
     bool m_isStopped = false;
-    std::vector<std::unique_ptr<QKeyEvent>> m_keys; // to come when the wait is over
+    struct Later // a key or a shortcut that comes when the wait is over
+    {
+        QPointer<QObject> to; // of a shortcut; a key goes where the keyboard is by then
+        bool isKey = false;
+        std::unique_ptr<QEvent> event;
+    };
+    std::vector<Later> m_later;
     QPointer<QWidget> m_toClose;
 };
 
