@@ -16,6 +16,7 @@ NABBLET_TEXTS(Trial)
 namespace {
 
 constexpr int MostExamples = 60;
+constexpr int MostTries = 300;
 
 bool isUnique(const Table &table, const QString &column)
 {
@@ -24,8 +25,8 @@ bool isUnique(const Table &table, const QString &column)
                                                 [&](const UniqueKey &key) { return has(key.columns); });
 }
 
-// Like a text, with other figures.
-QString otherwise(const QString &text, QRandomGenerator &random)
+// Like a text, with other figures; no longer than that, if it has to be.
+QString otherwise(const QString &text, std::optional<int> length, QRandomGenerator &random)
 {
     QString other = text;
     bool hasFigures = false;
@@ -35,7 +36,28 @@ QString otherwise(const QString &text, QRandomGenerator &random)
             hasFigures = true;
         }
     }
-    return hasFigures ? other : text + u' ' + QString::number(random.bounded(1000));
+    if (hasFigures) {
+        return other;
+    }
+    const QString figures = u' ' + QString::number(random.bounded(1000));
+    return text.left(std::max<int>(0, length.value_or(text.size() + figures.size()) - figures.size())) + figures;
+}
+
+// A value like another one that no row has yet; the last one tried where all were taken.
+QVariant untaken(const EntryState &state, const Column &column, const QVariant &example, QRandomGenerator &random)
+{
+    QVariant value;
+    for (int tried = 0; tried < MostTries; ++tried) {
+        value = column.type == ColumnType::Text
+                    ? QVariant(otherwise(example.toString(), column.length, random))
+                    : QVariant(example.toLongLong() + 1'000'000 + random.bounded(1'000'000));
+        const auto taken =
+            countRows(state.connection, linkedTo(recordSourceOf(*state.table()), {column.name}, {value}));
+        if (!taken || *taken == 0) {
+            break;
+        }
+    }
+    return value;
 }
 
 QVariant likelyValue(const EntrySession &session, const Control &control, const QList<Row> &examples,
@@ -62,9 +84,7 @@ QVariant likelyValue(const EntrySession &session, const Control &control, const 
     }
     const QVariant example = stored.isEmpty() ? QVariant() : stored.at(random.bounded(stored.size()));
     if (!example.isNull() && isUnique(table, control.column)) {
-        return column->type == ColumnType::Text
-                   ? QVariant(otherwise(example.toString(), random))
-                   : QVariant(example.toLongLong() + 1'000'000 + random.bounded(1'000'000));
+        return untaken(state, *column, example, random);
     }
     if (!example.isNull()) {
         return example;

@@ -637,6 +637,24 @@ private Q_SLOTS:
         QVERIFY(!QDir(left).exists());
     }
 
+    // With nine of ten numbers taken, a likely one is one that is free.
+    void aTestRecordHasAValueThatNobodyHas()
+    {
+        ask("CREATE TABLE berth (berth VARCHAR(2) PRIMARY KEY, remarks TEXT);"
+            "WITH RECURSIVE n(i) AS (SELECT 0 UNION ALL SELECT i + 1 FROM n WHERE i < 8) "
+            "INSERT INTO berth SELECT 'B' || i, 'Quay' FROM n");
+        m_catalogue = *m_connection->readCatalogue();
+        for (int round = 0; round < 20; ++round) {
+            blank("berth");
+            add("text-box", "berth");
+            EntrySession session(*m_connection, m_catalogue, m_form);
+            QVERIFY(session.start(Counting::No).isOk());
+            QVERIFY(session.moves().add());
+            QCOMPARE(fillWithLikelyValues(session), 1);
+            QCOMPARE(session.state().value("berth").toString(), QString("B9"));
+        }
+    }
+
     void everySideOfARuleCanBeSeen()
     {
         blank("buoy");
