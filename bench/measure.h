@@ -114,6 +114,8 @@ QList<Measured> lookupsBench(const QString &database);
 // Looks on the board, in looks_bench.cpp.
 QList<Measured> looksBench();
 QList<Measured> serversBench(qint64 rows);
+// Findings while a form is designed, in findings_bench.cpp.
+QList<Measured> findingsBench();
 // Rules at work, in rules_bench.cpp.
 QList<Measured> rulesBench(const QString &folder, const QString &database);
 // What tidy gives back, in tidy_bench.cpp. databases: files whose tables are drafted.

@@ -3,12 +3,15 @@
 #include "app/server/server_dialog.h"
 #include "app/window/entry_window.h"
 #include "app/window/main_window.h"
+#include "app/work/findings_view.h"
+#include "app/work/reconciling.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/windows/window_size.h"
 #include "core/edit/type_fit.h"
 #include "core/file/form_file.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/holders/tab_pages.h"
+#include "core/kinds/settings/lookup.h"
 #include "core/looks/files/look_book.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/front_pages.h"
@@ -16,6 +19,7 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/caption_list.h"
 #include "designer/panels/command_finder.h"
+#include "designer/reconcile/reconcile_dialog.h"
 #include "designer/rules/rule_list.h"
 #include "entry/paint/form_painter.h"
 #include "entry/view/entry_view.h"
@@ -23,6 +27,7 @@
 #include <QAbstractButton>
 #include <QAction>
 #include <QApplication>
+#include <QCheckBox>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QGridLayout>
@@ -34,6 +39,7 @@
 #include <QPainter>
 #include <QPlainTextEdit>
 #include <QScrollBar>
+#include <QSqlQuery>
 #include <QTableWidget>
 #include <QTextStream>
 
@@ -85,6 +91,7 @@ public:
         shootServer();
         shootLooks();
         shootRules();
+        shootFindings();
         shootBoard();
         m_window.showEntry();
         focusOn("name");
@@ -148,6 +155,8 @@ public:
         clerk.activateWindow();
         clerk.view()->focusFirst();
         shoot("enter-alone", &clerk);
+        clerk.close();
+        shootReconcile();
         return m_isGood;
     }
 
@@ -373,6 +382,67 @@ private:
         shoot("start-design");
         m_window.showEntry();
         shoot("start-entry");
+    }
+
+    // A form with a few slips, what was found about them, and what can be done about one.
+    void shootFindings()
+    {
+        Form form = m_window.document()->form();
+        const auto change = [&](const char *column, const std::function<void(Control &)> &how) {
+            Control changed = *form.controls.find(control(QString::fromLatin1(column)));
+            how(changed);
+            form.controls.replace(form.controls.indexOf(changed.id), changed);
+        };
+        form = deleteControls(form, {control(QStringLiteral("buoy_type"))});
+        change("fairway_id", [](Control &each) { each.settings.remove(setting::Choosing); });
+        change("fairway_id", [](Control &each) { each.kind = QStringLiteral("whole-number"); });
+        change("position", [](Control &each) { each.place.setWidth(112); });
+        change("name", [](Control &each) { each.place.translate(3, 0); });
+        change("battery_v", [](Control &each) { each.place.setHeight(16); });
+        m_window.document()->apply(QStringLiteral("Slips"), form);
+        m_window.showFindings(true);
+        m_window.findings().watch().lookNow();
+        m_isGood =
+            m_isGood && waitUntil([&] {
+                return m_window.findings().watch().isUpToDate() && m_window.findings().watch().found().size() >= 5;
+            });
+        m_window.findings().step(1);
+        m_window.findings().step(1);
+        shoot("findings");
+        m_window.showFindings(false);
+        m_window.document()->steps()->undo();
+    }
+
+    // A table that another program changed under a form.
+    void shootReconcile()
+    {
+        openForm(QStringLiteral("buoy"));
+        QSqlQuery change(m_window.work().workspace().connection->database());
+        for (const char *sql : {"ALTER TABLE buoy RENAME COLUMN asset_no TO asset_number",
+                                "ALTER TABLE buoy ADD COLUMN serial_no VARCHAR(20)",
+                                "ALTER TABLE contractor RENAME COLUMN name TO firm_name"}) {
+            m_isGood = change.exec(QString::fromLatin1(sql)) && m_isGood;
+        }
+        m_isGood = m_window.work().readDatabaseAgain().isOk() && m_isGood;
+        m_window.session()->moves().goTo(2);
+        const Workspace &workspace = m_window.work().workspace();
+        const Form &form = m_window.document()->root();
+        ReconcileDialog sheet(
+            form,
+            {*workspace.connection,
+             workspace.catalogue,
+             m_window.appearance(),
+             workspace.project.namingPattern,
+             {},
+             readSamples(*workspace.connection, workspace.catalogue, tablesToSample(form, workspace.catalogue))},
+            &m_window);
+        sheet.resize(1200, 760);
+        sheet.show();
+        for (QCheckBox *tick : sheet.findChildren<QCheckBox *>()) {
+            tick->setChecked(true);
+        }
+        shoot("reconcile", &sheet);
+        sheet.close();
     }
 
     // Where a database on a server is, and what is wrong with it.

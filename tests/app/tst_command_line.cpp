@@ -1,6 +1,7 @@
 // The program from the command line, as a process of its own.
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/reconcile/memory.h"
 #include "support/sample_database.h"
 
 #include <QImage>
@@ -158,7 +159,10 @@ private Q_SLOTS:
         const Result<Form> form = loadForm(path);
         QVERIFY(form.isOk());
         QCOMPARE(form->rowsShown, 7);
-        QCOMPARE(form->boundColumns.size(), 4);
+        for (const char *column : {"visited_on", "buoy_id", "hours", "crew_lead"}) {
+            QVERIFY(remembered(*form, "visit", column));
+        }
+        QVERIFY(!remembered(*form, "visit", "remarks")); // which it does not use
         QCOMPARE(form->title, "Short");
         QCOMPARE(form->look, "Chart room");
         QVERIFY(form->permissions.add && !form->permissions.change);

@@ -1,6 +1,6 @@
 // Every label of every main view has room for its words, in the desktop's usual font and in one that is wider.
-#include "app/window/main_window.h"
 #include "app/parts/panel_splitter.h"
+#include "app/window/main_window.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/selection_commands.h"
 #include "designer/new_form/new_form_dialog.h"

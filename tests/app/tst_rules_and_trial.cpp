@@ -178,7 +178,7 @@ private Q_SLOTS:
         QVERIFY(untried() != first);
         // A changed rule counts as not tried.
         Form form = m_window->document()->form();
-    
+
         form.rules.first().when = "1 = 1";
         form.rules.first().steps.clear();
         m_window->document()->apply("Change", form);

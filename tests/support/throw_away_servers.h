@@ -8,6 +8,7 @@
 #include <QElapsedTimer>
 #include <QFile>
 #include <QProcess>
+#include <QSqlQuery>
 #include <QStorageInfo>
 #include <QTemporaryDir>
 #include <QThread>
@@ -51,6 +52,8 @@ public:
     virtual DatabaseAddress addressOf(const QString &database) const = 0;
     // Runs SQL with the server's own client.
     virtual QString ask(const QString &database, const QString &sql) const = 0;
+    // What a connection asks the server while something is done, by the server's own log.
+    virtual QStringList statementsOf(const Connection &connection, const std::function<void()> &doing) = 0;
     virtual void kill() = 0;                     // at once, as when the power fails
     virtual void start() = 0;                    // again
     virtual void setStopped(bool isStopped) = 0; // it answers nobody for as long as it is
@@ -238,18 +241,73 @@ public:
                         QStringLiteral("nabblet"), QStringLiteral("-d"), database},
                        sql);
     }
+    QStringList statementsOf(const Connection &connection, const std::function<void()> &doing) override
+    {
+        QSqlQuery query(connection.database());
+        query.exec(QStringLiteral("SET log_statement = 'all'"));
+        doing();
+        query.exec(QStringLiteral("SET log_statement = 'none'"));
+        QStringList statements;
+        // The log is written by a process of its own, a moment later.
+        const auto isWritten = [&] {
+            QFile log(m_folder.filePath(QStringLiteral("log")));
+            if (!log.open(QIODevice::ReadOnly)) {
+                return false;
+            }
+            log.seek(m_logRead);
+            const QByteArray text = log.readAll();
+            if (!text.contains("SET log_statement = 'none'")) {
+                return false;
+            }
+            m_logRead += text.size();
+            for (const QByteArray &line : text.split('\n')) {
+                const qsizetype at = std::max(line.indexOf("LOG:  execute"), line.indexOf("LOG:  statement"));
+                if (at >= 0 && !line.contains("SET log_statement")) {
+                    statements.append(QString::fromUtf8(line.mid(line.indexOf(": ", at + 5) + 2)));
+                }
+            }
+            return true;
+        };
+        QElapsedTimer waited;
+        waited.start();
+        while (!isWritten()) {
+            if (waited.elapsed() > 20000) {
+                qFatal("the server writes no log");
+            }
+            QThread::msleep(10);
+        }
+        return statements;
+    }
     void kill() override { end(SIGQUIT); } // its children end with it, without a last word
     void start() override
     {
-        run({m_programs + QStringLiteral("postgres"), QStringLiteral("-D"), data(), QStringLiteral("-k"),
-             m_folder.path(), QStringLiteral("-h"), QString(), QStringLiteral("-c"), QStringLiteral("fsync=off"),
-             QStringLiteral("-c"), QStringLiteral("max_connections=60"), QStringLiteral("-c"),
-             QStringLiteral("dynamic_shared_memory_type=mmap")});
+        run({m_programs + QStringLiteral("postgres"),
+             QStringLiteral("-D"),
+             data(),
+             QStringLiteral("-k"),
+             m_folder.path(),
+             QStringLiteral("-h"),
+             QString(),
+             QStringLiteral("-c"),
+             QStringLiteral("fsync=off"),
+             QStringLiteral("-c"),
+             QStringLiteral("max_connections=60"),
+             QStringLiteral("-c"),
+             QStringLiteral("dynamic_shared_memory_type=mmap"),
+             QStringLiteral("-c"),
+             QStringLiteral("logging_collector=on"),
+             QStringLiteral("-c"),
+             QStringLiteral("log_directory=") + m_folder.path(),
+             QStringLiteral("-c"),
+             QStringLiteral("log_filename=log"),
+             QStringLiteral("-c"),
+             QStringLiteral("log_rotation_age=0")});
         waitFor(QStringLiteral("postgres"), QStringLiteral("SELECT 1"));
     }
 
 private:
     QString m_programs;
+    qint64 m_logRead = 0; // of the log, bytes
 };
 
 class MariadbServer : public ServerProgram
@@ -301,6 +359,21 @@ public:
             arguments.append(database);
         }
         return printed(QStringLiteral("mariadb"), arguments, sql);
+    }
+    QStringList statementsOf(const Connection &connection, const std::function<void()> &doing) override
+    {
+        QSqlQuery query(connection.database());
+        query.exec(QStringLiteral("SELECT CONNECTION_ID()"));
+        const QString id = query.next() ? query.value(0).toString() : QString();
+        query.finish();
+        ask(QString(), QStringLiteral("SET GLOBAL log_output = 'TABLE'; TRUNCATE mysql.general_log; "
+                                      "SET GLOBAL general_log = 1"));
+        doing();
+        ask(QString(), QStringLiteral("SET GLOBAL general_log = 0"));
+        return ask(QString(), QStringLiteral("SELECT replace(argument, '\n', ' ') FROM mysql.general_log "
+                                             "WHERE thread_id = %1 AND command_type IN ('Execute', 'Query')")
+                                  .arg(id))
+            .split(u'\n', Qt::SkipEmptyParts);
     }
     void kill() override { end(SIGKILL); }
     void start() override

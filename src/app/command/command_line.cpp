@@ -1,7 +1,9 @@
 #include "app/command/command_line.h"
 
+#include "app/command/check_command.h"
 #include "app/command/command_parts.h"
 #include "app/command/draft_command.h"
+#include "app/command/reconcile_command.h"
 #include "app/output/output_format.h"
 #include "app/window/entry_window.h"
 #include "app/window/main_window.h"
@@ -27,7 +29,9 @@
 #include <QTextStream>
 #include <QTimer>
 
+#include <algorithm>
 #include <cstring>
+#include <iterator>
 
 namespace nabblet {
 
@@ -244,6 +248,8 @@ int openWindow(QApplication &application, const QStringList &arguments)
                         "  nabblet [PATH]            open the window with a project, a database or a form\n"
                         "  nabblet draft             draft a form from a table\n"
                         "  nabblet render            paint a form: PNG, SVG or PDF\n"
+                        "  nabblet check             say what is wrong with a form or with all of a project\n"
+                        "  nabblet reconcile         bring forms into step with their tables\n"
                         "  nabblet enter             open a form to work with records\n"
                         "  nabblet COMMAND --help    what a command takes"));
     parser.addPositionalArgument(QStringLiteral("PATH"),
@@ -283,7 +289,10 @@ int openWindow(QApplication &application, const QStringList &arguments)
 
 void prepareEnvironment(int argc, char **argv)
 {
-    const bool needsNoWindow = argc > 1 && (std::strcmp(argv[1], "draft") == 0 || std::strcmp(argv[1], "render") == 0);
+    static constexpr const char *WithoutWindow[] = {"draft", "render", "check", "reconcile"};
+    const bool needsNoWindow =
+        argc > 1 && std::any_of(std::begin(WithoutWindow), std::end(WithoutWindow),
+                                [&](const char *command) { return std::strcmp(argv[1], command) == 0; });
     if (needsNoWindow && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
         qputenv("QT_QPA_PLATFORM", "offscreen");
     }
@@ -294,15 +303,21 @@ int runCommandLine(QApplication &application)
     const WaitingStrip waiting; // for the database, wherever it is waited for
     QStringList arguments = QApplication::arguments();
     const QString command = arguments.value(1);
-    const bool isCommand =
-        command == QLatin1String("draft") || command == QLatin1String("render") || command == QLatin1String("enter");
-    if (!isCommand) {
+    static const QStringList commands{QStringLiteral("draft"), QStringLiteral("render"), QStringLiteral("check"),
+                                      QStringLiteral("reconcile"), QStringLiteral("enter")};
+    if (!commands.contains(command)) {
         return openWindow(application, arguments);
     }
     arguments.removeAt(1);
     arguments[0] = QStringLiteral("nabblet ") + command;
     if (command == QLatin1String("draft")) {
         return draftCommand(arguments);
+    }
+    if (command == QLatin1String("check")) {
+        return checkCommand(arguments);
+    }
+    if (command == QLatin1String("reconcile")) {
+        return reconcileCommand(arguments);
     }
     return command == QLatin1String("render") ? render(arguments) : enter(application, arguments);
 }

@@ -10,6 +10,7 @@ enum ExitCode {
     ExitDone = 0,
     ExitFailed = 1, // the work could not be done; a sentence on the error channel says why
     ExitUsage = 2,  // the words of the call are not understood
+    ExitFound = 3,  // what was looked at is not in order
 };
 
 // Settings that must stand before the application is made: work without a window needs no display.

@@ -10,6 +10,7 @@
 #include "core/file/project_file.h"
 #include "core/file/whole_file.h"
 #include "core/looks/files/look_book.h"
+#include "core/reconcile/memory.h"
 #include "core/text/tr.h"
 #include "data/profile/profiler.h"
 #include "data/records/select_source.h"
@@ -154,6 +155,7 @@ int draftAll(const Workspace &opened, const Choices &choices, const QString &fol
         }
         Form form = formOf(workspace, table, *prepared, appearance);
         form.name = QFileInfo(path).completeBaseName();
+        form = withColumnsRemembered(form, workspace.catalogue, &known.profiles);
         const Outcome saved = saveForm(path, form);
         if (!saved) {
             note(saved.error().sentence);
@@ -398,8 +400,9 @@ int draftCommand(const QStringList &arguments)
         QTextStream(stdout) << QString::fromUtf8(QJsonDocument(planToJson(prepared->plan)).toJson());
         return ExitDone;
     }
-    return give(
-        formOf(*workspace, *table, *prepared, usualAppearance(prepared->plan.look, Theme::Light, workspace->looks)));
+    const Form form =
+        formOf(*workspace, *table, *prepared, usualAppearance(prepared->plan.look, Theme::Light, workspace->looks));
+    return give(withColumnsRemembered(form, workspace->catalogue, &known.profiles));
 }
 
 } // namespace nabblet

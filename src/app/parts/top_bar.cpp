@@ -7,6 +7,7 @@
 #include <QLabel>
 #include <QMenuBar>
 #include <QPushButton>
+#include <QStyle>
 
 namespace nabblet {
 
@@ -83,6 +84,13 @@ TopBar::TopBar(QWidget *parent)
     right->addWidget(show);
     right->addWidget(frameAround({m_previous, m_record, m_next, m_longest, m_blank}));
 
+    m_found = new QPushButton;
+    m_found->setObjectName(QStringLiteral("foundCount"));
+    m_found->setCursor(Qt::ArrowCursor);
+    QSizePolicy keepsItToo = m_found->sizePolicy();
+    keepsItToo.setRetainSizeWhenHidden(true);
+    m_found->setSizePolicy(keepsItToo);
+    setFound(0, 0);
     m_sides = frameAround({m_design, m_rules, m_entry, m_trial});
     auto *row = new QHBoxLayout(this);
     row->setContentsMargins(6, 5, 10, 5);
@@ -92,6 +100,7 @@ TopBar::TopBar(QWidget *parent)
     row->addWidget(m_names, 40);
     row->addStretch(1);
     row->addWidget(m_sides);
+    row->addWidget(m_found);
     row->addStretch(1);
     row->addWidget(m_values);
 
@@ -104,6 +113,7 @@ TopBar::TopBar(QWidget *parent)
     connect(m_record, &QPushButton::clicked, this, &TopBar::valuesRequested);
     connect(m_longest, &QPushButton::clicked, this, &TopBar::longestRequested);
     connect(m_blank, &QPushButton::clicked, this, &TopBar::blankRequested);
+    connect(m_found, &QPushButton::clicked, this, &TopBar::findingsRequested);
 }
 
 void TopBar::setHasForm(bool hasForm)
@@ -112,6 +122,7 @@ void TopBar::setHasForm(bool hasForm)
     m_sides->setVisible(hasForm);
     m_hasForm = hasForm;
     m_values->setVisible(hasForm && m_design->isChecked());
+    m_found->setVisible(hasForm && m_design->isChecked());
 }
 
 void TopBar::setNames(const QString &project, const QString &form, bool isUnsaved)
@@ -126,6 +137,25 @@ void TopBar::setSide(Side side)
     m_entry->setChecked(side == Side::Entry);
     m_trial->setChecked(side == Side::Trial);
     m_values->setVisible(m_hasForm && side == Side::Design);
+    m_found->setVisible(m_hasForm && side == Side::Design);
+}
+
+void TopBar::setFound(int toFix, int toWeigh)
+{
+    const int all = toFix + toWeigh;
+    m_found->setText(QString::number(all));
+    const QString words = all == 0 ? tr("Nothing was found in the form")
+                                   : tr("Found in the form: %1 to fix, %2 to weigh").arg(toFix).arg(toWeigh);
+    m_found->setToolTip(tr("%1 (Ctrl+Shift+F)").arg(words));
+    m_found->setAccessibleName(words);
+    const QString degree = toFix > 0 ? QStringLiteral("fix")
+                           : all > 0 ? QStringLiteral("weigh")
+                                     : QStringLiteral("none");
+    if (m_found->property("degree").toString() != degree) {
+        m_found->setProperty("degree", degree);
+        m_found->style()->unpolish(m_found);
+        m_found->style()->polish(m_found);
+    }
 }
 
 void TopBar::setRecord(const QString &words, bool canStep, const QString &why)

@@ -29,6 +29,8 @@ public:
     void setValues(BoardValues values);
     // The record that the board shows; words such as "Record 14".
     void setRecord(const QString &words, bool canStep, const QString &why);
+    // How much was found in the form.
+    void setFound(int toFix, int toWeigh);
 
 Q_SIGNALS:
     void designRequested();
@@ -40,6 +42,7 @@ Q_SIGNALS:
     void valuesRequested();
     void longestRequested();
     void blankRequested();
+    void findingsRequested();
 
 private:
     QMenuBar *m_menus;
@@ -50,6 +53,7 @@ private:
     QPushButton *m_rules;
     QPushButton *m_entry;
     QPushButton *m_trial;
+    QPushButton *m_found;
     QWidget *m_values;
     QPushButton *m_previous;
     QPushButton *m_record;

@@ -36,13 +36,12 @@ EntryWindow::EntryWindow(const Workspace &workspace, const Form &form, const QSt
     m_typedRecovery = std::make_unique<RecordRecovery>(session(), formPath);
     auto *watch = new DatabaseWatch(*workspace.connection, this);
     connect(watch, &DatabaseWatch::dataChanged, session(), &EntrySession::noticeChanges);
-    connect(watch, &DatabaseWatch::catalogueChanged, this,
-            [this, links = workspace.project.links](const Catalogue &now) {
-                const Outcome taken = session()->setCatalogue(withLinks(now, links));
-                if (!taken) {
-                    statusBar()->showMessage(taken.error().sentence);
-                }
-            });
+    connect(watch, &DatabaseWatch::catalogueChanged, this, [this, project = workspace.project](const Catalogue &now) {
+        const Outcome taken = session()->setCatalogue(asKnownTo(project, now));
+        if (!taken) {
+            statusBar()->showMessage(taken.error().sentence);
+        }
+    });
     connect(watch, &DatabaseWatch::availabilityChanged, this, [this](const QString &sentence) {
         session()->availabilityChanged(sentence);
         statusBar()->showMessage(sentence);

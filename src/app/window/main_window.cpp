@@ -8,6 +8,7 @@
 #include "app/parts/status_line.h"
 #include "app/parts/top_bar.h"
 #include "app/parts/trial_page.h"
+#include "app/work/findings_view.h"
 #include "app/work/look_view.h"
 #include "app/work/project_names.h"
 #include "app/work/rule_view.h"
@@ -285,6 +286,10 @@ void MainWindow::makePages()
             m_inspector->show(m_board->selection());
         }
     });
+    m_findings = new FindingsView(m_work.get(), this);
+    connect(m_findings, &FindingsView::said, this, &MainWindow::say);
+    connect(m_findings, &FindingsView::counted, this,
+            [this](const FindingCounts &counts) { m_bar->setFound(counts.toFix, counts.toWeigh); });
     m_trialPage = new TrialPage;
     m_pages->addWidget(m_trialPage);
     connect(m_trialPage, &TrialPage::endRequested, this, &MainWindow::endTrial);
@@ -312,6 +317,7 @@ void MainWindow::makePages()
     connect(m_status->sizes(), &QPushButton::clicked, this, &MainWindow::showWindowSizes);
 
     connect(m_bar, &TopBar::designRequested, this, &MainWindow::showDesign);
+    connect(m_bar, &TopBar::findingsRequested, this, [this] { showFindings(!showsFindings()); });
     connect(m_bar, &TopBar::trialRequested, this, &MainWindow::showTrial);
     connect(m_bar, &TopBar::rulesRequested, this, &MainWindow::showRules);
     connect(m_bar, &TopBar::entryRequested, this, &MainWindow::showEntry);

@@ -27,6 +27,8 @@ class OutlinePanel;
 class Palette;
 class PanelSplitter;
 class RuleView;
+class FindingsPanel;
+class FindingsView;
 class AtHandRow;
 class LookView;
 class LooksPanel;
@@ -102,6 +104,10 @@ public:
     bool showsLooks() const { return m_looksPanel != nullptr; }
     void showLooks(bool shows);
     LookView &lookView() const { return *m_looks; }
+    // What the checks found, below the board.
+    bool showsFindings() const { return m_findingsPanel != nullptr; }
+    void showFindings(bool shows);
+    FindingsView &findings() const { return *m_findings; }
     // The sliders that try other window sizes.
     void showWindowSizes(bool shows);
     bool showsWindowSizes() const;
@@ -189,6 +195,8 @@ private:
     AtHandRow *m_atHand = nullptr;
     LookView *m_looks = nullptr;
     LooksPanel *m_looksPanel = nullptr;
+    FindingsView *m_findings = nullptr;
+    FindingsPanel *m_findingsPanel = nullptr;
     int m_widthBeforeLooks = 0; // px, of the panels at the left; 0 where they had room
     QWidget *m_rowsTable = nullptr;
     StatusLine *m_status = nullptr;

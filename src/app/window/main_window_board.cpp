@@ -6,6 +6,7 @@
 #include "app/parts/start_page.h"
 #include "app/parts/top_bar.h"
 #include "app/parts/trial_page.h"
+#include "app/work/findings_view.h"
 #include "app/work/project_names.h"
 #include "app/work/stored_values.h"
 #include "core/arrange/units.h"
@@ -16,6 +17,7 @@
 #include "core/kinds/settings/child_link.h"
 #include "data/records/select_source.h"
 #include "designer/board/board.h"
+#include "designer/findings/findings_panel.h"
 #include "designer/panels/arrange_strip.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/panels/inner_form_bar.h"
@@ -264,6 +266,7 @@ void MainWindow::prepareBoard()
         });
     }
     m_bar->setValues(BoardValues::Record);
+    m_findings->setBoard(m_board, m_appearance.get());
     connect(m_board, &Board::said, this, &MainWindow::say);
     connect(m_board, &Board::zoomChanged, this, &MainWindow::refreshStatus);
     connect(m_board, &Board::modesChanged, this, &MainWindow::refreshActions);
@@ -279,6 +282,7 @@ void MainWindow::prepareBoard()
     connect(m_storedValues.get(), &StoredValues::known, this, [this] {
         m_board->setLongestWords(longestWords(m_storedValues->profile(), *m_appearance));
         m_arrange->refresh();
+        m_findings->setProfile(m_storedValues->profile());
     });
     m_arrange->setBoxWidth([this](const Control &control, double share) {
         const Table *table = findTable(m_work->shownCatalogue(), m_work->document()->form().rowsFrom);
@@ -299,6 +303,8 @@ void MainWindow::dropDocument()
     showHistory(false);
     showLooks(false);
     showRowsTable(false);
+    showFindings(false);
+    m_findings->setBoard(nullptr, nullptr);
     delete m_windowSizeStrip;
     delete m_innerBar;
     m_innerBar = nullptr;

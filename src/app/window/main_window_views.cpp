@@ -4,6 +4,7 @@
 #include "app/parts/status_line.h"
 #include "app/window/commands.h"
 #include "app/window/main_window.h"
+#include "app/work/findings_view.h"
 #include "app/work/look_view.h"
 #include "app/work/stored_values.h"
 #include "core/edit/edits.h"
@@ -13,6 +14,7 @@
 #include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/board/modes/tracing_mode.h"
+#include "designer/findings/findings_panel.h"
 #include "designer/looks/looks_panel.h"
 #include "designer/panels/caption_list.h"
 #include "designer/panels/catalogue_panel.h"
@@ -215,6 +217,29 @@ void MainWindow::showRowsTable(bool shows, const QString &wanted)
         }
     });
     m_boardFrame->layout()->addWidget(rows);
+    refreshActions();
+}
+
+void MainWindow::showFindings(bool shows)
+{
+    const bool hadKeyboard = m_findingsPanel && m_findingsPanel->isAncestorOf(focusWidget());
+    delete m_findingsPanel;
+    m_findingsPanel = nullptr;
+    m_findings->attach(nullptr);
+    if (shows && m_work->document()) {
+        m_findingsPanel = new FindingsPanel;
+        m_findingsPanel->setFixedHeight(214);
+        connect(
+            m_findingsPanel, &FindingsPanel::closeRequested, this, [this] { showFindings(false); },
+            Qt::QueuedConnection);
+        m_boardFrame->layout()->addWidget(m_findingsPanel);
+        m_findingsPanel->show(); // at once, so that it can take the keyboard
+        m_findings->attach(m_findingsPanel);
+        m_findingsPanel->focusList();
+    } else if (hadKeyboard && m_board) {
+        m_board->endPreview();
+        m_board->setFocus();
+    }
     refreshActions();
 }
 

@@ -4,6 +4,7 @@
 #include "core/draft/inner_forms.h"
 #include "core/file/project_file.h"
 #include "core/looks/files/look_file.h"
+#include "core/reconcile/memory.h"
 #include "data/profile/learn_catalogue.h"
 
 #include <QDir>
@@ -48,6 +49,7 @@ void OpenWork::open(const Workspace &workspace)
 {
     close();
     m_workspace = workspace;
+    m_profiles.clear();
     watchDatabase();
     watchLooks();
     Q_EMIT opened();
@@ -89,6 +91,9 @@ void OpenWork::close()
 
 OpenWork::Saved OpenWork::saveTo(const QString &path)
 {
+    if (m_workspace.connection && m_document->isChanged()) {
+        m_document->takeRemembered(withColumnsRemembered(m_document->root(), shownCatalogue(), &m_profiles));
+    }
     const Outcome form = m_document->saveTo(path);
     if (!form) {
         return {form, Done{}};
@@ -227,6 +232,24 @@ Outcome OpenWork::addLinks(const QList<TableLink> &links)
                                                : saveProject(m_workspace.projectFolder, m_workspace.project);
 }
 
+Outcome OpenWork::setSentence(const RuleSentence &sentence)
+{
+    QList<RuleSentence> &known = m_workspace.project.sentences;
+    known.removeIf(
+        [&](const RuleSentence &each) { return each.table == sentence.table && each.rule == sentence.rule; });
+    if (!sentence.sentence.isEmpty()) {
+        known.append(sentence);
+    }
+    m_workspace.catalogue = withSentences(m_workspace.catalogue, {sentence}); // an empty one is as good as none
+    if (m_session) {
+        if (const Outcome taken = m_session->setCatalogue(m_workspace.catalogue); !taken) {
+            Q_EMIT said(taken.error().sentence);
+        }
+    }
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
+                                               : saveProject(m_workspace.projectFolder, m_workspace.project);
+}
+
 // ---------------------------------------------------------------- what others do to the database
 
 void OpenWork::watchDatabase()
@@ -253,7 +276,7 @@ void OpenWork::watchDatabase()
 
 void OpenWork::setCatalogue(const Catalogue &catalogue)
 {
-    m_workspace.catalogue = withLinks(catalogue, m_workspace.project.links);
+    m_workspace.catalogue = asKnownTo(m_workspace.project, catalogue);
     if (m_session) {
         const Outcome taken = m_session->setCatalogue(m_workspace.catalogue);
         Q_EMIT said(taken ? tr("The tables of the database were changed; what is shown follows.")

@@ -55,6 +55,10 @@ public:
     Outcome readDatabaseAgain();
     // Links that the database does not declare, known to the project from now on.
     Outcome addLinks(const QList<TableLink> &links);
+    // What is stored in a table, once that is known.
+    void takeProfile(const Profile &profile) { m_profiles.insert(profile.table, profile); }
+    // What the project says where a rule of a table is not kept; an empty sentence: what the program finds.
+    Outcome setSentence(const RuleSentence &sentence);
     // The pattern by which the project names controls.
     Outcome setNamingPattern(const QString &pattern);
 
@@ -84,6 +88,7 @@ private:
 
     Workspace m_workspace;
     std::unique_ptr<FormDocument> m_document;
+    QHash<QString, Profile> m_profiles; // of tables, as far as they are known
     std::unique_ptr<Recovery> m_recovery;
     std::unique_ptr<EntrySession> m_session;
     std::unique_ptr<RecordRecovery> m_typedRecovery;

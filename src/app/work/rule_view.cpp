@@ -25,6 +25,11 @@ RuleView::RuleView(OpenWork *work, std::function<const Profile *()> profile, QOb
 {
     m_page->setChoices([this](const QString &column) { return choicesOf(column); });
     m_page->setTrying([this](const QString &expression) { return tried(expression); });
+    connect(m_page, &RulesPage::sentenceChanged, this, [this](const RuleSentence &sentence) {
+        const Outcome kept = m_work->setSentence(sentence);
+        m_page->setDatabase(m_work->workspace().address, m_work->shownCatalogue());
+        Q_EMIT m_page->said(kept ? tr("Said so from now on, in all forms of the project.") : kept.error().sentence);
+    });
     connect(work, &OpenWork::closing, this, [this] { m_page->setDocument(nullptr); });
 }
 

@@ -32,7 +32,7 @@ void connectDatabase(Workspace &workspace)
         return;
     }
     workspace.connection = *connection;
-    workspace.catalogue = withLinks(*catalogue, workspace.project.links);
+    workspace.catalogue = asKnownTo(workspace.project, *catalogue);
 }
 
 } // namespace
@@ -66,6 +66,19 @@ DatabaseAddress addressNamed(const QString &written)
                 {{QStringLiteral("database"), match.captured(2)}}}; // which is said when it is opened
     }
     return addressOfFile(QFileInfo(written).absoluteFilePath());
+}
+
+Result<Workspace> openOnDatabase(const Workspace &workspace, const DatabaseAddress &address)
+{
+    const Result<Workspace> other = openDatabase(address);
+    if (!other) {
+        return other;
+    }
+    Workspace changed = workspace;
+    changed.address = other->address;
+    changed.connection = other->connection;
+    changed.catalogue = asKnownTo(workspace.project, other->catalogue);
+    return changed;
 }
 
 Result<Workspace> openDatabase(const DatabaseAddress &address)

@@ -32,6 +32,9 @@ DatabaseAddress addressNamed(const QString &written);
 // Opens a database by itself.
 Result<Workspace> openDatabase(const DatabaseAddress &address);
 
+// The same project on another database, for as long as the program runs.
+Result<Workspace> openOnDatabase(const Workspace &workspace, const DatabaseAddress &address);
+
 // Where an address is kept: by the project, for everybody; or for this person on this computer alone.
 enum class AddressKept { InProject, OnThisComputer };
 // Has a project work on that database from now on. The error says why not; the project is as it was.

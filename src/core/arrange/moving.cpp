@@ -221,7 +221,8 @@ Form deleteControls(const Form &form, const QList<ControlId> &controls)
             }
         }
     }
-    result.boundColumns.removeIf([&](const BoundColumn &bound) { return !stillBound.contains(bound.column); });
+    result.boundColumns.removeIf(
+        [&](const BoundColumn &bound) { return bound.table.isEmpty() && !stillBound.contains(bound.column); });
     forget(result, leaving);
     return result;
 }

@@ -164,6 +164,36 @@ QList<TableLink> linksOfProject(const Catalogue &catalogue)
     return links;
 }
 
+QString ruleName(const Check &check)
+{
+    return check.name.isEmpty() ? check.expression.simplified() : check.name;
+}
+
+QString ruleName(const Table &table, const QStringList &uniqueColumns)
+{
+    QStringList names = table.constraints.keys();
+    names.sort(); // a link may be over the same columns
+    for (const QString &name : std::as_const(names)) {
+        if (table.constraints.value(name) == uniqueColumns) {
+            return name;
+        }
+    }
+    return uniqueColumns.join(QLatin1String(", "));
+}
+
+Catalogue withSentences(const Catalogue &catalogue, const QList<RuleSentence> &sentences)
+{
+    Catalogue result = catalogue;
+    for (const RuleSentence &each : sentences) {
+        const auto table = std::find_if(result.tables.begin(), result.tables.end(),
+                                        [&](const Table &one) { return one.name == each.table; });
+        if (table != result.tables.end()) {
+            table->sentences.insert(each.rule, each.sentence);
+        }
+    }
+    return result;
+}
+
 bool isJunction(const Table &table)
 {
     if (table.foreignKeys.size() != 2) {

@@ -88,13 +88,14 @@ struct Table
     QList<UniqueKey> uniqueKeys;
     QList<Check> checks;
     QList<ForeignKey> foreignKeys;
-    QString rowNumberName;     // an expression that names each row where no primary key is declared, or empty
-    QString select;            // for a SELECT: its text
-    QString writesTo;          // for a SELECT: the table that its rows are written to, or empty
-    QStringList naming;        // what tells a row from its likes, by the rows that are stored; empty where not known
-    bool goesByName = false;   // the first of them names the rows, and is not merely the best of what there is
+    QString rowNumberName;   // an expression that names each row where no primary key is declared, or empty
+    QString select;          // for a SELECT: its text
+    QString writesTo;        // for a SELECT: the table that its rows are written to, or empty
+    QStringList naming;      // what tells a row from its likes, by the rows that are stored; empty where not known
+    bool goesByName = false; // the first of them names the rows, and is not merely the best of what there is
     QHash<QString, QStringList> constraints; // the columns of each, by its name; empty where they have no names
-    bool actsOnDelete = false; // a trigger does something of its own when a row is deleted
+    QHash<QString, QString> sentences;       // of the project: what is said where a rule is not kept, by ruleName()
+    bool actsOnDelete = false;               // a trigger does something of its own when a row is deleted
 };
 
 struct Catalogue
@@ -133,6 +134,23 @@ Catalogue withLinks(const Catalogue &catalogue, const QList<TableLink> &links);
 
 // Those of a catalogue that came to it so.
 QList<TableLink> linksOfProject(const Catalogue &catalogue);
+
+// What a project says where a rule of a table is not kept, in the place of what the program works out.
+struct RuleSentence
+{
+    QString table;
+    QString rule; // by ruleName()
+    QString sentence;
+
+    bool operator==(const RuleSentence &) const = default;
+};
+
+// By what a rule is known: the name of its constraint; where it has none, its expression, or the columns that are
+// unique together.
+QString ruleName(const Check &check);
+QString ruleName(const Table &table, const QStringList &uniqueColumns);
+// The catalogue with these sentences; those of tables that are not there are left out.
+Catalogue withSentences(const Catalogue &catalogue, const QList<RuleSentence> &sentences);
 
 // Whether a table only ties rows of two others together: two links, and besides their columns nothing but a key that
 // numbers itself and what the database fills in.

@@ -74,6 +74,9 @@ QString comparisonInWords(const QString &sign, const QString &left, const QStrin
 
 QString ruleInWords(const Check &check, const Table &table, const std::function<QString(const QString &)> &captionFor)
 {
+    if (const QString own = table.sentences.value(ruleName(check)); !own.isEmpty()) {
+        return own;
+    }
     for (const Column &column : table.columns) {
         const QVariantList choices = choicesOfCheck(check.expression, column.name);
         if (!choices.isEmpty()) {

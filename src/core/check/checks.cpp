@@ -1,6 +1,10 @@
 #include "core/check/checks.h"
 
+#include "core/text/tr.h"
+
 #include <cstring>
+
+NABBLET_TEXTS(Checks)
 
 namespace nabblet {
 
@@ -10,6 +14,11 @@ const QList<FormCheck> &formChecks()
     static const QList<FormCheck> table{NABBLET_CHECKS(NABBLET_ENTRY)};
 #undef NABBLET_ENTRY
     return table;
+}
+
+QString checkTitle(const FormCheck &check)
+{
+    return Texts::tr(check.title);
 }
 
 QList<Finding> findings(const char *name, const CheckContext &context)

@@ -1,32 +1,82 @@
-// What may be wrong with a form, one check a file in each/ and one line in the list below. A check looks at a form and
+// What may be wrong with a form, one check a file in each/, or in placed/ where it is about where things stand, and one
+// line in the list below. A check looks at a form and
 // its tables and says what it finds; forms inside are looked at by themselves.
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/catalogue/profile.h"
 #include "core/looks/files/look_book.h"
 #include "core/model/form.h"
 #include "core/text/text_measure.h"
 
+#include <QHash>
 #include <QList>
 #include <QString>
+#include <QStringList>
+
+#include <functional>
+#include <optional>
 
 #define NABBLET_CHECKS(CHECK)                                                                                          \
-    CHECK(cutCaptions)                                                                                                 \
+    CHECK(outOfStep)                                                                                                   \
+    CHECK(goneTables)                                                                                                  \
+    CHECK(goneColumns)                                                                                                 \
+    CHECK(oddTypes)                                                                                                    \
     CHECK(missingColumns)                                                                                              \
-    CHECK(typedLinks)                                                                                                  \
+    CHECK(lockedNeeded)                                                                                                \
     CHECK(typedIdentities)                                                                                             \
     CHECK(typedTwice)                                                                                                  \
+    CHECK(typedLinks)                                                                                                  \
+    CHECK(codesForNames)                                                                                               \
+    CHECK(equalChoices)                                                                                                \
+    CHECK(looseSubforms)                                                                                               \
+    CHECK(keylessRows)                                                                                                 \
+    CHECK(hidingSelects)                                                                                               \
+    CHECK(idleButtons)                                                                                                 \
     CHECK(wrongRules)                                                                                                  \
-    CHECK(hardWords)                                                                                                   \
+    CHECK(missingPictures)                                                                                             \
     CHECK(missingStyles)                                                                                               \
-    CHECK(missingPictures)
+    CHECK(hardWords)                                                                                                   \
+    CHECK(equalNames)                                                                                                  \
+    CHECK(equalCaptions)                                                                                               \
+    CHECK(strayCaptions)                                                                                               \
+    CHECK(namelessBoxes)                                                                                               \
+    CHECK(cutCaptions)                                                                                                 \
+    CHECK(cutValues)                                                                                                   \
+    CHECK(covered)                                                                                                     \
+    CHECK(outOfPlace)                                                                                                  \
+    CHECK(nearlyInLine)                                                                                                \
+    CHECK(offGrid)                                                                                                     \
+    CHECK(smallTargets)                                                                                                \
+    CHECK(backwardTabs)                                                                                                \
+    CHECK(tallForms)
 
 namespace nabblet {
 
+// What it comes to where nobody does anything.
+enum class Degree {
+    ToFix,   // the form will fail, or say what is not so
+    ToWeigh, // it will serve people worse
+};
+
+struct CheckContext;
+
+// A way to put right what was found: a form in the place of the one looked at.
+struct Mend
+{
+    QString words; // what it does: "Make it 24 px wider"
+    std::function<Form(const CheckContext &context)> mended;
+};
+
 struct Finding
 {
-    ControlId control = 0; // 0: concerns the form as a whole
+    ControlId control = 0; // 0: concerns the form as a whole, …
     QString sentence;      // for the builder
+    QString about = {};    // what else it concerns, by which it is told from others of its check: a column, a style
+    int rule = -1;         // … or this rule of it, …
+    std::optional<BandRole> band = {}; // … or this band
+    QList<Mend> mends = {};            // the likeliest first
+    std::optional<Degree> degree = {}; // where it is not that of its check
 };
 
 struct CheckContext
@@ -36,15 +86,21 @@ struct CheckContext
     const TextMeasure &measure;
     QStringList filled = {}; // columns that fill themselves, as the rows belong to another form's record
     LookBook looks = {};     // of the project
+    const QHash<QString, Profile> *profiles = nullptr; // what is stored in tables, as far as that is known
+    std::optional<QStringList> forms = {};             // of the project, by name, where it is known
+    QString namingPattern = QStringLiteral("{kind}_{column}");
 };
 
 struct FormCheck
 {
-    const char *name; // by which it is asked for
+    const char *name;  // by which it is asked for, and files know it
+    const char *title; // what all that it finds is called, in English; checkTitle() translates it
+    Degree degree;
     QList<Finding> (*find)(const CheckContext &context);
 };
 
 const QList<FormCheck> &formChecks();
+QString checkTitle(const FormCheck &check);
 // What one check finds; nothing for a name that no check has.
 QList<Finding> findings(const char *check, const CheckContext &context);
 

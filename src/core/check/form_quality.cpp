@@ -2,8 +2,8 @@
 
 #include "core/arrange/containers.h"
 #include "core/arrange/edges.h"
-#include "core/arrange/rows.h"
 #include "core/check/checks.h"
+#include "core/check/tab_steps.h"
 #include "core/check/value_fit.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
@@ -22,28 +22,6 @@ namespace {
 bool isBox(const Control &control)
 {
     return takesValue(kindNamed(control.kind));
-}
-
-int backwardTabs(const Form &form)
-{
-    int backward = 0;
-    const Control *before = nullptr;
-    for (const ControlId id : tabSequence(form)) {
-        const Control *control = form.controls.find(id);
-        // Onto another page, a form reads on from its top.
-        const bool isTurned = before && before->container == control->container && before->page != control->page;
-        if (before && before->band == control->band && !isTurned) {
-            const bool isSameRow =
-                control->place.y() < bottomOf(before->place) && before->place.y() < bottomOf(control->place);
-            // To the top of the column behind, a form reads on.
-            const bool isUp = bottomOf(control->place) <= before->place.y() && control->place.x() <= before->place.x();
-            const bool isLeft =
-                isSameRow && control->place.x() < before->place.x() && control->place.y() == before->place.y();
-            backward += isUp || isLeft ? 1 : 0;
-        }
-        before = control;
-    }
-    return backward;
 }
 
 // The left edges of boxes, by the rail that stands nearest to their left.
@@ -128,7 +106,7 @@ FormQuality countedOf(const Form &form, const Catalogue &catalogue, const QHash<
     quality.linksWithoutLookup = count("typed links");
     quality.typeableIdentities = count("typed identities");
     quality.overlaps = overlaps(form);
-    quality.backwardTabs = backwardTabs(form);
+    quality.backwardTabs = static_cast<int>(backwardTabSteps(form).size());
     quality.mostLeftEdges = mostLeftEdges(form);
     quality.width = form.width;
     const auto profile = profiles.constFind(form.rowsFrom);

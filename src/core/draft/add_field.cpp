@@ -411,7 +411,8 @@ Form withColumnChanged(const Form &form, const Catalogue &catalogue, const Table
             stillBound.insert(written);
         }
     }
-    result.boundColumns.removeIf([&](const BoundColumn &bound) { return !stillBound.contains(bound.column); });
+    result.boundColumns.removeIf(
+        [&](const BoundColumn &bound) { return bound.table.isEmpty() && !stillBound.contains(bound.column); });
     const bool isRemembered = std::any_of(result.boundColumns.begin(), result.boundColumns.end(),
                                           [&](const BoundColumn &bound) { return bound.column == name; });
     if (!isRemembered) {

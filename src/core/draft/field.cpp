@@ -114,6 +114,14 @@ BoundColumn rememberColumn(const Table &table, const Column &column)
     bound.isRequired = column.isRequired;
     const ForeignKey *link = ledLink(table, column.name);
     bound.linksTo = link ? link->parentTable : QString();
+    for (qsizetype i = 0; i < table.columns.size(); ++i) {
+        bound.place = table.columns.at(i).name == column.name ? static_cast<int>(i) + 1 : bound.place;
+    }
+    bound.comment = column.comment;
+    bound.startsWith = column.defaultExpression;
+    for (const QVariant &choice : column.choices) {
+        bound.choices.append(choice.toString());
+    }
     return bound;
 }
 

@@ -1,6 +1,7 @@
 #include "core/file/form_file.h"
 
 #include "core/file/band_names.h"
+#include "core/file/column_file.h"
 
 #include "core/arrange/containers.h"
 #include "core/file/json_reader.h"
@@ -341,23 +342,6 @@ Form ofFirstVersion(const Form &form)
     return result;
 }
 
-void readBoundColumns(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)
-{
-    for (int i = 0; i < stored.size(); ++i) {
-        JsonReader reader(stored.at(i).toObject(), base + u'/' + QString::number(i), &mistakes);
-        BoundColumn column;
-        column.column = reader.text("column");
-        column.declaredType = reader.text("type", QString());
-        if (reader.has("length")) {
-            column.length = reader.number("length", 0, std::numeric_limits<int>::max());
-        }
-        column.isRequired = reader.flag("required", false);
-        column.linksTo = reader.text("linksTo", QString());
-        column.unknown = reader.unknownKeys();
-        form.boundColumns.append(column);
-    }
-}
-
 // Everything of a form but the version of its file; also for a form inside a control.
 void writeFormMembers(JsonText &json, const Form &form)
 {
@@ -454,22 +438,12 @@ void writeFormMembers(JsonText &json, const Form &form)
 
     json.beginList("columns");
     for (const BoundColumn &column : form.boundColumns) {
-        json.beginObject(nullptr, OneLine);
-        json.value("column", column.column);
-        json.value("type", column.declaredType);
-        if (column.length) {
-            json.value("length", *column.length);
-        }
-        if (column.isRequired) {
-            json.value("required", true);
-        }
-        if (!column.linksTo.isEmpty()) {
-            json.value("linksTo", column.linksTo);
-        }
-        json.members(column.unknown);
-        json.endObject();
+        writeBoundColumn(json, column);
     }
     json.endList();
+    if (!form.seenColumns.isEmpty()) {
+        json.value("seenColumns", QJsonArray::fromStringList(form.seenColumns));
+    }
 
     json.beginList("controls");
     for (const Control &control : form.controls) {
@@ -477,6 +451,7 @@ void writeFormMembers(JsonText &json, const Form &form)
     }
     json.endList();
     writeRules(json, form, names);
+    writeLeftBe(json, form, names);
     json.members(form.unknown);
 }
 
@@ -538,6 +513,7 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
     readBands(form, reader.list("bands", true), reader.pointerTo(key("bands")), mistakes);
     readRails(form, reader.list("rails"), reader.pointerTo(key("rails")), mistakes);
     readBoundColumns(form, reader.list("columns"), reader.pointerTo(key("columns")), mistakes);
+    form.seenColumns = namesOf(reader.list("seenColumns"));
     readControls(form, reader.list("controls", true), reader.pointerTo(key("controls")), depth, mistakes);
     QHash<QString, ControlId> ids;
     for (const Control &control : form.controls) {
@@ -548,6 +524,7 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
         }
     }
     readRules(form, reader.list("rules"), reader.pointerTo(key("rules")), ids, mistakes);
+    readLeftBe(form, reader.list("leftBe"), reader.pointerTo(key("leftBe")), ids, mistakes);
     for (const QString &name : handOrder) {
         if (ids.contains(name) && !form.handOrder.contains(ids.value(name))) {
             form.handOrder.append(ids.value(name));

@@ -18,12 +18,19 @@ struct Project
     QString startForm; // name of the form that opens first, or empty
     // How the project writes names in captions: whole column names, or parts of them, in small letters, to words.
     QHash<QString, QString> words;
-    QList<TableLink> links; // that the database does not declare
+    QList<TableLink> links;        // that the database does not declare
+    QList<RuleSentence> sentences; // for rules of the tables
     int fileVersion = 1;
     QJsonObject unknown;           // keys of a newer version, kept for saving
     QJsonObject unknownConnection; // the same of the connection
 
     bool operator==(const Project &) const = default;
 };
+
+// A catalogue with what the project knows of it besides: links and sentences.
+inline Catalogue asKnownTo(const Project &project, const Catalogue &catalogue)
+{
+    return withSentences(withLinks(catalogue, project.links), project.sentences);
+}
 
 } // namespace nabblet

@@ -63,6 +63,17 @@ QByteArray writeProject(const Project &project)
         }
         json.endList();
     }
+    if (!project.sentences.isEmpty()) {
+        json.beginList("sentences");
+        for (const RuleSentence &each : project.sentences) {
+            json.beginObject(nullptr, JsonText::Layout::OneLine);
+            json.value("table", each.table);
+            json.value("rule", each.rule);
+            json.value("sentence", each.sentence);
+            json.endObject();
+        }
+        json.endList();
+    }
     json.members(project.unknown);
     json.endObject();
     return json.toUtf8();
@@ -113,6 +124,11 @@ Result<Project> readProject(const QByteArray &text)
         }
         read.link.onDelete = LinkRule::Nothing;
         project.links.append(read);
+    }
+    number = 0;
+    for (const QJsonValue &each : reader.list("sentences")) {
+        JsonReader sentence(each.toObject(), QStringLiteral("/sentences/%1").arg(number++), &mistakes);
+        project.sentences.append({sentence.text("table"), sentence.text("rule"), sentence.text("sentence")});
     }
     project.unknown = reader.unknownKeys();
     if (!mistakes.isEmpty()) {

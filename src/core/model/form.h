@@ -44,7 +44,8 @@ struct Permissions
     bool operator==(const Permissions &) const = default;
 };
 
-// What a column was like when it was bound. Reconcile compares this with the catalogue of today.
+// What a column was like when it was bound or last brought into step. Reconcile compares this with the catalogue of
+// today.
 struct BoundColumn
 {
     QString column;
@@ -53,8 +54,25 @@ struct BoundColumn
     bool isRequired = false;
     QString linksTo; // the table its value points to, or empty
     QJsonObject unknown;
+    QString table = {};       // that it is a column of; empty: the table of the form's rows
+    int place = 0;            // among the columns of its table, from 1; 0: not known
+    QString comment = {};     // what the database's keeper wrote about it
+    QString startsWith = {};  // SQL: what the database puts there by itself
+    QStringList choices = {}; // the values that the table allows
+    QStringList signs = {};   // by which some of its values are known again: core/catalogue/value_signs.h
 
     bool operator==(const BoundColumn &) const = default;
+};
+
+// A finding that somebody looked at and leaves be.
+struct LeftBe
+{
+    QString check; // by its name
+    ControlId control = 0;
+    QString about; // as Finding::about
+    QString reason;
+
+    bool operator==(const LeftBe &) const = default;
 };
 
 enum class GridMarks { Dots, Lines, None };
@@ -132,6 +150,8 @@ struct Form
     QList<Rail> rails;      // upright
     QList<Rail> levelRails; // across the body; none of them is automatic
     QList<BoundColumn> boundColumns;
+    QStringList seenColumns; // those of its table when the form was last in step with it; others have come since
+    QList<LeftBe> leftBe;
     ControlList controls;
     QList<Rule> rules;
 

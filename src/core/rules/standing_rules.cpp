@@ -96,6 +96,30 @@ QList<StandingRule> standingRules(const Form &form, const Table &rows)
             ruleInWords(check, rows, [&](const QString &column) { return calledForColumn(form, column); });
         rule.sentence = Texts::tr("%1 (by the table)").arg(words);
         rule.subject = only ? calledForColumn(form, only->name) : QString();
+        rule.rule = ruleName(check);
+        rule.own = rows.sentences.value(rule.rule);
+        rule.subject = rule.own.isEmpty() ? rule.subject : QString();
+        all.append(rule);
+    }
+    for (const UniqueKey &key : rows.uniqueKeys) {
+        StandingRule rule{StandingKind::UniqueInTable, 0, {}, {}, {}, ruleName(rows, key.columns)};
+        QStringList called;
+        for (const QString &column : key.columns) {
+            called.append(calledForColumn(form, column));
+        }
+        for (const Control &control : form.controls) {
+            if (key.columns.size() == 1 && control.column == key.columns.first() && rule.control == 0) {
+                rule.control = control.id;
+            }
+        }
+        rule.own = rows.sentences.value(rule.rule);
+        rule.subject = key.columns.size() == 1 ? called.first() : QString();
+        rule.sentence =
+            !rule.own.isEmpty() ? Texts::tr("%1 (by the table)").arg(rule.own)
+            : key.columns.size() == 1
+                ? Texts::tr("%1 differs from record to record (by the table)").arg(called.first())
+                : Texts::tr("No two records have the same %1 (by the table)").arg(called.join(Texts::tr(" and ")));
+        rule.subject = rule.own.isEmpty() ? rule.subject : QString();
         all.append(rule);
     }
     return all;

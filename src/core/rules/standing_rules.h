@@ -17,6 +17,7 @@ enum class StandingKind {
     Limits,       // length, decimals, least and greatest
     RequiredByTable,
     CheckOfTable,
+    UniqueInTable,
 };
 
 struct StandingRule
@@ -26,6 +27,8 @@ struct StandingRule
     QString sentence;      // without a full stop
     QString subject;       // what it begins with, where that is one thing
     QString expression;    // of formulas, and of checks of the table
+    QString rule = {};     // of checks and what is unique: ruleName() …
+    QString own = {};      // … and what the project says where it is not kept, or empty
 
     bool operator==(const StandingRule &) const = default;
 };

@@ -30,6 +30,9 @@ public:
     // How many transactions are under way, one inside the other; kept by Transaction.
     int transactions() const { return m_held->transactions; }
     void setTransactions(int count) const { m_held->transactions = count; }
+    // Whether nothing was written yet in the outermost one, and all that will be is written by others inside it.
+    bool isTransactionBlank() const { return m_held->isTransactionBlank; }
+    void setTransactionBlank(bool isBlank) const { m_held->isTransactionBlank = isBlank; }
 
 private:
     struct Held
@@ -39,6 +42,7 @@ private:
         DatabaseAddress address;
         bool isReadOnly = false;
         int transactions = 0;
+        bool isTransactionBlank = false;
         Interruption interruption;
 
         Held() = default;

@@ -18,6 +18,16 @@ QString Dialect::quoteName(const QStringList &parts) const
     return quoted.join(u'.');
 }
 
+std::optional<qint64> Dialect::rowsByStatistics(const QSqlDatabase &, const QString &) const
+{
+    return {};
+}
+
+QString Dialect::sampleOf(const QString &, const QString &, double, const QString &) const
+{
+    return {};
+}
+
 std::optional<qint64> Dialect::rowsWritten(const QSqlDatabase &) const
 {
     return std::nullopt;

@@ -93,6 +93,8 @@ public:
     // How many rows this connection has written so far, those included that the database changed along; nothing where
     // it does not tell.
     virtual std::optional<qint64> rowsWritten(const QSqlDatabase &database) const;
+    // About how many rows a table has, by the server's own statistics; nothing where it keeps none.
+    virtual std::optional<qint64> rowsByStatistics(const QSqlDatabase &database, const QString &table) const;
     virtual Availability availability(const QSqlDatabase &database, const DatabaseAddress &address) const = 0;
     // Copies a whole database into a folder, as it is at one moment, and gives where the copy is. goesOn is told the
     // share done, 0 to 1, and gives it up by answering false.
@@ -159,6 +161,9 @@ public:
     virtual QString firstOf(const QString &select, qint64 most) const;
     // One row in so many, evenly, of what a SELECT of all columns would give; under a name.
     virtual QString everyOf(const QString &columns, const QString &from, qint64 every, const QString &alias) const;
+    // About that share, 0 to 1, of the rows of a table, picked by the server without reading all of them; under a name.
+    // Empty where it does not do that.
+    virtual QString sampleOf(const QString &columns, const QString &table, double share, const QString &alias) const;
     // A number no less than that of the rows of a table, by a key that is a whole number, without counting them.
     virtual QString spanOf(const QString &key, const QString &table) const;
     // A statement that adds a row and gives what is asked of it. places: as many as columns; neither where the row

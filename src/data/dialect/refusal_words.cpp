@@ -23,6 +23,9 @@ Refusal neededRefusal(const QStringList &columns, const RefusalContext &context,
 
 Refusal takenRefusal(const QStringList &columns, const RefusalContext &context, const QString &said)
 {
+    if (const QString own = context.table.sentences.value(ruleName(context.table, columns)); !own.isEmpty()) {
+        return {own, columns, said};
+    }
     if (columns.size() > 1) {
         return {Texts::tr("Another record has the same %1").arg(captionsOf(columns, context)), columns, said};
     }
@@ -37,6 +40,9 @@ Refusal ruleRefusal(const QString &named, const RefusalContext &context, const Q
             check.expression.simplified() == named.simplified()) {
             return {ruleInWords(check, context.table, context.captionFor), columnsOfRule(check, context.table), said};
         }
+    }
+    if (const QString own = context.table.sentences.value(named); !own.isEmpty()) {
+        return {own, context.table.constraints.value(named), said};
     }
     return {Texts::tr("A rule of the table is not kept: %1").arg(named), {}, said};
 }

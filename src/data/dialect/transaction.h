@@ -9,8 +9,12 @@ namespace nabblet {
 class Transaction
 {
 public:
+    // Who writes in it: whoever made it, or nobody but transactions inside it. In the second case the first of these
+    // needs no mark of its own to be undone by itself, which spares a server two statements.
+    enum class Writes { Itself, ByOthers };
+
     // Begins; see hasBegun().
-    explicit Transaction(const Connection &connection);
+    explicit Transaction(const Connection &connection, Writes writes = Writes::Itself);
     // Undoes what was not committed.
     ~Transaction();
     Transaction(const Transaction &) = delete;
@@ -26,7 +30,8 @@ private:
     bool run(const QString &sql);
 
     Connection m_connection;
-    int m_depth = 0; // of transactions around it
+    int m_depth = 0;        // of transactions around it
+    bool m_isWhole = false; // all that the one around it has in it yet
     bool m_hasBegun = false;
     QSqlError m_error;
 };

@@ -59,6 +59,15 @@ public:
         }
         return now;
     }
+    std::optional<qint64> rowsByStatistics(const QSqlDatabase &database, const QString &table) const override
+    {
+        QSqlQuery query(database);
+        query.prepare(QStringLiteral("SELECT TABLE_ROWS FROM information_schema.TABLES "
+                                     "WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME = ?"));
+        query.addBindValue(table);
+        const bool isKnown = query.exec() && query.next() && query.value(0).toLongLong() > 0;
+        return isKnown ? std::optional(query.value(0).toLongLong()) : std::nullopt;
+    }
     Availability availability(const QSqlDatabase &database, const DatabaseAddress &) const override
     {
         QSqlQuery query(database);

@@ -135,6 +135,14 @@ public:
         }
         return now;
     }
+    std::optional<qint64> rowsByStatistics(const QSqlDatabase &database, const QString &table) const override
+    {
+        QSqlQuery query(database);
+        query.prepare(QStringLiteral("SELECT reltuples::bigint FROM pg_class WHERE oid = to_regclass(?)"));
+        query.addBindValue(quoteTable(table));
+        const bool isKnown = query.exec() && query.next() && query.value(0).toLongLong() > 0;
+        return isKnown ? std::optional(query.value(0).toLongLong()) : std::nullopt;
+    }
     Availability availability(const QSqlDatabase &database, const DatabaseAddress &) const override
     {
         QSqlQuery query(database);
@@ -190,6 +198,11 @@ public:
         return Dialect::ordered(term, isDescending, mayBeNull) + QLatin1String(!mayBeNull     ? ""
                                                                                : isDescending ? " NULLS LAST"
                                                                                               : " NULLS FIRST");
+    }
+    QString sampleOf(const QString &columns, const QString &table, double share, const QString &alias) const override
+    {
+        return QStringLiteral("SELECT %1 FROM %2 AS %3 TABLESAMPLE SYSTEM (%4)")
+            .arg(columns, table, alias, QString::number(std::clamp(100 * share, 0.0001, 100.0), 'f', 6));
     }
     QString selectAs(const QString &select, const QString &alias) const override
     {

@@ -49,6 +49,9 @@ Refusal postgresqlRefusal(const QSqlError &error, const RefusalContext &context)
         return ruleRefusal(further.constraint, context, said);
     }
     if (code == QLatin1String("23P01")) {
+        if (const QString own = context.table.sentences.value(further.constraint); !own.isEmpty()) {
+            return {own, columns, said};
+        }
         return {Texts::tr("Another record is in the way of %1").arg(captionsOf(columns, context)), columns, said};
     }
     if (code == QLatin1String("22001")) {

@@ -129,7 +129,22 @@ Result<Walked> walkRows(const Connection &connection, const Table &table, const 
         }
         return Walked{true, rows < ExactProfileRows};
     }
-    // Rows without a number to spread by: every n-th of them, counted off by the database.
+    // Rows without a number to spread by, of a table that is known to be large: as many as the server picks.
+    const auto about = connection.dialect().rowsByStatistics(connection.database(), table.name);
+    if (about && *about > ExactProfileRows) {
+        const QString picked =
+            connection.dialect().sampleOf(list, connection.quotedTable(table.name),
+                                          static_cast<double>(ExactProfileRows) / static_cast<double>(*about),
+                                          connection.quoted(QStringLiteral("rows")));
+        if (!picked.isEmpty() && query.exec(picked)) {
+            const bool isDone = takeRows(query);
+            if (isDone && progress) {
+                progress(1);
+            }
+            return Walked{isDone, false};
+        }
+    }
+    // Else every n-th of them, counted off by the database.
     QSqlQuery count(connection.database());
     if (!count.exec(QStringLiteral("SELECT count(*) FROM %1").arg(from)) || !count.next()) {
         return fail(count);

@@ -295,6 +295,9 @@ Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &
 
 Result<std::optional<qint64>> estimatedRows(const Connection &connection, const Table &table)
 {
+    if (const auto known = connection.dialect().rowsByStatistics(connection.database(), table.name)) {
+        return std::optional(*known);
+    }
     QString key = table.rowNumberName;
     if (key.isEmpty() && table.primaryKey.size() == 1) {
         const Column *column = findColumn(table, table.primaryKey.first());

@@ -51,7 +51,8 @@ Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &s
 Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &source,
                               const std::optional<RowPlace> &place, int most);
 
-// About how many rows a table has, by the span of its numbers; nothing where that says nothing.
+// About how many rows a table has, by the server's own statistics or the span of its numbers; nothing where neither
+// says anything.
 Result<std::optional<qint64>> estimatedRows(const Connection &connection, const Table &table);
 
 Result<qint64> countRows(const Connection &connection, const RecordSource &source);

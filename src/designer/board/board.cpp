@@ -160,6 +160,14 @@ void Board::setShowsHolds(bool shows)
     viewport()->update();
 }
 
+void Board::setFound(const QHash<ControlId, Degree> &found)
+{
+    if (m_scene.found != found) {
+        m_scene.found = found;
+        viewport()->update();
+    }
+}
+
 void Board::askForButtons(const QList<ControlId> &row, const QStringList &actions)
 {
     m_buttonRows->ask(row, actions);

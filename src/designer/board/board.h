@@ -46,6 +46,8 @@ public:
     void setLongestWords(const QHash<QString, QString> &words);
     void setUnit(Unit unit);
     void setShowsHolds(bool shows);
+    // Marks the controls that something was found about.
+    void setFound(const QHash<ControlId, Degree> &found);
     // Shows it in the colours that people see who tell fewer of them apart.
     void setSight(Sight sight);
 

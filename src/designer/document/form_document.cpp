@@ -185,6 +185,14 @@ QString FormDocument::tracingPath() const
     return sheetPath(m_form.tracing.file, m_path);
 }
 
+void FormDocument::takeRemembered(const Form &root)
+{
+    m_root = root;
+    if (const Form *inner = innerAt(m_root, m_focus)) {
+        m_form = *inner;
+    }
+}
+
 Outcome FormDocument::saveTo(const QString &path)
 {
     // A tracing sheet in the project's folder, or beside the form, is named from the form's file, so that the folder

@@ -37,6 +37,9 @@ public:
     bool isChanged() const { return !m_steps.isClean(); }
     // Saves to a path and remembers it. On an error the form stays unsaved and the path as it was.
     Outcome saveTo(const QString &path);
+    // Takes what the form is to remember of its columns: no step of undo, nothing that shows. root: the document's own
+    // form, otherwise as it is.
+    void takeRemembered(const Form &root);
     // Marks a form that was never saved as unsaved from the start.
     void markUnsaved() { m_steps.resetClean(); }
 

@@ -82,7 +82,9 @@ RulesPage::RulesPage(QWidget *parent) : QWidget(parent)
     connect(m_list, &RuleList::addRequested, this, addOne);
     connect(m_list, &RuleList::editRequested, this, [this] {
         const int current = m_list->current();
-        const char *first = ruleAt(current) >= 0       ? "chooseControls"
+        const char *first = ruleAt(current) >= 0 ? "chooseControls"
+                            : standingAt(current) >= 0 && !m_standing.at(standingAt(current)).rule.isEmpty()
+                                ? "ownSentence"
                             : standingAt(current) >= 0 ? "standingExpression"
                                                        : "addRule";
         if (auto *part = findChild<QWidget *>(QLatin1String(first))) {
@@ -131,6 +133,10 @@ RulesPage::RulesPage(QWidget *parent) : QWidget(parent)
                    static_cast<int>(m_context.form.rules.size()) + standingAt(m_list->current()));
     });
     connect(m_standingEditor, &StandingEditor::boardRequested, this, &RulesPage::boardRequested);
+    connect(m_standingEditor, &StandingEditor::sentenceChanged, this,
+            [this](const QString &rule, const QString &sentence) {
+                Q_EMIT sentenceChanged({m_context.form.rowsFrom, rule, sentence});
+            });
     connect(m_standingEditor, &StandingEditor::edited, this, &RulesPage::changeStanding);
     connect(&m_counting, &RuleCounting::counted, this, &RulesPage::showCounts);
 }
@@ -154,6 +160,9 @@ void RulesPage::setDatabase(const DatabaseAddress &address, const Catalogue &cat
 {
     m_catalogue = catalogue;
     m_counting.setDatabase(address, catalogue);
+    if (isVisible()) {
+        follow();
+    }
 }
 
 void RulesPage::setAppearance(const Appearance &appearance)

@@ -48,6 +48,7 @@ Q_SIGNALS:
     void recordRequested(const nabblet::RowKey &key);
     void boardRequested(nabblet::ControlId control);
     void said(const QString &sentence);
+    void sentenceChanged(const nabblet::RuleSentence &sentence);
 
 protected:
     void keyPressEvent(QKeyEvent *event) override;

@@ -6,6 +6,7 @@
 
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
@@ -57,6 +58,13 @@ StandingEditor::StandingEditor(const RuleContext *context, QWidget *parent) : QW
     column->addWidget(m_mistake);
     column->addWidget(m_tried);
     column->addWidget(m_from);
+    m_ownTitle = new QLabel(tr("What people read where it does not hold"));
+    m_own = new QLineEdit;
+    m_own->setObjectName(QStringLiteral("ownSentence"));
+    m_own->setAccessibleName(m_ownTitle->text());
+    m_own->setToolTip(tr("In all forms of the project; empty: the words that the program finds"));
+    column->addWidget(m_ownTitle);
+    column->addWidget(m_own);
     auto *buttons = new QHBoxLayout;
     buttons->addWidget(m_board);
     buttons->addWidget(m_look);
@@ -73,17 +81,41 @@ StandingEditor::StandingEditor(const RuleContext *context, QWidget *parent) : QW
     });
     connect(m_board, &QPushButton::clicked, this, [this] { Q_EMIT boardRequested(m_rule.control); });
     connect(m_look, &QPushButton::clicked, this, &StandingEditor::rowsRequested);
+    connect(m_own, &QLineEdit::editingFinished, this, &StandingEditor::takeSentence);
+}
+
+void StandingEditor::takeSentence()
+{
+    const QString words = m_own->text().simplified();
+    if (!m_rule.rule.isEmpty() && words != m_rule.own) {
+        m_rule.own = words;
+        Q_EMIT sentenceChanged(m_rule.rule, words);
+    }
 }
 
 void StandingEditor::setRule(const StandingRule &rule)
 {
+    if (rule.rule != m_rule.rule) {
+        takeSentence(); // another one was chosen while the keyboard was here
+    }
+    const bool isSame = rule.rule == m_rule.rule && rule.own == m_rule.own;
     m_rule = rule;
+    if (!isSame) {
+        m_own->setText(rule.own);
+    }
+    m_own->setVisible(!rule.rule.isEmpty());
+    m_ownTitle->setVisible(!rule.rule.isEmpty());
+    // The words that the program would find, when nothing is written.
+    m_own->setPlaceholderText(rule.own.isEmpty() ? rule.sentence.section(QLatin1String(" ("), 0, -2) : QString());
     m_says->setText(rule.kind == StandingKind::Formula        ? tr("%1 shows what this gives:").arg(rule.subject)
                     : rule.kind == StandingKind::StartFormula ? tr("%1 starts with what this gives:").arg(rule.subject)
                                                               : rule.sentence);
     const bool isOfTable = rule.kind == StandingKind::RequiredByTable || rule.kind == StandingKind::CheckOfTable;
-    m_from->setText(isOfTable ? tr("The database asks for this. It is tried when the keyboard leaves the box, and said "
-                                   "in words where it does not hold.")
+    m_from->setText(rule.kind == StandingKind::UniqueInTable
+                        ? tr("The database asks for this. It is tried when the record is saved.")
+                    : isOfTable
+                        ? tr("The database asks for this. It is tried when the keyboard leaves the box, and said "
+                             "in words where it does not hold.")
                     : rule.kind == StandingKind::Limits ? tr("It is tried when the keyboard leaves the box. The board "
                                                              "has it among the settings of the control.")
                     : rule.kind == StandingKind::Formula

@@ -7,6 +7,7 @@
 #include <QWidget>
 
 class QLabel;
+class QLineEdit;
 class QPushButton;
 
 namespace nabblet {
@@ -31,14 +32,18 @@ Q_SIGNALS:
     void edited(const QString &expression);
     void boardRequested(nabblet::ControlId control);
     void rowsRequested();
+    void sentenceChanged(const QString &rule, const QString &sentence);
 
 private:
     void showMistake();
+    void takeSentence();
 
     const RuleContext *m_context;
     StandingRule m_rule;
     QLabel *m_says;
     QLabel *m_from;
+    QLabel *m_ownTitle;
+    QLineEdit *m_own;
     SqlLine *m_expression;
     QPushButton *m_putIn;
     QLabel *m_mistake;

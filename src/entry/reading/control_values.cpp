@@ -27,6 +27,33 @@ void ControlValues::catalogueChanged()
     m_lookedUp->setCatalogue(m_state.catalogue);
 }
 
+void ControlValues::lookUpRecord()
+{
+    if (!m_state.record.row && !m_state.record.isNew) {
+        return;
+    }
+    QList<LookedFor> wanted;
+    const auto valuesOf = [&](const QStringList &columns) {
+        QVariantList values;
+        for (const QString &column : columns) {
+            values.append(m_state.value(column));
+        }
+        return values;
+    };
+    for (const Control &control : m_state.form.controls) {
+        std::optional<LookedFor> one;
+        if (const std::optional<Followed> followed = followedBy(control)) {
+            one = LookedUp::valueWanted(*followed, valuesOf(followed->columns));
+        } else if (const std::optional<Lookup> lookup = lookupOf(control)) {
+            one = m_lookedUp->wordsWanted(*lookup, valuesOf(lookup->columns));
+        }
+        if (one) {
+            wanted.append(*one);
+        }
+    }
+    m_lookedUp->read(wanted);
+}
+
 Shown ControlValues::shown(const Control &control) const
 {
     Shown shown = valueShown(control);

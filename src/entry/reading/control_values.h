@@ -91,6 +91,8 @@ public:
     // The columns that an expression reads; none for what cannot be worked out.
     QStringList columnsRead(const QString &expression) const;
 
+    // Reads all that the boxes of the record in hand look up, together.
+    void lookUpRecord();
     // What other tables hold may be another now; by another catalogue, what it is read by is, too.
     LookedUp &lookedUp() { return *m_lookedUp; }
     void catalogueChanged();

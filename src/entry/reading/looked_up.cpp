@@ -2,6 +2,9 @@
 
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/lookup.h"
+
+#include <algorithm>
+
 namespace nabblet {
 
 namespace {
@@ -21,6 +24,27 @@ QString asStored(const QVariantList &values)
     return words.join(QLatin1String(", "));
 }
 
+// By which an answer is kept.
+QString keyOf(const LookedFor &wanted)
+{
+    QStringList parts;
+    if (const std::optional<Followed> &followed = wanted.followed) {
+        parts = {followed->table, followed->keyColumns.join(u'\t'), followed->column};
+    } else {
+        const Lookup &lookup = *wanted.lookup;
+        parts = {lookup.table, lookup.select, lookup.wordsColumns.join(u'\t'), lookup.valueColumns.join(u'\t')};
+        for (const LookupColumn &column : lookup.also) { // which may tell rows of the same words apart
+            parts.append(column.name);
+        }
+    }
+    for (const QVariant &value : wanted.values) {
+        parts.append(keyOf(value));
+    }
+    return parts.join(u'\n');
+}
+
+constexpr qsizetype MostTogether = 40; // looked up by one statement
+
 } // namespace
 
 LookedUp::LookedUp(Connection connection, std::function<void()> missed)
@@ -28,53 +52,109 @@ LookedUp::LookedUp(Connection connection, std::function<void()> missed)
 {
 }
 
+std::optional<LookedFor> LookedUp::wordsWanted(const Lookup &lookup, const QVariantList &values)
+{
+    if (std::any_of(values.begin(), values.end(), [](const QVariant &value) { return value.isNull(); })) {
+        return {};
+    }
+    return LookedFor{lookup, {}, values, !isLarge(lookup)};
+}
+
+std::optional<LookedFor> LookedUp::valueWanted(const Followed &followed, const QVariantList &values)
+{
+    if (std::any_of(values.begin(), values.end(), [](const QVariant &value) { return value.isNull(); })) {
+        return {};
+    }
+    return LookedFor{{}, followed, values};
+}
+
 QString LookedUp::words(const Lookup &lookup, const QVariantList &values)
 {
-    QStringList parts{lookup.table, lookup.select, lookup.wordsColumns.join(u'\t'), lookup.valueColumns.join(u'\t')};
-    for (const LookupColumn &column : lookup.also) { // which may tell rows of the same words apart
-        parts.append(column.name);
-    }
-    for (const QVariant &value : values) {
-        if (value.isNull()) {
-            return {};
-        }
-        parts.append(keyOf(value));
-    }
-    const QString key = parts.join(u'\n');
+    const QString key = keyOf(LookedFor{lookup, {}, values});
     auto known = m_words.constFind(key);
     if (known == m_words.constEnd()) {
-        if (m_paintings > 0) {
-            readSoon([this, lookup, values] { words(lookup, values); });
+        const std::optional<LookedFor> wanted = wordsWanted(lookup, values);
+        if (!wanted) {
             return {};
         }
-        const Result<QString> found =
-            lookupWords(m_connection, lookup, values, isLarge(lookup) ? SameWords::AsTheyAre : SameWords::ToldApart);
-        // What cannot be looked up is shown as it is stored, and not as if there were nothing.
-        known = m_words.insert(key, found ? *found : asStored(values));
+        if (m_paintings > 0) {
+            want(*wanted);
+            return {};
+        }
+        readAlone(*wanted);
+        known = m_words.constFind(key);
     }
     return *known;
 }
 
 QVariant LookedUp::value(const Followed &followed, const QVariantList &values)
 {
-    QStringList parts{followed.table, followed.keyColumns.join(u'\t'), followed.column};
-    for (const QVariant &each : values) {
-        if (each.isNull()) {
-            return {};
-        }
-        parts.append(keyOf(each));
+    const std::optional<LookedFor> wanted = valueWanted(followed, values);
+    if (!wanted) {
+        return {};
     }
-    const QString key = parts.join(u'\n');
+    const QString key = keyOf(*wanted);
     auto known = m_values.constFind(key);
     if (known == m_values.constEnd()) {
         if (m_paintings > 0) {
-            readSoon([this, followed, values] { value(followed, values); });
+            want(*wanted);
             return {};
         }
-        const Result<QVariant> found = followedValue(m_connection, followed, values);
-        known = m_values.insert(key, found ? *found : QVariant());
+        readAlone(*wanted);
+        known = m_values.constFind(key);
     }
     return *known;
+}
+
+void LookedUp::want(const LookedFor &wanted)
+{
+    const bool isFirst = m_missing.isEmpty() && m_wanted.isEmpty();
+    m_wanted.append(wanted);
+    if (isFirst) {
+        m_missed();
+    }
+}
+
+void LookedUp::readAlone(const LookedFor &wanted)
+{
+    if (wanted.followed) {
+        const Result<QVariant> found = followedValue(m_connection, *wanted.followed, wanted.values);
+        m_values.insert(keyOf(wanted), found ? *found : QVariant());
+        return;
+    }
+    const Result<QString> found = lookupWords(m_connection, *wanted.lookup, wanted.values,
+                                              wanted.tellsApart ? SameWords::ToldApart : SameWords::AsTheyAre);
+    // What cannot be looked up is shown as it is stored, and not as if there were nothing.
+    m_words.insert(keyOf(wanted), found ? *found : asStored(wanted.values));
+}
+
+void LookedUp::read(const QList<LookedFor> &wanted)
+{
+    QList<LookedFor> missing;
+    QStringList keys;
+    for (const LookedFor &each : wanted) {
+        const QString key = keyOf(each);
+        const bool isSound = each.followed || (!each.lookup->wordsColumns.isEmpty() &&
+                                               !(each.lookup->table.isEmpty() && each.lookup->select.isEmpty()));
+        if (isSound && !(each.followed ? m_values.contains(key) : m_words.contains(key)) && !keys.contains(key)) {
+            missing.append(each);
+            keys.append(key);
+        }
+    }
+    for (qsizetype from = 0; from < missing.size(); from += MostTogether) {
+        const QList<LookedFor> some = missing.mid(from, MostTogether);
+        const Result<QList<LookedFound>> found = lookTogether(m_connection, some);
+        for (qsizetype i = 0; i < some.size(); ++i) {
+            // Where one of them cannot be read, each is asked for alone; so are those that others have the words of.
+            if (!found || found->at(i).areThereOthers) {
+                readAlone(some.at(i));
+            } else if (some.at(i).followed) {
+                m_values.insert(keyOf(some.at(i)), found->at(i).value);
+            } else {
+                m_words.insert(keyOf(some.at(i)), found->at(i).words);
+            }
+        }
+    }
 }
 
 QList<LookupRow> LookedUp::choices(const Control &control, const std::optional<Lookup> &lookup,
@@ -154,20 +234,24 @@ void LookedUp::setCatalogue(const Catalogue &catalogue)
 
 void LookedUp::readSoon(const std::function<void()> &read)
 {
+    const bool isFirst = m_missing.isEmpty() && m_wanted.isEmpty();
     m_missing.append(read);
-    if (m_missing.size() == 1) {
+    if (isFirst) {
         m_missed();
     }
 }
 
 bool LookedUp::readMissing()
 {
-    const QList<std::function<void()>> wanted = m_missing;
+    const QList<std::function<void()>> missing = m_missing;
+    const QList<LookedFor> wanted = m_wanted;
     m_missing.clear();
-    for (const std::function<void()> &read : wanted) {
-        read();
+    m_wanted.clear();
+    read(wanted);
+    for (const std::function<void()> &each : missing) {
+        each();
     }
-    return !wanted.isEmpty();
+    return !missing.isEmpty() || !wanted.isEmpty();
 }
 
 } // namespace nabblet

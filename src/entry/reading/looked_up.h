@@ -5,6 +5,7 @@
 
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/lookup.h"
+#include "data/records/looked_for.h"
 #include "data/records/records.h"
 
 #include <QHash>
@@ -25,6 +26,11 @@ public:
     QString words(const Lookup &lookup, const QVariantList &values);
     // The value that such a row has.
     QVariant value(const Followed &followed, const QVariantList &values);
+    // Reads what is not known yet of these, together.
+    void read(const QList<LookedFor> &wanted);
+    // What words() and value() ask for; nothing where a value is missing.
+    std::optional<LookedFor> wordsWanted(const Lookup &lookup, const QVariantList &values);
+    static std::optional<LookedFor> valueWanted(const Followed &followed, const QVariantList &values);
     // Choices in their order, at most `most` of those whose words contain `part`: rows of a lookup held to values, or a
     // control's fixed ones. Read anew each time.
     QList<LookupRow> choices(const Control &control, const std::optional<Lookup> &lookup, const ColumnValues &held,
@@ -62,6 +68,10 @@ private:
     QHash<QString, bool> m_areLarge; // by table
     int m_paintings = 0;             // under way
     QList<std::function<void()>> m_missing;
+    QList<LookedFor> m_wanted; // missing too, to be read together
+
+    void want(const LookedFor &wanted);
+    void readAlone(const LookedFor &wanted);
 };
 
 } // namespace nabblet

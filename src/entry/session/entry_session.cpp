@@ -357,6 +357,9 @@ void EntrySession::readAgain()
     m_parts->rows.forget();
     m_parts->values.lookedUp().forgetRows();
     m_parts->values.lookedUp().forgetChoices();
+    if (!isTabular(form())) {
+        m_parts->values.lookUpRecord();
+    }
     const QList<EntrySession *> children = m_parts->children.all();
     for (EntrySession *child : children) {
         child->readAgain();

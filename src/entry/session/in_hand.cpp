@@ -13,6 +13,7 @@ void InHand::take(std::optional<Row> row)
     m_parts.changes.setRecord(record);
     if (!isTabular(m_parts.state.form)) {
         m_parts.values.lookedUp().forgetRows();
+        m_parts.values.lookUpRecord();
     }
     m_parts.changes.setMessages({});
 }

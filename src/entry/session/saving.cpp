@@ -59,7 +59,7 @@ bool Saving::save()
     QList<Saved> saved;
     const Connection &connection = m_parts.state.connection;
     SideEffects along(m_parts.session);
-    Transaction transaction(connection);
+    Transaction transaction(connection, Transaction::Writes::ByOthers);
     if (!transaction.hasBegun()) {
         return refuse({{0, connection.explain(transaction.error()).sentence}});
     }

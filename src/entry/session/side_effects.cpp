@@ -22,7 +22,12 @@ void SideEffects::show(qint64 written)
     while (EntrySession *above = whole->parentSession()) {
         whole = above;
     }
-    whole->readAgain();
+    // Where the database does not tell, all that is shown may be another now. The record itself was read back with its
+    // saving; alone, there is nothing else to see.
+    const bool isAlone = !now && whole == &m_session && !isTabular(whole->form()) && whole->children().all().isEmpty();
+    if (!isAlone) {
+        whole->readAgain();
+    }
 }
 
 } // namespace nabblet

@@ -102,6 +102,10 @@ nabblet--BoxLine { background: transparent; border: none; padding: 0; min-height
 #barFaint { color: %barFaint; }
 #barTitle { color: %barText; font-weight: 600; }
 #barSwitch { background: transparent; border: 1px solid %barFaint; border-radius: 5px; }
+#bar QPushButton#foundCount { background: transparent; color: %barFaint; border: 1px solid %barFaint; border-radius: 10px; padding: 0 7px; min-width: 8px; min-height: 18px; font-weight: 600; }
+#bar QPushButton#foundCount[degree="weigh"] { background: %odd; color: %oddText; border-color: %odd; }
+#bar QPushButton#foundCount[degree="fix"] { background: %alarmTint; color: %alarm; border-color: %alarmTint; }
+#bar QPushButton#foundCount:hover, #bar QPushButton#foundCount:focus { border-color: %barText; }
 #barSwitch QPushButton, #bar QPushButton#barStep { background: transparent; color: %barText; border: none; border-radius: 4px; padding: 3px 12px; min-height: 18px; }
 #barSwitch QPushButton:hover { color: %barText; text-decoration: underline; }
 #barSwitch QPushButton:disabled { color: %barFaint; }
@@ -218,6 +222,8 @@ QSlider::handle:horizontal:disabled, QSlider::sub-page:horizontal:disabled { bac
                                                    {"%field", c.field},
                                                    {"%ground", c.ground},
                                                    {"%line", c.panelLine},
+                                                   {"%oddText", c.oddText},
+                                                   {"%odd", c.odd},
                                                    {"%panel", c.panel},
                                                    {"%rail", c.rail},
                                                    {"%text", c.text},

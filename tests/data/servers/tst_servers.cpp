@@ -1,5 +1,7 @@
 // What every database server has to do, the same cases for each: a new dialect is one line in servers_data().
+#include "core/file/form_file.h"
 #include "core/kinds/settings/lookup.h"
+#include "core/reconcile/what_changed.h"
 #include "data/dialect/transaction.h"
 #include "data/profile/profiler.h"
 #include "data/records/copied_rows.h"
@@ -292,6 +294,50 @@ private Q_SLOTS:
         QCOMPARE(ask(QString("SELECT count(*) FROM %1").arg(name)), before);
         QCOMPARE(m_connection->transactions(), 0);
         QVERIFY(firstRow(*m_connection, recordSourceOf(table("buoy"))).isOk()); // it works on
+    }
+
+    // Rules of the tables say what the project says, by the names of their constraints.
+    void rulesHaveTheSentencesOfTheProject()
+    {
+        openToRead();
+        const Catalogue before = m_catalogue;
+        const Table &contractor = table("contractor");
+        QString named;
+        for (const Check &check : contractor.checks) {
+            named = check.expression.contains("agreement_from") ? ruleName(check) : named;
+        }
+        QVERIFY(!named.isEmpty());
+        m_catalogue = withSentences(before, {{"fairway", ruleName(table("fairway"), {"name"}), "One fairway, one name"},
+                                             {"contractor", named, "It ends after it begins"},
+                                             {"nowhere", "none", "Nothing"}});
+        Written written = insertRow(*m_connection, recordSourceOf(table("fairway")),
+                                    {{"name", ask("SELECT min(name) FROM fairway")}}, context("fairway"));
+        QCOMPARE(written.refusal.sentence, QString("One fairway, one name"));
+        QCOMPARE(written.refusal.columns, QStringList("name"));
+        written = insertRow(*m_connection, recordSourceOf(table("contractor")),
+                            {{"name", "X"}, {"agreement_from", "2026-02-01"}, {"agreement_until", "2026-01-01"}},
+                            context("contractor"));
+        QCOMPARE(written.refusal.sentence, QString("It ends after it begins"));
+        QCOMPARE(written.refusal.columns, QStringList({"agreement_from", "agreement_until"}));
+        QVERIFY(!written.refusal.detail.isEmpty());
+        m_catalogue = before;
+    }
+
+    // The forms of the demonstration were made on SQLite: on a server nothing of their tables counts as changed.
+    void formsAreInStepOnEveryKindOfDatabase()
+    {
+        openToRead();
+        const QDir forms(NABBLET_ROOT "/demo/fairway-depot/forms");
+        int remembering = 0;
+        for (const QString &name : forms.entryList({"*.nabform"})) {
+            const Result<Form> form = loadForm(forms.filePath(name));
+            QVERIFY(form.isOk());
+            remembering += form->seenColumns.isEmpty() ? 0 : 1;
+            const QList<TableChange> changes = tableChanges(*form, m_catalogue);
+            QVERIFY2(changes.isEmpty(),
+                     changes.isEmpty() ? "" : qPrintable(name + ": " + changeInWords(changes.first(), m_catalogue)));
+        }
+        QVERIFY(remembering >= 10);
     }
 
     void aRowThatOthersPointToStays()

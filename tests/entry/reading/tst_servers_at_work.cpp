@@ -1,6 +1,7 @@
 // Entry on a server: a form drafted from its tables is worked with, while the server is slow, stands still, or dies in
 // the middle of a save. The same for every kind of server.
 #include "core/draft/draft.h"
+#include "core/kinds/settings/lookup.h"
 #include "core/looks/files/look_book.h"
 #include "entry/reading/waiting_strip.h"
 #include "entry/session/entry_session.h"
@@ -64,6 +65,16 @@ class TestServersAtWork : public QObject
         }
         return all.constData();
     }
+    // How some statements begin, a line each.
+    static const char *begun(const QStringList &statements)
+    {
+        static QByteArray all;
+        all.clear();
+        for (const QString &statement : statements) {
+            all += "\n" + statement.left(100).toUtf8();
+        }
+        return all.constData();
+    }
     // What can only be had once the server works again, some ms later.
     std::future<void> later(int ms, const std::function<void()> &what)
     {
@@ -118,6 +129,41 @@ private Q_SLOTS:
                 session.moves().goNext();
             }
         }
+    }
+
+    // A server far away is asked as seldom as can be, whatever a form looks up: by its own log.
+    void aStepAndASaveAskSeldom()
+    {
+        const Form form = draftOf("buoy");
+        int lookups = 0;
+        for (const Control &control : form.controls) {
+            lookups += lookupOf(control) ? 1 : 0;
+        }
+        QVERIFY(lookups >= 3);
+        EntrySession session(*m_connection, m_catalogue, form);
+        QVERIFY(session.start().isOk());
+        EntryView view(&session, *m_appearance);
+        view.resize(900, 700);
+        view.show();
+        const auto settle = [&] {
+            do {
+                QApplication::processEvents();
+                view.grab();
+            } while (session.readMissing());
+        };
+        settle();
+        for (int step = 0; step < 4; ++step) {
+            const QStringList asked = m_server->statementsOf(*m_connection, [&] {
+                QVERIFY(session.moves().goNext());
+                settle();
+            });
+            QVERIFY2(asked.size() <= 2, begun(asked));
+        }
+        session.typing().choose(*form.controls.find(fieldOf(form, "name")), QString("Seldom Gate"));
+        const QStringList asked = m_server->statementsOf(*m_connection, [&] { QVERIFY(session.saving().save()); });
+        // The change, the record read back, and what its boxes look up; the beginning and the end of the transaction.
+        QVERIFY2(asked.size() <= 5, begun(asked));
+        QCOMPARE(ask("SELECT count(*) FROM buoy WHERE name = 'Seldom Gate'"), "1");
     }
 
     // Typed, saved, read by the server's own client; a value of another program is seen as a conflict.

@@ -227,6 +227,7 @@ private Q_SLOTS:
         int statements = 0;
         const auto count = [](unsigned, void *counter, void *, void *) { return ++*static_cast<int *>(counter), 0; };
         QTRY_VERIFY(m_session->place().map().has_value());
+        const_cast<ControlValues &>(m_session->values()).lookedUp().forgetRows();
         sqlite3_trace_v2(handle, SQLITE_TRACE_STMT, count, &statements);
         QImage image(m_form.width, shownHeight(m_form), QImage::Format_RGB32);
         {
@@ -684,7 +685,8 @@ private Q_SLOTS:
     {
         database(
             "CREATE TABLE a (id INTEGER PRIMARY KEY, name TEXT, total INTEGER); CREATE TABLE b (id INTEGER PRIMARY "
-            "KEY, a_id INTEGER NOT NULL REFERENCES a, n INTEGER, t TEXT); CREATE TRIGGER t AFTER UPDATE ON b BEGIN UPDATE a "
+            "KEY, a_id INTEGER NOT NULL REFERENCES a, n INTEGER, t TEXT); CREATE TRIGGER t AFTER UPDATE ON b BEGIN "
+            "UPDATE a "
             "SET total = (SELECT sum(n) FROM b WHERE a_id = new.a_id) WHERE id = new.a_id; END;"
             "INSERT INTO a VALUES (1, 'one', 5); INSERT INTO b VALUES (1, 1, 5, 'x')");
         draft("a");

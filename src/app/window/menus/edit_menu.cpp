@@ -1,6 +1,7 @@
 // Undo, the clipboard, words.
 #include "app/window/main_window.h"
 #include "app/window/menus.h"
+#include "app/work/findings_view.h"
 #include "core/edit/edits.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
@@ -34,6 +35,10 @@ void makeEditMenu(Commands &commands, MainWindow &window)
     commands.add(
         edit, Texts::tr("&New column of the table…"), QKeySequence(),
         [&window] { window.tableChanging().addColumn(window.document()->form().rowsFrom); }, When::InDesign);
+    QAction *step = commands.add(
+        edit, Texts::tr("Bring into step with the &tables…"), keys("Ctrl+Shift+M"),
+        [&window] { window.findings().reconcile(&window); }, When::InDesign);
+    step->setObjectName(QStringLiteral("bringIntoStep"));
     edit->addSeparator();
     commands.add(
         edit, Texts::tr("Cu&t"), QKeySequence::Cut, [&window] { window.board()->clipboard().cut(); },

@@ -4,6 +4,7 @@
 #include "app/parts/trial_page.h"
 #include "app/window/main_window.h"
 #include "app/window/menus.h"
+#include "app/work/findings_view.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/board/modes/tracing_mode.h"
@@ -115,6 +116,17 @@ void makeViewMenu(Commands &commands, MainWindow &window)
         [&window] { window.showRowsTable(!window.showsRowsTable()); }, When::InDesign);
     rows->setCheckable(true);
     rows->setObjectName(QStringLiteral("storedRowsAction"));
+    QAction *found = commands.add(
+        view, Texts::tr("Fin&dings"), keys("Ctrl+Shift+F"), [&window] { window.showFindings(!window.showsFindings()); },
+        When::InDesign);
+    found->setCheckable(true);
+    found->setObjectName(QStringLiteral("findingsAction"));
+    commands.addRepeating(
+        view, Texts::tr("Ne&xt finding"), QKeySequence(Qt::Key_F4), [&window] { window.findings().step(1); },
+        When::InDesign);
+    commands.addRepeating(
+        view, Texts::tr("Previous fi&nding"), keys("Shift+F4"), [&window] { window.findings().step(-1); },
+        When::InDesign);
     commands.add(
         view, Texts::tr("&Tracing sheet…"), QKeySequence(), [&window] { window.chooseTracing(); }, When::InDesign);
     QAction *tracing = commands.add(
@@ -179,13 +191,14 @@ void makeViewMenu(Commands &commands, MainWindow &window)
             action->setChecked(sight == (window.board() ? window.board()->scene().sight : Sight::Usual));
         }
     });
-    commands.follow([&window, turn, rules, trial, fill, branch, rows, tracing, sizes] {
+    commands.follow([&window, turn, rules, trial, fill, branch, rows, found, tracing, sizes] {
         trial->setText(window.isTrial() ? Texts::tr("End the &trial") : Texts::tr("&Trial"));
         fill->setEnabled(window.isTrial());
         branch->setEnabled(window.isTrial());
         rules->setText(window.isRules() ? Texts::tr("Back to the boa&rd") : Texts::tr("&Rules"));
         turn->setText(window.isEntry() ? Texts::tr("&Design") : Texts::tr("&Entry"));
         rows->setChecked(window.showsRowsTable());
+        found->setChecked(window.showsFindings());
         tracing->setChecked(window.board() && window.board()->scene().use() == MouseUse::MovingTracing);
         sizes->setChecked(window.showsWindowSizes());
     });

@@ -1,5 +1,8 @@
 #include "core/check/checks.h"
+#include "core/check/mends.h"
+#include "core/draft/draft.h"
 #include "core/kinds/kind.h"
+#include "core/reconcile/what_changed.h"
 #include "core/text/tr.h"
 
 #include <QSet>
@@ -23,10 +26,23 @@ QList<Finding> find(const CheckContext &context)
         written.unite(QSet<QString>(columns.begin(), columns.end()));
     }
     QList<Finding> found;
+    const QList<TableChange> changes = tableChanges(context.form, context.catalogue);
     for (const Column &column : table->columns) {
         const bool fillsItself = column.hasDefault || column.isGenerated || column.numbersItself;
-        if (column.isRequired && !fillsItself && !written.contains(column.name)) {
-            found.append({0, Texts::tr("No record can be added: “%1” is required and has no box.").arg(column.name)});
+        if (column.isRequired && !fillsItself && !written.contains(column.name) &&
+            !explainsNew(changes, table->name, column.name)) {
+            found.append({0,
+                          Texts::tr("No record can be added: “%1” is required and has no box.").arg(column.name),
+                          column.name,
+                          -1,
+                          {},
+                          {{Texts::tr("Add its box"), [name = column.name](const CheckContext &now) {
+                                const Table *rows = findTable(now.catalogue, now.form.rowsFrom);
+                                return rows ? withFields(now.form, now.catalogue, *rows, {name}, {}, profileOfRows(now),
+                                                         now.namingPattern, now.measure)
+                                                  .form
+                                            : now.form;
+                            }}}});
         }
     }
     return found;
@@ -36,7 +52,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck missingColumns()
 {
-    return {"missing columns", find};
+    return {"missing columns", QT_TRANSLATE_NOOP("Checks", "Required columns without a box"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

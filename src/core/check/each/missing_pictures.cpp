@@ -19,7 +19,8 @@ QList<Finding> find(const CheckContext &context)
     QList<Finding> found;
     const auto lookAt = [&](ControlId at, const FixedPicture &picture) {
         if (isMissing(picture)) {
-            found.append({at, Texts::tr("There is no picture %1. Put it there, or choose another.").arg(picture.file)});
+            found.append({at, Texts::tr("There is no picture %1. Put it there, or choose another.").arg(picture.file),
+                          picture.file});
         }
     };
     lookAt(0, context.form.settings.value(setting::GroundImage).picture);
@@ -36,7 +37,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck missingPictures()
 {
-    return {"missing pictures", find};
+    return {"missing pictures", QT_TRANSLATE_NOOP("Checks", "Pictures that are missing"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -1,4 +1,5 @@
 #include "core/check/checks.h"
+#include "core/edit/look_edits.h"
 #include "core/looks/dressing/dress.h"
 #include "core/looks/pins/look_pin.h"
 #include "core/text/tr.h"
@@ -14,7 +15,8 @@ QList<Finding> find(const CheckContext &context)
 {
     QList<Finding> found;
     if (!isLook(context.looks, context.form.look)) {
-        found.append({0, Texts::tr("There is no look “%1” in this project.").arg(context.form.look)});
+        found.append(
+            {0, Texts::tr("There is no look “%1” in this project.").arg(context.form.look), context.form.look});
     }
     const Styles styles = allStyles(context.looks);
     for (const Control &control : context.form.controls) {
@@ -22,7 +24,13 @@ QList<Finding> find(const CheckContext &context)
         if (!style.isEmpty() && !styleNamed(styles, style)) {
             found.append(
                 {control.id,
-                 Texts::tr("“%1” has the style “%2”, which this project does not have.").arg(control.name, style)});
+                 Texts::tr("“%1” has the style “%2”, which this project does not have.").arg(control.name, style),
+                 style,
+                 -1,
+                 {},
+                 {{Texts::tr("Let it look as its look says"), [id = control.id](const CheckContext &now) {
+                       return withStyleBeneath(now.form, {id}, QString(), now.measure);
+                   }}}});
         }
     }
     return found;
@@ -32,7 +40,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck missingStyles()
 {
-    return {"missing styles", find};
+    return {"missing styles", QT_TRANSLATE_NOOP("Checks", "Styles and looks that are missing"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

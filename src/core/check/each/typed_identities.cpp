@@ -1,4 +1,5 @@
 #include "core/check/checks.h"
+#include "core/check/mends.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/typing.h"
 #include "core/text/tr.h"
@@ -18,7 +19,13 @@ QList<Finding> find(const CheckContext &context)
         const Column *column = table ? findColumn(*table, control.column) : nullptr;
         const bool isTyped = takesValue(kindNamed(control.kind)) && !isLocked(control);
         if (column && column->numbersItself && isTyped) {
-            found.append({control.id, Texts::tr("“%1” numbers itself; nobody needs to type it.").arg(column->name)});
+            found.append({control.id,
+                          Texts::tr("“%1” numbers itself; nobody needs to type it.").arg(column->name),
+                          column->name,
+                          -1,
+                          {},
+                          {sets(Texts::tr("Lock it"), {control.id},
+                                [](ControlSettings &settings) { settings.set(setting::Locked, true); })}});
         }
     }
     return found;
@@ -28,7 +35,8 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck typedIdentities()
 {
-    return {"typed identities", find};
+    return {"typed identities", QT_TRANSLATE_NOOP("Checks", "Keys that number themselves and are typed"),
+            Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -1,4 +1,6 @@
 #include "core/check/checks.h"
+#include "core/draft/draft.h"
+#include "core/draft/redrafted.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
@@ -36,6 +38,32 @@ bool isTypedRaw(const Form &form, const Catalogue &catalogue, const Table &table
     return canLookUp && all(link.columns, isRaw);
 }
 
+// The box that would become the lookup.
+const Control *rawBoxOf(const Form &form, const Table &table, const ForeignKey &link)
+{
+    for (const Control &control : form.controls) {
+        if (takesValue(kindNamed(control.kind)) && ledLink(table, control.column) == &link && !lookupOf(control)) {
+            return &control;
+        }
+    }
+    return nullptr;
+}
+
+// The form with a box that chooses among the rows that its column points to, as a draft would make it.
+Form asLookup(const CheckContext &context, ControlId id)
+{
+    const Control *control = context.form.controls.find(id);
+    const Table *table = findTable(context.catalogue, context.form.rowsFrom);
+    const Column *column = control && table ? findColumn(*table, control->column) : nullptr;
+    if (!column) {
+        return context.form;
+    }
+    Form form = context.form;
+    const Control made = draftField(context.catalogue, *table, *column, QStringLiteral("drop-down"), nullptr);
+    form.controls.replace(form.controls.indexOf(id), redrafted(*control, made));
+    return form;
+}
+
 // Links to other tables that are typed as raw values.
 QList<Finding> find(const CheckContext &context)
 {
@@ -43,10 +71,17 @@ QList<Finding> find(const CheckContext &context)
     QList<Finding> found;
     for (const ForeignKey &link : table ? table->foreignKeys : QList<ForeignKey>()) {
         if (isTypedRaw(context.form, context.catalogue, *table, link)) {
+            const Control *raw = rawBoxOf(context.form, *table, link);
             found.append(
-                {0, Texts::tr("“%1” points to “%2” and is typed as a raw value; a drop-down would show whose it "
-                              "is.")
-                        .arg(link.columns.join(QStringLiteral(", ")), link.parentTable)});
+                {raw ? raw->id : 0,
+                 Texts::tr("“%1” points to “%2” and is typed as a raw value; a drop-down would show whose it is.")
+                     .arg(link.columns.join(QStringLiteral(", ")), link.parentTable),
+                 link.columns.join(QStringLiteral(", ")),
+                 -1,
+                 {},
+                 raw ? QList<Mend>{{Texts::tr("Make it a drop-down of “%1”").arg(link.parentTable),
+                                    [id = raw->id](const CheckContext &now) { return asLookup(now, id); }}}
+                     : QList<Mend>()});
         }
     }
     return found;
@@ -56,7 +91,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck typedLinks()
 {
-    return {"typed links", find};
+    return {"typed links", QT_TRANSLATE_NOOP("Checks", "Links typed as raw values"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

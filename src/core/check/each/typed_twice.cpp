@@ -1,4 +1,5 @@
 #include "core/check/checks.h"
+#include "core/check/mends.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/typing.h"
 #include "core/text/tr.h"
@@ -21,8 +22,14 @@ QList<Finding> find(const CheckContext &context)
             continue;
         }
         if (first.contains(control.column)) {
-            found.append({control.id, Texts::tr("“%1” can be typed in “%2” and in “%3”; let one of them only show it.")
-                                          .arg(control.column, first.value(control.column), control.name)});
+            found.append({control.id,
+                          Texts::tr("“%1” can be typed in “%2” and in “%3”; let one of them only show it.")
+                              .arg(control.column, first.value(control.column), control.name),
+                          control.column,
+                          -1,
+                          {},
+                          {sets(Texts::tr("Let the second only show it"), {control.id},
+                                [](ControlSettings &settings) { settings.set(setting::Locked, true); })}});
         } else {
             first.insert(control.column, control.name);
         }
@@ -34,7 +41,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck typedTwice()
 {
-    return {"typed twice", find};
+    return {"typed twice", QT_TRANSLATE_NOOP("Checks", "Columns typed twice"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -22,7 +22,8 @@ QList<Finding> find(const CheckContext &context)
         const Rule &rule = context.form.rules.at(i);
         for (const QString &sentence : wrong.value(i)) {
             found.append({rule.on.isEmpty() ? 0 : rule.on.first(),
-                          Texts::tr("%1: %2").arg(ruleSentence(context.form, rule), sentence)});
+                          Texts::tr("%1: %2").arg(ruleSentence(context.form, rule), sentence),
+                          rule.when + rule.then.value, i});
         }
     }
     return found;
@@ -32,7 +33,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck wrongRules()
 {
-    return {"wrong rules", find};
+    return {"wrong rules", QT_TRANSLATE_NOOP("Checks", "Rules that do not work"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

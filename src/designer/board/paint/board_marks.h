@@ -17,6 +17,7 @@ void paintRails(QPainter &painter, const BoardScene &scene);
 // lead, and the one that would take what is dragged.
 void paintOverlaps(QPainter &painter, const BoardScene &scene);
 void paintRuleSigns(QPainter &painter, const BoardScene &scene);
+void paintFound(QPainter &painter, const BoardScene &scene);
 void paintContainers(QPainter &painter, const BoardScene &scene);
 // In a window of another size: what stretches, what moves, and what runs into something.
 void paintTrial(QPainter &painter, const BoardScene &scene);

@@ -88,6 +88,7 @@ void BoardPainter::paint(QPainter &painter, const QRegion &exposed, qreal ratio)
     painter.restore();
     paintOverlaps(painter, m_scene);
     paintRuleSigns(painter, m_scene);
+    paintFound(painter, m_scene);
     painter.setPen(panelColours(m_scene.appearance.theme()).panelLine);
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(m_scene.toViewport(QRect(0, 0, form.width, formHeight(form))).adjusted(-1, -1, 0, 0));

@@ -5,11 +5,12 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/snap.h"
 #include "core/arrange/units.h"
+#include "core/check/checks.h"
 #include "core/draft/draft.h"
+#include "core/looks/sight.h"
 #include "designer/board/scene/selection.h"
 #include "designer/document/form_document.h"
 #include "entry/session/entry_session.h"
-#include "core/looks/sight.h"
 #include "entry/theme/appearance.h"
 
 #include <QHash>
@@ -72,6 +73,7 @@ struct BoardScene
     bool showsHolds = false;         // whether the lead shows what it does in windows of other sizes
     std::optional<QPoint> clickedAt; // on the form, where nothing stands; what is pasted goes there
     QPixmap tracing;                 // the picture of the tracing sheet
+    QHash<ControlId, Degree> found;  // controls that something was found about, and how grave it is
 
     MouseUse use() const;
     const Form &form() const { return document->form(); }

@@ -34,7 +34,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck hardWords()
 {
-    return {"hard words", find};
+    return {"hard words", QT_TRANSLATE_NOOP("Checks", "Words that are hard to read"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -1,0 +1,120 @@
+#include "core/check/mends.h"
+
+#include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
+#include "core/arrange/moving.h"
+#include "core/arrange/operations.h"
+#include "core/arrange/tidy.h"
+#include "core/draft/fitted_width.h"
+#include "core/edit/edits.h"
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+// What stands in an area at or behind an edge and is covered by a control moves on, and what that covers then, until
+// nothing is.
+Form pushedOn(Form form, ControlId from, Qt::Orientation way)
+{
+    constexpr int MostPushes = 2000;
+    const int pitch = std::max(1, form.grid.pitch);
+    QList<ControlId> toLookAt{from};
+    for (int pushes = 0; !toLookAt.isEmpty() && pushes < MostPushes; ++pushes) {
+        const Control pushing = *form.controls.find(toLookAt.takeFirst());
+        for (const Control &other : ControlList(form.controls)) {
+            const bool isBehind =
+                way == Qt::Horizontal ? other.place.x() > pushing.place.x() : other.place.y() > pushing.place.y();
+            if (other.id == pushing.id || areaOf(other) != areaOf(pushing) || !isBehind ||
+                other.captionFor == pushing.id || pushing.captionFor == other.id ||
+                !overlap(other.place, pushing.place)) {
+                continue;
+            }
+            const int by = onGridAtOrAfter(way == Qt::Horizontal ? rightOf(pushing.place) + pitch - other.place.x()
+                                                                 : bottomOf(pushing.place) + pitch - other.place.y(),
+                                           pitch);
+            // A caption in the way takes its field along.
+            const ControlId moved =
+                other.captionFor != 0 && form.controls.find(other.captionFor) ? other.captionFor : other.id;
+            form = moveControls(form, {moved}, way == Qt::Horizontal ? QPoint(by, 0) : QPoint(0, by));
+            toLookAt.append(moved);
+        }
+    }
+    return form;
+}
+
+} // namespace
+
+const Profile *profileOfRows(const CheckContext &context)
+{
+    if (!context.profiles) {
+        return nullptr;
+    }
+    const auto found = context.profiles->constFind(context.form.rowsFrom);
+    return found == context.profiles->constEnd() ? nullptr : &*found;
+}
+
+Mend deletes(const QString &words, const QList<ControlId> &controls)
+{
+    return {words, [controls](const CheckContext &now) { return deleteControls(now.form, controls); }};
+}
+
+Mend sets(const QString &words, const QList<ControlId> &controls,
+          const std::function<void(ControlSettings &settings)> &change)
+{
+    return {words, [controls, change](const CheckContext &now) { return withSettings(now.form, controls, change); }};
+}
+
+Mend operates(const QString &words, const QString &operation, const QList<ControlId> &controls)
+{
+    return {words, [operation, controls](const CheckContext &now) {
+                const ArrangeOperation *found = findArrangeOperation(operation);
+                ArrangeContext context{now.form, controls, now.measure, {}};
+                return found && found->whyNot(context).isEmpty() ? found->apply(context) : now.form;
+            }};
+}
+
+Mend tidies(const QString &words, const QList<ControlId> &controls)
+{
+    return {words, [controls](const CheckContext &now) {
+                return tidied(now.form, fieldsOfCaptions(now.form, controls), now.measure);
+            }};
+}
+
+Mend moves(const QString &words, ControlId control, QPoint by)
+{
+    return {words, [control, by](const CheckContext &now) { return moveControls(now.form, {control}, by); }};
+}
+
+Mend widens(const QString &words, ControlId control, int by)
+{
+    return {words, [control, by](const CheckContext &now) {
+                return pushedOn(resizeControls(now.form, {control}, Edge::Right, QPoint(by, 0)), control,
+                                Qt::Horizontal);
+            }};
+}
+
+Mend grows(const QString &words, ControlId control, QSize by)
+{
+    return {words, [control, by](const CheckContext &now) {
+                Form form =
+                    resizeControls(now.form, {control}, Edge::Right | Edge::Bottom, QPoint(by.width(), by.height()));
+                form = by.width() > 0 ? pushedOn(form, control, Qt::Horizontal) : form;
+                return by.height() > 0 ? pushedOn(form, control, Qt::Vertical) : form;
+            }};
+}
+
+Mend brings(const QString &words, ControlId control, const QRect &room)
+{
+    return {words, [control, room](const CheckContext &now) {
+                const QRect place = now.form.controls.find(control)->place;
+                const QSize size(std::min(place.width(), std::max(LeastSize, room.width())),
+                                 std::min(place.height(), std::max(LeastSize, room.height())));
+                const QPoint at(std::clamp(place.x(), room.x(), std::max(room.x(), rightOf(room) - size.width())),
+                                std::clamp(place.y(), room.y(), std::max(room.y(), bottomOf(room) - size.height())));
+                return placeControl(now.form, control, QRect(at, size));
+            }};
+}
+
+} // namespace nabblet

@@ -1,0 +1,163 @@
+#include "core/reconcile/memory.h"
+
+#include "core/catalogue/value_signs.h"
+#include "core/draft/draft.h"
+#include "core/reconcile/column_uses.h"
+
+namespace nabblet {
+
+namespace {
+
+enum class Known { Stays, AsNow };
+
+const Profile *profileIn(const QHash<QString, Profile> *profiles, const QString &table)
+{
+    const auto found = profiles ? profiles->constFind(table) : QHash<QString, Profile>::const_iterator();
+    return profiles && found != profiles->constEnd() ? &*found : nullptr;
+}
+
+// What is remembered of a column that is still as it was, with what is known of it since.
+BoundColumn completed(const BoundColumn &was, const Table &table, const Column &column, const Profile *profile)
+{
+    const BoundColumn now = rememberColumn(table, column);
+    const bool isAsItWas = was.declaredType == now.declaredType && was.length == now.length &&
+                           was.isRequired == now.isRequired && was.linksTo == now.linksTo;
+    if (!isAsItWas) {
+        return was;
+    }
+    BoundColumn whole = was;
+    if (was.place == 0) {
+        whole.place = now.place;
+        whole.comment = now.comment;
+        whole.startsWith = now.startsWith;
+        whole.choices = now.choices;
+    }
+    if (was.signs.isEmpty() && profile && profile->columns.contains(column.name)) {
+        whole.signs = signsOf(profile->columns.value(column.name));
+    }
+    return whole;
+}
+
+Form rememberedIn(const Form &form, const Catalogue &catalogue, const QHash<QString, Profile> *profiles, Known known)
+{
+    Form result = form;
+    QList<BoundColumn> bound;
+    QSet<QString> done; // table and column
+    const QList<ColumnUse> uses = columnUses(form);
+    for (const ColumnUse &use : uses) {
+        const bool isOwn = use.table == form.rowsFrom;
+        const QString key = use.table + u'\n' + use.column;
+        if (!use.path.isEmpty() || use.column.isEmpty() || done.contains(key)) {
+            continue;
+        }
+        done.insert(key);
+        const BoundColumn *before = remembered(form, use.table, use.column);
+        const Table *table = findTable(catalogue, use.table);
+        const Column *column = table ? findColumn(*table, use.column) : nullptr;
+        if (before && (known == Known::Stays || !column)) {
+            bound.append(column ? completed(*before, *table, *column, profileIn(profiles, use.table)) : *before);
+            continue;
+        }
+        if (!column || table->kind == TableKind::Select) {
+            continue; // a word of SQL, or nothing that can change by itself
+        }
+        BoundColumn one = rememberColumn(*table, *column);
+        one.table = isOwn ? QString() : use.table;
+        if (before) {
+            one.unknown = before->unknown;
+            one.signs = before->signs;
+        }
+        const Profile *profile = profileIn(profiles, use.table);
+        if (profile && profile->columns.contains(use.column)) {
+            one.signs = signsOf(profile->columns.value(use.column));
+        }
+        bound.append(one);
+    }
+    // In the order in which they were bound, the new ones behind.
+    result.boundColumns.clear();
+    for (const BoundColumn &before : form.boundColumns) {
+        for (const BoundColumn &one : std::as_const(bound)) {
+            if (one.column == before.column && one.table == before.table) {
+                result.boundColumns.append(one);
+            }
+        }
+    }
+    for (const BoundColumn &one : std::as_const(bound)) {
+        const bool isThere =
+            std::any_of(result.boundColumns.begin(), result.boundColumns.end(),
+                        [&](const BoundColumn &each) { return each.column == one.column && each.table == one.table; });
+        if (!isThere) {
+            result.boundColumns.append(one);
+        }
+    }
+    const Table *rows = findTable(catalogue, form.rowsFrom);
+    if (rows && rows->kind != TableKind::Select && (form.seenColumns.isEmpty() || known == Known::AsNow)) {
+        result.seenColumns = columnNames(*rows);
+    }
+    for (int i = 0; i < form.controls.size(); ++i) {
+        if (const Form *inner = form.controls.at(i).inner.get()) {
+            const Form inside = rememberedIn(*inner, catalogue, profiles, known);
+            if (!(inside == *inner)) {
+                Control changed = form.controls.at(i);
+                changed.inner = InnerForm(inside);
+                result.controls.replace(i, changed);
+            }
+        }
+    }
+    if (const Form *row = form.rowForm.get()) {
+        const Form inside = rememberedIn(*row, catalogue, profiles, known);
+        result.rowForm = inside == *row ? form.rowForm : InnerForm(inside);
+    }
+    return result;
+}
+
+} // namespace
+
+Form withColumnsRemembered(const Form &form, const Catalogue &catalogue, const QHash<QString, Profile> *profiles)
+{
+    return rememberedIn(form, catalogue, profiles, Known::Stays);
+}
+
+QHash<QString, Profile> profilesOf(const StoredSamples &samples)
+{
+    QHash<QString, Profile> profiles;
+    for (auto sample = samples.begin(); sample != samples.end(); ++sample) {
+        Profile &profile = profiles[sample.key()];
+        profile.table = sample.key();
+        for (const QVariantList &row : sample->rows) {
+            for (qsizetype i = 0; i < sample->columns.size(); ++i) {
+                profile.columns[sample->columns.at(i)].add(row.value(i));
+            }
+        }
+    }
+    return profiles;
+}
+
+QStringList tablesUsed(const Form &form)
+{
+    QStringList tables;
+    for (const ColumnUse &use : columnUses(form)) {
+        if (!tables.contains(use.table)) {
+            tables.append(use.table);
+        }
+    }
+    return tables;
+}
+
+Form withColumnsAsNow(const Form &form, const Catalogue &catalogue, const QHash<QString, Profile> *profiles)
+{
+    return rememberedIn(form, catalogue, profiles, Known::AsNow);
+}
+
+const BoundColumn *remembered(const Form &form, const QString &table, const QString &column)
+{
+    for (const BoundColumn &bound : form.boundColumns) {
+        const bool isOfTable = bound.table.isEmpty() ? form.rowsFrom == table : bound.table == table;
+        if (isOfTable && bound.column.compare(column, Qt::CaseInsensitive) == 0) {
+            return &bound;
+        }
+    }
+    return nullptr;
+}
+
+} // namespace nabblet
