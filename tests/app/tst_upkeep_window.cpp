@@ -17,6 +17,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QPushButton>
 #include <QSettings>
 #include <QStandardPaths>
@@ -235,6 +236,40 @@ private Q_SLOTS:
         QCOMPARE(m_window->session()->state().value("asset_number").toString(), asset);
         document()->steps()->undo(); // one step
         QVERIFY(!boxOf("asset_number") && !boxOf("colour"));
+    }
+
+    // A person's own choice: three columns where one box stood.
+    void otherColumnsInThePlaceOfOne()
+    {
+        alter("ALTER TABLE buoy ADD COLUMN lat VARCHAR(20); ALTER TABLE buoy ADD COLUMN lon VARCHAR(20); "
+              "ALTER TABLE buoy ADD COLUMN datum VARCHAR(10)");
+        const QRect place = boxOf("position")->place;
+        const QRect below = boxOf("depth_m")->place;
+        Selection selection;
+        selection.set({boxOf("position")->id});
+        board()->setSelection(selection);
+        samples::WhenOpen sheet("columnsInsteadSheet", [&](QDialog *dialog) {
+            auto *list = dialog->findChild<QListWidget *>("columnsToTake");
+            for (int i = 0; i < list->count(); ++i) {
+                const QString name = list->item(i)->data(Qt::UserRole).toString();
+                if (name == "lat" || name == "lon" || name == "datum") {
+                    list->item(i)->setCheckState(Qt::Checked);
+                }
+            }
+            dialog->accept();
+        });
+        m_window->findChild<QAction *>("columnsInstead")->trigger();
+        settle();
+        QVERIFY(!boxOf("position"));
+        QVERIFY(boxOf("lat") && boxOf("lon") && boxOf("datum"));
+        QCOMPARE(boxOf("lat")->place.top(), place.top());
+        QVERIFY(boxOf("lon")->place.top() > boxOf("lat")->place.top());
+        QVERIFY(boxOf("datum")->place.top() > boxOf("lon")->place.top());
+        QVERIFY(boxOf("depth_m")->place.top() > below.top()); // it made way
+        const QString all = sentences().join("\n");
+        QVERIFY2(!all.contains("covers") && !all.contains("cannot be filled"), qPrintable(all));
+        document()->steps()->undo();
+        QCOMPARE(boxOf("position")->place, place);
     }
 
     // A sentence for a rule of the table, in all forms of the project.

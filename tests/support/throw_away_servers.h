@@ -197,11 +197,8 @@ protected:
 class PostgresqlServer : public ServerProgram
 {
 public:
-    PostgresqlServer()
+    PostgresqlServer() : m_programs(programs())
     {
-        const QStringList versions =
-            QDir(QStringLiteral("/usr/lib/postgresql")).entryList(QDir::Dirs | QDir::NoDotAndDotDot, QDir::Name);
-        m_programs = QStringLiteral("/usr/lib/postgresql/%1/bin/").arg(versions.value(versions.size() - 1));
         const QString said = printed(
             QStringLiteral("setpriv"),
             asNobody({m_programs + QStringLiteral("initdb"), QStringLiteral("-D"), data(), QStringLiteral("-A"),
@@ -211,6 +208,46 @@ public:
             qFatal("%s", qPrintable(said));
         }
         start();
+    }
+    // One that follows another and may take its place.
+    explicit PostgresqlServer(PostgresqlServer &leader) : m_programs(programs())
+    {
+        const QString said = printed(
+            QStringLiteral("setpriv"),
+            asNobody({m_programs + QStringLiteral("pg_basebackup"), QStringLiteral("-D"), data(), QStringLiteral("-R"),
+                      QStringLiteral("-X"), QStringLiteral("stream"), QStringLiteral("-c"), QStringLiteral("fast"),
+                      QStringLiteral("-h"), leader.m_folder.path(), QStringLiteral("-U"), QStringLiteral("nabblet")}));
+        // What its leader waits for it has nobody to wait for.
+        QFile settings(data() + QStringLiteral("/postgresql.auto.conf"));
+        if (!settings.open(QIODevice::ReadWrite)) {
+            qFatal("%s", qPrintable(said));
+        }
+        QByteArray kept;
+        for (const QByteArray &line : settings.readAll().split('\n')) {
+            kept += line.startsWith("synchronous_standby_names") ? QByteArray() : line + '\n';
+        }
+        settings.resize(0);
+        settings.write(kept);
+        settings.close();
+        start();
+        // From now on nothing counts as stored before this one has it, too.
+        leader.ask(QStringLiteral("postgres"), QStringLiteral("ALTER SYSTEM SET synchronous_standby_names = '*'"));
+        leader.ask(QStringLiteral("postgres"), QStringLiteral("SELECT pg_reload_conf()"));
+        leader.waitFor(QStringLiteral("postgres"),
+                       QStringLiteral("SELECT count(*) FROM pg_stat_replication WHERE sync_state = 'sync'"));
+    }
+    void promote()
+    {
+        printed(QStringLiteral("setpriv"), asNobody({m_programs + QStringLiteral("pg_ctl"), QStringLiteral("promote"),
+                                                     QStringLiteral("-D"), data(), QStringLiteral("-w")}));
+        waitFor(QStringLiteral("postgres"), QStringLiteral("SELECT CASE WHEN pg_is_in_recovery() THEN 0 ELSE 1 END"));
+    }
+    // Where this one and another answer; whichever can be written to.
+    DatabaseAddress addressWith(const PostgresqlServer &other, const QString &database) const
+    {
+        DatabaseAddress address = addressOf(database);
+        address.parts.insert(QStringLiteral("host"), m_folder.path() + u',' + other.m_folder.path());
+        return address;
     }
     ~PostgresqlServer() override
     {
@@ -306,6 +343,13 @@ public:
     }
 
 private:
+    static QString programs()
+    {
+        const QStringList versions =
+            QDir(QStringLiteral("/usr/lib/postgresql")).entryList(QDir::Dirs | QDir::NoDotAndDotDot, QDir::Name);
+        return QStringLiteral("/usr/lib/postgresql/%1/bin/").arg(versions.value(versions.size() - 1));
+    }
+
     QString m_programs;
     qint64 m_logRead = 0; // of the log, bytes
 };

@@ -4,6 +4,7 @@
 #include "app/command/command_parts.h"
 #include "app/command/draft_command.h"
 #include "app/command/reconcile_command.h"
+#include "app/command/version_commands.h"
 #include "app/output/output_format.h"
 #include "app/window/entry_window.h"
 #include "app/window/main_window.h"
@@ -24,6 +25,7 @@
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QFileInfo>
+#include <QHash>
 #include <QPainter>
 #include <QScreen>
 #include <QTextStream>
@@ -250,6 +252,8 @@ int openWindow(QApplication &application, const QStringList &arguments)
                         "  nabblet render            paint a form: PNG, SVG or PDF\n"
                         "  nabblet check             say what is wrong with a form or with all of a project\n"
                         "  nabblet reconcile         bring forms into step with their tables\n"
+                        "  nabblet diff              say what differs between two states of a form\n"
+                        "  nabblet merge             put two lines of changes of a form together\n"
                         "  nabblet enter             open a form to work with records\n"
                         "  nabblet COMMAND --help    what a command takes"));
     parser.addPositionalArgument(QStringLiteral("PATH"),
@@ -289,7 +293,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
 
 void prepareEnvironment(int argc, char **argv)
 {
-    static constexpr const char *WithoutWindow[] = {"draft", "render", "check", "reconcile"};
+    static constexpr const char *WithoutWindow[] = {"draft", "render", "check", "reconcile", "diff", "merge"};
     const bool needsNoWindow =
         argc > 1 && std::any_of(std::begin(WithoutWindow), std::end(WithoutWindow),
                                 [&](const char *command) { return std::strcmp(argv[1], command) == 0; });
@@ -303,23 +307,19 @@ int runCommandLine(QApplication &application)
     const WaitingStrip waiting; // for the database, wherever it is waited for
     QStringList arguments = QApplication::arguments();
     const QString command = arguments.value(1);
-    static const QStringList commands{QStringLiteral("draft"), QStringLiteral("render"), QStringLiteral("check"),
-                                      QStringLiteral("reconcile"), QStringLiteral("enter")};
-    if (!commands.contains(command)) {
+    using Command = int (*)(const QStringList &);
+    static const QHash<QString, Command> commands{
+        {QStringLiteral("draft"), draftCommand}, {QStringLiteral("render"), render},
+        {QStringLiteral("check"), checkCommand}, {QStringLiteral("reconcile"), reconcileCommand},
+        {QStringLiteral("diff"), diffCommand},   {QStringLiteral("merge"), mergeCommand},
+    };
+    const bool enters = command == QLatin1String("enter");
+    if (!enters && !commands.contains(command)) {
         return openWindow(application, arguments);
     }
     arguments.removeAt(1);
     arguments[0] = QStringLiteral("nabblet ") + command;
-    if (command == QLatin1String("draft")) {
-        return draftCommand(arguments);
-    }
-    if (command == QLatin1String("check")) {
-        return checkCommand(arguments);
-    }
-    if (command == QLatin1String("reconcile")) {
-        return reconcileCommand(arguments);
-    }
-    return command == QLatin1String("render") ? render(arguments) : enter(application, arguments);
+    return enters ? enter(application, arguments) : commands.value(command)(arguments);
 }
 
 } // namespace nabblet

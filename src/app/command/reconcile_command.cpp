@@ -44,7 +44,8 @@ int reconcileCommand(const QStringList &arguments)
                                       QStringLiteral("FILE"));
     const QCommandLineOption apply(
         QStringLiteral("apply"),
-        ReconcileCommand::tr("certain: changes the forms by all that is certain, and writes down what all of them should remember of their columns. Without, nothing is written."),
+        ReconcileCommand::tr("certain: changes the forms by all that is certain, and writes down what all of them "
+                             "should remember of their columns. Without, nothing is written."),
         QStringLiteral("WHAT"));
     parser.addOptions({database, apply});
     if (const std::optional<int> code = parseCall(parser, command, arguments, 1, 1)) {

@@ -364,6 +364,9 @@ void MainWindow::makePages()
             Qt::QueuedConnection);
     connect(m_catalogue, &CataloguePanel::choicesTableRequested, m_tableChanging.get(),
             &TableChanging::makeChoicesTable, Qt::QueuedConnection);
+    connect(
+        m_catalogue, &CataloguePanel::usesRequested, this,
+        [this](const QString &table, const QString &used) { showUses(table, used); }, Qt::QueuedConnection);
     connect(m_catalogue, &CataloguePanel::storedRowsRequested, this,
             [this](const QString &table) { showRowsTable(true, table); });
     connect(m_catalogue, &CataloguePanel::columnChosen, this, [this](const QString &chosen) {

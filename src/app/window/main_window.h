@@ -156,6 +156,7 @@ private:
     void styleApplication();
     void applyTheme();
     void tryLook(const Look &look);
+    void showUses(const QString &table, const QString &column);
     void endTryingLook();
 
     std::unique_ptr<OpenWork> m_work;

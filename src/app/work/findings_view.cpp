@@ -1,9 +1,11 @@
 #include "app/work/findings_view.h"
 
 #include "app/work/open_work.h"
+#include "core/reconcile/proposals.h"
 #include "core/text/tr.h"
 #include "designer/board/board.h"
 #include "designer/findings/findings_panel.h"
+#include "designer/reconcile/columns_instead_dialog.h"
 
 #include <algorithm>
 
@@ -153,6 +155,26 @@ void FindingsView::reconcile(QWidget *parent)
     if (m_appearance) {
         m_reconciling.begin(*m_appearance, parent);
     }
+}
+
+void FindingsView::takeColumnsInstead(QWidget *parent)
+{
+    FormDocument *document = m_work->document();
+    const ControlId lead = m_board ? m_board->selection().lead() : 0;
+    const Control *box = document ? document->form().controls.find(lead) : nullptr;
+    const Table *table = document ? findTable(m_work->shownCatalogue(), document->form().rowsFrom) : nullptr;
+    if (!box || box->column.isEmpty() || !table) {
+        Q_EMIT said(tr("Select the box of a column first."));
+        return;
+    }
+    ColumnsInsteadDialog dialog(document->form(), *table, *box, parent);
+    if (dialog.exec() != QDialog::Accepted || !m_appearance) {
+        return;
+    }
+    const Form after = withColumnsInstead(document->form(), lead, dialog.columns(),
+                                          {m_work->shownCatalogue(), *m_appearance,
+                                           m_work->workspace().project.namingPattern, &m_watch.known().profiles});
+    document->apply(tr("Put other columns in the place of one"), after);
 }
 
 void FindingsView::preview(const Found &found, int mend)

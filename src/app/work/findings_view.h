@@ -38,6 +38,8 @@ public:
     FindingsWatch &watch() { return m_watch; }
     // Opens the sheet that brings the form into step with its tables.
     void reconcile(QWidget *parent);
+    // Has other columns put where the box that is selected stands, as somebody chooses them.
+    void takeColumnsInstead(QWidget *parent);
 
 Q_SIGNALS:
     void counted(const nabblet::FindingCounts &counts);

@@ -18,6 +18,7 @@
 #include <optional>
 
 #define NABBLET_CHECKS(CHECK)                                                                                          \
+    CHECK(undecidedMerges)                                                                                             \
     CHECK(outOfStep)                                                                                                   \
     CHECK(goneTables)                                                                                                  \
     CHECK(goneColumns)                                                                                                 \

@@ -116,4 +116,33 @@ void readLeftBe(Form &form, const QJsonArray &stored, const QString &base, const
     }
 }
 
+void writeUndecided(JsonText &json, const Form &form)
+{
+    if (form.undecided.isEmpty()) {
+        return;
+    }
+    json.beginList("undecided");
+    for (const Undecided &each : form.undecided) {
+        json.beginObject(nullptr, OneLine);
+        if (!each.control.isEmpty()) {
+            json.value("control", each.control);
+        }
+        json.value("key", each.key);
+        json.value("ours", each.ours);
+        json.value("theirs", each.theirs);
+        json.endObject();
+    }
+    json.endList();
+}
+
+void readUndecided(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes)
+{
+    for (int i = 0; i < stored.size(); ++i) {
+        const QJsonObject object = stored.at(i).toObject();
+        JsonReader reader(object, base + u'/' + QString::number(i), &mistakes);
+        form.undecided.append({reader.text("control", QString()), reader.text("key"),
+                               object.value(QLatin1String("ours")), object.value(QLatin1String("theirs"))});
+    }
+}
+
 } // namespace nabblet

@@ -1,4 +1,4 @@
-// What a form file keeps of columns as they were, and of findings that are left be.
+// What a form file keeps of columns as they were, of findings that are left be, and of what two people changed.
 #pragma once
 
 #include "core/file/json_reader.h"
@@ -18,5 +18,8 @@ void readBoundColumns(Form &form, const QJsonArray &stored, const QString &base,
 void writeLeftBe(JsonText &json, const Form &form, const QHash<ControlId, QString> &names);
 void readLeftBe(Form &form, const QJsonArray &stored, const QString &base, const QHash<QString, ControlId> &ids,
                 JsonMistakes &mistakes);
+
+void writeUndecided(JsonText &json, const Form &form);
+void readUndecided(Form &form, const QJsonArray &stored, const QString &base, JsonMistakes &mistakes);
 
 } // namespace nabblet

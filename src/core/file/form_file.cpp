@@ -452,6 +452,7 @@ void writeFormMembers(JsonText &json, const Form &form)
     json.endList();
     writeRules(json, form, names);
     writeLeftBe(json, form, names);
+    writeUndecided(json, form);
     json.members(form.unknown);
 }
 
@@ -524,6 +525,7 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
         }
     }
     readRules(form, reader.list("rules"), reader.pointerTo(key("rules")), ids, mistakes);
+    readUndecided(form, reader.list("undecided"), reader.pointerTo(key("undecided")), mistakes);
     readLeftBe(form, reader.list("leftBe"), reader.pointerTo(key("leftBe")), ids, mistakes);
     for (const QString &name : handOrder) {
         if (ids.contains(name) && !form.handOrder.contains(ids.value(name))) {

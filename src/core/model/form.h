@@ -7,6 +7,7 @@
 #include "core/model/rule.h"
 
 #include <QJsonObject>
+#include <QJsonValue>
 #include <QList>
 #include <QString>
 
@@ -73,6 +74,17 @@ struct LeftBe
     QString reason;
 
     bool operator==(const LeftBe &) const = default;
+};
+
+// What two people changed differently, as it was left when their forms were put together: the form has what is ours.
+struct Undecided
+{
+    QString control; // by its name; empty: of the form itself
+    QString key;     // in the file, of nested ones all with slashes: "settings/decimals"; empty: whether it is there
+    QJsonValue ours; // null: it is not there
+    QJsonValue theirs;
+
+    bool operator==(const Undecided &) const = default;
 };
 
 enum class GridMarks { Dots, Lines, None };
@@ -152,6 +164,7 @@ struct Form
     QList<BoundColumn> boundColumns;
     QStringList seenColumns; // those of its table when the form was last in step with it; others have come since
     QList<LeftBe> leftBe;
+    QList<Undecided> undecided;
     ControlList controls;
     QList<Rule> rules;
 

@@ -109,7 +109,7 @@ Form parted(const Form &form, const TableChange &change, const ReconcileContext 
         target.at = QPoint(box.place.x(), onGridAtOrAfter(bottomOf(box.place) + pitch, pitch));
         target.area = areaOf(box);
         target.after = box.id;
-        return withFields(result, context.catalogue, *table, {change.now.value(1)}, target,
+        return withFields(result, context.catalogue, *table, change.now.mid(1), target,
                           profileOf(context, change.table), context.namingPattern, context.measure)
             .form;
     });
@@ -379,6 +379,20 @@ void keepAsking(Form &form, const QList<BoundColumn> &open)
 }
 
 } // namespace
+
+Form withColumnsInstead(const Form &form, ControlId box, const QStringList &columns, const ReconcileContext &context)
+{
+    const Control *control = form.controls.find(box);
+    if (!control || control->column.isEmpty() || columns.isEmpty()) {
+        return form;
+    }
+    TableChange change;
+    change.kind = ChangeKind::ColumnSplit;
+    change.table = form.rowsFrom;
+    change.column = control->column;
+    change.now = columns;
+    return withColumnRenamed(parted(form, change, context), change.table, change.column, columns.first());
+}
 
 QList<Proposal> proposalsFor(const Form &form, const QList<TableChange> &changes, const ReconcileContext &context)
 {

@@ -34,6 +34,10 @@ struct Proposal
 
 QList<Proposal> proposalsFor(const Form &form, const QList<TableChange> &changes, const ReconcileContext &context);
 
+// The form with columns of its table where one box stands: the first takes its place, the others come below it with
+// room made. What else used the column uses the first of them.
+Form withColumnsInstead(const Form &form, ControlId box, const QStringList &columns, const ReconcileContext &context);
+
 // What somebody decided about each of the proposals.
 struct Decision
 {

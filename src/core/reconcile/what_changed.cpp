@@ -176,15 +176,22 @@ struct Differences
 Differences differencesOf(const QList<BoundColumn> &bound, const QStringList &seen, const Table &table)
 {
     Differences differences;
+    QSet<QString> there;
+    for (const Column &column : table.columns) {
+        there.insert(column.name.toLower());
+    }
+    QSet<QString> known;
     for (const BoundColumn &was : bound) {
-        if (!findColumn(table, was.column)) {
+        known.insert(was.column.toLower());
+        if (!there.contains(was.column.toLower())) {
             differences.gone.append(was);
         }
     }
+    for (const QString &name : seen) {
+        known.insert(name.toLower());
+    }
     for (const Column &column : table.columns) {
-        const bool isBound = std::any_of(bound.begin(), bound.end(),
-                                         [&](const BoundColumn &was) { return isSameName(was.column, column.name); });
-        if (!isBound && !seen.contains(column.name, Qt::CaseInsensitive)) {
+        if (!known.contains(column.name.toLower())) {
             differences.fresh.append(&column);
         }
     }
@@ -501,9 +508,13 @@ void collectChanges(const Form &form, const InnerPath &path, const Catalogue &no
         for (const TableChange &change : std::as_const(found)) {
             taken += change.now;
         }
+        // How a column of another table is made matters to that table's own forms.
+        QHash<QString, const Column *> byName;
+        for (qsizetype i = 0; isOwn && i < table->columns.size(); ++i) {
+            byName.insert(table->columns.at(i).name.toLower(), &table->columns.at(i));
+        }
         for (const BoundColumn &was : bound) {
-            // How a column of another table is made matters to that table's own forms.
-            if (const Column *column = isOwn ? findColumn(*table, was.column) : nullptr) {
+            if (const Column *column = byName.value(was.column.toLower())) {
                 found += otherwiseAt(path, *table, *column, was);
             }
         }

@@ -59,7 +59,7 @@ public:
         if (isGrave && !found.isLeft) {
             painter->drawRoundedRect(sign, 2, 2);
         } else {
-            painter->setBrush(Qt::NoBrush);
+            painter->setBrush(found.isLeft ? QBrush(Qt::NoBrush) : QBrush(colours.odd));
             painter->drawEllipse(sign.adjusted(1, 1, -1, -1));
         }
         const QString degree = degreeWords(found);

@@ -288,6 +288,9 @@ void CataloguePanel::showMenu(const QPoint &at)
     }
     menu.addAction(tr("Stored rows of %1").arg(table.simplified()), this,
                    [this, table] { Q_EMIT storedRowsRequested(table); });
+    const QString used = item != top ? item->data(0, NameRole).toString() : QString();
+    menu.addAction(tr("Where %1 is used…").arg((used.isEmpty() ? table : used).simplified()), this,
+                   [this, table, used] { Q_EMIT usesRequested(table, used); });
     menu.exec(m_tree->viewport()->mapToGlobal(at));
 }
 

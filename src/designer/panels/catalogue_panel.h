@@ -48,6 +48,8 @@ Q_SIGNALS:
     void choicesTableRequested(const QString &table, const QString &column);
     // What is stored in a table is to be looked at.
     void storedRowsRequested(const QString &table);
+    // Where a column, or with an empty one a table, is used in the project.
+    void usesRequested(const QString &table, const QString &column);
 
 private:
     void filter(const QString &part);

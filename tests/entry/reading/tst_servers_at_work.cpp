@@ -297,6 +297,69 @@ private Q_SLOTS:
         }
         qInfo("%d of %d saved at once", known, rounds);
     }
+
+    // A server with another one that follows it: the one that can only be read says so; when the first dies in the
+    // middle of saves and the other takes its place, nothing that was said to be saved is gone, and work goes on there.
+    void anotherTakesItsPlace()
+    {
+        if (m_server->dialect() != QLatin1String("postgresql")) {
+            return; // of the other kind the nodes of a cluster are alike
+        }
+        const int asked = qEnvironmentVariableIntValue("NABBLET_KILLS") / 10;
+        const int rounds = asked > 0 ? asked : 2;
+        auto leader = std::make_unique<samples::PostgresqlServer>();
+        samples::makeFairway(*leader, "fairway");
+        const Form form = draftOf("fairway");
+        const ControlId name = fieldOf(form, "name");
+        int atOnce = 0;
+        for (int round = 0; round < rounds; ++round) {
+            auto follower = std::make_unique<samples::PostgresqlServer>(*leader);
+            const Result<Connection> looking = Connection::open(follower->addressOf("fairway"));
+            QVERIFY(looking.isOk());
+            QVERIFY(looking->isReadOnly());
+            EntrySession reader(*looking, *looking->readCatalogue(), form);
+            QVERIFY(reader.start().isOk()); // to look at
+            QVERIFY(reader.state().hasRecord());
+
+            const Result<Connection> opened = Connection::open(leader->addressWith(*follower, "fairway"));
+            QVERIFY(opened.isOk());
+            QVERIFY(!opened->isReadOnly());
+            EntrySession session(*opened, *opened->readCatalogue(), form);
+            QVERIFY(session.start().isOk());
+            std::future<void> taken = later(20 + 7 * round, [&] {
+                leader->kill();
+                follower->promote();
+            });
+            QStringList saved;
+            bool isRetried = false;
+            for (int i = 0; i < 30; ++i) {
+                const QString called = QString("Round %1.%2").arg(round).arg(i);
+                QVERIFY(session.moves().add() || isRetried);
+                session.typing().choose(*form.controls.find(name), called);
+                bool isSaved = session.saving().save();
+                QElapsedTimer waited;
+                waited.start();
+                while (!isSaved && waited.elapsed() < 60000) {
+                    isRetried = true;
+                    QCOMPARE(session.state().value("name").toString(), called); // what was typed stays
+                    QVERIFY(!session.state().messages.isEmpty());               // and why it is not saved is said
+                    QTest::qWait(50);
+                    isSaved = session.saving().save();
+                }
+                QVERIFY2(isSaved, messagesOf(session));
+                saved.append(called);
+            }
+            taken.wait();
+            atOnce += isRetried ? 0 : 1;
+            for (const QString &called : std::as_const(saved)) {
+                QCOMPARE(
+                    follower->ask("fairway", QString("SELECT count(*) FROM fairway WHERE name = '%1'").arg(called)),
+                    "1");
+            }
+            leader = std::move(follower);
+        }
+        qInfo("%d of %d rounds without a save that had to be tried again", atOnce, rounds);
+    }
 };
 
 QTEST_MAIN(TestServersAtWork)

@@ -39,6 +39,10 @@ void makeEditMenu(Commands &commands, MainWindow &window)
         edit, Texts::tr("Bring into step with the &tables…"), keys("Ctrl+Shift+M"),
         [&window] { window.findings().reconcile(&window); }, When::InDesign);
     step->setObjectName(QStringLiteral("bringIntoStep"));
+    QAction *instead = commands.add(
+        edit, Texts::tr("Other columns &instead of one…"), QKeySequence(),
+        [&window] { window.findings().takeColumnsInstead(&window); }, When::WithControl);
+    instead->setObjectName(QStringLiteral("columnsInstead"));
     edit->addSeparator();
     commands.add(
         edit, Texts::tr("Cu&t"), QKeySequence::Cut, [&window] { window.board()->clipboard().cut(); },

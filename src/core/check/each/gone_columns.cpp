@@ -49,7 +49,7 @@ QList<Finding> find(const CheckContext &context)
         return {};
     }
     QList<Finding> found;
-    const QList<TableChange> changes = tableChanges(context.form, context.catalogue);
+    std::optional<QList<TableChange>> changes; // found where anything is gone
     for (const Control &control : context.form.controls) {
         QString of = table->name;
         QString about = goneOf(*table, columnsNeeded(control));
@@ -74,7 +74,10 @@ QList<Finding> find(const CheckContext &context)
             what = about.isEmpty() ? QString() : Texts::tr("“%1” has no column “%2”").arg(other->name, about);
         }
         // What became of it is said where the tables changed.
-        if (!what.isEmpty() && !explainsGone(changes, of, about.section(u'.', -1))) {
+        if (!what.isEmpty() && !changes) {
+            changes = tableChanges(context.form, context.catalogue);
+        }
+        if (!what.isEmpty() && !explainsGone(*changes, of, about.section(u'.', -1))) {
             found.append({control.id,
                           Texts::tr("“%1” cannot be filled: %2.").arg(calledFor(context.form, control), what),
                           about,

@@ -26,11 +26,16 @@ QList<Finding> find(const CheckContext &context)
         written.unite(QSet<QString>(columns.begin(), columns.end()));
     }
     QList<Finding> found;
-    const QList<TableChange> changes = tableChanges(context.form, context.catalogue);
+    std::optional<QList<TableChange>> changes; // found where anything is missing
+    const auto isExplained = [&](const QString &name) {
+        if (!changes) {
+            changes = tableChanges(context.form, context.catalogue);
+        }
+        return explainsNew(*changes, table->name, name);
+    };
     for (const Column &column : table->columns) {
         const bool fillsItself = column.hasDefault || column.isGenerated || column.numbersItself;
-        if (column.isRequired && !fillsItself && !written.contains(column.name) &&
-            !explainsNew(changes, table->name, column.name)) {
+        if (column.isRequired && !fillsItself && !written.contains(column.name) && !isExplained(column.name)) {
             found.append({0,
                           Texts::tr("No record can be added: “%1” is required and has no box.").arg(column.name),
                           column.name,

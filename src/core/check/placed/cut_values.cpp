@@ -2,6 +2,7 @@
 #include "core/check/checks.h"
 #include "core/check/mends.h"
 #include "core/check/value_fit.h"
+#include "core/draft/box_sizes.h"
 #include "core/draft/fitted_width.h"
 #include "core/kinds/control_names.h"
 #include "core/kinds/kind.h"
@@ -27,7 +28,7 @@ QList<Finding> find(const CheckContext &context)
     }
     for (const Control &control : context.form.controls) {
         const ColumnProfile *values = shownValues(control, *profile);
-        if (!values) {
+        if (!values || control.place.width() >= MostFittedWidth) { // as wide as boxes are made; the rest is scrolled to
             continue;
         }
         const auto [there, fit] = fitOf(control, *values, context.measure);

@@ -5,6 +5,8 @@
 #include "core/kinds/control_names.h"
 #include "core/text/tr.h"
 
+#include <QHash>
+
 NABBLET_TEXTS(Checks)
 
 namespace nabblet {
@@ -16,11 +18,18 @@ namespace {
 QList<Finding> find(const CheckContext &context)
 {
     QList<Finding> found;
+    QHash<Area, QRect> rooms;
     for (const Control &control : context.form.controls) {
+        if (isCaption(control)) {
+            continue;
+        }
         const Area area = areaOf(control);
-        const Control *container = context.form.controls.find(area.container);
-        const QRect room = container ? container->place : roomOf(context.form, area);
-        if (isCaption(control) || room.contains(control.place) || (container && kindNamed(container->kind).scrolls)) {
+        const Control *container = area.container == 0 ? nullptr : context.form.controls.find(area.container);
+        if (!rooms.contains(area)) {
+            rooms.insert(area, container ? container->place : roomOf(context.form, area));
+        }
+        const QRect room = rooms.value(area);
+        if (room.contains(control.place) || (container && kindNamed(container->kind).scrolls)) {
             continue;
         }
         const QString called = calledFor(context.form, control);

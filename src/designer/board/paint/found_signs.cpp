@@ -31,7 +31,7 @@ void paintFound(QPainter &painter, const BoardScene &scene)
         painter.setBrush(scene.appearance.colour(Ink::Paper));
         isGrave ? painter.drawRoundedRect(sign, 2, 2) : painter.drawEllipse(sign);
         painter.setPen(QPen(colour, 1.5));
-        painter.setBrush(isGrave ? QBrush(colour) : QBrush(scene.appearance.colour(Ink::Paper)));
+        painter.setBrush(isGrave ? QBrush(colour) : QBrush(colours.odd));
         isGrave ? painter.drawRoundedRect(sign, 2, 2) : painter.drawEllipse(sign);
     }
     painter.restore();
