@@ -40,6 +40,7 @@
 #include <QPlainTextEdit>
 #include <QScrollBar>
 #include <QSqlQuery>
+#include <QStatusBar>
 #include <QTableWidget>
 #include <QTextStream>
 
@@ -91,8 +92,8 @@ public:
         shootServer();
         shootLooks();
         shootRules();
-        shootFindings();
         shootBoard();
+        shootFindings();
         m_window.showEntry();
         focusOn("name");
         shoot("entry");
@@ -411,6 +412,8 @@ private:
         shoot("findings");
         m_window.showFindings(false);
         m_window.document()->steps()->undo();
+        m_window.findings().watch().lookNow();
+        m_window.statusBar()->clearMessage();
     }
 
     // A table that another program changed under a form.
@@ -496,9 +499,9 @@ private:
     {
         // The main views, one picture each; the others are taken when they are asked for.
         static const QStringList Kept{"design",           "server",          "rules",          "board-width",
-                                      "board-tidy",       "entry",           "entry-refused",  "new-form",
+                                      "findings",         "entry",           "entry-refused",  "new-form",
                                       "new-form-tabular", "register-design", "register-entry", "trial",
-                                      "contractor-entry", "visits-entry",    "looks",          "looks-four",
+                                      "contractor-entry", "reconcile",       "looks",          "looks-four",
                                       "sign-up-design",   "sign-up-entry",   "start-entry"};
         bool isWanted = m_wanted.isEmpty() && Kept.contains(name);
         for (const QString &part : m_wanted) {

@@ -176,8 +176,12 @@ RuleList::RuleList(QWidget *parent) : QListView(parent), m_model(new RuleListMod
 void RuleList::setLines(const QList<RuleLine> &lines)
 {
     const int was = current();
+    const bool wasInSight = was >= 0 && viewport()->rect().intersects(visualRect(currentIndex()));
     m_model->setLines(lines);
     scheduleDelayedItemsLayout();
+    if (wasInSight && current() >= 0) {
+        scrollTo(currentIndex()); // whose sentence may be longer now
+    }
     if (current() < 0 && was >= 0) {
         setCurrent(std::min(was, static_cast<int>(lines.size()) - 1));
     }
