@@ -231,6 +231,7 @@ void forget(Form &form, const QSet<ControlId> &gone)
 {
     const auto isGone = [&](ControlId id) { return gone.contains(id); };
     form.handOrder.removeIf(isGone);
+    form.leftBe.removeIf([&](const LeftBe &left) { return isGone(left.control); });
     // A rule goes with the last of its controls; one that never had any is of the record.
     for (auto rule = form.rules.begin(); rule != form.rules.end();) {
         const auto lost =

@@ -53,6 +53,37 @@ const Profile *profileOf(const ReconcileContext &context, const QString &table)
     return context.profiles && found != context.profiles->constEnd() ? &*found : nullptr;
 }
 
+// The lowest edge of what stands right on the body, px.
+int lowestOf(const Form &form)
+{
+    int lowest = 0;
+    for (const Control &control : form.controls) {
+        if (control.band == BandRole::Body && control.container == 0) {
+            lowest = std::max(lowest, bottomOf(control.place));
+        }
+    }
+    return lowest;
+}
+
+// The form with as much space below everything as there was before it got higher.
+Form withMarginKept(const Form &before, const Form &after)
+{
+    const Band *was = findBand(before, BandRole::Body);
+    const Band *is = findBand(after, BandRole::Body);
+    if (!was || !is || isTabular(after)) {
+        return after;
+    }
+    const int wanted = lowestOf(after) + std::max(0, was->height - lowestOf(before));
+    if (wanted <= is->height) {
+        return after;
+    }
+    Form result = after; // what rides the lower edge came down with the rest, and is as far from it as it was
+    for (Band &band : result.bands) {
+        band.height = band.role == BandRole::Body ? wanted : band.height;
+    }
+    return result;
+}
+
 // A renamed column whose caption was made of its name gets one of its new name; a caption set by hand stays.
 Form renamedWithCaptions(const Form &form, const TableChange &change, const ReconcileContext &context)
 {
@@ -109,9 +140,10 @@ Form parted(const Form &form, const TableChange &change, const ReconcileContext 
         target.at = QPoint(box.place.x(), onGridAtOrAfter(bottomOf(box.place) + pitch, pitch));
         target.area = areaOf(box);
         target.after = box.id;
-        return withFields(result, context.catalogue, *table, change.now.mid(1), target,
-                          profileOf(context, change.table), context.namingPattern, context.measure)
-            .form;
+        return withMarginKept(inner,
+                              withFields(result, context.catalogue, *table, change.now.mid(1), target,
+                                         profileOf(context, change.table), context.namingPattern, context.measure)
+                                  .form);
     });
 }
 
@@ -244,9 +276,10 @@ Form withNewBox(const Form &form, const TableChange &change, const ReconcileCont
             const QList<ControlId> boxes = boxesOf(inner, change.table, names.at(i));
             target.after = boxes.isEmpty() ? 0 : boxes.first();
         }
-        return withFields(inner, context.catalogue, *table, {change.column}, target, profileOf(context, change.table),
-                          context.namingPattern, context.measure)
-            .form;
+        return withMarginKept(inner,
+                              withFields(inner, context.catalogue, *table, {change.column}, target,
+                                         profileOf(context, change.table), context.namingPattern, context.measure)
+                                  .form);
     });
 }
 
@@ -276,7 +309,7 @@ QList<Alternative> alternativesFor(const Form &form, const TableChange &change, 
         addWithout();
         break;
     case ChangeKind::ColumnSplit:
-        add(hasBox ? Texts::tr("Two boxes where one stood") : Texts::tr("Follow the first part"),
+        add(hasBox ? Texts::tr("Two boxes where one stood") : Texts::tr("Show both parts where it is looked up"),
             [change, context, hasBox](const Form &now) {
                 TableChange first = change;
                 first.now = {change.now.value(0)};

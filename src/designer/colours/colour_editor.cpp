@@ -31,6 +31,12 @@ ColourEditor::ColourEditor(QWidget *parent) : QWidget(parent), m_swatch(new QToo
     });
 }
 
+// A widget that goes takes the keyboard out of the box that has it in its place: nobody is left to be told then.
+ColourEditor::~ColourEditor()
+{
+    m_line->disconnect(this);
+}
+
 void ColourEditor::showWords(const QString &words, const QString &said, bool isMixed)
 {
     if (!m_line->hasFocus() || !m_line->isModified()) {

@@ -20,6 +20,7 @@ class ColourEditor : public QWidget
 
 public:
     explicit ColourEditor(QWidget *parent = nullptr);
+    ~ColourEditor() override;
 
     // The colour in words, or an empty text for none; said: what stands there where there is none, in words.
     void showWords(const QString &words, const QString &said, bool isMixed);

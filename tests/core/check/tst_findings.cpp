@@ -275,6 +275,8 @@ private Q_SLOTS:
         QCOMPARE(read->leftBe.size(), 1);
         QCOMPARE(read->leftBe.first().reason, QString("It lines up with the paper form."));
         QVERIFY(found("off grid", *read).first().isLeft);
+        // It goes with its control: another one may get that number.
+        QVERIFY(deleteControls(left, {one.finding.control}).leftBe.isEmpty());
         QVERIFY(!found("off grid", withLeftBe(left, one, {})).first().isLeft);
         QCOMPARE(withLeftBe(left, one, {}), moved);
     }

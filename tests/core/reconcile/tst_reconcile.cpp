@@ -258,6 +258,15 @@ private Q_SLOTS:
                 }
             }
         }
+        const auto marginOf = [](const Form &of) {
+            int lowest = 0;
+            for (const Control &control : of.controls) {
+                lowest = control.band == BandRole::Body ? std::max(lowest, control.place.y() + control.place.height())
+                                                        : lowest;
+            }
+            return findBand(of, BandRole::Body)->height - lowest;
+        };
+        QCOMPARE(marginOf(after), marginOf(form)); // as much space below as before
         keepsTheLaws(form, after);
     }
 
