@@ -3,6 +3,7 @@
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/arrange/moving.h"
+#include "core/arrange/operations.h"
 #include "core/draft/captions.h"
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
@@ -195,14 +196,29 @@ Form joined(const Form &form, const TableChange &change, const ReconcileContext 
     });
 }
 
-Form without(const Form &form, const TableChange &change)
+// Boxes taken away; a row that has nothing else in it closes up.
+Form without(const Form &form, const TableChange &change, const ReconcileContext &context)
 {
     return changedAt(form, change.path, [&](const Form &inner) {
-        QList<ControlId> boxes;
+        Form result = inner;
         for (const QString &column : change.columns.isEmpty() ? QStringList{change.column} : change.columns) {
-            boxes += boxesOf(inner, change.table, column);
+            for (const ControlId box : boxesOf(inner, change.table, column)) {
+                const Control *control = result.controls.find(box);
+                const Control *caption = control ? captionOf(result, box) : nullptr;
+                bool isAlone = control && !isTabular(result);
+                for (const Control &other : result.controls) {
+                    isAlone =
+                        isAlone &&
+                        (other.id == box || (caption && other.id == caption->id) || areaOf(other) != areaOf(*control) ||
+                         other.place.y() >= bottomOf(control->place) || bottomOf(other.place) <= control->place.y());
+                }
+                const ArrangeOperation *takeOut = findArrangeOperation(QStringLiteral("remove-row"));
+                const ArrangeContext here{result, {box}, context.measure, {}};
+                result = isAlone && takeOut && takeOut->whyNot(here).isEmpty() ? takeOut->apply(here)
+                                                                               : deleteControls(result, {box});
+            }
         }
-        return deleteControls(inner, boxes);
+        return result;
     });
 }
 
@@ -295,7 +311,8 @@ QList<Alternative> alternativesFor(const Form &form, const TableChange &change, 
     };
     const auto addWithout = [&] {
         if (hasBox) {
-            add(Texts::tr("Take the box away"), [change](const Form &now) { return without(now, change); });
+            add(Texts::tr("Take the box away"),
+                [change, context](const Form &now) { return without(now, change, context); });
         }
     };
     switch (change.kind) {

@@ -337,6 +337,24 @@ private Q_SLOTS:
         keepsTheLaws(form, after);
     }
 
+    // A row that had nothing else in it closes up; one with something else stays.
+    void whatIsTakenAwayClosesUp()
+    {
+        const Table &rows = *findTable(m_before, "purchase");
+        DraftPlan plan = planDraft(rows);
+        plan.columnsOfBoxes = 1;
+        const Form form = withColumnsRemembered(draftForm(m_before, rows, plan, nullptr, m_measure), m_before);
+        Table &table = tableOf(m_now, "purchase");
+        table.columns.removeAt(3); // ordered_on, with remarks below it
+        const Form after = reconciled(form, proposals(form), {{true, 0}}, context());
+        QVERIFY(!boxOf(after, "ordered_on"));
+        const int closed = boxOf(form, "remarks")->place.top() - boxOf(after, "remarks")->place.top();
+        const bool stoodAbove = boxOf(form, "ordered_on")->place.top() < boxOf(form, "remarks")->place.top();
+        QVERIFY2(stoodAbove ? closed > 0 : closed == 0, qPrintable(QString::number(closed)));
+        QCOMPARE(boxOf(after, "customer_id")->place.top(), boxOf(form, "customer_id")->place.top());
+        keepsTheLaws(form, after);
+    }
+
     void everyUseFollowsANewName()
     {
         Form form = draft("purchase");
