@@ -12,8 +12,6 @@
 #include "data/records/select_source.h"
 
 #include <QCoreApplication>
-#include <QDir>
-#include <QFileInfo>
 #include <QTextStream>
 
 #include <map>
@@ -92,34 +90,15 @@ int checkCommand(const QStringList &arguments)
     if (!report) {
         return misunderstood(CheckCommand::tr("--format takes text, json, sarif or junit"), command);
     }
-    const QString path = QDir::cleanPath(parser.positionalArguments().first());
-    const bool isForm = kindOfPath(path) == PathKind::Form;
-    const QString folder = isForm                                            ? projectFolderOf(path)
-                           : path.endsWith(QLatin1String("project.nabblet")) ? QFileInfo(path).path()
-                                                                             : path;
-    QStringList files;
-    if (isForm) {
-        files = {path};
-    } else {
-        for (const QString &name : formFiles(folder)) {
-            files.append(formsFolder(folder) + u'/' + name);
-        }
+    const Result<NamedForms> named = formsNamed(parser.positionalArguments().first(), parser.value(database));
+    if (!named) {
+        return fail(named.error());
     }
-    Result<Workspace> workspace =
-        isForm ? openWorkspaceOfForm(path, parser.value(database)) : openProjectFolder(folder);
-    if (workspace && !isForm && parser.isSet(database)) {
-        workspace = openOnDatabase(*workspace, addressNamed(parser.value(database)));
-    }
-    if (!workspace) {
-        return fail(workspace.error());
-    }
-    if (!workspace->connection) {
-        return fail(workspace->databaseError);
-    }
+    const Workspace *workspace = &named->workspace;
 
     CheckReport checked{QStringLiteral(NABBLET_VERSION), {}};
     bool hasFailed = false;
-    for (const QString &file : std::as_const(files)) {
+    for (const QString &file : named->files) {
         const Result<Form> form = loadForm(file);
         const Result<QByteArray> text = readWholeFile(file);
         if (!form || !text) {
@@ -131,7 +110,8 @@ int checkCommand(const QStringList &arguments)
     }
     const QHash<QString, Profile> profiles =
         parser.isSet(values) ? profilesOf(*workspace, checked.forms) : QHash<QString, Profile>();
-    const std::optional<QStringList> names = folder.isEmpty() ? std::nullopt : std::optional(formNamesOf(folder));
+    const std::optional<QStringList> names =
+        named->folder.isEmpty() ? std::nullopt : std::optional(formNamesOf(named->folder));
     std::map<QString, Appearance> looks; // fonts are measured once for each
     bool hasGrave = false;
     bool hasAny = false;

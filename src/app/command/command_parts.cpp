@@ -1,9 +1,12 @@
 #include "app/command/command_parts.h"
 
 #include "app/command/command_line.h"
+#include "core/file/project_file.h"
 #include "entry/theme/theme.h"
 
 #include <QApplication>
+#include <QDir>
+#include <QFileInfo>
 #include <QTextStream>
 
 namespace nabblet {
@@ -59,6 +62,34 @@ Appearance usualAppearance(const QString &look, Theme theme, const LookBook &boo
     QApplication::setPalette(panelPalette(theme));
     qApp->setStyleSheet(panelStyle(theme));
     return {look, theme, QApplication::font(), book};
+}
+
+Result<NamedForms> formsNamed(const QString &path, const QString &database)
+{
+    const QString named = QDir::cleanPath(path);
+    const bool isForm = kindOfPath(named) == PathKind::Form;
+    const bool isProjectFile = named.endsWith(QLatin1String("project.nabblet"));
+    NamedForms forms;
+    forms.folder = isForm ? projectFolderOf(named) : isProjectFile ? QFileInfo(named).path() : named;
+    Result<Workspace> workspace = isForm ? openWorkspaceOfForm(named, database) : openProjectFolder(forms.folder);
+    if (workspace && !isForm && !database.isEmpty()) {
+        workspace = openOnDatabase(*workspace, addressNamed(database));
+    }
+    if (!workspace) {
+        return workspace.error();
+    }
+    if (!workspace->connection) {
+        return workspace->databaseError;
+    }
+    forms.workspace = *workspace;
+    if (isForm) {
+        forms.files = {named};
+        return forms;
+    }
+    for (const QString &name : formFiles(forms.folder)) {
+        forms.files.append(formsFolder(forms.folder) + u'/' + name);
+    }
+    return forms;
 }
 
 } // namespace nabblet

@@ -12,8 +12,6 @@
 #include "data/records/select_source.h"
 
 #include <QCoreApplication>
-#include <QDir>
-#include <QFileInfo>
 #include <QTextStream>
 
 #include <map>
@@ -54,27 +52,11 @@ int reconcileCommand(const QStringList &arguments)
     if (parser.isSet(apply) && parser.value(apply) != QLatin1String("certain")) {
         return misunderstood(ReconcileCommand::tr("--apply takes certain"), command);
     }
-    const QString path = QDir::cleanPath(parser.positionalArguments().first());
-    const bool isForm = kindOfPath(path) == PathKind::Form;
-    const QString folder = path.endsWith(QLatin1String("project.nabblet")) ? QFileInfo(path).path() : path;
-    Result<Workspace> workspace =
-        isForm ? openWorkspaceOfForm(path, parser.value(database)) : openProjectFolder(folder);
-    if (workspace && !isForm && parser.isSet(database)) {
-        workspace = openOnDatabase(*workspace, addressNamed(parser.value(database)));
+    const Result<NamedForms> named = formsNamed(parser.positionalArguments().first(), parser.value(database));
+    if (!named) {
+        return fail(named.error());
     }
-    if (!workspace) {
-        return fail(workspace.error());
-    }
-    if (!workspace->connection) {
-        return fail(workspace->databaseError);
-    }
-    QStringList files{path};
-    if (!isForm) {
-        files.clear();
-        for (const QString &name : formFiles(folder)) {
-            files.append(formsFolder(folder) + u'/' + name);
-        }
-    }
+    const Workspace *workspace = &named->workspace;
 
     QTextStream out(stdout);
     StoredSamples samples; // each table is looked at once
@@ -82,7 +64,7 @@ int reconcileCommand(const QStringList &arguments)
     int changed = 0;
     QStringList forPeople;
     bool hasFailed = false;
-    for (const QString &file : std::as_const(files)) {
+    for (const QString &file : named->files) {
         const Result<Form> form = loadForm(file);
         if (!form) {
             fail(form.error());

@@ -5,7 +5,9 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/tidy.h"
-#include "core/draft/fitted_width.h"
+#include "core/draft/draft.h"
+#include "core/draft/field_kinds.h"
+#include "core/draft/redrafted.h"
 #include "core/edit/edits.h"
 
 #include <algorithm>
@@ -102,6 +104,23 @@ Mend grows(const QString &words, ControlId control, QSize by)
                     resizeControls(now.form, {control}, Edge::Right | Edge::Bottom, QPoint(by.width(), by.height()));
                 form = by.width() > 0 ? pushedOn(form, control, Qt::Horizontal) : form;
                 return by.height() > 0 ? pushedOn(form, control, Qt::Vertical) : form;
+            }};
+}
+
+Mend redrafts(const QString &words, ControlId control, const QString &kind)
+{
+    return {words, [control, kind](const CheckContext &now) {
+                const Control *before = now.form.controls.find(control);
+                const Table *table = findTable(now.catalogue, now.form.rowsFrom);
+                const Column *column = table && before ? findColumn(*table, before->column) : nullptr;
+                if (!column) {
+                    return now.form;
+                }
+                Form form = now.form;
+                const Control made =
+                    draftField(now.catalogue, *table, *column, kind.isEmpty() ? kindByType(*column) : kind, nullptr);
+                form.controls.replace(form.controls.indexOf(control), redrafted(*before, made));
+                return form;
             }};
 }
 

@@ -22,6 +22,8 @@ Mend moves(const QString &words, ControlId control, QPoint by);
 // Wider by so many px, and larger: what stands in the way behind it in its row, and below it, makes way.
 Mend widens(const QString &words, ControlId control, int by);
 Mend grows(const QString &words, ControlId control, QSize by);
+// Made anew as a draft would make it for its column, as a control of a kind, or with none of the one that suits it.
+Mend redrafts(const QString &words, ControlId control, const QString &kind = {});
 // Into a room, px relative to its band; made smaller where it does not fit there.
 Mend brings(const QString &words, ControlId control, const QRect &room);
 

@@ -1,9 +1,7 @@
 #include "core/catalogue/column_type.h"
 #include "core/check/checks.h"
 #include "core/check/mends.h"
-#include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
-#include "core/draft/redrafted.h"
 #include "core/kinds/control_names.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/lookup.h"
@@ -15,21 +13,6 @@ NABBLET_TEXTS(Checks)
 namespace nabblet {
 
 namespace {
-
-// The form with a box as a draft would make it for its column; what it is called and where it stands stay.
-Form asDrafted(const CheckContext &context, ControlId id)
-{
-    const Control *control = context.form.controls.find(id);
-    const Table *table = findTable(context.catalogue, context.form.rowsFrom);
-    const Column *column = table && control ? findColumn(*table, control->column) : nullptr;
-    if (!column) {
-        return context.form;
-    }
-    Form form = context.form;
-    const Control made = draftField(context.catalogue, *table, *column, kindByType(*column), nullptr);
-    form.controls.replace(form.controls.indexOf(id), redrafted(*control, made));
-    return form;
-}
 
 // Boxes of a kind that does not show what their column holds now, and those that take more letters than it does.
 QList<Finding> find(const CheckContext &context)
@@ -45,14 +28,14 @@ QList<Finding> find(const CheckContext &context)
         const QString called = calledFor(context.form, control);
         if (!kind.binds.isEmpty() && !kind.binds.contains(column->type) && !lookupOf(control)) {
             const QString better = kindByType(*column);
-            found.append({control.id,
-                          Texts::tr("“%1” is a %2, which does not suit “%3” (%4).")
-                              .arg(called, kindTitle(kind).toLower(), column->name, column->declaredType),
-                          column->name,
-                          -1,
-                          {},
-                          {{Texts::tr("Make it a %1").arg(kindTitle(kindNamed(better)).toLower()),
-                            [id = control.id](const CheckContext &now) { return asDrafted(now, id); }}}});
+            found.append(
+                {control.id,
+                 Texts::tr("“%1” is a %2, which does not suit “%3” (%4).")
+                     .arg(called, kindTitle(kind).toLower(), column->name, column->declaredType),
+                 column->name,
+                 -1,
+                 {},
+                 {redrafts(Texts::tr("Make it a %1").arg(kindTitle(kindNamed(better)).toLower()), control.id)}});
             continue;
         }
         const std::optional<int> limit = lengthLimit(control);

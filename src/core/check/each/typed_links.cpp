@@ -1,6 +1,5 @@
 #include "core/check/checks.h"
-#include "core/draft/draft.h"
-#include "core/draft/redrafted.h"
+#include "core/check/mends.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
@@ -49,21 +48,6 @@ const Control *rawBoxOf(const Form &form, const Table &table, const ForeignKey &
     return nullptr;
 }
 
-// The form with a box that chooses among the rows that its column points to, as a draft would make it.
-Form asLookup(const CheckContext &context, ControlId id)
-{
-    const Control *control = context.form.controls.find(id);
-    const Table *table = findTable(context.catalogue, context.form.rowsFrom);
-    const Column *column = control && table ? findColumn(*table, control->column) : nullptr;
-    if (!column) {
-        return context.form;
-    }
-    Form form = context.form;
-    const Control made = draftField(context.catalogue, *table, *column, QStringLiteral("drop-down"), nullptr);
-    form.controls.replace(form.controls.indexOf(id), redrafted(*control, made));
-    return form;
-}
-
 // Links to other tables that are typed as raw values.
 QList<Finding> find(const CheckContext &context)
 {
@@ -79,8 +63,8 @@ QList<Finding> find(const CheckContext &context)
                  link.columns.join(QStringLiteral(", ")),
                  -1,
                  {},
-                 raw ? QList<Mend>{{Texts::tr("Make it a drop-down of “%1”").arg(link.parentTable),
-                                    [id = raw->id](const CheckContext &now) { return asLookup(now, id); }}}
+                 raw ? QList<Mend>{redrafts(Texts::tr("Make it a drop-down of “%1”").arg(link.parentTable), raw->id,
+                                            QStringLiteral("drop-down"))}
                      : QList<Mend>()});
         }
     }
