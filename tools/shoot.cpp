@@ -430,14 +430,11 @@ private:
         m_window.session()->moves().goTo(2);
         const Workspace &workspace = m_window.work().workspace();
         const Form &form = m_window.document()->root();
+        const StoredSamples samples =
+            readSamples(*workspace.connection, workspace.catalogue, tablesToSample(form, workspace.catalogue));
         ReconcileDialog sheet(
-            form,
-            {*workspace.connection,
-             workspace.catalogue,
-             m_window.appearance(),
-             workspace.project.namingPattern,
-             {},
-             readSamples(*workspace.connection, workspace.catalogue, tablesToSample(form, workspace.catalogue))},
+            form, tableChanges(form, workspace.catalogue, samples),
+            {*workspace.connection, workspace.catalogue, m_window.appearance(), workspace.project.namingPattern},
             &m_window);
         sheet.resize(1200, 760);
         sheet.show();

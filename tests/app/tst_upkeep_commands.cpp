@@ -129,6 +129,9 @@ private Q_SLOTS:
         QVERIFY(isBound);
         const Ran again = run({"reconcile", m_project, "--apply", "certain"});
         QVERIFY2(again.output.contains("0 forms were changed"), qPrintable(again.output));
+        // What nobody was asked is not taken for answered.
+        QCOMPARE(again.code, 3);
+        QVERIFY2(again.output.contains("“visit.tide” is new"), qPrintable(again.output));
         QCOMPARE(run({"check", m_project}).code, 0);
         QCOMPARE(run({"reconcile", m_project, "--apply", "all"}).code, 2);
     }

@@ -122,7 +122,7 @@ private Q_SLOTS:
         QVERIFY(board()->scene().found.contains(name.id));
         board()->setSelection(Selection());
         board()->setFocus();
-        QTest::keyClick(m_window.get(), Qt::Key_F4);
+        QTest::keyClick(m_window.get(), Qt::Key_J, Qt::ControlModifier);
         QCOMPARE(board()->selection().controls(), QList<ControlId>{name.id});
         QTest::keyClick(board(), Qt::Key_F, Qt::ControlModifier | Qt::ShiftModifier);
         auto *list = part<FindingsList>("findings");

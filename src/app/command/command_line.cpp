@@ -25,7 +25,6 @@
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QFileInfo>
-#include <QHash>
 #include <QPainter>
 #include <QScreen>
 #include <QTextStream>
@@ -289,15 +288,28 @@ int openWindow(QApplication &application, const QStringList &arguments)
     return application.exec();
 }
 
+// What works without a window of its own, and so without a display.
+struct SubCommand
+{
+    const char *name;
+    int (*run)(const QStringList &arguments);
+};
+constexpr SubCommand WithoutWindow[] = {{"draft", draftCommand}, {"render", render},
+                                        {"check", checkCommand}, {"reconcile", reconcileCommand},
+                                        {"diff", diffCommand},   {"merge", mergeCommand}};
+
+const SubCommand *withoutWindow(const char *name)
+{
+    const auto *found = std::find_if(std::begin(WithoutWindow), std::end(WithoutWindow),
+                                     [&](const SubCommand &each) { return std::strcmp(each.name, name) == 0; });
+    return found == std::end(WithoutWindow) ? nullptr : found;
+}
+
 } // namespace
 
 void prepareEnvironment(int argc, char **argv)
 {
-    static constexpr const char *WithoutWindow[] = {"draft", "render", "check", "reconcile", "diff", "merge"};
-    const bool needsNoWindow =
-        argc > 1 && std::any_of(std::begin(WithoutWindow), std::end(WithoutWindow),
-                                [&](const char *command) { return std::strcmp(argv[1], command) == 0; });
-    if (needsNoWindow && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
+    if (argc > 1 && withoutWindow(argv[1]) && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
         qputenv("QT_QPA_PLATFORM", "offscreen");
     }
 }
@@ -307,19 +319,14 @@ int runCommandLine(QApplication &application)
     const WaitingStrip waiting; // for the database, wherever it is waited for
     QStringList arguments = QApplication::arguments();
     const QString command = arguments.value(1);
-    using Command = int (*)(const QStringList &);
-    static const QHash<QString, Command> commands{
-        {QStringLiteral("draft"), draftCommand}, {QStringLiteral("render"), render},
-        {QStringLiteral("check"), checkCommand}, {QStringLiteral("reconcile"), reconcileCommand},
-        {QStringLiteral("diff"), diffCommand},   {QStringLiteral("merge"), mergeCommand},
-    };
+    const SubCommand *found = withoutWindow(command.toUtf8().constData());
     const bool enters = command == QLatin1String("enter");
-    if (!enters && !commands.contains(command)) {
+    if (!found && !enters) {
         return openWindow(application, arguments);
     }
     arguments.removeAt(1);
     arguments[0] = QStringLiteral("nabblet ") + command;
-    return enters ? enter(application, arguments) : commands.value(command)(arguments);
+    return enters ? enter(application, arguments) : found->run(arguments);
 }
 
 } // namespace nabblet

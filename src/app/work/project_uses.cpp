@@ -2,8 +2,6 @@
 
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
-#include "core/kinds/control_names.h"
-#include "core/kinds/settings/child_link.h"
 #include "core/reconcile/column_uses.h"
 #include "core/text/tr.h"
 
@@ -39,20 +37,6 @@ QString titleOf(const QString &name, const Form &form)
     return !form.title.isEmpty() ? form.title : name.isEmpty() ? form.name : name;
 }
 
-void collectOpeners(const QString &name, const Form &whole, const Form &form, const InnerPath &path,
-                    const QString &wanted, QList<ProjectUse> &uses)
-{
-    for (const Control &control : form.controls) {
-        if (projectFormOf(control) == wanted) {
-            uses.append({name, Texts::tr("%1: “%2” opens it").arg(titleOf(name, whole), calledFor(form, control)), path,
-                         control.id});
-        }
-        if (const Form *inner = control.inner.get()) {
-            collectOpeners(name, whole, *inner, path + InnerPath{control.id}, wanted, uses);
-        }
-    }
-}
-
 } // namespace
 
 QList<ProjectUse> usesOfColumn(const QString &projectFolder, const Form &atHand, const QString &atHandName,
@@ -73,15 +57,6 @@ QList<ProjectUse> usesOfColumn(const QString &projectFolder, const Form &atHand,
             }
         }
     });
-    return uses;
-}
-
-QList<ProjectUse> usesOfForm(const QString &projectFolder, const Form &atHand, const QString &atHandName,
-                             const QString &form)
-{
-    QList<ProjectUse> uses;
-    forEachForm(projectFolder, atHand, atHandName,
-                [&](const QString &name, const Form &each) { collectOpeners(name, each, each, {}, form, uses); });
     return uses;
 }
 

@@ -1,4 +1,4 @@
-// Where a column, a table or a form is used in the forms of a project.
+// Where a column or a table is used in the forms of a project.
 #pragma once
 
 #include "core/draft/inner_forms.h"
@@ -20,8 +20,4 @@ struct ProjectUse
 // column: empty for all uses of the table. atHand: as it is now, with the name of its file, or empty.
 QList<ProjectUse> usesOfColumn(const QString &projectFolder, const Form &atHand, const QString &atHandName,
                                const QString &table, const QString &column);
-// Of a form: the buttons that open it and the subforms that show it.
-QList<ProjectUse> usesOfForm(const QString &projectFolder, const Form &atHand, const QString &atHandName,
-                             const QString &form);
-
 } // namespace nabblet

@@ -40,40 +40,33 @@ void Reconciling::begin(const Appearance &appearance, QWidget *parent)
         Q_EMIT said(tr("There is no database to hold the form against."));
         return;
     }
-    const Catalogue catalogue = m_work->shownCatalogue();
-    const QStringList tables = tablesToSample(document->root(), catalogue);
-    if (tables.isEmpty()) { // nothing would be told better by values
-        openSheet(appearance, {}, parent);
-        return;
-    }
     Q_EMIT said(tr("Looking at what is stored…"));
     m_background.start(m_work->workspace().address,
-                       [this, catalogue, tables, appearance,
+                       [this, form = document->root(), catalogue = m_work->shownCatalogue(), appearance,
                         window = QPointer<QWidget>(parent)](const Connection &connection, const std::atomic<bool> &,
                                                             const BackgroundWork::Report &report) {
-                           const StoredSamples samples = readSamples(connection, catalogue, tables);
-                           report([this, samples, appearance, window] {
+                           const StoredSamples samples =
+                               readSamples(connection, catalogue, tablesToSample(form, catalogue));
+                           const QList<TableChange> changes = tableChanges(form, catalogue, samples);
+                           report([this, form, changes, appearance, window] {
                                if (window) {
-                                   openSheet(appearance, samples, window);
+                                   openSheet(appearance, form, changes, window);
                                }
                            });
                        });
 }
 
-void Reconciling::openSheet(const Appearance &appearance, const StoredSamples &samples, QWidget *parent)
+void Reconciling::openSheet(const Appearance &appearance, const Form &form, const QList<TableChange> &changes,
+                            QWidget *parent)
 {
     FormDocument *document = m_work->document();
-    if (!document) {
+    if (!document || !(document->root() == form)) {
+        Q_EMIT said(tr("The form was changed meanwhile; ask for it again."));
         return;
     }
-    const Form before = document->root();
-    ReconcileDialog sheet(before,
-                          {*m_work->workspace().connection,
-                           m_work->shownCatalogue(),
-                           appearance,
-                           m_work->workspace().project.namingPattern,
-                           {},
-                           samples},
+    ReconcileDialog sheet(form, changes,
+                          {*m_work->workspace().connection, m_work->shownCatalogue(), appearance,
+                           m_work->workspace().project.namingPattern},
                           parent);
     if (sheet.exec() != QDialog::Accepted || m_work->document() != document) {
         return;

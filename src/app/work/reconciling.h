@@ -30,7 +30,7 @@ Q_SIGNALS:
     void said(const QString &sentence);
 
 private:
-    void openSheet(const Appearance &appearance, const StoredSamples &samples, QWidget *parent);
+    void openSheet(const Appearance &appearance, const Form &form, const QList<TableChange> &changes, QWidget *parent);
 
     OpenWork *m_work;
     BackgroundWork m_background;

@@ -5,6 +5,7 @@
 
 #include "core/catalogue/catalogue.h"
 #include "core/catalogue/profile.h"
+#include "core/check/degree.h"
 #include "core/looks/files/look_book.h"
 #include "core/model/form.h"
 #include "core/text/text_measure.h"
@@ -54,12 +55,6 @@
 
 namespace nabblet {
 
-// What it comes to where nobody does anything.
-enum class Degree {
-    ToFix,   // the form will fail, or say what is not so
-    ToWeigh, // it will serve people worse
-};
-
 struct CheckContext;
 
 // A way to put right what was found: a form in the place of the one looked at.
@@ -71,12 +66,11 @@ struct Mend
 
 struct Finding
 {
-    ControlId control = 0; // 0: concerns the form as a whole, …
-    QString sentence;      // for the builder
-    QString about = {};    // what else it concerns, by which it is told from others of its check: a column, a style
-    int rule = -1;         // … or this rule of it, …
-    std::optional<BandRole> band = {}; // … or this band
+    ControlId control = 0;             // 0: concerns the form as a whole
+    QString sentence;                  // for the builder
+    QString about = {};                // what else it concerns, by which it is told from others of its check: a column
     QList<Mend> mends = {};            // the likeliest first
+    int rule = -1;                     // the rule of the form that it is about
     std::optional<Degree> degree = {}; // where it is not that of its check
 };
 

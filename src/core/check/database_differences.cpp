@@ -1,10 +1,7 @@
 #include "core/check/database_differences.h"
 
-#include "core/kinds/kind.h"
-#include "core/kinds/settings/lookup.h"
+#include "core/reconcile/column_uses.h"
 #include "core/text/tr.h"
-
-#include <QSet>
 
 namespace nabblet {
 
@@ -35,39 +32,6 @@ QString typeInWords(ColumnType type)
     return Texts::tr("text");
 }
 
-// Which columns of which table a form uses.
-struct Uses
-{
-    QString table;
-    QStringList columns;
-};
-
-QList<Uses> usesOf(const Form &form)
-{
-    QList<Uses> all;
-    Uses own{form.select.isEmpty() ? form.rowsFrom : QString(), {}};
-    for (const Control &control : form.controls) {
-        for (const QString &column : columnsNeeded(control)) {
-            if (!own.columns.contains(column)) {
-                own.columns.append(column);
-            }
-        }
-        if (const auto lookup = lookupOf(control); lookup && lookup->select.isEmpty()) {
-            all.append({lookup->table, lookup->valueColumns + lookup->wordsColumns});
-        }
-        if (const Form *inner = control.inner.get()) {
-            all.append(usesOf(*inner));
-        }
-    }
-    if (form.rowForm) {
-        all.append(usesOf(*form.rowForm.get()));
-    }
-    if (!own.table.isEmpty()) {
-        all.prepend(own);
-    }
-    return all;
-}
-
 QString differenceOf(const QString &table, const Column &now, const Column &other)
 {
     const QString name = table + u'.' + now.name;
@@ -95,21 +59,25 @@ QStringList databaseDifferences(const Form &form, const Catalogue &now, const Ca
             found.append(sentence);
         }
     };
-    for (const Uses &uses : usesOf(form)) {
-        const Table *table = findTable(other, uses.table);
-        const Table *own = findTable(now, uses.table);
-        if (!table) {
-            say(Texts::tr("There is no table “%1” there.").arg(uses.table));
-            continue;
+    for (const ColumnUse &use : columnUses(form)) {
+        const Form *inner = innerAt(form, use.path);
+        if (inner && !inner->select.isEmpty() && use.table == inner->rowsFrom) {
+            continue; // rows of a SELECT are of no table
         }
-        for (const QString &name : uses.columns) {
-            const Column *column = findColumn(*table, name);
-            const Column *known = own ? findColumn(*own, name) : nullptr;
-            if (!column) {
-                say(Texts::tr("“%1” has no column “%2” there.").arg(uses.table, name));
-            } else if (known) {
-                say(differenceOf(uses.table, *known, *column));
-            }
+        const Table *table = findTable(other, use.table);
+        const Table *own = findTable(now, use.table);
+        const Column *known = own ? findColumn(*own, use.column) : nullptr;
+        const bool isInSql = use.kind == UseKind::Formula || use.kind == UseKind::Rule;
+        if (isInSql && !known) {
+            continue; // a word of SQL
+        }
+        if (!table) {
+            say(Texts::tr("There is no table “%1” there.").arg(use.table));
+        } else if (!use.column.isEmpty()) {
+            const Column *column = findColumn(*table, use.column);
+            say(!column ? Texts::tr("“%1” has no column “%2” there.").arg(use.table, use.column)
+                : known ? differenceOf(use.table, *known, *column)
+                        : QString());
         }
     }
     return found;

@@ -5,6 +5,7 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/tidy.h"
+#include "core/catalogue/profile_in.h"
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/redrafted.h"
@@ -50,11 +51,7 @@ Form pushedOn(Form form, ControlId from, Qt::Orientation way)
 
 const Profile *profileOfRows(const CheckContext &context)
 {
-    if (!context.profiles) {
-        return nullptr;
-    }
-    const auto found = context.profiles->constFind(context.form.rowsFrom);
-    return found == context.profiles->constEnd() ? nullptr : &*found;
+    return profileIn(context.profiles, context.form.rowsFrom);
 }
 
 Mend deletes(const QString &words, const QList<ControlId> &controls)

@@ -124,7 +124,8 @@ private:
         if (ours == base) {
             return theirs;
         }
-        if (name == QLatin1String("form") || name == QLatin1String("rowForm")) {
+        const bool isForm = name == QLatin1String("form") || name == QLatin1String("rowForm");
+        if (isForm && ours.isObject() && theirs.isObject()) {
             return form(base.toObject(), ours.toObject(), theirs.toObject());
         }
         if (ours.isObject() && theirs.isObject()) {
@@ -134,7 +135,7 @@ private:
             return list(name, base.toArray(), ours.toArray(), theirs.toArray(), at);
         }
         leave(at, ours, theirs);
-        return ours;
+        return ours.isUndefined() && isForm ? theirs : ours; // a whole form is kept until somebody says
     }
 
     QJsonValue list(const QString &name, const QJsonArray &base, const QJsonArray &ours, const QJsonArray &theirs,
@@ -191,19 +192,19 @@ private:
             return found;
         };
         QStringList order;
-        QStringList order2;
+        QStringList theirOrder;
         QStringList before;
         const QHash<QString, QJsonObject> was = byIdentity(base, &before);
         const QHash<QString, QJsonObject> here = byIdentity(ours, &order);
-        const QHash<QString, QJsonObject> there = byIdentity(theirs, &order2);
+        const QHash<QString, QJsonObject> there = byIdentity(theirs, &theirOrder);
         // In our order, theirs put in behind what stands before them there.
-        for (qsizetype i = 0; i < order2.size(); ++i) {
-            if (!order.contains(order2.at(i))) {
-                qsizetype at2 = 0;
-                for (qsizetype j = i - 1; j >= 0 && at2 == 0; --j) {
-                    at2 = order.indexOf(order2.at(j)) + 1;
+        for (qsizetype i = 0; i < theirOrder.size(); ++i) {
+            if (!order.contains(theirOrder.at(i))) {
+                qsizetype behind = 0;
+                for (qsizetype j = i - 1; j >= 0 && behind == 0; --j) {
+                    behind = order.indexOf(theirOrder.at(j)) + 1;
                 }
-                order.insert(at2, order2.at(i));
+                order.insert(behind, theirOrder.at(i));
             }
         }
         QJsonArray merged;
@@ -283,11 +284,22 @@ private:
                     on.append(name);
                 }
             }
-            const bool isAboutNothing = on.isEmpty() && !rule.value(QLatin1String("on")).toArray().isEmpty();
-            if (!isAboutNothing) {
-                if (rule.contains(QLatin1String("on"))) {
-                    rule.insert(QStringLiteral("on"), on);
+            QJsonArray areas;
+            for (const QJsonValue &area : rule.value(QLatin1String("areas")).toArray()) {
+                const QString in = area.toObject().value(QLatin1String("in")).toString();
+                if (in.isEmpty() || names.contains(in)) {
+                    areas.append(area);
                 }
+            }
+            const auto put = [&](const char *key, const QJsonArray &list) {
+                const bool hadSome = !rule.value(QLatin1String(key)).toArray().isEmpty();
+                if (rule.contains(QLatin1String(key))) {
+                    rule.insert(QLatin1String(key), list);
+                }
+                return hadSome;
+            };
+            const bool wasAbout = put("on", on) | put("areas", areas);
+            if (!wasAbout || !on.isEmpty() || !areas.isEmpty()) { // of the record, or of what is left
                 rules.append(rule);
             }
         }

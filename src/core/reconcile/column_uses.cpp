@@ -7,6 +7,7 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/start_value.h"
 #include "core/kinds/settings/total.h"
+#include "core/reconcile/each_inner.h"
 #include "core/rules/belonging.h"
 #include "core/rules/rule_sentence.h"
 #include "core/rules/rules.h"
@@ -226,58 +227,26 @@ Form withNames(const Form &form, const InnerPath &path, const NameOf &nameOf)
 }
 
 // What the form remembers, by the new names.
-void renameMemory(Form &form, const QString &table, const QString &from, const QString &to)
+Form withMemoryRenamed(Form form, const QString &table, const QString &from, const QString &to)
 {
     const bool isOwn = form.rowsFrom == table;
     for (BoundColumn &bound : form.boundColumns) {
         const bool isOfTable = bound.table.isEmpty() ? isOwn : bound.table == table;
-        if (isOfTable && bound.column == from) {
-            bound.column = to;
-        }
+        bound.column = isOfTable && bound.column == from ? to : bound.column;
     }
-    if (isOwn) {
-        form.seenColumns.replaceInStrings(QRegularExpression(u'^' + QRegularExpression::escape(from) + u'$'), to);
+    for (QString &seen : form.seenColumns) {
+        seen = isOwn && seen == from ? to : seen;
     }
-    for (int i = 0; i < form.controls.size(); ++i) {
-        if (const Form *inner = form.controls.at(i).inner.get()) {
-            Form inside = *inner;
-            renameMemory(inside, table, from, to);
-            if (!(inside == *inner)) {
-                Control changed = form.controls.at(i);
-                changed.inner = InnerForm(inside);
-                form.controls.replace(i, changed);
-            }
-        }
-    }
-    if (const Form *row = form.rowForm.get()) {
-        Form inside = *row;
-        renameMemory(inside, table, from, to);
-        form.rowForm = InnerForm(inside);
-    }
+    return withEachInner(form, [&](const Form &inner) { return withMemoryRenamed(inner, table, from, to); });
 }
 
-void renameTableInMemory(Form &form, const QString &from, const QString &to)
+Form withTableInMemoryRenamed(Form form, const QString &from, const QString &to)
 {
     for (BoundColumn &bound : form.boundColumns) {
         bound.table = bound.table == from ? to : bound.table;
         bound.linksTo = bound.linksTo == from ? to : bound.linksTo;
     }
-    for (int i = 0; i < form.controls.size(); ++i) {
-        if (const Form *inner = form.controls.at(i).inner.get()) {
-            Form inside = *inner;
-            renameTableInMemory(inside, from, to);
-            if (!(inside == *inner)) {
-                Control changed = form.controls.at(i);
-                changed.inner = InnerForm(inside);
-                form.controls.replace(i, changed);
-            }
-        }
-    }
-    if (const Form *row = form.rowForm.get()) {
-        Form inside = *row;
-        renameTableInMemory(inside, from, to);
-        form.rowForm = InnerForm(inside);
-    }
+    return withEachInner(form, [&](const Form &inner) { return withTableInMemoryRenamed(inner, from, to); });
 }
 
 } // namespace
@@ -329,22 +298,20 @@ QString useInWords(const Form &form, const ColumnUse &use)
 
 Form withColumnRenamed(const Form &form, const QString &table, const QString &from, const QString &to)
 {
-    Form result = withNames(form, {}, [&](const QString &of, const QString &column, const ColumnUse &) {
+    const Form result = withNames(form, {}, [&](const QString &of, const QString &column, const ColumnUse &) {
         const bool isIt = of.compare(table, Qt::CaseInsensitive) == 0 && !column.isEmpty() &&
                           column.compare(from, Qt::CaseInsensitive) == 0;
         return isIt ? to : column.isEmpty() ? of : column;
     });
-    renameMemory(result, table, from, to);
-    return result;
+    return withMemoryRenamed(result, table, from, to);
 }
 
 Form withTableRenamed(const Form &form, const QString &from, const QString &to)
 {
-    Form result = withNames(form, {}, [&](const QString &of, const QString &column, const ColumnUse &) {
+    const Form result = withNames(form, {}, [&](const QString &of, const QString &column, const ColumnUse &) {
         return !column.isEmpty() ? column : of.compare(from, Qt::CaseInsensitive) == 0 ? to : of;
     });
-    renameTableInMemory(result, from, to);
-    return result;
+    return withTableInMemoryRenamed(result, from, to);
 }
 
 } // namespace nabblet

@@ -1,20 +1,16 @@
 #include "core/reconcile/memory.h"
 
+#include "core/catalogue/profile_in.h"
 #include "core/catalogue/value_signs.h"
 #include "core/draft/draft.h"
 #include "core/reconcile/column_uses.h"
+#include "core/reconcile/each_inner.h"
 
 namespace nabblet {
 
 namespace {
 
 enum class Known { Stays, AsNow };
-
-const Profile *profileIn(const QHash<QString, Profile> *profiles, const QString &table)
-{
-    const auto found = profiles ? profiles->constFind(table) : QHash<QString, Profile>::const_iterator();
-    return profiles && found != profiles->constEnd() ? &*found : nullptr;
-}
 
 // What is remembered of a column that is still as it was, with what is known of it since.
 BoundColumn completed(const BoundColumn &was, const Table &table, const Column &column, const Profile *profile)
@@ -32,8 +28,9 @@ BoundColumn completed(const BoundColumn &was, const Table &table, const Column &
         whole.startsWith = now.startsWith;
         whole.choices = now.choices;
     }
-    if (was.signs.isEmpty() && profile && profile->columns.contains(column.name)) {
-        whole.signs = signsOf(profile->columns.value(column.name));
+    const ColumnProfile *values = columnIn(profile, column.name);
+    if (was.signs.isEmpty() && values) {
+        whole.signs = signsOf(*values);
     }
     return whole;
 }
@@ -67,9 +64,8 @@ Form rememberedIn(const Form &form, const Catalogue &catalogue, const QHash<QStr
             one.unknown = before->unknown;
             one.signs = before->signs;
         }
-        const Profile *profile = profileIn(profiles, use.table);
-        if (profile && profile->columns.contains(use.column)) {
-            one.signs = signsOf(profile->columns.value(use.column));
+        if (const ColumnProfile *values = columnIn(profileIn(profiles, use.table), use.column)) {
+            one.signs = signsOf(*values);
         }
         bound.append(one);
     }
@@ -94,21 +90,7 @@ Form rememberedIn(const Form &form, const Catalogue &catalogue, const QHash<QStr
     if (rows && rows->kind != TableKind::Select && (form.seenColumns.isEmpty() || known == Known::AsNow)) {
         result.seenColumns = columnNames(*rows);
     }
-    for (int i = 0; i < form.controls.size(); ++i) {
-        if (const Form *inner = form.controls.at(i).inner.get()) {
-            const Form inside = rememberedIn(*inner, catalogue, profiles, known);
-            if (!(inside == *inner)) {
-                Control changed = form.controls.at(i);
-                changed.inner = InnerForm(inside);
-                result.controls.replace(i, changed);
-            }
-        }
-    }
-    if (const Form *row = form.rowForm.get()) {
-        const Form inside = rememberedIn(*row, catalogue, profiles, known);
-        result.rowForm = inside == *row ? form.rowForm : InnerForm(inside);
-    }
-    return result;
+    return withEachInner(result, [&](const Form &inner) { return rememberedIn(inner, catalogue, profiles, known); });
 }
 
 } // namespace

@@ -4,6 +4,7 @@
 #include "core/arrange/grid.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/operations.h"
+#include "core/catalogue/profile_in.h"
 #include "core/draft/captions.h"
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
@@ -14,6 +15,7 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/typing.h"
 #include "core/reconcile/column_uses.h"
+#include "core/reconcile/each_inner.h"
 #include "core/reconcile/memory.h"
 #include "core/text/tr.h"
 
@@ -49,9 +51,7 @@ QList<ControlId> boxesOf(const Form &form, const QString &table, const QString &
 
 const Profile *profileOf(const ReconcileContext &context, const QString &table)
 {
-    const auto found =
-        context.profiles ? context.profiles->constFind(table) : QHash<QString, Profile>::const_iterator();
-    return context.profiles && found != context.profiles->constEnd() ? &*found : nullptr;
+    return profileIn(context.profiles, table);
 }
 
 // The lowest edge of what stands right on the body, px.
@@ -149,27 +149,20 @@ Form parted(const Form &form, const TableChange &change, const ReconcileContext 
 }
 
 // Lookups that show a column that was parted show both parts.
-Form withWordsParted(const Form &form, const TableChange &change)
+Form withWordsParted(Form form, const TableChange &change)
 {
-    Form result = form;
     for (int i = 0; i < form.controls.size(); ++i) {
         Control changed = form.controls.at(i);
-        if (std::optional<Lookup> lookup = lookupOf(changed); lookup && lookup->table == change.table) {
-            if (const qsizetype at = lookup->wordsColumns.indexOf(change.column); at >= 0) {
-                lookup->wordsColumns.replace(at, change.now.value(0));
-                lookup->wordsColumns.insert(at + 1, change.now.value(1));
-                setLookup(changed, *lookup);
-            }
-        }
-        if (const Form *inner = changed.inner.get()) {
-            const Form inside = withWordsParted(*inner, change);
-            changed.inner = inside == *inner ? changed.inner : InnerForm(inside);
-        }
-        if (!(changed == form.controls.at(i))) {
-            result.controls.replace(i, changed);
+        std::optional<Lookup> lookup = lookupOf(changed);
+        const qsizetype at = lookup && lookup->table == change.table ? lookup->wordsColumns.indexOf(change.column) : -1;
+        if (at >= 0) {
+            lookup->wordsColumns.replace(at, change.now.value(0));
+            lookup->wordsColumns.insert(at + 1, change.now.value(1));
+            setLookup(changed, *lookup);
+            form.controls.replace(i, changed);
         }
     }
-    return result;
+    return withEachInner(form, [&](const Form &inner) { return withWordsParted(inner, change); });
 }
 
 // One box where two stood: the first stays, the other goes.
@@ -253,10 +246,7 @@ Form asDrafted(const Form &form, const TableChange &change, const ReconcileConte
     if (!column) {
         return form;
     }
-    const Profile *profile = profileOf(context, change.table);
-    const auto values =
-        profile ? profile->columns.constFind(column->name) : QHash<QString, ColumnProfile>::const_iterator();
-    const ColumnProfile *known = profile && values != profile->columns.constEnd() ? &*values : nullptr;
+    const ColumnProfile *known = columnIn(profileOf(context, change.table), column->name);
     return changedAt(form, change.path, [&](const Form &inner) {
         Form result = inner;
         for (const ControlId id : boxesOf(inner, change.table, change.column)) {
@@ -466,6 +456,7 @@ Form reconciled(const Form &form, const QList<Proposal> &proposals, const QList<
 {
     Form result = form;
     QHash<InnerPath, QList<BoundColumn>> open; // by the way to their form
+    QHash<InnerPath, QStringList> unseen;
     for (qsizetype i = 0; i < proposals.size(); ++i) {
         const Proposal &proposal = proposals.at(i);
         const Decision decision = i < decisions.size() ? decisions.at(i) : Decision{proposal.isTicked, 0};
@@ -474,10 +465,11 @@ Form reconciled(const Form &form, const QList<Proposal> &proposals, const QList<
         if (isDone) {
             result = proposal.alternatives.at(decision.alternative).take(result);
         } else if (!decision.isTaken && proposal.change.kind != ChangeKind::ColumnNew) {
-            BoundColumn was = proposal.change.was;
-            if (!was.column.isEmpty()) {
-                open[proposal.change.path].append(was);
+            if (!proposal.change.was.column.isEmpty()) {
+                open[proposal.change.path].append(proposal.change.was);
             }
+        } else if (decision.isOpen) {
+            unseen[proposal.change.path].append(proposal.change.column);
         }
     }
     result = withColumnsAsNow(result, context.catalogue, context.profiles);
@@ -488,6 +480,12 @@ Form reconciled(const Form &form, const QList<Proposal> &proposals, const QList<
             return kept;
         });
     }
+    for (auto each = unseen.begin(); each != unseen.end(); ++each) {
+        result = changedAt(result, each.key(), [&](Form inner) {
+            inner.seenColumns.removeIf([&](const QString &name) { return each.value().contains(name); });
+            return inner;
+        });
+    }
     return result;
 }
 
@@ -495,7 +493,8 @@ Form reconciledWhereCertain(const Form &form, const QList<Proposal> &proposals, 
 {
     QList<Decision> decisions;
     for (const Proposal &proposal : proposals) {
-        decisions.append({proposal.change.isCertain && proposal.isTicked, 0});
+        const bool isTaken = proposal.change.isCertain && proposal.isTicked;
+        decisions.append({isTaken, 0, !isTaken});
     }
     return reconciled(form, proposals, decisions, context);
 }
@@ -536,13 +535,6 @@ Form withChangeTaken(const Form &form, const TableChange &change, int alternativ
             }
         }
         return kept;
-    });
-}
-
-bool areAllCertain(const QList<Proposal> &proposals)
-{
-    return std::all_of(proposals.begin(), proposals.end(), [](const Proposal &proposal) {
-        return proposal.change.isCertain || proposal.alternatives.isEmpty();
     });
 }
 

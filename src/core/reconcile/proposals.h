@@ -43,6 +43,7 @@ struct Decision
 {
     bool isTaken = true;
     int alternative = 0;
+    bool isOpen = false; // nobody was asked: it is met again, also where it is about a new column
 };
 
 // The form brought into step: what was taken is done, all else stays. It remembers its columns as they are now; a
@@ -54,7 +55,5 @@ Form reconciled(const Form &form, const QList<Proposal> &proposals, const QList<
 Form reconciledWhereCertain(const Form &form, const QList<Proposal> &proposals, const ReconcileContext &context);
 // The form with one change followed in one way and taken note of; -1: only taken note of.
 Form withChangeTaken(const Form &form, const TableChange &change, int alternative, const ReconcileContext &context);
-// Whether nothing is left then for a person to decide.
-bool areAllCertain(const QList<Proposal> &proposals);
 
 } // namespace nabblet

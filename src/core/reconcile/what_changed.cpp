@@ -69,39 +69,90 @@ std::optional<double> signsFound(const QStringList &signs, const QSet<QString> &
     return static_cast<double>(found) / static_cast<double>(signs.size());
 }
 
-QSet<QString> signsIn(const StoredSamples &samples, const QString &table, const QString &column)
+// The signs of what is stored now, each worked out once.
+class Evidence
 {
-    const StoredSample sample = samples.value(table);
-    const qsizetype at = sample.columns.indexOf(column);
-    QSet<QString> signs;
-    for (const QVariantList &row : at < 0 ? QList<QVariantList>() : sample.rows) {
-        if (!row.value(at).isNull()) {
-            signs.insert(signOf(row.at(at).toString()));
-        }
-    }
-    return signs;
-}
+public:
+    explicit Evidence(const StoredSamples &samples) : m_samples(samples) {}
 
-// Those of two columns together, in either order and with what people put between.
-QSet<QString> signsOfBoth(const StoredSamples &samples, const QString &table, const QString &first,
-                          const QString &second)
-{
-    const StoredSample sample = samples.value(table);
-    const qsizetype a = sample.columns.indexOf(first);
-    const qsizetype b = sample.columns.indexOf(second);
-    QSet<QString> signs;
-    for (const QVariantList &row : a < 0 || b < 0 ? QList<QVariantList>() : sample.rows) {
-        const QString one = row.at(a).toString();
-        const QString other = row.at(b).toString();
-        if (one.isEmpty() || other.isEmpty()) { // a whole beside nothing is not parted
-            continue;
+    const QSet<QString> &signsIn(const QString &table, const QString &column)
+    {
+        const QString key = table + u'\n' + column;
+        if (const auto known = m_signs.constFind(key); known != m_signs.constEnd()) {
+            return *known;
         }
-        for (const char *between : {" ", ", ", "", "-", "/"}) {
-            signs.insert(signOf(one + QLatin1String(between) + other));
-            signs.insert(signOf(other + QLatin1String(between) + one));
+        QSet<QString> signs;
+        for (const QVariant &value : valuesOf(table, column)) {
+            if (!value.isNull()) {
+                signs.insert(signOf(value.toString()));
+            }
         }
+        return *m_signs.insert(key, signs);
     }
-    return signs;
+
+    // Those of two columns together, in either order and with what people put between.
+    const QSet<QString> &signsOfBoth(const QString &table, const QString &first, const QString &second)
+    {
+        const QString key = table + u'\n' + first + u'\n' + second;
+        if (const auto known = m_signs.constFind(key); known != m_signs.constEnd()) {
+            return *known;
+        }
+        QSet<QString> signs;
+        const QVariantList ones = valuesOf(table, first);
+        const QVariantList others = valuesOf(table, second);
+        for (qsizetype i = 0; i < std::min(ones.size(), others.size()); ++i) {
+            const QString one = ones.at(i).toString();
+            const QString other = others.at(i).toString();
+            if (one.isEmpty() || other.isEmpty()) { // a whole beside nothing is not parted
+                continue;
+            }
+            for (const char *between : {" ", ", ", "", "-", "/"}) {
+                signs.insert(signOf(one + QLatin1String(between) + other));
+                signs.insert(signOf(other + QLatin1String(between) + one));
+            }
+        }
+        return *m_signs.insert(key, signs);
+    }
+
+    // Those of the beginnings and ends of a column's values, parted between words.
+    QSet<QString> signsOfParts(const QString &table, const QString &column) const
+    {
+        QSet<QString> parts;
+        for (const QVariant &value : valuesOf(table, column)) {
+            const QStringList words = value.toString().simplified().split(u' ');
+            for (qsizetype cut = 1; cut < words.size(); ++cut) {
+                const QString beginning = words.mid(0, cut).join(u' ');
+                parts.insert(signOf(beginning));
+                parts.insert(signOf(QString(beginning).remove(u',')));
+                parts.insert(signOf(words.mid(cut).join(u' ')));
+            }
+        }
+        return parts;
+    }
+
+private:
+    QVariantList valuesOf(const QString &table, const QString &column) const
+    {
+        const StoredSample sample = m_samples.value(table);
+        const qsizetype at = sample.columns.indexOf(column);
+        QVariantList values;
+        for (qsizetype i = 0; at >= 0 && i < sample.rows.size(); ++i) {
+            values.append(sample.rows.at(i).value(at));
+        }
+        return values;
+    }
+
+    const StoredSamples &m_samples;
+    QHash<QString, QSet<QString>> m_signs;
+};
+
+QStringList choicesOf(const Column &column)
+{
+    QStringList choices;
+    for (const QVariant &choice : column.choices) {
+        choices.append(choice.toString());
+    }
+    return choices;
 }
 
 struct Likeness
@@ -110,7 +161,7 @@ struct Likeness
     QStringList reasons;
 };
 
-Likeness likenessOf(const BoundColumn &was, const Table &table, const Column &column, const StoredSamples &samples)
+Likeness likenessOf(const BoundColumn &was, const Table &table, const Column &column, Evidence &evidence)
 {
     Likeness likeness;
     const auto add = [&](double score, const QString &reason) {
@@ -143,25 +194,14 @@ Likeness likenessOf(const BoundColumn &was, const Table &table, const Column &co
     if (!was.linksTo.isEmpty() || !linksTo.isEmpty()) {
         isSameName(was.linksTo, linksTo) ? add(2.5, Texts::tr("the same link")) : add(-2, {});
     }
-    if (!was.choices.isEmpty()) {
-        QStringList now;
-        for (const QVariant &choice : column.choices) {
-            now.append(choice.toString());
-        }
-        if (now == was.choices) {
-            add(2.5, Texts::tr("the same choices"));
-        }
+    if (!was.choices.isEmpty() && choicesOf(column) == was.choices) {
+        add(2.5, Texts::tr("the same choices"));
     }
-    if (const auto found = signsFound(was.signs, signsIn(samples, table.name, column.name))) {
+    if (const auto found = signsFound(was.signs, evidence.signsIn(table.name, column.name))) {
         const bool areFew = was.signs.size() < FewSigns; // which chance may bring together
         *found >= SameValues ? add(areFew ? 1.5 : 4, Texts::tr("the same values")) : add(areFew ? -1 : -2, {});
     }
     return likeness;
-}
-
-bool isText(const Column &column)
-{
-    return column.type == ColumnType::Text;
 }
 
 // What is gone of a table that a form uses, and what is new.
@@ -198,171 +238,159 @@ Differences differencesOf(const QList<BoundColumn> &bound, const QStringList &se
     return differences;
 }
 
-// Of one table: what became of what is gone.
-QList<TableChange> becameOf(const InnerPath &path, const Table &table, Differences differences,
-                            const StoredSamples &samples, const Catalogue &catalogue)
+// What becomes of the columns of one table that are gone; each step takes what it explains out of the differences.
+class Explaining
 {
-    QList<TableChange> changes;
-    const auto changeOf = [&](ChangeKind kind, const BoundColumn &was) {
+public:
+    Explaining(const InnerPath &path, const Table &table, const Differences &differences, Evidence &evidence)
+        : m_path(path), m_table(table), m_left(differences), m_evidence(evidence)
+    {
+    }
+
+    QList<TableChange> all(const Catalogue &catalogue)
+    {
+        findParted();
+        findJoined();
+        findRenamed();
+        findMovedOrGone(catalogue);
+        return m_changes;
+    }
+
+private:
+    void explain(ChangeKind kind, const QList<BoundColumn> &was, const QStringList &now, const QStringList &reasons,
+                 bool isCertain)
+    {
         TableChange change;
         change.kind = kind;
-        change.path = path;
-        change.table = table.name;
-        change.column = was.column;
-        change.was = was;
-        return change;
-    };
-    const auto forget = [&](const QString &column) {
-        differences.gone.removeIf([&](const BoundColumn &was) { return was.column == column; });
-    };
-    const auto take = [&](const QString &name) {
-        differences.fresh.removeIf([&](const Column *column) { return column->name == name; });
-    };
+        change.path = m_path;
+        change.table = m_table.name;
+        change.column = was.first().column;
+        change.was = was.first();
+        change.now = now;
+        change.reasons = reasons;
+        change.isCertain = isCertain;
+        for (const BoundColumn &each : was.size() > 1 ? was : QList<BoundColumn>()) {
+            change.columns.append(each.column);
+        }
+        m_changes.append(change);
+        m_left.gone.removeIf([&](const BoundColumn &each) { return was.contains(each); });
+        m_left.fresh.removeIf([&](const Column *column) { return now.contains(column->name); });
+    }
 
-    // Parted: the values of two new ones, together, are those that it held.
-    for (const BoundColumn &was : QList<BoundColumn>(differences.gone)) {
-        const Column *first = nullptr;
-        const Column *second = nullptr;
-        double best = 0;
-        for (qsizetype i = 0; i < differences.fresh.size(); ++i) {
-            for (qsizetype j = i + 1; j < differences.fresh.size(); ++j) {
-                const Column *a = differences.fresh.at(i);
-                const Column *b = differences.fresh.at(j);
-                if (!isText(*a) || !isText(*b)) {
-                    continue;
-                }
-                const double found =
-                    signsFound(was.signs, signsOfBoth(samples, table.name, a->name, b->name)).value_or(0);
-                const bool isNamedSo = was.signs.isEmpty() && nameLikeness(was.column, a->name) >= 0.5 &&
-                                       nameLikeness(was.column, b->name) >= 0.5 && differences.gone.size() == 1;
-                const double score = std::max(found, isNamedSo ? SameValues : 0);
-                if (score > best) {
-                    best = score;
-                    first = a;
-                    second = b;
+    // The values of two new ones, together, are those that it held. Of many new ones, neighbours.
+    void findParted()
+    {
+        constexpr qsizetype MostPaired = 12;
+        for (const BoundColumn &was : QList<BoundColumn>(m_left.gone)) {
+            QList<const Column *> texts = m_left.fresh;
+            texts.removeIf([](const Column *column) { return column->type != ColumnType::Text; });
+            QStringList parts;
+            double best = 0;
+            for (qsizetype i = 0; i < texts.size(); ++i) {
+                const qsizetype end = texts.size() > MostPaired ? std::min(i + 2, texts.size()) : texts.size();
+                for (qsizetype j = i + 1; j < end; ++j) {
+                    const QString &a = texts.at(i)->name;
+                    const QString &b = texts.at(j)->name;
+                    const bool isNamedSo = was.signs.isEmpty() && m_left.gone.size() == 1 &&
+                                           nameLikeness(was.column, a) >= 0.5 && nameLikeness(was.column, b) >= 0.5;
+                    const double score =
+                        was.signs.isEmpty()
+                            ? (isNamedSo ? SameValues : 0)
+                            : signsFound(was.signs, m_evidence.signsOfBoth(m_table.name, a, b)).value_or(0);
+                    if (score > best) {
+                        best = score;
+                        parts = {a, b};
+                    }
                 }
             }
-        }
-        if (first && best >= SameValues) {
-            TableChange change = changeOf(ChangeKind::ColumnSplit, was);
-            change.now = {first->name, second->name};
-            change.isCertain = best >= 0.5;
-            change.reasons = {best > SameValues ? Texts::tr("together they hold the same values")
-                                                : Texts::tr("like names")};
-            changes.append(change);
-            forget(was.column);
-            take(change.now.first());
-            take(change.now.last());
+            if (best >= SameValues) {
+                explain(
+                    ChangeKind::ColumnSplit, {was}, parts,
+                    {was.signs.isEmpty() ? Texts::tr("like names") : Texts::tr("together they hold the same values")},
+                    best >= 0.5);
+            }
         }
     }
-    // Joined: two that are gone have their values in one new one.
-    for (const Column *column : QList<const Column *>(differences.fresh)) {
-        if (!isText(*column) || samples.value(table.name).rows.isEmpty()) {
-            continue;
-        }
-        const StoredSample sample = samples.value(table.name);
-        const qsizetype at = sample.columns.indexOf(column->name);
-        QSet<QString> parts;
-        for (const QVariantList &row : sample.rows) {
-            const QStringList words = row.value(at).toString().simplified().split(u' ');
-            for (qsizetype cut = 1; cut < words.size(); ++cut) {
-                parts.insert(signOf(words.mid(0, cut).join(u' ')));
-                parts.insert(signOf(words.mid(cut).join(u' ')));
-                parts.insert(signOf(QString(words.mid(0, cut).join(u' ')).remove(u',')));
+
+    // Two that are gone have their values in one new one.
+    void findJoined()
+    {
+        for (const Column *column : QList<const Column *>(m_left.fresh)) {
+            if (column->type != ColumnType::Text || m_left.gone.size() < 2) {
+                continue;
             }
-        }
-        QList<BoundColumn> joined;
-        for (const BoundColumn &was : std::as_const(differences.gone)) {
-            const auto whole = signsFound(was.signs, signsIn(samples, table.name, column->name));
-            if (signsFound(was.signs, parts).value_or(0) >= 0.5 && whole.value_or(0) < SameValues) {
-                joined.append(was);
+            const QSet<QString> parts = m_evidence.signsOfParts(m_table.name, column->name);
+            const QSet<QString> &wholes = m_evidence.signsIn(m_table.name, column->name);
+            QList<BoundColumn> joined;
+            for (const BoundColumn &was : std::as_const(m_left.gone)) {
+                if (signsFound(was.signs, parts).value_or(0) >= 0.5 &&
+                    signsFound(was.signs, wholes).value_or(0) < SameValues) {
+                    joined.append(was);
+                }
             }
-        }
-        std::sort(joined.begin(), joined.end(),
-                  [](const BoundColumn &a, const BoundColumn &b) { return a.place < b.place; });
-        if (joined.size() == 2) {
-            TableChange change = changeOf(ChangeKind::ColumnsJoined, joined.first());
-            change.columns = {joined.first().column, joined.last().column};
-            change.now = {column->name};
-            change.isCertain = true;
-            change.reasons = {Texts::tr("it holds the values of both")};
-            changes.append(change);
-            forget(change.columns.first());
-            forget(change.columns.last());
-            take(change.now.first());
+            if (joined.size() == 2) {
+                std::sort(joined.begin(), joined.end(),
+                          [](const BoundColumn &a, const BoundColumn &b) { return a.place < b.place; });
+                explain(ChangeKind::ColumnsJoined, joined, {column->name}, {Texts::tr("it holds the values of both")},
+                        true);
+            }
         }
     }
-    // Renamed: the likeliest pair first, as long as there is one.
-    for (;;) {
+
+    // The likeliest pair first, as long as there is one.
+    void findRenamed()
+    {
         struct Pair
         {
-            const BoundColumn *was = nullptr;
+            BoundColumn was;
             const Column *now = nullptr;
             Likeness likeness;
-            double lead = 0;
-        } best;
-        for (const BoundColumn &was : std::as_const(differences.gone)) {
-            const Column *likeliest = nullptr;
-            Likeness most;
-            double second = 0;
-            for (const Column *column : std::as_const(differences.fresh)) {
-                const Likeness likeness = likenessOf(was, table, *column, samples);
-                if (!likeliest || likeness.score > most.score) {
-                    second = likeliest ? most.score : 0;
-                    most = likeness;
-                    likeliest = column;
-                } else {
-                    second = std::max(second, likeness.score);
-                }
-            }
-            if (likeliest && most.score >= LikelyScore && (!best.was || most.score > best.likeness.score)) {
-                best = {&was, likeliest, most, most.score - second};
+        };
+        QList<Pair> pairs;
+        for (const BoundColumn &was : std::as_const(m_left.gone)) {
+            for (const Column *column : std::as_const(m_left.fresh)) {
+                pairs.append({was, column, likenessOf(was, m_table, *column, m_evidence)});
             }
         }
-        if (!best.was) {
-            break;
+        std::stable_sort(pairs.begin(), pairs.end(),
+                         [](const Pair &a, const Pair &b) { return a.likeness.score > b.likeness.score; });
+        while (!pairs.isEmpty() && pairs.first().likeness.score >= LikelyScore) {
+            const Pair best = pairs.first();
+            const auto next =
+                std::find_if(pairs.begin() + 1, pairs.end(), [&](const Pair &pair) { return pair.was == best.was; });
+            const double lead = best.likeness.score - (next == pairs.end() ? 0 : std::max(0.0, next->likeness.score));
+            explain(ChangeKind::ColumnRenamed, {best.was}, {best.now->name}, best.likeness.reasons,
+                    best.likeness.score >= CertainScore && lead >= ClearLead);
+            pairs.removeIf([&](const Pair &pair) { return pair.was == best.was || pair.now == best.now; });
         }
-        TableChange change = changeOf(ChangeKind::ColumnRenamed, *best.was);
-        change.now = {best.now->name};
-        change.reasons = best.likeness.reasons;
-        change.isCertain = best.likeness.score >= CertainScore && best.lead >= ClearLead;
-        changes.append(change);
-        const QString gone = best.was->column;
-        forget(gone);
-        take(change.now.first());
     }
-    // Moved to a table that the rows point to; or gone.
-    for (const BoundColumn &was : std::as_const(differences.gone)) {
-        TableChange change = changeOf(ChangeKind::ColumnGone, was);
-        change.isCertain = false;
-        for (const ForeignKey &link : table.foreignKeys) {
-            const Table *parent = findTable(catalogue, link.parentTable);
-            const Column *there = parent ? findColumn(*parent, was.column) : nullptr;
-            // A column of that name may always have been there: the values tell.
-            const bool isIt =
-                there && isSameName(there->declaredType, was.declaredType) &&
-                signsFound(was.signs, signsIn(samples, parent->name, there->name)).value_or(0) >= SameValues;
-            if (isIt) {
-                change.kind = ChangeKind::ColumnMoved;
-                change.movedTo = parent->name;
-                change.now = {there->name};
-                change.reasons = {Texts::tr("its values are there")};
-                break;
-            }
-        }
-        changes.append(change);
-    }
-    return changes;
-}
 
-QStringList choicesOf(const Column &column)
-{
-    QStringList choices;
-    for (const QVariant &choice : column.choices) {
-        choices.append(choice.toString());
+    // To a table that the rows point to. A column of that name may always have been there: the values tell.
+    void findMovedOrGone(const Catalogue &catalogue)
+    {
+        for (const BoundColumn &was : QList<BoundColumn>(m_left.gone)) {
+            QString movedTo;
+            for (const ForeignKey &link : m_table.foreignKeys) {
+                const Table *parent = findTable(catalogue, link.parentTable);
+                const Column *there = parent ? findColumn(*parent, was.column) : nullptr;
+                const bool isIt =
+                    there && isSameName(there->declaredType, was.declaredType) &&
+                    signsFound(was.signs, m_evidence.signsIn(parent->name, there->name)).value_or(0) >= SameValues;
+                movedTo = isIt && movedTo.isEmpty() ? parent->name : movedTo;
+            }
+            explain(movedTo.isEmpty() ? ChangeKind::ColumnGone : ChangeKind::ColumnMoved, {was},
+                    movedTo.isEmpty() ? QStringList() : QStringList{was.column},
+                    movedTo.isEmpty() ? QStringList() : QStringList{Texts::tr("its values are there")}, false);
+            m_changes.last().movedTo = movedTo;
+        }
     }
-    return choices;
-}
+
+    InnerPath m_path;
+    const Table &m_table;
+    Differences m_left;
+    Evidence &m_evidence;
+    QList<TableChange> m_changes;
+};
 
 // What a column starts with, so that kinds of databases agree on it: a plain value as it is, whatever it is cast to; of
 // what is worked out only that it is.
@@ -475,7 +503,7 @@ bool isFollowedEverywhere(ChangeKind kind)
     return kind == ChangeKind::ColumnRenamed || kind == ChangeKind::ColumnSplit || kind == ChangeKind::ColumnsJoined;
 }
 
-void collectChanges(const Form &form, const InnerPath &path, const Catalogue &now, const StoredSamples &samples,
+void collectChanges(const Form &form, const InnerPath &path, const Catalogue &now, Evidence &evidence,
                     QList<TableChange> &changes)
 {
     for (const QString &name : tablesOf(form)) {
@@ -503,7 +531,7 @@ void collectChanges(const Form &form, const InnerPath &path, const Catalogue &no
         const bool isOwn = name == form.rowsFrom;
         const QList<BoundColumn> bound = boundOf(form, name);
         const Differences differences = differencesOf(bound, isOwn ? form.seenColumns : QStringList(), *table);
-        QList<TableChange> found = becameOf(path, *table, differences, samples, now);
+        QList<TableChange> found = Explaining(path, *table, differences, evidence).all(now);
         QStringList taken;
         for (const TableChange &change : std::as_const(found)) {
             taken += change.now;
@@ -544,11 +572,11 @@ void collectChanges(const Form &form, const InnerPath &path, const Catalogue &no
     }
     for (const Control &control : form.controls) {
         if (const Form *inner = control.inner.get()) {
-            collectChanges(*inner, path + InnerPath{control.id}, now, samples, changes);
+            collectChanges(*inner, path + InnerPath{control.id}, now, evidence, changes);
         }
     }
     if (const Form *row = form.rowForm.get()) {
-        collectChanges(*row, path + InnerPath{RowFormStep}, now, samples, changes);
+        collectChanges(*row, path + InnerPath{RowFormStep}, now, evidence, changes);
     }
 }
 
@@ -591,7 +619,8 @@ QString because(const TableChange &change)
 QList<TableChange> tableChanges(const Form &form, const Catalogue &now, const StoredSamples &samples)
 {
     QList<TableChange> changes;
-    collectChanges(form, {}, now, samples, changes);
+    Evidence evidence(samples);
+    collectChanges(form, {}, now, evidence, changes);
     // A link to a table that is called otherwise now is the link that it was.
     const QList<TableChange> all = changes;
     changes.removeIf([&](const TableChange &change) {

@@ -10,6 +10,7 @@
 // paint/        how it is drawn
 #pragma once
 
+#include "core/check/degree.h"
 #include "designer/board/scene/board_host.h"
 
 #include <QAbstractScrollArea>

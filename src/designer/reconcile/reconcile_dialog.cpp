@@ -58,13 +58,14 @@ protected:
 
 } // namespace
 
-ReconcileDialog::ReconcileDialog(const Form &form, const Known &known, QWidget *parent)
+ReconcileDialog::ReconcileDialog(const Form &form, const QList<TableChange> &changes, const Known &known,
+                                 QWidget *parent)
     : QDialog(parent), m_before(form), m_after(form), m_known(known)
 {
     setWindowTitle(tr("Bring into step with the tables"));
     setObjectName(QStringLiteral("reconcileDialog"));
     resize(1100, 680);
-    m_proposals = proposalsFor(form, tableChanges(form, m_known.catalogue, m_known.samples), context());
+    m_proposals = proposalsFor(form, changes, context());
 
     auto *list = new QWidget;
     auto *rows = new QVBoxLayout(list);
@@ -163,7 +164,7 @@ ReconcileDialog::~ReconcileDialog() = default;
 
 ReconcileContext ReconcileDialog::context() const
 {
-    return {m_known.catalogue, m_known.appearance, m_known.namingPattern, &m_known.profiles};
+    return {m_known.catalogue, m_known.appearance, m_known.namingPattern};
 }
 
 void ReconcileDialog::refresh()

@@ -28,10 +28,9 @@ public:
         Catalogue catalogue;
         Appearance appearance;
         QString namingPattern;
-        QHash<QString, Profile> profiles;
-        StoredSamples samples;
     };
-    ReconcileDialog(const Form &form, const Known &known, QWidget *parent = nullptr);
+    // changes: of the form's tables, as tableChanges() gives them.
+    ReconcileDialog(const Form &form, const QList<TableChange> &changes, const Known &known, QWidget *parent = nullptr);
     ~ReconcileDialog() override;
 
     // As it would be by what is ticked now.

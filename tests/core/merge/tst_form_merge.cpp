@@ -210,6 +210,48 @@ private Q_SLOTS:
         QCOMPARE(promptOf(*boxOf(result, "quantity")), QString("How many"));
     }
 
+    // A form inside is let go on one side and changed on the other; a group that rules are about is taken off.
+    void whatLeadsNowhereBreaksNothing()
+    {
+        const Form base = draft("purchase");
+        Form ours = base;
+        Form theirs = base;
+        for (int i = 0; i < base.controls.size(); ++i) {
+            Control control = base.controls.at(i);
+            if (control.inner) {
+                Form inner = *control.inner.get();
+                inner.title = "Other rows";
+                Control other = control;
+                other.inner = InnerForm(inner);
+                theirs.controls.replace(i, other);
+                control.inner = {};
+                ours.controls.replace(i, control);
+            }
+        }
+        for (const bool turned : {false, true}) {
+            const MergedForm both = turned ? merged(base, theirs, ours) : merged(base, ours, theirs);
+            QVERIFY(both.undecided >= 1);
+            QVERIFY(std::any_of(both.form.controls.begin(), both.form.controls.end(), [](const Control &control) {
+                return control.inner && control.inner.get()->title == QLatin1String("Other rows");
+            })); // nothing is lost
+        }
+        Form grouped = base;
+        Control group;
+        group.id = nextControlId(base);
+        group.kind = "group-box";
+        group.name = "group_more";
+        group.place = QRect(16, 900, 200, 100);
+        grouped.controls.append(group);
+        grouped = *readForm(writeForm(grouped));
+        Form ruled = grouped;
+        Rule rule;
+        rule.effect = "shown";
+        rule.when = "purchase_no > 3";
+        rule.areas = {{BandRole::Body, ruled.controls.at(ruled.controls.size() - 1).id, 0}};
+        ruled.rules.append(rule);
+        QVERIFY(mergedForms(writeForm(grouped), writeForm(base), writeForm(ruled)));
+    }
+
     // Whatever two people do: never a broken file, and every control of each that the other did not take away is there.
     void nothingIsBrokenAndNothingIsLost()
     {

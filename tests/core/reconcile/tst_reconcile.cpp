@@ -498,6 +498,17 @@ private Q_SLOTS:
         QCOMPARE(tableChanges(after, m_now).size(), 0);
     }
 
+    // Nobody was asked: it is met again.
+    void whatWasNotAskedStaysOpen()
+    {
+        const Form form = draft("customer");
+        tableOf(m_now, "customer").columns.append(samples::column("town", "VARCHAR(40)"));
+        const Form after = reconciledWhereCertain(form, proposals(form), context());
+        QCOMPARE(after.controls, form.controls);
+        QCOMPARE(tableChanges(after, m_now).size(), 1);
+        QCOMPARE(reconciledWhereCertain(after, proposals(after), context()), after);
+    }
+
     // Several at once, in any order of the columns.
     void severalAtOnce()
     {

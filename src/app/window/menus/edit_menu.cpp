@@ -36,7 +36,7 @@ void makeEditMenu(Commands &commands, MainWindow &window)
         edit, Texts::tr("&New column of the table…"), QKeySequence(),
         [&window] { window.tableChanging().addColumn(window.document()->form().rowsFrom); }, When::InDesign);
     QAction *step = commands.add(
-        edit, Texts::tr("Bring into step with the &tables…"), keys("Ctrl+Shift+M"),
+        edit, Texts::tr("Bring into step with the &tables…"), keys("Ctrl+Shift+Y"),
         [&window] { window.findings().reconcile(&window); }, When::InDesign);
     step->setObjectName(QStringLiteral("bringIntoStep"));
     QAction *instead = commands.add(

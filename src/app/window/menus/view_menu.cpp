@@ -122,10 +122,9 @@ void makeViewMenu(Commands &commands, MainWindow &window)
     found->setCheckable(true);
     found->setObjectName(QStringLiteral("findingsAction"));
     commands.addRepeating(
-        view, Texts::tr("Ne&xt finding"), QKeySequence(Qt::Key_F4), [&window] { window.findings().step(1); },
-        When::InDesign);
+        view, Texts::tr("Ne&xt finding"), keys("Ctrl+J"), [&window] { window.findings().step(1); }, When::InDesign);
     commands.addRepeating(
-        view, Texts::tr("Previous fi&nding"), keys("Shift+F4"), [&window] { window.findings().step(-1); },
+        view, Texts::tr("Previous fi&nding"), keys("Ctrl+Shift+J"), [&window] { window.findings().step(-1); },
         When::InDesign);
     commands.add(
         view, Texts::tr("&Tracing sheet…"), QKeySequence(), [&window] { window.chooseTracing(); }, When::InDesign);

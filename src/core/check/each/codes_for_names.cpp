@@ -52,10 +52,7 @@ QList<Finding> find(const CheckContext &context)
             {control.id,
              Texts::tr("“%1” shows “%2” of “%3”, which has a name to show.")
                  .arg(calledFor(context.form, control), lookup->wordsColumns.join(QLatin1String(", ")), lookup->table),
-             control.column,
-             -1,
-             {},
-             mends});
+             control.column, mends});
     }
     return found;
 }

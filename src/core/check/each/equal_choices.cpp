@@ -1,4 +1,5 @@
 #include "core/check/checks.h"
+#include "core/check/mends.h"
 #include "core/kinds/control_names.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
@@ -16,9 +17,8 @@ constexpr qint64 ManyRows = 50'000;
 QList<Finding> find(const CheckContext &context)
 {
     QList<Finding> found;
-    const auto profile = context.profiles ? context.profiles->constFind(context.form.rowsFrom)
-                                          : QHash<QString, Profile>::const_iterator();
-    if (!context.profiles || profile == context.profiles->constEnd()) {
+    const Profile *profile = profileOfRows(context);
+    if (!profile) {
         return found;
     }
     for (const Control &control : context.form.controls) {

@@ -25,8 +25,6 @@ QList<Finding> find(const CheckContext &context)
             found.append({control.id,
                           Texts::tr("Two controls are called “%1”.").arg(control.name),
                           control.name,
-                          -1,
-                          {},
                           {{Texts::tr("Give it a name of its own"), [id = control.id](const CheckContext &now) {
                                 return renameControl(now.form, id, now.form.controls.find(id)->name);
                             }}}});

@@ -81,8 +81,6 @@ QList<Finding> find(const CheckContext &context)
             found.append({control.id,
                           Texts::tr("“%1” cannot be filled: %2.").arg(calledFor(context.form, control), what),
                           about,
-                          -1,
-                          {},
                           {deletes(Texts::tr("Take the box away"), {control.id})}});
         }
     }

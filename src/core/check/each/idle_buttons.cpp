@@ -38,8 +38,6 @@ QList<Finding> find(const CheckContext &context)
                           : lacksRows ? Texts::tr("“%1” opens no rows: which ones is not said.").arg(called)
                                       : Texts::tr("“%1” does nothing when it is pressed.").arg(called),
                           {},
-                          -1,
-                          {},
                           {deletes(Texts::tr("Take the button away"), {control.id})}});
         }
     }

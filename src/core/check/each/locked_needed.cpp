@@ -42,8 +42,6 @@ QList<Finding> find(const CheckContext &context)
                           Texts::tr("No record can be added: “%1” has to be filled, and is locked.")
                               .arg(calledFor(form, *locked)),
                           column.name,
-                          -1,
-                          {},
                           {sets(Texts::tr("Let it be typed"), {locked->id},
                                 [](ControlSettings &settings) { settings.set(setting::Locked, false); })}});
         }

@@ -25,8 +25,6 @@ QList<Finding> find(const CheckContext &context)
             found.append({control.id,
                           Texts::tr("“%1” has no rows to show.").arg(called),
                           {},
-                          -1,
-                          {},
                           {deletes(Texts::tr("Take it away"), {control.id})}});
             continue;
         }
@@ -41,8 +39,6 @@ QList<Finding> find(const CheckContext &context)
                     {control.id,
                      Texts::tr("“%1” shows the same rows at every record: nothing links them to it.").arg(called),
                      table->name,
-                     -1,
-                     {},
                      {{Texts::tr("Link them by “%1”").arg(key.columns.join(QLatin1String(", "))),
                        [id = control.id, key](const CheckContext &now) {
                            Form form = now.form;

@@ -39,8 +39,6 @@ QList<Finding> find(const CheckContext &context)
             found.append({0,
                           Texts::tr("No record can be added: “%1” is required and has no box.").arg(column.name),
                           column.name,
-                          -1,
-                          {},
                           {{Texts::tr("Add its box"), [name = column.name](const CheckContext &now) {
                                 const Table *rows = findTable(now.catalogue, now.form.rowsFrom);
                                 return rows ? withFields(now.form, now.catalogue, *rows, {name}, {}, profileOfRows(now),

@@ -26,8 +26,6 @@ QList<Finding> find(const CheckContext &context)
                 {control.id,
                  Texts::tr("“%1” has the style “%2”, which this project does not have.").arg(control.name, style),
                  style,
-                 -1,
-                 {},
                  {{Texts::tr("Let it look as its look says"), [id = control.id](const CheckContext &now) {
                        return withStyleBeneath(now.form, {id}, QString(), now.measure);
                    }}}});

@@ -37,8 +37,6 @@ QList<Finding> find(const CheckContext &context)
             found.append({control.id,
                           Texts::tr("“%1” has no caption; nobody sees or hears what it is for.").arg(control.name),
                           control.column,
-                          -1,
-                          {},
                           {sets(Texts::tr("Let a prompt in it say “%1”").arg(calledFor(context.form, control)),
                                 {control.id}, [words = calledFor(context.form, control)](ControlSettings &settings) {
                                     settings.set(setting::Prompt, words);

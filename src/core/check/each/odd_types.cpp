@@ -33,8 +33,6 @@ QList<Finding> find(const CheckContext &context)
                  Texts::tr("“%1” is a %2, which does not suit “%3” (%4).")
                      .arg(called, kindTitle(kind).toLower(), column->name, column->declaredType),
                  column->name,
-                 -1,
-                 {},
                  {redrafts(Texts::tr("Make it a %1").arg(kindTitle(kindNamed(better)).toLower()), control.id)}});
             continue;
         }
@@ -47,8 +45,6 @@ QList<Finding> find(const CheckContext &context)
                      .arg(*limit)
                      .arg(*column->length),
                  column->name,
-                 -1,
-                 {},
                  {sets(Texts::tr("Let it take %1 letters").arg(*column->length), {control.id},
                        [most = *column->length](ControlSettings &settings) { settings.set(setting::Length, most); })}});
         }

@@ -21,8 +21,6 @@ QList<Finding> find(const CheckContext &context)
             found.append({control.id,
                           Texts::tr("The caption “%1” belongs to no field.").arg(control.text.simplified()),
                           {},
-                          -1,
-                          {},
                           {deletes(Texts::tr("Take it away"), {control.id})}});
         }
     }

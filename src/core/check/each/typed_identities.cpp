@@ -22,8 +22,6 @@ QList<Finding> find(const CheckContext &context)
             found.append({control.id,
                           Texts::tr("“%1” numbers itself; nobody needs to type it.").arg(column->name),
                           column->name,
-                          -1,
-                          {},
                           {sets(Texts::tr("Lock it"), {control.id},
                                 [](ControlSettings &settings) { settings.set(setting::Locked, true); })}});
         }

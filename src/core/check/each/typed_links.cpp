@@ -61,8 +61,6 @@ QList<Finding> find(const CheckContext &context)
                  Texts::tr("“%1” points to “%2” and is typed as a raw value; a drop-down would show whose it is.")
                      .arg(link.columns.join(QStringLiteral(", ")), link.parentTable),
                  link.columns.join(QStringLiteral(", ")),
-                 -1,
-                 {},
                  raw ? QList<Mend>{redrafts(Texts::tr("Make it a drop-down of “%1”").arg(link.parentTable), raw->id,
                                             QStringLiteral("drop-down"))}
                      : QList<Mend>()});

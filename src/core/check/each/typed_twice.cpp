@@ -26,8 +26,6 @@ QList<Finding> find(const CheckContext &context)
                           Texts::tr("“%1” can be typed in “%2” and in “%3”; let one of them only show it.")
                               .arg(control.column, first.value(control.column), control.name),
                           control.column,
-                          -1,
-                          {},
                           {sets(Texts::tr("Let the second only show it"), {control.id},
                                 [](ControlSettings &settings) { settings.set(setting::Locked, true); })}});
         } else {

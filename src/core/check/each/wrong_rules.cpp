@@ -23,7 +23,9 @@ QList<Finding> find(const CheckContext &context)
         for (const QString &sentence : wrong.value(i)) {
             found.append({rule.on.isEmpty() ? 0 : rule.on.first(),
                           Texts::tr("%1: %2").arg(ruleSentence(context.form, rule), sentence),
-                          rule.when + rule.then.value, i});
+                          rule.when + rule.then.value,
+                          {},
+                          i});
         }
     }
     return found;

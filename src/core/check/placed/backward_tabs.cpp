@@ -27,10 +27,7 @@ QList<Finding> find(const CheckContext &context)
         found.append({to,
                       Texts::tr("Tab jumps back from “%1” to “%2”.")
                           .arg(calledFor(context.form, *before), calledFor(context.form, *behind)),
-                      before->name,
-                      -1,
-                      {},
-                      mends});
+                      before->name, mends});
     }
     return found;
 }

@@ -44,8 +44,6 @@ QList<Finding> find(const CheckContext &context)
                                   Texts::tr("“%1” covers “%2”.")
                                       .arg(calledFor(context.form, above), calledFor(context.form, below)),
                                   below.name,
-                                  -1,
-                                  {},
                                   {tidies(Texts::tr("Part them"), {one.id, other.id})}});
                 }
             }

@@ -24,14 +24,10 @@ QList<Finding> find(const CheckContext &context)
             found.append({control.id,
                           Texts::tr("“%1” has no room for its words.").arg(control.text.simplified()),
                           {},
-                          -1,
-                          {},
                           {operates(Texts::tr("Give it room"), QStringLiteral("fit-words"), {control.id})}});
         } else if (control.place.x() < 0 || rightOf(control.place) > context.form.width) {
             found.append({control.id,
                           Texts::tr("“%1” stands out of the form.").arg(control.text.simplified()),
-                          {},
-                          -1,
                           {},
                           {brings(Texts::tr("Bring it in"), control.id, roomOf(context.form, areaOf(control)))}});
         }

@@ -21,9 +21,8 @@ QList<Finding> find(const CheckContext &context)
 {
     QList<Finding> found;
     const Table *table = findTable(context.catalogue, context.form.rowsFrom);
-    const auto profile = context.profiles ? context.profiles->constFind(context.form.rowsFrom)
-                                          : QHash<QString, Profile>::const_iterator();
-    if (!table || !context.profiles || profile == context.profiles->constEnd()) {
+    const Profile *profile = profileOfRows(context);
+    if (!table || !profile) {
         return found;
     }
     for (const Control &control : context.form.controls) {
@@ -48,8 +47,6 @@ QList<Finding> find(const CheckContext &context)
                           .arg(there)
                           .arg(more),
                       control.column,
-                      -1,
-                      {},
                       {widens(Texts::tr("Make it %1 px wider").arg(more), control.id, more)}});
     }
     return found;

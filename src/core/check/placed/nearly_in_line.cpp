@@ -46,8 +46,6 @@ QList<Finding> find(const CheckContext &context)
                               .arg(beside)
                               .arg(left.value()),
                           {},
-                          -1,
-                          {},
                           {moves(Texts::tr("Put it in line"), control.id, QPoint(left.key() - control.place.x(), 0))}});
             break;
         }

@@ -32,8 +32,6 @@ QList<Finding> find(const CheckContext &context)
         found.append({control->id,
                       Texts::tr("“%1” stands off the grid of %2 px.").arg(calledFor(context.form, *control)).arg(pitch),
                       {},
-                      -1,
-                      {},
                       {operates(Texts::tr("Put it on the grid"), QStringLiteral("grid-both"), {control->id})}});
     }
     return found;

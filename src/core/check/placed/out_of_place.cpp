@@ -37,8 +37,6 @@ QList<Finding> find(const CheckContext &context)
                       container ? Texts::tr("“%1” stands out of “%2”.").arg(called, calledFor(context.form, *container))
                                 : Texts::tr("“%1” stands out of the form.").arg(called),
                       {},
-                      -1,
-                      {},
                       {brings(Texts::tr("Bring it in"), control.id, room)}});
     }
     return found;

@@ -32,8 +32,6 @@ QList<Finding> find(const CheckContext &context)
                           .arg(size.height())
                           .arg(Least),
                       {},
-                      -1,
-                      {},
                       {grows(Texts::tr("Make it larger"), control.id, more)}});
     }
     return found;

@@ -5,7 +5,7 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/snap.h"
 #include "core/arrange/units.h"
-#include "core/check/checks.h"
+#include "core/check/degree.h"
 #include "core/draft/draft.h"
 #include "core/looks/sight.h"
 #include "designer/board/scene/selection.h"
