@@ -298,8 +298,9 @@ private:
                 }
                 return hadSome;
             };
-            const bool wasAbout = put("on", on) | put("areas", areas);
-            if (!wasAbout || !on.isEmpty() || !areas.isEmpty()) { // of the record, or of what is left
+            const bool wasOnSome = put("on", on);
+            const bool wasOnAreas = put("areas", areas);
+            if ((!wasOnSome && !wasOnAreas) || !on.isEmpty() || !areas.isEmpty()) { // of the record, or of what is left
                 rules.append(rule);
             }
         }
