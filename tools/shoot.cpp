@@ -432,10 +432,13 @@ private:
         const Form &form = m_window.document()->root();
         const StoredSamples samples =
             readSamples(*workspace.connection, workspace.catalogue, tablesToSample(form, workspace.catalogue));
+        const QList<Proposal> proposals =
+            proposalsFor(form, tableChanges(form, workspace.catalogue, samples),
+                         {workspace.catalogue, m_window.appearance(), workspace.project.namingPattern});
         ReconcileDialog sheet(
-            form, tableChanges(form, workspace.catalogue, samples),
+            form, proposals,
             {*workspace.connection, workspace.catalogue, m_window.appearance(), workspace.project.namingPattern},
-            &m_window);
+            ReconcileDialog::Purpose::IntoStep, &m_window);
         sheet.resize(1200, 760);
         sheet.show();
         for (QCheckBox *tick : sheet.findChildren<QCheckBox *>()) {

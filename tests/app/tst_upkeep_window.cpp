@@ -5,6 +5,7 @@
 #include "core/arrange/moving.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/file/whole_file.h"
 #include "core/reconcile/memory.h"
 #include "designer/findings/findings_list.h"
 #include "designer/findings/findings_panel.h"
@@ -216,9 +217,10 @@ private Q_SLOTS:
         const QString asset = ask("SELECT asset_number FROM buoy ORDER BY buoy_id LIMIT 1");
         bool wasOpen = false;
         samples::WhenOpen sheet("reconcileDialog", [&](QDialog *dialog) {
-            const auto ticks = dialog->findChildren<QCheckBox *>();
             wasOpen = true;
-            if (ticks.size() != 2) {
+            const QList<QCheckBox *> ticks{dialog->findChild<QCheckBox *>("change0"),
+                                           dialog->findChild<QCheckBox *>("change1")};
+            if (!ticks.at(0) || !ticks.at(1) || dialog->findChild<QCheckBox *>("change2")) {
                 qWarning() << sentences() << document()->root().seenColumns << document()->form().seenColumns;
                 dialog->reject();
                 return;
@@ -236,6 +238,60 @@ private Q_SLOTS:
         QCOMPARE(m_window->session()->state().value("asset_number").toString(), asset);
         document()->steps()->undo(); // one step
         QVERIFY(!boxOf("asset_number") && !boxOf("colour"));
+    }
+
+    void renamesAreFollowedWithoutAskingOnceThatIsSaid()
+    {
+        alter("ALTER TABLE buoy RENAME COLUMN asset_no TO asset_number");
+        bool wasOpen = false;
+        samples::WhenOpen sheet("reconcileDialog", [&](QDialog *dialog) {
+            wasOpen = true;
+            dialog->findChild<QCheckBox *>("followsRenames")->setChecked(true);
+            dialog->findChild<QPushButton *>("takeStep")->click();
+        });
+        m_window->findChild<QAction *>("bringIntoStep")->trigger();
+        QTRY_VERIFY(wasOpen);
+        settle();
+        QVERIFY(boxOf("asset_number"));
+        QVERIFY(readWholeFile(m_project + "/project.nabblet")->contains("\"followsRenames\": true"));
+        alter("ALTER TABLE buoy RENAME COLUMN asset_number TO asset_id");
+        QTRY_VERIFY(boxOf("asset_id")); // nobody was asked
+        settle();
+        QVERIFY2(sentences().isEmpty(), qPrintable(sentences().join("\n")));
+        document()->steps()->undo();
+        QVERIFY(boxOf("asset_number"));
+    }
+
+    void draftedAgain()
+    {
+        const Control box = *boxOf("depth_m");
+        alter("ALTER TABLE buoy ADD COLUMN mooring VARCHAR(40)");
+        bool wasOpen = false;
+        samples::WhenOpen sheet("reconcileDialog", [&](QDialog *dialog) {
+            wasOpen = true;
+            dialog->findChild<QPushButton *>("takeStep")->click();
+        });
+        m_window->findChild<QAction *>("draftAgain")->trigger();
+        QTRY_VERIFY(wasOpen);
+        settle();
+        QVERIFY(boxOf("mooring"));
+        QCOMPARE(boxOf("depth_m")->settings, box.settings);
+        QVERIFY2(sentences().isEmpty(), qPrintable(sentences().join("\n")));
+    }
+
+    void aColumnCalledOtherwiseInAllForms()
+    {
+        samples::WhenOpen sheet("wordsQuestion", [&](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("words")->setText("asset_number");
+            dialog->accept();
+        });
+        m_window->tableChanging().renameInForms("buoy", "asset_no");
+        QVERIFY(boxOf("asset_number"));
+        QVERIFY(!readWholeFile(m_project + "/forms/visits.nabform")->contains("\"asset_no\""));
+        QCOMPARE(ask("ALTER TABLE buoy RENAME COLUMN asset_no TO asset_number"), QString());
+        m_window->work().readDatabaseAgain();
+        settle();
+        QVERIFY2(sentences().isEmpty(), qPrintable(sentences().join("\n")));
     }
 
     // A person's own choice: three columns where one box stood.

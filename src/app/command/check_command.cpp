@@ -2,6 +2,7 @@
 
 #include "app/command/command_line.h"
 #include "app/command/command_parts.h"
+#include "app/work/project_uses.h"
 #include "app/work/workspace.h"
 #include "core/check/check_report.h"
 #include "core/file/form_file.h"
@@ -112,6 +113,8 @@ int checkCommand(const QStringList &arguments)
         parser.isSet(values) ? profilesOf(*workspace, checked.forms) : QHash<QString, Profile>();
     const std::optional<QStringList> names =
         named->folder.isEmpty() ? std::nullopt : std::optional(formNamesOf(named->folder));
+    OpenedForms byOthers;
+    const std::optional<QStringList> opened = byOthers.of(named->folder, workspace->project.startForm);
     std::map<QString, Appearance> looks; // fonts are measured once for each
     bool hasGrave = false;
     bool hasAny = false;
@@ -128,7 +131,8 @@ int checkCommand(const QStringList &arguments)
                                workspace->looks,
                                parser.isSet(values) ? &profiles : nullptr,
                                names,
-                               workspace->project.namingPattern});
+                               workspace->project.namingPattern,
+                               opened});
         const FindingCounts counts = countsOf(each.found);
         hasGrave = hasGrave || counts.toFix > 0;
         hasAny = hasAny || counts.toFix + counts.toWeigh > 0;

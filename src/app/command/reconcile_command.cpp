@@ -89,7 +89,8 @@ int reconcileCommand(const QStringList &arguments)
             look = looks.emplace(form->look, usualAppearance(form->look, Theme::Light, workspace->looks)).first;
         }
         const QHash<QString, Profile> profiles = profilesOf(samples);
-        const ReconcileContext context{catalogue, look->second, workspace->project.namingPattern, &profiles};
+        const ReconcileContext context{catalogue, look->second, workspace->project.namingPattern, &profiles,
+                                       workspace->project.words};
         const QList<Proposal> proposals = proposalsFor(*form, changes, context);
         if (!proposals.isEmpty()) {
             out << file << '\n';

@@ -96,6 +96,8 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
     m_work = std::make_unique<OpenWork>();
     m_filing = std::make_unique<Filing>(m_work.get(), m_appearance.get(), this);
     m_tableChanging = std::make_unique<TableChanging>(m_work.get(), this);
+    m_uses = new UsesView(m_work.get(), m_filing.get(), this);
+    connect(m_uses, &UsesView::goRequested, this, &MainWindow::goToControl);
     makePages();
     m_commands = std::make_unique<Commands>(menuBar());
     for (const MenuMaker make : Menus) {
@@ -364,9 +366,9 @@ void MainWindow::makePages()
             Qt::QueuedConnection);
     connect(m_catalogue, &CataloguePanel::choicesTableRequested, m_tableChanging.get(),
             &TableChanging::makeChoicesTable, Qt::QueuedConnection);
-    connect(
-        m_catalogue, &CataloguePanel::usesRequested, this,
-        [this](const QString &table, const QString &used) { showUses(table, used); }, Qt::QueuedConnection);
+    connect(m_catalogue, &CataloguePanel::usesRequested, m_uses, &UsesView::showColumn, Qt::QueuedConnection);
+    connect(m_catalogue, &CataloguePanel::otherNameRequested, m_tableChanging.get(), &TableChanging::renameInForms,
+            Qt::QueuedConnection);
     connect(m_catalogue, &CataloguePanel::storedRowsRequested, this,
             [this](const QString &table) { showRowsTable(true, table); });
     connect(m_catalogue, &CataloguePanel::columnChosen, this, [this](const QString &chosen) {

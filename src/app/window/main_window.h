@@ -1,6 +1,7 @@
 // The window: catalogue, board and inspector in Design, the form at work in Entry.
 #pragma once
 
+#include "app/window/uses_view.h"
 #include "app/work/filing.h"
 #include "app/work/open_work.h"
 #include "app/work/table_changing.h"
@@ -55,6 +56,7 @@ public:
     OpenWork &work() const { return *m_work; }
     Filing &filing() const { return *m_filing; }
     TableChanging &tableChanging() const { return *m_tableChanging; }
+    UsesView &uses() const { return *m_uses; }
 
     void changeRows();
     void refreshCatalogue();
@@ -156,12 +158,13 @@ private:
     void styleApplication();
     void applyTheme();
     void tryLook(const Look &look);
-    void showUses(const QString &table, const QString &column);
+    void goToControl(const InnerPath &path, ControlId control);
     void endTryingLook();
 
     std::unique_ptr<OpenWork> m_work;
     std::unique_ptr<Filing> m_filing;
     std::unique_ptr<TableChanging> m_tableChanging;
+    UsesView *m_uses;
     ThemeChoice m_themeChoice = ThemeChoice::AsDesktop;
     Theme m_desktopTheme = Theme::Light;
     std::unique_ptr<Appearance> m_appearance;

@@ -2,7 +2,6 @@
 #include "app/parts/at_hand_row.h"
 #include "app/parts/panel_splitter.h"
 #include "app/parts/status_line.h"
-#include "app/parts/uses_dialog.h"
 #include "app/window/commands.h"
 #include "app/window/main_window.h"
 #include "app/work/findings_view.h"
@@ -247,35 +246,18 @@ void MainWindow::showFindings(bool shows)
     refreshActions();
 }
 
-// Where something is used in the project; goes there, into another form where it has to.
-void MainWindow::showUses(const QString &table, const QString &column)
+// To a control of the form at hand, or of a form inside it.
+void MainWindow::goToControl(const InnerPath &path, ControlId control)
 {
-    if (!m_work->document()) {
+    if (!m_board) {
         return;
     }
-    const QString folder = m_work->workspace().projectFolder;
-    const QString atHand = QFileInfo(m_work->document()->path()).completeBaseName();
-    UsesDialog dialog(tr("Where %1 is used").arg(column.isEmpty() ? table : table + u'.' + column),
-                      usesOfColumn(folder, m_work->document()->root(), atHand, table, column), this);
-    const std::optional<ProjectUse> use =
-        dialog.exec() == QDialog::Accepted ? dialog.chosen() : std::optional<ProjectUse>();
-    if (!use) {
-        return;
-    }
-    if (!use->form.isEmpty()) {
-        if (!m_filing->mayLetGo()) {
-            return;
-        }
-        m_filing->openForm(QDir(formsFolder(folder)).filePath(use->form + QStringLiteral(".nabform")));
-    }
-    if (m_work->document() && m_board) {
-        showDesign();
-        m_work->document()->setFocus(use->path);
-        Selection selection;
-        selection.set(use->control == 0 ? QList<ControlId>() : QList<ControlId>{use->control});
-        m_board->setSelection(selection);
-        m_board->scrollTo(use->control);
-    }
+    showDesign();
+    m_work->document()->setFocus(path);
+    Selection selection;
+    selection.set(control == 0 ? QList<ControlId>() : QList<ControlId>{control});
+    m_board->setSelection(selection);
+    m_board->scrollTo(control);
 }
 
 void MainWindow::chooseTracing()

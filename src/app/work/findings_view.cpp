@@ -51,9 +51,13 @@ void FindingsView::projectChanged()
     known.catalogue = m_work->document() ? m_work->shownCatalogue() : workspace.catalogue;
     known.looks = workspace.looks;
     known.namingPattern = workspace.project.namingPattern;
+    known.opened = m_opened.of(workspace.projectFolder, workspace.project.startForm);
     known.forms =
         workspace.projectFolder.isEmpty() ? std::nullopt : std::optional(formNamesOf(workspace.projectFolder));
     m_watch.setKnown(known);
+    if (m_appearance && m_work->document()) {
+        m_reconciling.followRenames(*m_appearance);
+    }
 }
 
 void FindingsView::attach(FindingsPanel *panel)
@@ -154,6 +158,13 @@ void FindingsView::reconcile(QWidget *parent)
 {
     if (m_appearance) {
         m_reconciling.begin(*m_appearance, parent);
+    }
+}
+
+void FindingsView::draftAgain(QWidget *parent)
+{
+    if (m_appearance) {
+        m_reconciling.beginDraft(*m_appearance, parent);
     }
 }
 

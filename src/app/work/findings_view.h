@@ -1,6 +1,7 @@
 // The findings of the form at hand: kept up to date, marked on the board, counted for the top bar, and put right.
 #pragma once
 
+#include "app/work/project_uses.h"
 #include "app/work/reconciling.h"
 #include "core/catalogue/profile.h"
 #include "designer/findings/findings_watch.h"
@@ -38,6 +39,8 @@ public:
     FindingsWatch &watch() { return m_watch; }
     // Opens the sheet that brings the form into step with its tables.
     void reconcile(QWidget *parent);
+    // Opens the sheet of what a draft of today would make otherwise.
+    void draftAgain(QWidget *parent);
     // Has other columns put where the box that is selected stands, as somebody chooses them.
     void takeColumnsInstead(QWidget *parent);
 
@@ -56,6 +59,7 @@ private:
 
     OpenWork *m_work;
     Reconciling m_reconciling;
+    OpenedForms m_opened;
     FindingsWatch m_watch;
     QPointer<Board> m_board;
     const Appearance *m_appearance = nullptr;

@@ -199,6 +199,18 @@ Outcome OpenWork::setNamingPattern(const QString &pattern)
                                                : saveProject(m_workspace.projectFolder, m_workspace.project);
 }
 
+QString OpenWork::nameAtHand() const
+{
+    return m_document ? QFileInfo(m_document->path()).completeBaseName() : QString();
+}
+
+Outcome OpenWork::setFollowsRenames(bool follows)
+{
+    m_workspace.project.followsRenames = follows;
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
+                                               : saveProject(m_workspace.projectFolder, m_workspace.project);
+}
+
 Outcome OpenWork::readDatabaseAgain()
 {
     if (!m_workspace.connection) {

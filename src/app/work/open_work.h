@@ -34,6 +34,8 @@ public:
     const Catalogue &shownCatalogue() const;
     // Where the forms of the project are, or of the database's folder; empty without either.
     QString folderForForms() const;
+    // The name of the file of the form at hand; empty where it has none yet.
+    QString nameAtHand() const;
 
     // Works on another project or database, with no form at hand.
     void open(const Workspace &workspace);
@@ -61,6 +63,8 @@ public:
     Outcome setSentence(const RuleSentence &sentence);
     // The pattern by which the project names controls.
     Outcome setNamingPattern(const QString &pattern);
+    // Whether the project follows renamed columns and tables without asking.
+    Outcome setFollowsRenames(bool follows);
 
     // The looks and styles of the project are these from now on. What changed is written, where there is a project;
     // what could not be is said and stays as it is shown.

@@ -1,5 +1,6 @@
 #include "app/work/table_changing.h"
 
+#include "app/work/project_uses.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/grid.h"
 #include "core/check/form_quality.h"
@@ -7,9 +8,14 @@
 #include "core/edit/placing.h"
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind.h"
+#include "core/reconcile/column_uses.h"
+#include "core/text/tr.h"
 #include "designer/document/form_document.h"
 #include "designer/panels/choices_table_dialog.h"
 #include "designer/panels/new_column_dialog.h"
+#include "entry/theme/ask.h"
+
+#include <QSet>
 
 namespace nabblet {
 
@@ -101,6 +107,49 @@ void TableChanging::makeChoicesTable(const QString &name, const QString &column)
     }
     Q_EMIT said(tr("The table “%1” was made; “%2” is chosen from it.")
                     .arg(dialog.link().link.parentTable, column.simplified()));
+}
+
+void TableChanging::renameInForms(const QString &table, const QString &column)
+{
+    FormDocument *document = m_work->document();
+    if (!document) {
+        return;
+    }
+    const QString folder = m_work->workspace().projectFolder;
+    const QString atHand = m_work->nameAtHand();
+    const QList<ProjectUse> uses = usesOfColumn(folder, document->root(), atHand, table, column);
+    if (uses.isEmpty()) {
+        Q_EMIT said(tr("No form of this project uses “%1”.").arg(column.simplified()));
+        return;
+    }
+    QSet<QString> forms;
+    for (const ProjectUse &use : uses) {
+        forms.insert(use.form);
+    }
+    const std::optional<QString> typed = askForWords(
+        m_window, tr("Call it otherwise in all forms"),
+        tr("What is “%1” of “%2” called from now on? %3 The table itself stays as it is.")
+            .arg(column.simplified(), table.simplified(),
+                 counted(uses.size(), tr("One place follows."),
+                         tr("%1 places follow, in %2.")
+                             .arg(QStringLiteral("%1"), counted(forms.size(), tr("one form"), tr("%1 forms"))))),
+        column);
+    const QString to = typed.value_or(QString()).trimmed();
+    if (to.isEmpty() || to == column || m_work->document() != document) {
+        return;
+    }
+    const RenamedColumn renamed = renameColumnInForms(folder, atHand, table, column, to);
+    document->setFocus({});
+    document->apply(tr("Call “%1” “%2”").arg(column.simplified(), to),
+                    withColumnRenamed(document->root(), table, column, to));
+    if (!renamed.failures.isEmpty()) {
+        Q_EMIT failed({renamed.failures.join(u'\n'), {}});
+    }
+    Q_EMIT said(
+        counted(renamed.forms,
+                tr("“%1” is called “%2” here and in one other form, which is saved.").arg(column.simplified(), to),
+                tr("“%1” is called “%2” here and in %3 other forms, which are saved.")
+                    .arg(column.simplified(), to, QStringLiteral("%1"))));
 }
 
 } // namespace nabblet

@@ -1,5 +1,5 @@
 // Changing the database's own tables from the designer: a column that is missing, a table made of a column's values.
-// Each is shown as SQL and asked first; the form follows.
+// Each is shown as SQL and asked first; the form follows. And forms that follow a column called otherwise.
 #pragma once
 
 #include "app/work/open_work.h"
@@ -18,6 +18,9 @@ public:
 
     void addColumn(const QString &table);
     void makeChoicesTable(const QString &table, const QString &column);
+    // Has a column called otherwise in all forms of the project, the one at hand included, where a person says what
+    // it is called now; the table stays as it is.
+    void renameInForms(const QString &table, const QString &column);
 
 Q_SIGNALS:
     void columnAdded(const QString &table, const QString &column);

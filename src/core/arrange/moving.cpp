@@ -1,6 +1,7 @@
 #include "core/arrange/moving.h"
 
 #include "core/arrange/edges.h"
+#include "core/arrange/grid.h"
 #include "core/arrange/rails.h"
 #include "core/kinds/holders/panes.h"
 #include "core/kinds/kind.h"
@@ -238,6 +239,34 @@ void forget(Form &form, const QSet<ControlId> &gone)
             rule->on.removeIf(isGone) + rule->areas.removeIf([&](const Area &area) { return isGone(area.container); });
         rule = lost > 0 && rule->on.isEmpty() && rule->areas.isEmpty() ? form.rules.erase(rule) : rule + 1;
     }
+}
+
+Form pushedOn(Form form, ControlId from, Qt::Orientation way)
+{
+    constexpr int MostPushes = 2000;
+    const int pitch = std::max(1, form.grid.pitch);
+    QList<ControlId> toLookAt{from};
+    for (int pushes = 0; !toLookAt.isEmpty() && pushes < MostPushes; ++pushes) {
+        const Control pushing = *form.controls.find(toLookAt.takeFirst());
+        for (const Control &other : ControlList(form.controls)) {
+            const bool isBehind =
+                way == Qt::Horizontal ? other.place.x() > pushing.place.x() : other.place.y() > pushing.place.y();
+            if (other.id == pushing.id || areaOf(other) != areaOf(pushing) || !isBehind ||
+                other.captionFor == pushing.id || pushing.captionFor == other.id ||
+                !overlap(other.place, pushing.place)) {
+                continue;
+            }
+            const int by = onGridAtOrAfter(way == Qt::Horizontal ? rightOf(pushing.place) + pitch - other.place.x()
+                                                                 : bottomOf(pushing.place) + pitch - other.place.y(),
+                                           pitch);
+            // A caption in the way takes its field along.
+            const ControlId moved =
+                other.captionFor != 0 && form.controls.find(other.captionFor) ? other.captionFor : other.id;
+            form = moveControls(form, {moved}, way == Qt::Horizontal ? QPoint(by, 0) : QPoint(0, by));
+            toLookAt.append(moved);
+        }
+    }
+    return form;
 }
 
 } // namespace nabblet

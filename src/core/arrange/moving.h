@@ -51,6 +51,10 @@ Form deleteControls(const Form &form, const QList<ControlId> &controls);
 // Takes controls that are gone off the form's rules and its tab order by hand: their numbers may be given to others.
 void forget(Form &form, const QSet<ControlId> &gone);
 
+// What stands behind a control, across or down, and is covered by it moves on, and what that covers then, until nothing
+// is.
+Form pushedOn(Form form, ControlId from, Qt::Orientation way);
+
 } // namespace nabblet
 
 Q_DECLARE_OPERATORS_FOR_FLAGS(nabblet::Edges)

@@ -95,6 +95,8 @@ struct Table
     bool goesByName = false; // the first of them names the rows, and is not merely the best of what there is
     QHash<QString, QStringList> constraints; // the columns of each, by its name; empty where they have no names
     QHash<QString, QString> sentences;       // of the project: what is said where a rule is not kept, by ruleName()
+    bool repeatsKey = false;                 // for a SELECT: a key names more than one of its rows
+    int milliseconds = 0;                    // for a SELECT: what looking through its rows took; 0 where not known
     bool actsOnDelete = false;               // a trigger does something of its own when a row is deleted
 };
 

@@ -155,6 +155,7 @@ Table withRepeatedKey(const Table &table)
     }
     result.writesTo.clear();
     result.primaryKey.clear();
+    result.repeatsKey = true;
     return result;
 }
 

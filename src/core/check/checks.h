@@ -1,5 +1,5 @@
-// What may be wrong with a form, one check a file in each/, or in placed/ where it is about where things stand, and one
-// line in the list below. A check looks at a form and
+// What may be wrong with a form, one check a file in each/, in placed/ where it is about where things stand, or in rows/
+// where it is about the rows, and one line in the list below. A check looks at a form and
 // its tables and says what it finds; forms inside are looked at by themselves.
 #pragma once
 
@@ -31,9 +31,12 @@
     CHECK(typedLinks)                                                                                                  \
     CHECK(codesForNames)                                                                                               \
     CHECK(equalChoices)                                                                                                \
+    CHECK(unseenOrders)                                                                                                \
     CHECK(looseSubforms)                                                                                               \
     CHECK(keylessRows)                                                                                                 \
     CHECK(hidingSelects)                                                                                               \
+    CHECK(slowSelects)                                                                                                 \
+    CHECK(unreachedForms)                                                                                              \
     CHECK(idleButtons)                                                                                                 \
     CHECK(wrongRules)                                                                                                  \
     CHECK(missingPictures)                                                                                             \
@@ -48,6 +51,7 @@
     CHECK(covered)                                                                                                     \
     CHECK(outOfPlace)                                                                                                  \
     CHECK(nearlyInLine)                                                                                                \
+    CHECK(unequalGaps)                                                                                                 \
     CHECK(offGrid)                                                                                                     \
     CHECK(smallTargets)                                                                                                \
     CHECK(backwardTabs)                                                                                                \
@@ -84,6 +88,8 @@ struct CheckContext
     const QHash<QString, Profile> *profiles = nullptr; // what is stored in tables, as far as that is known
     std::optional<QStringList> forms = {};             // of the project, by name, where it is known
     QString namingPattern = QStringLiteral("{kind}_{column}");
+    // Of a project that begins with a form of its own: that one, and those that forms of the project open.
+    std::optional<QStringList> opened = {};
 };
 
 struct FormCheck

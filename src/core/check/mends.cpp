@@ -15,40 +15,6 @@
 
 namespace nabblet {
 
-namespace {
-
-// What stands in an area at or behind an edge and is covered by a control moves on, and what that covers then, until
-// nothing is.
-Form pushedOn(Form form, ControlId from, Qt::Orientation way)
-{
-    constexpr int MostPushes = 2000;
-    const int pitch = std::max(1, form.grid.pitch);
-    QList<ControlId> toLookAt{from};
-    for (int pushes = 0; !toLookAt.isEmpty() && pushes < MostPushes; ++pushes) {
-        const Control pushing = *form.controls.find(toLookAt.takeFirst());
-        for (const Control &other : ControlList(form.controls)) {
-            const bool isBehind =
-                way == Qt::Horizontal ? other.place.x() > pushing.place.x() : other.place.y() > pushing.place.y();
-            if (other.id == pushing.id || areaOf(other) != areaOf(pushing) || !isBehind ||
-                other.captionFor == pushing.id || pushing.captionFor == other.id ||
-                !overlap(other.place, pushing.place)) {
-                continue;
-            }
-            const int by = onGridAtOrAfter(way == Qt::Horizontal ? rightOf(pushing.place) + pitch - other.place.x()
-                                                                 : bottomOf(pushing.place) + pitch - other.place.y(),
-                                           pitch);
-            // A caption in the way takes its field along.
-            const ControlId moved =
-                other.captionFor != 0 && form.controls.find(other.captionFor) ? other.captionFor : other.id;
-            form = moveControls(form, {moved}, way == Qt::Horizontal ? QPoint(by, 0) : QPoint(0, by));
-            toLookAt.append(moved);
-        }
-    }
-    return form;
-}
-
-} // namespace
-
 const Profile *profileOfRows(const CheckContext &context)
 {
     return profileIn(context.profiles, context.form.rowsFrom);

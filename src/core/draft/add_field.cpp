@@ -244,7 +244,7 @@ AddedFields withFields(const Form &form, const Catalogue &catalogue, const Table
     }
     const auto remember = [&](Form &to) {
         for (const NewField &field : std::as_const(fields)) {
-            to.boundColumns.append(rememberColumn(table, *findColumn(table, field.box.column)));
+            to.boundColumns.append(rememberDrafted(to, table, *findColumn(table, field.box.column)));
         }
     };
     if (isTabular(form)) {

@@ -23,7 +23,7 @@ void rememberColumns(Form &form, const Table &table)
     }
     for (const Column &column : table.columns) {
         if (bound.contains(column.name)) {
-            form.boundColumns.append(rememberColumn(table, column));
+            form.boundColumns.append(rememberDrafted(form, table, column));
         }
     }
 }

@@ -82,5 +82,7 @@ Form withColumnChanged(const Form &form, const Catalogue &catalogue, const Table
 
 // What the form remembers of a column it is bound to.
 BoundColumn rememberColumn(const Table &table, const Column &column);
+// The same with what a draft just made of it, where the form has a box of it.
+BoundColumn rememberDrafted(const Form &form, const Table &table, const Column &column);
 
 } // namespace nabblet

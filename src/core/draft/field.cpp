@@ -125,4 +125,17 @@ BoundColumn rememberColumn(const Table &table, const Column &column)
     return bound;
 }
 
+BoundColumn rememberDrafted(const Form &form, const Table &table, const Column &column)
+{
+    BoundColumn bound = rememberColumn(table, column);
+    for (const Control &control : form.controls) {
+        if (control.column == column.name) {
+            const Control *caption = captionOf(form, control.id);
+            bound.drafted = Drafted{control.kind, caption ? caption->text : QString(), control.place.size()};
+            break;
+        }
+    }
+    return bound;
+}
+
 } // namespace nabblet

@@ -7,6 +7,7 @@ namespace nabblet {
 namespace {
 
 constexpr auto OneLine = JsonText::Layout::OneLine;
+constexpr int MostDrafted = 100'000; // px
 
 QStringList textsOf(const QJsonArray &stored)
 {
@@ -37,6 +38,13 @@ void readBoundColumns(Form &form, const QJsonArray &stored, const QString &base,
         column.startsWith = reader.text("startsWith", QString());
         column.choices = textsOf(reader.list("choices"));
         column.signs = textsOf(reader.list("signs"));
+        if (reader.has("drafted")) {
+            JsonReader drafted(reader.object("drafted"), base + u'/' + QString::number(i) + QLatin1String("/drafted"),
+                               &mistakes);
+            column.drafted = Drafted{drafted.text("kind"),
+                                     drafted.text("caption", QString()),
+                                     {drafted.number("width", 0, MostDrafted), drafted.number("height", 0, MostDrafted)}};
+        }
         column.unknown = reader.unknownKeys();
         form.boundColumns.append(column);
     }
@@ -73,6 +81,12 @@ void writeBoundColumn(JsonText &json, const BoundColumn &column)
     }
     if (!column.signs.isEmpty()) {
         json.value("signs", QJsonArray::fromStringList(column.signs));
+    }
+    if (column.drafted) {
+        json.value("drafted", QJsonObject{{QStringLiteral("kind"), column.drafted->kind},
+                                          {QStringLiteral("caption"), column.drafted->caption},
+                                          {QStringLiteral("width"), column.drafted->size.width()},
+                                          {QStringLiteral("height"), column.drafted->size.height()}});
     }
     json.members(column.unknown);
     json.endObject();

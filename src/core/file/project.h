@@ -20,6 +20,7 @@ struct Project
     QHash<QString, QString> words;
     QList<TableLink> links;        // that the database does not declare
     QList<RuleSentence> sentences; // for rules of the tables
+    bool followsRenames = false;   // renamed columns are followed without asking, where it is certain
     int fileVersion = 1;
     QJsonObject unknown;           // keys of a newer version, kept for saving
     QJsonObject unknownConnection; // the same of the connection

@@ -40,6 +40,9 @@ QByteArray writeProject(const Project &project)
     if (!project.startForm.isEmpty()) {
         json.value("startForm", project.startForm);
     }
+    if (project.followsRenames) {
+        json.value("followsRenames", true);
+    }
     if (!project.words.isEmpty()) {
         json.beginObject("words");
         QStringList names = project.words.keys();
@@ -106,6 +109,7 @@ Result<Project> readProject(const QByteArray &text)
     }
     project.namingPattern = reader.text("namingPattern", project.namingPattern);
     project.startForm = reader.text("startForm", QString());
+    project.followsRenames = reader.flag("followsRenames", false);
     const QJsonObject words = reader.object("words");
     for (auto word = words.begin(); word != words.end(); ++word) {
         project.words.insert(word.key().toLower(), word.value().toString());

@@ -9,6 +9,7 @@
 #include <QJsonObject>
 #include <QJsonValue>
 #include <QList>
+#include <QSize>
 #include <QString>
 
 #include <optional>
@@ -45,6 +46,16 @@ struct Permissions
     bool operator==(const Permissions &) const = default;
 };
 
+// What a draft made of a column, by which its own changes are told from those of hands.
+struct Drafted
+{
+    QString kind;
+    QString caption; // empty: it had none
+    QSize size;      // px
+
+    bool operator==(const Drafted &) const = default;
+};
+
 // What a column was like when it was bound or last brought into step. Reconcile compares this with the catalogue of
 // today.
 struct BoundColumn
@@ -61,6 +72,7 @@ struct BoundColumn
     QString startsWith = {};  // SQL: what the database puts there by itself
     QStringList choices = {}; // the values that the table allows
     QStringList signs = {};   // by which some of its values are known again: core/catalogue/value_signs.h
+    std::optional<Drafted> drafted = {}; // where a draft made its box
 
     bool operator==(const BoundColumn &) const = default;
 };

@@ -63,6 +63,7 @@ Form rememberedIn(const Form &form, const Catalogue &catalogue, const QHash<QStr
         if (before) {
             one.unknown = before->unknown;
             one.signs = before->signs;
+            one.drafted = before->drafted;
         }
         if (const ColumnProfile *values = columnIn(profileIn(profiles, use.table), use.column)) {
             one.signs = signsOf(*values);

@@ -15,6 +15,7 @@ struct ReconcileContext
     const TextMeasure &measure;
     QString namingPattern = QStringLiteral("{kind}_{column}");
     const QHash<QString, Profile> *profiles = nullptr; // as far as they are known
+    WordList words = {};                               // of the project, for captions
 };
 
 // One way to follow a change.

@@ -3,6 +3,7 @@
 #include "core/catalogue/select_table.h"
 #include "data/dialect/patience.h"
 
+#include <QElapsedTimer>
 #include <QSqlQuery>
 
 namespace nabblet {
@@ -72,13 +73,17 @@ Result<Table> describeSelect(const Connection &connection, const Catalogue &cata
     }
     Table table = tableOfSelect(catalogue, name, alone, *columns);
     if (!table.writesTo.isEmpty()) {
+        QElapsedTimer clock;
+        clock.start();
         const Result<bool> repeats = repeatsKey(connection, table);
         if (!repeats) {
             return repeats.error();
         }
+        const int took = static_cast<int>(clock.elapsed());
         if (*repeats) {
             table = withRepeatedKey(table);
         }
+        table.milliseconds = took;
     }
     return table;
 }

@@ -47,7 +47,8 @@ std::optional<CheckContext> FindingsWatch::context() const
         return {};
     }
     return CheckContext{m_document->root(), m_known.catalogue, *m_measure,    {},
-                        m_known.looks,      &m_known.profiles, m_known.forms, m_known.namingPattern};
+                        m_known.looks,      &m_known.profiles, m_known.forms, m_known.namingPattern,
+                        m_known.opened};
 }
 
 void FindingsWatch::lookSoon()

@@ -24,6 +24,7 @@ public:
         std::optional<QStringList> forms;
         QString namingPattern;
         QHash<QString, Profile> profiles;
+        std::optional<QStringList> opened;
     };
 
     explicit FindingsWatch(QObject *parent = nullptr);

@@ -291,6 +291,10 @@ void CataloguePanel::showMenu(const QPoint &at)
     const QString used = item != top ? item->data(0, NameRole).toString() : QString();
     menu.addAction(tr("Where %1 is used…").arg((used.isEmpty() ? table : used).simplified()), this,
                    [this, table, used] { Q_EMIT usesRequested(table, used); });
+    if (!used.isEmpty()) {
+        menu.addAction(tr("Call %1 otherwise in all forms…").arg(used.simplified()), this,
+                       [this, table, used] { Q_EMIT otherNameRequested(table, used); });
+    }
     menu.exec(m_tree->viewport()->mapToGlobal(at));
 }
 

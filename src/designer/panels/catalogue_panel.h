@@ -50,6 +50,8 @@ Q_SIGNALS:
     void storedRowsRequested(const QString &table);
     // Where a column, or with an empty one a table, is used in the project.
     void usesRequested(const QString &table, const QString &column);
+    // The column is to be called otherwise in all forms.
+    void otherNameRequested(const QString &table, const QString &column);
 
 private:
     void filter(const QString &part);

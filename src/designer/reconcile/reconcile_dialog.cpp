@@ -58,14 +58,14 @@ protected:
 
 } // namespace
 
-ReconcileDialog::ReconcileDialog(const Form &form, const QList<TableChange> &changes, const Known &known,
-                                 QWidget *parent)
-    : QDialog(parent), m_before(form), m_after(form), m_known(known)
+ReconcileDialog::ReconcileDialog(const Form &form, const QList<Proposal> &proposals, const Known &known,
+                                 Purpose purpose, QWidget *parent)
+    : QDialog(parent), m_before(form), m_after(form), m_known(known), m_proposals(proposals)
 {
-    setWindowTitle(tr("Bring into step with the tables"));
+    const bool isDraft = purpose == Purpose::DraftAgain;
+    setWindowTitle(isDraft ? tr("Draft again") : tr("Bring into step with the tables"));
     setObjectName(QStringLiteral("reconcileDialog"));
     resize(1100, 680);
-    m_proposals = proposalsFor(form, changes, context());
 
     auto *list = new QWidget;
     auto *rows = new QVBoxLayout(list);
@@ -113,7 +113,8 @@ ReconcileDialog::ReconcileDialog(const Form &form, const QList<TableChange> &cha
         m_ways.append(ways);
     }
     if (m_proposals.isEmpty()) {
-        auto *nothing = new QLabel(tr("The form is in step with its tables; nothing has changed."));
+        auto *nothing = new QLabel(isDraft ? tr("A draft of today would make nothing otherwise that hands did not.")
+                                           : tr("The form is in step with its tables; nothing has changed."));
         nothing->setWordWrap(true);
         rows->addWidget(nothing);
     }
@@ -154,17 +155,29 @@ ReconcileDialog::ReconcileDialog(const Form &form, const QList<TableChange> &cha
     column->setContentsMargins(16, 14, 16, 14);
     column->setSpacing(12);
     column->addLayout(middle, 1);
-    const DialogButtons buttons = makeDialogButtons(this, tr("Bring into step"), "takeStep");
+    const DialogButtons buttons = makeDialogButtons(this, isDraft ? tr("Take") : tr("Bring into step"), "takeStep");
     m_take = buttons.take;
+    if (known.followsRenames && !isDraft) {
+        m_follows = new QCheckBox(tr("In this project, follow renames without asking where they are certain"));
+        m_follows->setObjectName(QStringLiteral("followsRenames"));
+        m_follows->setChecked(*known.followsRenames);
+        connect(m_follows, &QCheckBox::toggled, this, &ReconcileDialog::refresh);
+        column->addWidget(m_follows);
+    }
     column->addLayout(buttons.row);
     refresh();
+}
+
+bool ReconcileDialog::followsRenames() const
+{
+    return m_follows && m_follows->isChecked();
 }
 
 ReconcileDialog::~ReconcileDialog() = default;
 
 ReconcileContext ReconcileDialog::context() const
 {
-    return {m_known.catalogue, m_known.appearance, m_known.namingPattern};
+    return {m_known.catalogue, m_known.appearance, m_known.namingPattern, &m_known.profiles, m_known.words};
 }
 
 void ReconcileDialog::refresh()
@@ -182,7 +195,7 @@ void ReconcileDialog::refresh()
     after->lit = placesThatDiffer(m_after, m_before);
     before->update();
     after->update();
-    m_take->setEnabled(!(m_after == m_before));
+    m_take->setEnabled(!(m_after == m_before) || (m_follows && m_follows->isChecked() != m_known.followsRenames));
     fitPictures();
 }
 

@@ -28,14 +28,21 @@ public:
         Catalogue catalogue;
         Appearance appearance;
         QString namingPattern;
+        QHash<QString, Profile> profiles = {};
+        WordList words = {};
+        std::optional<bool> followsRenames = {}; // of the project, where there is one
     };
-    // changes: of the form's tables, as tableChanges() gives them.
-    ReconcileDialog(const Form &form, const QList<TableChange> &changes, const Known &known, QWidget *parent = nullptr);
+    // For what the proposals are: words of the sheet.
+    enum class Purpose { IntoStep, DraftAgain };
+    ReconcileDialog(const Form &form, const QList<Proposal> &proposals, const Known &known,
+                    Purpose purpose = Purpose::IntoStep, QWidget *parent = nullptr);
     ~ReconcileDialog() override;
 
     // As it would be by what is ticked now.
     const Form &after() const { return m_after; }
     const QList<Proposal> &proposals() const { return m_proposals; }
+    // Whether the project is to follow renames without asking from now on.
+    bool followsRenames() const;
 
 protected:
     void resizeEvent(QResizeEvent *event) override;
@@ -54,6 +61,7 @@ private:
     FormPicture *m_pictureBefore;
     FormPicture *m_pictureAfter;
     QList<QScrollArea *> m_frames;
+    QCheckBox *m_follows = nullptr;
     QPushButton *m_take = nullptr;
 };
 

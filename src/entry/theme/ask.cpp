@@ -61,6 +61,7 @@ private:
 std::optional<QString> askForWords(QWidget *parent, const QString &title, const QString &question, const QString &usual)
 {
     QInputDialog dialog(parent);
+    dialog.setObjectName(QStringLiteral("wordsQuestion"));
     dialog.setWindowTitle(title);
     dialog.setLabelText(question);
     dialog.setTextValue(usual);

@@ -239,6 +239,83 @@ private Q_SLOTS:
                          changed(linked, subform.id, [](Control &control) { setChildLink(control, {}); }));
     }
 
+    void gapsWithinARow()
+    {
+        Form form = draft("customer");
+        for (const int x : {16, 120, 224, 328}) {
+            Control button;
+            button.id = nextControlId(form);
+            button.kind = "button";
+            button.name = "button_" + QString::number(x);
+            button.text = button.name;
+            button.settings.set(setting::Opens, "start");
+            button.place = QRect(x, 600, 96, 32);
+            form.controls.append(button);
+        }
+        const ControlId third = form.controls.at(form.controls.size() - 2).id;
+        isFoundAndMended("unequal gaps", form,
+                         changed(form, third, [](Control &control) { control.place.translate(5, 0); }));
+        // What stands far off was put there.
+        QCOMPARE(found("unequal gaps", changed(form, form.controls.at(form.controls.size() - 1).id,
+                                               [](Control &control) { control.place.translate(200, 0); }))
+                     .size(),
+                 0);
+    }
+
+    void choicesInAnOrderThatShows()
+    {
+        const Form form = draft("purchase");
+        isFoundAndMended("unseen orders", form, changed(form, boxOf(form, "customer_id").id, [](Control &control) {
+                             Lookup lookup = *lookupOf(control);
+                             lookup.sort = {"-customer_id"};
+                             setLookup(control, lookup);
+                         }));
+        QCOMPARE(found("unseen orders", changed(form, boxOf(form, "customer_id").id,
+                                                [](Control &control) {
+                                                    Lookup lookup = *lookupOf(control);
+                                                    lookup.sort = {'-' +
+                                                                   lookup.wordsColumns.first()}; // backwards, but seen
+                                                    setLookup(control, lookup);
+                                                }))
+                     .size(),
+                 0);
+    }
+
+    void formsThatNothingOpens()
+    {
+        const Form form = draft("customer");
+        CheckContext context = contextOf(form);
+        context.forms = QStringList{"start", form.name};
+        QCOMPARE(findings("unreached forms", context).size(), 0); // it is not known where people begin
+        context.opened = QStringList{"start"};
+        QCOMPARE(findings("unreached forms", context).size(), 1);
+        context.opened = QStringList{"start", form.name};
+        QCOMPARE(findings("unreached forms", context).size(), 0);
+    }
+
+    void selectsThatRepeatRowsOrTakeLong()
+    {
+        Form form = draft("customer");
+        form.select = "SELECT * FROM customer JOIN purchase USING (customer_id)";
+        Catalogue catalogue = m_orders;
+        const auto foundWith = [&](bool repeats, int milliseconds) {
+            for (Table &table : catalogue.tables) {
+                if (table.name == form.rowsFrom) {
+                    table.repeatsKey = repeats;
+                    table.milliseconds = milliseconds;
+                }
+            }
+            return findings("slow selects", {form, catalogue, m_measure});
+        };
+        QCOMPARE(foundWith(false, 40).size(), 0);
+        QCOMPARE(foundWith(false, 4000).size(), 1);
+        const QList<Finding> repeated = foundWith(true, 40);
+        QCOMPARE(repeated.size(), 1);
+        form = repeated.first().mends.first().mended({form, catalogue, m_measure});
+        QVERIFY(!form.permissions.add && !form.permissions.change);
+        QCOMPARE(foundWith(true, 40).size(), 0);
+    }
+
     void formsInsideAreLookedAtToo()
     {
         Form form = draft("customer");

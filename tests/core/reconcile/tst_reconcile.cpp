@@ -1,5 +1,6 @@
 // A table changes under a form: what became of each column is told with reasons, followed in every use, and all else
 // stays as somebody made it.
+#include "core/arrange/moving.h"
 #include "core/catalogue/value_signs.h"
 #include "core/check/findings.h"
 #include "core/draft/draft.h"
@@ -11,6 +12,7 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/typing.h"
 #include "core/reconcile/column_uses.h"
+#include "core/reconcile/draft_again.h"
 #include "core/reconcile/memory.h"
 #include "core/reconcile/proposals.h"
 #include "core/sorts/sorted_by.h"
@@ -510,6 +512,71 @@ private Q_SLOTS:
     }
 
     // Several at once, in any order of the columns.
+    // A draft of today, the draft that the form came from and the form as it is: three ways.
+    void draftedAgainLeavesHandworkAlone()
+    {
+        const Form drafted = draft("customer");
+        const auto again = [&](const Form &form, const QHash<QString, Profile> *profiles = nullptr) {
+            const ReconcileContext now{m_now, m_measure, QStringLiteral("{kind}_{column}"), profiles};
+            return draftedAgain(form, tableChanges(form, m_now, m_samples), now);
+        };
+        const QList<Proposal> none = again(drafted);
+        QVERIFY2(none.isEmpty(), none.isEmpty() ? "" : qPrintable(none.first().sentence));
+        // What a hand did is no change of the draft.
+        Form byHand = setCaptionText(drafted, captionOf(drafted, boxOf(drafted, "name")->id)->id, "Called", m_measure);
+        byHand = resizeControls(byHand, {boxOf(drafted, "name")->id}, Edge::Right, QPoint(80, 0));
+        QVERIFY(again(byHand).isEmpty());
+
+        // The project now calls it otherwise.
+        ReconcileContext words{m_now, m_measure};
+        words.words = {{"name", "Full name"}};
+        const QList<Proposal> captions = draftedAgain(drafted, {}, words);
+        QCOMPARE(captions.size(), 1);
+        QVERIFY(captions.first().isTicked);
+        const Form called = reconciled(drafted, captions, {}, words);
+        QCOMPARE(captionOf(called, boxOf(called, "name")->id)->text, QString("Full name"));
+        QVERIFY(draftedAgain(called, {}, words).isEmpty()); // twice is once
+        QCOMPARE(boxOf(called, "name")->place.size(), boxOf(drafted, "name")->place.size());
+        const QList<Proposal> offered = draftedAgain(byHand, {}, words);
+        QCOMPARE(offered.size(), 1);
+        QVERIFY(!offered.first().isTicked); // somebody wrote it
+        QCOMPARE(reconciled(byHand, offered, {}, words), withColumnsAsNow(byHand, m_now));
+
+        // Long values have come in since.
+        Profile profile;
+        profile.table = "customer";
+        ColumnProfile &values = profile.columns["name"];
+        values.values = 500;
+        values.lengths.insert(60, {500, QString(60, u'm')});
+        const QHash<QString, Profile> profiles{{"customer", profile}};
+        const QList<Proposal> sizes = again(drafted, &profiles);
+        QVERIFY(!sizes.isEmpty());
+        const Form wider = reconciled(drafted, sizes, {}, {m_now, m_measure, "{kind}_{column}", &profiles});
+        QVERIFY(boxOf(wider, "name")->place.width() > boxOf(drafted, "name")->place.width());
+        keepsTheLaws(drafted, wider);
+        const QList<Proposal> sizedByHand = again(byHand, &profiles);
+        QVERIFY(!sizedByHand.isEmpty() && !sizedByHand.first().isTicked);
+
+        // A box that somebody took away is offered, and a new column comes as a draft would have it.
+        const Form without = withColumnsRemembered(deleteControls(drafted, {boxOf(drafted, "name")->id}), m_now);
+        const QList<Proposal> back = again(without);
+        QCOMPARE(back.size(), 1);
+        QVERIFY(!back.first().isTicked);
+        QVERIFY(boxOf(reconciled(without, back, {{true, 0}}, context()), "name"));
+        Column fresh;
+        fresh.name = "nickname";
+        fresh.declaredType = "VARCHAR(20)";
+        fresh.type = ColumnType::Text;
+        fresh.length = 20;
+        tableOf(m_now, "customer").columns.append(fresh);
+        const QList<Proposal> grown = again(drafted);
+        QCOMPARE(grown.size(), 1);
+        QVERIFY(grown.first().isTicked);
+        const Form withIt = reconciled(drafted, grown, {}, context());
+        QVERIFY(boxOf(withIt, "nickname"));
+        QVERIFY(again(withIt).isEmpty());
+    }
+
     void severalAtOnce()
     {
         const Form form = draft("purchase_line");

@@ -39,6 +39,10 @@ void makeEditMenu(Commands &commands, MainWindow &window)
         edit, Texts::tr("Bring into step with the &tables…"), keys("Ctrl+Shift+Y"),
         [&window] { window.findings().reconcile(&window); }, When::InDesign);
     step->setObjectName(QStringLiteral("bringIntoStep"));
+    QAction *again = commands.add(
+        edit, Texts::tr("Draft a&gain…"), QKeySequence(), [&window] { window.findings().draftAgain(&window); },
+        When::InDesign);
+    again->setObjectName(QStringLiteral("draftAgain"));
     QAction *instead = commands.add(
         edit, Texts::tr("Other columns &instead of one…"), QKeySequence(),
         [&window] { window.findings().takeColumnsInstead(&window); }, When::WithControl);

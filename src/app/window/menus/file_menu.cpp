@@ -78,6 +78,9 @@ void makeFileMenu(Commands &commands, MainWindow &window)
         When::InDesign);
     commands.add(
         file, Texts::tr("&Rename form…"), QKeySequence(), [&window] { window.filing().renameForm(); }, When::InDesign);
+    commands.add(
+        file, Texts::tr("Where this form is &used…"), QKeySequence(), [&window] { window.uses().showForm(); },
+        When::WithForm);
     file->addSeparator();
     commands.add(
         file, Texts::tr("&Quit"), keys("Ctrl+Q"), [&window] { window.close(); }, When::Always);

@@ -183,6 +183,9 @@ void makeLookMenu(Commands &commands, MainWindow &window)
         menu, Texts::tr("&Keep as a style…"), keys("Ctrl+Shift+E"),
         [&window] { window.lookView().keepAsStyle(window.board()->selection().controls(), &window); },
         When::WithControl);
+    commands.add(
+        menu, Texts::tr("Where styles are &used…"), QKeySequence(), [&window] { window.uses().showStyles(); },
+        When::InDesign);
     commands.follow([&window, looks, keyed, paste] {
         paste->setEnabled(paste->isEnabled() && clipboardHasLook());
         looks->setChecked(window.showsLooks());
