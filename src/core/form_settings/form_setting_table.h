@@ -7,6 +7,7 @@
 #define NABBLET_FORM_SETTINGS(SETTING)                                                                                 \
     SETTING(sortedBySetting)                                                                                           \
     SETTING(opensAtSetting)                                                                                            \
+    SETTING(behindLastSetting)                                                                                         \
     SETTING(titledByRecordSetting)                                                                                     \
     SETTING(formGroundSetting)                                                                                         \
     SETTING(rowColourSetting)                                                                                          \

@@ -120,6 +120,12 @@ QString Dialect::patternHolding(const QString &words)
     return u'%' + patternBeginning(words);
 }
 
+QString Dialect::patternShaped(const QString &shape)
+{
+    QString pattern = patternBeginning(shape).chopped(1);
+    return pattern.replace(u'*', u'%').replace(u'?', u'_');
+}
+
 QString Dialect::joined(const QStringList &texts) const
 {
     return texts.join(QLatin1String(" || ' ' || "));

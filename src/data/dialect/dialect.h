@@ -145,6 +145,8 @@ public:
     virtual QString isLike(const QString &text) const;
     static QString patternHolding(const QString &words);
     static QString patternBeginning(const QString &words);
+    // The same for a shape, in which * stands for any letters and ? for one.
+    static QString patternShaped(const QString &shape);
     // Texts one behind the other, with a blank between them.
     virtual QString joined(const QStringList &texts) const;
     // Values of any type as texts.

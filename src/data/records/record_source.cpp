@@ -111,6 +111,11 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
     return source;
 }
 
+QString wordedName(const QString &column)
+{
+    return QChar(1) + column; // no table has such a one
+}
+
 RecordSource linkedTo(const RecordSource &source, const QStringList &columns, const QVariantList &values)
 {
     RecordSource linked = source;

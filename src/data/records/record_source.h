@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/kinds/settings/lookup.h"
 #include "core/model/form.h"
 #include "core/result.h"
 #include "core/sorts/sorted_by.h"
@@ -13,6 +14,7 @@
 
 namespace nabblet {
 
+struct RowFilter;
 struct RowsBetween;
 
 struct RecordSource
@@ -37,6 +39,11 @@ struct RecordSource
     // Or to several rows of a form in between, themselves held to one row.
     std::shared_ptr<const RowsBetween> between;
 
+    // What people ask of the rows: only those are read. A row that is read by its key need not meet it.
+    std::shared_ptr<const RowFilter> filter;
+    // Columns, among those that are read, that are the words of a lookup; the name is none of the table's.
+    QHash<QString, Lookup> worded = {};
+
     QString writtenName(const QString &column) const { return originOf.value(column, column); }
 };
 
@@ -53,6 +60,9 @@ Result<RecordSource> recordSourceOf(const Form &form, const Catalogue &catalogue
 
 // The source of all columns of a table.
 RecordSource recordSourceOf(const Table &table);
+
+// The name of the column that holds the words of the lookup which a column has.
+QString wordedName(const QString &column);
 
 // The same source, held to the rows that belong to one row of another form. columns and values: as many of both.
 RecordSource linkedTo(const RecordSource &source, const QStringList &columns, const QVariantList &values);

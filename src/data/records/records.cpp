@@ -41,7 +41,7 @@ QList<Term> termsOf(const Connection &connection, const RecordSource &source)
     QList<Term> terms;
     for (const SortedBy &each : source.order) {
         const auto expression = sortNamed(each.sort)->expression;
-        terms.append({expression(rowsColumn(connection, each.column)), expression, each.isDescending, true});
+        terms.append({expression(sourceColumn(connection, source, each.column)), expression, each.isDescending, true});
     }
     for (const QString &name : keyNames(connection, source)) {
         terms.append({name, [](const QString &value) { return value; }});
@@ -66,7 +66,7 @@ QString selectRows(const Connection &connection, const RecordSource &source)
 {
     QStringList columns{keyList(connection, source)};
     for (const QString &column : source.columns) {
-        columns.append(rowsColumn(connection, column));
+        columns.append(sourceColumn(connection, source, column));
     }
     return QStringLiteral("SELECT %1 FROM %2").arg(columns.join(QLatin1String(", ")), rowsFrom(connection, source));
 }
@@ -124,7 +124,7 @@ Statement compared(const Connection &connection, const RecordSource &source, Tha
 // Who wrote the SQL that the rows come from; an order that people chose may take as long.
 Sql sqlOf(const RecordSource &source)
 {
-    return source.select.isEmpty() && source.order.isEmpty() ? Sql::OurOwn : Sql::OfPeople;
+    return source.select.isEmpty() && source.order.isEmpty() && !source.filter ? Sql::OurOwn : Sql::OfPeople;
 }
 
 // Values as they are read, where an empty one is not taken for a missing one.
@@ -135,7 +135,9 @@ QVariant asRead(const QSqlQuery &query, int column)
     return query.isNull(column) && !isEmptyBytes ? QVariant() : isEmptyBytes ? QVariant(QByteArray("")) : value;
 }
 
-Row rowOf(const QSqlQuery &query, const RecordSource &source)
+} // namespace
+
+Row readRow(const QSqlQuery &query, const RecordSource &source)
 {
     Row row;
     const int keys = static_cast<int>(source.keyColumns.size());
@@ -148,6 +150,14 @@ Row rowOf(const QSqlQuery &query, const RecordSource &source)
     return row;
 }
 
+Statement selectedRows(const Connection &connection, const RecordSource &source, const Statement &condition)
+{
+    const Statement where = held(connection, source, condition.sql, condition.values);
+    return {selectRows(connection, source) + where.sql, where.values};
+}
+
+namespace {
+
 // A text that holds signs for what could not be read is read once more as bytes; where those give another text, it is
 // one in no known encoding.
 Row withRawTexts(const Connection &connection, const RecordSource &source, Row row)
@@ -157,7 +167,9 @@ Row withRawTexts(const Connection &connection, const RecordSource &source, Row r
         if (value.typeId() != QMetaType::QString || !value.toString().contains(QChar::ReplacementCharacter)) {
             continue;
         }
-        const QString bytes = connection.dialect().bytesOf(rowsColumn(connection, source.columns.at(i)));
+        const QString bytes = source.worded.contains(source.columns.at(i))
+                                  ? QString()
+                                  : connection.dialect().bytesOf(rowsColumn(connection, source.columns.at(i)));
         if (bytes.isEmpty()) {
             continue;
         }
@@ -184,7 +196,7 @@ MaybeRow oneRow(const Connection &connection, const RecordSource &source, const 
     const Patience patience(connection, sqlOf(source));
     Running running(connection, {sql, where.values});
     if (running.isGood && running.query.next()) {
-        return std::optional(withRawTexts(connection, source, rowOf(running.query, source)));
+        return std::optional(withRawTexts(connection, source, readRow(running.query, source)));
     }
     if (running.query.lastError().type() != QSqlError::NoError) {
         return connection.explain(running.query.lastError());
@@ -203,7 +215,7 @@ Result<QList<Row>> manyRows(const Connection &connection, const RecordSource &so
     Running running(connection, {sql, where.values});
     QList<Row> rows;
     while (running.isGood && running.query.next()) {
-        rows.append(withRawTexts(connection, source, rowOf(running.query, source)));
+        rows.append(withRawTexts(connection, source, readRow(running.query, source)));
     }
     if (running.query.lastError().type() != QSqlError::NoError) {
         return connection.explain(running.query.lastError());
@@ -261,6 +273,7 @@ MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, co
 {
     RecordSource one = source; // which needs no order, and none of the columns that it is of
     one.order.clear();
+    one.filter.reset(); // it may have been changed so that it does not meet it any more
     return oneRow(connection, one, keyCompared(connection, source, "=", key), Way::Forward);
 }
 
@@ -277,6 +290,15 @@ Row readableRow(const Connection &connection, const RecordSource &source, const 
         row.values.append(read && *read ? (*read)->values.value(0) : QVariant());
     }
     return row;
+}
+
+Result<bool> isAmong(const Connection &connection, const RecordSource &source, const RowKey &key)
+{
+    RecordSource one = source;
+    one.order.clear();
+    one.columns.clear();
+    const MaybeRow row = oneRow(connection, one, keyCompared(connection, one, "=", key), Way::Forward);
+    return row ? Result<bool>(row->has_value()) : Result<bool>(row.error());
 }
 
 Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source,
@@ -333,7 +355,7 @@ Result<std::optional<RowMap>> mapRows(const Connection &connection, const Record
 {
     QStringList placed;
     for (const SortedBy &each : source.order) {
-        placed.append(rowsColumn(connection, each.column));
+        placed.append(sourceColumn(connection, source, each.column));
     }
     placed += keyNames(connection, source);
     const Statement where = held(connection, source, {}, {});
@@ -388,7 +410,7 @@ MaybeRow rowAt(const Connection &connection, const RecordSource &source, const R
                                  where.values});
     for (qint64 i = stone * RowMap::Stride; running.isGood && running.query.next(); ++i) {
         if (i == number) {
-            return std::optional(withRawTexts(connection, source, rowOf(running.query, source)));
+            return std::optional(withRawTexts(connection, source, readRow(running.query, source)));
         }
     }
     if (running.query.lastError().type() != QSqlError::NoError) {

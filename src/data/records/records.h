@@ -44,6 +44,8 @@ MaybeRow rowBefore(const Connection &connection, const RecordSource &source, con
 MaybeRow rowWithKey(const Connection &connection, const RecordSource &source, const RowKey &key);
 // The same as far as it can be read, with NULL for columns that another program has just taken away.
 Row readableRow(const Connection &connection, const RecordSource &source, const RowKey &key);
+// Whether a row is one of those that the source shows.
+Result<bool> isAmong(const Connection &connection, const RecordSource &source, const RowKey &key);
 
 // At most so many rows after or before a place, nearest first; with none, from the beginning or the end.
 Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &source,

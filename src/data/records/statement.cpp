@@ -1,5 +1,7 @@
 #include "data/records/statement.h"
 
+#include "data/records/row_filter.h"
+
 namespace nabblet {
 
 QString withoutEnd(const QString &select)
@@ -14,6 +16,35 @@ QString withoutEnd(const QString &select)
 QString rowsColumn(const Connection &connection, const QString &column)
 {
     return connection.dialect().quoteName(QStringList{QStringLiteral("rows"), column});
+}
+
+QString sourceColumn(const Connection &connection, const RecordSource &source, const QString &column)
+{
+    const auto worded = source.worded.constFind(column);
+    if (worded == source.worded.constEnd()) {
+        return rowsColumn(connection, column);
+    }
+    const Dialect &dialect = connection.dialect();
+    const QString other = QStringLiteral("looked");
+    const auto theirs = [&](const QString &name) { return dialect.quoteName(QStringList{other, name}); };
+    QStringList words;
+    for (const QString &name : worded->wordsColumns) {
+        words.append(worded->wordsColumns.size() == 1
+                         ? theirs(name)
+                         : QStringLiteral("coalesce(%1, '')").arg(dialect.asText(theirs(name))));
+    }
+    QStringList conditions;
+    for (qsizetype i = 0; i < worded->valueColumns.size(); ++i) {
+        conditions.append(theirs(worded->valueColumns.at(i)) + QLatin1String(" = ") +
+                          rowsColumn(connection, worded->columns.value(i)));
+    }
+    const QString from = worded->select.isEmpty()
+                             ? dialect.tableAs(connection.quotedTable(worded->table), connection.quoted(other))
+                             : dialect.selectAs(withoutEnd(worded->select), connection.quoted(other));
+    const QString select = QStringLiteral("SELECT %1 FROM %2 WHERE %3")
+                               .arg(words.size() == 1 ? words.first() : dialect.joined(words), from,
+                                    conditions.join(QLatin1String(" AND ")));
+    return u'(' + dialect.firstOf(select, 1) + u')';
 }
 
 QString keyName(const Connection &connection, const RecordSource &source, const QString &column)
@@ -86,6 +117,13 @@ Statement held(const Connection &connection, const RecordSource &source, const Q
         const Statement is = belongsTo(connection, *source.between);
         where.sql += (where.sql.isEmpty() ? QString() : QStringLiteral(" AND ")) + is.sql;
         where.values += is.values;
+    }
+    if (source.filter) {
+        const Statement is = conditionOf(connection, *source.filter);
+        if (!is.sql.isEmpty()) {
+            where.sql += (where.sql.isEmpty() ? QString() : QStringLiteral(" AND ")) + is.sql;
+            where.values += is.values;
+        }
     }
     if (!where.sql.isEmpty()) {
         where.sql.prepend(QLatin1String(" WHERE "));

@@ -37,6 +37,8 @@ struct Running
 // A column of what rowsFrom() gives. Always with the name of what it is read from: SQLite takes a name in quotes that
 // it does not know for a text (https://www.sqlite.org/quirks.html#dblquote), and every record would show it.
 QString rowsColumn(const Connection &connection, const QString &column);
+// The same of a source, where it may be the words of a lookup.
+QString sourceColumn(const Connection &connection, const RecordSource &source, const QString &column);
 // A part of the key, likewise. The row number of a table is a word of the database, not a name to quote.
 QString keyName(const Connection &connection, const RecordSource &source, const QString &column);
 // What rows are read from: the table, or the SELECT as one.
@@ -45,6 +47,9 @@ QString rowsFrom(const Connection &connection, const RecordSource &source);
 QString withoutEnd(const QString &select);
 // So many places as there are values, with commas between them.
 QString placesOf(const Connection &connection, const QVariantList &values);
+// The rows of a source that meet a condition, in no order; and one of them as it was read.
+Statement selectedRows(const Connection &connection, const RecordSource &source, const Statement &condition);
+Row readRow(const QSqlQuery &query, const RecordSource &source);
 // A condition, and those that hold a source to the rows of one parent.
 Statement held(const Connection &connection, const RecordSource &source, const QString &condition,
                const QVariantList &values);

@@ -178,6 +178,7 @@ RecordSource asWritten(const RecordSource &source)
     written.select.clear();
     written.linkColumns.clear();
     written.linkValues.clear();
+    written.filter.reset();
     written.columns.clear();
     written.keyColumns.clear();
     for (const QString &column : source.columns) {

@@ -10,6 +10,7 @@
 #include "entry/editors/choice_list.h"
 #include "entry/editors/line_parts.h"
 
+#include <QCoreApplication>
 #include <QKeyEvent>
 
 #include <algorithm>
@@ -78,6 +79,9 @@ public:
             const int pressed = static_cast<QKeyEvent *>(event)->key();
             if (pressed == Qt::Key_Return || pressed == Qt::Key_Enter) {
                 takeCurrent();
+                if (!isJumpList(control()) && !m_list->isVisible()) { // taken: on to the next box
+                    QCoreApplication::postEvent(m_line, new QKeyEvent(QEvent::KeyPress, Qt::Key_Tab, Qt::NoModifier));
+                }
                 return true;
             }
             const bool completes = m_hasTyped && !takesNewChoices(control()) && !isJumpList(control());

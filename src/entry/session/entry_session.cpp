@@ -2,6 +2,7 @@
 
 #include "core/text/tr.h"
 #include "data/records/copied_rows.h"
+#include "data/records/row_filter.h"
 #include "data/records/select_source.h"
 #include "entry/session/session_parts.h"
 
@@ -211,6 +212,7 @@ Outcome EntrySession::setForm(const Form &form)
     if (hasOtherRows) {
         m_parts->typing.setAside();
         m_parts->takingBack.forget(); // belongs to rows that are not there any more
+        m_parts->changes.setWanted({});
     }
     m_parts->changes.setForm(form);
     m_parts->values.lookedUp().forgetChoices();
@@ -241,7 +243,8 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
         return source.error();
     }
     const bool isOrderedOtherwise = source->order != before.order;
-    const bool isAlike = source->columns == before.columns && source->missing == before.missing && !isOrderedOtherwise;
+    const bool isAlike = source->columns == before.columns && source->missing == before.missing &&
+                         !isOrderedOtherwise && asksTheSame(*source, before);
     if (isAlike && !isShownOtherwise) {
         m_parts->reckoning.refreshTotals();
         return Done{};
@@ -305,6 +308,65 @@ void EntrySession::holdTo(const HeldTo &heldTo)
     }
 }
 
+Outcome EntrySession::want(const Wanted &wanted)
+{
+    return !state().isStarted || wanted == state().wanted ? Outcome(Done{}) : showWanted(wanted, nullptr);
+}
+
+Outcome EntrySession::wantAs(const EntrySession &other)
+{
+    return !state().isStarted || other.state().wanted == state().wanted
+               ? Outcome(Done{})
+               : showWanted(other.state().wanted, std::make_shared<const RecordSource>(other.state().source));
+}
+
+Outcome EntrySession::showWanted(const Wanted &wanted, const std::shared_ptr<const RecordSource> &asThere)
+{
+    const Wanted before = state().wanted;
+    const auto beforeThere = state().asThere;
+    const auto putBack = [&](const Error &error) -> Outcome {
+        m_parts->changes.setWanted(before, beforeThere);
+        return error;
+    };
+    m_parts->changes.setWanted(wanted, asThere);
+    const Result<RecordSource> source = state().wantedSource();
+    if (!source) {
+        return putBack(source.error());
+    }
+    const Result<RecordSource> ready = readable(state().connection, *source, rowsWanted());
+    if (!ready) {
+        return putBack(ready.error());
+    }
+    const MaybeRow first = firstRow(state().connection, *ready);
+    if (!first || (!*first && !wanted.filter.isEmpty())) {
+        return putBack(first ? Error{tr("No record is like that; all that were shown stay."), {}} : first.error());
+    }
+    // The record in hand, if it is one of them; a copy of keyless rows has other keys.
+    bool staysInHand = state().isChanged() || state().isNew();
+    if (state().record.row && ready->table == state().source.table && !staysInHand) {
+        const Result<bool> fits = isAmong(state().connection, *ready, state().record.row->key);
+        staysInHand = fits && *fits;
+    }
+    const QStringList columns = state().source.columns;
+    m_parts->changes.setSource(*ready);
+    m_parts->changes.setRecord(state().remapped(state().record, columns));
+    m_parts->rows.forget();
+    m_parts->place.forgetRows();
+    m_parts->values.lookedUp().forgetRows();
+    m_parts->place.setPosition(std::nullopt);
+    if (!staysInHand) {
+        m_parts->place.setPosition(0);
+        m_parts->inHand.take(*first);
+    }
+    m_parts->reckoning.count(staysInHand);
+    m_parts->reckoning.refreshTotals();
+    Q_EMIT wantedChanged();
+    Q_EMIT rowsChanged();
+    m_parts->inHand.hasChanged();
+    Q_EMIT positionChanged();
+    return Done{};
+}
+
 Outcome EntrySession::setCatalogue(const Catalogue &catalogue)
 {
     m_parts->changes.setCatalogue(catalogue);
@@ -366,6 +428,26 @@ void EntrySession::readAgain()
     }
     m_parts->reckoning.refreshTotals();
     m_parts->inHand.hasChanged();
+}
+
+void EntrySession::takeSeveral(const LastStep &step)
+{
+    m_parts->takingBack.remember(step);
+    m_parts->rows.forget();
+    m_parts->values.lookedUp().forgetRows();
+    if (const std::optional<RowKey> key = state().key()) {
+        const MaybeRow again = rowWithKey(state().connection, state().source, *key);
+        m_parts->inHand.take(again && *again ? *again : std::nullopt);
+    } else if (!step.together.isEmpty()) {
+        m_parts->inHand.take(step.together.last().after);
+    }
+    m_parts->place.setPosition(std::nullopt);
+    m_parts->reckoning.count(true);
+    m_parts->reckoning.refreshTotals();
+    Q_EMIT said(tr("%1 put in; Take back takes them out again.").arg(step.words));
+    Q_EMIT rowsChanged();
+    m_parts->inHand.hasChanged();
+    Q_EMIT positionChanged();
 }
 
 void EntrySession::noticeChanges()

@@ -71,11 +71,19 @@ public:
     Outcome setForm(const Form &form);
     // Holds this session to rows that belong to a record.
     void holdTo(const HeldTo &heldTo);
+    // Shows those records that people ask for, in the order that they choose. The record in hand stays where it is one
+    // of them or something is typed in it; else the first of them comes. Where there is none, all stays as it was, and
+    // the error says so.
+    Outcome want(const Wanted &wanted);
+    // The same as another form on the same table asks for, whose boxes need not be on this one.
+    Outcome wantAs(const EntrySession &other);
     // Brings a changed database into force: tables, columns and links as they are now.
     Outcome setCatalogue(const Catalogue &catalogue);
     // The database is gone, or can only be read, or can be written again; said above the form. What may be done
     // differs.
     void availabilityChanged(const QString &sentence);
+    // Rows were written together: they are shown, and can be taken back in one step.
+    void takeSeveral(const LastStep &step);
     // Other people may have added, changed or deleted rows: counts and reads anew. What was typed stays.
     void noticeChanges();
     // Reads the record in hand anew, which others may have changed; what was typed stays.
@@ -94,6 +102,7 @@ Q_SIGNALS:
     void pendingChanged(); // something was typed or put back
     void messagesChanged();
     void positionChanged();
+    void wantedChanged();               // other records are asked for, or in another order
     void said(const QString &sentence); // what was done, for the status line
 
 private:
@@ -105,6 +114,7 @@ private:
     void showForm(const Form &form);
     Outcome readFirst();
     Outcome takeColumns(bool isShownOtherwise);
+    Outcome showWanted(const Wanted &wanted, const std::shared_ptr<const RecordSource> &asThere);
     std::optional<int> rowsWanted() const;
 
     std::unique_ptr<SessionParts> m_parts;

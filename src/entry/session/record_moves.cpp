@@ -1,6 +1,8 @@
 #include "entry/session/record_moves.h"
 
+#include "core/catalogue/unique_columns.h"
 #include "core/form_settings/opens_at.h"
+#include "core/kinds/kind.h"
 #include "core/text/tr.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
@@ -215,6 +217,28 @@ bool RecordMoves::add()
     m_parts.rows.readLast(); // the new row stands behind it
     m_parts.inHand.hasChanged();
     Q_EMIT m_parts.session.positionChanged();
+    return true;
+}
+
+bool RecordMoves::addLike()
+{
+    if (!m_parts.state.canAdd() || m_parts.state.isNew() || !leave() || !m_parts.state.record.row) {
+        return false;
+    }
+    const Row like = *m_parts.state.record.row;
+    if (!add()) {
+        return false;
+    }
+    const Table *table = m_parts.state.table();
+    for (const Control &control : m_parts.state.form.controls) {
+        const QStringList written = columnsWritten(control);
+        const bool isOnce = std::any_of(written.begin(), written.end(), [&](const QString &column) {
+            return table && (isOnlyOnce(*table, column) || table->primaryKey.contains(column));
+        });
+        if (!written.isEmpty() && !isOnce) {
+            m_parts.typing.takeFrom(like, control);
+        }
+    }
     return true;
 }
 

@@ -28,6 +28,8 @@ public:
     bool goToRow(int index);
     // To a blank record.
     bool add();
+    // To a new record with all that the one in hand has, but for what may be there only once.
+    bool addLike();
     // To the record at which the form opens.
     void goWhereItOpens();
     // Nowhere: a blank record is let go.

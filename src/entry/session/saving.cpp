@@ -216,7 +216,7 @@ void Saving::takeSaved(const Saved &saved)
     const EntryState &state = m_parts.state;
     m_parts.inHand.take(saved.written.row);
     m_parts.workingOut.rememberSaved();
-    m_parts.takingBack.forget();
+    m_parts.takingBack.forgetLetGo();
     const QString words = m_parts.values.recordWords();
     const bool standsElsewhere =
         saved.wasNew || (state.record.row && state.place() != placeOf(state.source, saved.before));
@@ -424,6 +424,23 @@ bool Saving::keepMine()
     }
     m_parts.changes.setRecord(record);
     return false;
+}
+
+bool Saving::settle(const QHash<QString, TypedValue> &mine)
+{
+    RecordInHand record = m_parts.state.record;
+    if (record.question != Question::ChangedMeanwhile || !record.theirs) {
+        return false;
+    }
+    record.question = Question::None;
+    record.row = record.theirs;
+    record.theirs.reset();
+    record.typed = mine;
+    m_parts.changes.setRecord(record);
+    m_parts.changes.setMessages({});
+    m_parts.inHand.hasChanged();
+    Q_EMIT m_parts.session.pendingChanged();
+    return mine.isEmpty() || save();
 }
 
 void Saving::takeTheirs()

@@ -24,6 +24,8 @@ public:
     // Answers to EntryState::record's question.
     bool keepMine();
     void takeTheirs();
+    // What others changed meanwhile is taken, with these values over it by column, and saved.
+    bool settle(const QHash<QString, TypedValue> &mine);
     // The same to what checks and hidden values ask about; what is agreed to is saved then.
     enum class Answer { Yes, Emptied, GoBack };
     bool answer(Answer answer);

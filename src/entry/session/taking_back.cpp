@@ -11,12 +11,18 @@ NABBLET_TEXTS(EntrySession)
 
 void TakingBack::remember(const LastStep &step)
 {
-    m_lastStep = step;
+    m_steps.append(step);
+    m_steps.last().at = QDateTime::currentDateTime();
+    if (m_steps.size() > MostSteps) {
+        m_steps.removeFirst();
+    }
+    m_isLast = true;
 }
 
 void TakingBack::forget()
 {
-    m_lastStep.reset();
+    m_steps.clear();
+    m_isLast = false;
     m_letGo.reset();
 }
 
@@ -38,7 +44,7 @@ bool TakingBack::canBringTypedBack() const
 bool TakingBack::canTakeBack() const
 {
     const EntrySession *row = m_parts.row.made();
-    return canPutBack() || canBringTypedBack() || m_lastStep || (row && row->takingBack().canTakeBack());
+    return canPutBack() || canBringTypedBack() || lastStep() || (row && row->takingBack().canTakeBack());
 }
 
 QString TakingBack::words() const
@@ -49,8 +55,8 @@ QString TakingBack::words() const
     if (canBringTypedBack()) {
         return Texts::tr("Bring back what was typed");
     }
-    if (m_lastStep) {
-        return takeBackInWords(*m_lastStep);
+    if (lastStep()) {
+        return takeBackInWords(*lastStep());
     }
     const EntrySession *row = m_parts.row.made();
     return row ? row->takingBack().words() : Texts::tr("There is nothing to take back");
@@ -60,17 +66,27 @@ bool TakingBack::takeBack()
 {
     // What was typed or done last may have been so on the form of one row.
     if (EntrySession *row = m_parts.row.made(); row && !m_parts.state.isChanged()) {
-        const bool hasNothingHere = !m_parts.state.isNew() && !canBringTypedBack() && !m_lastStep;
+        const bool hasNothingHere = !m_parts.state.isNew() && !canBringTypedBack() && !lastStep();
         if (row->state().isChanged() || (hasNothingHere && row->takingBack().canTakeBack())) {
             return row->takingBack().takeBack();
         }
     }
     // A blank new record, into which one comes by going on, is no step of its own where there is one to take back.
     const bool isBlank = m_parts.state.isNewBesideAnother() && !m_parts.state.isChanged();
-    if (isBlank && m_lastStep && !canBringTypedBack()) {
-        return putBack() && takeStepBack();
+    if (isBlank && lastStep() && !canBringTypedBack()) {
+        return putBack() && takeStepBack(m_steps.size() - 1);
     }
-    return canPutBack() ? putBack() : canBringTypedBack() ? bringTypedBack() : takeStepBack();
+    return canPutBack()          ? putBack()
+           : canBringTypedBack() ? bringTypedBack()
+                                 : lastStep() && takeStepBack(m_steps.size() - 1);
+}
+
+bool TakingBack::takeBack(qsizetype step)
+{
+    if (m_parts.state.isNewBesideAnother() && !m_parts.state.isChanged()) {
+        putBack();
+    }
+    return takeStepBack(step);
 }
 
 bool TakingBack::putBack()
@@ -117,14 +133,16 @@ bool TakingBack::bringTypedBack()
     return true;
 }
 
-bool TakingBack::takeStepBack()
+bool TakingBack::takeStepBack(qsizetype number)
 {
     const EntryState &state = m_parts.state;
-    const bool isLeft = m_lastStep && state.table() && m_parts.row.leave() && m_parts.children.leave();
-    if (!isLeft || !m_lastStep) { // leaving may have saved something that cannot be taken back
+    const qsizetype before = m_steps.size();
+    const bool isThere = number >= 0 && number < before && state.table();
+    const bool isLeft = isThere && m_parts.row.leave() && m_parts.children.leave();
+    if (!isLeft || m_steps.size() != before) { // leaving may have saved something that cannot be taken back
         return false;
     }
-    const LastStep step = *m_lastStep;
+    const LastStep step = m_steps.at(number);
     SideEffects along(m_parts.session);
     const Written written = writtenBack(state, step);
     if (!m_parts.saving.take(written)) {
@@ -134,7 +152,7 @@ bool TakingBack::takeStepBack()
         m_parts.changes.setRecord(record);
         return false;
     }
-    m_lastStep.reset();
+    m_steps.removeAt(number);
     m_parts.inHand.take(written.row);
     m_parts.rows.forget();
     m_parts.reckoning.refreshTotals();

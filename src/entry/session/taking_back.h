@@ -23,7 +23,13 @@ public:
 
     // That was done last.
     void remember(const LastStep &step);
-    void forgetStep() { m_lastStep.reset(); }
+    // What was done last was done elsewhere: it is not for this to take back before that.
+    void forgetStep() { m_isLast = false; }
+    // What was let go cannot be brought back any more.
+    void forgetLetGo() { m_letGo.reset(); }
+    // All that was done here, the last behind; and one of them taken back, where the record is still as it left it.
+    const QList<LastStep> &steps() const { return m_steps; }
+    bool takeBack(qsizetype step);
     // Other rows are there now.
     void forget();
 
@@ -38,10 +44,13 @@ private:
     bool canBringTypedBack() const;
     bool putBack();
     bool bringTypedBack();
-    bool takeStepBack();
+    bool takeStepBack(qsizetype number);
+    const LastStep *lastStep() const { return m_isLast && !m_steps.isEmpty() ? &m_steps.last() : nullptr; }
 
+    static constexpr qsizetype MostSteps = 200;
     SessionParts &m_parts;
-    std::optional<LastStep> m_lastStep;
+    QList<LastStep> m_steps;
+    bool m_isLast = false; // nothing was done elsewhere since
     std::optional<LetGo> m_letGo;
 };
 

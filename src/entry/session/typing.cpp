@@ -1,23 +1,33 @@
 #include "entry/session/typing.h"
 
+#include "core/catalogue/unique_columns.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/text/caption_words.h"
 #include "core/text/date_words.h"
+#include "core/text/sums.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
+
+#include <algorithm>
 
 namespace nabblet {
 
 namespace {
 
-// What a person in a hurry means: "+3", "fri" and "now" in boxes for dates and times.
+bool takesNumbers(const Control &control)
+{
+    return control.kind == QLatin1String("whole-number") || control.kind == QLatin1String("decimal-number");
+}
+
+// What a person in a hurry means: "+3", "fri" and "now" in boxes for dates and times, sums in those for numbers.
 QString meant(const Control &control, const QString &words, const QLocale &locale)
 {
     return control.kind == QLatin1String("date")        ? dateMeant(words, locale)
            : control.kind == QLatin1String("time")      ? timeMeant(words)
            : control.kind == QLatin1String("date-time") ? dateTimeMeant(words, locale)
+           : takesNumbers(control)                      ? sumMeant(words, locale)
                                                         : words;
 }
 
@@ -109,7 +119,8 @@ void Typing::showAsMeant(const Control &control)
         return;
     }
     QString words = m_parts.workingOut.inShape(control, typed.words);
-    if (isMoment && typed.mistake.isEmpty() && !typed.value.isNull()) {
+    const bool isReckoned = takesNumbers(control) && isSum(typed.words, state.locale);
+    if ((isMoment || isReckoned) && typed.mistake.isEmpty() && !typed.value.isNull()) {
         words = kindNamed(control.kind).words(control, typed.value, state.locale);
     }
     if (words != typed.words) {
@@ -135,6 +146,99 @@ void Typing::boxLeft(const Control &control)
     messages.removeIf([&](const FieldMessage &message) { return message.control == control.id; });
     messages.append(*wrong);
     m_parts.changes.setMessages(messages);
+}
+
+// The record before: the one that a new record was begun from, in rows the one above it, else the one before in order.
+std::optional<Row> Typing::rowBefore() const
+{
+    const EntryState &state = m_parts.state;
+    const QList<Row> &rows = m_parts.rows.window().rows();
+    if (state.isNew()) {
+        return isTabular(state.form) && !rows.isEmpty() ? std::optional(rows.last()) : state.record.beforeNew;
+    }
+    const std::optional<RowPlace> place = state.place();
+    const MaybeRow row =
+        place ? nabblet::rowBefore(state.connection, state.source, *place) : MaybeRow(std::optional<Row>());
+    return row ? *row : std::nullopt;
+}
+
+bool Typing::takeFrom(const Row &row, const Control &control)
+{
+    if (!m_parts.values.mayType(control) || isJumpList(control) || control.inner) {
+        return false;
+    }
+    QVariantList values;
+    const std::optional<Lookup> lookup = lookupOf(control);
+    const QStringList columns = lookup ? lookup->columns : QStringList{control.column};
+    for (const QString &column : columns) {
+        if (!m_parts.state.source.columns.contains(column)) {
+            return false;
+        }
+        values.append(valueOf(m_parts.state.source, row, column));
+    }
+    chooseRow(control, values);
+    return true;
+}
+
+bool Typing::repeat(const Control &control)
+{
+    const std::optional<Row> before = rowBefore();
+    return before && takeFrom(*before, control);
+}
+
+bool Typing::repeatBlank()
+{
+    const std::optional<Row> before = rowBefore();
+    const Table *table = m_parts.state.table();
+    bool hasAny = false;
+    for (const Control &control : before ? m_parts.state.form.controls : ControlList()) {
+        const QStringList written = columnsWritten(control);
+        const bool isKey = std::any_of(written.begin(), written.end(),
+                                       [&](const QString &column) { return table && isOnlyOnce(*table, column); });
+        const bool isBlank = std::all_of(written.begin(), written.end(), [&](const QString &column) {
+            return m_parts.state.value(column).isNull() && !m_parts.state.record.typed.contains(column);
+        });
+        if (!written.isEmpty() && !isKey && isBlank && takeFrom(*before, control)) {
+            hasAny = true;
+        }
+    }
+    return hasAny;
+}
+
+bool Typing::putInWords(const Control &control, const QString &words)
+{
+    if (!m_parts.values.mayType(control)) {
+        return false;
+    }
+    type(control, words);
+    showAsMeant(control);
+    return true;
+}
+
+bool Typing::putInToday(const Control &control)
+{
+    const bool isDay = control.kind == QLatin1String("date") || control.kind == QLatin1String("date-time");
+    return isDay && putInWords(control, QStringLiteral("today"));
+}
+
+bool Typing::putInNow(const Control &control)
+{
+    const bool isMoment = control.kind == QLatin1String("date") || control.kind == QLatin1String("date-time") ||
+                          control.kind == QLatin1String("time");
+    return isMoment && putInWords(control, QStringLiteral("now"));
+}
+
+void Typing::keepForNext(const Control &control, bool keeps)
+{
+    QStringList columns = m_parts.state.keptForNext;
+    for (const QString &column : columnsWritten(control)) {
+        columns.removeAll(column);
+        if (keeps) {
+            columns.append(column);
+        }
+    }
+    m_parts.changes.setKeptForNext(columns);
+    Q_EMIT m_parts.session.pendingChanged();
 }
 
 bool Typing::putBack(const Control &control)

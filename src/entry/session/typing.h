@@ -25,6 +25,16 @@ public:
     QString shapedWhileTyped(const Control &control, const QString &words) const;
     // The keyboard left a box: where what was typed there is no value, says so beside it.
     void boxLeft(const Control &control);
+    // Puts in what the record before has, in one box or in all that are blank; false where there is none before, or
+    // nothing to repeat.
+    bool repeat(const Control &control);
+    bool repeatBlank();
+    // Puts in the day or the moment, as the box takes it; false for boxes of no such kind.
+    bool putInToday(const Control &control);
+    bool putInNow(const Control &control);
+    // Whether new records take over what a box had in the one saved last.
+    void keepForNext(const Control &control, bool keeps);
+
     // Puts one box back as it is stored; false where nothing was typed in it.
     bool putBack(const Control &control);
 
@@ -40,6 +50,9 @@ public:
     // What was set aside, by the words of its rows. Empty for none.
     QStringList rowsSetAside() const;
 
+    // Puts the values of a row into a box that takes typing.
+    bool takeFrom(const Row &row, const Control &control);
+
 private:
     struct SetAside
     {
@@ -48,6 +61,8 @@ private:
         QStringList columns; // of its row
     };
     void hasTypedAt(const Control &control);
+    std::optional<Row> rowBefore() const;
+    bool putInWords(const Control &control, const QString &words);
     void showAsMeant(const Control &control);
 
     SessionParts &m_parts;

@@ -111,6 +111,14 @@ void WorkingOut::beginAsBefore()
             }
         }
     }
+    for (const QString &column : m_parts.state.keptForNext) {
+        const QVariant kept = m_savedLast.contains(column) || !record.beforeNew
+                                  ? m_savedLast.value(column)
+                                  : valueOf(m_parts.state.source, *record.beforeNew, column);
+        if (!kept.isNull() && !m_parts.state.heldTo.columns.contains(column)) {
+            record.startValues.insert(column, kept);
+        }
+    }
     m_parts.changes.setRecord(record);
 }
 
@@ -119,8 +127,8 @@ void WorkingOut::rememberSaved()
     const EntryState &state = m_parts.state;
     m_savedLast.clear();
     for (const Control &control : state.form.controls) {
-        if (!control.column.isEmpty() && state.record.row) {
-            m_savedLast.insert(control.column, state.valueBeforeTyping(control.column));
+        for (const QString &column : state.record.row ? columnsWritten(control) : QStringList()) {
+            m_savedLast.insert(column, state.valueBeforeTyping(column));
         }
     }
 }

@@ -1,5 +1,8 @@
 #include "entry/state/entry_state.h"
 
+#include "core/sorts/sort_table.h"
+#include "data/records/row_filter.h"
+
 #include "core/catalogue/column_limits.h"
 #include "core/catalogue/create_statement.h"
 #include "core/kinds/each/jump_list.h"
@@ -96,18 +99,64 @@ QVariant EntryState::valueBeforeTyping(const QString &column) const
 
 Result<RecordSource> EntryState::wantedSource() const
 {
-    Result<RecordSource> wanted = recordSourceOf(form, catalogue);
-    if (!wanted) {
-        return wanted;
+    Result<RecordSource> asked = recordSourceOf(form, catalogue);
+    if (!asked) {
+        return asked;
     }
     // What was typed into a box that is gone is saved all the same.
     const Table *rows = table();
     for (auto typed = record.typed.constBegin(); typed != record.typed.constEnd(); ++typed) {
-        if (!wanted->columns.contains(typed.key()) && rows && findColumn(*rows, typed.key())) {
-            wanted->columns.append(typed.key());
+        if (!asked->columns.contains(typed.key()) && rows && findColumn(*rows, typed.key())) {
+            asked->columns.append(typed.key());
         }
     }
-    return linkedTo(*wanted, heldTo.columns, heldTo.values);
+    return linkedTo(withWanted(*asked), heldTo.columns, heldTo.values);
+}
+
+// What the person at work asks of the rows: what concerns columns that are gone counts no more.
+RecordSource EntryState::withWanted(RecordSource shown) const
+{
+    if (asThere) {
+        shown.filter = asThere->filter;
+        shown.worded = asThere->worded;
+        shown.order = wanted.order.isEmpty() ? shown.order : asThere->order;
+        for (const SortedBy &each : std::as_const(shown.order)) {
+            if (!shown.columns.contains(each.column)) {
+                shown.columns.append(each.column);
+            }
+            if (shown.worded.contains(each.column)) {
+                shown.readOnly.append(each.column);
+            }
+        }
+        return shown;
+    }
+    if (!wanted.filter.isEmpty()) {
+        const RowFilter filter = rowFilterOf(wanted.filter, form, catalogue);
+        shown.filter = filter.lines.isEmpty() ? nullptr : std::make_shared<const RowFilter>(filter);
+    }
+    const Table *rows = table();
+    QList<SortedBy> order;
+    for (const WantedOrder &each : wanted.order) {
+        const Column *column = rows ? findColumn(*rows, each.column) : nullptr;
+        const Control *control = controlFor(each.column);
+        const std::optional<Lookup> lookup = control ? lookupOf(*control) : std::nullopt;
+        if (!column) {
+            continue;
+        }
+        QString name = each.column;
+        if (each.isByWords && lookup && !lookup->wordsColumns.isEmpty()) {
+            name = wordedName(each.column);
+            shown.worded.insert(name, *lookup);
+            shown.readOnly.append(name);
+        }
+        if (!shown.columns.contains(name)) {
+            shown.columns.append(name);
+        }
+        const bool isText = name != each.column;
+        order.append({name, each.isDescending, isText ? QStringLiteral("letters") : QString(usualSort(*column).name)});
+    }
+    shown.order = order.isEmpty() ? shown.order : order;
+    return shown;
 }
 
 Row EntryState::remapped(const Row &row, const QStringList &columns) const

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/filter/filter.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/model/form.h"
 #include "data/dialect/connection.h"
@@ -87,6 +88,10 @@ struct EntryState
     RecordSource source = {};
     bool isStarted = false; // the form has rows
     HeldTo heldTo = {};
+    Wanted wanted = {}; // by the person at work
+    // The rows of another form on the same table, when it is that one's wishes that count.
+    std::shared_ptr<const RecordSource> asThere = {};
+    QStringList keptForNext = {}; // columns whose value a new record takes over from the one saved last
     RecordInHand record = {};
     QList<FieldMessage> messages = {};
 
@@ -115,6 +120,7 @@ struct EntryState
     QVariant valueBeforeTyping(const QString &column) const;
     // The rows that the form asks for, held to those it is held to, with the columns that were typed into.
     Result<RecordSource> wantedSource() const;
+    RecordSource withWanted(RecordSource shown) const;
     // The table of the form's rows, or nullptr.
     const Table *table() const { return findTable(catalogue, form.rowsFrom); }
     // A row, or all rows of a record, that were read with other columns, as they are with those of now: values that

@@ -28,6 +28,13 @@ public:
     // Holds the rows to those that belong to a record.
     void holdTo(const HeldTo &heldTo);
 
+    void setWanted(const Wanted &wanted, std::shared_ptr<const RecordSource> asThere = {})
+    {
+        m_state.wanted = wanted;
+        m_state.asThere = std::move(asThere);
+    }
+    void setKeptForNext(const QStringList &columns) { m_state.keptForNext = columns; }
+
     // Another record, with all that is known of it.
     void setRecord(const RecordInHand &record) { m_state.record = record; }
     // The record's row as it is stored; what was typed stays.

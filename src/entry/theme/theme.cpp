@@ -192,6 +192,22 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #unsaved { color: %rail; font-weight: 600; }
 #notice { background: %alarmTint; border: 1px solid %alarm; }
 #notice[isNote="true"] { background: %tint; border: 1px solid %accent; }
+#wantedBar { background: %tint; border: 1px solid %line; border-bottom: none; }
+#wantedCount { color: %text; font-weight: 600; padding: 4px 2px; }
+#chip { background: %field; border: 1px solid %line; border-radius: 11px; }
+#chip QPushButton#chipWords { background: transparent; color: %text; border: none; border-radius: 10px; padding: 2px 4px 2px 10px; min-height: 18px; }
+#chip QPushButton#chipWords:hover, #chip QPushButton#chipWords:focus { color: %accent; text-decoration: underline; }
+#chip QToolButton { background: transparent; color: %text; border: none; border-radius: 10px; min-width: 22px; min-height: 20px; font-weight: 600; }
+#chip QToolButton:hover, #chip QToolButton:focus { background: %tint; color: %accent; }
+#wantedBar > QPushButton { background: transparent; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
+#wantedBar > QPushButton:hover, #wantedBar > QPushButton:focus { border-color: %accent; }
+#formQuestion { background: %ground; }
+#questionBanner { background: %tint; border: 1px solid %accent; }
+#questionBanner QLabel { color: %text; }
+#questionBanner QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 3px 10px; min-height: 18px; }
+#questionBanner QPushButton:hover, #questionBanner QPushButton:focus { border-color: %accent; }
+#questionBanner QPushButton#questionShow { background: %accent; color: %accentText; border-color: %accent; }
+#questionBanner QPushButton:disabled { color: %faint; background: %panel; }
 QTreeView#choices QHeaderView::section { background: %panel; color: %text; border: 0; border-bottom: 1px solid %line; padding: 3px 8px; }
 #innerFormBar { background: %tint; border: 1px solid %line; border-bottom: 0; }
 #innerFormBar QPushButton { background: %field; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; }

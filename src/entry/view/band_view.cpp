@@ -2,6 +2,7 @@
 
 #include "entry/paint/picture_painter.h"
 
+#include <QMouseEvent>
 #include <QPaintEvent>
 #include <QPainter>
 
@@ -17,6 +18,14 @@ void BandView::setPainted(const QList<Control> &controls)
 {
     m_painted = controls;
     update();
+}
+
+void BandView::mousePressEvent(QMouseEvent *event)
+{
+    const QPoint at = event->pos() + QPoint(m_shift, 0) + m_origin;
+    if (event->button() != Qt::LeftButton || !pressed || !pressed(at)) {
+        QWidget::mousePressEvent(event);
+    }
 }
 
 void BandView::setGround(const Ground &ground)

@@ -23,6 +23,8 @@ public:
 
     // The controls that are painted and not widgets, stretched to the window.
     void setPainted(const QList<Control> &controls);
+    // Where something painted is pressed, in the band; whether that meant anything.
+    std::function<bool(QPoint at)> pressed;
     // What they show; blank while it is not said.
     std::function<Shown(const Control &)> shown;
     // The point of the band that lies at this view's top left corner, for a part of the band that scrolls by itself.
@@ -40,6 +42,7 @@ public:
 protected:
     const Appearance &appearance() const { return *m_appearance; }
     void paintEvent(QPaintEvent *event) override;
+    void mousePressEvent(QMouseEvent *event) override;
     void paintGround(QPainter &painter) const;
     bool hasPicture() const { return m_picture.has_value(); }
 

@@ -9,13 +9,15 @@
 #include "core/kinds/control_names.h"
 #include "core/text/caption_words.h"
 #include "entry/editors/field_editor.h"
-#include "entry/records/find_record.h"
 #include "entry/records/record_strip.h"
 #include "entry/theme/ask.h"
 #include "entry/view/band_view.h"
+#include "entry/view/form_question.h"
 #include "entry/view/page_tabs_bar.h"
 #include "entry/view/record_list.h"
 #include "entry/view/rows_band.h"
+#include "entry/wanted/find_record.h"
+#include "entry/wanted/wanted_bar.h"
 
 #include <QApplication>
 #include <QHBoxLayout>
@@ -89,6 +91,18 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     m_sheet = new QWidget(m_ground);
     column->addWidget(m_ground, 1);
     auto *formColumn = column;
+    if (furniture == Furniture::RecordStrip) {
+        m_wantedBar = new WantedBar(session);
+        connect(m_wantedBar, &WantedBar::said, session, &EntrySession::said);
+        connect(m_wantedBar, &WantedBar::keepRequested, this, &EntryView::keepQuestion);
+        formColumn->insertWidget(0, m_wantedBar);
+    }
+    connect(session, &EntrySession::wantedChanged, this, &EntryView::layOut);
+    for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
+        if (!(m_rows && role == BandRole::Body)) {
+            bandView(role)->pressed = [this, role](QPoint at) { return pressHead(role, at); };
+        }
+    }
     column = new QVBoxLayout(m_sheet);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -353,7 +367,7 @@ void EntryView::layOut()
             continue;
         }
         if (editor == m_editors.end()) {
-            painted[viewOf(control)].append(withDividerAsMoved(control));
+            painted[viewOf(control)].append(withOrderShown(withDividerAsMoved(control)));
             continue;
         }
         FieldEditor &field = *editor->second;
@@ -532,6 +546,9 @@ void EntryView::askAndFind()
 void EntryView::resizeEvent(QResizeEvent *event)
 {
     QWidget::resizeEvent(event);
+    if (m_question) {
+        m_question->setGeometry(rect());
+    }
     layOut();
 }
 
@@ -555,7 +572,24 @@ bool isChoosing(const QObject *box)
     return list && list->isVisible();
 }
 
+bool isEnter(const QKeyEvent &key)
+{
+    return (key.key() == Qt::Key_Return || key.key() == Qt::Key_Enter) && !(key.modifiers() & Qt::ControlModifier);
+}
+
 } // namespace
+
+// Enter goes on from all boxes but those in which it means something itself.
+bool EntryView::goesOnByEnter(const QObject *box) const
+{
+    for (const auto &[id, editor] : m_editors) {
+        if (editor->widget() == box) {
+            const Editor sort = kindNamed(editor->control().kind).editor;
+            return sort != Editor::Button && sort != Editor::LongText;
+        }
+    }
+    return false;
+}
 
 bool EntryView::eventFilter(QObject *watched, QEvent *event)
 {
@@ -587,12 +621,15 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
     const auto isPageKey = [](const QKeyEvent &key) {
         return key.key() == Qt::Key_PageDown || key.key() == Qt::Key_PageUp;
     };
-    const bool takesKeys = event->type() == QEvent::ShortcutOverride &&
-                           (m_session->parentSession() ? insideKey(*static_cast<QKeyEvent *>(event))
-                                                       : m_rows && isPageKey(*static_cast<QKeyEvent *>(event)));
-    if (takesKeys) {
-        event->accept();
-        return true;
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto &key = *static_cast<QKeyEvent *>(event);
+        const bool isInside = m_session->parentSession() ? insideKey(key) : m_rows && isPageKey(key);
+        const bool isFollowing = (key.key() == Qt::Key_Return || key.key() == Qt::Key_Enter) &&
+                                 key.modifiers() == Qt::ControlModifier && isLink(watched);
+        if (isInside || isFollowing) {
+            event->accept();
+            return true;
+        }
     }
     if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut) {
         QMetaObject::invokeMethod(this, &EntryView::refreshNotice, Qt::QueuedConnection);
@@ -646,6 +683,15 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
                 break;
             }
         }
+        if (key->matches(QKeySequence::Paste) && pasteCells(watched)) {
+            return true;
+        }
+        if (key->key() == Qt::Key_F2 && openText(watched)) {
+            return true;
+        }
+        if (hasControl && (key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) && followLink(watched)) {
+            return true;
+        }
         if (hasControl && key->key() == Qt::Key_E) {
             if (m_isOfOneRow) {
                 QMetaObject::invokeMethod(this, &EntryView::backToRowsRequested, Qt::QueuedConnection);
@@ -656,9 +702,7 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
         }
         // Enter goes on to the next box, as people who copy from paper expect; in long text it is a new line.
         const bool isBack = key->key() == Qt::Key_Backtab;
-        const bool goesOn =
-            key->key() == Qt::Key_Tab ||
-            ((key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) && qobject_cast<QLineEdit *>(watched));
+        const bool goesOn = key->key() == Qt::Key_Tab || (isEnter(*key) && goesOnByEnter(watched));
         if ((goesOn || isBack) && !hasControl) {
             tabOn(static_cast<QWidget *>(watched), isBack ? -1 : 1);
             return true;

@@ -8,6 +8,7 @@
 
 #include <QHash>
 #include <QKeyEvent>
+#include <QPointer>
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QSet>
@@ -27,6 +28,8 @@ class FieldEditor;
 class RowsBand;
 class PageTabsBar;
 class RecordList;
+class FormQuestion;
+class WantedBar;
 
 // What stands around a form at work.
 enum class Furniture {
@@ -67,6 +70,27 @@ public:
     void askAndDelete();
     // Asks which record is meant and goes there.
     void askAndFind();
+    // A new record like the one in hand.
+    void addLike();
+    // Shows the records that are asked for; says why where nothing comes of it.
+    bool want(const Wanted &wanted);
+    // Asks by the box in hand, or by all boxes: the form as the question.
+    void askAboutBox();
+    void askForm();
+    // Asks what was kept, or keeps what is asked now.
+    void showKeptQuestions();
+    void keepQuestion();
+    // The rows of a form of rows, or the record in hand, on to the clipboard as cells with heads.
+    void copyCells();
+    // Sorts by the box in hand.
+    void sortByBox(bool isDescending);
+    // A head of rows was pressed; sorts by its box where nobody else takes it.
+    std::function<void(const Control &box)> headPressed;
+
+    // The form at work in which the keyboard is: this one, or one inside it.
+    EntryView *viewInHand() const;
+    // The box that has the keyboard, on this form itself, or nullptr.
+    const Control *boxInHand() const;
     // Brings a page of tab pages to the front, or the one on which a control stands.
     void showPage(ControlId container, int page);
     void bringToSight(ControlId control);
@@ -132,6 +156,16 @@ private:
     void goToRow(int row);
     bool rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifiers);
     bool insideKey(const QKeyEvent &event);
+    bool goesOnByEnter(const QObject *box) const;
+    bool isLink(const QObject *box) const;
+    bool followLink(QObject *box) const;
+    bool openText(const QObject *box);
+    bool pasteCells(const QObject *box);
+    // Of what is asked (entry_view_wanted).
+    bool pressHead(BandRole role, QPoint at);
+    Control withOrderShown(const Control &control) const;
+    QString questionsOf() const;
+    bool goOnBehindLast();
 
     EntrySession *m_session;
     Appearance m_appearance;
@@ -148,6 +182,8 @@ private:
     bool m_isTabular = false;
     QScrollArea *m_scroll;
     QWidget *m_notice;
+    WantedBar *m_wantedBar = nullptr; // none inside another form
+    QPointer<FormQuestion> m_question;
     RecordStrip *m_strip;
     bool m_hasStrip = false;
     QSplitter *m_beside;

@@ -1,6 +1,7 @@
 // What a form at work says: sentences beside the boxes they concern, and those about the whole record above it.
 #include "core/arrange/rows.h"
 #include "entry/editors/field_editor.h"
+#include "entry/records/conflict_sheet.h"
 #include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"
 
@@ -206,6 +207,10 @@ void EntryView::refreshNotice()
     case Question::ChangedMeanwhile:
         words(
             tr("Someone else changed this record while you worked on it. Beside the boxes stands what is stored now."));
+        button(tr("Side by side…"), [this] {
+            settleConflict(*m_session, this);
+            refreshNotice();
+        });
         button(tr("Save mine over it"), [this] {
             m_session->saving().keepMine();
             refreshNotice();

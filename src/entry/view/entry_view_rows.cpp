@@ -2,6 +2,10 @@
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/arrange/windows/window_size.h"
+#include "core/kinds/control_names.h"
+#include "core/text/tr.h"
+#include "entry/cells/paste_sheet.h"
+#include "entry/cells/pasted_rows.h"
 #include "entry/editors/field_editor.h"
 #include "entry/records/record_strip.h"
 #include "entry/theme/ask.h"
@@ -9,6 +13,9 @@
 #include "entry/view/entry_view.h"
 #include "entry/view/page_tabs_bar.h"
 #include "entry/view/rows_band.h"
+
+#include <QApplication>
+#include <QClipboard>
 
 #include <algorithm>
 
@@ -135,6 +142,78 @@ bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifier
         return true;
     }
     return false;
+}
+
+// ---------------------------------------------------------------- cells
+
+// Several cells pasted into a box of a row go into it and those behind and below it, after a look.
+bool EntryView::pasteCells(const QObject *box)
+{
+    const QString text = QApplication::clipboard()->text();
+    if (!m_rows || !holdsCells(text)) {
+        return false;
+    }
+    ControlId from = 0;
+    for (const auto &[id, editor] : m_editors) {
+        const Control &control = editor->control();
+        const bool isLong = kindNamed(control.kind).editor == Editor::LongText && !text.contains(u'\t');
+        if (editor->widget() == box && control.band == BandRole::Body && !isLong) { // its own lines
+            from = id;
+        }
+    }
+    if (from == 0) {
+        return false;
+    }
+    const bool isBlank = m_session->state().isNew();
+    if (!isBlank && !m_session->moves().leave()) {
+        return true; // what is typed has to be mended first
+    }
+    const int rows = static_cast<int>(m_session->rows().window().rows().size());
+    askAndPaste(*m_session, cellsFromText(text), from, isBlank ? rows : std::max(0, m_rows->rowInHand()), this);
+    return true;
+}
+
+void EntryView::copyCells()
+{
+    constexpr int Most = 20'000; // rows, as the window waits for them
+    QList<ControlId> boxes = cellBoxes(m_whole);
+    if (boxes.isEmpty()) {
+        for (const ControlId id : tabSequence(m_whole)) {
+            boxes.append(id);
+        }
+    }
+    QList<Row> rows;
+    bool hasMore = false;
+    if (m_isTabular) {
+        std::optional<RowPlace> place;
+        const EntryState &state = m_session->state();
+        for (;;) {
+            constexpr int Step = 1000;
+            const Result<QList<Row>> some = rowsAfter(state.connection, state.source, place, Step);
+            if (!some) {
+                Q_EMIT m_session->said(some.error().sentence);
+                return;
+            }
+            rows += *some;
+            hasMore = rows.size() >= Most && some->size() == Step;
+            if (some->size() < Step || hasMore) {
+                break;
+            }
+            place = nabblet::placeOf(state.source, some->last());
+        }
+    } else if (m_session->state().record.row) {
+        rows.append(*m_session->state().record.row);
+    }
+    QStringList heads;
+    for (const ControlId id : std::as_const(boxes)) {
+        heads.append(calledFor(m_whole, *m_whole.controls.find(id)));
+    }
+    Cells cells{heads};
+    cells += cellsOf(*m_session, rows, boxes);
+    QApplication::clipboard()->setText(textFromCells(cells));
+    Q_EMIT m_session->said(
+        (hasMore ? tr("The first %1 are on the clipboard, with their heads.") : tr("%1 copied, with their heads."))
+            .arg(counted(rows.size(), tr("1 row"), tr("%1 rows"))));
 }
 
 } // namespace nabblet

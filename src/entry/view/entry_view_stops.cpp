@@ -1,8 +1,11 @@
 // Where Tab stops: in every box that takes typing, every list and every button that is of use, in the order of the
 // form, on whatever page and in whatever subform it stands; never in what is only shown.
 #include "core/arrange/rows.h"
+#include "core/kinds/control_names.h"
 #include "core/kinds/each/jump_list.h"
 #include "entry/editors/field_editor.h"
+#include "entry/editors/line_parts.h"
+#include "entry/editors/text_window.h"
 #include "entry/records/record_strip.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/rows_band.h"
@@ -111,6 +114,9 @@ void EntryView::tabOn(const QWidget *box, int step)
             return;
         }
     }
+    if (step > 0 && goOnBehindLast()) {
+        return;
+    }
     if (step > 0 && m_strip->isVisible() && m_strip->takeKeyboard()) {
         return;
     }
@@ -140,6 +146,43 @@ void EntryView::focusFirst()
     if (!stopAtEnd(1) && m_strip->isVisible()) {
         m_strip->takeKeyboard();
     }
+}
+
+// ---------------------------------------------------------------- keys of single boxes
+
+bool EntryView::isLink(const QObject *box) const
+{
+    return std::any_of(m_editors.begin(), m_editors.end(), [&](const auto &each) {
+        return each.second->widget() == box && each.second->control().kind == QLatin1String("link");
+    });
+}
+
+bool EntryView::followLink(QObject *box) const
+{
+    auto *line = isLink(box) ? qobject_cast<BoxLine *>(box) : nullptr;
+    if (line) {
+        Q_EMIT line->openRequested();
+    }
+    return line;
+}
+
+// A long text in a window of its own.
+bool EntryView::openText(const QObject *box)
+{
+    for (const auto &[id, editor] : m_editors) {
+        if (editor->widget() != box || kindNamed(editor->control().kind).editor != Editor::LongText) {
+            continue;
+        }
+        const Control control = editor->control();
+        const std::optional<QString> text =
+            textInWindow(this, calledFor(m_form, control), m_session->values().shown(control).words,
+                         m_session->values().mayType(control));
+        if (text) {
+            m_session->typing().type(control, *text);
+        }
+        return true;
+    }
+    return false;
 }
 
 } // namespace nabblet

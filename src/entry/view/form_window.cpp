@@ -7,6 +7,7 @@
 #include "entry/reading/database_watch.h"
 #include "entry/records/unsaved_record.h"
 #include "entry/view/entry_view.h"
+#include "entry/view/record_commands.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -57,7 +58,7 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
     column->setContentsMargins(Margin, Margin, Margin, Margin);
     column->addWidget(m_view);
     setCentralWidget(ground);
-    connect(session, &EntrySession::said, this,
+    connect(m_view, &EntryView::said, this,
             [this](const QString &sentence) { statusBar()->showMessage(sentence, SaidFor); });
     connect(session, &EntrySession::recordChanged, this, &FormWindow::nameWindow);
     // There from the beginning, so that nothing moves when it speaks.
@@ -141,30 +142,14 @@ void FormWindow::makeRecordsMenu()
         add(
             tr("&Save"), tr("Ctrl+S"), [this] { m_session->saving().save(); },
             [this] { return m_session->hasUnsaved(); });
-        add(
-            tr("&Take back"), tr("Ctrl+Backspace"), [this] { m_session->takingBack().takeBack(); },
-            [this] { return m_session->takingBack().canTakeBack(); });
-        records->addSeparator();
-        add(
-            tr("&First"), tr("Ctrl+Home"), [this] { m_session->moves().goFirst(); },
-            [this] { return m_session->moves().canGoBack(); });
-        add(
-            tr("&Previous"), tr("PgUp"), [this] { m_session->moves().goPrevious(); },
-            [this] { return m_session->moves().canGoBack(); });
-        add(
-            tr("&Next"), tr("PgDown"), [this] { m_session->moves().goNext(); },
-            [this] { return m_session->moves().canGoOn(); });
-        add(
-            tr("&Last"), tr("Ctrl+End"), [this] { m_session->moves().goLast(); },
-            [this] { return m_session->moves().canGoLast(); });
-        add(
-            tr("F&ind…"), tr("Ctrl+F"), [this] { m_view->askAndFind(); }, always);
-        records->addSeparator();
-        add(
-            tr("&Add"), tr("Ctrl+N"), [this] { m_view->addRecord(); }, [this] { return m_session->state().canAdd(); });
-        add(
-            tr("&Delete…"), tr("Ctrl+Del"), [this] { m_view->askAndDelete(); },
-            [this] { return m_session->state().canDelete(); });
+        for (const RecordCommand &each : recordCommands()) {
+            if (each.beginsPart || &each == &recordCommands().first()) {
+                records->addSeparator();
+            }
+            add(
+                recordCommandTitle(each), QString::fromLatin1(each.keys), [this, act = each.run] { act(*m_view); },
+                [this, isOfUse = each.isOfUse] { return !isOfUse || isOfUse(*m_view); });
+        }
         records->addSeparator();
     }
     add(

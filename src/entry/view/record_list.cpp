@@ -7,6 +7,7 @@
 #include "core/kinds/settings/typing.h"
 #include "core/text/caption_words.h"
 #include "entry/view/entry_view.h"
+#include "entry/wanted/asking.h"
 
 #include <QVBoxLayout>
 
@@ -124,6 +125,16 @@ RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWid
         }
     });
     connect(session, &EntrySession::recordChanged, this, &RecordList::follow);
+    connect(session, &EntrySession::wantedChanged, this, &RecordList::follow);
+    // The list has the records of the form, in its order: a head sorts both.
+    m_view->headPressed = [session](const Control &cell) {
+        Wanted wanted = session->state().wanted;
+        const bool isFirst = !wanted.order.isEmpty() && wanted.order.first().column == cell.column;
+        wanted.order = nabblet::sortedBy({}, cell, isFirst && !wanted.order.first().isDescending);
+        if (const Outcome outcome = session->want(wanted); !outcome) {
+            Q_EMIT session->said(outcome.error().sentence);
+        }
+    };
     follow();
 }
 
@@ -139,6 +150,7 @@ void RecordList::follow()
     }
     m_isFollowing = true;
     m_rows->holdTo(m_session->state().heldTo);
+    (void)m_rows->wantAs(*m_session);
     const std::optional<RowKey> key = m_session->state().key();
     if (!key) {
         m_isFollowing = false;

@@ -112,7 +112,7 @@ private Q_SLOTS:
         box("depth_m")->setFocus();
         QVERIFY(surface->viewport()->rect().contains(box("depth_m")->mapTo(surface->viewport(), QPoint(2, 2))));
         // What is refused there says so beside its box.
-        QTest::keyClicks(box("depth_m"), "-4");
+        QTest::keyClicks(box("depth_m"), "x4");
         QVERIFY(!m_session->saving().save());
         auto *message = surface->findChild<QLabel *>("message");
         QVERIFY(message);

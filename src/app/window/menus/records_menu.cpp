@@ -3,7 +3,9 @@
 #include "app/window/menus.h"
 #include "core/text/tr.h"
 #include "entry/view/entry_view.h"
+#include "entry/view/record_commands.h"
 
+#include <QAction>
 #include <QMenu>
 #include <QMenuBar>
 
@@ -14,28 +16,17 @@ NABBLET_TEXTS(MainWindow)
 void makeRecordsMenu(Commands &commands, MainWindow &window)
 {
     QMenu *records = commands.bar()->addMenu(Texts::tr("&Records"));
-    commands.add(
-        records, Texts::tr("&First"), keys("Ctrl+Home"), [&window] { window.session()->moves().goFirst(); },
-        When::InEntry);
-    commands.addRepeating(
-        records, Texts::tr("&Previous"), keys("PgUp"), [&window] { window.session()->moves().goPrevious(); },
-        When::InEntry);
-    commands.addRepeating(
-        records, Texts::tr("&Next"), keys("PgDown"), [&window] { window.session()->moves().goNext(); }, When::InEntry);
-    commands.add(
-        records, Texts::tr("&Last"), keys("Ctrl+End"), [&window] { window.session()->moves().goLast(); },
-        When::InEntry);
-    commands.add(
-        records, Texts::tr("&Find…"), keys("Ctrl+F"), [&window] { window.entryView()->askAndFind(); }, When::InEntry);
-    records->addSeparator();
-    commands.add(
-        records, Texts::tr("&Add"), keys("Ctrl+N"), [&window] { window.entryView()->addRecord(); }, When::InEntry);
-    commands.add(
-        records, Texts::tr("&Delete…"), keys("Ctrl+Del"), [&window] { window.entryView()->askAndDelete(); },
-        When::InEntry);
-    commands.add(
-        records, Texts::tr("&Take back"), keys("Ctrl+Backspace"),
-        [&window] { window.session()->takingBack().takeBack(); }, When::InEntry);
+    for (const RecordCommand &each : recordCommands()) {
+        if (each.beginsPart) {
+            records->addSeparator();
+        }
+        const auto run = [&window, act = each.run] { act(*window.entryView()); };
+        QAction *action =
+            each.isRepeated
+                ? commands.addRepeating(records, recordCommandTitle(each), recordCommandKeys(each), run, When::InEntry)
+                : commands.add(records, recordCommandTitle(each), recordCommandKeys(each), run, When::InEntry);
+        action->setObjectName(QLatin1String("record-") + QLatin1String(each.name));
+    }
 }
 
 } // namespace nabblet

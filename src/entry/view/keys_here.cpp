@@ -1,0 +1,118 @@
+#include "entry/view/keys_here.h"
+
+#include "core/kinds/control_names.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/text/tr.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/record_commands.h"
+
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QHeaderView>
+#include <QPushButton>
+#include <QTreeWidget>
+#include <QVBoxLayout>
+
+namespace nabblet {
+
+NABBLET_TEXTS(KeysHere)
+
+namespace {
+
+using Keys = QList<QPair<QString, QString>>; // the key, and what it does
+
+Keys keysOfBox(const Control &box)
+{
+    const Editor editor = kindNamed(box.kind).editor;
+    Keys keys;
+    const auto add = [&](const QString &key, const QString &does) { keys.append({key, does}); };
+    const bool isMoment = box.kind.startsWith(QLatin1String("date")) || box.kind == QLatin1String("time");
+    const bool isNumber = box.kind == QLatin1String("whole-number") || box.kind == QLatin1String("decimal-number");
+    if (isMoment) {
+        add(QStringLiteral("5/3, fri, +14"), Texts::tr("a day of this year, the next such day, days from today"));
+        add(Texts::tr("Up, Down"), Texts::tr("the part in which the cursor is, one on or back"));
+        if (box.kind != QLatin1String("time")) {
+            add(QStringLiteral("F4"), Texts::tr("opens the calendar"));
+        }
+    }
+    if (isNumber) {
+        add(QStringLiteral("12*3.5"), Texts::tr("a sum is worked out when the box is left"));
+        add(Texts::tr("Up, Down"), Texts::tr("one more or less"));
+    }
+    if (editor == Editor::Choice || lookupOf(box)) {
+        add(Texts::tr("Letters"), Texts::tr("narrow the choices down"));
+        add(QStringLiteral("F4"), Texts::tr("opens the list; Enter takes a choice and goes on"));
+    }
+    if (editor == Editor::Tick) {
+        add(Texts::tr("Space"), Texts::tr("ticks it or takes the tick away"));
+    }
+    if (editor == Editor::LongText) {
+        add(Texts::tr("Enter"), Texts::tr("a new line; Tab goes on"));
+        add(QStringLiteral("F2"), Texts::tr("opens it in a window of its own"));
+    } else {
+        add(Texts::tr("Tab, Enter"), Texts::tr("goes on to the next box; Shift+Tab goes back"));
+    }
+    if (box.kind == QLatin1String("link")) {
+        add(Texts::tr("Ctrl+Enter"), Texts::tr("opens what the address leads to"));
+    }
+    add(Texts::tr("Esc"), Texts::tr("puts this box back as it is stored"));
+    return keys;
+}
+
+} // namespace
+
+void showKeysHere(EntryView &view)
+{
+    QDialog sheet(&view);
+    sheet.setObjectName(QStringLiteral("keysHere"));
+    sheet.setWindowTitle(Texts::tr("Keys that work here"));
+    sheet.resize(560, 560);
+    auto *column = new QVBoxLayout(&sheet);
+    column->setContentsMargins(16, 14, 16, 14);
+    auto *list = new QTreeWidget;
+    list->setObjectName(QStringLiteral("keyList"));
+    list->setAccessibleName(sheet.windowTitle());
+    list->setColumnCount(2);
+    list->header()->hide();
+    list->setRootIsDecorated(false);
+    list->setIndentation(12);
+    const auto addGroup = [&](const QString &title, const Keys &keys) {
+        auto *group = new QTreeWidgetItem(list, {title});
+        group->setFirstColumnSpanned(true);
+        QFont bold = list->font();
+        bold.setBold(true);
+        group->setFont(0, bold);
+        for (const auto &[key, does] : keys) {
+            new QTreeWidgetItem(group, {key, does});
+        }
+        group->setExpanded(true);
+    };
+    const EntryView *at = view.viewInHand();
+    if (const Control *box = at->boxInHand()) {
+        addGroup(Texts::tr("In “%1”").arg(calledFor(at->session()->form(), *box)), keysOfBox(*box));
+    }
+    if (isTabular(at->session()->form())) {
+        addGroup(Texts::tr("In the rows"),
+                 {{Texts::tr("Up, Down"), Texts::tr("the row above or below")},
+                  {Texts::tr("PgUp, PgDown"), Texts::tr("as many rows as are in sight")},
+                  {Texts::tr("Ctrl+V"), Texts::tr("rows that were copied from a sheet of cells come in, after a look")},
+                  {Texts::tr("a click on a head"), Texts::tr("sorts by it, and once more the other way round")}});
+    }
+    Keys keys;
+    for (const RecordCommand &each : recordCommands()) {
+        keys.append({recordCommandKeys(each).toString(QKeySequence::NativeText),
+                     recordCommandTitle(each).remove(u'&').remove(QStringLiteral("…"))});
+    }
+    keys.append({QKeySequence(QKeySequence::Save).toString(QKeySequence::NativeText), Texts::tr("Save")});
+    addGroup(Texts::tr("On the whole form"), keys);
+    list->resizeColumnToContents(0);
+    auto *buttons = new QDialogButtonBox;
+    buttons->addButton(Texts::tr("Close"), QDialogButtonBox::RejectRole);
+    QObject::connect(buttons, &QDialogButtonBox::rejected, &sheet, &QDialog::reject);
+    column->addWidget(list, 1);
+    column->addWidget(buttons);
+    list->setFocus();
+    sheet.exec();
+}
+
+} // namespace nabblet

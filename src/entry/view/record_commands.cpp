@@ -1,0 +1,143 @@
+#include "entry/view/record_commands.h"
+
+#include "core/text/tr.h"
+#include "entry/records/what_i_did.h"
+#include "entry/view/entry_view.h"
+#include "entry/view/keys_here.h"
+
+namespace nabblet {
+
+NABBLET_TEXTS(RecordCommands)
+
+namespace {
+
+bool hasBox(const EntryView &view)
+{
+    return view.viewInHand()->boxInHand() != nullptr;
+}
+
+bool hasWanted(const EntryView &view)
+{
+    return !view.session()->state().wanted.isEmpty();
+}
+
+void sayUnless(EntryView &view, bool isDone, const QString &sentence)
+{
+    if (!isDone) {
+        Q_EMIT view.session()->said(sentence);
+    }
+}
+
+// Something done with the box that has the keyboard.
+template <typename Do> void withBox(EntryView &view, Do act)
+{
+    EntryView *at = view.viewInHand();
+    if (const Control *box = at->boxInHand()) {
+        act(*at->session(), *box);
+    } else {
+        Q_EMIT view.session()->said(Texts::tr("Go into a box first."));
+    }
+}
+
+} // namespace
+
+const QList<RecordCommand> &recordCommands()
+{
+    static const QList<RecordCommand> all{
+        {"goFirst", QT_TRANSLATE_NOOP("RecordCommands", "&First"), "Ctrl+Home",
+         [](EntryView &view) { view.session()->moves().goFirst(); },
+         [](const EntryView &view) { return view.session()->moves().canGoBack(); }},
+        {"goPrevious", QT_TRANSLATE_NOOP("RecordCommands", "&Previous"), "PgUp",
+         [](EntryView &view) { view.session()->moves().goPrevious(); },
+         [](const EntryView &view) { return view.session()->moves().canGoBack(); }, true},
+        {"goNext", QT_TRANSLATE_NOOP("RecordCommands", "&Next"), "PgDown",
+         [](EntryView &view) { view.session()->moves().goNext(); },
+         [](const EntryView &view) { return view.session()->moves().canGoOn(); }, true},
+        {"goLast", QT_TRANSLATE_NOOP("RecordCommands", "&Last"), "Ctrl+End",
+         [](EntryView &view) { view.session()->moves().goLast(); },
+         [](const EntryView &view) { return view.session()->moves().canGoLast(); }},
+        {"findRecord", QT_TRANSLATE_NOOP("RecordCommands", "F&ind…"), "Ctrl+F",
+         [](EntryView &view) { view.askAndFind(); }, nullptr, false, true},
+        {"askBox", QT_TRANSLATE_NOOP("RecordCommands", "&Only with such a value…"), "F3",
+         [](EntryView &view) { view.askAboutBox(); }, hasBox},
+        {"askForm", QT_TRANSLATE_NOOP("RecordCommands", "Look for by the for&m…"), "Ctrl+F3",
+         [](EntryView &view) { view.askForm(); }},
+        {"keptQuestions", QT_TRANSLATE_NOOP("RecordCommands", "&Kept questions…"), "Ctrl+Shift+F3",
+         [](EntryView &view) { view.showKeptQuestions(); }},
+        {"allRecords", QT_TRANSLATE_NOOP("RecordCommands", "&All records again"), "Shift+F3",
+         [](EntryView &view) { view.want({}); }, hasWanted},
+        {"sortUp", QT_TRANSLATE_NOOP("RecordCommands", "Sort &by this box"), "Ctrl+Alt+Up",
+         [](EntryView &view) { view.sortByBox(false); }, hasBox},
+        {"sortDown", QT_TRANSLATE_NOOP("RecordCommands", "Sort by this box, the last first"), "Ctrl+Alt+Down",
+         [](EntryView &view) { view.sortByBox(true); }, hasBox},
+        {"repeatBox", QT_TRANSLATE_NOOP("RecordCommands", "&Repeat from the record before"), "F11",
+         [](EntryView &view) {
+             withBox(view, [&view](EntrySession &session, const Control &box) {
+                 sayUnless(view, session.typing().repeat(box),
+                           Texts::tr("There is no record before, or nothing to be typed here."));
+             });
+         },
+         hasBox, false, true},
+        {"repeatBlank", QT_TRANSLATE_NOOP("RecordCommands", "Repeat in all blank boxes"), "Shift+F11",
+         [](EntryView &view) {
+             sayUnless(view, view.viewInHand()->session()->typing().repeatBlank(),
+                       Texts::tr("There is no record before, or no box is blank."));
+         }},
+        {"putInToday", QT_TRANSLATE_NOOP("RecordCommands", "Put in to&day"), "F12",
+         [](EntryView &view) {
+             withBox(view, [&view](EntrySession &session, const Control &box) {
+                 sayUnless(view, session.typing().putInToday(box), Texts::tr("This box takes no date."));
+             });
+         },
+         hasBox},
+        {"putInNow", QT_TRANSLATE_NOOP("RecordCommands", "Put in the time no&w"), "Shift+F12",
+         [](EntryView &view) {
+             withBox(view, [&view](EntrySession &session, const Control &box) {
+                 sayUnless(view, session.typing().putInNow(box), Texts::tr("This box takes no date and no time."));
+             });
+         },
+         hasBox},
+        {"keepForNext", QT_TRANSLATE_NOOP("RecordCommands", "Keep this value for ne&w records"), "Ctrl+Alt+P",
+         [](EntryView &view) {
+             withBox(view, [&view](EntrySession &session, const Control &box) {
+                 const bool keeps = !session.state().keptForNext.contains(box.column);
+                 session.typing().keepForNext(box, keeps);
+                 Q_EMIT view.session()->said((keeps ? Texts::tr("New records take over “%1” from the one before.")
+                                                    : Texts::tr("New records do not take over “%1” any more."))
+                                                 .arg(session.state().captionFor(box.column)));
+             });
+         },
+         hasBox},
+        {"addRecord", QT_TRANSLATE_NOOP("RecordCommands", "Add &new"), "Ctrl+N",
+         [](EntryView &view) { view.addRecord(); },
+         [](const EntryView &view) { return view.session()->state().canAdd(); }, false, true},
+        {"addLike", QT_TRANSLATE_NOOP("RecordCommands", "Add one l&ike this"), "Ctrl+Alt+N",
+         [](EntryView &view) { view.addLike(); },
+         [](const EntryView &view) { return view.session()->state().canAdd(); }},
+        {"deleteRecord", QT_TRANSLATE_NOOP("RecordCommands", "D&elete…"), "Ctrl+Del",
+         [](EntryView &view) { view.askAndDelete(); },
+         [](const EntryView &view) { return view.session()->state().canDelete(); }},
+        {"takeBack", QT_TRANSLATE_NOOP("RecordCommands", "&Take back"), "Ctrl+Backspace",
+         [](EntryView &view) { view.session()->takingBack().takeBack(); },
+         [](const EntryView &view) { return view.session()->takingBack().canTakeBack(); }},
+        {"copyCells", QT_TRANSLATE_NOOP("RecordCommands", "&Copy as cells"), "Ctrl+Alt+C",
+         [](EntryView &view) { view.viewInHand()->copyCells(); }},
+        {"whatIDid", QT_TRANSLATE_NOOP("RecordCommands", "What I &did…"), "Ctrl+Alt+Backspace",
+         [](EntryView &view) { showWhatIDid(*view.session(), &view); }},
+        {"keysHere", QT_TRANSLATE_NOOP("RecordCommands", "Keys that work here…"), "F1",
+         [](EntryView &view) { showKeysHere(view); }, nullptr, false, true},
+    };
+    return all;
+}
+
+QString recordCommandTitle(const RecordCommand &command)
+{
+    return Texts::tr(command.title);
+}
+
+QKeySequence recordCommandKeys(const RecordCommand &command)
+{
+    return QKeySequence(QString::fromLatin1(command.keys));
+}
+
+} // namespace nabblet

@@ -1,0 +1,30 @@
+// What people can have done with the records of a form and with the box in hand: one table for the menus of every
+// window with a form at work.
+#pragma once
+
+#include <QKeySequence>
+#include <QList>
+#include <QString>
+
+#include <functional>
+
+namespace nabblet {
+
+class EntryView;
+
+struct RecordCommand
+{
+    const char *name;  // of its action
+    const char *title; // in English; recordCommandTitle() translates it
+    const char *keys;
+    void (*run)(EntryView &view);
+    bool (*isOfUse)(const EntryView &view) = nullptr; // always, where it is not said
+    bool isRepeated = false;                          // goes on while its key is held
+    bool beginsPart = false;                          // a line stands before it
+};
+
+const QList<RecordCommand> &recordCommands();
+QString recordCommandTitle(const RecordCommand &command);
+QKeySequence recordCommandKeys(const RecordCommand &command);
+
+} // namespace nabblet

@@ -1,0 +1,281 @@
+#include "entry/wanted/find_record.h"
+
+#include "core/text/tr.h"
+#include "data/background/background_work.h"
+#include "data/dialect/patience.h"
+#include "entry/session/entry_session.h"
+#include "entry/wanted/searching.h"
+
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QElapsedTimer>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QSet>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace nabblet {
+
+namespace {
+
+constexpr int MostShown = 200; // typing narrows down to the rest
+
+struct Hit
+{
+    RowKey key;
+    QString words;     // of the record
+    QStringList where; // the words are
+    int distance = 0;  // 0: the record is called so; the farther, the later
+};
+
+class FindSheet : public QDialog
+{
+public:
+    FindSheet(EntrySession &session, QWidget *parent);
+
+    std::optional<QVariantList> chosen() const
+    {
+        const int row = m_list->currentRow();
+        return row >= 0 && row < m_hits.size() ? std::optional(m_hits.at(row).key) : std::nullopt;
+    }
+
+protected:
+    bool eventFilter(QObject *watched, QEvent *event) override;
+
+private:
+    void search(const QString &typed);
+    void begin();
+    void take(const QList<Hit> &hits);
+    void say(bool isOver, const QString &failure = {});
+    void go();
+
+    EntrySession &m_session;
+    QLineEdit *m_line;
+    QListWidget *m_list;
+    QLabel *m_note;
+    QPushButton *m_go;
+    QList<Hit> m_hits;
+    QSet<QString> m_keys;  // of the hits
+    bool m_isOver = true;  // the search
+    bool m_goesOn = false; // Enter was pressed before there was anything
+    BackgroundWork m_searching;
+};
+
+FindSheet::FindSheet(EntrySession &session, QWidget *parent)
+    : QDialog(parent), m_session(session), m_line(new QLineEdit), m_list(new QListWidget), m_note(new QLabel)
+{
+    setObjectName(QStringLiteral("findRecord"));
+    setWindowTitle(EntrySession::tr("Find a record"));
+    resize(560, 420);
+    auto *column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 14, 16, 14);
+    m_line->setObjectName(QStringLiteral("findWords"));
+    m_line->setPlaceholderText(EntrySession::tr("Words, numbers or dates of the record, in any order"));
+    m_line->setAccessibleName(EntrySession::tr("Words of the record"));
+    m_list->setObjectName(QStringLiteral("foundRecords"));
+    m_list->setAccessibleName(EntrySession::tr("Records found"));
+    m_note->setObjectName(QStringLiteral("faint"));
+    auto *buttons = new QDialogButtonBox;
+    m_go = buttons->addButton(EntrySession::tr("Go there"), QDialogButtonBox::AcceptRole);
+    buttons->addButton(EntrySession::tr("Cancel"), QDialogButtonBox::RejectRole);
+    m_go->setDefault(true);
+    column->addWidget(m_line);
+    column->addWidget(m_list, 1);
+    column->addWidget(m_note);
+    column->addWidget(buttons);
+    m_line->installEventFilter(this);
+    connect(m_line, &QLineEdit::textChanged, this, &FindSheet::search);
+    connect(m_list, &QListWidget::itemActivated, this, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::accepted, this, &FindSheet::go);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    search(QString());
+    m_line->setFocus();
+}
+
+// Up and Down walk through the list while the keyboard stays in the line.
+bool FindSheet::eventFilter(QObject *watched, QEvent *event)
+{
+    if (watched == m_line && event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent *>(event)->key();
+        const int by = key == Qt::Key_Down ? 1 : key == Qt::Key_Up ? -1 : 0;
+        if (by != 0) {
+            m_list->setCurrentRow(std::clamp(m_list->currentRow() + by, 0, std::max(0, m_list->count() - 1)));
+            return true;
+        }
+    }
+    return QDialog::eventFilter(watched, event);
+}
+
+void FindSheet::go()
+{
+    if (chosen()) {
+        accept();
+    } else {
+        m_goesOn = !m_isOver; // as soon as the first one is found
+    }
+}
+
+void FindSheet::say(bool isOver, const QString &failure)
+{
+    m_isOver = isOver;
+    m_note->setText(!failure.isEmpty()            ? failure
+                    : m_hits.isEmpty() && !isOver ? EntrySession::tr("Looking…")
+                    : m_hits.isEmpty()            ? EntrySession::tr("No record has these words.")
+                    : m_hits.size() >= MostShown
+                        ? EntrySession::tr("The first %1; more words narrow them down.").arg(MostShown)
+                    : isOver ? counted(m_hits.size(), EntrySession::tr("One record"), EntrySession::tr("%1 records"))
+                             : counted(m_hits.size(), EntrySession::tr("One record so far; still looking…"),
+                                       EntrySession::tr("%1 records so far; still looking…")));
+    m_go->setEnabled(!m_hits.isEmpty() || !isOver);
+    m_goesOn = m_goesOn && !isOver;
+}
+
+void FindSheet::take(const QList<Hit> &hits)
+{
+    const bool isAtFirst = m_list->currentRow() <= 0;
+    for (const Hit &hit : hits) {
+        QString key;
+        for (const QVariant &part : hit.key) {
+            key += part.toString() + QChar(1);
+        }
+        if (m_hits.size() >= MostShown || m_keys.contains(key)) {
+            continue;
+        }
+        m_keys.insert(key);
+        qsizetype at = m_hits.size();
+        while (at > 0 && m_hits.at(at - 1).distance > hit.distance) {
+            --at;
+        }
+        m_hits.insert(at, hit);
+        m_list->insertItem(static_cast<int>(at),
+                           hit.where.isEmpty()
+                               ? hit.words
+                               : EntrySession::tr("%1   –   %2", "a record and where in it the words are")
+                                     .arg(hit.words, hit.where.join(QLatin1String(", "))));
+    }
+    if (isAtFirst && m_list->count() > 0) {
+        m_list->setCurrentRow(0);
+    }
+    if (m_goesOn && chosen()) {
+        accept();
+    }
+}
+
+// Without words, the first records.
+void FindSheet::begin()
+{
+    Control records;
+    records.kind = QStringLiteral("jump-list");
+    QList<Hit> hits;
+    for (const LookupRow &row : m_session.values().choices(records, QString(), MostShown)) {
+        hits.append({row.values, row.words, {}, 0});
+    }
+    take(hits);
+    say(true);
+}
+
+void FindSheet::search(const QString &typed)
+{
+    m_searching.giveUp();
+    m_hits.clear();
+    m_keys.clear();
+    m_list->clear();
+    m_goesOn = false;
+    if (typed.trimmed().isEmpty()) {
+        begin();
+        return;
+    }
+    const EntryState &state = m_session.state();
+    const Result<RecordSource> source = state.wantedSource();
+    if (!source) {
+        say(true, source.error().sentence);
+        return;
+    }
+    say(false);
+    const QList<SearchedTerm> terms = searchedIn(state, typed);
+    const auto look =
+        [this, terms, typed = typed.simplified(), quick = quickColumns(state), naming = state.jumpLookup(),
+         locale = state.locale](const Connection &connection, const RecordSource &rows,
+                                const std::atomic<bool> &isCancelled, const BackgroundWork::Report &report) {
+            constexpr int Often = 60; // ms between what is told
+            QList<Hit> found;
+            QElapsedTimer told;
+            int count = 0;
+            const auto tell = [&] {
+                if (!found.isEmpty()) {
+                    report([this, found] {
+                        take(found);
+                        say(false);
+                    });
+                    found.clear();
+                }
+                told.start();
+            };
+            const auto note = [&](const Row &row) {
+                Hit hit{row.key, {}, whereFound(connection, rows, row, terms, locale), 2};
+                const Result<QString> words =
+                    naming ? lookupWords(connection, *naming, row.key) : Result<QString>(QString());
+                hit.words = words ? *words : QString();
+                if (hit.words.startsWith(typed, Qt::CaseInsensitive)) {
+                    hit.distance = 0;
+                } else if (std::all_of(terms.begin(), terms.end(), [&](const SearchedTerm &term) {
+                               return hit.words.contains(term.words, Qt::CaseInsensitive);
+                           })) {
+                    hit.distance = 1;
+                }
+                if (hit.words.isEmpty()) {
+                    hit.words = hit.where.value(0);
+                    hit.where = hit.where.mid(1);
+                }
+                found.append(hit);
+                ++count;
+                if (!told.isValid() || told.elapsed() > Often) {
+                    tell();
+                }
+                return count < MostShown;
+            };
+            // What begins so in an index is there at once, as it is typed or in capital letters.
+            for (const QString &column : quick) {
+                for (const QString &begins : QSet<QString>{typed, typed.toUpper()}) {
+                    const auto begun = rowsBeginning(connection, rows, column, begins, 20);
+                    for (const Row &row : begun ? *begun : QList<Row>()) {
+                        note(row);
+                    }
+                }
+            }
+            tell();
+            count = 0;
+            QList<SearchedWord> words;
+            for (const SearchedTerm &term : terms) {
+                words.append(term.tests);
+            }
+            const Result<bool> searched = searchRows(connection, rows, words, isCancelled, note);
+            tell();
+            report([this, sentence = searched ? QString() : searched.error().sentence] { say(true, sentence); });
+        };
+    if (source->keyColumns.isEmpty()) { // rows of a copy, which only this connection has
+        const std::atomic<bool> goesOn{false};
+        const Patience patience(state.connection);
+        look(state.connection, state.source, goesOn, [](const std::function<void()> &told) { told(); });
+        return;
+    }
+    m_searching.start(
+        state.connection.address(),
+        [look, rows = *source](const Connection &connection, const std::atomic<bool> &isCancelled,
+                               const BackgroundWork::Report &report) { look(connection, rows, isCancelled, report); });
+}
+
+} // namespace
+
+std::optional<QVariantList> askForRecord(EntrySession &session, QWidget *parent)
+{
+    FindSheet sheet(session, parent);
+    return sheet.exec() == QDialog::Accepted ? sheet.chosen() : std::nullopt;
+}
+
+} // namespace nabblet

@@ -1,0 +1,294 @@
+// Rows from sheets of cells, what a person did and took back, and two people in one record.
+#include "core/draft/draft.h"
+#include "core/text/cells.h"
+#include "entry/cells/pasted_rows.h"
+#include "entry/records/conflict_sheet.h"
+#include "entry/records/what_i_did.h"
+#include "entry/view/entry_view.h"
+#include "support/sample_database.h"
+#include "support/when_open.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QRadioButton>
+#include <QTableWidget>
+#include <QTest>
+
+using namespace nabblet;
+
+class TestRowsFromCells : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    QString m_path;
+    Form m_form;
+    std::unique_ptr<Appearance> m_appearance;
+    std::unique_ptr<EntrySession> m_session;
+    std::unique_ptr<EntryView> m_view;
+
+    QString ask(const QString &sql) const { return samples::sqlite3(m_path, sql); }
+    const Control *control(const QString &column) const
+    {
+        for (const Control &each : m_form.controls) {
+            if (each.column == column) {
+                return &each;
+            }
+        }
+        return nullptr;
+    }
+    QWidget *box(const QString &column) const { return m_view->widgetFor(control(column)->id); }
+    void open(const QString &table, Arrangement arrangement)
+    {
+        const Connection connection = samples::opened(m_path);
+        const Catalogue catalogue = *connection.readCatalogue();
+        const Table &rows = *findTable(catalogue, table);
+        DraftPlan plan = planDraft(rows);
+        plan.arrangement = arrangement;
+        m_view.reset();
+        m_form = draftForm(catalogue, rows, plan, nullptr, *m_appearance);
+        m_session = std::make_unique<EntrySession>(connection, catalogue, m_form);
+        m_session->setLocale(QLocale::c());
+        QVERIFY(m_session->start().isOk());
+        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
+        m_view->resize(1200, 760);
+        m_view->show();
+        activate();
+        m_view->focusFirst();
+    }
+    // The offscreen platform leaves no window active where a sheet was closed.
+    void activate() const
+    {
+        QCoreApplication::processEvents();
+        m_view->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
+    }
+    void paste(const QString &column, const QString &text)
+    {
+        QApplication::clipboard()->setText(text);
+        box(column)->setFocus();
+        QTest::keyClick(box(column), Qt::Key_V, Qt::ControlModifier);
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        static int run = 0;
+        m_path = samples::fairwayDatabase(m_folder, QString("cells%1.db").arg(++run));
+        m_appearance = std::make_unique<Appearance>(looks().first(), Theme::Light, QApplication::font());
+    }
+    void cleanup()
+    {
+        m_view.reset();
+        m_session.reset();
+    }
+
+    // New rows behind the last one: what would not go in is said first, and the rest goes in together, to be taken back
+    // in one step.
+    void rowsAreLookedAtFirst()
+    {
+        open("part", Arrangement::Tabular);
+        const QString before = ask("SELECT count(*) FROM part");
+        const QString taken = ask("SELECT part_no FROM part LIMIT 1");
+        QVERIFY(m_session->moves().add());
+        QString verdict;
+        QStringList fates;
+        samples::WhenOpen sheet("pasteSheet", [&](QDialog *dialog) {
+            verdict = dialog->findChild<QLabel *>("pasteVerdict")->text();
+            const auto *table = dialog->findChild<QTableWidget *>("pasteRows");
+            for (int i = 0; i < table->rowCount(); ++i) {
+                fates.append(table->item(i, 0)->text());
+            }
+            dialog->findChild<QPushButton *>("putIn")->click();
+            if (dialog->isVisible()) {
+                dialog->reject(); // nothing goes in, and the test goes on
+            }
+        });
+        const QString heads = ask("SELECT group_concat(name, '\t') FROM pragma_table_info('part') WHERE name IN "
+                                  "('part_no', 'name', 'unit_price')");
+        paste("part_no", heads + "\nX-1\tRope, blue\t3.5\n" + taken + "\tAnother\t1\nX-2\tShackle\t2*4\n");
+        QCOMPARE(verdict, QString("2 of 3 rows would go in; 1 would not."));
+        QCOMPARE(fates.size(), 3);
+        QVERIFY2(fates.first() != "is added", qPrintable(fates.first())); // the one that would not
+        QCOMPARE(ask("SELECT name FROM part WHERE part_no IN ('X-1', 'X-2') ORDER BY part_no"),
+                 QString("Rope, blue\nShackle"));
+        QCOMPARE(ask("SELECT count(*) FROM part").toInt(), before.toInt() + 2);
+        QVERIFY(m_session->takingBack().takeBack());
+        QCOMPARE(ask("SELECT count(*) FROM part"), before);
+    }
+
+    // Over rows that are there, cells change them, from the box in hand on to the right and down.
+    void cellsChangeRows()
+    {
+        open("vessel", Arrangement::Tabular);
+        const QStringList names = ask("SELECT name FROM vessel ORDER BY vessel_id").split('\n');
+        samples::WhenOpen sheet("pasteSheet",
+                                [](QDialog *dialog) { dialog->findChild<QPushButton *>("putIn")->click(); });
+        QVERIFY(m_session->moves().goToRow(1));
+        paste("name", "First new\nSecond new\n");
+        const QStringList now = ask("SELECT name FROM vessel ORDER BY vessel_id").split('\n');
+        QCOMPARE(now.at(0), names.at(0));
+        QCOMPARE(now.at(1), QString("First new"));
+        QCOMPARE(now.at(2), QString("Second new"));
+        QCOMPARE(now.mid(3), names.mid(3));
+        QVERIFY(m_session->takingBack().takeBack());
+        QCOMPARE(ask("SELECT name FROM vessel ORDER BY vessel_id"), names.join('\n'));
+    }
+
+    // One word in the clipboard is pasted as ever, and nothing is put in where nobody agreed.
+    void oneCellIsText()
+    {
+        open("vessel", Arrangement::Tabular);
+        const QString before = ask("SELECT group_concat(name) FROM vessel");
+        paste("name", "Plain");
+        QVERIFY(qobject_cast<QLineEdit *>(box("name"))->text().contains("Plain"));
+        m_session->takingBack().takeBack();
+        samples::WhenOpen sheet("pasteSheet", [](QDialog *dialog) { dialog->reject(); });
+        paste("name", "a\tb\nc\td");
+        QCOMPARE(ask("SELECT group_concat(name) FROM vessel"), before);
+    }
+
+    // Lookups are known by their words; what is copied can be pasted.
+    void copiedRowsCanBePasted()
+    {
+        open("visit", Arrangement::Tabular);
+        m_view->copyCells();
+        const Cells cells = cellsFromText(QApplication::clipboard()->text());
+        QCOMPARE(cells.size(), ask("SELECT count(*) FROM visit").toInt() + 1);
+        PastedRows rows = pastedRows(*m_session, cells.mid(0, 21), 0, 0);
+        QVERIFY(rows.hasHeads);
+        for (const PastedRow &each : std::as_const(rows.rows)) {
+            QVERIFY2(each.mistake.isEmpty(), qPrintable(each.mistake));
+        }
+        QCOMPARE(rows.rows.first().values.value("buoy_id").toString(),
+                 ask("SELECT buoy_id FROM visit ORDER BY visit_id LIMIT 1"));
+        const QString before = ask("SELECT count(*) FROM visit");
+        QVERIFY(tryPasted(*m_session, rows).isOk());
+        QCOMPARE(rows.good(), 20);
+        QCOMPARE(ask("SELECT count(*) FROM visit"), before); // only tried
+    }
+
+    // Each thing done stands in a list, and is taken back from there also when others were done since.
+    void whatIDid()
+    {
+        open("vessel", Arrangement::Columnar);
+        const QStringList names = ask("SELECT name FROM vessel ORDER BY vessel_id").split('\n');
+        for (int i = 0; i < 3; ++i) {
+            m_session->typing().type(*control("name"), QString("Changed %1").arg(i));
+            QVERIFY(m_session->saving().save());
+            QVERIFY(i == 2 || m_session->moves().goNext());
+        }
+        samples::WhenOpen sheet("whatIDid", [&](QDialog *dialog) {
+            auto *list = dialog->findChild<QListWidget *>("stepsDone");
+            QCOMPARE(list->count(), 3);
+            QVERIFY2(list->item(2)->text().contains(names.at(0) + " → Changed 0"), qPrintable(list->item(2)->text()));
+            list->setCurrentRow(2);
+            dialog->findChild<QPushButton *>("takeStepBack")->click();
+            QCOMPARE(list->count(), 2);
+            dialog->reject();
+        });
+        showWhatIDid(*m_session, m_view.get());
+        QCOMPARE(ask("SELECT name FROM vessel ORDER BY vessel_id LIMIT 3"),
+                 QString(names.at(0) + "\nChanged 1\nChanged 2"));
+        // Step by step back, and no further than there is something.
+        QVERIFY(m_session->takingBack().takeBack());
+        QVERIFY(m_session->takingBack().takeBack());
+        QVERIFY(!m_session->takingBack().canTakeBack());
+        QCOMPARE(ask("SELECT name FROM vessel ORDER BY vessel_id"), names.join('\n'));
+    }
+
+    // A step whose record somebody changed since stays as it is.
+    void whatOthersChangedIsNotTakenBack()
+    {
+        open("vessel", Arrangement::Columnar);
+        m_session->typing().type(*control("name"), "Mine");
+        QVERIFY(m_session->saving().save());
+        QCOMPARE(ask("UPDATE vessel SET name = 'Theirs' WHERE name = 'Mine'"), QString());
+        samples::WhenOpen sheet("whatIDid", [](QDialog *dialog) {
+            dialog->findChild<QPushButton *>("takeStepBack")->click();
+            QCOMPARE(dialog->findChild<QListWidget *>("stepsDone")->count(), 1);
+            dialog->reject();
+        });
+        showWhatIDid(*m_session, m_view.get());
+        QCOMPARE(ask("SELECT count(*) FROM vessel WHERE name = 'Theirs'"), QString("1"));
+    }
+
+    // Two people in one record: value by value, by keyboard.
+    void sideBySide()
+    {
+        open("buoy", Arrangement::Columnar);
+        m_session->typing().type(*control("name"), "My name");
+        m_session->typing().type(*control("depth_m"), "4.5");
+        QCOMPARE(ask("UPDATE buoy SET name = 'Their name', depth_m = 9, remarks = 'Theirs' WHERE buoy_id = 1"),
+                 QString());
+        QVERIFY(!m_session->saving().save());
+        QCOMPARE(m_session->state().record.question, Question::ChangedMeanwhile);
+        samples::WhenOpen sheet("conflictSheet", [](QDialog *dialog) {
+            QStringList lines;
+            for (const QRadioButton *each : dialog->findChildren<QRadioButton *>()) {
+                lines.append(each->accessibleName());
+            }
+            QVERIFY2(lines.contains("Name: mine, My name") && lines.contains("Name: stored now, Their name"),
+                     qPrintable(lines.join("\n")));
+            // Theirs for the name, something else for the depth; the remarks that I did not touch are theirs already.
+            for (QRadioButton *each : dialog->findChildren<QRadioButton *>()) {
+                if (each->accessibleName() == "Name: stored now, Their name") {
+                    each->setFocus();
+                    QTest::keyClick(each, Qt::Key_Space);
+                }
+            }
+            for (QLineEdit *each : dialog->findChildren<QLineEdit *>()) {
+                if (each->accessibleName().startsWith("Depth")) {
+                    each->setFocus();
+                    QTest::keyClicks(each, "deep");
+                }
+            }
+            dialog->findChild<QPushButton *>("saveSo")->click();
+            QVERIFY(dialog->isVisible()); // that is no number
+            for (QLineEdit *each : dialog->findChildren<QLineEdit *>()) {
+                if (each->accessibleName().startsWith("Depth")) {
+                    each->selectAll();
+                    QTest::keyClicks(each, "7.5");
+                }
+            }
+            dialog->findChild<QPushButton *>("saveSo")->click();
+        });
+        QVERIFY(settleConflict(*m_session, m_view.get()));
+        QCOMPARE(ask("SELECT name, depth_m, remarks FROM buoy WHERE buoy_id = 1"), QString("Their name|7.5|Theirs"));
+        QVERIFY(!m_session->hasUnsaved());
+    }
+
+    void sumsInNumberBoxes()
+    {
+        open("visit", Arrangement::Columnar);
+        box("hours")->setFocus();
+        qobject_cast<QLineEdit *>(box("hours"))->selectAll();
+        QTest::keyClicks(box("hours"), "1.5*3");
+        QTest::keyClick(box("hours"), Qt::Key_Tab);
+        QTRY_COMPARE(m_session->state().value("hours").toDouble(), 4.5);
+        QTRY_COMPARE(qobject_cast<QLineEdit *>(box("hours"))->text(),
+                     m_session->values().shown(*control("hours")).words);
+        QTRY_VERIFY(!qobject_cast<QLineEdit *>(box("hours"))->text().contains('*'));
+        QCOMPARE(m_session->state().value("hours").toDouble(), 4.5);
+    }
+
+    void longTextInAWindow()
+    {
+        open("visit", Arrangement::Columnar);
+        box("remarks")->setFocus();
+        samples::WhenOpen window("textWindow", [](QDialog *dialog) {
+            dialog->findChild<QPlainTextEdit *>("wholeText")->setPlainText("Two\nlines");
+            dialog->findChild<QPushButton *>("takeText")->click();
+        });
+        QTest::keyClick(box("remarks"), Qt::Key_F2);
+        QCOMPARE(m_session->state().value("remarks").toString(), QString("Two\nlines"));
+    }
+};
+
+QTEST_MAIN(TestRowsFromCells)
+#include "tst_rows_from_cells.moc"
