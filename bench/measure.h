@@ -116,6 +116,8 @@ QList<Measured> looksBench();
 QList<Measured> serversBench(qint64 rows);
 // Findings while a form is designed, in findings_bench.cpp.
 QList<Measured> findingsBench();
+// Work at a form, in entry_bench.cpp.
+QList<Measured> entryBench(const QString &depot, const QString &million);
 // Rules at work, in rules_bench.cpp.
 QList<Measured> rulesBench(const QString &folder, const QString &database);
 // What tidy gives back, in tidy_bench.cpp. databases: files whose tables are drafted.

@@ -39,6 +39,7 @@
 #include "designer/settings/inspector.h"
 #include "entry/reading/database_watch.h"
 #include "entry/records/unsaved_record.h"
+#include "entry/theme/announce.h"
 #include "entry/theme/ask.h"
 #include "entry/theme/entry_zoom.h"
 #include "entry/theme/named_lists.h"
@@ -630,6 +631,7 @@ void MainWindow::refreshStatus()
 void MainWindow::say(const QString &sentence)
 {
     statusBar()->showMessage(sentence, 15000);
+    announce(statusBar(), sentence);
 }
 
 void MainWindow::complain(const Error &error)

@@ -67,6 +67,7 @@ void OpenWork::take(const Form &form, const QString &path, bool isNew)
     if (m_workspace.connection) {
         m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
         m_session->setFormReader(formReaderOf(m_workspace.projectFolder));
+        m_session->setFormFinder(formFinderOf(m_workspace.projectFolder));
         m_typedRecovery = std::make_unique<RecordRecovery>(m_session.get(), path);
         connect(m_session.get(), &EntrySession::said, this, &OpenWork::said);
         connect(m_session.get(), &EntrySession::recordChanged, this, &OpenWork::recordChanged);

@@ -204,6 +204,21 @@ std::function<Result<Form>(const QString &)> formReaderOf(const QString &project
     };
 }
 
+std::function<std::optional<Form>(const QString &)> formFinderOf(const QString &projectFolder)
+{
+    return [projectFolder](const QString &table) -> std::optional<Form> {
+        std::optional<Form> found;
+        for (const QString &name : projectFolder.isEmpty() ? QStringList() : formNamesOf(projectFolder)) {
+            const Result<Form> form = loadForm(formsFolder(projectFolder) + u'/' + name + QStringLiteral(".nabform"));
+            const bool isIt = form && form->rowsFrom == table && form->select.isEmpty() && !isTabular(*form);
+            if (isIt && (!found || name.compare(table, Qt::CaseInsensitive) == 0)) {
+                found = *form;
+            }
+        }
+        return found;
+    };
+}
+
 PathKind kindOfPath(const QString &path)
 {
     const QFileInfo info(path);

@@ -54,6 +54,8 @@ QString workspaceTitle(const Workspace &workspace);
 
 // Reads the forms of a project by their names, for buttons that open them.
 std::function<Result<Form>(const QString &)> formReaderOf(const QString &projectFolder);
+// The form of a project that shows single records of a table, best the one that is called like it.
+std::function<std::optional<Form>(const QString &table)> formFinderOf(const QString &projectFolder);
 
 // The names of a project's forms.
 QStringList formNamesOf(const QString &projectFolder);

@@ -23,6 +23,25 @@ namespace {
 
 constexpr int MostShown = 500; // rows; those that would not go in are among them
 
+// Columns of cells that go into no box, by their heads or numbers; those that are blank all the way do not matter.
+QString leftOut(const PastedRows &rows, const Cells &cells)
+{
+    QStringList names;
+    for (qsizetype c = 0; c < rows.boxes.size(); ++c) {
+        const bool isBlank = std::all_of(cells.begin() + (rows.hasHeads ? 1 : 0), cells.end(),
+                                         [&](const QStringList &row) { return row.value(c).trimmed().isEmpty(); });
+        if (rows.boxes.at(c) == 0 && !isBlank) {
+            names.append(rows.hasHeads ? cells.first().value(c).simplified() : Texts::tr("column %1").arg(c + 1));
+        }
+    }
+    return names.isEmpty()
+               ? QString()
+               : u' ' + counted(names.size(),
+                                Texts::tr("“%1” goes nowhere, as no box here is called so.").arg(names.first()),
+                                Texts::tr("%1 columns go nowhere, as no boxes here are called so: ") +
+                                    names.join(QLatin1String(", ")) + u'.');
+}
+
 QString verdict(const PastedRows &rows)
 {
     const qsizetype good = rows.good();
@@ -56,7 +75,7 @@ bool askAndPaste(EntrySession &session, const Cells &cells, ControlId from, int 
     auto *column = new QVBoxLayout(&sheet);
     column->setContentsMargins(16, 14, 16, 14);
     column->setSpacing(8);
-    auto *says = new QLabel(verdict(rows));
+    auto *says = new QLabel(verdict(rows) + leftOut(rows, cells));
     says->setObjectName(QStringLiteral("pasteVerdict"));
     says->setWordWrap(true);
     column->addWidget(says);
@@ -102,6 +121,7 @@ bool askAndPaste(EntrySession &session, const Cells &cells, ControlId from, int 
     }
     table->setVerticalHeaderLabels(lines);
     table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Interactive);
+    table->horizontalHeader()->setMinimumSectionSize(72);
     table->resizeColumnsToContents();
     table->setColumnWidth(0, std::min(320, std::max(160, table->columnWidth(0))));
     column->addWidget(table, 1);

@@ -234,6 +234,13 @@ PastedRows pastedRows(EntrySession &session, const Cells &cells, ControlId from,
             for (qsizetype h = 0; h < state.heldTo.columns.size(); ++h) {
                 one.values.insert(state.heldTo.columns.at(h), state.heldTo.values.value(h));
             }
+            // What a new record begins with.
+            for (auto start = state.record.startValues.begin();
+                 state.isNew() && start != state.record.startValues.end(); ++start) {
+                if (!one.values.contains(start.key())) {
+                    one.values.insert(start.key(), start.value());
+                }
+            }
             if (!counting.isEmpty() && !one.values.contains(counting)) {
                 one.values.insert(counting, next++);
             }

@@ -270,6 +270,9 @@ private:
         if (fitting.size() == 1 && (isWhole || !takesNewChoices(control()))) {
             session().typing().chooseRow(control(), fitting.first().values);
             m_line->setText(fitting.first().words);
+        } else if (fitting.isEmpty() && !takesNewChoices(control()) && lookupOf(control())) {
+            Q_EMIT session().said(
+                EntrySession::tr("“%1” is none of the choices; Ctrl+Alt+A in the box adds it to them.").arg(typed));
         }
     }
 

@@ -4,6 +4,8 @@
 #include "entry/editors/field_editor.h"
 #include "entry/editors/painted_widgets.h"
 
+#include <QElapsedTimer>
+
 namespace nabblet {
 
 namespace {
@@ -23,7 +25,7 @@ public:
                 }
             }
         };
-        m_box->pressKey = [this](const QKeyEvent &key) { return step(key.key()); };
+        m_box->pressKey = [this](const QKeyEvent &key) { return step(key.key()) || letter(key); };
         m_box->told = {QAccessible::RadioButton, [this] { return told(); }, [this](int index) { choose(index); }};
     }
 
@@ -94,7 +96,41 @@ private:
         }
     }
 
+    // A letter chooses the next option that begins with it; with letters typed on, the one that begins with all of
+    // them.
+    bool letter(const QKeyEvent &key)
+    {
+        constexpr int Pause = 1000; // ms, after which letters begin anew
+        const bool isPlain = !(key.modifiers() & (Qt::ControlModifier | Qt::AltModifier));
+        if (!isPlain || key.text().isEmpty() || !key.text().front().isPrint()) {
+            return false;
+        }
+        const bool goesOn = m_since.isValid() && m_since.elapsed() < Pause;
+        const QString typed = (goesOn ? m_letters : QString()) + key.text();
+        const QList<Choice> choices = fixedChoices(control());
+        const int count = static_cast<int>(choices.size());
+        const auto firstFrom = [&](int from, const QString &begins) {
+            for (int i = 0; i < count; ++i) {
+                const int at = (from + i) % count;
+                if (choices.at(at).words.startsWith(begins, Qt::CaseInsensitive)) {
+                    return at;
+                }
+            }
+            return -1;
+        };
+        const int whole = count > 0 ? firstFrom(0, typed) : -1;
+        const int next = count > 0 && typed.size() == 1 ? firstFrom(std::max(0, chosen() + 1), typed) : whole;
+        m_letters = typed;
+        m_since.start();
+        if (next >= 0) {
+            choose(next);
+        }
+        return true;
+    }
+
     PaintedBox *m_box;
+    QString m_letters;     // typed one after the other, …
+    QElapsedTimer m_since; // … the last one then
 };
 
 } // namespace

@@ -25,6 +25,12 @@ public:
                 session().typing().choose(this->control(), QVariant());
                 refresh();
             }
+            const bool isYes = key == Qt::Key_1 || key == Qt::Key_Y;
+            if (isYes || key == Qt::Key_0 || key == Qt::Key_N) { // as people type a column of them
+                session().typing().choose(this->control(), QVariant(isYes ? 1 : 0));
+                refresh();
+                return true;
+            }
             return isTakenAway;
         };
     }

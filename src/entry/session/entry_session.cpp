@@ -1,5 +1,6 @@
 #include "entry/session/entry_session.h"
 
+#include "core/draft/draft.h"
 #include "core/text/tr.h"
 #include "data/records/copied_rows.h"
 #include "data/records/row_filter.h"
@@ -104,6 +105,7 @@ std::unique_ptr<EntrySession> EntrySession::another(const Form &form, Counting c
     auto other = std::make_unique<EntrySession>(state().connection, state().catalogue, form);
     other->setLocale(state().locale);
     other->setFormReader(formReader());
+    other->setFormFinder(m_parts->formFinder);
     other->m_parts->counting = counting;
     return other;
 }
@@ -121,6 +123,23 @@ void EntrySession::setFormReader(FormReader reader)
 const FormReader &EntrySession::formReader() const
 {
     return m_parts->formReader;
+}
+
+void EntrySession::setFormFinder(FormFinder finder)
+{
+    m_parts->formFinder = std::move(finder);
+}
+
+Form EntrySession::formFor(const Table &table) const
+{
+    if (m_parts->formFinder) {
+        if (const std::optional<Form> own = m_parts->formFinder(table.name)) {
+            return *own;
+        }
+    }
+    DraftPlan plan = planDraft(table);
+    plan.look = form().look;
+    return draftForm(state().catalogue, table, plan, nullptr, FixedTextMeasure());
 }
 
 Counting EntrySession::counting() const

@@ -23,6 +23,9 @@ struct SessionParts;
 // Gives another form of the project by its name.
 using FormReader = std::function<Result<Form>(const QString &name)>;
 
+// Gives the form of the project that shows single records of a table; nothing where it has none.
+using FormFinder = std::function<std::optional<Form>(const QString &table)>;
+
 // Whether a session counts the records and finds out where they stand, beside the interface.
 enum class Counting { InBackground, No };
 
@@ -62,6 +65,9 @@ public:
     // Where the forms that its buttons open come from; without it they open none.
     void setFormReader(FormReader reader);
     const FormReader &formReader() const;
+    // Where the form for a row that a lookup shows comes from; without it, or where it finds none, one is drafted.
+    void setFormFinder(FormFinder finder);
+    Form formFor(const Table &table) const;
     Counting counting() const;
 
     // Reads the first record. The error says why there are none to read.

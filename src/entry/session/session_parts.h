@@ -29,6 +29,7 @@ struct SessionParts
     const EntryState &state; // as they left it
     Counting counting = Counting::InBackground;
     FormReader formReader;
+    FormFinder formFinder;
 
     Totals totals;
     ControlValues values;

@@ -201,6 +201,9 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #chip QToolButton:hover, #chip QToolButton:focus { background: %tint; color: %accent; }
 #wantedBar > QPushButton { background: transparent; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
 #wantedBar > QPushButton:hover, #wantedBar > QPushButton:focus { border-color: %accent; }
+#keptMark { color: %accent; font-size: 9px; font-weight: 700; background: transparent; }
+#recordList { border: 2px solid transparent; }
+#recordList[hasKeyboard="true"] { border: 2px solid %accent; }
 #formQuestion { background: %ground; }
 #questionBanner { background: %tint; border: 1px solid %accent; }
 #questionBanner QLabel { color: %text; }

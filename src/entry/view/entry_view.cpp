@@ -471,6 +471,7 @@ void EntryView::refresh()
     for (const auto &[id, editor] : m_editors) {
         editor->refresh();
     }
+    describeBoxes();
 }
 
 int EntryView::stripHeight() const

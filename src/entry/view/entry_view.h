@@ -55,6 +55,7 @@ public:
     void setZoom(int percent);
 
     EntrySession *session() const { return m_session; }
+    const Appearance &appearance() const { return m_appearance; }
     // The widget of a control, or nullptr.
     QWidget *widgetFor(ControlId control) const;
     // Puts the keyboard into the first box that takes typing, in sight; a list to go to records by does not count.
@@ -70,6 +71,8 @@ public:
     void askAndDelete();
     // Asks which record is meant and goes there.
     void askAndFind();
+    // The keyboard goes to the list of records; false where there is none.
+    bool focusRecordList();
     // A new record like the one in hand.
     void addLike();
     // Shows the records that are asked for; says why where nothing comes of it.
@@ -77,6 +80,7 @@ public:
     // Asks by the box in hand, or by all boxes: the form as the question.
     void askAboutBox();
     void askForm();
+    bool isAsking() const; // the form is the question
     // Asks what was kept, or keeps what is asked now.
     void showKeptQuestions();
     void keepQuestion();
@@ -115,6 +119,8 @@ private:
     bool isHeadOfHiddenRows(const Control &control) const;
     void refresh();
     void refreshMessages();
+    // What a screen reader is told of the boxes besides their names, and which of them new records take over.
+    void describeBoxes();
     void refreshNotice();
     QString unplacedMessage() const;
     void applyTabOrder();

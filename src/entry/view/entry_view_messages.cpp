@@ -50,9 +50,6 @@ void EntryView::refreshMessages()
         }
     }
     m_unplaced.clear();
-    for (const auto &[id, editor] : m_editors) {
-        editor->widget()->setAccessibleDescription(QString());
-    }
     const Form inSight = withoutPagesBehind(m_laidOut, m_fronts);
     QList<FieldMessage> messages = m_session->state().messages;
     m_notes = m_session->values().ruledNow().notes;
@@ -120,10 +117,47 @@ void EntryView::refreshMessages()
         label->raise();
         label->setVisible(isPlaced);
         label->setProperty("control", control->id);
-        if (QWidget *widget = widgetFor(control->id)) {
-            widget->setAccessibleDescription(message.mark == Mark::None
-                                                 ? message.sentence
-                                                 : tr("%1: %2").arg(markWord(message.mark), message.sentence));
+    }
+    describeBoxes();
+}
+
+void EntryView::describeBoxes()
+{
+    const EntryState &state = m_session->state();
+    for (const auto &[id, editor] : m_editors) {
+        const Control &control = editor->control();
+        if (!editor->isOneBox() || kindNamed(control.kind).editor == Editor::Button) {
+            continue;
+        }
+        QStringList words{kindTitle(kindNamed(control.kind)).toLower()};
+        const Shown shown = m_session->values().shown(control);
+        if (shown.isRequired || state.isNeeded(control)) {
+            words.append(tr("needed"));
+        }
+        if (shown.state == BoxState::Locked || !shown.mayType) {
+            words.append(tr("only shown"));
+        }
+        const bool isKept = !control.column.isEmpty() && state.keptForNext.contains(control.column);
+        if (isKept) {
+            words.append(tr("new records take it over"));
+        }
+        for (const FieldMessage &message : state.messages + m_notes) {
+            if (message.control == id) {
+                words.append(message.mark == Mark::None ? message.sentence
+                                                        : tr("%1: %2").arg(markWord(message.mark), message.sentence));
+            }
+        }
+        editor->widget()->setAccessibleDescription(words.join(QLatin1String(", ")));
+        auto *mark = editor->widget()->findChild<QLabel *>(QStringLiteral("keptMark"), Qt::FindDirectChildrenOnly);
+        if (isKept && !mark) {
+            mark = new QLabel(QStringLiteral("↻"), editor->widget());
+            mark->setObjectName(QStringLiteral("keptMark"));
+            mark->setToolTip(tr("New records take this over"));
+            mark->adjustSize();
+            mark->move(editor->widget()->width() - mark->width() - 2, 0);
+            mark->show();
+        } else if (!isKept) {
+            delete mark;
         }
     }
 }

@@ -6,12 +6,14 @@
 #include "entry/theme/ask.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_question.h"
+#include "entry/view/record_list.h"
 #include "entry/wanted/ask_box.h"
 #include "entry/wanted/asking.h"
 #include "entry/wanted/kept_questions.h"
 #include "entry/wanted/wanted_bar.h"
 
 #include <QApplication>
+#include <QSplitter>
 
 namespace nabblet {
 
@@ -101,14 +103,20 @@ void EntryView::askForm()
                 m_question->hide();
                 m_question->deleteLater();
                 m_question = nullptr;
+                m_beside->show();
             }
             before ? before->setFocus() : focusFirst();
         },
         Qt::QueuedConnection);
     m_question->setGeometry(rect());
+    m_beside->hide(); // for a screen reader as well
     m_question->show();
-    m_question->raise();
     m_question->view()->focusFirst();
+}
+
+bool EntryView::isAsking() const
+{
+    return !m_question.isNull();
 }
 
 QString EntryView::questionsOf() const
@@ -208,6 +216,14 @@ bool EntryView::goOnBehindLast()
     }
     focusFirst();
     return true;
+}
+
+bool EntryView::focusRecordList()
+{
+    if (m_list) {
+        m_list->setFocus();
+    }
+    return m_list;
 }
 
 void EntryView::addLike()

@@ -1,5 +1,6 @@
 #include "entry/view/form_window.h"
 #include "core/edit/scaled_form.h"
+#include "entry/theme/announce.h"
 #include "entry/theme/entry_zoom.h"
 
 #include "core/arrange/windows/at_work.h"
@@ -58,8 +59,10 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
     column->setContentsMargins(Margin, Margin, Margin, Margin);
     column->addWidget(m_view);
     setCentralWidget(ground);
-    connect(m_view, &EntryView::said, this,
-            [this](const QString &sentence) { statusBar()->showMessage(sentence, SaidFor); });
+    connect(m_view, &EntryView::said, this, [this](const QString &sentence) {
+        statusBar()->showMessage(sentence, SaidFor);
+        announce(statusBar(), sentence);
+    });
     connect(session, &EntrySession::recordChanged, this, &FormWindow::nameWindow);
     // There from the beginning, so that nothing moves when it speaks.
     statusBar()->setSizeGripEnabled(false);
@@ -147,7 +150,8 @@ void FormWindow::makeRecordsMenu()
                 records->addSeparator();
             }
             add(
-                recordCommandTitle(each), QString::fromLatin1(each.keys), [this, act = each.run] { act(*m_view); },
+                recordCommandTitle(each), QString::fromLatin1(each.keys),
+                [this, &each] { runRecordCommand(each, *m_view); },
                 [this, isOfUse = each.isOfUse] { return !isOfUse || isOfUse(*m_view); });
         }
         records->addSeparator();

@@ -66,7 +66,7 @@ void showKeysHere(EntryView &view)
     QDialog sheet(&view);
     sheet.setObjectName(QStringLiteral("keysHere"));
     sheet.setWindowTitle(Texts::tr("Keys that work here"));
-    sheet.resize(560, 560);
+    sheet.resize(640, 600);
     auto *column = new QVBoxLayout(&sheet);
     column->setContentsMargins(16, 14, 16, 14);
     auto *list = new QTreeWidget;

@@ -4,6 +4,7 @@
 #include "entry/records/what_i_did.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/keys_here.h"
+#include "entry/view/lookup_form.h"
 
 namespace nabblet {
 
@@ -56,6 +57,10 @@ const QList<RecordCommand> &recordCommands()
         {"goLast", QT_TRANSLATE_NOOP("RecordCommands", "&Last"), "Ctrl+End",
          [](EntryView &view) { view.session()->moves().goLast(); },
          [](const EntryView &view) { return view.session()->moves().canGoLast(); }},
+        {"toList", QT_TRANSLATE_NOOP("RecordCommands", "To the &list of records"), "Ctrl+L",
+         [](EntryView &view) {
+             sayUnless(view, view.focusRecordList(), Texts::tr("This form has no list of records beside it."));
+         }},
         {"findRecord", QT_TRANSLATE_NOOP("RecordCommands", "F&ind…"), "Ctrl+F",
          [](EntryView &view) { view.askAndFind(); }, nullptr, false, true},
         {"askBox", QT_TRANSLATE_NOOP("RecordCommands", "&Only with such a value…"), "F3",
@@ -66,9 +71,9 @@ const QList<RecordCommand> &recordCommands()
          [](EntryView &view) { view.showKeptQuestions(); }},
         {"allRecords", QT_TRANSLATE_NOOP("RecordCommands", "&All records again"), "Shift+F3",
          [](EntryView &view) { view.want({}); }, hasWanted},
-        {"sortUp", QT_TRANSLATE_NOOP("RecordCommands", "Sort &by this box"), "Ctrl+Alt+Up",
+        {"sortUp", QT_TRANSLATE_NOOP("RecordCommands", "Sort &by this box"), "Ctrl+Shift+Up",
          [](EntryView &view) { view.sortByBox(false); }, hasBox},
-        {"sortDown", QT_TRANSLATE_NOOP("RecordCommands", "Sort by this box, the last first"), "Ctrl+Alt+Down",
+        {"sortDown", QT_TRANSLATE_NOOP("RecordCommands", "Sort by this box, the last first"), "Ctrl+Shift+Down",
          [](EntryView &view) { view.sortByBox(true); }, hasBox},
         {"repeatBox", QT_TRANSLATE_NOOP("RecordCommands", "&Repeat from the record before"), "F11",
          [](EntryView &view) {
@@ -108,6 +113,10 @@ const QList<RecordCommand> &recordCommands()
              });
          },
          hasBox},
+        {"openLookedUp", QT_TRANSLATE_NOOP("RecordCommands", "&Open what this box shows…"), "Ctrl+Alt+O",
+         [](EntryView &view) { openRowLookedUp(view); }, hasBox},
+        {"addLookedUp", QT_TRANSLATE_NOOP("RecordCommands", "Add to the &choices of this box…"), "Ctrl+Alt+A",
+         [](EntryView &view) { addRowLookedUp(view); }, hasBox},
         {"addRecord", QT_TRANSLATE_NOOP("RecordCommands", "Add &new"), "Ctrl+N",
          [](EntryView &view) { view.addRecord(); },
          [](const EntryView &view) { return view.session()->state().canAdd(); }, false, true},
@@ -128,6 +137,15 @@ const QList<RecordCommand> &recordCommands()
          [](EntryView &view) { showKeysHere(view); }, nullptr, false, true},
     };
     return all;
+}
+
+void runRecordCommand(const RecordCommand &command, EntryView &view)
+{
+    if (view.isAsking()) {
+        Q_EMIT view.session()->said(Texts::tr("Enter shows the records that are asked for, Escape goes back to them."));
+    } else {
+        command.run(view);
+    }
 }
 
 QString recordCommandTitle(const RecordCommand &command)

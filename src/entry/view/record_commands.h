@@ -24,6 +24,8 @@ struct RecordCommand
 };
 
 const QList<RecordCommand> &recordCommands();
+// Has one done; while the form is the question, nothing is done with its records.
+void runRecordCommand(const RecordCommand &command, EntryView &view);
 QString recordCommandTitle(const RecordCommand &command);
 QKeySequence recordCommandKeys(const RecordCommand &command);
 

@@ -6,9 +6,12 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/typing.h"
 #include "core/text/caption_words.h"
+#include "data/records/row_filter.h"
 #include "entry/view/entry_view.h"
 #include "entry/wanted/asking.h"
 
+#include <QKeyEvent>
+#include <QStyle>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -115,6 +118,9 @@ RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWid
     layout->setContentsMargins(0, 0, 0, 0);
     layout->addWidget(m_view);
     setAccessibleName(tr("Records"));
+    setFocusPolicy(Qt::StrongFocus);
+    setAttribute(Qt::WA_StyledBackground);
+    layout->setContentsMargins(2, 2, 2, 2); // for the line that shows where the keyboard is
     connect(m_rows.get(), &EntrySession::recordChanged, this, [this] {
         const std::optional<RowKey> key = m_rows->state().key();
         if (m_isFollowing || !key || key == m_session->state().key()) {
@@ -141,6 +147,104 @@ RecordList::RecordList(EntrySession *session, const Appearance &appearance, QWid
 RecordList::~RecordList()
 {
     delete m_view; // before its session
+}
+
+void RecordList::walk(int by)
+{
+    RecordMoves &moves = m_session->moves();
+    for (int i = 0; i < std::abs(by); ++i) {
+        if (!(by > 0 ? moves.goNext() : moves.goPrevious())) {
+            return;
+        }
+    }
+}
+
+// To the first record whose first column begins with the letters.
+void RecordList::jumpTo(const QString &letters)
+{
+    const Control *first = nullptr;
+    for (const Control &cell : m_rows->form().controls) {
+        first = !first && !cell.column.isEmpty() ? &cell : first;
+    }
+    std::optional<FilterPart> part = first ? partFor(*first, nullptr) : std::nullopt;
+    if (!part) {
+        return;
+    }
+    part->anyOf = {FilterCondition{FilterTest::Like, false, QString(letters + u'*'), {}, false, letters, {}}};
+    const EntryState &state = m_rows->state();
+    const RowFilter filter = rowFilterOf(Filter{{{*part}}}, state.form, state.catalogue);
+    RecordSource asked = state.source;
+    if (asked.filter) { // among those that are shown
+        RowFilter both = *asked.filter;
+        for (QList<RowTest> &line : both.lines) {
+            line += filter.lines.value(0);
+        }
+        asked.filter = std::make_shared<const RowFilter>(both);
+    } else {
+        asked.filter = std::make_shared<const RowFilter>(filter);
+    }
+    const MaybeRow row = firstRow(state.connection, asked);
+    if (row && *row) {
+        (void)m_session->moves().goToKey((**row).key);
+    } else {
+        Q_EMIT m_session->said(tr("No record begins with “%1”.").arg(letters));
+    }
+}
+
+void RecordList::keyPressEvent(QKeyEvent *event)
+{
+    constexpr int Pause = 1000; // ms, after which letters begin anew
+    constexpr int Page = 15;    // records
+    switch (event->key()) {
+    case Qt::Key_Down:
+        walk(1);
+        return;
+    case Qt::Key_Up:
+        walk(-1);
+        return;
+    case Qt::Key_PageDown:
+        walk(Page);
+        return;
+    case Qt::Key_PageUp:
+        walk(-Page);
+        return;
+    case Qt::Key_Home:
+        (void)m_session->moves().goFirst();
+        return;
+    case Qt::Key_End:
+        (void)m_session->moves().goLast();
+        return;
+    default:
+        break;
+    }
+    const bool isLetter = !event->text().isEmpty() && event->text().front().isPrint() &&
+                          !(event->modifiers() & (Qt::ControlModifier | Qt::AltModifier));
+    if (!isLetter) {
+        QWidget::keyPressEvent(event);
+        return;
+    }
+    if (!m_since.isValid() || m_since.elapsed() > Pause) {
+        m_letters.clear();
+    }
+    m_since.start();
+    m_letters += event->text();
+    jumpTo(m_letters);
+}
+
+void RecordList::focusInEvent(QFocusEvent *event)
+{
+    QWidget::focusInEvent(event);
+    setProperty("hasKeyboard", true);
+    style()->unpolish(this);
+    style()->polish(this);
+}
+
+void RecordList::focusOutEvent(QFocusEvent *event)
+{
+    QWidget::focusOutEvent(event);
+    setProperty("hasKeyboard", false);
+    style()->unpolish(this);
+    style()->polish(this);
 }
 
 void RecordList::follow()

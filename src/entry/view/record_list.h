@@ -5,6 +5,7 @@
 #include "entry/session/entry_session.h"
 #include "entry/theme/appearance.h"
 
+#include <QElapsedTimer>
 #include <QWidget>
 
 namespace nabblet {
@@ -27,13 +28,23 @@ public:
     const Form &form() const { return m_rows->form(); }
     EntrySession *rows() const { return m_rows.get(); }
 
+protected:
+    // Up, Down and the like walk the records; letters go to the first whose first column begins so.
+    void keyPressEvent(QKeyEvent *event) override;
+    void focusInEvent(QFocusEvent *event) override;
+    void focusOutEvent(QFocusEvent *event) override;
+
 private:
+    void jumpTo(const QString &letters);
+    void walk(int by);
     void follow();
 
     EntrySession *m_session;
     std::unique_ptr<EntrySession> m_rows;
     EntryView *m_view;
     bool m_isFollowing = false;
+    QString m_letters;     // typed one after the other, …
+    QElapsedTimer m_since; // … the last one then
 };
 
 } // namespace nabblet

@@ -125,7 +125,9 @@ void FindSheet::say(bool isOver, const QString &failure)
     m_isOver = isOver;
     m_note->setText(!failure.isEmpty()            ? failure
                     : m_hits.isEmpty() && !isOver ? EntrySession::tr("Looking…")
-                    : m_hits.isEmpty()            ? EntrySession::tr("No record has these words.")
+                    : m_hits.isEmpty()            ? (m_session.state().wanted.filter.isEmpty()
+                                                         ? EntrySession::tr("No record has these words.")
+                                                         : EntrySession::tr("None of the records that are shown has these words."))
                     : m_hits.size() >= MostShown
                         ? EntrySession::tr("The first %1; more words narrow them down.").arg(MostShown)
                     : isOver ? counted(m_hits.size(), EntrySession::tr("One record"), EntrySession::tr("%1 records"))

@@ -19,6 +19,25 @@ namespace {
 
 constexpr int Around = 24; // letters of a longer text that are shown on either side of what was found
 
+bool isOfDays(ColumnType type)
+{
+    return type == ColumnType::Date || type == ColumnType::DateTime;
+}
+
+// The month of that name, as dates are written, or 0.
+int monthNamed(const QString &word, const QLocale &locale)
+{
+    constexpr int LeastLetters = 3;
+    for (const QLocale &names : {locale, QLocale::c()}) {
+        for (int i = 1; i <= 12 && word.size() >= LeastLetters; ++i) {
+            if (names.monthName(i).startsWith(word, Qt::CaseInsensitive)) {
+                return i;
+            }
+        }
+    }
+    return 0;
+}
+
 // What finds a word in a box; nothing where the box can never hold it.
 std::optional<FilterPart> holding(const Control &box, const Control *subform, ColumnType type, const QString &word,
                                   const QLocale &locale)
@@ -41,6 +60,11 @@ std::optional<FilterPart> holding(const Control &box, const Control *subform, Co
     }
     if (type == ColumnType::Text) {
         part->anyOf.append(holds(word));
+        return part;
+    }
+    if (const int month = isOfDays(type) ? monthNamed(word, locale) : 0; month > 0) {
+        const QString shape = QStringLiteral("*-%1-*").arg(month, 2, 10, QLatin1Char('0'));
+        part->anyOf = {FilterCondition{FilterTest::Like, false, shape, {}, false, word, {}}};
         return part;
     }
     static const QString signs = QStringLiteral("<>=≠≤≥;*?");

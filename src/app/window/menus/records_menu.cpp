@@ -20,7 +20,7 @@ void makeRecordsMenu(Commands &commands, MainWindow &window)
         if (each.beginsPart) {
             records->addSeparator();
         }
-        const auto run = [&window, act = each.run] { act(*window.entryView()); };
+        const auto run = [&window, &each] { runRecordCommand(each, *window.entryView()); };
         QAction *action =
             each.isRepeated
                 ? commands.addRepeating(records, recordCommandTitle(each), recordCommandKeys(each), run, When::InEntry)

@@ -1,0 +1,31 @@
+# Installs the library, builds the example with it as a stranger would, and drives that: cmake -DBUILD=… -DSOURCE=… -P.
+set(work ${BUILD}/embedding)
+file(REMOVE_RECURSE ${work})
+file(MAKE_DIRECTORY ${work})
+function(run)
+    execute_process(COMMAND ${ARGN} RESULT_VARIABLE code OUTPUT_VARIABLE output ERROR_VARIABLE output)
+    if(NOT code EQUAL 0)
+        message(FATAL_ERROR "${ARGN}\nended with ${code}:\n${output}")
+    endif()
+    set(output "${output}" PARENT_SCOPE)
+endfunction()
+run(${CMAKE_COMMAND} --install ${BUILD} --component library --prefix ${work}/prefix)
+run(${CMAKE_COMMAND} -S ${SOURCE}/examples/embedding -B ${work}/build -G Ninja -DCMAKE_PREFIX_PATH=${work}/prefix
+    -DCMAKE_BUILD_TYPE=Release)
+run(${CMAKE_COMMAND} --build ${work}/build)
+# The driver is a program of its own, built with the same package.
+run(${CMAKE_COMMAND} -S ${SOURCE}/tests/library -B ${work}/driver -G Ninja -DCMAKE_PREFIX_PATH=${work}/prefix
+    -DCMAKE_BUILD_TYPE=Release)
+run(${CMAKE_COMMAND} --build ${work}/driver)
+file(COPY ${SOURCE}/demo/fairway-depot DESTINATION ${work})
+run(sh -c "sqlite3 -bail ${work}/fairway.db < ${SOURCE}/demo/fairway.sql")
+run(${work}/driver/drive_form_view ${work}/fairway-depot/forms/vessel.nabform ${work}/fairway.db)
+run(sqlite3 ${work}/fairway.db "SELECT name FROM vessel WHERE vessel_id = 1")
+if(NOT output STREQUAL "By the library\n")
+    message(FATAL_ERROR "The name stored is ${output}")
+endif()
+# The example says why a form that is not there cannot be opened.
+execute_process(COMMAND ${work}/build/embedding nowhere.nabform RESULT_VARIABLE code ERROR_VARIABLE said)
+if(code EQUAL 0 OR NOT said MATCHES "nowhere.nabform")
+    message(FATAL_ERROR "A form that is not there: ${code}, ${said}")
+endif()
