@@ -12,10 +12,12 @@
 #include "entry/wanted/asking.h"
 #include "entry/wanted/searching.h"
 
+#include <QDebug>
 #include <QDir>
 #include <QFile>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QRegularExpression>
 #include <QSet>
 #include <QSqlQuery>
 #include <QTemporaryDir>
@@ -39,6 +41,21 @@ struct Typed
     int records = 0;
     int wrong = 0; // values that were not stored as they were meant, and records that were not stored
 };
+
+// Words of the same shape that nobody has: other figures, or other letters at the end.
+QString another(const QString &words, int number)
+{
+    static const QRegularExpression figures("\\d+");
+    QString result = words;
+    const QRegularExpressionMatch match = figures.match(words);
+    if (match.hasMatch() && match.capturedLength() >= 3) {
+        const QString other =
+            QString::number(number).rightJustified(match.capturedLength(), u'7').right(match.capturedLength());
+        return result.replace(match.capturedStart(), match.capturedLength(), other);
+    }
+    return result.left(std::max<qsizetype>(1, words.size() - 2)) +
+           QString::number(number % 100).rightJustified(2, u'0');
+}
 
 // One record typed by keyboard alone, made up of a stored one; what is unique gets a tail.
 void typeRecord(EntryView &view, EntrySession &session, const Row &like, int number, Typed &typed)
@@ -64,14 +81,14 @@ void typeRecord(EntryView &view, EntrySession &session, const Row &like, int num
                                         [&](const UniqueKey &key) { return key.columns.contains(box->column); }) ||
                             table->primaryKey.contains(box->column);
         if (isOnce && editor == Editor::Line) {
-            words = words.left(4) + QString::number(number);
+            words = another(words, number);
         }
         ++typed.boxes;
         if (editor == Editor::Tick) {
             const bool isOn = session.values().shownIn(*box, like).isOn;
             press(widget, isOn ? Qt::Key_1 : Qt::Key_0, {}, isOn ? "1" : "0");
         } else if (editor == Editor::LongText) {
-            for (const QChar letter : words.simplified()) {
+            for (const QChar letter : words.isEmpty() ? QString("seen") : words.simplified()) {
                 press(widget, 0, {}, letter);
             }
         } else if (editor != Editor::Image && editor != Editor::Button) {
@@ -91,12 +108,20 @@ void typeRecord(EntryView &view, EntrySession &session, const Row &like, int num
     ++typed.records;
     if (!session.saving().save()) {
         ++typed.wrong;
+        qWarning().noquote() << session.form().name << session.state().messages.value(0).sentence;
         session.takingBack().takeBack();
         return;
     }
+    // In rows, going on from the last box has saved it already and begun the next.
+    const Row stored = session.takingBack().steps().isEmpty() ? Row() : session.takingBack().steps().last().after;
     for (auto each = meant.begin(); each != meant.end(); ++each) {
         const Control *box = session.state().controlFor(each.key());
-        typed.wrong += session.values().shown(*box).words == each.value() ? 0 : 1;
+        const bool isWrong = session.values().shownIn(*box, stored).words != each.value();
+        typed.wrong += isWrong ? 1 : 0;
+        if (isWrong) {
+            qWarning().noquote() << session.form().name << each.key() << "meant" << each.value() << "is"
+                                 << session.values().shownIn(*box, stored).words;
+        }
     }
 }
 

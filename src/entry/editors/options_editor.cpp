@@ -106,7 +106,7 @@ private:
             return false;
         }
         const bool goesOn = m_since.isValid() && m_since.elapsed() < Pause;
-        const QString typed = (goesOn ? m_letters : QString()) + key.text();
+        QString typed = (goesOn ? m_letters : QString()) + key.text();
         const QList<Choice> choices = fixedChoices(control());
         const int count = static_cast<int>(choices.size());
         const auto firstFrom = [&](int from, const QString &begins) {
@@ -118,8 +118,11 @@ private:
             }
             return -1;
         };
-        const int whole = count > 0 ? firstFrom(0, typed) : -1;
-        const int next = count > 0 && typed.size() == 1 ? firstFrom(std::max(0, chosen() + 1), typed) : whole;
+        int next = goesOn && count > 0 ? firstFrom(0, typed) : -1;
+        if (next < 0 && count > 0) { // begins anew
+            typed = key.text();
+            next = firstFrom(std::max(0, chosen() + 1), typed);
+        }
         m_letters = typed;
         m_since.start();
         if (next >= 0) {
