@@ -21,8 +21,11 @@
 #include "designer/panels/command_finder.h"
 #include "designer/reconcile/reconcile_dialog.h"
 #include "designer/rules/rule_list.h"
+#include "entry/cells/paste_sheet.h"
 #include "entry/paint/form_painter.h"
+#include "entry/records/conflict_sheet.h"
 #include "entry/view/entry_view.h"
+#include "entry/view/form_question.h"
 
 #include <QAbstractButton>
 #include <QAction>
@@ -43,6 +46,7 @@
 #include <QStatusBar>
 #include <QTableWidget>
 #include <QTextStream>
+#include <QTimer>
 
 #include <functional>
 
@@ -137,6 +141,7 @@ public:
 
         shootGroups();
         shootDemonstration();
+        shootAsked();
 
         // Entry alone, as a clerk gets it.
         const QString path = m_depot + "/forms/visit.nabform";
@@ -333,6 +338,7 @@ private:
     // Each form of the demonstration, both sides.
     void shootDemonstration()
     {
+        m_window.statusBar()->clearMessage();
         openForm(QStringLiteral("buoy_register"));
         m_window.session()->moves().goTo(2);
         showPageOf(QStringLiteral("Visits"));
@@ -383,6 +389,87 @@ private:
         shoot("start-design");
         m_window.showEntry();
         shoot("start-entry");
+    }
+
+    // Records asked for by the form itself, what was asked above them, rows from a sheet of cells, two people in one
+    // record.
+    void shootAsked()
+    {
+        openForm(QStringLiteral("visit"));
+        m_window.showEntry();
+        m_window.activateWindow();
+        EntryView *view = m_window.entryView();
+        view->focusFirst();
+        view->askForm();
+        auto *question = view->findChild<FormQuestion *>();
+        m_isGood = m_isGood && question;
+        if (!question) {
+            return;
+        }
+        const auto write = [&](const QString &column, const QString &words) {
+            if (auto *line = qobject_cast<QLineEdit *>(question->view()->widgetFor(control(column)))) {
+                line->setText(words);
+                Q_EMIT line->textEdited(words);
+                line->setFocus();
+            }
+        };
+        write("visited_on", "2025-03..2026-02");
+        write("growth", "heavy; medium");
+        write("battery_v", "< 12.3");
+        m_window.statusBar()->clearMessage();
+        shoot("question");
+        question->take();
+        m_isGood = m_isGood && waitUntil([&] { return !view->isAsking(); });
+        Wanted sorted = m_window.session()->state().wanted;
+        sorted.order = {{QStringLiteral("visited_on"), true, false}};
+        (void)view->want(sorted);
+        m_isGood = m_isGood && waitUntil([&] { return m_window.session()->place().count().has_value(); });
+        QApplication::processEvents();
+        m_window.statusBar()->clearMessage();
+        shoot("asked");
+        (void)view->want({});
+
+        openForm(QStringLiteral("visits"));
+        m_window.showEntry();
+        const Cells cells{{"Buoy", "Visited on", "Vessel", "Crew lead", "Battery (V)", "Hours"},
+                          {"NB-2104-D", "20.11.26", "MV Grey Gannet", "Ansa Holm", "12.1", "1.5*2"},
+                          {"NB-2199-X", "21.11.26", "MV Grey Gannet", "Ansa Holm", "11.9", "2"},
+                          {"NB-2151-D", "22.11.26", "Workboat Pintail", "Idris Vane", "11.6", "many"},
+                          {"NB-2027-C", "22.11.26", "Workboat Pintail", "Idris Vane", "21", "1.25"},
+                          {"NB-2150-A", "23.11.26", "Survey launch Tern", "Tobin Ferrer", "12.4", "0.75"}};
+        const int behind = static_cast<int>(m_window.session()->rows().window().rows().size()) + 1000;
+        whenOpen("paste",
+                 [&] { askAndPaste(*m_window.session(), cells, control("buoy_id"), behind, m_window.entryView()); });
+
+        openForm(QStringLiteral("visit"));
+        m_window.showEntry();
+        m_window.session()->moves().goTo(40);
+        retype("hours", "2.5");
+        retype("battery_v", "12.4");
+        const Connection other = *Connection::open(m_window.work().workspace().address);
+        QSqlQuery change(other.database());
+        const QString key = m_window.session()->state().key()->first().toString();
+        m_isGood = change.exec("UPDATE visit SET hours = hours + 1.5, remarks = 'Shackle pin seized; cut off and "
+                               "replaced.', growth = 'light' WHERE visit_id = " +
+                               key) &&
+                   m_isGood;
+        m_isGood = m_isGood && !m_window.session()->saving().save();
+        whenOpen("conflict", [&] { (void)settleConflict(*m_window.session(), m_window.entryView()); });
+        m_window.session()->takingBack().takeBack();
+    }
+
+    // A picture of a sheet that is asked with, over the window; then it is let go.
+    void whenOpen(const QString &name, const std::function<void()> &ask)
+    {
+        QTimer::singleShot(300, &m_window, [this, name] {
+            if (QWidget *sheet = QApplication::activeModalWidget()) {
+                shoot(name, sheet);
+                sheet->close();
+            } else {
+                m_isGood = false;
+            }
+        });
+        ask();
     }
 
     // A form with a few slips, what was found about them, and what can be done about one.
@@ -498,11 +585,13 @@ private:
     void shoot(const QString &name, QWidget *widget = nullptr)
     {
         // The main views, one picture each; the others are taken when they are asked for.
-        static const QStringList Kept{"design",           "server",          "rules",          "board-width",
-                                      "findings",         "entry",           "entry-refused",  "new-form",
-                                      "new-form-tabular", "register-design", "register-entry", "trial",
-                                      "contractor-entry", "reconcile",       "looks",          "looks-four",
-                                      "sign-up-design",   "sign-up-entry",   "start-entry"};
+        static const QStringList Kept{"design",           "server",         "rules",
+                                      "question",         "findings",       "entry",
+                                      "entry-refused",    "new-form",       "new-form-tabular",
+                                      "register-design",  "register-entry", "trial",
+                                      "contractor-entry", "reconcile",      "looks",
+                                      "looks-four",       "asked",          "paste",
+                                      "conflict"};
         bool isWanted = m_wanted.isEmpty() && Kept.contains(name);
         for (const QString &part : m_wanted) {
             isWanted = isWanted || name.contains(part);

@@ -17,6 +17,7 @@ std::unique_ptr<EntrySession> sessionOf(const Workspace &workspace, const Form &
     auto session = std::make_unique<EntrySession>(*workspace.connection, workspace.catalogue, form);
     session->setFormReader(formReaderOf(workspace.projectFolder));
     session->setFormFinder(formFinderOf(workspace.projectFolder));
+    session->setSharedQuestions(sharedQuestionsOf(workspace.projectFolder));
     return session;
 }
 

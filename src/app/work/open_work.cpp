@@ -68,6 +68,7 @@ void OpenWork::take(const Form &form, const QString &path, bool isNew)
         m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
         m_session->setFormReader(formReaderOf(m_workspace.projectFolder));
         m_session->setFormFinder(formFinderOf(m_workspace.projectFolder));
+        m_session->setSharedQuestions(sharedQuestionsOf(m_workspace.projectFolder));
         m_typedRecovery = std::make_unique<RecordRecovery>(m_session.get(), path);
         connect(m_session.get(), &EntrySession::said, this, &OpenWork::said);
         connect(m_session.get(), &EntrySession::recordChanged, this, &OpenWork::recordChanged);
@@ -196,8 +197,7 @@ void OpenWork::putLooks(const LookBook &book)
 Outcome OpenWork::setNamingPattern(const QString &pattern)
 {
     m_workspace.project.namingPattern = pattern;
-    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
-                                               : saveProject(m_workspace.projectFolder, m_workspace.project);
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{}) : saveProjectOf(m_workspace);
 }
 
 QString OpenWork::nameAtHand() const
@@ -208,8 +208,7 @@ QString OpenWork::nameAtHand() const
 Outcome OpenWork::setFollowsRenames(bool follows)
 {
     m_workspace.project.followsRenames = follows;
-    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
-                                               : saveProject(m_workspace.projectFolder, m_workspace.project);
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{}) : saveProjectOf(m_workspace);
 }
 
 Outcome OpenWork::readDatabaseAgain()
@@ -241,8 +240,7 @@ Outcome OpenWork::addLinks(const QList<TableLink> &links)
         return Done{};
     }
     m_workspace.catalogue = withLinks(m_workspace.catalogue, known);
-    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
-                                               : saveProject(m_workspace.projectFolder, m_workspace.project);
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{}) : saveProjectOf(m_workspace);
 }
 
 Outcome OpenWork::setSentence(const RuleSentence &sentence)
@@ -259,8 +257,7 @@ Outcome OpenWork::setSentence(const RuleSentence &sentence)
             Q_EMIT said(taken.error().sentence);
         }
     }
-    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{})
-                                               : saveProject(m_workspace.projectFolder, m_workspace.project);
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{}) : saveProjectOf(m_workspace);
 }
 
 // ---------------------------------------------------------------- what others do to the database

@@ -204,6 +204,34 @@ std::function<Result<Form>(const QString &)> formReaderOf(const QString &project
     };
 }
 
+Outcome saveProjectOf(const Workspace &workspace)
+{
+    Project project = workspace.project;
+    if (const Result<Project> stored = loadProject(workspace.projectFolder)) {
+        project.questions = stored->questions;
+    }
+    return saveProject(workspace.projectFolder, project);
+}
+
+SharedQuestions sharedQuestionsOf(const QString &projectFolder)
+{
+    if (projectFolder.isEmpty()) {
+        return {};
+    }
+    return {[projectFolder] {
+                const Result<Project> project = loadProject(projectFolder);
+                return project ? project->questions : QList<KeptQuestion>();
+            },
+            [projectFolder](const QList<KeptQuestion> &questions) -> Outcome {
+                Result<Project> project = loadProject(projectFolder);
+                if (!project) {
+                    return project.error();
+                }
+                project->questions = questions;
+                return saveProject(projectFolder, *project);
+            }};
+}
+
 std::function<std::optional<Form>(const QString &)> formFinderOf(const QString &projectFolder)
 {
     return [projectFolder](const QString &table) -> std::optional<Form> {

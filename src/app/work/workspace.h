@@ -5,6 +5,7 @@
 #include "core/looks/files/look_book.h"
 #include "core/model/form.h"
 #include "data/dialect/connection.h"
+#include "entry/state/shared_questions.h"
 
 #include <functional>
 #include <optional>
@@ -54,6 +55,10 @@ QString workspaceTitle(const Workspace &workspace);
 
 // Reads the forms of a project by their names, for buttons that open them.
 std::function<Result<Form>(const QString &)> formReaderOf(const QString &projectFolder);
+// Saves the project of a workspace; the questions that others keep in it meanwhile stay.
+Outcome saveProjectOf(const Workspace &workspace);
+// The questions that a project keeps, read anew each time: another program or window may write them, too.
+SharedQuestions sharedQuestionsOf(const QString &projectFolder);
 // The form of a project that shows single records of a table, best the one that is called like it.
 std::function<std::optional<Form>(const QString &table)> formFinderOf(const QString &projectFolder);
 

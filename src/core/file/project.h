@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/catalogue/catalogue.h"
+#include "core/filter/filter.h"
 #include "core/model/database_address.h"
 
 #include <QHash>
@@ -20,6 +21,7 @@ struct Project
     QHash<QString, QString> words;
     QList<TableLink> links;        // that the database does not declare
     QList<RuleSentence> sentences; // for rules of the tables
+    QList<KeptQuestion> questions; // for all who work with its forms
     bool followsRenames = false;   // renamed columns are followed without asking, where it is certain
     int fileVersion = 1;
     QJsonObject unknown;           // keys of a newer version, kept for saving

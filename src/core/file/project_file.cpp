@@ -77,6 +77,15 @@ QByteArray writeProject(const Project &project)
         }
         json.endList();
     }
+    if (!project.questions.isEmpty()) {
+        json.beginList("questions");
+        for (const KeptQuestion &each : project.questions) {
+            json.beginObject(nullptr, JsonText::Layout::OneLine);
+            json.members(questionToJson(each));
+            json.endObject();
+        }
+        json.endList();
+    }
     json.members(project.unknown);
     json.endObject();
     return json.toUtf8();
@@ -133,6 +142,12 @@ Result<Project> readProject(const QByteArray &text)
     for (const QJsonValue &each : reader.list("sentences")) {
         JsonReader sentence(each.toObject(), QStringLiteral("/sentences/%1").arg(number++), &mistakes);
         project.sentences.append({sentence.text("table"), sentence.text("rule"), sentence.text("sentence")});
+    }
+    for (const QJsonValue &each : reader.list("questions")) {
+        const KeptQuestion question = questionFromJson(each.toObject());
+        if (!question.name.isEmpty()) {
+            project.questions.append(question);
+        }
     }
     project.unknown = reader.unknownKeys();
     if (!mistakes.isEmpty()) {

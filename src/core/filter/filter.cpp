@@ -184,4 +184,35 @@ Filter filterFromJson(const QJsonArray &stored)
     return filter;
 }
 
+QJsonObject questionToJson(const KeptQuestion &question)
+{
+    QJsonArray order;
+    for (const WantedOrder &each : question.wanted.order) {
+        order.append(QJsonObject{{QStringLiteral("column"), each.column},
+                                 {QStringLiteral("descending"), each.isDescending},
+                                 {QStringLiteral("byWords"), each.isByWords}});
+    }
+    QJsonObject stored{{QStringLiteral("name"), question.name},
+                       {QStringLiteral("filter"), filterToJson(question.wanted.filter)},
+                       {QStringLiteral("order"), order}};
+    if (!question.form.isEmpty()) {
+        stored.insert(QStringLiteral("form"), question.form);
+    }
+    return stored;
+}
+
+KeptQuestion questionFromJson(const QJsonObject &stored)
+{
+    KeptQuestion question{stored.value(QLatin1String("name")).toString(),
+                          {filterFromJson(stored.value(QLatin1String("filter")).toArray()), {}},
+                          stored.value(QLatin1String("form")).toString()};
+    for (const QJsonValue &each : stored.value(QLatin1String("order")).toArray()) {
+        const QJsonObject order = each.toObject();
+        question.wanted.order.append({order.value(QLatin1String("column")).toString(),
+                                      order.value(QLatin1String("descending")).toBool(),
+                                      order.value(QLatin1String("byWords")).toBool()});
+    }
+    return question;
+}
+
 } // namespace nabblet

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QJsonArray>
+#include <QJsonObject>
 #include <QList>
 #include <QString>
 #include <QVariant>
@@ -79,6 +80,16 @@ struct Wanted
     bool operator==(const Wanted &) const = default;
 };
 
+// What is asked again and again, under a name.
+struct KeptQuestion
+{
+    QString name;
+    Wanted wanted;
+    QString form = {}; // whose records are asked for, where several forms keep theirs together
+
+    bool operator==(const KeptQuestion &) const = default;
+};
+
 // The filter with a part more in each of its lines; one that asks the same box comes in its place.
 Filter withPart(const Filter &filter, const FilterPart &part);
 // The same without one of its parts; a line that has none left goes, too.
@@ -92,5 +103,7 @@ QString partInWords(const FilterPart &part, const QString &caption);
 QJsonArray filterToJson(const Filter &filter);
 // What cannot be read is left out.
 Filter filterFromJson(const QJsonArray &stored);
+QJsonObject questionToJson(const KeptQuestion &question);
+KeptQuestion questionFromJson(const QJsonObject &stored);
 
 } // namespace nabblet

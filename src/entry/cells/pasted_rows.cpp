@@ -10,6 +10,7 @@
 #include "data/dialect/transaction.h"
 #include "data/records/writing.h"
 #include "entry/session/entry_session.h"
+#include "entry/state/next_number.h"
 #include "entry/state/record_writing.h"
 
 #include <algorithm>
@@ -80,7 +81,8 @@ Result<QVariantList> lookedUp(const EntrySession &session, const Control &contro
                  {}};
 }
 
-// What a cell comes to in a box, by column.
+} // namespace
+
 Result<ColumnValues> valuesFor(const EntrySession &session, const Control &control, const QString &cell)
 {
     const EntryState &state = session.state();
@@ -138,21 +140,7 @@ Result<ColumnValues> valuesFor(const EntrySession &session, const Control &contr
     return ColumnValues{{control.column, *read}};
 }
 
-// The next number of a key that counts the rows of one parent, such as a line number; the column, or none.
-QString countingColumn(const EntryState &state)
-{
-    const Table *table = state.table();
-    if (!table || state.heldTo.columns.isEmpty()) {
-        return {};
-    }
-    QStringList rest = table->primaryKey;
-    rest.removeIf([&](const QString &name) { return state.heldTo.columns.contains(name); });
-    const Column *column =
-        rest.size() == 1 && rest.size() < table->primaryKey.size() ? findColumn(*table, rest.first()) : nullptr;
-    return column && column->type == ColumnType::WholeNumber && !column->numbersItself && !ledLink(*table, column->name)
-               ? column->name
-               : QString();
-}
+namespace {
 
 Written writeOne(const EntryState &state, const PastedRow &row, const RefusalContext &context)
 {
@@ -206,11 +194,7 @@ PastedRows pastedRows(EntrySession &session, const Cells &cells, ControlId from,
     pasted.boxes = boxesFor(session, cells, from, &pasted.hasHeads);
     const QList<Row> atHand = session.rows().window().rows();
     const QString counting = countingColumn(state);
-    qint64 next = 0;
-    if (!counting.isEmpty()) {
-        const Result<QVariant> most = totalOfRows(state.connection, state.source, Total{TotalKind::Greatest, counting});
-        next = (most ? most->toLongLong() : 0) + 1;
-    }
+    qint64 next = counting.isEmpty() ? 0 : nextNumber(state, counting);
     for (qsizetype i = pasted.hasHeads ? 1 : 0; i < cells.size(); ++i) {
         PastedRow one;
         const qsizetype at = pasted.hasHeads ? atHand.size() : row + i;
@@ -305,7 +289,7 @@ Outcome putIn(EntrySession &session, PastedRows &rows)
         }
     }
     step.words = counted(step.together.size(), Texts::tr("1 row"), Texts::tr("%1 rows"));
-    session.takeSeveral(step);
+    session.takeSeveral(step, stepInWords(step) + u'.' + u' ' + Texts::tr("Take back undoes it."));
     return Done{};
 }
 

@@ -26,6 +26,9 @@ struct PastedRows
     qsizetype good() const;
 };
 
+// What the words of a cell come to in a box, by column. The error says why they are no value there.
+Result<ColumnValues> valuesFor(const EntrySession &session, const Control &control, const QString &cell);
+
 // What cells come to, put in from a box of the row with that number among those at hand on; from one behind the last,
 // they are added. Where the first row of cells names boxes, columns go by that.
 PastedRows pastedRows(EntrySession &session, const Cells &cells, ControlId from, int row);

@@ -9,6 +9,7 @@
 #include <QDateTime>
 #include <QDesktopServices>
 #include <QRegularExpression>
+#include <QTimer>
 #include <QUrl>
 
 #include <array>
@@ -43,6 +44,14 @@ public:
             }
         });
         QObject::connect(m_line, &BoxLine::stepRequested, m_line, [this](int by) { step(by); });
+        // What a new record offers by itself is typed over, also where a click brought the keyboard.
+        QObject::connect(m_line, &BoxLine::focusEntered, m_line, [this] {
+            const RecordInHand &record = session().state().record;
+            const QString &column = this->control().column;
+            if (record.isNew && record.startValues.contains(column) && !record.typed.contains(column)) {
+                QTimer::singleShot(0, m_line, &QLineEdit::selectAll);
+            }
+        });
         if (opensCalendar(control)) {
             QObject::connect(m_line, &BoxLine::openRequested, m_line, [this] { openCalendar(); });
         } else if (isLink(control)) {

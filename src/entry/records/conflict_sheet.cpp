@@ -120,6 +120,7 @@ bool settleConflict(EntrySession &session, QWidget *parent)
         });
         const bool isDone = std::any_of(one.columns.begin(), one.columns.end(),
                                         [&](const QString &name) { return done.contains(name); });
+        one.columns.removeIf([&](const QString &name) { return state.source.readOnly.contains(name); });
         if (one.columns.isEmpty() || !isChanged || isDone) {
             continue;
         }
@@ -154,6 +155,7 @@ bool settleConflict(EntrySession &session, QWidget *parent)
             one.words->setAccessibleName(one.other->accessibleName());
             group->addButton(one.other);
             auto *both = new QHBoxLayout;
+            both->setSpacing(6);
             both->addWidget(one.other);
             both->addWidget(one.words, 1);
             grid->addLayout(both, line, 3);

@@ -106,6 +106,7 @@ std::unique_ptr<EntrySession> EntrySession::another(const Form &form, Counting c
     other->setLocale(state().locale);
     other->setFormReader(formReader());
     other->setFormFinder(m_parts->formFinder);
+    other->setSharedQuestions(m_parts->sharedQuestions);
     other->m_parts->counting = counting;
     return other;
 }
@@ -123,6 +124,16 @@ void EntrySession::setFormReader(FormReader reader)
 const FormReader &EntrySession::formReader() const
 {
     return m_parts->formReader;
+}
+
+void EntrySession::setSharedQuestions(SharedQuestions shared)
+{
+    m_parts->sharedQuestions = std::move(shared);
+}
+
+const SharedQuestions &EntrySession::sharedQuestions() const
+{
+    return m_parts->sharedQuestions;
 }
 
 void EntrySession::setFormFinder(FormFinder finder)
@@ -449,9 +460,13 @@ void EntrySession::readAgain()
     m_parts->inHand.hasChanged();
 }
 
-void EntrySession::takeSeveral(const LastStep &step)
+void EntrySession::takeSeveral(const LastStep &step, const QString &sentence)
 {
-    m_parts->takingBack.remember(step);
+    if (!step.together.isEmpty()) {
+        m_parts->takingBack.remember(step);
+    } else {
+        m_parts->takingBack.forgetStep(); // it cannot be
+    }
     m_parts->rows.forget();
     m_parts->values.lookedUp().forgetRows();
     if (const std::optional<RowKey> key = state().key()) {
@@ -463,7 +478,7 @@ void EntrySession::takeSeveral(const LastStep &step)
     m_parts->place.setPosition(std::nullopt);
     m_parts->reckoning.count(true);
     m_parts->reckoning.refreshTotals();
-    Q_EMIT said(tr("%1 put in; Take back takes them out again.").arg(step.words));
+    Q_EMIT said(sentence);
     Q_EMIT rowsChanged();
     m_parts->inHand.hasChanged();
     Q_EMIT positionChanged();

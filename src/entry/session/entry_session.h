@@ -11,6 +11,7 @@
 #include "entry/session/taking_back.h"
 #include "entry/session/typing.h"
 #include "entry/state/entry_state.h"
+#include "entry/state/shared_questions.h"
 
 #include <QObject>
 
@@ -65,6 +66,9 @@ public:
     // Where the forms that its buttons open come from; without it they open none.
     void setFormReader(FormReader reader);
     const FormReader &formReader() const;
+    // Where questions are kept for all who work with the project.
+    void setSharedQuestions(SharedQuestions shared);
+    const SharedQuestions &sharedQuestions() const;
     // Where the form for a row that a lookup shows comes from; without it, or where it finds none, one is drafted.
     void setFormFinder(FormFinder finder);
     Form formFor(const Table &table) const;
@@ -89,7 +93,7 @@ public:
     // differs.
     void availabilityChanged(const QString &sentence);
     // Rows were written together: they are shown, and can be taken back in one step.
-    void takeSeveral(const LastStep &step);
+    void takeSeveral(const LastStep &step, const QString &sentence);
     // Other people may have added, changed or deleted rows: counts and reads anew. What was typed stays.
     void noticeChanges();
     // Reads the record in hand anew, which others may have changed; what was typed stays.

@@ -3,6 +3,7 @@
 #include "core/kinds/settings/start_value.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
+#include "entry/state/next_number.h"
 
 namespace nabblet {
 
@@ -42,6 +43,13 @@ void InHand::beginNew(std::optional<Row> before)
             record.startValues.insert(control.column, value);
             m_parts.changes.setRecord(record);
         }
+    }
+    // A number that counts the rows of their record is offered.
+    if (const QString counting = countingColumn(state); !counting.isEmpty() && state.heldTo.hasParent &&
+                                                        !record.startValues.contains(counting) &&
+                                                        state.source.columns.contains(counting)) {
+        record.startValues.insert(counting, nextNumber(state, counting));
+        m_parts.changes.setRecord(record);
     }
     m_parts.workingOut.beginAsBefore();
     m_parts.workingOut.bringUpToDate();

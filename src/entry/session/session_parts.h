@@ -30,6 +30,7 @@ struct SessionParts
     Counting counting = Counting::InBackground;
     FormReader formReader;
     FormFinder formFinder;
+    SharedQuestions sharedQuestions;
 
     Totals totals;
     ControlValues values;

@@ -7,6 +7,8 @@
 #include "data/records/copied_rows.h"
 #include "entry/state/record_writing.h"
 
+#include <algorithm>
+
 NABBLET_TEXTS(EntrySession)
 
 namespace nabblet {
@@ -21,7 +23,7 @@ QString takeBackInWords(const LastStep &step)
     case LastStep::Deleted:
         return Texts::tr("Bring “%1” back").arg(step.words);
     case LastStep::Several:
-        return Texts::tr("Take back putting in %1").arg(step.words);
+        return Texts::tr("Take back: %1").arg(stepInWords(step));
     }
     return {};
 }
@@ -35,8 +37,16 @@ QString stepInWords(const LastStep &step)
         return Texts::tr("Added “%1”").arg(step.words);
     case LastStep::Deleted:
         return Texts::tr("Deleted “%1”").arg(step.words);
-    case LastStep::Several:
-        return Texts::tr("Put in %1").arg(step.words);
+    case LastStep::Several: {
+        const auto areAll = [&](LastStep::Kind kind) {
+            return std::all_of(step.together.begin(), step.together.end(),
+                               [&](const LastStep &each) { return each.kind == kind; });
+        };
+        return (areAll(LastStep::Deleted)   ? Texts::tr("Deleted %1")
+                : areAll(LastStep::Changed) ? Texts::tr("Changed %1")
+                                            : Texts::tr("Put in %1"))
+            .arg(step.words);
+    }
     }
     return {};
 }

@@ -199,8 +199,8 @@ QTreeView::item:selected, QListView::item:selected { background: %tint; color: %
 #chip QPushButton#chipWords:hover, #chip QPushButton#chipWords:focus { color: %accent; text-decoration: underline; }
 #chip QToolButton { background: transparent; color: %text; border: none; border-radius: 10px; min-width: 22px; min-height: 20px; font-weight: 600; }
 #chip QToolButton:hover, #chip QToolButton:focus { background: %tint; color: %accent; }
-#wantedBar > QPushButton { background: transparent; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
-#wantedBar > QPushButton:hover, #wantedBar > QPushButton:focus { border-color: %accent; }
+#wantedBar QPushButton#keepWanted, #wantedBar QPushButton#allRecords { background: transparent; color: %text; border: 1px solid %line; border-radius: 3px; padding: 2px 10px; min-height: 18px; }
+#wantedBar QPushButton#keepWanted:hover, #wantedBar QPushButton#keepWanted:focus, #wantedBar QPushButton#allRecords:hover, #wantedBar QPushButton#allRecords:focus { border-color: %accent; }
 #keptMark { color: %accent; font-size: 9px; font-weight: 700; background: transparent; }
 #recordList { border: 2px solid transparent; }
 #recordList[hasKeyboard="true"] { border: 2px solid %accent; }

@@ -3,7 +3,6 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
 #include "entry/editors/field_editor.h"
-#include "entry/theme/ask.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_question.h"
 #include "entry/view/record_list.h"
@@ -121,23 +120,21 @@ bool EntryView::isAsking() const
 
 QString EntryView::questionsOf() const
 {
-    return m_whole.name + u'\n' + m_whole.rowsFrom;
+    return m_whole.name + u'/' + m_whole.rowsFrom;
 }
 
 void EntryView::keepQuestion()
 {
-    const std::optional<QString> name =
-        askForWords(this, tr("Keep the question"), tr("Under which name is it to be kept?"), QString());
-    if (name && !name->trimmed().isEmpty()) {
-        nabblet::keepQuestion(questionsOf(), {name->trimmed(), m_session->state().wanted});
-        Q_EMIT m_session->said(
-            tr("“%1” is kept; “Kept questions” in the Records menu asks it again.").arg(name->trimmed()));
+    const QString said = askAndKeep(questionsOf(), m_session->state().wanted, m_session->sharedQuestions(), this);
+    if (!said.isEmpty()) {
+        Q_EMIT m_session->said(said);
     }
 }
 
 void EntryView::showKeptQuestions()
 {
-    if (const std::optional<KeptQuestion> kept = askForKeptQuestion(questionsOf(), this)) {
+    if (const std::optional<KeptQuestion> kept =
+            askForKeptQuestion(questionsOf(), m_session->sharedQuestions(), this)) {
         want(kept->wanted);
     }
 }

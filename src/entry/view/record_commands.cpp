@@ -1,6 +1,7 @@
 #include "entry/view/record_commands.h"
 
 #include "core/text/tr.h"
+#include "entry/cells/together.h"
 #include "entry/records/what_i_did.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/keys_here.h"
@@ -123,6 +124,18 @@ const QList<RecordCommand> &recordCommands()
         {"addLike", QT_TRANSLATE_NOOP("RecordCommands", "Add one l&ike this"), "Ctrl+Alt+N",
          [](EntryView &view) { view.addLike(); },
          [](const EntryView &view) { return view.session()->state().canAdd(); }},
+        {"changeTogether", QT_TRANSLATE_NOOP("RecordCommands", "Chan&ge this box in all shown…"), "Ctrl+Alt+G",
+         [](EntryView &view) {
+             EntryView *at = view.viewInHand();
+             if (const Control *box = at->boxInHand()) {
+                 changeTogether(*at->session(), *box, &view);
+             } else {
+                 Q_EMIT view.session()->said(Texts::tr("Go into a box first."));
+             }
+         },
+         hasBox},
+        {"deleteTogether", QT_TRANSLATE_NOOP("RecordCommands", "Delete all shown…"), "",
+         [](EntryView &view) { deleteTogether(*view.session(), &view); }, hasWanted},
         {"deleteRecord", QT_TRANSLATE_NOOP("RecordCommands", "D&elete…"), "Ctrl+Del",
          [](EntryView &view) { view.askAndDelete(); },
          [](const EntryView &view) { return view.session()->state().canDelete(); }},

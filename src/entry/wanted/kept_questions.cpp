@@ -2,11 +2,13 @@
 
 #include "core/text/tr.h"
 
+#include <QCheckBox>
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QLabel>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
 #include <QSettings>
@@ -23,37 +25,11 @@ QString placeOf(const QString &form)
     return QStringLiteral("questions/") + QString::fromLatin1(form.toUtf8().toBase64(QByteArray::Base64UrlEncoding));
 }
 
-QJsonObject toJson(const KeptQuestion &question)
-{
-    QJsonArray order;
-    for (const WantedOrder &each : question.wanted.order) {
-        order.append(QJsonObject{{QStringLiteral("column"), each.column},
-                                 {QStringLiteral("descending"), each.isDescending},
-                                 {QStringLiteral("byWords"), each.isByWords}});
-    }
-    return {{QStringLiteral("name"), question.name},
-            {QStringLiteral("filter"), filterToJson(question.wanted.filter)},
-            {QStringLiteral("order"), order}};
-}
-
-KeptQuestion fromJson(const QJsonObject &stored)
-{
-    KeptQuestion question{stored.value(QLatin1String("name")).toString(),
-                          {filterFromJson(stored.value(QLatin1String("filter")).toArray()), {}}};
-    for (const QJsonValue &each : stored.value(QLatin1String("order")).toArray()) {
-        const QJsonObject order = each.toObject();
-        question.wanted.order.append({order.value(QLatin1String("column")).toString(),
-                                      order.value(QLatin1String("descending")).toBool(),
-                                      order.value(QLatin1String("byWords")).toBool()});
-    }
-    return question;
-}
-
 void write(const QString &form, const QList<KeptQuestion> &questions)
 {
     QJsonArray all;
     for (const KeptQuestion &each : questions) {
-        all.append(toJson(each));
+        all.append(questionToJson(each));
     }
     QSettings().setValue(placeOf(form), QString::fromUtf8(QJsonDocument(all).toJson(QJsonDocument::Compact)));
 }
@@ -65,7 +41,7 @@ QList<KeptQuestion> keptQuestions(const QString &form)
     QList<KeptQuestion> questions;
     const QJsonArray stored = QJsonDocument::fromJson(QSettings().value(placeOf(form)).toString().toUtf8()).array();
     for (const QJsonValue &each : stored) {
-        const KeptQuestion question = fromJson(each.toObject());
+        const KeptQuestion question = questionFromJson(each.toObject());
         if (!question.name.isEmpty() && !question.wanted.isEmpty()) {
             questions.append(question);
         }
@@ -88,7 +64,62 @@ void forgetQuestion(const QString &form, const QString &name)
     write(form, all);
 }
 
-std::optional<KeptQuestion> askForKeptQuestion(const QString &form, QWidget *parent)
+namespace {
+
+// Those of the project that are about a form.
+QList<KeptQuestion> sharedOf(const QString &form, const SharedQuestions &shared)
+{
+    QList<KeptQuestion> all = shared.all ? shared.all() : QList<KeptQuestion>();
+    all.removeIf([&](const KeptQuestion &each) { return each.form != form; });
+    return all;
+}
+
+} // namespace
+
+QString askAndKeep(const QString &form, const Wanted &wanted, const SharedQuestions &shared, QWidget *parent)
+{
+    QDialog sheet(parent);
+    sheet.setObjectName(QStringLiteral("keepQuestion"));
+    sheet.setWindowTitle(Texts::tr("Keep the question"));
+    auto *column = new QVBoxLayout(&sheet);
+    column->setContentsMargins(16, 14, 16, 14);
+    auto *line = new QLineEdit;
+    line->setObjectName(QStringLiteral("questionName"));
+    line->setAccessibleName(Texts::tr("Name of the question"));
+    line->setPlaceholderText(Texts::tr("What it is called"));
+    line->setMinimumWidth(320);
+    auto *forAll = new QCheckBox(Texts::tr("For all who work with this project"));
+    forAll->setObjectName(QStringLiteral("forAll"));
+    forAll->setVisible(static_cast<bool>(shared.write));
+    auto *buttons = new QDialogButtonBox;
+    QPushButton *keep = buttons->addButton(Texts::tr("Keep it"), QDialogButtonBox::AcceptRole);
+    buttons->addButton(Texts::tr("Cancel"), QDialogButtonBox::RejectRole);
+    keep->setDefault(true);
+    keep->setEnabled(false);
+    QObject::connect(line, &QLineEdit::textChanged, keep,
+                     [keep](const QString &words) { keep->setEnabled(!words.trimmed().isEmpty()); });
+    QObject::connect(buttons, &QDialogButtonBox::accepted, &sheet, &QDialog::accept);
+    QObject::connect(buttons, &QDialogButtonBox::rejected, &sheet, &QDialog::reject);
+    column->addWidget(line);
+    column->addWidget(forAll);
+    column->addWidget(buttons);
+    line->setFocus();
+    if (sheet.exec() != QDialog::Accepted) {
+        return {};
+    }
+    const KeptQuestion question{line->text().trimmed(), wanted, form};
+    if (forAll->isChecked() && shared.write) {
+        QList<KeptQuestion> all = shared.all();
+        all.removeIf([&](const KeptQuestion &each) { return each.form == form && each.name == question.name; });
+        all.append(question);
+        const Outcome written = shared.write(all);
+        return written ? Texts::tr("“%1” is kept in the project.").arg(question.name) : written.error().sentence;
+    }
+    keepQuestion(form, {question.name, wanted, {}});
+    return Texts::tr("“%1” is kept; “Kept questions” in the Records menu asks it again.").arg(question.name);
+}
+
+std::optional<KeptQuestion> askForKeptQuestion(const QString &form, const SharedQuestions &shared, QWidget *parent)
 {
     QDialog sheet(parent);
     sheet.setObjectName(QStringLiteral("keptQuestionsSheet"));
@@ -112,10 +143,10 @@ std::optional<KeptQuestion> askForKeptQuestion(const QString &form, QWidget *par
     column->addWidget(buttons);
     QList<KeptQuestion> questions;
     const auto show = [&] {
-        questions = keptQuestions(form);
+        questions = keptQuestions(form) + sharedOf(form, shared);
         list->clear();
         for (const KeptQuestion &each : std::as_const(questions)) {
-            list->addItem(each.name);
+            list->addItem(each.form.isEmpty() ? each.name : Texts::tr("%1 (of the project)").arg(each.name));
         }
         list->setCurrentRow(0);
         note->setText(Texts::tr("None is kept yet. Narrow the records down and press “Keep…” above the form."));
@@ -128,7 +159,16 @@ std::optional<KeptQuestion> askForKeptQuestion(const QString &form, QWidget *par
     QObject::connect(buttons, &QDialogButtonBox::rejected, &sheet, &QDialog::reject);
     QObject::connect(forget, &QPushButton::clicked, &sheet, [&] {
         if (list->currentRow() >= 0) {
-            forgetQuestion(form, questions.at(list->currentRow()).name);
+            const KeptQuestion gone = questions.at(list->currentRow());
+            if (gone.form.isEmpty()) {
+                forgetQuestion(form, gone.name);
+            } else if (shared.write) {
+                QList<KeptQuestion> all = shared.all();
+                all.removeIf([&](const KeptQuestion &each) { return each.form == form && each.name == gone.name; });
+                const Outcome written = shared.write(all);
+                note->setText(written ? QString() : written.error().sentence);
+                note->setVisible(!written);
+            }
             show();
         }
     });

@@ -123,8 +123,13 @@ void WantedBar::showWanted()
     all->setObjectName(QStringLiteral("allRecords"));
     all->setToolTip(tr("All records again, in the order of the form (Shift+F3)"));
     connect(all, &QPushButton::clicked, this, [this] { want({}); });
-    m_chips->addWidget(keep);
-    m_chips->addWidget(all);
+    auto *both = new QWidget; // on one line, wherever there is room
+    auto *row = new QHBoxLayout(both);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(6);
+    row->addWidget(keep);
+    row->addWidget(all);
+    m_chips->addWidget(both);
     showCount();
     m_chips->invalidate();
     updateGeometry();

@@ -1,10 +1,9 @@
 // Records that people ask for: what the database gives is what an independent SELECT gives, and walking, counting and
 // finding by number agree with it.
 #include "core/draft/draft.h"
-#include "core/filter/filter_words.h"
 #include "core/kinds/settings/lookup.h"
 #include "data/records/records.h"
-#include "data/records/row_filter.h"
+#include "support/asked.h"
 #include "support/sample_database.h"
 
 #include <QRandomGenerator>
@@ -22,64 +21,8 @@ class TestFilteredRows : public QObject
     Catalogue m_catalogue;
     Form m_form;
 
-    const Control *boxOf(const Form &form, const QString &column) const
-    {
-        for (const Control &control : form.controls) {
-            const std::optional<Followed> followed = followedBy(control);
-            if (control.column == column || (followed && followed->column == column)) {
-                return &control;
-            }
-        }
-        return nullptr;
-    }
-    // Asked of a box: "column: words", of rows that belong "part_fitted.column: words".
-    FilterPart part(const QString &asked) const
-    {
-        const QString name = asked.section(": ", 0, 0);
-        const QString typed = asked.section(": ", 1);
-        const Control *subform = nullptr;
-        const Form *form = &m_form;
-        if (name.contains('.')) {
-            for (const Control &control : m_form.controls) {
-                if (control.inner && control.inner.get()->rowsFrom == name.section('.', 0, 0)) {
-                    subform = &control;
-                    form = control.inner.get();
-                }
-            }
-        }
-        const Control *box = boxOf(*form, name.section('.', -1));
-        if (!box) {
-            qFatal("no box of %s", qPrintable(name));
-        }
-        FilterPart asks = *partFor(*box, subform);
-        const Table *table = findTable(m_catalogue, form->rowsFrom);
-        const Column *column = findColumn(*table, asks.column);
-        const auto read = conditionsFromWords(typed, column ? column->type : ColumnType::Text, *box, asks.isByWords,
-                                              QLocale(QLocale::English, QLocale::UnitedKingdom));
-        if (!read) {
-            qFatal("%s", qPrintable(read.error().sentence));
-        }
-        asks.anyOf = *read;
-        return asks;
-    }
-    RecordSource sourceFor(const QStringList &lines) const
-    {
-        Filter filter;
-        for (const QString &line : lines) {
-            FilterLine parts;
-            for (const QString &asked : line.split(" & ")) {
-                parts.append(part(asked));
-            }
-            filter.lines.append(parts);
-        }
-        RecordSource source = *recordSourceOf(m_form, m_catalogue);
-        QStringList leftOut;
-        source.filter = std::make_shared<const RowFilter>(rowFilterOf(filter, m_form, m_catalogue, &leftOut));
-        if (!leftOut.isEmpty()) {
-            qFatal("left out: %s", qPrintable(leftOut.join(", ")));
-        }
-        return source;
-    }
+    FilterPart part(const QString &asked) const { return samples::partAsked(m_form, m_catalogue, asked); }
+    RecordSource sourceFor(const QStringList &lines) const { return samples::sourceAsked(m_form, m_catalogue, lines); }
     QStringList walked(const RecordSource &source) const
     {
         QStringList keys;
@@ -176,7 +119,7 @@ private Q_SLOTS:
     void sortedByTheWordsOfALookup()
     {
         RecordSource source = sourceFor({"hours: > 3"});
-        const Control &box = *boxOf(m_form, "vessel_id");
+        const Control &box = *samples::boxAsked(m_form, "vessel_id");
         const QString name = wordedName("vessel_id");
         source.worded.insert(name, *lookupOf(box));
         source.columns.append(name);
@@ -190,8 +133,9 @@ private Q_SLOTS:
                 words.append(valueOf(source, **row, name).toString());
             }
             QStringList sorted = words;
-            std::sort(sorted.begin(), sorted.end(),
-                      [&](const QString &a, const QString &b) { return isDescending ? b.toLower() < a.toLower() : a.toLower() < b.toLower(); });
+            std::sort(sorted.begin(), sorted.end(), [&](const QString &a, const QString &b) {
+                return isDescending ? b.toLower() < a.toLower() : a.toLower() < b.toLower();
+            });
             QCOMPARE(words, sorted);
             QStringList all = keys;
             std::sort(all.begin(), all.end(), [](const QString &a, const QString &b) { return a.toInt() < b.toInt(); });

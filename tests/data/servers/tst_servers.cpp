@@ -1,13 +1,17 @@
 // What every database server has to do, the same cases for each: a new dialect is one line in servers_data().
+#include "core/draft/draft.h"
 #include "core/file/form_file.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/reconcile/what_changed.h"
 #include "data/dialect/transaction.h"
 #include "data/profile/profiler.h"
+#include "data/records/commonest.h"
 #include "data/records/copied_rows.h"
 #include "data/records/row_sample.h"
+#include "data/records/search.h"
 #include "data/records/select_source.h"
 #include "data/records/writing.h"
+#include "support/asked.h"
 #include "support/throw_away_servers.h"
 
 #include <QTest>
@@ -374,6 +378,80 @@ private Q_SLOTS:
                             [&](const LookupRow &row) { return row.values == some.values; }));
         QCOMPARE(*lookupWords(*m_connection, lookup, some.values), some.words);
         QCOMPARE(*lookupWords(*m_connection, lookup, {987654}), QString());
+    }
+
+    // What people ask for, in the words of the database itself.
+    void recordsAreAskedFor()
+    {
+        openToRead();
+        const Table &visit = table("visit");
+        const Form form =
+            draftForm(m_catalogue, visit, planWithChildren(m_catalogue, visit), nullptr, FixedTextMeasure());
+        const QList<QPair<QString, QString>> cases{
+            {"battery_v: < 11.8", "battery_v < 11.8"},
+            {"battery_v: not 12; not blank", "battery_v IS NOT NULL AND battery_v <> 12"},
+            {"hours: 2..4", "hours BETWEEN 2 AND 4"},
+            {"lamp_works: no", "lamp_works = false"},
+            {"growth: heavy; medium", "growth IN ('heavy', 'medium')"},
+            {"growth: not heavy", "growth IS NULL OR growth <> 'heavy'"},
+            {"remarks: battery", "lower(remarks) LIKE '%battery%'"},
+            {"remarks: blank", "remarks IS NULL OR remarks = ''"},
+            {"remarks: *chain*", "lower(remarks) LIKE '%chain%'"},
+            {"visited_on: 2025-03..2025-05", "visited_on >= '2025-03-01' AND visited_on < '2025-06-01'"},
+            {"visited_on: > 2025", "visited_on >= '2026-01-01'"},
+            {"arrived_at: > 1200", "arrived_at > '12:00:00'"},
+            {"reported_at: 2025-04", "reported_at >= '2025-04-01' AND reported_at < '2025-05-01'"},
+            {"buoy_id: nb-21", "buoy_id IN (SELECT buoy_id FROM buoy WHERE lower(asset_no) LIKE '%nb-21%')"},
+            {"vessel_id: blank", "vessel_id IS NULL"},
+            {"part_fitted.quantity: > 1 & part_fitted.unit_price: < 20",
+             "visit_id IN (SELECT visit_id FROM part_fitted WHERE quantity > 1 AND unit_price < 20)"},
+        };
+        for (const auto &[asked, where] : cases) {
+            const RecordSource source = samples::sourceAsked(form, m_catalogue, {asked});
+            const Result<qint64> count = countRows(*m_connection, source);
+            QVERIFY2(count, qPrintable(asked + ": " + count.error().sentence + count.error().detail));
+            QVERIFY2(*count == ask("SELECT count(*) FROM visit WHERE " + where).toLongLong(),
+                     qPrintable(QString("%1: %2").arg(asked).arg(*count)));
+            const MaybeRow first = firstRow(*m_connection, source);
+            QVERIFY2(first, qPrintable(asked));
+        }
+        // One of several lines, and sorted by the words of a lookup, from both ends.
+        RecordSource source = samples::sourceAsked(form, m_catalogue, {"battery_v: < 11.8", "hours: > 4"});
+        QCOMPARE(*countRows(*m_connection, source),
+                 ask("SELECT count(*) FROM visit WHERE battery_v < 11.8 OR hours > 4").toLongLong());
+        const QString words = wordedName("vessel_id");
+        source.worded.insert(words, *lookupOf(*samples::boxAsked(form, "vessel_id")));
+        source.columns.append(words);
+        source.readOnly.append(words);
+        source.order = {{words, true, "letters"}};
+        QStringList seen;
+        qint64 rows = 0;
+        for (MaybeRow row = firstRow(*m_connection, source); row && *row;
+             row = rowAfter(*m_connection, source, placeOf(source, **row))) {
+            const QString name = valueOf(source, **row, words).toString();
+            QVERIFY(seen.isEmpty() || seen.last().toLower() >= name.toLower());
+            seen.append(name);
+            ++rows;
+        }
+        QCOMPARE(rows, *countRows(*m_connection, source));
+        // Words anywhere, and the commonest values.
+        qint64 found = 0;
+        const RowTest holds =
+            rowFilterOf(Filter{{{samples::partAsked(form, m_catalogue, "remarks: chain")}}}, form, m_catalogue)
+                .lines.first()
+                .first();
+        const std::atomic<bool> goesOn{false};
+        const Result<bool> searched = searchRows(*m_connection, *recordSourceOf(form, m_catalogue), {{holds}}, goesOn,
+                                                 [&](const Row &) { return ++found > 0; });
+        QVERIFY(searched && *searched);
+        QCOMPARE(found, ask("SELECT count(*) FROM visit WHERE lower(remarks) LIKE '%chain%'").toLongLong());
+        const auto values = commonestValues(*m_connection, *recordSourceOf(form, m_catalogue), "growth", 2);
+        QVERIFY(values && values->size() == 2);
+        QCOMPARE(values->first().rows,
+                 ask("SELECT count(*) FROM visit GROUP BY growth ORDER BY 1 DESC LIMIT 1").toLongLong());
+        const auto begun = rowsBeginning(*m_connection, recordSourceOf(table("buoy")), "asset_no", "NB-21", 500);
+        QVERIFY(begun);
+        QCOMPARE(begun->size(), ask("SELECT count(*) FROM buoy WHERE asset_no LIKE 'NB-21%'").toLongLong());
     }
 
     void totalsProfilesAndSamples()

@@ -2,9 +2,11 @@
 #include "core/draft/draft.h"
 #include "core/text/cells.h"
 #include "entry/cells/pasted_rows.h"
+#include "entry/cells/together.h"
 #include "entry/records/conflict_sheet.h"
 #include "entry/records/what_i_did.h"
 #include "entry/view/entry_view.h"
+#include "entry/wanted/asking.h"
 #include "support/sample_database.h"
 #include "support/when_open.h"
 
@@ -171,6 +173,64 @@ private Q_SLOTS:
         QVERIFY(tryPasted(*m_session, rows).isOk());
         QCOMPARE(rows.good(), 20);
         QCOMPARE(ask("SELECT count(*) FROM visit"), before); // only tried
+    }
+
+    // One value in all that are shown: what would be refused is said before, and one step takes it back.
+    void changedTogether()
+    {
+        open("visit", Arrangement::Columnar);
+        Wanted wanted;
+        wanted.filter = withPart({}, *partFromWords(m_session->state(), *control("growth"), nullptr, "heavy"));
+        QVERIFY(m_session->want(wanted).isOk());
+        const QString heavy = ask("SELECT count(*) FROM visit WHERE growth = 'heavy'");
+        const QString before = ask("SELECT group_concat(hours) FROM visit");
+        samples::WhenOpen words("wordsQuestion", [](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("words")->setText("2*1.25");
+            dialog->accept();
+        });
+        samples::WhenOpen question("question",
+                                   [](QDialog *dialog) { dialog->findChild<QPushButton *>("answer0")->click(); });
+        changeTogether(*m_session, *control("hours"), m_view.get());
+        QCOMPARE(ask("SELECT count(*) FROM visit WHERE hours = 2.5 AND growth = 'heavy'"), heavy);
+        QVERIFY(m_session->takingBack().takeBack());
+        QCOMPARE(ask("SELECT group_concat(hours) FROM visit"), before);
+        // What the table refuses stays out.
+        QString said;
+        connect(m_session.get(), &EntrySession::said, this, [&](const QString &sentence) { said = sentence; });
+        samples::WhenOpen again("wordsQuestion", [](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("words")->setText("0");
+            dialog->accept();
+        });
+        changeTogether(*m_session, *control("hours"), m_view.get());
+        QVERIFY2(said.startsWith(heavy + " records would stay"), qPrintable(said));
+        QCOMPARE(ask("SELECT group_concat(hours) FROM visit"), before);
+    }
+
+    // Never a whole table; what was asked for goes with what belongs to it, and comes back whole.
+    void deletedTogether()
+    {
+        open("visit", Arrangement::Columnar);
+        const QString all = ask("SELECT count(*) FROM visit");
+        const QString parts = ask("SELECT group_concat(visit_id || part_no || quantity) FROM part_fitted");
+        deleteTogether(*m_session, m_view.get()); // only says why not
+        QCOMPARE(ask("SELECT count(*) FROM visit"), all);
+        Wanted wanted;
+        wanted.filter = withPart({}, *partFromWords(m_session->state(), *control("visited_on"), nullptr, "2025-03"));
+        QVERIFY(m_session->want(wanted).isOk());
+        samples::WhenOpen question("question",
+                                   [](QDialog *dialog) { dialog->findChild<QPushButton *>("answer0")->click(); });
+        const QString march = ask("SELECT count(*) FROM visit WHERE visited_on LIKE '2025-03%'");
+        deleteTogether(*m_session, m_view.get());
+        // The database keeps those whose parts are claimed for.
+        const QString kept = ask("SELECT count(*) FROM visit WHERE visited_on LIKE '2025-03%' AND visit_id IN (SELECT "
+                                 "visit_id FROM part_claim)");
+        QVERIFY(kept.toInt() < march.toInt());
+        QCOMPARE(ask("SELECT count(*) FROM visit WHERE visited_on LIKE '2025-03%'"), kept);
+        QCOMPARE(ask("SELECT count(*) FROM visit").toInt(), all.toInt() - march.toInt() + kept.toInt());
+        QVERIFY(m_session->state().wanted.isEmpty());
+        QVERIFY(m_session->takingBack().takeBack());
+        QCOMPARE(ask("SELECT count(*) FROM visit"), all);
+        QCOMPARE(ask("SELECT group_concat(visit_id || part_no || quantity) FROM part_fitted"), parts);
     }
 
     // Each thing done stands in a list, and is taken back from there also when others were done since.

@@ -11,6 +11,7 @@
 #include "support/when_open.h"
 
 #include <QApplication>
+#include <QCheckBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -331,8 +332,8 @@ private Q_SLOTS:
         wanted.filter = withPart({}, *partFromWords(m_session->state(), *control("hours"), nullptr, "> 3"));
         wanted.order = {{"vessel_id", true, true}};
         QVERIFY(m_view->want(wanted));
-        samples::WhenOpen name("wordsQuestion", [](QDialog *dialog) {
-            dialog->findChild<QLineEdit *>("words")->setText("Long ones");
+        samples::WhenOpen name("keepQuestion", [](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("questionName")->setText("Long ones");
             dialog->accept();
         });
         m_view->keepQuestion();
@@ -342,8 +343,28 @@ private Q_SLOTS:
         run("keptQuestions");
         QCOMPARE(m_session->state().wanted, wanted);
         QCOMPARE(counted(), count);
-        forgetQuestion(m_form.name + "\n" + m_form.rowsFrom, "Long ones");
-        QVERIFY(keptQuestions(m_form.name + "\n" + m_form.rowsFrom).isEmpty());
+        forgetQuestion(m_form.name + "/" + m_form.rowsFrom, "Long ones");
+        QVERIFY(keptQuestions(m_form.name + "/" + m_form.rowsFrom).isEmpty());
+        // For all who work with the project.
+        QList<KeptQuestion> shared;
+        m_session->setSharedQuestions({[&] { return shared; },
+                                       [&](const QList<KeptQuestion> &all) {
+                                           shared = all;
+                                           return Outcome(Done{});
+                                       }});
+        samples::WhenOpen forAll("keepQuestion", [](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("questionName")->setText("Of us all");
+            dialog->findChild<QCheckBox *>("forAll")->setChecked(true);
+            dialog->accept();
+        });
+        m_view->keepQuestion();
+        QCOMPARE(shared.size(), 1);
+        QCOMPARE(shared.first().wanted, wanted);
+        QCOMPARE(questionFromJson(questionToJson(shared.first())), shared.first());
+        QVERIFY(m_view->want({}));
+        samples::WhenOpen again("keptQuestionsSheet", [](QDialog *dialog) { dialog->accept(); });
+        run("keptQuestions");
+        QCOMPARE(m_session->state().wanted, wanted);
     }
 
     // Enter goes on from every kind of box, and from an open list takes the choice and goes on.
