@@ -36,6 +36,8 @@ if(NOT NABBLET_SANITIZE) # which make it too slow for hands that do not wait
     add_test(NAME e2e/tst_full_example
              COMMAND xvfb-run -a -s "-screen 0 1400x1000x24" $<TARGET_FILE:tst_full_example>)
     set_tests_properties(e2e/tst_full_example PROPERTIES ENVIRONMENT "LC_ALL=C.UTF-8" TIMEOUT 300 RUN_SERIAL ON)
+    add_test(NAME e2e/spoken COMMAND ${CMAKE_CURRENT_LIST_DIR}/e2e/spoken $<TARGET_FILE:nabblet> ${CMAKE_SOURCE_DIR}/demo)
+    set_tests_properties(e2e/spoken PROPERTIES TIMEOUT 180 RUN_SERIAL ON)
 endif()
 
 nabblet_test(app tst_command_line)

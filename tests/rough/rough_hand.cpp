@@ -25,6 +25,8 @@
 #include "designer/rules/rules_page.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_window.h"
+#include "entry/view/record_commands.h"
+#include "entry/wanted/asking.h"
 #include "random_database.h"
 #include "support/sample_database.h"
 #include "support/sample_forms.h"
@@ -489,6 +491,10 @@ private:
         QWidget *focused = QApplication::focusWidget() && view->isAncestorOf(QApplication::focusWidget())
                                ? QApplication::focusWidget()
                                : view;
+        if (dice.chance(6)) {
+            ask(dice, view);
+            return;
+        }
         switch (dice.below(10)) {
         case 0:
         case 1:
@@ -548,6 +554,57 @@ private:
             m_what = "delete or take back";
             dice.chance(30) ? static_cast<void>(view->session()->saving().remove())
                             : static_cast<void>(view->session()->takingBack().takeBack());
+        }
+    }
+
+    // Which records are shown, and what else is done with records: any command, or a question of random words.
+    void ask(Dice &dice, EntryView *view)
+    {
+        if (dice.chance(50)) {
+            const RecordCommand &command = dice.of(recordCommands());
+            m_what = QString("command ") + command.name;
+            runRecordCommand(command, *view);
+            return;
+        }
+        EntrySession *session = view->session();
+        const Form form = session->form();
+        Filter filter;
+        for (int i = dice.below(3); i >= 0 && !form.controls.isEmpty(); --i) {
+            const Control &box = form.controls.at(dice.below(form.controls.size()));
+            const QString value = session->state().value(box.column).toString();
+            const QString words =
+                dice.chance(50) && !value.isEmpty()
+                    ? "= " + value
+                    : dice.of(QStringList{"blank", "not blank", "> 1", "..5", "a*", "not x", randomWords(dice)});
+            const Result<FilterPart> part = partFromWords(session->state(), box, nullptr, words);
+            m_what += QString(" ask %1 %2").arg(box.name, words);
+            if (part && !part->anyOf.isEmpty()) {
+                filter = withPart(filter, *part);
+            }
+        }
+        Wanted wanted{filter, {}};
+        if (dice.chance(40) && !form.controls.isEmpty()) {
+            const Control &box = form.controls.at(dice.below(form.controls.size()));
+            if (!box.column.isEmpty()) {
+                wanted.order = nabblet::sortedBy({}, box, dice.chance(50));
+            }
+        }
+        const std::optional<RowKey> before = session->state().key();
+        const bool wasChanged = session->state().isChanged();
+        const Outcome outcome = session->want(wanted);
+        if (!outcome || wasChanged) {
+            if (session->state().key() != before) {
+                broke("what was in hand went away with a question");
+            }
+            return;
+        }
+        // The first record, whichever way one comes there, is one of those that were asked for.
+        if (outcome && !session->state().isNew() && session->moves().goFirst() && session->state().key()) {
+            const Result<bool> isOne =
+                isAmong(session->state().connection, session->state().source, *session->state().key());
+            if (isOne && !*isOne && !session->state().isNew()) {
+                broke("the first record is not one of those that were asked for");
+            }
         }
     }
 

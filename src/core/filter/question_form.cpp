@@ -67,7 +67,11 @@ Form asked(const Form &form, const QString &table, const std::function<bool(cons
             continue;
         }
         if (!showsValue(control)) {
-            question.controls.append(control);
+            const Control *field = control.captionFor != 0 ? form.controls.find(control.captionFor) : nullptr;
+            const bool isOfPicture = field && kindNamed(field->kind).editor == Editor::Image;
+            if (!isOfPicture) {
+                question.controls.append(control);
+            }
             continue;
         }
         question.controls.append(asBox(control, isAsked(control)));

@@ -295,7 +295,14 @@ RowFilter rowFilterOf(const Filter &filter, const Form &form, const Catalogue &c
     return found;
 }
 
-bool RowTest::operator==(const RowTest &other) const = default;
+// Written out: a compiler that is asked to make it for a type that holds itself may end in the middle of that.
+bool RowTest::operator==(const RowTest &other) const
+{
+    return columns == other.columns && isText == other.isText && anyOf == other.anyOf && ofRow == other.ofRow &&
+           table == other.table && select == other.select && theirs == other.theirs &&
+           std::equal(tests.begin(), tests.end(), other.tests.begin(), other.tests.end(),
+                      [](const RowTest &a, const RowTest &b) { return a == b; });
+}
 
 bool asksTheSame(const RecordSource &a, const RecordSource &b)
 {

@@ -29,7 +29,7 @@ struct RowTest
     QString select;
     QStringList theirs;
 
-    bool operator==(const RowTest &other) const;
+    bool operator==(const RowTest &other) const; // of all of it
 };
 
 struct RowFilter

@@ -11,6 +11,30 @@
 
 namespace nabblet {
 
+namespace {
+
+// What can still be asked: boxes and columns may be gone since it was kept.
+Wanted askable(const Wanted &wanted, const EntryState &state, QStringList *gone)
+{
+    Wanted left = wanted;
+    left.filter = {};
+    for (const FilterLine &line : wanted.filter.lines) {
+        FilterLine parts;
+        for (const FilterPart &part : line) {
+            const bool isThere = !rowFilterOf(Filter{{{part}}}, state.form, state.catalogue).lines.isEmpty();
+            isThere ? parts.append(part) : gone->append(part.column);
+        }
+        if (!parts.isEmpty()) {
+            left.filter.lines.append(parts);
+        }
+    }
+    const Table *table = state.table();
+    left.order.removeIf([&](const WantedOrder &each) { return !table || !findColumn(*table, each.column); });
+    return left;
+}
+
+} // namespace
+
 SessionParts::SessionParts(EntrySession &whole, EntryState atFirst)
     : session(whole), changes(std::move(atFirst), [&whole] { Q_EMIT whole.messagesChanged(); }), state(changes.state()),
       totals([&whole] { Q_EMIT whole.totalsChanged(); }),
@@ -249,7 +273,17 @@ Outcome EntrySession::setForm(const Form &form)
     if (!state().isStarted || hasOtherRows) {
         return form.rowsFrom.isEmpty() ? Outcome(Done{}) : start(m_parts->counting);
     }
+    QStringList gone;
+    const Wanted left = askable(state().wanted, state(), &gone);
+    const bool isLess = !state().asThere && !(left == state().wanted);
+    if (isLess) { // of boxes that are gone nothing is asked any more, nor said to be
+        m_parts->changes.setWanted(left);
+    }
     const Outcome taken = takeColumns(isShownOtherwise);
+    if (isLess) {
+        m_parts->reckoning.count(true);
+        Q_EMIT wantedChanged();
+    }
     m_parts->children.link(); // by their links as they are now
     return taken;
 }
@@ -340,7 +374,16 @@ void EntrySession::holdTo(const HeldTo &heldTo)
 
 Outcome EntrySession::want(const Wanted &wanted)
 {
-    return !state().isStarted || wanted == state().wanted ? Outcome(Done{}) : showWanted(wanted, nullptr);
+    if (!state().isStarted || wanted == state().wanted) {
+        return Done{};
+    }
+    QStringList gone;
+    const Wanted left = askable(wanted, state(), &gone);
+    const Outcome shown = left == state().wanted ? Outcome(Done{}) : showWanted(left, nullptr);
+    if (shown && !gone.isEmpty()) {
+        Q_EMIT said(tr("“%1” cannot be asked any more; the rest is.").arg(gone.join(QStringLiteral("”, “"))));
+    }
+    return shown;
 }
 
 Outcome EntrySession::wantAs(const EntrySession &other)

@@ -249,6 +249,9 @@ QWidget *EntryView::widgetFor(ControlId control) const
 
 void EntryView::setForm(const Form &form)
 {
+    if (m_question && !(form == m_whole)) {
+        Q_EMIT m_question->ended(); // it was about another form
+    }
     rebuild(form);
 }
 

@@ -108,7 +108,10 @@ void addRowLookedUp(EntryView &view)
     // The words that were typed, where they are not those of the choice that stands there.
     const auto *line = qobject_cast<QLineEdit *>(QApplication::focusWidget());
     const QString shown = session.values().shown(*hand->box).words;
-    const QString typed = line && line->text() != shown ? line->text().trimmed() : QString();
+    const TypedValue before = session.state().record.typed.value(hand->box->column);
+    const QString typed = !before.mistake.isEmpty()       ? before.words.trimmed()
+                          : line && line->text() != shown ? line->text().trimmed()
+                                                          : QString();
     std::unique_ptr<EntrySession> rows = session.another(session.formFor(*hand->table));
     const Outcome started = rows->start();
     if (!started || !rows->moves().add()) {

@@ -367,6 +367,28 @@ private Q_SLOTS:
         QCOMPARE(m_session->state().wanted, wanted);
     }
 
+    // A box that is taken away in Design is not asked any more, nor said to be; nor is one that a kept question knew.
+    void boxesThatAreGone()
+    {
+        Wanted wanted;
+        wanted.filter = withPart({}, *partFromWords(m_session->state(), *control("vessel_id"), nullptr, "gannet"));
+        wanted.filter = withPart(wanted.filter, *partFromWords(m_session->state(), *control("hours"), nullptr, "> 3"));
+        QVERIFY(m_view->want(wanted));
+        QTRY_COMPARE(chips().size(), 2);
+        Form less = m_form;
+        less.controls.removeAt(less.controls.indexOf(control("vessel_id")->id));
+        QVERIFY(m_session->setForm(less).isOk());
+        m_view->setForm(less);
+        QTRY_COMPARE(chips(), QStringList("Hours is above 3"));
+        QCOMPARE(counted(), number("SELECT count(*) FROM visit WHERE hours > 3"));
+        QString said;
+        connect(m_session.get(), &EntrySession::said, this, [&](const QString &sentence) { said = sentence; });
+        QVERIFY(m_view->want({}));
+        QVERIFY(m_view->want(wanted));
+        QVERIFY2(said.contains("vessel_id"), qPrintable(said));
+        QCOMPARE(counted(), number("SELECT count(*) FROM visit WHERE hours > 3"));
+    }
+
     // Enter goes on from every kind of box, and from an open list takes the choice and goes on.
     void enterGoesOn()
     {
