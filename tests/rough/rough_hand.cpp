@@ -603,7 +603,12 @@ private:
             const Result<bool> isOne =
                 isAmong(session->state().connection, session->state().source, *session->state().key());
             if (isOne && !*isOne && !session->state().isNew()) {
-                broke("the first record is not one of those that were asked for");
+                QString key;
+                for (const RowKey now = *session->state().key(); const QVariant &part : now) {
+                    key += QString(" %1 (%2)").arg(part.toString(), part.typeName());
+                }
+                broke("the first record is not one of those that were asked for:" + key + " of " +
+                      session->state().source.table + " by " + session->state().source.keyColumns.join(", "));
             }
         }
     }

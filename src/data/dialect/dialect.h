@@ -175,7 +175,8 @@ public:
     // Statements that keep what a SELECT gives in a table of this connection, whose rows are numbered, and let it go.
     virtual QString copyInto(const QString &table, const QString &select) const = 0;
     virtual QString dropCopy(const QString &table) const;
-    virtual QString rowNumberOfCopies() const = 0;
+    // By what the rows of such a table are numbered. columns: all that it has, of which it is none.
+    virtual QString rowNumberOfCopies(const QStringList &columns) const = 0;
 };
 
 // The dialect with that name, or nullptr.

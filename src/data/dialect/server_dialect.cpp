@@ -33,7 +33,7 @@ QString ServerDialect::copyInto(const QString &table, const QString &select) con
         .arg(table, quoteName(NumberedRow), select);
 }
 
-QString ServerDialect::rowNumberOfCopies() const
+QString ServerDialect::rowNumberOfCopies(const QStringList &) const
 {
     return quoteName(NumberedRow);
 }

@@ -16,7 +16,7 @@ public:
     // Values and what was typed as texts: of other types no two can be compared, or they are as numbers.
     QString isWrittenAs(const QString &column) const override;
     QString copyInto(const QString &table, const QString &select) const override;
-    QString rowNumberOfCopies() const override;
+    QString rowNumberOfCopies(const QStringList &columns) const override;
 };
 
 // Runs a statement and hands each of its rows to a function.

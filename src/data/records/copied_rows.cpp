@@ -4,6 +4,7 @@
 #include "data/dialect/patience.h"
 #include "data/records/statement.h"
 
+#include <QSqlRecord>
 #include <QUuid>
 
 namespace nabblet {
@@ -40,6 +41,18 @@ bool copyRows(const Connection &connection, const RecordSource &source, const QS
     return running.isGood;
 }
 
+// The columns of a table, by its first row or none.
+QStringList columnsOf(const Connection &connection, const QString &table)
+{
+    const Running running(connection, {connection.dialect().firstOf(QStringLiteral("SELECT * FROM ") + table, 1), {}});
+    const QSqlRecord record = running.query.record();
+    QStringList names;
+    for (int i = 0; i < record.count(); ++i) {
+        names.append(record.fieldName(i));
+    }
+    return names;
+}
+
 } // namespace
 
 Result<RecordSource> readable(const Connection &connection, const RecordSource &source, std::optional<int> mostRows)
@@ -52,7 +65,6 @@ Result<RecordSource> readable(const Connection &connection, const RecordSource &
     RecordSource copy = source;
     copy.table = name;
     copy.select.clear();
-    copy.keyColumns = {connection.dialect().rowNumberOfCopies()};
     copy.keyIsRowNumber = true;
     copy.isWritable = false;
     QSqlError error;
@@ -73,6 +85,14 @@ Result<RecordSource> readable(const Connection &connection, const RecordSource &
         return connection.explain(error);
     }
     copy.copy = std::make_shared<CopiedRows>(connection, connection.quoted(name));
+    const QString number = connection.dialect().rowNumberOfCopies(columnsOf(connection, connection.quoted(name)));
+    if (number.isEmpty()) {
+        return Error{
+            Texts::tr("These rows cannot be shown one by one: every name by which they could be numbered is that "
+                      "of one of their columns."),
+            {}};
+    }
+    copy.keyColumns = {number};
     return copy;
 }
 

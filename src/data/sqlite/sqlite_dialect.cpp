@@ -288,7 +288,16 @@ public:
     {
         return QStringLiteral("CREATE TEMP TABLE %1 AS %2").arg(table, select);
     }
-    QString rowNumberOfCopies() const override { return QStringLiteral("rowid"); }
+    // A column of that name hides the number (https://www.sqlite.org/lang_createtable.html#rowid).
+    QString rowNumberOfCopies(const QStringList &columns) const override
+    {
+        for (const char *name : {"rowid", "_rowid_", "oid"}) {
+            if (!columns.contains(QLatin1String(name), Qt::CaseInsensitive)) {
+                return QLatin1String(name);
+            }
+        }
+        return {};
+    }
 };
 
 } // namespace

@@ -5,6 +5,7 @@
 #include "entry/view/band_view.h"
 #include "entry/view/entry_view.h"
 
+#include <QAccessible>
 #include <QApplication>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -124,18 +125,22 @@ void EntryView::refreshMessages()
 void EntryView::describeBoxes()
 {
     const EntryState &state = m_session->state();
+    const bool isTold = QAccessible::isActive(); // to somebody: else it would be worked out at every key for nobody
     for (const auto &[id, editor] : m_editors) {
         const Control &control = editor->control();
         if (!editor->isOneBox() || kindNamed(control.kind).editor == Editor::Button) {
             continue;
         }
-        QStringList words{kindTitle(kindNamed(control.kind)).toLower()};
-        const Shown shown = m_session->values().shown(control);
-        if (shown.isRequired || state.isNeeded(control)) {
-            words.append(tr("needed"));
-        }
-        if (shown.state == BoxState::Locked || !shown.mayType) {
-            words.append(tr("only shown"));
+        QStringList words;
+        if (isTold) {
+            const Shown shown = m_session->values().shown(control);
+            words.append(kindTitle(kindNamed(control.kind)).toLower());
+            if (shown.isRequired || state.isNeeded(control)) {
+                words.append(tr("needed"));
+            }
+            if (shown.state == BoxState::Locked || !shown.mayType) {
+                words.append(tr("only shown"));
+            }
         }
         const bool isKept = !control.column.isEmpty() && state.keptForNext.contains(control.column);
         if (isKept) {

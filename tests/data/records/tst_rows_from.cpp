@@ -183,6 +183,29 @@ private Q_SLOTS:
                 .isOk());
     }
 
+    // A view may have a column of the name by which SQLite numbers rows; its rows are told apart all the same.
+    void aColumnMayBeCalledAsTheRowNumber()
+    {
+        samples::sqlite3(m_path, "CREATE VIEW odd AS SELECT NULL AS rowid, name FROM vessel ORDER BY name");
+        const Catalogue catalogue = *m_connection->readCatalogue();
+        const Result<RecordSource> rows = readable(*m_connection, recordSourceOf(*findTable(catalogue, "odd")));
+        QVERIFY(rows);
+        QStringList names;
+        for (MaybeRow row = firstRow(*m_connection, *rows); row && *row;
+             row = rowAfter(*m_connection, *rows, placeOf(*rows, **row))) {
+            names.append(valueOf(*rows, **row, "name").toString());
+            const MaybeRow again = rowWithKey(*m_connection, *rows, (**row).key);
+            QVERIFY(again && *again);
+            QCOMPARE(valueOf(*rows, **again, "name").toString(), names.last());
+        }
+        QCOMPARE(names.join('\n'), samples::sqlite3(m_path, "SELECT name FROM vessel ORDER BY name"));
+        samples::sqlite3(m_path, "CREATE VIEW odder AS SELECT 1 AS rowid, 2 AS _rowid_, 3 AS OID FROM vessel");
+        const Catalogue again = *m_connection->readCatalogue();
+        const Result<RecordSource> none = readable(*m_connection, recordSourceOf(*findTable(again, "odder")));
+        QVERIFY(!none);
+        QVERIFY(!none.error().sentence.isEmpty());
+    }
+
     void columnsOfOneNameAreTold()
     {
         const Result<Table> table = described("SELECT b.*, f.* FROM buoy b JOIN fairway f USING (fairway_id)");
