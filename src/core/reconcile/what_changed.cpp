@@ -1,9 +1,10 @@
 #include "core/reconcile/what_changed.h"
 
 #include "core/catalogue/create_statement.h"
-#include "core/catalogue/value_signs.h"
 #include "core/reconcile/column_uses.h"
+#include "core/reconcile/evidence.h"
 #include "core/reconcile/memory.h"
+#include "core/text/spelling.h"
 #include "core/text/tr.h"
 
 #include <QSet>
@@ -32,21 +33,8 @@ double nameLikeness(const QString &a, const QString &b)
 {
     const QString from = a.toLower();
     const QString to = b.toLower();
-    QList<int> row(to.size() + 1);
-    for (int j = 0; j <= to.size(); ++j) {
-        row[j] = j;
-    }
-    for (int i = 1; i <= from.size(); ++i) {
-        int corner = row[0];
-        row[0] = i;
-        for (int j = 1; j <= to.size(); ++j) {
-            const int above = row[j];
-            row[j] = std::min({row[j] + 1, row[j - 1] + 1, corner + (from.at(i - 1) == to.at(j - 1) ? 0 : 1)});
-            corner = above;
-        }
-    }
-    const double letters = 1 - static_cast<double>(row.last()) /
-                                   static_cast<double>(std::max<qsizetype>(1, std::max(from.size(), to.size())));
+    const double letters =
+        1 - lettersApart(from, to) / static_cast<double>(std::max<qsizetype>(1, std::max(from.size(), to.size())));
     const auto wordsOf = [](const QString &name) {
         const QStringList parts = name.split(u'_', Qt::SkipEmptyParts);
         return QSet<QString>(parts.begin(), parts.end());
@@ -57,94 +45,6 @@ double nameLikeness(const QString &a, const QString &b)
     const double words = both / static_cast<double>(std::max<qsizetype>(1, std::min(left.size(), right.size())));
     return std::max(letters, 0.85 * words);
 }
-
-// The share of a column's signs that are found again among some values; nothing where none are known.
-std::optional<double> signsFound(const QStringList &signs, const QSet<QString> &among)
-{
-    if (signs.isEmpty() || among.isEmpty()) {
-        return {};
-    }
-    const auto found =
-        std::count_if(signs.begin(), signs.end(), [&](const QString &sign) { return among.contains(sign); });
-    return static_cast<double>(found) / static_cast<double>(signs.size());
-}
-
-// The signs of what is stored now, each worked out once.
-class Evidence
-{
-public:
-    explicit Evidence(const StoredSamples &samples) : m_samples(samples) {}
-
-    const QSet<QString> &signsIn(const QString &table, const QString &column)
-    {
-        const QString key = table + u'\n' + column;
-        if (const auto known = m_signs.constFind(key); known != m_signs.constEnd()) {
-            return *known;
-        }
-        QSet<QString> signs;
-        for (const QVariant &value : valuesOf(table, column)) {
-            if (!value.isNull()) {
-                signs.insert(signOf(value.toString()));
-            }
-        }
-        return *m_signs.insert(key, signs);
-    }
-
-    // Those of two columns together, in either order and with what people put between.
-    const QSet<QString> &signsOfBoth(const QString &table, const QString &first, const QString &second)
-    {
-        const QString key = table + u'\n' + first + u'\n' + second;
-        if (const auto known = m_signs.constFind(key); known != m_signs.constEnd()) {
-            return *known;
-        }
-        QSet<QString> signs;
-        const QVariantList ones = valuesOf(table, first);
-        const QVariantList others = valuesOf(table, second);
-        for (qsizetype i = 0; i < std::min(ones.size(), others.size()); ++i) {
-            const QString one = ones.at(i).toString();
-            const QString other = others.at(i).toString();
-            if (one.isEmpty() || other.isEmpty()) { // a whole beside nothing is not parted
-                continue;
-            }
-            for (const char *between : {" ", ", ", "", "-", "/"}) {
-                signs.insert(signOf(one + QLatin1String(between) + other));
-                signs.insert(signOf(other + QLatin1String(between) + one));
-            }
-        }
-        return *m_signs.insert(key, signs);
-    }
-
-    // Those of the beginnings and ends of a column's values, parted between words.
-    QSet<QString> signsOfParts(const QString &table, const QString &column) const
-    {
-        QSet<QString> parts;
-        for (const QVariant &value : valuesOf(table, column)) {
-            const QStringList words = value.toString().simplified().split(u' ');
-            for (qsizetype cut = 1; cut < words.size(); ++cut) {
-                const QString beginning = words.mid(0, cut).join(u' ');
-                parts.insert(signOf(beginning));
-                parts.insert(signOf(QString(beginning).remove(u',')));
-                parts.insert(signOf(words.mid(cut).join(u' ')));
-            }
-        }
-        return parts;
-    }
-
-private:
-    QVariantList valuesOf(const QString &table, const QString &column) const
-    {
-        const StoredSample sample = m_samples.value(table);
-        const qsizetype at = sample.columns.indexOf(column);
-        QVariantList values;
-        for (qsizetype i = 0; at >= 0 && i < sample.rows.size(); ++i) {
-            values.append(sample.rows.at(i).value(at));
-        }
-        return values;
-    }
-
-    const StoredSamples &m_samples;
-    QHash<QString, QSet<QString>> m_signs;
-};
 
 QStringList choicesOf(const Column &column)
 {

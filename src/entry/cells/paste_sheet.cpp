@@ -4,6 +4,7 @@
 #include "core/text/tr.h"
 #include "entry/cells/pasted_rows.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/sheet.h"
 
 #include <QDialog>
 #include <QDialogButtonBox>
@@ -69,12 +70,8 @@ bool askAndPaste(EntrySession &session, const Cells &cells, ControlId from, int 
         return false;
     }
     QDialog sheet(parent);
-    sheet.setObjectName(QStringLiteral("pasteSheet"));
-    sheet.setWindowTitle(Texts::tr("Rows from the clipboard"));
-    sheet.resize(860, 480);
-    auto *column = new QVBoxLayout(&sheet);
-    column->setContentsMargins(16, 14, 16, 14);
-    column->setSpacing(8);
+    QVBoxLayout *column =
+        begunSheet(sheet, QStringLiteral("pasteSheet"), Texts::tr("Rows from the clipboard"), {860, 480});
     auto *says = new QLabel(verdict(rows) + leftOut(rows, cells));
     says->setObjectName(QStringLiteral("pasteVerdict"));
     says->setWordWrap(true);

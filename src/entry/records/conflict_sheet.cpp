@@ -4,6 +4,7 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/sheet.h"
 
 #include <QButtonGroup>
 #include <QDialog>
@@ -85,11 +86,8 @@ bool settleConflict(EntrySession &session, QWidget *parent)
         return false;
     }
     QDialog sheet(parent);
-    sheet.setObjectName(QStringLiteral("conflictSheet"));
-    sheet.setWindowTitle(Texts::tr("Two people changed this record"));
-    sheet.resize(720, 420);
-    auto *column = new QVBoxLayout(&sheet);
-    column->setContentsMargins(16, 14, 16, 14);
+    QVBoxLayout *column =
+        begunSheet(sheet, QStringLiteral("conflictSheet"), Texts::tr("Two people changed this record"), {720, 420});
     column->setSpacing(10);
     const QString by = whoAndWhen(state, record.theirs->key);
     auto *head = new QLabel(

@@ -2,6 +2,7 @@
 
 #include "core/text/tr.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/sheet.h"
 
 #include <QDialog>
 #include <QDialogButtonBox>
@@ -40,12 +41,7 @@ void collect(QList<StepDone> &all, EntrySession &session)
 void showWhatIDid(EntrySession &session, QWidget *parent)
 {
     QDialog sheet(parent);
-    sheet.setObjectName(QStringLiteral("whatIDid"));
-    sheet.setWindowTitle(Texts::tr("What I did"));
-    sheet.resize(600, 420);
-    auto *column = new QVBoxLayout(&sheet);
-    column->setContentsMargins(16, 14, 16, 14);
-    column->setSpacing(8);
+    QVBoxLayout *column = begunSheet(sheet, QStringLiteral("whatIDid"), Texts::tr("What I did"), {600, 420});
     auto *note = new QLabel;
     note->setWordWrap(true);
     note->setObjectName(QStringLiteral("faint"));

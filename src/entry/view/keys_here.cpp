@@ -3,6 +3,7 @@
 #include "core/kinds/control_names.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
+#include "entry/theme/sheet.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/record_commands.h"
 
@@ -64,11 +65,7 @@ Keys keysOfBox(const Control &box)
 void showKeysHere(EntryView &view)
 {
     QDialog sheet(&view);
-    sheet.setObjectName(QStringLiteral("keysHere"));
-    sheet.setWindowTitle(Texts::tr("Keys that work here"));
-    sheet.resize(640, 600);
-    auto *column = new QVBoxLayout(&sheet);
-    column->setContentsMargins(16, 14, 16, 14);
+    QVBoxLayout *column = begunSheet(sheet, QStringLiteral("keysHere"), Texts::tr("Keys that work here"), {640, 600});
     auto *list = new QTreeWidget;
     list->setObjectName(QStringLiteral("keyList"));
     list->setAccessibleName(sheet.windowTitle());

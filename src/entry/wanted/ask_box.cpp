@@ -8,6 +8,7 @@
 #include "data/records/commonest.h"
 #include "data/records/copied_rows.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/sheet.h"
 #include "entry/wanted/asking.h"
 
 #include <QDialogButtonBox>
@@ -34,12 +35,8 @@ AskBoxDialog::AskBoxDialog(EntrySession &session, const Asked &asked, QWidget *p
 {
     const Control &box = m_box;
     const QString called = calledFor(m_rows.form(), box);
-    setObjectName(QStringLiteral("askBox"));
-    setWindowTitle(tr("Only records whose “%1” …").arg(called));
-    resize(440, 440);
-    auto *column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 14, 16, 14);
-    column->setSpacing(8);
+    QVBoxLayout *column =
+        begunSheet(*this, QStringLiteral("askBox"), tr("Only records whose “%1” …").arg(called), {440, 440});
     m_line->setObjectName(QStringLiteral("askWords"));
     m_line->setPlaceholderText(tr("> 12, 5..9, Sker*, not blank, a; b"));
     m_line->setAccessibleName(tr("What “%1” is to be").arg(called));

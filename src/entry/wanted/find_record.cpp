@@ -4,6 +4,7 @@
 #include "data/background/background_work.h"
 #include "data/dialect/patience.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/sheet.h"
 #include "entry/wanted/searching.h"
 
 #include <QDialog>
@@ -69,11 +70,8 @@ private:
 FindSheet::FindSheet(EntrySession &session, QWidget *parent)
     : QDialog(parent), m_session(session), m_line(new QLineEdit), m_list(new QListWidget), m_note(new QLabel)
 {
-    setObjectName(QStringLiteral("findRecord"));
-    setWindowTitle(EntrySession::tr("Find a record"));
-    resize(560, 420);
-    auto *column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 14, 16, 14);
+    QVBoxLayout *column =
+        begunSheet(*this, QStringLiteral("findRecord"), EntrySession::tr("Find a record"), {560, 420});
     m_line->setObjectName(QStringLiteral("findWords"));
     m_line->setPlaceholderText(EntrySession::tr("Words, numbers or dates of the record, in any order"));
     m_line->setAccessibleName(EntrySession::tr("Words of the record"));

@@ -1,6 +1,7 @@
 #include "entry/wanted/kept_questions.h"
 
 #include "core/text/tr.h"
+#include "entry/theme/sheet.h"
 
 #include <QCheckBox>
 #include <QDialog>
@@ -79,10 +80,7 @@ QList<KeptQuestion> sharedOf(const QString &form, const SharedQuestions &shared)
 QString askAndKeep(const QString &form, const Wanted &wanted, const SharedQuestions &shared, QWidget *parent)
 {
     QDialog sheet(parent);
-    sheet.setObjectName(QStringLiteral("keepQuestion"));
-    sheet.setWindowTitle(Texts::tr("Keep the question"));
-    auto *column = new QVBoxLayout(&sheet);
-    column->setContentsMargins(16, 14, 16, 14);
+    QVBoxLayout *column = begunSheet(sheet, QStringLiteral("keepQuestion"), Texts::tr("Keep the question"), {});
     auto *line = new QLineEdit;
     line->setObjectName(QStringLiteral("questionName"));
     line->setAccessibleName(Texts::tr("Name of the question"));
@@ -122,11 +120,8 @@ QString askAndKeep(const QString &form, const Wanted &wanted, const SharedQuesti
 std::optional<KeptQuestion> askForKeptQuestion(const QString &form, const SharedQuestions &shared, QWidget *parent)
 {
     QDialog sheet(parent);
-    sheet.setObjectName(QStringLiteral("keptQuestionsSheet"));
-    sheet.setWindowTitle(Texts::tr("Kept questions"));
-    sheet.resize(400, 320);
-    auto *column = new QVBoxLayout(&sheet);
-    column->setContentsMargins(16, 14, 16, 14);
+    QVBoxLayout *column =
+        begunSheet(sheet, QStringLiteral("keptQuestionsSheet"), Texts::tr("Kept questions"), {400, 320});
     auto *note = new QLabel;
     note->setWordWrap(true);
     auto *list = new QListWidget;

@@ -1,5 +1,4 @@
 // Rows from sheets of cells, what a person did and took back, and two people in one record.
-#include "core/draft/draft.h"
 #include "core/text/cells.h"
 #include "entry/cells/pasted_rows.h"
 #include "entry/cells/together.h"
@@ -7,7 +6,7 @@
 #include "entry/records/what_i_did.h"
 #include "entry/view/entry_view.h"
 #include "entry/wanted/asking.h"
-#include "support/sample_database.h"
+#include "support/form_at_work.h"
 #include "support/when_open.h"
 
 #include <QApplication>
@@ -29,47 +28,20 @@ class TestRowsFromCells : public QObject
 
     QTemporaryDir m_folder;
     QString m_path;
-    Form m_form;
     std::unique_ptr<Appearance> m_appearance;
-    std::unique_ptr<EntrySession> m_session;
-    std::unique_ptr<EntryView> m_view;
+    samples::FormAtWork m_work;
+    Form &m_form = m_work.form;
+    std::unique_ptr<EntrySession> &m_session = m_work.session;
+    std::unique_ptr<EntryView> &m_view = m_work.view;
 
     QString ask(const QString &sql) const { return samples::sqlite3(m_path, sql); }
-    const Control *control(const QString &column) const
-    {
-        for (const Control &each : m_form.controls) {
-            if (each.column == column) {
-                return &each;
-            }
-        }
-        return nullptr;
-    }
-    QWidget *box(const QString &column) const { return m_view->widgetFor(control(column)->id); }
+    const Control *control(const QString &column) const { return m_work.control(column); }
+    QWidget *box(const QString &column) const { return m_work.box(column); }
     void open(const QString &table, Arrangement arrangement)
     {
-        const Connection connection = samples::opened(m_path);
-        const Catalogue catalogue = *connection.readCatalogue();
-        const Table &rows = *findTable(catalogue, table);
-        DraftPlan plan = planDraft(rows);
-        plan.arrangement = arrangement;
-        m_view.reset();
-        m_form = draftForm(catalogue, rows, plan, nullptr, *m_appearance);
-        m_session = std::make_unique<EntrySession>(connection, catalogue, m_form);
-        m_session->setLocale(QLocale::c());
-        QVERIFY(m_session->start().isOk());
-        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
-        m_view->resize(1200, 760);
-        m_view->show();
-        activate();
-        m_view->focusFirst();
+        m_work.open(m_path, table, arrangement, false, *m_appearance);
     }
-    // The offscreen platform leaves no window active where a sheet was closed.
-    void activate() const
-    {
-        QCoreApplication::processEvents();
-        m_view->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
-    }
+    void activate() const { m_work.activate(); }
     void paste(const QString &column, const QString &text)
     {
         QApplication::clipboard()->setText(text);

@@ -1,13 +1,12 @@
 // Which records are shown, as people at work ask for them: by a box, by the form as the question, by heads and words
 // above the form; and the keys that save typing.
-#include "core/draft/draft.h"
 #include "core/kinds/settings/lookup.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_question.h"
 #include "entry/view/record_commands.h"
 #include "entry/wanted/asking.h"
 #include "entry/wanted/kept_questions.h"
-#include "support/sample_database.h"
+#include "support/form_at_work.h"
 #include "support/when_open.h"
 
 #include <QApplication>
@@ -29,23 +28,16 @@ class TestWanted : public QObject
 
     QTemporaryDir m_folder;
     QString m_path;
-    Form m_form;
     std::unique_ptr<Appearance> m_appearance;
-    std::unique_ptr<EntrySession> m_session;
-    std::unique_ptr<EntryView> m_view;
+    samples::FormAtWork m_work;
+    Form &m_form = m_work.form;
+    std::unique_ptr<EntrySession> &m_session = m_work.session;
+    std::unique_ptr<EntryView> &m_view = m_work.view;
 
     QString ask(const QString &sql) const { return samples::sqlite3(m_path, sql); }
     int number(const QString &sql) const { return ask(sql).toInt(); }
-    const Control *control(const QString &column) const
-    {
-        for (const Control &each : m_form.controls) {
-            if (each.column == column) {
-                return &each;
-            }
-        }
-        return nullptr;
-    }
-    QWidget *box(const QString &column) const { return m_view->widgetFor(control(column)->id); }
+    const Control *control(const QString &column) const { return m_work.control(column); }
+    QWidget *box(const QString &column) const { return m_work.box(column); }
     void run(const char *command) const
     {
         for (const RecordCommand &each : recordCommands()) {
@@ -95,29 +87,9 @@ class TestWanted : public QObject
     }
     void open(const QString &table, Arrangement arrangement = Arrangement::Columnar)
     {
-        const Connection connection = samples::opened(m_path);
-        const Catalogue catalogue = *connection.readCatalogue();
-        const Table &rows = *findTable(catalogue, table);
-        DraftPlan plan = planWithChildren(catalogue, rows);
-        plan.arrangement = arrangement;
-        m_view.reset();
-        m_form = draftForm(catalogue, rows, plan, nullptr, *m_appearance);
-        m_session = std::make_unique<EntrySession>(connection, catalogue, m_form);
-        m_session->setLocale(QLocale::c());
-        QVERIFY(m_session->start().isOk());
-        m_view = std::make_unique<EntryView>(m_session.get(), *m_appearance);
-        m_view->resize(1200, 760);
-        m_view->show();
-        activate();
-        m_view->focusFirst();
+        m_work.open(m_path, table, arrangement, true, *m_appearance);
     }
-    // The offscreen platform leaves no window active where a sheet was closed.
-    void activate() const
-    {
-        QCoreApplication::processEvents();
-        m_view->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(m_view.get()));
-    }
+    void activate() const { m_work.activate(); }
 
 private Q_SLOTS:
     void initTestCase()
