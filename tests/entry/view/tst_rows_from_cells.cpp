@@ -30,7 +30,6 @@ class TestRowsFromCells : public QObject
     QString m_path;
     std::unique_ptr<Appearance> m_appearance;
     samples::FormAtWork m_work;
-    Form &m_form = m_work.form;
     std::unique_ptr<EntrySession> &m_session = m_work.session;
     std::unique_ptr<EntryView> &m_view = m_work.view;
 
