@@ -22,11 +22,12 @@ namespace {
 
 constexpr int Most = 5000; // records, as the window waits for them
 
-// All records that are shown; nothing, which is said, where they are too many or cannot be read.
-std::optional<QList<Row>> shownRecords(EntrySession &session)
+// The chosen rows, else all records that are shown; nothing, which is said, where they are too many or cannot be read.
+std::optional<QList<Row>> recordsMeant(EntrySession &session, const ChosenRows &chosen)
 {
     const EntryState &state = session.state();
-    const Result<QList<Row>> rows = rowsAfter(state.connection, state.source, {}, Most + 1);
+    const Result<QList<Row>> rows =
+        chosen.isEmpty() ? rowsAfter(state.connection, state.source, {}, Most + 1) : chosen.read(session);
     if (!rows) {
         Q_EMIT session.said(rows.error().sentence);
         return {};
@@ -37,6 +38,23 @@ std::optional<QList<Row>> shownRecords(EntrySession &session)
         return {};
     }
     return *rows;
+}
+
+// The row that is gone to when the chosen ones are no more: the next one below, else above.
+std::optional<RowKey> neighbour(const QList<Row> &rows, const ChosenRows &chosen)
+{
+    std::optional<RowKey> found;
+    bool isBehind = false;
+    for (const Row &row : rows) {
+        if (chosen.contains(row.key)) {
+            isBehind = true;
+        } else if (isBehind) {
+            return row.key;
+        } else {
+            found = row.key;
+        }
+    }
+    return found;
 }
 
 // "3 would not: Hours must be above 0 (2), …".
@@ -60,47 +78,32 @@ QString reasons(const QList<QString> &mistakes)
 
 } // namespace
 
-void changeTogether(EntrySession &session, const Control &box, QWidget *parent)
+namespace {
+
+bool mayChange(EntrySession &session, const Control &box)
 {
-    if (!session.moves().leave()) {
-        return;
-    }
     const EntryState &state = session.state();
-    if (!state.form.permissions.change || !state.source.isWritable || columnsWritten(box).isEmpty()) {
+    const bool may = state.form.permissions.change && state.source.isWritable && !columnsWritten(box).isEmpty();
+    if (!may) {
         Q_EMIT session.said(Texts::tr("These records can only be looked at."));
-        return;
     }
-    const std::optional<QList<Row>> rows = shownRecords(session);
-    if (!rows || rows->isEmpty()) {
-        return;
-    }
+    return may;
+}
+
+// Puts values into rows once a person has seen what would come of it.
+void putInto(EntrySession &session, const Control &box, const QList<Row> &rows, const ColumnValues &values,
+             const QString &words, QWidget *parent)
+{
+    const EntryState &state = session.state();
     const QString called = calledFor(state.form, box);
-    const QString count = counted(rows->size(), Texts::tr("the 1 record"), Texts::tr("all %1 records"));
-    QString typed = session.values().shown(box).words;
-    QString mistake;
-    std::optional<ColumnValues> values;
-    while (!values) {
-        const std::optional<QString> words = askForWords(
-            parent, Texts::tr("Change together"),
-            (mistake.isEmpty() ? QString() : mistake + u'\n') +
-                Texts::tr("What is “%1” to be in %2 that are shown? Nothing leaves it blank.").arg(called, count),
-            typed);
-        if (!words) {
-            return;
-        }
-        typed = *words;
-        const Result<ColumnValues> read = valuesFor(session, box, typed);
-        values = read ? std::optional(*read) : std::nullopt;
-        mistake = read ? QString() : read.error().sentence;
-    }
     PastedRows changed;
-    for (const Row &row : *rows) {
+    for (const Row &row : rows) {
         bool differs = false;
-        for (auto each = values->begin(); each != values->end(); ++each) {
+        for (auto each = values.begin(); each != values.end(); ++each) {
             differs = differs || valueOf(state.source, row, each.key()) != each.value();
         }
         if (differs) {
-            changed.rows.append({row, *values, {}});
+            changed.rows.append({row, values, {}});
         }
     }
     if (changed.rows.isEmpty()) {
@@ -122,15 +125,19 @@ void changeTogether(EntrySession &session, const Control &box, QWidget *parent)
         Q_EMIT session.said(reasons(mistakes));
         return;
     }
-    const int answer =
-        ask({Texts::tr("Change together"),
-             counted(good, Texts::tr("Set “%1” to “%2” in 1 record?").arg(called, typed),
-                     Texts::tr("Set “%1” to “%2” in %3 records?").arg(called, typed, QStringLiteral("%1"))),
-             mistakes.isEmpty() ? Texts::tr("Take back undoes it in one step.") : reasons(mistakes),
-             {Texts::tr("Change them"), Texts::tr("Leave them")},
-             1,
-             1},
-            parent);
+    const QString question =
+        words.isEmpty()
+            ? counted(good, Texts::tr("Leave “%1” blank in 1 record?").arg(called),
+                      Texts::tr("Leave “%1” blank in %2 records?").arg(called, QStringLiteral("%1")))
+            : counted(good, Texts::tr("Set “%1” to “%2” in 1 record?").arg(called, words),
+                      Texts::tr("Set “%1” to “%2” in %3 records?").arg(called, words, QStringLiteral("%1")));
+    const int answer = ask({Texts::tr("Change together"),
+                            question,
+                            mistakes.isEmpty() ? Texts::tr("Take back undoes it in one step.") : reasons(mistakes),
+                            {Texts::tr("Change them"), Texts::tr("Leave them")},
+                            1,
+                            1},
+                           parent);
     if (answer != 0) {
         return;
     }
@@ -139,19 +146,82 @@ void changeTogether(EntrySession &session, const Control &box, QWidget *parent)
     }
 }
 
-void deleteTogether(EntrySession &session, QWidget *parent)
+} // namespace
+
+void changeTogether(EntrySession &session, const Control &box, const ChosenRows &chosen, QWidget *parent)
 {
-    const EntryState &state = session.state();
-    if (state.wanted.filter.isEmpty()) {
-        Q_EMIT session.said(Texts::tr("Narrow the records down first; a whole table is not deleted together."));
+    if (!session.moves().leave() || !mayChange(session, box)) {
         return;
     }
-    if (!session.moves().leave() || !state.form.permissions.remove || !state.source.isWritable) {
-        return;
-    }
-    const std::optional<QList<Row>> rows = shownRecords(session);
+    const std::optional<QList<Row>> rows = recordsMeant(session, chosen);
     if (!rows || rows->isEmpty()) {
         return;
+    }
+    const QString called = calledFor(session.form(), box);
+    const QString count =
+        chosen.isEmpty()
+            ? counted(rows->size(), Texts::tr("the 1 record that is shown"), Texts::tr("all %1 records that are shown"))
+            : counted(rows->size(), Texts::tr("the 1 row that is chosen"), Texts::tr("all %1 rows that are chosen"));
+    QString typed = session.values().shown(box).words;
+    QString mistake;
+    std::optional<ColumnValues> values;
+    while (!values) {
+        const std::optional<QString> words =
+            askForWords(parent, Texts::tr("Change together"),
+                        (mistake.isEmpty() ? QString() : mistake + u'\n') +
+                            Texts::tr("What is “%1” to be in %2? Nothing leaves it blank.").arg(called, count),
+                        typed);
+        if (!words) {
+            return;
+        }
+        typed = *words;
+        const Result<ColumnValues> read = valuesFor(session, box, typed);
+        values = read ? std::optional(*read) : std::nullopt;
+        mistake = read ? QString() : read.error().sentence;
+    }
+    putInto(session, box, *rows, *values, typed, parent);
+}
+
+void fillDown(EntrySession &session, const Control &box, const ChosenRows &chosen, QWidget *parent)
+{
+    if (chosen.count() < 2) {
+        Q_EMIT session.said(Texts::tr("Choose the rows first, with Shift and the Down key: the first one's value goes "
+                                      "into the others."));
+        return;
+    }
+    if (!session.moves().leave() || !mayChange(session, box)) {
+        return;
+    }
+    std::optional<QList<Row>> rows = recordsMeant(session, chosen);
+    if (!rows || rows->size() < 2) {
+        return;
+    }
+    const Row first = rows->takeFirst();
+    ColumnValues values;
+    const QStringList columns = columnsWritten(box);
+    for (const QString &column : columns) {
+        values.insert(column, valueOf(session.state().source, first, column));
+    }
+    putInto(session, box, *rows, values, session.values().shownIn(box, first).words, parent);
+}
+
+bool deleteTogether(EntrySession &session, const ChosenRows &chosen, QWidget *parent)
+{
+    const EntryState &state = session.state();
+    if (chosen.isEmpty() && state.wanted.filter.isEmpty()) {
+        Q_EMIT session.said(Texts::tr("Narrow the records down first; a whole table is not deleted together."));
+        return false;
+    }
+    if (!session.moves().leave()) {
+        return false;
+    }
+    if (!state.form.permissions.remove || !state.source.isWritable) {
+        Q_EMIT session.said(Texts::tr("These records cannot be deleted here."));
+        return false;
+    }
+    const std::optional<QList<Row>> rows = recordsMeant(session, chosen);
+    if (!rows || rows->isEmpty()) {
+        return false;
     }
     const RefusalContext context = refusalContext(state);
     // Tried as a whole first: what would be refused, and what goes along.
@@ -172,12 +242,14 @@ void deleteTogether(EntrySession &session, QWidget *parent)
     }
     if (good.isEmpty()) {
         Q_EMIT session.said(reasons(mistakes));
-        return;
+        return false;
     }
     const int answer =
         ask({Texts::tr("Delete together"),
-             counted(good.size(), Texts::tr("Delete the 1 record that is shown?"),
-                     Texts::tr("Delete all %1 records that are shown?")),
+             chosen.isEmpty() ? counted(good.size(), Texts::tr("Delete the 1 record that is shown?"),
+                                        Texts::tr("Delete all %1 records that are shown?"))
+                              : counted(good.size(), Texts::tr("Delete the 1 row that is chosen?"),
+                                        Texts::tr("Delete the %1 rows that are chosen?")),
              (mistakes.isEmpty() ? QString() : reasons(mistakes) + u' ') +
                  Texts::tr("What belongs to them goes along. Take back brings all of it back in one step, unless the "
                            "database does something of its own."),
@@ -186,7 +258,7 @@ void deleteTogether(EntrySession &session, QWidget *parent)
              1},
             parent);
     if (answer != 0) {
-        return;
+        return false;
     }
     LastStep step;
     step.kind = LastStep::Several;
@@ -202,7 +274,7 @@ void deleteTogether(EntrySession &session, QWidget *parent)
             const Written written = deleteRow(state.connection, state.source, row, context);
             if (written.kind != Written::Done) {
                 Q_EMIT session.said(Texts::tr("Nothing was deleted: someone changed the records meanwhile."));
-                return;
+                return false;
             }
             canComeBack = canComeBack && deletion && deletion->isComplete && !deletion->rows.isEmpty();
             if (deletion) {
@@ -212,15 +284,21 @@ void deleteTogether(EntrySession &session, QWidget *parent)
         }
         if (!transaction.commit()) {
             Q_EMIT session.said(state.connection.explain(transaction.error()).sentence);
-            return;
+            return false;
         }
     }
     const QString sentence = Texts::tr("Deleted %1.").arg(step.words);
     if (!canComeBack) {
         step.together.clear();
     }
+    const std::optional<RowKey> next = neighbour(session.rows().window().rows(), chosen);
     session.takeSeveral(step, canComeBack ? sentence + u' ' + Texts::tr("Take back undoes it.") : sentence);
-    (void)session.want({}); // nothing of what was asked for is left
+    if (chosen.isEmpty()) {
+        (void)session.want({}); // nothing of what was asked for is left
+    } else if (!session.state().hasRecord()) {
+        next ? session.moves().goToKey(*next) : session.moves().goFirst();
+    }
+    return true;
 }
 
 } // namespace nabblet

@@ -476,18 +476,30 @@ void EntrySession::availabilityChanged(const QString &sentence)
     Q_EMIT positionChanged();
 }
 
-void EntrySession::readAgain()
+void EntrySession::readAgain(ChangedBy who)
 {
     const std::optional<RowKey> key = state().key();
     if (!key) {
         return;
     }
-    // What is being changed stays as it was read, so that saving notices what others did.
-    if (!state().isChanged()) {
-        const MaybeRow again = rowWithKey(state().connection, state().source, *key);
-        if (again && *again) {
-            m_parts->changes.setRow(*again);
+    // What is being changed stays as it was read, so that saving notices what others did there; all else follows.
+    QStringList changed;
+    const MaybeRow again = rowWithKey(state().connection, state().source, *key);
+    if (again && *again && state().record.row && state().record.question == Question::None) {
+        Row now = **again;
+        const Row before = *state().record.row;
+        for (qsizetype i = 0; i < now.values.size() && i < before.values.size(); ++i) {
+            const QString column = state().source.columns.value(i);
+            if (now.values.at(i) == before.values.at(i)) {
+                continue;
+            }
+            if (state().record.typed.contains(column)) {
+                now.values[i] = before.values.at(i);
+            } else {
+                changed.append(column);
+            }
         }
+        m_parts->changes.setRow(now);
     }
     m_parts->rows.forget();
     m_parts->values.lookedUp().forgetRows();
@@ -497,10 +509,13 @@ void EntrySession::readAgain()
     }
     const QList<EntrySession *> children = m_parts->children.all();
     for (EntrySession *child : children) {
-        child->readAgain();
+        child->readAgain(who);
     }
     m_parts->reckoning.refreshTotals();
     m_parts->inHand.hasChanged();
+    if (!changed.isEmpty() && who == ChangedBy::Others) {
+        Q_EMIT changedElsewhere(changed);
+    }
 }
 
 void EntrySession::takeSeveral(const LastStep &step, const QString &sentence)
@@ -533,7 +548,7 @@ void EntrySession::noticeChanges()
         return;
     }
     if (!state().isNew()) {
-        readAgain();
+        readAgain(ChangedBy::Others);
     } else {
         m_parts->values.lookedUp().forgetRows();
         m_parts->values.lookedUp().forgetChoices();

@@ -30,6 +30,9 @@ using FormFinder = std::function<std::optional<Form>(const QString &table)>;
 // Whether a session counts the records and finds out where they stand, beside the interface.
 enum class Counting { InBackground, No };
 
+// Whether a record may have changed by what was done here, or by other people and programs, which is told.
+enum class ChangedBy { Us, Others };
+
 class EntrySession : public QObject
 {
     Q_OBJECT
@@ -96,8 +99,9 @@ public:
     void takeSeveral(const LastStep &step, const QString &sentence);
     // Other people may have added, changed or deleted rows: counts and reads anew. What was typed stays.
     void noticeChanges();
-    // Reads the record in hand anew, which others may have changed; what was typed stays.
-    void readAgain();
+    // Reads the record in hand anew, which others may have changed; what was typed stays, and what stands in all other
+    // boxes follows.
+    void readAgain(ChangedBy who = ChangedBy::Us);
     // Reads at once what painting missed; false when it missed nothing. For pictures, which cannot be painted later.
     bool readMissing();
 
@@ -107,9 +111,10 @@ Q_SIGNALS:
     void rowsChanged();          // other rows at hand
     void rowsAdded(int movedBy); // more rows at hand; those that were there moved by so many places
     void totalsChanged();
-    void recordChanged();  // another record, or the same with other values
-    void deleted();        // the record that was in hand
-    void pendingChanged(); // something was typed or put back
+    void recordChanged();                              // another record, or the same with other values
+    void changedElsewhere(const QStringList &columns); // of the record in hand, by other people or programs
+    void deleted();                                    // the record that was in hand
+    void pendingChanged();                             // something was typed or put back
     void messagesChanged();
     void positionChanged();
     void wantedChanged();               // other records are asked for, or in another order

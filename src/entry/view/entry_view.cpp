@@ -8,7 +8,9 @@
 #include "core/arrange/windows/window_size.h"
 #include "core/kinds/control_names.h"
 #include "core/text/caption_words.h"
+#include "entry/cells/together.h"
 #include "entry/editors/field_editor.h"
+#include "entry/own_way/kept_own_way.h"
 #include "entry/records/record_strip.h"
 #include "entry/theme/ask.h"
 #include "entry/view/band_view.h"
@@ -97,7 +99,10 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         connect(m_wantedBar, &WantedBar::keepRequested, this, &EntryView::keepQuestion);
         formColumn->insertWidget(0, m_wantedBar);
     }
-    connect(session, &EntrySession::wantedChanged, this, &EntryView::layOut);
+    connect(session, &EntrySession::wantedChanged, this, [this] {
+        chooseNoRows(); // others may be shown now
+        layOut();
+    });
     for (const BandRole role : {BandRole::Header, BandRole::Body, BandRole::Footer}) {
         if (!(m_rows && role == BandRole::Body)) {
             bandView(role)->pressed = [this, role](QPoint at) { return pressHead(role, at); };
@@ -142,16 +147,7 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
             m_rows->readShown();
             refreshRowBar();
         });
-        connect(m_rows, &RowsBand::rowPressed, this, [this](int row, QPoint at) {
-            goToRow(row);
-            for (const Control &control : m_laidOut.controls) {
-                QWidget *widget = widgetFor(control.id);
-                if (control.band == BandRole::Body && widget && control.place.contains(at) &&
-                    m_rows->rowInHand() == row) {
-                    widget->setFocus(Qt::MouseFocusReason);
-                }
-            }
-        });
+        connect(m_rows, &RowsBand::rowPressed, this, &EntryView::pressRow);
         connect(session, &EntrySession::rowsAdded, this, [this](int movedBy) {
             m_rows->rowsAdded(movedBy);
             m_rows->readShown();
@@ -199,7 +195,11 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
         }
         refresh();
     });
-    connect(session, &EntrySession::pendingChanged, this, &EntryView::refresh);
+    connect(session, &EntrySession::pendingChanged, this, [this] {
+        refresh();
+        refreshLettersLeft();
+    });
+    connect(session, &EntrySession::changedElsewhere, this, &EntryView::lightUp);
     connect(session, &EntrySession::positionChanged, this, [this] { // buttons that go on or back
         for (const auto &[id, editor] : m_editors) {
             if (kindNamed(editor->control().kind).editor == Editor::Button) {
@@ -230,7 +230,9 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     connect(session, &EntrySession::valuesRead, this, &EntryView::refresh);
     connect(session, &EntrySession::said, this, &EntryView::said);
     connect(m_strip, &RecordStrip::deleteRequested, this, &EntryView::askAndDelete);
+    m_ownWay = ownWayOf(*session);
     rebuild(session->form());
+    makeColumnDrag();
 }
 
 EntryView::~EntryView()
@@ -249,7 +251,7 @@ QWidget *EntryView::widgetFor(ControlId control) const
 
 void EntryView::setForm(const Form &form)
 {
-    if (m_question && !(form == m_whole)) {
+    if (m_question && !(form == m_built)) {
         Q_EMIT m_question->ended(); // it was about another form
     }
     rebuild(form);
@@ -271,7 +273,7 @@ void EntryView::setAppearance(const Appearance &appearance)
         delete m_rowView; // made anew at the other zoom
         m_rowView = nullptr;
     }
-    rebuild(m_whole);
+    rebuild(m_built);
     if (QWidget *widget = widgetFor(inHand)) {
         widget->setFocus(Qt::OtherFocusReason);
     }
@@ -284,9 +286,11 @@ void EntryView::setZoom(int percent)
     }
 }
 
-void EntryView::rebuild(const Form &whole)
+void EntryView::rebuild(const Form &built)
 {
-    m_whole = whole;
+    m_built = built;
+    m_whole = m_ownWay.isEmpty() ? built : inOwnWay(built, m_ownWay, m_appearance.zoomed(100));
+    const Form &whole = m_whole;
     const double by = zoom() / 100.0;
     const Form form = asHighAsAtWork(withoutPageBands(zoom() == 100 ? whole : scaledForm(whole, by, by, OnGrid::No)));
     m_designed = form;
@@ -497,6 +501,12 @@ void EntryView::addRecord()
 
 void EntryView::askAndDelete()
 {
+    if (!chosenRows().isEmpty()) {
+        if (deleteTogether(*m_session, chosenRows(), this)) {
+            chooseNoRows();
+        }
+        return;
+    }
     if (!m_session->state().canDelete()) {
         return;
     }
@@ -636,7 +646,13 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
         }
     }
     if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut) {
-        QMetaObject::invokeMethod(this, &EntryView::refreshNotice, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this,
+            [this] {
+                refreshLettersLeft();
+                refreshNotice();
+            },
+            Qt::QueuedConnection);
         QMetaObject::invokeMethod(
             this, [this] { followRules(Jumps::Allowed); }, Qt::QueuedConnection);
     }
@@ -668,7 +684,7 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             }
             return true;
         }
-        if (m_rows && rowKey(watched, key->key(), key->modifiers())) {
+        if (m_rows && rowKey(watched, key->key(), key->modifiers() & ~Qt::KeypadModifier)) {
             return true;
         }
         const bool hasControl = key->modifiers().testFlag(Qt::ControlModifier);
@@ -727,6 +743,10 @@ bool EntryView::eventFilter(QObject *watched, QEvent *event)
             }
             break;
         case Qt::Key_Escape:
+            if (!chosenRows().isEmpty()) {
+                chooseNoRows();
+                return true;
+            }
             // Only this box; the whole record takes “Take back”. With nothing typed in it, the window may go back.
             for (const auto &[id, editor] : m_editors) {
                 if (editor->widget() == watched) {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/arrange/containers.h"
+#include "core/own_way/own_way.h"
 #include "entry/session/entry_session.h"
 #include "entry/theme/appearance.h"
 
@@ -30,6 +31,7 @@ class PageTabsBar;
 class RecordList;
 class FormQuestion;
 class WantedBar;
+class ChosenRows;
 
 // What stands around a form at work.
 enum class Furniture {
@@ -86,6 +88,16 @@ public:
     void keepQuestion();
     // The rows of a form of rows, or the record in hand, on to the clipboard as cells with heads.
     void copyCells();
+    // How the person at work has this form, laid over it.
+    const OwnWay &ownWay() const { return m_ownWay; }
+    void setOwnWay(const OwnWay &way);
+    // Asks for it, and keeps it.
+    void askForOwnWay();
+    // The rows that are chosen, of a form of rows; …
+    const ChosenRows &chosenRows() const;
+    // … one more or one less: the row in hand; and none any more.
+    void chooseRowInHand();
+    void chooseNoRows();
     // Sorts by the box in hand.
     void sortByBox(bool isDescending);
     // A head of rows was pressed; sorts by its box where nobody else takes it.
@@ -123,6 +135,10 @@ private:
     void describeBoxes();
     void refreshNotice();
     QString unplacedMessage() const;
+    // How many letters more the box in hand takes, where they run out; and says so beside it.
+    std::optional<FieldMessage> lettersLeft() const;
+    void refreshLettersLeft();
+    void lightUp(const QStringList &columns);
     void applyTabOrder();
     void makeWidgets();
     void makeWidgetsOnce();
@@ -145,6 +161,7 @@ private:
     EntryView *viewInside(ControlId control) const;
     EntryView *viewAround() const;
     void rebuild(const Form &form);
+    void makeColumnDrag();
     BandView *bandView(BandRole role) const { return m_bands.value(role); }
     // Of scrolling areas and panes (entry_view_surfaces).
     Area surfaceArea(const Control &control) const;
@@ -160,6 +177,10 @@ private:
     void refreshRowBar();
     void readRowsInSight();
     void goToRow(int row);
+    void pressRow(int row, QPoint at, Qt::KeyboardModifiers modifiers);
+    void chooseTo(int row);
+    void sayChosen();
+    bool cellKey(const QObject *box, int key);
     bool rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifiers);
     bool insideKey(const QKeyEvent &event);
     bool goesOnByEnter(const QObject *box) const;
@@ -175,7 +196,9 @@ private:
 
     EntrySession *m_session;
     Appearance m_appearance;
-    Form m_whole;    // as it was given
+    Form m_built; // as it was given
+    OwnWay m_ownWay;
+    Form m_whole;    // in the person's own way
     Form m_designed; // at the zoom, with scrolling areas as high as at work
     Form m_form;     // the same without pages that rules hide
     Form m_laidOut;  // as stretched to the window
@@ -185,6 +208,7 @@ private:
     QHash<BandRole, BandView *> m_bands;
     RowsBand *m_rows = nullptr; // the body of a tabular form
     QScrollBar *m_rowBar;
+    RowKey m_chosenFrom; // where choosing rows began
     bool m_isTabular = false;
     QScrollArea *m_scroll;
     QWidget *m_notice;
@@ -218,6 +242,7 @@ private:
     QSet<ControlId> m_hidden;    // by rules, in the record in hand
     QString m_noticeShown;       // what the notice holds now
     QList<FieldMessage> m_notes; // as they stand beside boxes
+    std::optional<FieldMessage> m_lettersLeft;
     QSet<ControlId> m_givingWay; // hidden by rules, their room given up
     QSet<ControlId> m_unplaced;  // boxes with no room beside them for what is said of them
 };

@@ -1,5 +1,8 @@
 // What a form at work says: sentences beside the boxes they concern, and those about the whole record above it.
 #include "core/arrange/rows.h"
+#include "core/kinds/control_names.h"
+#include "core/kinds/settings/typing.h"
+#include "core/text/tr.h"
 #include "entry/editors/field_editor.h"
 #include "entry/records/conflict_sheet.h"
 #include "entry/view/band_view.h"
@@ -9,8 +12,10 @@
 #include <QApplication>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QPainter>
 #include <QPushButton>
 #include <QStyle>
+#include <QTimer>
 
 #include <algorithm>
 
@@ -54,6 +59,9 @@ void EntryView::refreshMessages()
     const Form inSight = withoutPagesBehind(m_laidOut, m_fronts);
     QList<FieldMessage> messages = m_session->state().messages;
     m_notes = m_session->values().ruledNow().notes;
+    if (m_lettersLeft) {
+        m_notes.append(*m_lettersLeft);
+    }
     for (const FieldMessage &note : std::as_const(m_notes)) {
         const bool isSaid = std::any_of(messages.begin(), messages.end(),
                                         [&](const FieldMessage &said) { return said.control == note.control; });
@@ -177,6 +185,9 @@ QString EntryView::unplacedMessage() const
             first = &message;
         }
     }
+    if (!first && m_lettersLeft && m_unplaced.contains(m_lettersLeft->control)) {
+        first = &*m_lettersLeft;
+    }
     if (!first) {
         return {};
     }
@@ -184,6 +195,99 @@ QString EntryView::unplacedMessage() const
     const QString words = caption ? caption->text.simplified() : QString();
     return words.isEmpty() || first->sentence.startsWith(words) ? first->sentence
                                                                 : tr("%1: %2").arg(words, first->sentence);
+}
+
+std::optional<FieldMessage> EntryView::lettersLeft() const
+{
+    constexpr int Few = 5;       // letters
+    constexpr int OneOfMany = 8; // of all: twenty of 160
+    const Control *box = boxInHand();
+    if (!box || box->column.isEmpty() || !m_session->values().mayType(*box)) {
+        return {};
+    }
+    const Editor sort = kindNamed(box->kind).editor;
+    const Table *rows = m_session->state().table();
+    const Column *column = rows ? findColumn(*rows, box->column) : nullptr;
+    std::optional<int> limit = lengthLimit(*box);
+    if (column && column->type == ColumnType::Text && column->length) {
+        limit = std::min(limit.value_or(*column->length), *column->length);
+    }
+    if ((sort != Editor::Line && sort != Editor::LongText) || !limit) {
+        return {};
+    }
+    const int length = *limit;
+    const auto typed = m_session->state().record.typed.constFind(box->column);
+    if (typed == m_session->state().record.typed.constEnd()) {
+        return {}; // nobody is typing
+    }
+    const int left = length - static_cast<int>(typed->words.toUcs4().size());
+    if (left < 0 || left > std::max(std::min(Few, length / 3), length / OneOfMany)) {
+        return {};
+    }
+    return FieldMessage{box->id,
+                        left == 0 ? tr("full: no more than %1").arg(counted(length, tr("1 letter"), tr("%1 letters")))
+                                  : counted(left, tr("1 letter left"), tr("%1 letters left")),
+                        true, Mark::None};
+}
+
+void EntryView::refreshLettersLeft()
+{
+    if (const std::optional<FieldMessage> now = lettersLeft(); now != m_lettersLeft) {
+        m_lettersLeft = now;
+        refreshMessages();
+        refreshNotice();
+    }
+}
+
+namespace {
+
+// A frame around a box that others changed, for a moment.
+class LitFrame : public QWidget
+{
+public:
+    LitFrame(const QRect &around, const QColor &colour, QWidget *parent) : QWidget(parent), m_colour(colour)
+    {
+        setObjectName(QStringLiteral("lit"));
+        setAttribute(Qt::WA_TransparentForMouseEvents);
+        setGeometry(around);
+        QTimer::singleShot(ShownFor, this, &QObject::deleteLater);
+        show();
+    }
+
+protected:
+    void paintEvent(QPaintEvent *) override
+    {
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setPen(QPen(m_colour, 2));
+        painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 4, 4);
+    }
+
+private:
+    static constexpr int ShownFor = 3000; // ms; nothing moves, so that it disturbs nobody
+    QColor m_colour;
+};
+
+} // namespace
+
+// Of the boxes on this form itself, in the record in hand.
+void EntryView::lightUp(const QStringList &columns)
+{
+    constexpr int Around = 3; // px
+    QStringList called;
+    for (const auto &[id, editor] : m_editors) {
+        const Control &control = editor->control();
+        if (columns.contains(control.column) && editor->isOneBox() && editor->widget()->isVisible()) {
+            called.append(calledFor(m_form, control));
+            QWidget *box = editor->widget();
+            new LitFrame(box->geometry().adjusted(-Around, -Around, Around, Around), m_appearance.colour(Ink::Accent),
+                         box->parentWidget());
+        }
+    }
+    if (!called.isEmpty()) {
+        called.sort();
+        Q_EMIT m_session->said(tr("Changed elsewhere meanwhile: %1.").arg(called.join(QLatin1String(", "))));
+    }
 }
 
 void EntryView::focusFirstRefused()

@@ -11,7 +11,7 @@ namespace nabblet {
 void EntryView::showRowPanel()
 {
     EntrySession *row = m_rows ? m_session->row() : nullptr;
-    const bool isSame = m_rowView && row == m_rowView->session() && m_rowView->m_whole == row->form();
+    const bool isSame = m_rowView && row == m_rowView->session() && m_rowView->m_built == row->form();
     if (!row || !isSame) {
         delete m_rowView;
         m_rowView = nullptr;

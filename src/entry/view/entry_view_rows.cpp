@@ -75,11 +75,150 @@ void EntryView::goToRow(int row)
     }
 }
 
+// A press on a row goes to it; with Shift it chooses all up to it, with Ctrl it alone.
+void EntryView::pressRow(int row, QPoint at, Qt::KeyboardModifiers modifiers)
+{
+    if (modifiers.testFlag(Qt::ShiftModifier)) {
+        chooseTo(row);
+        return;
+    }
+    const QList<Row> &rows = m_session->rows().window().rows();
+    if (modifiers.testFlag(Qt::ControlModifier) && row < rows.size()) {
+        const RowKey key = rows.at(row).key;
+        if (chosenRows().isEmpty() && m_rows->rowInHand() >= 0 && !m_session->state().isNew()) {
+            chooseRowInHand(); // it is meant as well
+        }
+        if (!chosenRows().contains(key) || chosenRows().count() > 1) {
+            ChosenRows chosen = m_rows->chosen();
+            chosen.toggle(key);
+            m_rows->setChosen(chosen);
+        }
+        sayChosen();
+        return;
+    }
+    chooseNoRows();
+    goToRow(row);
+    for (const Control &control : m_laidOut.controls) {
+        QWidget *widget = widgetFor(control.id);
+        if (control.band == BandRole::Body && widget && control.place.contains(at) && m_rows->rowInHand() == row) {
+            widget->setFocus(Qt::MouseFocusReason);
+        }
+    }
+}
+
+// ---------------------------------------------------------------- chosen rows
+
+const ChosenRows &EntryView::chosenRows() const
+{
+    static const ChosenRows none;
+    return m_rows ? m_rows->chosen() : none;
+}
+
+void EntryView::chooseNoRows()
+{
+    if (m_rows && !m_rows->chosen().isEmpty()) {
+        m_rows->setChosen({});
+    }
+}
+
+void EntryView::sayChosen()
+{
+    if (!chosenRows().isEmpty()) {
+        Q_EMIT m_session->said(counted(chosenRows().count(), tr("1 row is chosen."), tr("%1 rows are chosen.")) + u' ' +
+                               tr("Escape lets go of them."));
+    }
+}
+
+void EntryView::chooseRowInHand()
+{
+    if (!m_rows || !m_session->state().key()) {
+        Q_EMIT m_session->said(tr("Only stored rows under one another can be chosen."));
+        return;
+    }
+    ChosenRows chosen = m_rows->chosen();
+    m_chosenFrom = *m_session->state().key();
+    chosen.toggle(m_chosenFrom);
+    m_rows->setChosen(chosen);
+    sayChosen();
+}
+
+// From where choosing began, which is the row in hand at first, to another row, which comes to hand.
+void EntryView::chooseTo(int row)
+{
+    const std::optional<RowKey> key = m_session->state().key();
+    if (!key) {
+        return;
+    }
+    if (chosenRows().isEmpty()) {
+        m_chosenFrom = *key;
+    }
+    const auto placeOfKey = [this](const RowKey &wanted) {
+        const QList<Row> &rows = m_session->rows().window().rows();
+        const auto found = std::find_if(rows.begin(), rows.end(), [&](const Row &each) { return each.key == wanted; });
+        return found == rows.end() ? -1 : static_cast<int>(found - rows.begin());
+    };
+    const int rows = static_cast<int>(m_session->rows().window().rows().size());
+    const RowKey to = m_session->rows().window().rows().value(std::clamp(row, 0, rows - 1)).key;
+    if (to != *key && !m_session->moves().goToRow(std::clamp(row, 0, rows - 1))) {
+        return; // what is typed has to be mended first
+    }
+    ChosenRows chosen;
+    chosen.setRange(m_session->rows().window().rows(), std::max(0, placeOfKey(m_chosenFrom)), placeOfKey(to));
+    m_rows->setChosen(chosen);
+    sayChosen();
+}
+
+// ---------------------------------------------------------------- keys
+
+// With Ctrl, arrows go from box to box whatever the box does with them itself. Gives whether the key was one.
+bool EntryView::cellKey(const QObject *box, int key)
+{
+    if (key == Qt::Key_Up || key == Qt::Key_Down) {
+        const int row = m_rows->rowInHand() + (key == Qt::Key_Down ? 1 : -1);
+        if (row >= 0 && row < m_rows->rowsInAll()) {
+            chooseNoRows();
+            goToRow(row);
+        }
+        return true;
+    }
+    if (key != Qt::Key_Left && key != Qt::Key_Right) {
+        return false;
+    }
+    QList<QWidget *> boxes;
+    for (const ControlId id : cellBoxes(m_form)) {
+        if (QWidget *widget = widgetFor(id); widget && widget->focusPolicy() != Qt::NoFocus) {
+            boxes.append(widget);
+        }
+    }
+    const auto at = std::find(boxes.begin(), boxes.end(), box);
+    const bool isOn = (key == Qt::Key_Right) == !isRightToLeft();
+    if (at != boxes.end() && (isOn ? at + 1 != boxes.end() : at != boxes.begin())) {
+        (*(isOn ? at + 1 : at - 1))->setFocus(isOn ? Qt::TabFocusReason : Qt::BacktabFocusReason);
+    }
+    return true;
+}
+
 // Keys that go from row to row. Gives whether the key was one.
 bool EntryView::rowKey(QObject *watched, int key, Qt::KeyboardModifiers modifiers)
 {
     const int row = m_rows->rowInHand();
     const int last = m_rows->rowsInAll() - 1;
+    const auto *inBody = qobject_cast<QWidget *>(watched);
+    const bool isInRow = inBody && m_rows->isAncestorOf(inBody);
+    if (isInRow && modifiers == Qt::ControlModifier && cellKey(watched, key)) {
+        return true;
+    }
+    if (isInRow && modifiers == Qt::ControlModifier && key == Qt::Key_Space) {
+        chooseRowInHand();
+        return true;
+    }
+    if (isInRow && modifiers == Qt::ShiftModifier && (key == Qt::Key_Up || key == Qt::Key_Down)) {
+        chooseTo(row + (key == Qt::Key_Down ? 1 : -1));
+        return true;
+    }
+    if (modifiers == Qt::NoModifier && (key == Qt::Key_Up || key == Qt::Key_Down)) {
+        chooseNoRows();
+    }
     // Behind a new row that was filled comes the next blank one, once it is saved.
     const bool isFilled = m_session->state().isNew() && m_session->state().isChanged();
     if (modifiers == Qt::NoModifier && key == Qt::Key_Down) {
@@ -184,7 +323,14 @@ void EntryView::copyCells()
     }
     QList<Row> rows;
     bool hasMore = false;
-    if (m_isTabular) {
+    if (!chosenRows().isEmpty()) {
+        const Result<QList<Row>> chosen = chosenRows().read(*m_session);
+        if (!chosen) {
+            Q_EMIT m_session->said(chosen.error().sentence);
+            return;
+        }
+        rows = *chosen;
+    } else if (m_isTabular) {
         std::optional<RowPlace> place;
         const EntryState &state = m_session->state();
         for (;;) {

@@ -5,6 +5,7 @@
 #include "core/kinds/each/jump_list.h"
 #include "entry/editors/field_editor.h"
 #include "entry/editors/line_parts.h"
+#include "entry/editors/picture_window.h"
 #include "entry/editors/text_window.h"
 #include "entry/records/record_strip.h"
 #include "entry/view/entry_view.h"
@@ -170,10 +171,15 @@ bool EntryView::followLink(QObject *box) const
 bool EntryView::openText(const QObject *box)
 {
     for (const auto &[id, editor] : m_editors) {
-        if (editor->widget() != box || kindNamed(editor->control().kind).editor != Editor::LongText) {
+        const Editor sort = kindNamed(editor->control().kind).editor;
+        if (editor->widget() != box || (sort != Editor::LongText && sort != Editor::Image)) {
             continue;
         }
         const Control control = editor->control();
+        if (sort == Editor::Image) {
+            showPicture(m_session->state().value(control.column).toByteArray(), calledFor(m_form, control), this);
+            return true;
+        }
         const std::optional<QString> text =
             textInWindow(this, calledFor(m_form, control), m_session->values().shown(control).words,
                          m_session->values().mayType(control));

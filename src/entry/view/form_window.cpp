@@ -2,6 +2,7 @@
 #include "core/edit/scaled_form.h"
 #include "entry/theme/announce.h"
 #include "entry/theme/entry_zoom.h"
+#include "entry/theme/window_place.h"
 
 #include "core/arrange/windows/at_work.h"
 #include "core/form_settings/titled_by_record.h"
@@ -171,8 +172,29 @@ void FormWindow::begin()
     own.moveLeft(std::clamp(own.x(), screen.x(), std::max(screen.x(), screen.right() - own.width())));
     own.moveTop(std::clamp(own.y(), screen.y(), std::max(screen.y(), screen.bottom() - own.height())));
     move(own.topLeft());
+    const Form &form = m_session->form();
+    if (form.window.isFixed) {
+        const QSize fixed = size();
+        (void)restorePlace(*this, placeName(), placeEdition());
+        setFixedSize(fixed);
+    } else {
+        (void)restorePlace(*this, placeName(), placeEdition());
+    }
     show();
     m_view->focusFirst();
+}
+
+// A place belongs to a form; where its own size was changed meanwhile, or how large it is shown, it begins anew.
+QString FormWindow::placeName() const
+{
+    const Form &form = m_session->form();
+    return QStringLiteral("form ") + form.name + u' ' + form.rowsFrom;
+}
+
+QString FormWindow::placeEdition() const
+{
+    const Form &form = m_session->form();
+    return QStringLiteral("%1x%2 %3").arg(form.width).arg(shownHeight(form)).arg(m_view->zoom());
 }
 
 void FormWindow::keyPressEvent(QKeyEvent *event)
@@ -188,6 +210,7 @@ void FormWindow::closeEvent(QCloseEvent *event)
 {
     event->setAccepted(mayLeaveRecord(m_session, this));
     if (event->isAccepted()) {
+        keepPlace(*this, placeName(), placeEdition());
         Q_EMIT closed();
     }
 }

@@ -42,6 +42,8 @@ protected:
 
 private:
     void nameWindow();
+    QString placeName() const;
+    QString placeEdition() const;
     void makeRecordsMenu();
     void makeViewMenu();
 

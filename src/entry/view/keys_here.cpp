@@ -53,6 +53,10 @@ Keys keysOfBox(const Control &box)
     } else {
         add(Texts::tr("Tab, Enter"), Texts::tr("goes on to the next box; Shift+Tab goes back"));
     }
+    if (editor == Editor::Image) {
+        add(QStringLiteral("F2"), Texts::tr("shows the picture large; + and − there"));
+        add(QStringLiteral("Ctrl+V"), Texts::tr("puts in the picture from the clipboard"));
+    }
     if (box.kind == QLatin1String("link")) {
         add(Texts::tr("Ctrl+Enter"), Texts::tr("opens what the address leads to"));
     }
@@ -91,6 +95,8 @@ void showKeysHere(EntryView &view)
     if (isTabular(at->session()->form())) {
         addGroup(Texts::tr("In the rows"),
                  {{Texts::tr("Up, Down"), Texts::tr("the row above or below")},
+                  {Texts::tr("Ctrl+arrows"), Texts::tr("the box above, below or beside, whatever the box is")},
+                  {Texts::tr("Shift+Up, Shift+Down"), Texts::tr("choose several rows; Escape lets go of them")},
                   {Texts::tr("PgUp, PgDown"), Texts::tr("as many rows as are in sight")},
                   {Texts::tr("Ctrl+V"), Texts::tr("rows that were copied from a sheet of cells come in, after a look")},
                   {Texts::tr("a click on a head"), Texts::tr("sorts by it, and once more the other way round")}});

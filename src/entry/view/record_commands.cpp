@@ -18,6 +18,11 @@ bool hasBox(const EntryView &view)
     return view.viewInHand()->boxInHand() != nullptr;
 }
 
+bool hasChosen(const EntryView &view)
+{
+    return !view.viewInHand()->chosenRows().isEmpty();
+}
+
 bool hasWanted(const EntryView &view)
 {
     return !view.session()->state().wanted.isEmpty();
@@ -124,18 +129,31 @@ const QList<RecordCommand> &recordCommands()
         {"addLike", QT_TRANSLATE_NOOP("RecordCommands", "Add one l&ike this"), "Ctrl+Alt+N",
          [](EntryView &view) { view.addLike(); },
          [](const EntryView &view) { return view.session()->state().canAdd(); }},
-        {"changeTogether", QT_TRANSLATE_NOOP("RecordCommands", "Chan&ge this box in all shown…"), "Ctrl+Alt+G",
+        {"changeTogether", QT_TRANSLATE_NOOP("RecordCommands", "Chan&ge this box in all chosen or shown…"),
+         "Ctrl+Alt+G",
          [](EntryView &view) {
              EntryView *at = view.viewInHand();
              if (const Control *box = at->boxInHand()) {
-                 changeTogether(*at->session(), *box, &view);
+                 changeTogether(*at->session(), *box, at->chosenRows(), &view);
              } else {
                  Q_EMIT view.session()->said(Texts::tr("Go into a box first."));
              }
          },
          hasBox},
+        {"fillDown", QT_TRANSLATE_NOOP("RecordCommands", "&Fill down in the chosen rows…"), "Ctrl+Alt+F",
+         [](EntryView &view) {
+             EntryView *at = view.viewInHand();
+             if (const Control *box = at->boxInHand()) {
+                 fillDown(*at->session(), *box, at->chosenRows(), &view);
+             } else {
+                 Q_EMIT view.session()->said(Texts::tr("Go into a box first."));
+             }
+         },
+         hasChosen},
+        {"chooseRow", QT_TRANSLATE_NOOP("RecordCommands", "Choose this row as well"), "Ctrl+Space",
+         [](EntryView &view) { view.viewInHand()->chooseRowInHand(); }},
         {"deleteTogether", QT_TRANSLATE_NOOP("RecordCommands", "Delete all shown…"), "",
-         [](EntryView &view) { deleteTogether(*view.session(), &view); }, hasWanted},
+         [](EntryView &view) { (void)deleteTogether(*view.session(), {}, &view); }, hasWanted},
         {"deleteRecord", QT_TRANSLATE_NOOP("RecordCommands", "D&elete…"), "Ctrl+Del",
          [](EntryView &view) { view.askAndDelete(); },
          [](const EntryView &view) { return view.session()->state().canDelete(); }},
@@ -146,8 +164,10 @@ const QList<RecordCommand> &recordCommands()
          [](EntryView &view) { view.viewInHand()->copyCells(); }},
         {"whatIDid", QT_TRANSLATE_NOOP("RecordCommands", "What I &did…"), "Ctrl+Alt+Backspace",
          [](EntryView &view) { showWhatIDid(*view.session(), &view); }},
+        {"ownWay", QT_TRANSLATE_NOOP("RecordCommands", "M&y own way of this form…"), "Ctrl+Alt+W",
+         [](EntryView &view) { view.viewInHand()->askForOwnWay(); }, nullptr, false, true},
         {"keysHere", QT_TRANSLATE_NOOP("RecordCommands", "Keys that work here…"), "F1",
-         [](EntryView &view) { showKeysHere(view); }, nullptr, false, true},
+         [](EntryView &view) { showKeysHere(view); }},
     };
     return all;
 }

@@ -58,6 +58,12 @@ void RowsBand::rowsAdded(int movedBy)
     m_readEnd += movedBy;
 }
 
+void RowsBand::setChosen(const ChosenRows &chosen)
+{
+    m_chosen = chosen;
+    update();
+}
+
 int RowsBand::rowsInAll() const
 {
     const bool endsHere = m_session->rows().window().hasLast() || m_session->rows().window().rows().isEmpty();
@@ -128,7 +134,9 @@ void RowsBand::paintEvent(QPaintEvent *event)
             painter.fillRect(place, colourOf(ofRow, appearance()));
         }
         // Where nobody types, the row in hand is what was picked.
-        if (row == inHand && !m_session->form().permissions.change && !m_session->form().permissions.add) {
+        const bool isPicked =
+            row == inHand && !m_session->form().permissions.change && !m_session->form().permissions.add;
+        if (isPicked || (row < rows.size() && m_chosen.contains(rows.at(row).key))) {
             painter.fillRect(place, appearance().colour(Ink::ChosenFill));
         }
         for (const Control &control : std::as_const(m_controls)) {
@@ -156,7 +164,7 @@ void RowsBand::mousePressEvent(QMouseEvent *event)
     }
     const int row = m_top + event->pos().y() / m_rowHeight;
     if (row < rowsInAll()) {
-        Q_EMIT rowPressed(row, event->pos() - QPoint(0, yOf(row)));
+        Q_EMIT rowPressed(row, event->pos() - QPoint(0, yOf(row)), event->modifiers());
     }
 }
 

@@ -2,6 +2,7 @@
 // over it; all others are painted as they would be shown by them.
 #pragma once
 
+#include "entry/cells/chosen_rows.h"
 #include "entry/session/entry_session.h"
 #include "entry/view/band_view.h"
 
@@ -30,6 +31,9 @@ public:
     int rowInHand() const;
     // Where a row's top edge stands, px.
     int yOf(int row) const { return (row - m_top) * m_rowHeight; }
+    // Those that a person chose to be treated together; painted as chosen.
+    const ChosenRows &chosen() const { return m_chosen; }
+    void setChosen(const ChosenRows &chosen);
     // Scrolls so that the row in hand is seen.
     void showRowInHand();
     // Reads what the rows in sight show, ahead of painting, which reads nothing; …
@@ -39,7 +43,7 @@ public:
 
 Q_SIGNALS:
     void topChanged();
-    void rowPressed(int row, QPoint inRow);
+    void rowPressed(int row, QPoint inRow, Qt::KeyboardModifiers modifiers);
 
 protected:
     void paintEvent(QPaintEvent *event) override;
@@ -51,6 +55,7 @@ private:
     QList<Control> m_controls;
     int m_rowHeight = 0;
     int m_top = 0;
+    ChosenRows m_chosen;
     int m_rowsPainted = 0; // there were so many in all when they were last painted
     int m_readFrom = 0;    // of those in sight, what these show has been read
     int m_readEnd = 0;

@@ -161,7 +161,7 @@ private Q_SLOTS:
         });
         samples::WhenOpen question("question",
                                    [](QDialog *dialog) { dialog->findChild<QPushButton *>("answer0")->click(); });
-        changeTogether(*m_session, *control("hours"), m_view.get());
+        changeTogether(*m_session, *control("hours"), {}, m_view.get());
         QCOMPARE(ask("SELECT count(*) FROM visit WHERE hours = 2.5 AND growth = 'heavy'"), heavy);
         QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(ask("SELECT group_concat(hours) FROM visit"), before);
@@ -172,7 +172,7 @@ private Q_SLOTS:
             dialog->findChild<QLineEdit *>("words")->setText("0");
             dialog->accept();
         });
-        changeTogether(*m_session, *control("hours"), m_view.get());
+        changeTogether(*m_session, *control("hours"), {}, m_view.get());
         QVERIFY2(said.startsWith(heavy + " records would stay"), qPrintable(said));
         QCOMPARE(ask("SELECT group_concat(hours) FROM visit"), before);
     }
@@ -183,7 +183,7 @@ private Q_SLOTS:
         open("visit", Arrangement::Columnar);
         const QString all = ask("SELECT count(*) FROM visit");
         const QString parts = ask("SELECT group_concat(visit_id || part_no || quantity) FROM part_fitted");
-        deleteTogether(*m_session, m_view.get()); // only says why not
+        deleteTogether(*m_session, {}, m_view.get()); // only says why not
         QCOMPARE(ask("SELECT count(*) FROM visit"), all);
         Wanted wanted;
         wanted.filter = withPart({}, *partFromWords(m_session->state(), *control("visited_on"), nullptr, "2025-03"));
@@ -191,7 +191,7 @@ private Q_SLOTS:
         samples::WhenOpen question("question",
                                    [](QDialog *dialog) { dialog->findChild<QPushButton *>("answer0")->click(); });
         const QString march = ask("SELECT count(*) FROM visit WHERE visited_on LIKE '2025-03%'");
-        deleteTogether(*m_session, m_view.get());
+        deleteTogether(*m_session, {}, m_view.get());
         // The database keeps those whose parts are claimed for.
         const QString kept = ask("SELECT count(*) FROM visit WHERE visited_on LIKE '2025-03%' AND visit_id IN (SELECT "
                                  "visit_id FROM part_claim)");

@@ -119,6 +119,34 @@ Form withCaptionRoomGivenBack(Form form, const QSet<int> &starts)
     return form;
 }
 
+// How far something that begins above a caption comes down into it, px.
+int reachedInto(const Form &form, const Control &caption)
+{
+    int depth = 0;
+    for (const Control &other : form.controls) {
+        if (other.id != caption.id && areaOf(other) == areaOf(caption) && overlap(other.place, caption.place) &&
+            other.place.y() < caption.place.y()) {
+            depth = std::max(depth, bottomOf(other.place) - caption.place.y());
+        }
+    }
+    return depth;
+}
+
+// Captions are seated, and those that a container reaches into, which has grown by its own captions, come clear of it.
+Form seatedClearOfWhatGrew(const Form &before, const QList<ControlId> &ids, const TextMeasure &measure)
+{
+    Form form = inPlace(before, ids, measure);
+    for (const ControlId id : ids) {
+        const Control &caption = *form.controls.find(id);
+        if (const int depth = reachedInto(form, caption); depth > 0) {
+            const int top = form.controls.find(caption.captionFor)->place.y();
+            const int room = onGridAtOrAfter(depth, std::max(1, form.grid.pitch));
+            form = inPlace(withRoomDown(form, areaOf(caption), top, room), ids, measure);
+        }
+    }
+    return form;
+}
+
 Form above(const ArrangeContext &context)
 {
     Form form = context.form;
@@ -167,7 +195,7 @@ Form above(const ArrangeContext &context)
         }
         form = places.isEmpty() ? form : withRoomsDown(form, *area, places);
     }
-    return withCaptionRoomGivenBack(inPlace(form, ids, context.measure), starts);
+    return withCaptionRoomGivenBack(seatedClearOfWhatGrew(form, ids, context.measure), starts);
 }
 
 Form removed(const ArrangeContext &context)
