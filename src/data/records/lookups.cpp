@@ -5,7 +5,10 @@
 #include "data/records/records.h"
 #include "data/records/statement.h"
 
+#include <QCollator>
 #include <QSet>
+
+#include <algorithm>
 
 namespace nabblet {
 
@@ -137,6 +140,25 @@ QList<LookupRow> toldApart(QList<LookupRow> rows)
 
 } // namespace
 
+namespace {
+
+// In the order of the person's language, where databases have another: Ł behind L, and not behind Z. What begins with
+// the words typed stays first. Only for choices that are all at hand; of more, the database gives the first of its own
+// order.
+QList<LookupRow> asPeopleSort(QList<LookupRow> rows, const QString &typed)
+{
+    QCollator collator;
+    collator.setCaseSensitivity(Qt::CaseInsensitive);
+    std::stable_sort(rows.begin(), rows.end(), [&](const LookupRow &a, const LookupRow &b) {
+        const bool first = a.words.startsWith(typed, Qt::CaseInsensitive);
+        const bool second = b.words.startsWith(typed, Qt::CaseInsensitive);
+        return first != second ? first : collator.compare(a.words, b.words) < 0;
+    });
+    return rows;
+}
+
+} // namespace
+
 Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
                                     const ColumnValues &fixed)
 {
@@ -185,7 +207,11 @@ Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &
     order += words;
     const Result<QList<LookupRow>> rows =
         choicesWhere(connection, lookup, conditions, values, {order.join(QLatin1String(", ")), orderValues}, most);
-    return rows ? Result<QList<LookupRow>>(toldApart(*rows)) : rows;
+    if (!rows) {
+        return rows;
+    }
+    const bool areAll = rows->size() < most;
+    return toldApart(areAll && lookup.sort.isEmpty() ? asPeopleSort(*rows, typed.join(u' ')) : *rows);
 }
 
 Result<QString> lookupWords(const Connection &connection, const Lookup &lookup, const QVariantList &values,

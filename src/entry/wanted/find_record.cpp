@@ -24,7 +24,8 @@ namespace nabblet {
 
 namespace {
 
-constexpr int MostShown = 200; // typing narrows down to the rest
+constexpr int ShownAtFirst = 200;
+constexpr int MoreAtATime = 5; // times as many
 
 struct Hit
 {
@@ -61,7 +62,9 @@ private:
     QLabel *m_note;
     QPushButton *m_go;
     QList<Hit> m_hits;
-    QSet<QString> m_keys;  // of the hits
+    QSet<QString> m_keys; // of the hits
+    int m_most = ShownAtFirst;
+    QPushButton *m_more;
     bool m_isOver = true;  // the search
     bool m_goesOn = false; // Enter was pressed before there was anything
     BackgroundWork m_searching;
@@ -82,12 +85,26 @@ FindSheet::FindSheet(EntrySession &session, QWidget *parent)
     m_go = buttons->addButton(EntrySession::tr("Go there"), QDialogButtonBox::AcceptRole);
     buttons->addButton(EntrySession::tr("Cancel"), QDialogButtonBox::RejectRole);
     m_go->setDefault(true);
+    m_more = buttons->addButton(EntrySession::tr("Show &more"), QDialogButtonBox::ActionRole);
+    m_more->setObjectName(QStringLiteral("moreFound"));
+    m_more->setAutoDefault(false);
+    m_more->hide();
+    connect(m_more, &QPushButton::clicked, this, [this] {
+        const int row = m_list->currentRow();
+        m_most *= MoreAtATime;
+        search(m_line->text());
+        m_list->setCurrentRow(row); // of those that are there at once
+        m_line->setFocus();
+    });
     column->addWidget(m_line);
     column->addWidget(m_list, 1);
     column->addWidget(m_note);
     column->addWidget(buttons);
     m_line->installEventFilter(this);
-    connect(m_line, &QLineEdit::textChanged, this, &FindSheet::search);
+    connect(m_line, &QLineEdit::textChanged, this, [this](const QString &typed) {
+        m_most = ShownAtFirst;
+        search(typed);
+    });
     connect(m_list, &QListWidget::itemActivated, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::accepted, this, &FindSheet::go);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -126,11 +143,12 @@ void FindSheet::say(bool isOver, const QString &failure)
                     : m_hits.isEmpty()            ? (m_session.state().wanted.filter.isEmpty()
                                                          ? EntrySession::tr("No record has these words.")
                                                          : EntrySession::tr("None of the records that are shown has these words."))
-                    : m_hits.size() >= MostShown
-                        ? EntrySession::tr("The first %1; more words narrow them down.").arg(MostShown)
+                    : m_hits.size() >= m_most
+                        ? EntrySession::tr("The first %L1; more words narrow them down.").arg(m_most)
                     : isOver ? counted(m_hits.size(), EntrySession::tr("One record"), EntrySession::tr("%1 records"))
                              : counted(m_hits.size(), EntrySession::tr("One record so far; still looking…"),
                                        EntrySession::tr("%1 records so far; still looking…")));
+    m_more->setVisible(m_hits.size() >= m_most);
     m_go->setEnabled(!m_hits.isEmpty() || !isOver);
     m_goesOn = m_goesOn && !isOver;
 }
@@ -143,7 +161,7 @@ void FindSheet::take(const QList<Hit> &hits)
         for (const QVariant &part : hit.key) {
             key += part.toString() + QChar(1);
         }
-        if (m_hits.size() >= MostShown || m_keys.contains(key)) {
+        if (m_hits.size() >= m_most || m_keys.contains(key)) {
             continue;
         }
         m_keys.insert(key);
@@ -172,7 +190,7 @@ void FindSheet::begin()
     Control records;
     records.kind = QStringLiteral("jump-list");
     QList<Hit> hits;
-    for (const LookupRow &row : m_session.values().choices(records, QString(), MostShown)) {
+    for (const LookupRow &row : m_session.values().choices(records, QString(), m_most)) {
         hits.append({row.values, row.words, {}, 0});
     }
     take(hits);
@@ -198,66 +216,66 @@ void FindSheet::search(const QString &typed)
     }
     say(false);
     const QList<SearchedTerm> terms = searchedIn(state, typed);
-    const auto look =
-        [this, terms, typed = typed.simplified(), quick = quickColumns(state), naming = state.jumpLookup(),
-         locale = state.locale](const Connection &connection, const RecordSource &rows,
-                                const std::atomic<bool> &isCancelled, const BackgroundWork::Report &report) {
-            constexpr int Often = 60; // ms between what is told
-            QList<Hit> found;
-            QElapsedTimer told;
-            int count = 0;
-            const auto tell = [&] {
-                if (!found.isEmpty()) {
-                    report([this, found] {
-                        take(found);
-                        say(false);
-                    });
-                    found.clear();
-                }
-                told.start();
-            };
-            const auto note = [&](const Row &row) {
-                Hit hit{row.key, {}, whereFound(connection, rows, row, terms, locale), 2};
-                const Result<QString> words =
-                    naming ? lookupWords(connection, *naming, row.key) : Result<QString>(QString());
-                hit.words = words ? *words : QString();
-                if (hit.words.startsWith(typed, Qt::CaseInsensitive)) {
-                    hit.distance = 0;
-                } else if (std::all_of(terms.begin(), terms.end(), [&](const SearchedTerm &term) {
-                               return hit.words.contains(term.words, Qt::CaseInsensitive);
-                           })) {
-                    hit.distance = 1;
-                }
-                if (hit.words.isEmpty()) {
-                    hit.words = hit.where.value(0);
-                    hit.where = hit.where.mid(1);
-                }
-                found.append(hit);
-                ++count;
-                if (!told.isValid() || told.elapsed() > Often) {
-                    tell();
-                }
-                return count < MostShown;
-            };
-            // What begins so in an index is there at once, as it is typed or in capital letters.
-            for (const QString &column : quick) {
-                for (const QString &begins : QSet<QString>{typed, typed.toUpper()}) {
-                    const auto begun = rowsBeginning(connection, rows, column, begins, 20);
-                    for (const Row &row : begun ? *begun : QList<Row>()) {
-                        note(row);
-                    }
-                }
+    const auto look = [this, terms, typed = typed.simplified(), quick = quickColumns(state),
+                       naming = state.jumpLookup(), locale = state.locale,
+                       most = m_most](const Connection &connection, const RecordSource &rows,
+                                      const std::atomic<bool> &isCancelled, const BackgroundWork::Report &report) {
+        constexpr int Often = 60; // ms between what is told
+        QList<Hit> found;
+        QElapsedTimer told;
+        int count = 0;
+        const auto tell = [&] {
+            if (!found.isEmpty()) {
+                report([this, found] {
+                    take(found);
+                    say(false);
+                });
+                found.clear();
             }
-            tell();
-            count = 0;
-            QList<SearchedWord> words;
-            for (const SearchedTerm &term : terms) {
-                words.append(term.tests);
-            }
-            const Result<bool> searched = searchRows(connection, rows, words, isCancelled, note);
-            tell();
-            report([this, sentence = searched ? QString() : searched.error().sentence] { say(true, sentence); });
+            told.start();
         };
+        const auto note = [&](const Row &row) {
+            Hit hit{row.key, {}, whereFound(connection, rows, row, terms, locale), 2};
+            const Result<QString> words =
+                naming ? lookupWords(connection, *naming, row.key) : Result<QString>(QString());
+            hit.words = words ? *words : QString();
+            if (hit.words.startsWith(typed, Qt::CaseInsensitive)) {
+                hit.distance = 0;
+            } else if (std::all_of(terms.begin(), terms.end(), [&](const SearchedTerm &term) {
+                           return hit.words.contains(term.words, Qt::CaseInsensitive);
+                       })) {
+                hit.distance = 1;
+            }
+            if (hit.words.isEmpty()) {
+                hit.words = hit.where.value(0);
+                hit.where = hit.where.mid(1);
+            }
+            found.append(hit);
+            ++count;
+            if (!told.isValid() || told.elapsed() > Often) {
+                tell();
+            }
+            return count < most;
+        };
+        // What begins so in an index is there at once, as it is typed or in capital letters.
+        for (const QString &column : quick) {
+            for (const QString &begins : QSet<QString>{typed, typed.toUpper()}) {
+                const auto begun = rowsBeginning(connection, rows, column, begins, 20);
+                for (const Row &row : begun ? *begun : QList<Row>()) {
+                    note(row);
+                }
+            }
+        }
+        tell();
+        count = 0;
+        QList<SearchedWord> words;
+        for (const SearchedTerm &term : terms) {
+            words.append(term.tests);
+        }
+        const Result<bool> searched = searchRows(connection, rows, words, isCancelled, note);
+        tell();
+        report([this, sentence = searched ? QString() : searched.error().sentence] { say(true, sentence); });
+    };
     if (source->keyColumns.isEmpty()) { // rows of a copy, which only this connection has
         const std::atomic<bool> goesOn{false};
         const Patience patience(state.connection);

@@ -269,6 +269,35 @@ private Q_SLOTS:
         QCOMPARE(lookupRows(*m_connection, people, "nell zzz", 10)->size(), 0);
     }
 
+    // In the order of the person's language where all are at hand; what begins with the words typed stays first.
+    void lookupsAreSortedAsPeopleSort()
+    {
+        const QLocale before;
+        QLocale::setDefault(QLocale(QLocale::Polish, QLocale::Poland));
+        for (const char *name : {"Żuraw", "Zebra", "Łeba", "Lenok", "luty", "Ala", "Nowa Łeba"}) {
+            ask(QString("INSERT INTO fairway (fairway_id, name) SELECT max(fairway_id) + 1, '%1' FROM fairway")
+                    .arg(QString::fromUtf8(name)));
+        }
+        const Lookup fairways{"fairway", {"fairway_id"}, {"name"}, {"fairway_id"}};
+        const auto wordsFor = [&](const QString &typed) {
+            QStringList words;
+            const QList<LookupRow> rows = *lookupRows(*m_connection, fairways, typed, 100);
+            for (const LookupRow &row : rows) {
+                words.append(row.words);
+            }
+            return words;
+        };
+        const QStringList words = wordsFor({});
+        const QStringList typed = wordsFor("eba");
+        QLocale::setDefault(before);
+        const auto place = [&](const char *name) { return words.indexOf(QString::fromUtf8(name)); };
+        QVERIFY2(place("Ala") >= 0 && place("Lenok") < place("luty"), qPrintable(words.join('|')));
+        QVERIFY(place("luty") < place("Łeba"));
+        QVERIFY(place("Łeba") < place("Nowa Łeba"));
+        QVERIFY(place("Zebra") < place("Żuraw"));
+        QCOMPARE(typed, QStringList({QString::fromUtf8("Łeba"), QString::fromUtf8("Nowa Łeba")}));
+    }
+
     void aFormsSourceHoldsWhatItBinds()
     {
         Form form;
