@@ -3,6 +3,7 @@
 #include "app/command/check_command.h"
 #include "app/command/command_parts.h"
 #include "app/command/draft_command.h"
+#include "app/command/export_command.h"
 #include "app/command/reconcile_command.h"
 #include "app/command/version_commands.h"
 #include "app/output/output_format.h"
@@ -253,6 +254,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
                         "  nabblet reconcile         bring forms into step with their tables\n"
                         "  nabblet diff              say what differs between two states of a form\n"
                         "  nabblet merge             put two lines of changes of a form together\n"
+                        "  nabblet export            write the rows of a form into a file\n"
                         "  nabblet enter             open a form to work with records\n"
                         "  nabblet COMMAND --help    what a command takes"));
     parser.addPositionalArgument(QStringLiteral("PATH"),
@@ -294,9 +296,9 @@ struct SubCommand
     const char *name;
     int (*run)(const QStringList &arguments);
 };
-constexpr SubCommand WithoutWindow[] = {{"draft", draftCommand}, {"render", render},
-                                        {"check", checkCommand}, {"reconcile", reconcileCommand},
-                                        {"diff", diffCommand},   {"merge", mergeCommand}};
+constexpr SubCommand WithoutWindow[] = {{"draft", draftCommand},         {"render", render},    {"check", checkCommand},
+                                        {"reconcile", reconcileCommand}, {"diff", diffCommand}, {"merge", mergeCommand},
+                                        {"export", exportRows}};
 
 const SubCommand *withoutWindow(const char *name)
 {
@@ -307,8 +309,21 @@ const SubCommand *withoutWindow(const char *name)
 
 } // namespace
 
+namespace {
+
+// What libraries have to say is for those who work on the program: the error channel is for its users.
+void takeMessage(QtMsgType type, const QMessageLogContext &, const QString &message)
+{
+    if (type == QtFatalMsg || qEnvironmentVariableIsSet("NABBLET_MESSAGES")) {
+        QTextStream(stderr) << message << '\n';
+    }
+}
+
+} // namespace
+
 void prepareEnvironment(int argc, char **argv)
 {
+    qInstallMessageHandler(takeMessage);
     if (argc > 1 && withoutWindow(argv[1]) && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
         qputenv("QT_QPA_PLATFORM", "offscreen");
     }

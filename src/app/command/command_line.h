@@ -8,9 +8,10 @@ namespace nabblet {
 // Exit codes of the program.
 enum ExitCode {
     ExitDone = 0,
-    ExitFailed = 1, // the work could not be done; a sentence on the error channel says why
-    ExitUsage = 2,  // the words of the call are not understood
-    ExitFound = 3,  // what was looked at is not in order
+    ExitFailed = 1,        // the work could not be done; a sentence on the error channel says why
+    ExitUsage = 2,         // the words of the call are not understood
+    ExitFound = 3,         // what was looked at is not in order
+    ExitInterrupted = 130, // given up by Ctrl+C or a request to end, as shells count it
 };
 
 // Settings that must stand before the application is made: work without a window needs no display.

@@ -234,6 +234,27 @@ Result<qint64> oneNumber(const Connection &connection, const Statement &statemen
 
 } // namespace
 
+Result<bool> eachRow(const Connection &connection, const RecordSource &source, const std::atomic<bool> &isCancelled,
+                     const std::function<bool(const Row &row)> &found)
+{
+    const Statement where = held(connection, source, {}, {});
+    Running running(connection, {selectRows(connection, source) + where.sql + QLatin1String(" ORDER BY ") +
+                                     orderOf(connection, source, Way::Forward),
+                                 where.values});
+    if (!running.isGood) {
+        return connection.explain(running.query.lastError());
+    }
+    while (running.query.next()) {
+        if (isCancelled.load(std::memory_order_relaxed) || !found(readRow(running.query, source))) {
+            return false;
+        }
+    }
+    if (running.query.lastError().type() != QSqlError::NoError) {
+        return connection.explain(running.query.lastError());
+    }
+    return true;
+}
+
 QVariant valueOf(const RecordSource &source, const Row &row, const QString &column)
 {
     const qsizetype index = source.columns.indexOf(column);

@@ -53,6 +53,11 @@ Result<QList<Row>> rowsAfter(const Connection &connection, const RecordSource &s
 Result<QList<Row>> rowsBefore(const Connection &connection, const RecordSource &source,
                               const std::optional<RowPlace> &place, int most);
 
+// All rows in their order, one after the other, none kept; `found` gives whether to go on. Gives whether that was all
+// of them: false when it was given up, by `found` or by isCancelled.
+Result<bool> eachRow(const Connection &connection, const RecordSource &source, const std::atomic<bool> &isCancelled,
+                     const std::function<bool(const Row &row)> &found);
+
 // About how many rows a table has, by the server's own statistics or the span of its numbers; nothing where neither
 // says anything.
 Result<std::optional<qint64>> estimatedRows(const Connection &connection, const Table &table);

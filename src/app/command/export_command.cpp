@@ -1,0 +1,113 @@
+#include "app/command/export_command.h"
+
+#include "app/command/command_line.h"
+#include "app/command/command_parts.h"
+#include "app/command/interruption.h"
+#include "core/file/form_file.h"
+#include "core/text/tr.h"
+#include "data/export/row_file_formats.h"
+#include "entry/export/rows_out.h"
+#include "entry/session/entry_session.h"
+
+#include <QTextStream>
+
+namespace nabblet {
+
+namespace {
+
+struct ExportCommand
+{
+    Q_DECLARE_TR_FUNCTIONS(nabblet::ExportCommand)
+};
+
+QString endings()
+{
+    QStringList all;
+    for (const RowFileFormat &format : rowFileFormats()) {
+        all.append(u'.' + QLatin1String(format.suffix));
+    }
+    return all.join(QStringLiteral(", "));
+}
+
+} // namespace
+
+int exportRows(const QStringList &arguments)
+{
+    QCommandLineParser parser;
+    parser.setApplicationDescription(ExportCommand::tr("Writes the rows of a form into a file: what its boxes show, in "
+                                                       "the order of the form. The file is whole or is not there."));
+    parser.addPositionalArgument(QStringLiteral("FORM"), ExportCommand::tr("A .nabform file."));
+    const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")},
+                                    ExportCommand::tr("The file to write: %1.").arg(endings()), QStringLiteral("FILE"));
+    const QCommandLineOption question(QStringLiteral("question"),
+                                      ExportCommand::tr("Only the rows that a question kept in the project asks for."),
+                                      QStringLiteral("NAME"));
+    const QCommandLineOption database(QStringLiteral("database"),
+                                      ExportCommand::tr("The database to read, instead of the project's."),
+                                      QStringLiteral("FILE"));
+    parser.addOptions({output, question, database});
+    if (const std::optional<int> code = parseCall(parser, QStringLiteral("export"), arguments, 1, 1)) {
+        return *code;
+    }
+    if (!parser.isSet(output)) {
+        return misunderstood(ExportCommand::tr("say where to write with -o FILE"), QStringLiteral("export"));
+    }
+    const QString to = parser.value(output);
+    const RowFileFormat *format = rowFileFormatOf(to);
+    if (!format) {
+        return misunderstood(ExportCommand::tr("the file to write ends in one of %1").arg(endings()),
+                             QStringLiteral("export"));
+    }
+    const QString path = parser.positionalArguments().first();
+    const Result<Form> form = loadForm(path);
+    if (!form) {
+        return fail(form.error());
+    }
+    const Result<Workspace> workspace = openWorkspaceOfForm(path, parser.value(database));
+    if (!workspace) {
+        return fail(workspace.error());
+    }
+    if (!workspace->connection) {
+        return fail(workspace->databaseError);
+    }
+    const std::atomic<bool> &isInterrupted = interruption();
+    EntrySession session(*workspace->connection, workspace->catalogue, *form);
+    if (const Outcome started = session.start(Counting::No); !started) {
+        return fail(started.error());
+    }
+    if (parser.isSet(question)) {
+        const QString wanted = parser.value(question);
+        const QList<KeptQuestion> kept = workspace->project.questions;
+        const auto found = std::find_if(kept.begin(), kept.end(), [&](const KeptQuestion &each) {
+            return each.name == wanted && each.form == form->name + u'/' + form->rowsFrom;
+        });
+        if (found == kept.end()) {
+            return fail({ExportCommand::tr("The project keeps no question “%1” about this form.").arg(wanted), {}});
+        }
+        if (const Outcome asked = session.want(found->wanted); !asked) {
+            return fail(asked.error());
+        }
+    }
+    const Result<RowsOut> rows = rowsOut(session.state());
+    if (!rows) {
+        return fail(rows.error());
+    }
+    const std::unique_ptr<RowFile> file = format->make(to);
+    const Result<std::optional<qint64>> written =
+        writeRows(*workspace->connection, *rows, *file, &session, isInterrupted, [](qint64 count) {
+            tellProgress(ExportCommand::tr("%L1 rows written").arg(count));
+            return true;
+        });
+    endProgress();
+    if (!written) {
+        return fail(written.error());
+    }
+    if (!*written) {
+        fail({ExportCommand::tr("Given up; %1 is as it was.").arg(to), {}});
+        return ExitInterrupted;
+    }
+    QTextStream(stdout) << counted(**written, ExportCommand::tr("1 row"), ExportCommand::tr("%1 rows")) << '\n';
+    return ExitDone;
+}
+
+} // namespace nabblet

@@ -1,0 +1,153 @@
+#include "entry/export/rows_out.h"
+
+#include "core/kinds/control_names.h"
+#include "core/kinds/kind.h"
+#include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/lookup.h"
+#include "core/text/tr.h"
+#include "entry/session/entry_session.h"
+
+#include <algorithm>
+#include <cstdlib>
+
+namespace nabblet {
+
+NABBLET_TEXTS(RowsOut)
+
+namespace {
+
+constexpr qint64 ToldEvery = 500; // rows
+
+// What shows a value of the row, as it reads; pictures have no words.
+QList<Control> boxesOf(const Form &form)
+{
+    QList<Control> boxes;
+    for (const Control &control : form.controls) {
+        const Editor editor = kindNamed(control.kind).editor;
+        const bool isOfRow = control.band == BandRole::Body || !isTabular(form);
+        if (isOfRow && showsValue(control) && !control.inner && editor != Editor::Image && editor != Editor::Rows) {
+            boxes.append(control);
+        }
+    }
+    const auto band = [](const Control &control) { return static_cast<int>(control.band); };
+    std::stable_sort(boxes.begin(), boxes.end(), [&](const Control &a, const Control &b) {
+        const bool isOneLine = std::abs(a.place.center().y() - b.place.center().y()) < a.place.height() / 2;
+        return band(a) != band(b) ? band(a) < band(b)
+               : isOneLine        ? a.place.x() < b.place.x()
+                                  : a.place.y() < b.place.y();
+    });
+    return boxes;
+}
+
+ExportColumn columnOf(const EntryState &state, const Control &box)
+{
+    ExportColumn made{calledFor(state.form, box), box.column, ColumnType::Text, false};
+    const Table *table = state.table();
+    const Column *column = table ? findColumn(*table, box.column) : nullptr;
+    if (column) {
+        made.type = column->type;
+    }
+    return made;
+}
+
+} // namespace
+
+Result<RowsOut> rowsOut(const EntryState &state)
+{
+    const Result<RecordSource> source = state.wantedSource();
+    if (!source) {
+        return source.error();
+    }
+    RowsOut rows{state.form.title, {}, boxesOf(state.form), *source, state.locale};
+    if (rows.boxes.isEmpty()) {
+        return Error{Texts::tr("This form has no boxes whose values could be written."), {}};
+    }
+    if (!state.form.permissions.see) {
+        return Error{Texts::tr("On this form records are only added, not read."), {}};
+    }
+    if (state.source.keyColumns.isEmpty()) {
+        rows.source = state.source; // rows of a copy, which only this connection has
+        rows.needsSession = true;
+    }
+    for (const Control &box : std::as_const(rows.boxes)) {
+        ExportColumn column = columnOf(state, box);
+        const std::optional<Lookup> lookup = lookupOf(box);
+        if (lookup && lookup->filterColumns.isEmpty() && !lookup->wordsColumns.isEmpty() &&
+            lookup->columns.contains(box.column)) {
+            // The database gives the words with the row.
+            column.isWords = true;
+            const QString name = wordedName(box.column);
+            rows.source.worded.insert(name, *lookup);
+            if (!rows.source.columns.contains(name)) {
+                rows.source.columns.append(name);
+            }
+        } else if (lookup || kindNamed(box.kind).isWorkedOut || followedBy(box) || box.column.isEmpty()) {
+            rows.needsSession = true;
+            column.isWords = true;
+        } else if (!fixedChoices(box).isEmpty()) {
+            column.isWords = true;
+        }
+        rows.columns.append(column);
+    }
+    return rows;
+}
+
+Result<std::optional<qint64>> writeRows(const Connection &connection, const RowsOut &rows, RowFile &file,
+                                        const EntrySession *session, const std::atomic<bool> &isCancelled,
+                                        const RowsWritten &written)
+{
+    if (const Outcome begun = file.begin(rows.title, rows.columns); !begun) {
+        return begun.error();
+    }
+    QList<qsizetype> values; // where in a row each box finds its value, and its words
+    QList<qsizetype> words;
+    for (const Control &box : rows.boxes) {
+        values.append(rows.source.columns.indexOf(box.column));
+        words.append(rows.source.columns.indexOf(wordedName(box.column)));
+    }
+    qint64 count = 0;
+    std::optional<Error> failure;
+    QList<ExportCell> cells(rows.boxes.size());
+    const Result<bool> all = eachRow(connection, rows.source, isCancelled, [&](const Row &row) {
+        for (qsizetype i = 0; i < rows.boxes.size(); ++i) {
+            const Control &box = rows.boxes.at(i);
+            ExportCell &cell = cells[i];
+            cell.value = values.at(i) < 0 ? QVariant() : row.values.at(values.at(i));
+            cell.words.clear();
+            if (words.at(i) >= 0) {
+                cell.words = row.values.at(words.at(i)).toString();
+                if (cell.words.isEmpty()) { // it points to nothing
+                    cell.words = plainText(cell.value, rows.columns.at(i).type);
+                }
+            } else if (rows.columns.at(i).isWords && fixedChoices(box).isEmpty() && session) {
+                const Shown shown = session->values().shownIn(box, row);
+                cell.words = shown.words;
+                if (cell.value.isNull() && !shown.isMissing) {
+                    cell.value = shown.words;
+                }
+            } else if (rows.columns.at(i).isWords || file.isForReading) {
+                cell.words = shownFor(box, cell.value, rows.locale).words;
+            }
+        }
+        if (const Outcome put = file.row(cells); !put) {
+            failure = put.error();
+            return false;
+        }
+        return ++count % ToldEvery != 0 || written(count);
+    });
+    if (failure) {
+        return *failure;
+    }
+    if (!all) {
+        return all.error();
+    }
+    if (!*all) {
+        return std::optional<qint64>();
+    }
+    if (const Outcome ended = file.end(); !ended) {
+        return ended.error();
+    }
+    return std::optional(count);
+}
+
+} // namespace nabblet
