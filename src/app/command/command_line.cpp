@@ -4,6 +4,7 @@
 #include "app/command/command_parts.h"
 #include "app/command/draft_command.h"
 #include "app/command/export_command.h"
+#include "app/command/print_command.h"
 #include "app/command/reconcile_command.h"
 #include "app/command/version_commands.h"
 #include "app/output/output_format.h"
@@ -255,6 +256,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
                         "  nabblet diff              say what differs between two states of a form\n"
                         "  nabblet merge             put two lines of changes of a form together\n"
                         "  nabblet export            write the rows of a form into a file\n"
+                        "  nabblet print             print the records of a form: PDF, PNG or SVG\n"
                         "  nabblet enter             open a form to work with records\n"
                         "  nabblet COMMAND --help    what a command takes"));
     parser.addPositionalArgument(QStringLiteral("PATH"),
@@ -298,7 +300,7 @@ struct SubCommand
 };
 constexpr SubCommand WithoutWindow[] = {{"draft", draftCommand},         {"render", render},    {"check", checkCommand},
                                         {"reconcile", reconcileCommand}, {"diff", diffCommand}, {"merge", mergeCommand},
-                                        {"export", exportRows}};
+                                        {"export", exportRows},          {"print", printPages}};
 
 const SubCommand *withoutWindow(const char *name)
 {

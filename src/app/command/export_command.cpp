@@ -2,8 +2,8 @@
 
 #include "app/command/command_line.h"
 #include "app/command/command_parts.h"
+#include "app/command/form_asked.h"
 #include "app/command/interruption.h"
-#include "core/file/form_file.h"
 #include "core/text/tr.h"
 #include "data/export/row_file_formats.h"
 #include "entry/export/rows_out.h"
@@ -39,13 +39,8 @@ int exportRows(const QStringList &arguments)
     parser.addPositionalArgument(QStringLiteral("FORM"), ExportCommand::tr("A .nabform file."));
     const QCommandLineOption output({QStringLiteral("o"), QStringLiteral("output")},
                                     ExportCommand::tr("The file to write: %1.").arg(endings()), QStringLiteral("FILE"));
-    const QCommandLineOption question(QStringLiteral("question"),
-                                      ExportCommand::tr("Only the rows that a question kept in the project asks for."),
-                                      QStringLiteral("NAME"));
-    const QCommandLineOption database(QStringLiteral("database"),
-                                      ExportCommand::tr("The database to read, instead of the project's."),
-                                      QStringLiteral("FILE"));
-    parser.addOptions({output, question, database});
+    parser.addOption(output);
+    addFormOptions(parser);
     if (const std::optional<int> code = parseCall(parser, QStringLiteral("export"), arguments, 1, 1)) {
         return *code;
     }
@@ -58,43 +53,19 @@ int exportRows(const QStringList &arguments)
         return misunderstood(ExportCommand::tr("the file to write ends in one of %1").arg(endings()),
                              QStringLiteral("export"));
     }
-    const QString path = parser.positionalArguments().first();
-    const Result<Form> form = loadForm(path);
-    if (!form) {
-        return fail(form.error());
-    }
-    const Result<Workspace> workspace = openWorkspaceOfForm(path, parser.value(database));
-    if (!workspace) {
-        return fail(workspace.error());
-    }
-    if (!workspace->connection) {
-        return fail(workspace->databaseError);
-    }
     const std::atomic<bool> &isInterrupted = interruption();
-    EntrySession session(*workspace->connection, workspace->catalogue, *form);
-    if (const Outcome started = session.start(Counting::No); !started) {
-        return fail(started.error());
+    const Result<FormAsked> asked = formAsked(parser);
+    if (!asked) {
+        return fail(asked.error());
     }
-    if (parser.isSet(question)) {
-        const QString wanted = parser.value(question);
-        const QList<KeptQuestion> kept = workspace->project.questions;
-        const auto found = std::find_if(kept.begin(), kept.end(), [&](const KeptQuestion &each) {
-            return each.name == wanted && each.form == form->name + u'/' + form->rowsFrom;
-        });
-        if (found == kept.end()) {
-            return fail({ExportCommand::tr("The project keeps no question “%1” about this form.").arg(wanted), {}});
-        }
-        if (const Outcome asked = session.want(found->wanted); !asked) {
-            return fail(asked.error());
-        }
-    }
+    const EntrySession &session = *asked->session;
     const Result<RowsOut> rows = rowsOut(session.state());
     if (!rows) {
         return fail(rows.error());
     }
     const std::unique_ptr<RowFile> file = format->make(to);
     const Result<std::optional<qint64>> written =
-        writeRows(*workspace->connection, *rows, *file, &session, isInterrupted, [](qint64 count) {
+        writeRows(*asked->workspace.connection, *rows, *file, &session, isInterrupted, [](qint64 count) {
             tellProgress(ExportCommand::tr("%L1 rows written").arg(count));
             return true;
         });

@@ -11,7 +11,8 @@
     SETTING(titledByRecordSetting)                                                                                     \
     SETTING(formGroundSetting)                                                                                         \
     SETTING(rowColourSetting)                                                                                          \
-    SETTING(formPictureSetting)
+    SETTING(formPictureSetting)                                                                                        \
+    SETTING(paperSetting)
 
 namespace nabblet {
 

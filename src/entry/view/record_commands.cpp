@@ -3,6 +3,7 @@
 #include "core/text/tr.h"
 #include "entry/cells/together.h"
 #include "entry/export/save_rows.h"
+#include "entry/print/print_window.h"
 #include "entry/records/what_i_did.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/keys_here.h"
@@ -163,6 +164,8 @@ const QList<RecordCommand> &recordCommands()
          [](const EntryView &view) { return view.session()->takingBack().canTakeBack(); }},
         {"copyCells", QT_TRANSLATE_NOOP("RecordCommands", "&Copy as cells"), "Ctrl+Alt+C",
          [](EntryView &view) { view.viewInHand()->copyCells(); }},
+        {"print", QT_TRANSLATE_NOOP("RecordCommands", "&Print…"), "Ctrl+P",
+         [](EntryView &view) { showPrintWindow(*view.session(), view.appearance(), &view); }, nullptr, false, true},
         {"saveRows", QT_TRANSLATE_NOOP("RecordCommands", "Save the rows as a &file…"), "Ctrl+Alt+S",
          [](EntryView &view) { askAndSaveRows(*view.viewInHand()->session(), &view); }},
         {"whatIDid", QT_TRANSLATE_NOOP("RecordCommands", "What I &did…"), "Ctrl+Alt+Backspace",
