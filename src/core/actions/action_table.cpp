@@ -2,6 +2,8 @@
 
 #include "core/text/tr.h"
 
+#include <QJsonArray>
+
 #include <algorithm>
 
 namespace nabblet {
@@ -61,8 +63,67 @@ constinit const ControlSetting<QString> Action{"action",
                                                    return findAction(name) ? std::optional(name) : std::nullopt;
                                                },
                                                [](const QString &name) { return QJsonValue(name); }};
+constinit const ControlSetting<QString> With = wordsSetting("with");
+constinit const ControlSetting<QString> Asks = wordsSetting("asks");
+constinit const ControlSetting<QString> Key = wordsSetting("key");
+constinit const ControlSetting<QList<ButtonStep>> Further{
+    "then",
+    [](const QJsonValue &json) -> std::optional<QList<ButtonStep>> {
+        QList<ButtonStep> steps;
+        const QJsonArray array = json.toArray();
+        for (const QJsonValue &each : array) {
+            const QString name = each.toObject().value(QStringLiteral("do")).toString();
+            if (!findAction(name)) {
+                return std::nullopt; // one of a newer version: kept as it stands
+            }
+            steps.append({name, each.toObject().value(QStringLiteral("with")).toString()});
+        }
+        return json.isArray() ? std::optional(steps) : std::nullopt;
+    },
+    [](const QList<ButtonStep> &steps) {
+        QJsonArray array;
+        for (const ButtonStep &step : steps) {
+            QJsonObject object{{QStringLiteral("do"), step.action}};
+            if (!step.with.isEmpty()) {
+                object.insert(QStringLiteral("with"), step.with);
+            }
+            array.append(object);
+        }
+        return array.isEmpty() ? QJsonValue(QJsonValue::Undefined) : QJsonValue(array);
+    }};
 
 } // namespace setting
+
+QList<ButtonStep> buttonStepsOf(const Control &button)
+{
+    QList<ButtonStep> steps{{buttonActionOf(button).name, button.settings.value(setting::With)}};
+    return steps + button.settings.value(setting::Further);
+}
+
+QString stepInWords(const ButtonStep &step)
+{
+    const QString title = buttonActionTitle(buttonActionNamed(step.action));
+    return step.with.isEmpty() ? title : title + QStringLiteral(": ") + step.with;
+}
+
+Result<ButtonStep> stepFromWords(const QString &words)
+{
+    const QString line = words.trimmed();
+    for (const ButtonAction &action : buttonActions()) {
+        for (const QString &called : {buttonActionTitle(action), action.name, buttonActionCaption(action)}) {
+            if (line.compare(called, Qt::CaseInsensitive) == 0) {
+                return ButtonStep{action.name, {}};
+            }
+            if (line.startsWith(called + u':', Qt::CaseInsensitive)) {
+                return ButtonStep{action.name, line.mid(called.size() + 1).trimmed()};
+            }
+        }
+    }
+    return Error{Texts::tr("“%1” is nothing that a button can do. Write an action a line, as they are called under "
+                           "“Does”.")
+                     .arg(line),
+                 {}};
+}
 
 const ButtonAction &buttonActionOf(const Control &button)
 {

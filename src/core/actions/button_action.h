@@ -21,8 +21,11 @@ struct ButtonAction
     const char *caption; // in English: what stands on the button; buttonActionCaption() translates
     const char *drawing; // its line drawing, in the strokes of DrawingStroke; empty for none
     bool (*isOfUse)(const FormAtWork &form);
-    void (*work)(FormAtWork &form);
+    // Gives whether it was done; with: what the button says for it.
+    bool (*work)(FormAtWork &form, const QString &with);
     ActionNeeds needs = ActionNeeds::Nothing;
+    const char *with = nullptr;    // in English: what it wants to be told, such as a page; nullptr for nothing
+    const char *example = nullptr; // in English: how that is written
 };
 
 } // namespace nabblet

@@ -9,6 +9,8 @@
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"
 
+#include <QKeySequence>
+
 NABBLET_TEXTS(Settings)
 
 namespace nabblet {
@@ -77,6 +79,62 @@ Result<Form> writeAction(const Context &context, const QString &typed)
                          control.text = buttonActionCaption(action);
                      }
                  }));
+}
+
+bool isTold(const Context &context)
+{
+    return isButton(context) &&
+           !anyControl(context, [](const Control &c) { return buttonActionOf(c).with == nullptr; });
+}
+
+template <const ControlSetting<QString> &Setting> Words readPart(const Context &context)
+{
+    return common(context, [](const Control &c) { return c.settings.value(Setting); });
+}
+
+template <const ControlSetting<QString> &Setting> Result<Form> writePart(const Context &context, const QString &typed)
+{
+    return withSettings(context.form, context.selection.controls(),
+                        [&](ControlSettings &settings) { settings.set(Setting, typed.trimmed()); });
+}
+
+Result<Form> writeKey(const Context &context, const QString &typed)
+{
+    const QKeySequence keys(typed.trimmed());
+    if (!typed.trimmed().isEmpty() && (keys.isEmpty() || keys[0].key() == Qt::Key_unknown)) {
+        return Error{Texts::tr("“%1” is no key. Write it as Ctrl+Shift+1 or F8.").arg(typed.trimmed()), {}};
+    }
+    return writePart<setting::Key>(context, keys.toString(QKeySequence::PortableText));
+}
+
+Words readFurther(const Context &context)
+{
+    return common(context, [](const Control &c) {
+        QStringList lines;
+        const QList<ButtonStep> steps = c.settings.value(setting::Further);
+        for (const ButtonStep &step : steps) {
+            lines.append(stepInWords(step));
+        }
+        return lines.join(u'\n');
+    });
+}
+
+Result<Form> writeFurther(const Context &context, const QString &typed)
+{
+    QList<ButtonStep> steps;
+    const QStringList lines = typed.split(u'\n', Qt::SkipEmptyParts);
+    for (const QString &line : lines) {
+        if (line.trimmed().isEmpty()) {
+            continue;
+        }
+        const Result<ButtonStep> step = stepFromWords(line);
+        if (!step) {
+            return step.error();
+        }
+        steps.append(*step);
+    }
+    return withSettings(context.form, context.selection.controls(),
+                        [&](ControlSettings &settings) { settings.set(setting::Further, steps); });
 }
 
 Words readOpens(const Context &context)
@@ -158,6 +216,22 @@ QList<Setting> buttonSettings()
          T("Change the words of a button"), isButton, readWords, writeWords},
         {"action", Controls, T("Button"), T("Does"), T("What happens when it is pressed."), Choice,
          T("Change what a button does"), isButton, readAction, writeAction, actionChoices},
+        {"actionWith", Controls, T("Button"), T("With"),
+         T("What the action wants to be told. Names of columns in braces are filled in: {asset_no}. Pages by their "
+           "title; "
+           "values as “Status = withdrawn; Laid on = today”; in SQL :asset_no is the row's value."),
+         SettingEditor::Words, T("Change what a button is told"), isTold, readPart<setting::With>,
+         writePart<setting::With>},
+        {"actionThen", Controls, T("Button"), T("Then"),
+         T("What it does behind that, an action a line, as they are called under “Does”, such as “Go to a page of the "
+           "form: "
+           "Details”. It stops at the first that cannot be done."),
+         Lines, T("Change what a button does"), isButton, readFurther, writeFurther},
+        {"actionAsks", Controls, T("Button"), T("Asks first"),
+         T("A question that people answer before anything is done. Empty: none."), SettingEditor::Words,
+         T("Change what a button asks"), isButton, readPart<setting::Asks>, writePart<setting::Asks>},
+        {"actionKey", Controls, T("Button"), T("Key"), T("Presses it from anywhere on the form: Ctrl+Shift+1."),
+         SettingEditor::Words, T("Change the key of a button"), isButton, readPart<setting::Key>, writeKey},
         {"buttonPicture", Controls, T("Button"), T("Picture"),
          T("A PNG, JPEG or SVG file on the button; it becomes part of the form."), File, T("Change a button's picture"),
          isButton, readPicture, writePicture},

@@ -79,31 +79,33 @@ QString whatBecame(const Result<std::optional<qint64>> &written, const QString &
 
 } // namespace
 
-void saveRows(EntrySession &session, const QString &path, QWidget *parent)
+bool saveRows(EntrySession &session, const QString &path, QWidget *parent)
 {
     const RowFileFormat *format = rowFileFormatOf(path);
     if (!format) {
         Q_EMIT session.said(Texts::tr("The ending of %1 names no kind of file that rows can be saved as.").arg(path));
-        return;
+        return false;
     }
     const Result<RowsOut> rows = rowsOut(session.state());
     if (!rows) {
         Q_EMIT session.said(rows.error().sentence);
-        return;
+        return false;
     }
     ProgressSheet sheet(path, session.place().count(), parent);
     QString sentence = Texts::tr("Given up; nothing was saved.");
+    bool isSaved = false;
     if (rows->needsSession) {
         const std::unique_ptr<RowFile> file = format->make(path);
         const std::atomic<bool> goesOn{false};
         sheet.show();
-        sentence = whatBecame(writeRows(session.state().connection, *rows, *file, &session, goesOn,
-                                        [&](qint64 count) {
-                                            sheet.tell(count);
-                                            QCoreApplication::processEvents();
-                                            return sheet.isVisible();
-                                        }),
-                              path);
+        const Result<std::optional<qint64>> written =
+            writeRows(session.state().connection, *rows, *file, &session, goesOn, [&](qint64 count) {
+                sheet.tell(count);
+                QCoreApplication::processEvents();
+                return sheet.isVisible();
+            });
+        sentence = whatBecame(written, path);
+        isSaved = written && *written;
         sheet.hide();
     } else {
         constexpr int Patience = 400; // ms before it is shown
@@ -122,8 +124,9 @@ void saveRows(EntrySession &session, const QString &path, QWidget *parent)
                                }
                                return true;
                            });
-                       report([&, said = whatBecame(written, path)] {
+                       report([&, said = whatBecame(written, path), isDone = written && *written] {
                            sentence = said;
+                           isSaved = isDone;
                            isOver = true;
                            wait.quit();
                        });
@@ -140,12 +143,13 @@ void saveRows(EntrySession &session, const QString &path, QWidget *parent)
         work.giveUp();
     }
     Q_EMIT session.said(sentence);
+    return isSaved;
 }
 
-void askAndSaveRows(EntrySession &session, QWidget *parent)
+bool askAndSaveRows(EntrySession &session, const QString &ending, QWidget *parent)
 {
     if (!session.moves().leave()) {
-        return;
+        return false;
     }
     QStringList filters;
     for (const RowFileFormat &format : rowFileFormats()) {
@@ -153,17 +157,19 @@ void askAndSaveRows(EntrySession &session, QWidget *parent)
     }
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
     const QString name = QString(session.form().title).replace(u'/', u'-');
-    QString chosen = filters.first();
-    QString path = QFileDialog::getSaveFileName(parent, Texts::tr("Save the rows as"),
-                                                QDir(folder).filePath(name + QStringLiteral(".csv")),
-                                                filters.join(QStringLiteral(";;")), &chosen);
+    const RowFileFormat *wanted = rowFileFormatOf(QStringLiteral("rows.") + ending);
+    QString chosen = wanted ? filters.at(wanted - rowFileFormats().constData()) : filters.first();
+    QString path = QFileDialog::getSaveFileName(
+        parent, Texts::tr("Save the rows as"),
+        QDir(folder).filePath(name + u'.' + QLatin1String((wanted ? *wanted : rowFileFormats().first()).suffix)),
+        filters.join(QStringLiteral(";;")), &chosen);
     if (path.isEmpty()) {
-        return;
+        return false;
     }
     if (!rowFileFormatOf(path)) {
         path += u'.' + QLatin1String(rowFileFormats().at(std::max<qsizetype>(0, filters.indexOf(chosen))).suffix);
     }
-    saveRows(session, path, parent);
+    return saveRows(session, path, parent);
 }
 
 } // namespace nabblet

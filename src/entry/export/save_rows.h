@@ -8,9 +8,10 @@ namespace nabblet {
 
 class EntrySession;
 
-// What it comes to is said by the session.
-void askAndSaveRows(EntrySession &session, QWidget *parent);
+// What it comes to is said by the session. ending: of the kind of file that is offered first, or empty. Gives whether
+// they were saved.
+bool askAndSaveRows(EntrySession &session, const QString &ending, QWidget *parent);
 // The same once the file is known.
-void saveRows(EntrySession &session, const QString &path, QWidget *parent);
+bool saveRows(EntrySession &session, const QString &path, QWidget *parent);
 
 } // namespace nabblet

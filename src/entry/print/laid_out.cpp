@@ -7,6 +7,8 @@
 #include "core/paper/on_paper.h"
 #include "entry/paint/picture_painter.h"
 
+#include <QTextLayout>
+
 #include <algorithm>
 
 namespace nabblet {
@@ -14,6 +16,7 @@ namespace nabblet {
 namespace {
 
 constexpr int MostRowsInside = 5000; // of a subform, on paper
+constexpr int Tall = 160;            // px; higher texts may go on on the next page
 constexpr int FrameLine = 1;         // px around the rows of a subform
 
 using ShownNow = std::function<Shown(const Control &)>;
@@ -85,6 +88,59 @@ Picture onPaper(const Control &control, Picture picture, const PaperContext &con
         kept.append(stroke);
     }
     return kept;
+}
+
+// A text of several lines as one text a line, so that a page may end between them.
+QList<TextStroke> lineByLine(const TextStroke &text, const Appearance &appearance)
+{
+    QList<TextStroke> lines;
+    const int spacing = appearance.metrics(text.role).lineSpacing();
+    int y = text.rect.y();
+    const QStringList paragraphs = text.text.split(u'\n');
+    for (const QString &paragraph : paragraphs) {
+        QTextOption option;
+        option.setWrapMode(QTextOption::WordWrap);
+        QTextLayout layout(paragraph, appearance.font(text.role));
+        layout.setTextOption(option);
+        layout.beginLayout();
+        for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
+            line.setLineWidth(text.rect.width());
+            TextStroke one = text;
+            one.wraps = false;
+            one.text = paragraph.mid(line.textStart(), line.textLength());
+            one.rect = QRect(text.rect.x(), y, text.rect.width() + 1, spacing);
+            y += spacing;
+            lines.append(one);
+        }
+        layout.endLayout();
+    }
+    return lines;
+}
+
+// What is higher than some lines may be parted by the end of a page.
+void appendLines(LaidOut &to, PrintedPart part)
+{
+    Picture kept;
+    QList<PrintedPart> lines;
+    for (const Stroke &stroke : std::as_const(part.picture)) {
+        const auto *text = std::get_if<TextStroke>(&stroke);
+        if (!text || !text->wraps) {
+            kept.append(stroke);
+            continue;
+        }
+        const QList<TextStroke> parted = lineByLine(*text, *part.appearance);
+        for (TextStroke line : parted) {
+            PrintedPart one = part;
+            one.place = line.rect.translated(part.place.topLeft());
+            line.rect.moveTopLeft(QPoint(0, 0));
+            one.picture = {line};
+            lines.append(one);
+        }
+    }
+    part.picture = kept;
+    part.isTorn = true;
+    to.parts.append(part);
+    to.parts += lines;
 }
 
 void append(LaidOut &to, const LaidOut &what, QPoint at)
@@ -199,7 +255,11 @@ LaidOut laidOut(const Form &whole, BandRole band, EntrySession &session, const P
         if (control.kind == QLatin1String("link")) {
             part.link = shown.value(control.id).words;
         }
-        result.parts.append(part);
+        if (control.place.height() > Tall && !part.isTorn) {
+            appendLines(result, part);
+        } else {
+            result.parts.append(part);
+        }
         if (isRows(control)) {
             append(result, insides.value(control.id), control.place.topLeft() + QPoint(FrameLine, FrameLine));
         }

@@ -271,7 +271,10 @@ void PrintJob::paint(QPainter &painter, int page)
             painter.fillRect(ground.place.intersected(seen), ground.colour);
         }
         for (const PrintedPart &part : laid.parts) {
-            if (part.place.isEmpty() || part.place.intersects(seen)) {
+            // What is on the page before or after as a whole is not painted: it would be found here, too.
+            const bool isSeen = part.isTorn ? part.place.intersects(seen)
+                                            : seen.top() <= part.place.top() && part.place.top() <= seen.bottom();
+            if (part.place.isEmpty() || isSeen) {
                 paintPicture(painter, part.picture, part.place.topLeft(), *part.appearance);
             }
         }

@@ -6,6 +6,7 @@
 #include <QElapsedTimer>
 #include <QInputDialog>
 #include <QKeyEvent>
+#include <QLabel>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QPushButton>
@@ -80,7 +81,10 @@ int ask(const AskedQuestion &asked, QWidget *parent)
     box.setTextFormat(Qt::RichText);
     box.setObjectName(QStringLiteral("question"));
     // The explanation may hold words from the database: shown as they are, never read as markup.
-    box.setInformativeText(asked.explanation.toHtmlEscaped());
+    box.setInformativeText(asked.explanation);
+    if (auto *label = box.findChild<QLabel *>(QStringLiteral("qt_msgbox_informativelabel"))) {
+        label->setTextFormat(Qt::PlainText);
+    }
     QList<QPushButton *> buttons;
     for (int i = 0; i < asked.answers.size(); ++i) {
         const auto role = i == asked.harmless ? QMessageBox::RejectRole

@@ -492,23 +492,26 @@ int EntryView::stripWidth() const
     return m_strip->roomForAll();
 }
 
-void EntryView::addRecord()
+bool EntryView::addRecord()
 {
-    if (m_session->moves().add()) {
-        focusFirst();
+    if (!m_session->moves().add()) {
+        return false;
     }
+    focusFirst();
+    return true;
 }
 
-void EntryView::askAndDelete()
+bool EntryView::askAndDelete()
 {
     if (!chosenRows().isEmpty()) {
-        if (deleteTogether(*m_session, chosenRows(), this)) {
+        const bool isDone = deleteTogether(*m_session, chosenRows(), this);
+        if (isDone) {
             chooseNoRows();
         }
-        return;
+        return isDone;
     }
     if (!m_session->state().canDelete()) {
-        return;
+        return false;
     }
     const int answer = ask({tr("Delete record"),
                             tr("Delete “%1” from “%2”?")
@@ -518,9 +521,7 @@ void EntryView::askAndDelete()
                             1,
                             1},
                            this);
-    if (answer == 0) {
-        m_session->saving().remove();
-    }
+    return answer == 0 && m_session->saving().remove();
 }
 
 // The list goes where the form has it; what differs is made anew.
@@ -550,11 +551,10 @@ void EntryView::showRecordList()
     }
 }
 
-void EntryView::askAndFind()
+bool EntryView::askAndFind()
 {
-    if (const std::optional<QVariantList> key = askForRecord(*m_session, this)) {
-        m_session->moves().goToKey(*key); // it says so itself when it cannot
-    }
+    const std::optional<QVariantList> key = askForRecord(*m_session, this);
+    return key && m_session->moves().goToKey(*key); // it says so itself when it cannot
 }
 
 void EntryView::resizeEvent(QResizeEvent *event)

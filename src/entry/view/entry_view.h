@@ -60,19 +60,23 @@ public:
     const Appearance &appearance() const { return m_appearance; }
     // The widget of a control, or nullptr.
     QWidget *widgetFor(ControlId control) const;
+    // Brings the page of that title to the front; false where there is none.
+    bool showPageCalled(const QString &title);
+    // A new row in the subform of that caption or table, or the first one; false where there is none.
+    bool addRowTo(const QString &rows);
     // Puts the keyboard into the first box that takes typing, in sight; a list to go to records by does not count.
     void focusFirst();
     // A new record, in sight, with the keyboard in its first box.
-    void addRecord();
+    bool addRecord();
     // How high the record strip is, px.
     int stripHeight() const;
     int stripWidth() const; // px, with room for all that it may say
     // Puts it into the first box that was refused.
     void focusFirstRefused();
     // Asks before it deletes.
-    void askAndDelete();
+    bool askAndDelete(); // whether it is gone
     // Asks which record is meant and goes there.
-    void askAndFind();
+    bool askAndFind();
     // The keyboard goes to the list of records; false where there is none.
     bool focusRecordList();
     // A new record like the one in hand.

@@ -22,6 +22,38 @@ void EntryView::showPage(ControlId container, int page)
     showPages(fronts);
 }
 
+bool EntryView::showPageCalled(const QString &title)
+{
+    for (const Control &control : m_form.controls) {
+        const QList<Page> pages = kindNamed(control.kind).holds == Holds::Pages ? pagesOf(control) : QList<Page>();
+        for (const Page &page : pages) {
+            if (page.title.compare(title.trimmed(), Qt::CaseInsensitive) == 0) {
+                bringToSight(control.id);
+                showPage(control.id, page.id);
+                focusFirstIn(control.id);
+                return true;
+            }
+        }
+    }
+    return false;
+}
+
+bool EntryView::addRowTo(const QString &rows)
+{
+    for (const Control &control : m_form.controls) {
+        const bool isRows = control.inner && kindNamed(control.kind).editor == Editor::Rows;
+        const bool isMeant = rows.isEmpty() || calledFor(m_form, control).compare(rows, Qt::CaseInsensitive) == 0 ||
+                             (isRows && control.inner.get()->rowsFrom.compare(rows, Qt::CaseInsensitive) == 0);
+        if (!isRows || !isMeant) {
+            continue;
+        }
+        bringToSight(control.id);
+        EntryView *inside = viewInside(control.id);
+        return inside && inside->addRecord();
+    }
+    return false;
+}
+
 void EntryView::showPages(const FrontPages &fronts)
 {
     if (fronts == m_fronts) {

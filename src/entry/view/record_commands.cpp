@@ -167,7 +167,7 @@ const QList<RecordCommand> &recordCommands()
         {"print", QT_TRANSLATE_NOOP("RecordCommands", "&Print…"), "Ctrl+P",
          [](EntryView &view) { showPrintWindow(*view.session(), view.appearance(), &view); }, nullptr, false, true},
         {"saveRows", QT_TRANSLATE_NOOP("RecordCommands", "Save the rows as a &file…"), "Ctrl+Alt+S",
-         [](EntryView &view) { askAndSaveRows(*view.viewInHand()->session(), &view); }},
+         [](EntryView &view) { (void)askAndSaveRows(*view.viewInHand()->session(), {}, &view); }},
         {"whatIDid", QT_TRANSLATE_NOOP("RecordCommands", "What I &did…"), "Ctrl+Alt+Backspace",
          [](EntryView &view) { showWhatIDid(*view.session(), &view); }},
         {"ownWay", QT_TRANSLATE_NOOP("RecordCommands", "M&y own way of this form…"), "Ctrl+Alt+W",

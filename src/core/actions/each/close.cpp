@@ -9,7 +9,7 @@ ButtonAction closeAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Close"),
             "M4 4 L12 12 M12 4 L4 12",
             [](const FormAtWork &) { return true; },
-            [](FormAtWork &form) { form.close(); }};
+            [](FormAtWork &form, const QString &) { return form.close(); }};
 }
 
 } // namespace nabblet

@@ -9,7 +9,7 @@ ButtonAction findAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Find"),
             "O6.5 6.5 4 M9.6 9.6 L13.5 13.5",
             [](const FormAtWork &form) { return form.canFind(); },
-            [](FormAtWork &form) { form.find(); }};
+            [](FormAtWork &form, const QString &) { return form.find(); }};
 }
 
 } // namespace nabblet

@@ -9,7 +9,7 @@ ButtonAction goFirstAction()
             QT_TRANSLATE_NOOP("ButtonActions", "First"),
             "M4 3 L4 13 M12 3 L6.5 8 L12 13",
             [](const FormAtWork &form) { return form.canGoBack(); },
-            [](FormAtWork &form) { form.goFirst(); }};
+            [](FormAtWork &form, const QString &) { return form.goFirst(); }};
 }
 
 } // namespace nabblet

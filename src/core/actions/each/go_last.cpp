@@ -9,7 +9,7 @@ ButtonAction goLastAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Last"),
             "M12 3 L12 13 M4 3 L9.5 8 L4 13",
             [](const FormAtWork &form) { return form.canGoLast(); },
-            [](FormAtWork &form) { form.goLast(); }};
+            [](FormAtWork &form, const QString &) { return form.goLast(); }};
 }
 
 } // namespace nabblet

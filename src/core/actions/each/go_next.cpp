@@ -9,7 +9,7 @@ ButtonAction goNextAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Next"),
             "M6 3 L11 8 L6 13",
             [](const FormAtWork &form) { return form.canGoOn(); },
-            [](FormAtWork &form) { form.goNext(); }};
+            [](FormAtWork &form, const QString &) { return form.goNext(); }};
 }
 
 } // namespace nabblet

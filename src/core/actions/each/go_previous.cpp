@@ -9,7 +9,7 @@ ButtonAction goPreviousAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Previous"),
             "M10 3 L5 8 L10 13",
             [](const FormAtWork &form) { return form.canGoBack(); },
-            [](FormAtWork &form) { form.goPrevious(); }};
+            [](FormAtWork &form, const QString &) { return form.goPrevious(); }};
 }
 
 } // namespace nabblet

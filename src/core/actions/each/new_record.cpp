@@ -9,7 +9,7 @@ ButtonAction newRecordAction()
             QT_TRANSLATE_NOOP("ButtonActions", "New"),
             "M8 3 L8 13 M3 8 L13 8",
             [](const FormAtWork &form) { return form.canAdd(); },
-            [](FormAtWork &form) { form.add(); }};
+            [](FormAtWork &form, const QString &) { return form.add(); }};
 }
 
 } // namespace nabblet

@@ -9,7 +9,7 @@ ButtonAction noAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Button"),
             "",
             [](const FormAtWork &) { return false; },
-            [](FormAtWork &) {}};
+            [](FormAtWork &, const QString &) { return false; }};
 }
 
 } // namespace nabblet

@@ -9,7 +9,7 @@ ButtonAction openFormAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Open"),
             "M2.5 3 L13.5 3 L13.5 13 L2.5 13 Z M2.5 6 L13.5 6",
             [](const FormAtWork &) { return true; },
-            [](FormAtWork &form) { form.openForm(); },
+            [](FormAtWork &form, const QString &) { return form.openForm(); },
             ActionNeeds::ProjectForm};
 }
 

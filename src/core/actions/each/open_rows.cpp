@@ -9,7 +9,7 @@ ButtonAction openRowsAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Rows"),
             "M2.5 3 L13.5 3 L13.5 13 L2.5 13 Z M2.5 6.3 L13.5 6.3 M2.5 9.6 L13.5 9.6",
             [](const FormAtWork &form) { return form.hasRecord(); },
-            [](FormAtWork &form) { form.openRows(); },
+            [](FormAtWork &form, const QString &) { return form.openRows(); },
             ActionNeeds::InnerForm};
 }
 

@@ -9,7 +9,7 @@ ButtonAction saveAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Save"),
             "M8 2.5 L8 9.5 M5 6.5 L8 9.5 L11 6.5 M2.5 10 L2.5 13.5 L13.5 13.5 L13.5 10",
             [](const FormAtWork &form) { return form.hasUnsaved(); },
-            [](FormAtWork &form) { form.save(); }};
+            [](FormAtWork &form, const QString &) { return form.save(); }};
 }
 
 } // namespace nabblet

@@ -11,12 +11,7 @@ ButtonAction saveAndCloseAction()
             QT_TRANSLATE_NOOP("ButtonActions", "Done"),
             "M4.5 6 L7 8.5 L12 3 M2.5 10 L2.5 13.5 L13.5 13.5 L13.5 10",
             [](const FormAtWork &) { return true; },
-            [](FormAtWork &form) {
-                form.save();
-                if (!form.hasUnsaved()) {
-                    form.close();
-                }
-            }};
+            [](FormAtWork &form, const QString &) { return form.save() && !form.hasUnsaved() && form.close(); }};
 }
 
 } // namespace nabblet

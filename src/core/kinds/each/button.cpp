@@ -91,8 +91,8 @@ Kind buttonKind()
               Editor::Button,
               {},
               QSize(120, 32),
-              {&setting::Action, &setting::Opens, &setting::Link, &setting::Align, &setting::Drawing, &setting::Image,
-               &setting::Side},
+              {&setting::Action, &setting::With, &setting::Asks, &setting::Key, &setting::Further, &setting::Opens,
+               &setting::Link, &setting::Align, &setting::Drawing, &setting::Image, &setting::Side},
               draw,
               wordsAsStored,
               readNothing};
