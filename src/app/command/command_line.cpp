@@ -4,6 +4,7 @@
 #include "app/command/command_parts.h"
 #include "app/command/draft_command.h"
 #include "app/command/export_command.h"
+#include "app/command/import_command.h"
 #include "app/command/print_command.h"
 #include "app/command/reconcile_command.h"
 #include "app/command/version_commands.h"
@@ -256,6 +257,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
                         "  nabblet diff              say what differs between two states of a form\n"
                         "  nabblet merge             put two lines of changes of a form together\n"
                         "  nabblet export            write the rows of a form into a file\n"
+                        "  nabblet import            put the rows of a file into the rows of a form\n"
                         "  nabblet print             print the records of a form: PDF, PNG or SVG\n"
                         "  nabblet enter             open a form to work with records\n"
                         "  nabblet COMMAND --help    what a command takes"));
@@ -300,7 +302,7 @@ struct SubCommand
 };
 constexpr SubCommand WithoutWindow[] = {{"draft", draftCommand},         {"render", render},    {"check", checkCommand},
                                         {"reconcile", reconcileCommand}, {"diff", diffCommand}, {"merge", mergeCommand},
-                                        {"export", exportRows},          {"print", printPages}};
+                                        {"export", exportRows},          {"print", printPages}, {"import", importRows}};
 
 const SubCommand *withoutWindow(const char *name)
 {

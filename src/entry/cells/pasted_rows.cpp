@@ -5,6 +5,10 @@
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/typing.h"
+#include "core/rules/checking.h"
+#include "core/rules/rules.h"
+#include "core/rules/shapes.h"
+#include "core/text/spelling.h"
 #include "core/text/sums.h"
 #include "core/text/tr.h"
 #include "data/dialect/transaction.h"
@@ -83,9 +87,11 @@ Result<QVariantList> lookedUp(const EntrySession &session, const Control &contro
 
 } // namespace
 
-Result<ColumnValues> valuesFor(const EntrySession &session, const Control &control, const QString &cell)
+Result<ColumnValues> valuesFor(const EntrySession &session, const Control &control, const QString &cell,
+                               const std::optional<QLocale> &locale)
 {
     const EntryState &state = session.state();
+    const QLocale written = locale.value_or(state.locale);
     const QString words = cell.trimmed();
     if (const std::optional<Lookup> lookup = lookupOf(control)) {
         ColumnValues values;
@@ -130,7 +136,7 @@ Result<ColumnValues> valuesFor(const EntrySession &session, const Control &contr
     const bool isNumber =
         control.kind == QLatin1String("whole-number") || control.kind == QLatin1String("decimal-number");
     const QString typed = kind.editor == Editor::LongText ? cell : words;
-    const Result<QVariant> read = kind.read(control, isNumber ? sumMeant(typed, state.locale) : typed, state.locale);
+    const Result<QVariant> read = kind.read(control, isNumber ? sumMeant(typed, written) : typed, written);
     if (!read) {
         return read.error();
     }
@@ -184,6 +190,97 @@ QList<ControlId> cellBoxes(const Form &form)
     return ids;
 }
 
+namespace {
+
+// What the form's own rules have against a row: a check that does not hold, a box that must not be blank.
+QString mistakeByRules(const EntrySession &session, const RuleBook &book, const PastedRow &row)
+{
+    const EntryState &state = session.state();
+    const auto valueOfColumn = [&](const QString &column) {
+        const auto given = row.values.constFind(column);
+        return given != row.values.constEnd() ? *given
+               : row.before                   ? valueOf(state.source, *row.before, column)
+                                              : QVariant();
+    };
+    const WorksOut worksOut = [&](const QString &expression) {
+        return session.values().workedOut(expression, valueOfColumn);
+    };
+    for (const Unheld &check : unheldChecks(state.form, worksOut)) {
+        if (!check.asks) {
+            return check.sentence;
+        }
+    }
+    for (const Control &control : state.form.controls) {
+        if (!book.isAbout(control.id) || control.column.isEmpty()) {
+            continue;
+        }
+        if (const QVariant value = valueOfColumn(control.column); !value.isNull()) {
+            QList<const Rule *> shapes;
+            for (const int number : book.about(control.id)) {
+                const Rule &rule = state.form.rules.at(number);
+                if (rule.effect == QLatin1String("shape") && holds(rule, worksOut).value_or(false)) {
+                    shapes.append(&rule);
+                }
+            }
+            const bool fits = shapes.isEmpty() || std::any_of(shapes.begin(), shapes.end(), [&](const Rule *shape) {
+                                  return hasShape(*shape, value.toString());
+                              });
+            if (!fits) {
+                return Texts::tr("%1: %2", "a caption and what is wrong there")
+                    .arg(calledFor(state.form, control), shapeHint(*shapes.first()));
+            }
+            continue;
+        }
+        const Shown shown = withRules(state.form, book, control, Shown(), worksOut);
+        if (shown.isRequired && !shown.isHidden) {
+            return Texts::tr("%1: %2", "a caption and what is wrong there")
+                .arg(calledFor(state.form, control), Texts::tr("this must not be blank"));
+        }
+    }
+    return {};
+}
+
+// What a row of cells comes to. before: the row that it changes, if any.
+PastedRow rowOf(EntrySession &session, const QStringList &cells, const QList<ControlId> &boxes,
+                const std::optional<Row> &before, const std::optional<QLocale> &locale = {})
+{
+    const EntryState &state = session.state();
+    PastedRow one{before, {}, {}};
+    for (qsizetype c = 0; c < cells.size() && c < boxes.size(); ++c) {
+        const Control *control = state.form.controls.find(boxes.at(c));
+        if (!control || (cells.at(c).trimmed().isEmpty() && !before)) {
+            continue; // what is left blank in a new row takes what the database has for it
+        }
+        const Result<ColumnValues> values = valuesFor(session, *control, cells.at(c), locale);
+        if (!values) {
+            one.mistake = Texts::tr("%1: %2", "a caption and what is wrong there")
+                              .arg(calledFor(state.form, *control), values.error().sentence);
+            break;
+        }
+        one.values.insert(*values);
+    }
+    return one;
+}
+
+// What a new row has besides.
+void beginRow(const EntryState &state, const QString &counting, qint64 &next, PastedRow &row)
+{
+    for (qsizetype h = 0; h < state.heldTo.columns.size(); ++h) {
+        row.values.insert(state.heldTo.columns.at(h), state.heldTo.values.value(h));
+    }
+    for (auto start = state.record.startValues.begin(); state.isNew() && start != state.record.startValues.end();
+         ++start) {
+        if (!row.values.contains(start.key())) {
+            row.values.insert(start.key(), start.value());
+        }
+    }
+    if (!counting.isEmpty() && !row.values.contains(counting)) {
+        row.values.insert(counting, next++);
+    }
+}
+
+} // namespace
+
 PastedRows pastedRows(EntrySession &session, const Cells &cells, ControlId from, int row)
 {
     PastedRows pasted;
@@ -195,43 +292,120 @@ PastedRows pastedRows(EntrySession &session, const Cells &cells, ControlId from,
     const QList<Row> atHand = session.rows().window().rows();
     const QString counting = countingColumn(state);
     qint64 next = counting.isEmpty() ? 0 : nextNumber(state, counting);
+    const RuleBook book(state.form);
     for (qsizetype i = pasted.hasHeads ? 1 : 0; i < cells.size(); ++i) {
-        PastedRow one;
         const qsizetype at = pasted.hasHeads ? atHand.size() : row + i;
-        if (at >= 0 && at < atHand.size()) {
-            one.before = atHand.at(at);
+        const bool isThere = at >= 0 && at < atHand.size();
+        PastedRow one =
+            rowOf(session, cells.at(i), pasted.boxes, isThere ? std::optional(atHand.at(at)) : std::nullopt);
+        if (!isThere) {
+            beginRow(state, counting, next, one);
         }
-        for (qsizetype c = 0; c < cells.at(i).size() && c < pasted.boxes.size(); ++c) {
-            const Control *control = state.form.controls.find(pasted.boxes.at(c));
-            if (!control || (cells.at(i).at(c).trimmed().isEmpty() && !one.before)) {
-                continue; // what is left blank in a new row takes what the database has for it
-            }
-            const Result<ColumnValues> values = valuesFor(session, *control, cells.at(i).at(c));
-            if (!values) {
-                one.mistake = Texts::tr("%1: %2", "a caption and what is wrong there")
-                                  .arg(calledFor(state.form, *control), values.error().sentence);
-                break;
-            }
-            one.values.insert(*values);
-        }
-        if (!one.before) {
-            for (qsizetype h = 0; h < state.heldTo.columns.size(); ++h) {
-                one.values.insert(state.heldTo.columns.at(h), state.heldTo.values.value(h));
-            }
-            // What a new record begins with.
-            for (auto start = state.record.startValues.begin();
-                 state.isNew() && start != state.record.startValues.end(); ++start) {
-                if (!one.values.contains(start.key())) {
-                    one.values.insert(start.key(), start.value());
-                }
-            }
-            if (!counting.isEmpty() && !one.values.contains(counting)) {
-                one.values.insert(counting, next++);
-            }
+        if (one.mistake.isEmpty()) {
+            one.mistake = mistakeByRules(session, book, one);
         }
         pasted.rows.append(one);
     }
     return pasted;
+}
+
+QList<ControlId> boxesByHeads(const Form &form, const QStringList &heads)
+{
+    const QList<ControlId> all = cellBoxes(form);
+    QList<ControlId> boxes;
+    QStringList called;
+    for (const ControlId id : all) {
+        called.append(calledFor(form, *form.controls.find(id)));
+    }
+    for (const QString &head : heads) {
+        const QString words = head.simplified();
+        ControlId found = 0;
+        for (qsizetype i = 0; i < all.size(); ++i) {
+            const Control &control = *form.controls.find(all.at(i));
+            const bool isIt = called.at(i).compare(words, Qt::CaseInsensitive) == 0 ||
+                              control.column.compare(words, Qt::CaseInsensitive) == 0;
+            found = found == 0 && isIt && !boxes.contains(all.at(i)) ? all.at(i) : found;
+        }
+        boxes.append(found);
+    }
+    // By likeness, what is left: a letter in four may be another one, blanks and signs do not count.
+    const auto bare = [](const QString &words) {
+        QString letters;
+        for (const QChar c : words.toLower()) {
+            letters += c.isLetterOrNumber() ? QString(c) : QString();
+        }
+        return letters;
+    };
+    for (qsizetype h = 0; h < heads.size(); ++h) {
+        const QString head = bare(heads.at(h));
+        int nearest = static_cast<int>(head.size()) / 4;
+        for (qsizetype i = 0; i < all.size() && boxes.at(h) == 0 && !head.isEmpty(); ++i) {
+            const Control &control = *form.controls.find(all.at(i));
+            const int apart =
+                std::min(lettersApart(head, bare(called.at(i))), lettersApart(head, bare(control.column)));
+            if (!boxes.contains(all.at(i)) && apart <= nearest) {
+                boxes[h] = all.at(i);
+            }
+        }
+    }
+    return boxes;
+}
+
+PastedRows rowsFromCells(EntrySession &session, const Cells &cells, const QList<ControlId> &boxes, ControlId key,
+                         RowsThere there, const std::function<bool(qsizetype)> &goesOn,
+                         const std::optional<QLocale> &locale)
+{
+    PastedRows read;
+    read.boxes = boxes;
+    read.hasHeads = true;
+    const EntryState &state = session.state();
+    const QString counting = countingColumn(state);
+    qint64 next = counting.isEmpty() ? 0 : nextNumber(state, counting);
+    const RuleBook book(state.form);
+    const Control *keyBox = state.form.controls.find(key);
+    const QStringList keyColumns = keyBox ? columnsWritten(*keyBox) : QStringList();
+    for (qsizetype i = 1; i < cells.size() && goesOn(i); ++i) {
+        PastedRow one = rowOf(session, cells.at(i), boxes, std::nullopt, locale);
+        std::optional<Row> before;
+        if (one.mistake.isEmpty() && !keyColumns.isEmpty()) {
+            QVariantList values;
+            for (const QString &column : keyColumns) {
+                values.append(one.values.value(column));
+            }
+            const Result<QList<Row>> same =
+                rowsAfter(state.connection, linkedTo(state.source, keyColumns, values), {}, 2);
+            if (!same) {
+                one.mistake = same.error().sentence;
+            } else if (same->size() > 1) {
+                one.mistake =
+                    Texts::tr("several rows are there already with that %1").arg(calledFor(state.form, *keyBox));
+            } else if (!same->isEmpty()) {
+                before = same->first();
+            }
+        }
+        if (before && there == RowsThere::Leave) {
+            ++read.left;
+            continue;
+        }
+        if (before) {
+            one = rowOf(session, cells.at(i), boxes, before, locale);
+            one.values.removeIf([&](const std::pair<const QString &, QVariant &> &each) {
+                return valueOf(state.source, *before, each.first) == each.second;
+            });
+            if (one.mistake.isEmpty() && one.values.isEmpty()) {
+                ++read.left; // it is as the file has it
+                continue;
+            }
+        } else {
+            beginRow(state, counting, next, one);
+        }
+        if (one.mistake.isEmpty()) {
+            one.mistake = mistakeByRules(session, book, one);
+        }
+        one.line = i;
+        read.rows.append(one);
+    }
+    return read;
 }
 
 Outcome tryPasted(EntrySession &session, PastedRows &rows)

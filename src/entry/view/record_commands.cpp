@@ -1,6 +1,7 @@
 #include "entry/view/record_commands.h"
 
 #include "core/text/tr.h"
+#include "entry/cells/import_sheet.h"
 #include "entry/cells/together.h"
 #include "entry/export/save_rows.h"
 #include "entry/print/print_window.h"
@@ -168,6 +169,8 @@ const QList<RecordCommand> &recordCommands()
          [](EntryView &view) { showPrintWindow(*view.session(), view.appearance(), &view); }, nullptr, false, true},
         {"saveRows", QT_TRANSLATE_NOOP("RecordCommands", "Save the rows as a &file…"), "Ctrl+Alt+S",
          [](EntryView &view) { (void)askAndSaveRows(*view.viewInHand()->session(), {}, &view); }},
+        {"importRows", QT_TRANSLATE_NOOP("RecordCommands", "Rows from a f&ile…"), "Ctrl+Alt+I",
+         [](EntryView &view) { askAndImport(*view.viewInHand()->session(), &view); }},
         {"whatIDid", QT_TRANSLATE_NOOP("RecordCommands", "What I &did…"), "Ctrl+Alt+Backspace",
          [](EntryView &view) { showWhatIDid(*view.session(), &view); }},
         {"ownWay", QT_TRANSLATE_NOOP("RecordCommands", "M&y own way of this form…"), "Ctrl+Alt+W",

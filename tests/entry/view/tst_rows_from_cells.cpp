@@ -1,5 +1,6 @@
 // Rows from sheets of cells, what a person did and took back, and two people in one record.
 #include "core/text/cells.h"
+#include "entry/cells/import_sheet.h"
 #include "entry/cells/pasted_rows.h"
 #include "entry/cells/together.h"
 #include "entry/records/conflict_sheet.h"
@@ -11,6 +12,7 @@
 
 #include <QApplication>
 #include <QClipboard>
+#include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -19,6 +21,7 @@
 #include <QRadioButton>
 #include <QTableWidget>
 #include <QTest>
+#include <QTreeWidget>
 
 using namespace nabblet;
 
@@ -202,6 +205,75 @@ private Q_SLOTS:
         QVERIFY(m_session->takingBack().takeBack());
         QCOMPARE(ask("SELECT count(*) FROM visit"), all);
         QCOMPARE(ask("SELECT group_concat(visit_id || part_no || quantity) FROM part_fitted"), parts);
+    }
+
+    // A file of rows: columns by name and likeness, rows that are there changed, others added, refusals said, one step.
+    void rowsOfAFile()
+    {
+        open("part", Arrangement::Tabular);
+        const QString before = ask("SELECT group_concat(part_no || name || unit_price) FROM part");
+        const QStringList first = ask("SELECT part_no, name FROM part ORDER BY part_no LIMIT 1").split('|');
+        const QString path = m_folder.filePath("parts.csv");
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        const QString supplier = ask("SELECT name FROM contractor ORDER BY contractor_id LIMIT 1");
+        file.write(
+            QString("Nunber,NAME,unit_price,Supplier,Colour\n%1,%2 new,99.5,%3,red\nZZ-1,\"Rope, blue\",3.5,,"
+                    "\nZZ-2,Shackle,-4,,\nZZ-3,Buoy,1,Nobody at all,\n")
+                .arg(first.at(0), first.at(1), supplier)
+                .toUtf8());
+        file.close();
+        QString verdict;
+        int refused = 0;
+        samples::WhenOpen sheet("importSheet", [&](QDialog *dialog) {
+            auto *there = dialog->findChild<QComboBox *>("rowsThere");
+            there->setCurrentIndex(1);
+            Q_EMIT there->activated(1);
+            verdict = dialog->findChild<QLabel *>("importVerdict")->text();
+            auto *why = dialog->findChild<QTreeWidget *>("importRefused");
+            refused = why->topLevelItemCount();
+            dialog->findChild<QPushButton *>("putIn")->click();
+            if (dialog->isVisible()) {
+                dialog->reject();
+            }
+        });
+        importFile(*m_session, path, m_view.get());
+        QCOMPARE(verdict, QString("1 row would be added, 1 changed, 2 would not go in."));
+        QCOMPARE(refused, 2);
+        QCOMPARE(ask("SELECT p.name, unit_price, c.name FROM part p JOIN contractor c ON c.contractor_id = supplier_id "
+                     "WHERE part_no = '" +
+                     first.at(0) + "'"),
+                 first.at(1) + " new|99.5|" + supplier);
+        QCOMPARE(ask("SELECT name FROM part WHERE part_no LIKE 'ZZ-%'"), QString("Rope, blue"));
+        QVERIFY(m_session->takingBack().takeBack());
+        QCOMPARE(ask("SELECT group_concat(part_no || name || unit_price) FROM part"), before);
+    }
+
+    // The form's own rules count as well.
+    void rulesOfTheFormCount()
+    {
+        open("part", Arrangement::Tabular);
+        Rule check;
+        check.effect = "check";
+        check.when = "unit_price < 1000";
+        check.then.words = "Too dear";
+        m_work.form.rules.append(check);
+        Rule needed;
+        needed.effect = "required";
+        needed.when = "unit = 'metre'";
+        needed.on = {m_work.control("supplier_id")->id};
+        m_work.form.rules.append(needed);
+        QVERIFY(m_session->setForm(m_work.form).isOk());
+        const Cells cells{{"part_no", "name", "unit_price", "unit"},
+                          {"Q-1", "Dear", "5000", "each"},
+                          {"Q-2", "Chain", "5", "metre"},
+                          {"Q-3", "Good", "5", "each"}};
+        const PastedRows rows = rowsFromCells(*m_session, cells, boxesByHeads(m_work.form, cells.first()), 0,
+                                              RowsThere::Change, [](qsizetype) { return true; });
+        QCOMPARE(rows.rows.size(), 3);
+        QVERIFY2(rows.rows.at(0).mistake.contains("Too dear"), qPrintable(rows.rows.at(0).mistake));
+        QVERIFY2(rows.rows.at(1).mistake.contains("blank"), qPrintable(rows.rows.at(1).mistake));
+        QCOMPARE(rows.rows.at(2).mistake, QString());
     }
 
     // Each thing done stands in a list, and is taken back from there also when others were done since.
