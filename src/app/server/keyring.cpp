@@ -39,17 +39,46 @@ void recallPassword(const DatabaseAddress &address)
     }
 }
 
-bool rememberPassword(const DatabaseAddress &address, const QString &password)
+namespace {
+
+bool remember(const QString &key, const QString &password)
 {
     if (password.isEmpty()) {
         QKeychain::DeletePasswordJob job(Service);
-        job.setKey(writtenAddress(address));
+        job.setKey(key);
         return isDone(job);
     }
     QKeychain::WritePasswordJob job(Service);
-    job.setKey(writtenAddress(address));
+    job.setKey(key);
     job.setTextData(password);
     return isDone(job);
+}
+
+QString keyOf(const MailSetup &setup)
+{
+    return QStringLiteral("mail %1@%2:%3").arg(setup.user, setup.host).arg(portOf(setup));
+}
+
+} // namespace
+
+bool rememberPassword(const DatabaseAddress &address, const QString &password)
+{
+    return remember(writtenAddress(address), password);
+}
+
+QString mailPassword(const MailSetup &setup)
+{
+    if (setup.user.isEmpty()) {
+        return {};
+    }
+    QKeychain::ReadPasswordJob job(Service);
+    job.setKey(keyOf(setup));
+    return isDone(job) ? job.textData() : QString();
+}
+
+bool rememberMailPassword(const MailSetup &setup, const QString &password)
+{
+    return remember(keyOf(setup), password);
 }
 
 } // namespace nabblet

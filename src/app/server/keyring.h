@@ -1,6 +1,8 @@
-// Passwords of databases in the desktop's keyring, where the desktop has one. They stand nowhere else on the disk.
+// Passwords of databases and mail servers in the desktop's keyring, where the desktop has one. They stand nowhere else
+// on the disk.
 #pragma once
 
+#include "core/mail/mail_setup.h"
 #include "core/model/database_address.h"
 
 #include <QString>
@@ -13,5 +15,9 @@ void recallPassword(const DatabaseAddress &address);
 
 // Keeps a password in the keyring, or takes it out with an empty one. False where there is no keyring.
 bool rememberPassword(const DatabaseAddress &address, const QString &password);
+
+// The same of the user of a mail server; empty where there is none.
+QString mailPassword(const MailSetup &setup);
+bool rememberMailPassword(const MailSetup &setup, const QString &password);
 
 } // namespace nabblet

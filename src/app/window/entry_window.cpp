@@ -18,6 +18,7 @@ std::unique_ptr<EntrySession> sessionOf(const Workspace &workspace, const Form &
     session->setFormReader(formReaderOf(workspace.projectFolder));
     session->setFormFinder(formFinderOf(workspace.projectFolder));
     session->setSharedQuestions(sharedQuestionsOf(workspace.projectFolder));
+    session->setMailSender(mailSenderOf(workspace.projectFolder));
     return session;
 }
 

@@ -4,6 +4,7 @@
 #include "app/server/server_dialog.h"
 #include "app/work/demonstration.h"
 #include "app/work/form_names.h"
+#include "app/work/mail_dialog.h"
 #include "app/work/own_address.h"
 #include "app/work/project_names.h"
 #include "app/work/used_lately.h"
@@ -232,6 +233,17 @@ std::optional<DatabaseAddress> Filing::askForDatabase(const QString &title)
                                                             tr("Databases (*.db *.sqlite *.sqlite3);;All files (*)"))
                              : QString();
     return file.isEmpty() ? std::nullopt : std::optional(addressNamed(file));
+}
+
+void Filing::setUpMail()
+{
+    const std::optional<MailSetup> mail = askForMail(m_work->workspace().project.mail, m_window);
+    if (!mail) {
+        return;
+    }
+    if (const Outcome done = m_work->setMail(*mail); !done) {
+        complain(done.error(), m_window);
+    }
 }
 
 void Filing::moveProject()

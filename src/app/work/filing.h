@@ -28,6 +28,8 @@ public:
     void openDemonstration();
     // Has the project work on another database, a file or one on a server, after saying what is different there.
     void moveProject();
+    // Asks how the forms of the project send messages.
+    void setUpMail();
     // The sheet that makes a form from data, with a table chosen.
     void newForm(const QString &table = {});
     // Makes a form from a table without asking, as its draft stands.

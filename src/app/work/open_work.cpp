@@ -69,6 +69,7 @@ void OpenWork::take(const Form &form, const QString &path, bool isNew)
         m_session->setFormReader(formReaderOf(m_workspace.projectFolder));
         m_session->setFormFinder(formFinderOf(m_workspace.projectFolder));
         m_session->setSharedQuestions(sharedQuestionsOf(m_workspace.projectFolder));
+        m_session->setMailSender(mailSenderOf(m_workspace.projectFolder));
         m_typedRecovery = std::make_unique<RecordRecovery>(m_session.get(), path);
         connect(m_session.get(), &EntrySession::said, this, &OpenWork::said);
         connect(m_session.get(), &EntrySession::recordChanged, this, &OpenWork::recordChanged);
@@ -208,6 +209,12 @@ QString OpenWork::nameAtHand() const
 Outcome OpenWork::setFollowsRenames(bool follows)
 {
     m_workspace.project.followsRenames = follows;
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{}) : saveProjectOf(m_workspace);
+}
+
+Outcome OpenWork::setMail(const MailSetup &mail)
+{
+    m_workspace.project.mail = mail;
     return m_workspace.projectFolder.isEmpty() ? Outcome(Done{}) : saveProjectOf(m_workspace);
 }
 

@@ -55,6 +55,8 @@ public:
     Saved saveTo(const QString &path);
     // Reads tables, columns and links anew; what is shown follows.
     Outcome readDatabaseAgain();
+    // How the forms of the project send messages from now on.
+    Outcome setMail(const MailSetup &mail);
     // Links that the database does not declare, known to the project from now on.
     Outcome addLinks(const QList<TableLink> &links);
     // What is stored in a table, once that is known.

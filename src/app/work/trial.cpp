@@ -21,6 +21,7 @@ Result<std::unique_ptr<Trial>> Trial::begin(const Workspace &workspace, const Fo
     trial->m_session->setFormReader(formReaderOf(workspace.projectFolder));
     trial->m_session->setFormFinder(formFinderOf(workspace.projectFolder));
     trial->m_session->setSharedQuestions(sharedQuestionsOf(workspace.projectFolder));
+    trial->m_session->setMailSender(mailSenderOf(workspace.projectFolder));
     trial->m_branches = RuleBranches(form);
     if (const Outcome started = form.rowsFrom.isEmpty() ? Outcome(Done{}) : trial->m_session->start(); !started) {
         return started.error();

@@ -1,5 +1,6 @@
 #include "app/work/workspace.h"
 
+#include "app/server/keyring.h"
 #include "app/work/own_address.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
@@ -230,6 +231,18 @@ SharedQuestions sharedQuestionsOf(const QString &projectFolder)
                 project->questions = questions;
                 return saveProject(projectFolder, *project);
             }};
+}
+
+MailSender mailSenderOf(const QString &projectFolder)
+{
+    if (projectFolder.isEmpty()) {
+        return {};
+    }
+    return {[projectFolder] {
+                const Result<Project> project = loadProject(projectFolder);
+                return project ? project->mail : MailSetup();
+            },
+            projectFolder, mailPassword};
 }
 
 std::function<std::optional<Form>(const QString &)> formFinderOf(const QString &projectFolder)

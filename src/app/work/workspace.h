@@ -5,6 +5,7 @@
 #include "core/looks/files/look_book.h"
 #include "core/model/form.h"
 #include "data/dialect/connection.h"
+#include "entry/state/mail_sender.h"
 #include "entry/state/shared_questions.h"
 
 #include <functional>
@@ -59,6 +60,8 @@ std::function<Result<Form>(const QString &)> formReaderOf(const QString &project
 Outcome saveProjectOf(const Workspace &workspace);
 // The questions that a project keeps, read anew each time: another program or window may write them, too.
 SharedQuestions sharedQuestionsOf(const QString &projectFolder);
+// How its forms send messages: as the project file says when they do.
+MailSender mailSenderOf(const QString &projectFolder);
 // The form of a project that shows single records of a table, best the one that is called like it.
 std::function<std::optional<Form>(const QString &table)> formFinderOf(const QString &projectFolder);
 

@@ -24,6 +24,7 @@
     ACTION(closeAction)                                                                                                \
     ACTION(openFormAction)                                                                                             \
     ACTION(openRowsAction)                                                                                             \
+    ACTION(sendAction)                                                                                                 \
     ACTION(printAction)                                                                                                \
     ACTION(saveAsAction)                                                                                               \
     ACTION(putInAction)                                                                                                \

@@ -34,6 +34,7 @@ public:
     virtual bool close() = 0;
     virtual bool openForm() = 0; // the one of the project that the button names
     virtual bool openRows() = 0; // those that belong to the record, on the form inside the button
+    virtual bool send() = 0;     // the message that the button says
     virtual bool print() = 0;
     virtual bool saveAs(const QString &ending) = 0; // the record or the rows as a file; empty: people choose
     virtual bool readAgain() = 0;

@@ -3,6 +3,7 @@
 
 #include "core/catalogue/catalogue.h"
 #include "core/filter/filter.h"
+#include "core/mail/mail_setup.h"
 #include "core/model/database_address.h"
 
 #include <QHash>
@@ -22,6 +23,7 @@ struct Project
     QList<TableLink> links;        // that the database does not declare
     QList<RuleSentence> sentences; // for rules of the tables
     QList<KeptQuestion> questions; // for all who work with its forms
+    MailSetup mail;                // how its forms send messages
     bool followsRenames = false;   // renamed columns are followed without asking, where it is certain
     int fileVersion = 1;
     QJsonObject unknown;           // keys of a newer version, kept for saving

@@ -86,6 +86,11 @@ QByteArray writeProject(const Project &project)
         }
         json.endList();
     }
+    if (const QJsonObject mail = mailSetupToJson(project.mail); !mail.isEmpty()) {
+        json.beginObject("mail", JsonText::Layout::OneLine);
+        json.members(mail);
+        json.endObject();
+    }
     json.members(project.unknown);
     json.endObject();
     return json.toUtf8();
@@ -149,6 +154,7 @@ Result<Project> readProject(const QByteArray &text)
             project.questions.append(question);
         }
     }
+    project.mail = mailSetupFromJson(reader.object("mail"));
     project.unknown = reader.unknownKeys();
     if (!mistakes.isEmpty()) {
         return Error{mistakes.first(), {}};

@@ -4,13 +4,13 @@
 #include "core/kinds/control_names.h"
 #include "core/text/tr.h"
 #include "data/records/own_statement.h"
+#include "entry/actions/filled_in.h"
 #include "entry/actions/trust.h"
 #include "entry/cells/pasted_rows.h"
 #include "entry/session/entry_session.h"
 
 #include <QDesktopServices>
 #include <QProcess>
-#include <QRegularExpression>
 #include <QUrl>
 
 namespace nabblet {
@@ -18,23 +18,6 @@ namespace nabblet {
 NABBLET_TEXTS(OwnActions)
 
 namespace {
-
-// The control that shows a column, or is called so.
-const Control *controlNamed(const EntrySession &session, const QString &name)
-{
-    const Form &form = session.form();
-    if (const Control *control = session.state().controlFor(name)) {
-        return control;
-    }
-    for (const Control &control : form.controls) {
-        const bool isIt = control.name.compare(name, Qt::CaseInsensitive) == 0 ||
-                          calledFor(form, control).compare(name, Qt::CaseInsensitive) == 0;
-        if (isIt && !isCaption(control)) {
-            return &control;
-        }
-    }
-    return nullptr;
-}
 
 bool say(EntrySession &session, const QString &sentence)
 {
@@ -74,31 +57,6 @@ QString inSql(const QVariant &value)
 }
 
 } // namespace
-
-QString filledIn(const QString &words, const EntrySession &session)
-{
-    static const QRegularExpression braces(QStringLiteral("\\{([^{}]+)\\}"));
-    QString filled;
-    qsizetype behind = 0;
-    auto matches = braces.globalMatch(words);
-    while (matches.hasNext()) {
-        const QRegularExpressionMatch match = matches.next();
-        filled += words.mid(behind, match.capturedStart() - behind);
-        const QString name = match.captured(1).trimmed();
-        const EntryState &state = session.state();
-        if (name == QLatin1String("record")) {
-            filled += session.values().recordWords();
-        } else if (const Control *control = controlNamed(session, name)) {
-            filled += session.values().shown(*control).words;
-        } else if (state.source.columns.contains(name)) {
-            filled += state.value(name).toString();
-        } else {
-            filled += match.captured(0);
-        }
-        behind = match.capturedEnd();
-    }
-    return filled + words.mid(behind);
-}
 
 bool putInValues(EntrySession &session, const QString &values)
 {

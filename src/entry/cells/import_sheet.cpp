@@ -34,6 +34,8 @@ namespace {
 constexpr int MostRefused = 500; // listed
 constexpr int ToldEvery = 50;    // rows
 constexpr int LineHeight = 26;   // px
+constexpr int NumberWidth = 72;  // px
+constexpr int MostColumns = 12;  // in sight
 
 class ImportSheet : public QDialog
 {
@@ -52,6 +54,7 @@ private:
     QLocale m_locale;
     QTableWidget *m_columns;
     QComboBox *m_there;
+    QLabel *m_knownBy;
     QComboBox *m_key;
     QLabel *m_verdict;
     QTreeWidget *m_refused;
@@ -82,7 +85,8 @@ ImportSheet::ImportSheet(EntrySession &session, const QString &name, const Cells
     m_key->setObjectName(QStringLiteral("importKey"));
     m_key->setAccessibleName(Texts::tr("Known by"));
     row->addWidget(m_there);
-    row->addWidget(new QLabel(Texts::tr("known by")));
+    m_knownBy = new QLabel(Texts::tr("known by"));
+    row->addWidget(m_knownBy);
     row->addWidget(m_key);
     row->addStretch();
     column->addLayout(row);
@@ -142,6 +146,10 @@ void ImportSheet::makeColumns()
         m_columns->setCellWidget(i, 2, box);
     }
     m_columns->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    m_columns->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    const int lines = std::min<int>(MostColumns, static_cast<int>(heads.size()));
+    m_columns->setMaximumHeight((lines + 1) * LineHeight + 8);
+    m_columns->setMinimumHeight(std::min(lines, 4) * LineHeight + LineHeight + 8);
 }
 
 QList<ControlId> ImportSheet::boxes() const
@@ -168,7 +176,8 @@ void ImportSheet::tryThem()
         }
     }
     m_key->setCurrentIndex(std::max(0, m_key->findData(keyBefore)));
-    m_key->setEnabled(m_there->currentIndex() > 0);
+    m_key->setVisible(m_there->currentIndex() > 0);
+    m_knownBy->setVisible(m_there->currentIndex() > 0);
     const ControlId key = m_there->currentIndex() > 0 ? m_key->currentData().toInt() : 0;
     QProgressDialog progress(Texts::tr("Trying the rows…"), Texts::tr("Give up"), 0, static_cast<int>(m_cells.size()),
                              this);
@@ -200,10 +209,11 @@ void ImportSheet::tryThem()
     for (const PastedRow &one : std::as_const(m_rows.rows)) {
         changed += one.mistake.isEmpty() && one.before ? 1 : 0;
         if (!one.mistake.isEmpty() && m_refused->topLevelItemCount() < MostRefused) {
-            new QTreeWidgetItem(m_refused, {QString::number(one.line), one.mistake});
+            auto *item = new QTreeWidgetItem(m_refused, {QString::number(one.line), one.mistake});
+            item->setSizeHint(0, QSize(0, LineHeight));
         }
     }
-    m_refused->resizeColumnToContents(0);
+    m_refused->setColumnWidth(0, NumberWidth);
     m_refused->setVisible(bad > 0);
     QStringList parts;
     parts.append(counted(good - changed, Texts::tr("1 row would be added"), Texts::tr("%1 rows would be added")));
@@ -218,8 +228,9 @@ void ImportSheet::tryThem()
     }
     m_verdict->setText(parts.join(QStringLiteral(", ")) + u'.');
     m_take->setEnabled(good > 0);
-    m_take->setText(bad == 0 ? Texts::tr("Put them in")
-                             : counted(good, Texts::tr("Put in the one that goes in"), Texts::tr("Put in the %1")));
+    m_take->setText(bad == 0 || good == 0
+                        ? Texts::tr("Put them in")
+                        : counted(good, Texts::tr("Put in the one that goes in"), Texts::tr("Put in the %1")));
 }
 
 } // namespace

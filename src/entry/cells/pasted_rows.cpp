@@ -17,6 +17,9 @@
 #include "entry/state/next_number.h"
 #include "entry/state/record_writing.h"
 
+#include <QRegularExpression>
+#include <QSet>
+
 #include <algorithm>
 
 namespace nabblet {
@@ -346,6 +349,24 @@ QList<ControlId> boxesByHeads(const Form &form, const QStringList &heads)
             if (!boxes.contains(all.at(i)) && apart <= nearest) {
                 boxes[h] = all.at(i);
             }
+        }
+    }
+    // By whole words, where only one box has all of them: "Price" is the unit price.
+    const auto wordsIn = [](const QString &words) {
+        const QStringList parted =
+            words.toLower().split(QRegularExpression(QStringLiteral("[^\\p{L}\\p{N}]+")), Qt::SkipEmptyParts);
+        return QSet<QString>(parted.begin(), parted.end());
+    };
+    for (qsizetype h = 0; h < heads.size(); ++h) {
+        const QSet<QString> head = wordsIn(heads.at(h));
+        QList<ControlId> likely;
+        for (qsizetype i = 0; i < all.size() && boxes.at(h) == 0 && !head.isEmpty(); ++i) {
+            if (!boxes.contains(all.at(i)) && wordsIn(called.at(i)).contains(head)) {
+                likely.append(all.at(i));
+            }
+        }
+        if (likely.size() == 1) {
+            boxes[h] = likely.first();
         }
     }
     return boxes;

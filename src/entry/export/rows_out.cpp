@@ -92,6 +92,58 @@ Result<RowsOut> rowsOut(const EntryState &state)
     return rows;
 }
 
+namespace {
+
+// What goes into the cells of a row, read once for all rows.
+class Cells
+{
+public:
+    Cells(const RowsOut &rows, const RowFile &file, const EntrySession *session)
+        : m_rows(rows), m_isForReading(file.isForReading), m_session(session), m_cells(rows.boxes.size())
+    {
+        for (const Control &box : rows.boxes) {
+            m_values.append(rows.source.columns.indexOf(box.column));
+            m_words.append(rows.source.columns.indexOf(wordedName(box.column)));
+        }
+    }
+
+    const QList<ExportCell> &of(const Row &row)
+    {
+        for (qsizetype i = 0; i < m_rows.boxes.size(); ++i) {
+            const Control &box = m_rows.boxes.at(i);
+            const ExportColumn &column = m_rows.columns.at(i);
+            ExportCell &cell = m_cells[i];
+            cell.value = m_values.at(i) < 0 ? QVariant() : row.values.at(m_values.at(i));
+            cell.words.clear();
+            if (m_words.at(i) >= 0) {
+                cell.words = row.values.at(m_words.at(i)).toString();
+                if (cell.words.isEmpty()) { // it points to nothing
+                    cell.words = plainText(cell.value, column.type);
+                }
+            } else if (column.isWords && fixedChoices(box).isEmpty() && m_session) {
+                const Shown shown = m_session->values().shownIn(box, row);
+                cell.words = shown.words;
+                if (cell.value.isNull() && !shown.isMissing) {
+                    cell.value = shown.words;
+                }
+            } else if (column.isWords || m_isForReading) {
+                cell.words = shownFor(box, cell.value, m_rows.locale).words;
+            }
+        }
+        return m_cells;
+    }
+
+private:
+    const RowsOut &m_rows;
+    bool m_isForReading;
+    const EntrySession *m_session;
+    QList<qsizetype> m_values; // where in a row each box finds its value, …
+    QList<qsizetype> m_words;  // … and its words
+    QList<ExportCell> m_cells;
+};
+
+} // namespace
+
 Result<std::optional<qint64>> writeRows(const Connection &connection, const RowsOut &rows, RowFile &file,
                                         const EntrySession *session, const std::atomic<bool> &isCancelled,
                                         const RowsWritten &written)
@@ -99,37 +151,11 @@ Result<std::optional<qint64>> writeRows(const Connection &connection, const Rows
     if (const Outcome begun = file.begin(rows.title, rows.columns); !begun) {
         return begun.error();
     }
-    QList<qsizetype> values; // where in a row each box finds its value, and its words
-    QList<qsizetype> words;
-    for (const Control &box : rows.boxes) {
-        values.append(rows.source.columns.indexOf(box.column));
-        words.append(rows.source.columns.indexOf(wordedName(box.column)));
-    }
+    Cells cells(rows, file, session);
     qint64 count = 0;
     std::optional<Error> failure;
-    QList<ExportCell> cells(rows.boxes.size());
     const Result<bool> all = eachRow(connection, rows.source, isCancelled, [&](const Row &row) {
-        for (qsizetype i = 0; i < rows.boxes.size(); ++i) {
-            const Control &box = rows.boxes.at(i);
-            ExportCell &cell = cells[i];
-            cell.value = values.at(i) < 0 ? QVariant() : row.values.at(values.at(i));
-            cell.words.clear();
-            if (words.at(i) >= 0) {
-                cell.words = row.values.at(words.at(i)).toString();
-                if (cell.words.isEmpty()) { // it points to nothing
-                    cell.words = plainText(cell.value, rows.columns.at(i).type);
-                }
-            } else if (rows.columns.at(i).isWords && fixedChoices(box).isEmpty() && session) {
-                const Shown shown = session->values().shownIn(box, row);
-                cell.words = shown.words;
-                if (cell.value.isNull() && !shown.isMissing) {
-                    cell.value = shown.words;
-                }
-            } else if (rows.columns.at(i).isWords || file.isForReading) {
-                cell.words = shownFor(box, cell.value, rows.locale).words;
-            }
-        }
-        if (const Outcome put = file.row(cells); !put) {
+        if (const Outcome put = file.row(cells.of(row)); !put) {
             failure = put.error();
             return false;
         }
@@ -148,6 +174,24 @@ Result<std::optional<qint64>> writeRows(const Connection &connection, const Rows
         return ended.error();
     }
     return std::optional(count);
+}
+
+Outcome writeRecord(const Connection &connection, const RowsOut &rows, const RowKey &key, RowFile &file,
+                    const EntrySession *session)
+{
+    const MaybeRow row = rowWithKey(connection, rows.source, key);
+    if (!row) {
+        return row.error();
+    }
+    if (!*row) {
+        return Error{Texts::tr("The record is not there any more."), {}};
+    }
+    if (const Outcome begun = file.begin(rows.title, rows.columns); !begun) {
+        return begun;
+    }
+    Cells cells(rows, file, session);
+    const Outcome put = file.row(cells.of(**row));
+    return put ? file.end() : put;
 }
 
 } // namespace nabblet

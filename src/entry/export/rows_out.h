@@ -34,5 +34,8 @@ using RowsWritten = std::function<bool(qint64 rows)>;
 Result<std::optional<qint64>> writeRows(const Connection &connection, const RowsOut &rows, RowFile &file,
                                         const EntrySession *session, const std::atomic<bool> &isCancelled,
                                         const RowsWritten &written);
+// The same of one record.
+Outcome writeRecord(const Connection &connection, const RowsOut &rows, const RowKey &key, RowFile &file,
+                    const EntrySession *session);
 
 } // namespace nabblet

@@ -131,6 +131,7 @@ std::unique_ptr<EntrySession> EntrySession::another(const Form &form, Counting c
     other->setFormReader(formReader());
     other->setFormFinder(m_parts->formFinder);
     other->setSharedQuestions(m_parts->sharedQuestions);
+    other->setMailSender(mailSender());
     other->m_parts->counting = counting;
     return other;
 }
@@ -148,6 +149,16 @@ void EntrySession::setFormReader(FormReader reader)
 const FormReader &EntrySession::formReader() const
 {
     return m_parts->formReader;
+}
+
+void EntrySession::setMailSender(MailSender sender)
+{
+    m_parts->mailSender = std::move(sender);
+}
+
+const MailSender &EntrySession::mailSender() const
+{
+    return m_parent && !m_parts->mailSender.setup ? m_parent->mailSender() : m_parts->mailSender;
 }
 
 void EntrySession::setSharedQuestions(SharedQuestions shared)

@@ -11,6 +11,7 @@
 #include "entry/session/taking_back.h"
 #include "entry/session/typing.h"
 #include "entry/state/entry_state.h"
+#include "entry/state/mail_sender.h"
 #include "entry/state/shared_questions.h"
 
 #include <QObject>
@@ -72,6 +73,9 @@ public:
     // Where questions are kept for all who work with the project.
     void setSharedQuestions(SharedQuestions shared);
     const SharedQuestions &sharedQuestions() const;
+    // How messages are sent; rows inside another form send as that does.
+    void setMailSender(MailSender sender);
+    const MailSender &mailSender() const;
     // Where the form for a row that a lookup shows comes from; without it, or where it finds none, one is drafted.
     void setFormFinder(FormFinder finder);
     Form formFor(const Table &table) const;

@@ -31,6 +31,7 @@ struct SessionParts
     FormReader formReader;
     FormFinder formFinder;
     SharedQuestions sharedQuestions;
+    MailSender mailSender;
 
     Totals totals;
     ControlValues values;

@@ -1,9 +1,11 @@
 // Buttons: each does its action on the form that it stands on.
 #include "core/actions/action_table.h"
 #include "core/kinds/settings/button_picture.h"
+#include "entry/actions/filled_in.h"
 #include "entry/actions/own_actions.h"
 #include "entry/editors/field_editor.h"
 #include "entry/editors/painted_widgets.h"
+#include "entry/mail/send_sheet.h"
 #include "entry/print/print_window.h"
 #include "entry/print/save_as.h"
 #include "entry/session/opened_form.h"
@@ -99,6 +101,7 @@ private:
         Q_EMIT view()->closeRequested();
         return true;
     }
+    bool send() override { return sendMessage(session(), control(), *context().appearance, view()); }
     bool print() override
     {
         showPrintWindow(session(), *context().appearance, view());

@@ -4,6 +4,7 @@
 #include "entry/cells/import_sheet.h"
 #include "entry/cells/together.h"
 #include "entry/export/save_rows.h"
+#include "entry/mail/send_sheet.h"
 #include "entry/print/print_window.h"
 #include "entry/records/what_i_did.h"
 #include "entry/view/entry_view.h"
@@ -171,6 +172,8 @@ const QList<RecordCommand> &recordCommands()
          [](EntryView &view) { (void)askAndSaveRows(*view.viewInHand()->session(), {}, &view); }},
         {"importRows", QT_TRANSLATE_NOOP("RecordCommands", "Rows from a f&ile…"), "Ctrl+Alt+I",
          [](EntryView &view) { askAndImport(*view.viewInHand()->session(), &view); }},
+        {"outbox", QT_TRANSLATE_NOOP("RecordCommands", "Messages that wai&t…"), "",
+         [](EntryView &view) { showOutbox(*view.session(), &view); }},
         {"whatIDid", QT_TRANSLATE_NOOP("RecordCommands", "What I &did…"), "Ctrl+Alt+Backspace",
          [](EntryView &view) { showWhatIDid(*view.session(), &view); }},
         {"ownWay", QT_TRANSLATE_NOOP("RecordCommands", "M&y own way of this form…"), "Ctrl+Alt+W",

@@ -1,7 +1,9 @@
 // Buttons at work: each action once by mouse and once by key, several after one another, and what is asked before.
 #include "core/actions/action_table.h"
-#include "entry/actions/own_actions.h"
+#include "core/kinds/settings/mail.h"
+#include "entry/mail/send_sheet.h"
 #include "support/form_at_work.h"
+#include "support/mail_server.h"
 #include "support/when_open.h"
 
 #include <QAbstractButton>
@@ -9,8 +11,11 @@
 #include <QDesktopServices>
 #include <QLabel>
 #include <QLineEdit>
+#include <QListWidget>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
+#include <QStandardPaths>
 #include <QTest>
 
 using namespace nabblet;
@@ -234,6 +239,72 @@ private Q_SLOTS:
         samples::WhenOpen no("question", [](QDialog *dialog) { dialog->findChild<QPushButton *>("answer1")->click(); });
         pressByKey(button({"open-link"}, "file:///bin/true"));
         QCOMPARE(m_opened.size(), 1);
+    }
+
+    // A message: seen filled in, with the record along, changed, sent by a server; what cannot be sent waits.
+    void messages()
+    {
+        QStandardPaths::setTestModeEnabled(true);
+        QDir(outboxFolder()).removeRecursively();
+        open("buoy");
+        const samples::MailServer server;
+        MailSetup setup = server.setup();
+        m_work.session->setMailSender({[&] { return setup; }, m_folder.path(), {}});
+        Mail mail{"{status}@nabharbour.example, idris@nabharbour.example", "Buoy {asset_no}", "Name: {Name}\n{unknown}",
+                  Attached::Pdf};
+        QAbstractButton *sends = button({"send"});
+        Control control = m_work.form.controls.at(m_work.form.controls.size() - 1);
+        control.settings.set(setting::Message, mail);
+        m_work.form.controls.replace(m_work.form.controls.indexOf(control.id), control);
+        QVERIFY(m_work.session->setForm(m_work.form).isOk());
+        m_work.view->setForm(m_work.form);
+        sends = qobject_cast<QAbstractButton *>(m_work.view->widgetFor(control.id));
+        const QString asset = ask("SELECT asset_no FROM buoy WHERE buoy_id = 1");
+        const QString name = ask("SELECT name FROM buoy WHERE buoy_id = 1");
+        QString subject;
+        QString text;
+        samples::WhenOpen sheet("sendSheet", [&](QDialog *dialog) {
+            subject = dialog->findChild<QLineEdit *>("mailSubject")->text();
+            text = dialog->findChild<QPlainTextEdit *>("mailText")->toPlainText();
+            dialog->findChild<QLineEdit *>("mailTo")->setText("ansa@nabharbour.example");
+            dialog->findChild<QPushButton *>("sendNow")->click();
+        });
+        press(sends);
+        QCOMPARE(subject, "Buoy " + asset);
+        QCOMPARE(text, "Name: " + name + "\n{unknown}");
+        QVERIFY2(m_said.last().startsWith("Sent to ansa"), qPrintable(m_said.join('|')));
+        const QStringList read = server.read();
+        QCOMPARE(read.value(0), "Buoy " + asset);
+        QVERIFY2(read.value(5).contains("application/pdf"), qPrintable(read.join('|')));
+        // Where nobody answers, it waits; a person sends it again.
+        m_work.activate();
+        setup.port = 1;
+        samples::WhenOpen again("sendSheet", [](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("mailTo")->setText("ansa@nabharbour.example");
+            dialog->findChild<QPushButton *>("sendNow")->click();
+        });
+        pressByKey(sends);
+        QVERIFY2(m_said.last().contains("waits"), qPrintable(m_said.last()));
+        int waited = 0;
+        samples::WhenOpen outbox("outbox", [&](QDialog *dialog) {
+            waited = dialog->findChild<QListWidget *>("waitingMails")->count();
+            dialog->findChild<QPushButton *>("letMailGo")->click();
+            dialog->reject();
+        });
+        showOutbox(*m_work.session, m_work.view.get());
+        QCOMPARE(waited, 1);
+        // Into a folder.
+        setup = {};
+        setup.way = MailWay::Folder;
+        setup.from = "depot@nabharbour.example";
+        setup.folder = "mail";
+        m_work.activate();
+        samples::WhenOpen third("sendSheet", [](QDialog *dialog) {
+            dialog->findChild<QLineEdit *>("mailTo")->setText("ansa@nabharbour.example");
+            dialog->findChild<QPushButton *>("sendNow")->click();
+        });
+        press(sends);
+        QCOMPARE(QDir(m_folder.filePath("mail")).entryList({"*.eml"}).size(), 1);
     }
 
     // A row in a subform, and reading again what others changed.

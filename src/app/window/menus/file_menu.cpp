@@ -62,6 +62,9 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     QAction *move = commands.add(
         file, Texts::tr("&Move the project to another database…"), QKeySequence(),
         [&window] { window.filing().moveProject(); }, When::Always);
+    QAction *mail = commands.add(
+        file, Texts::tr("Ma&il of the project…"), QKeySequence(), [&window] { window.filing().setUpMail(); },
+        When::Always);
     file->addSeparator();
     QAction *save = commands.add(
         file, Texts::tr("&Save form"), QKeySequence::Save,
@@ -84,10 +87,11 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     file->addSeparator();
     commands.add(
         file, Texts::tr("&Quit"), keys("Ctrl+Q"), [&window] { window.close(); }, When::Always);
-    commands.follow([&window, again, move, save] {
+    commands.follow([&window, again, move, mail, save] {
         const Workspace &workspace = window.work().workspace();
         again->setEnabled(workspace.connection || !workspace.projectFolder.isEmpty());
         move->setEnabled(!workspace.projectFolder.isEmpty());
+        mail->setEnabled(!workspace.projectFolder.isEmpty());
         save->setText(window.isAtWork() ? Texts::tr("&Save record") : Texts::tr("&Save form"));
     });
 }

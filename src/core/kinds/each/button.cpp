@@ -5,6 +5,7 @@
 #include "core/kinds/settings/button_picture.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/fixed_picture.h"
+#include "core/kinds/settings/mail.h"
 #include "core/kinds/settings/marks.h"
 #include "core/kinds/text_words.h"
 #include "core/look_settings/look_setting_table.h"
@@ -91,8 +92,8 @@ Kind buttonKind()
               Editor::Button,
               {},
               QSize(120, 32),
-              {&setting::Action, &setting::With, &setting::Asks, &setting::Key, &setting::Further, &setting::Opens,
-               &setting::Link, &setting::Align, &setting::Drawing, &setting::Image, &setting::Side},
+              {&setting::Action, &setting::With, &setting::Asks, &setting::Key, &setting::Further, &setting::Message,
+               &setting::Opens, &setting::Link, &setting::Align, &setting::Drawing, &setting::Image, &setting::Side},
               draw,
               wordsAsStored,
               readNothing};
