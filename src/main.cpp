@@ -1,6 +1,7 @@
 #include "app/command/command_line.h"
 
 #include <QApplication>
+#include <QIcon>
 
 int main(int argc, char **argv)
 {
@@ -8,6 +9,8 @@ int main(int argc, char **argv)
     QApplication application(argc, argv);
     QApplication::setOrganizationName(QStringLiteral("Nabblet"));
     QApplication::setApplicationName(QStringLiteral("Nabblet"));
+    QApplication::setDesktopFileName(QStringLiteral("net.nabblet.Nabblet"));
+    QApplication::setWindowIcon(QIcon(QStringLiteral(":/icon.svg")));
     QApplication::setStyle(QStringLiteral("Fusion"));
     return nabblet::runCommandLine(application);
 }

@@ -4,6 +4,7 @@
 #include "app/command/command_parts.h"
 #include "app/command/draft_command.h"
 #include "app/command/export_command.h"
+#include "app/command/hand_over_command.h"
 #include "app/command/import_command.h"
 #include "app/command/print_command.h"
 #include "app/command/reconcile_command.h"
@@ -11,6 +12,7 @@
 #include "app/output/output_format.h"
 #include "app/window/entry_window.h"
 #include "app/window/main_window.h"
+#include "app/work/hand_over.h"
 #include "app/work/workspace.h"
 #include "core/arrange/windows/at_work.h"
 #include "core/file/form_file.h"
@@ -221,7 +223,14 @@ int enter(QApplication &application, const QStringList &arguments)
         nabblet::complain(error, nullptr);
         return code;
     };
-    const QString path = parser.positionalArguments().first();
+    QString path = parser.positionalArguments().first();
+    if (isHandedOver(path)) {
+        const Result<QString> start = startFormOf(path);
+        if (!start) {
+            return complainAndFail(start.error());
+        }
+        path = *start;
+    }
     const Result<Form> form = loadForm(path);
     if (!form) {
         return complainAndFail(form.error());
@@ -259,6 +268,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
                         "  nabblet export            write the rows of a form into a file\n"
                         "  nabblet import            put the rows of a file into the rows of a form\n"
                         "  nabblet print             print the records of a form: PDF, PNG or SVG\n"
+                        "  nabblet hand-over         give a project to those who work with its forms\n"
                         "  nabblet enter             open a form to work with records\n"
                         "  nabblet COMMAND --help    what a command takes"));
     parser.addPositionalArgument(QStringLiteral("PATH"),
@@ -268,7 +278,8 @@ int openWindow(QApplication &application, const QStringList &arguments)
                                      CommandLine::tr("Shows the version."));
     const QCommandLineOption startup(QStringLiteral("quit-when-shown"),
                                      CommandLine::tr("Closes again once the window is painted, for measuring."));
-    parser.addOptions({version, startup});
+    const QCommandLineOption demonstration(QStringLiteral("demo"), CommandLine::tr("Opens the demonstration."));
+    parser.addOptions({version, startup, demonstration});
     if (const std::optional<int> code = parseCall(parser, QString(), arguments, 0, 1)) {
         return *code;
     }
@@ -286,7 +297,9 @@ int openWindow(QApplication &application, const QStringList &arguments)
         return application.exec();
     }
     showWhole(window);
-    if (!parser.positionalArguments().isEmpty()) {
+    if (parser.isSet(demonstration)) {
+        QTimer::singleShot(0, &window, [&window] { window.filing().openDemonstration(); });
+    } else if (!parser.positionalArguments().isEmpty()) {
         const QString path = parser.positionalArguments().first();
         // After the first painting, so that a sheet or a complaint appears over the window.
         QTimer::singleShot(0, &window, [&window, path] { window.filing().openPath(path); });
@@ -302,7 +315,8 @@ struct SubCommand
 };
 constexpr SubCommand WithoutWindow[] = {{"draft", draftCommand},         {"render", render},    {"check", checkCommand},
                                         {"reconcile", reconcileCommand}, {"diff", diffCommand}, {"merge", mergeCommand},
-                                        {"export", exportRows},          {"print", printPages}, {"import", importRows}};
+                                        {"export", exportRows},          {"print", printPages}, {"import", importRows},
+                                        {"hand-over", handOverCommand}};
 
 const SubCommand *withoutWindow(const char *name)
 {
@@ -340,6 +354,9 @@ int runCommandLine(QApplication &application)
     const QString command = arguments.value(1);
     const SubCommand *found = withoutWindow(command.toUtf8().constData());
     const bool enters = command == QLatin1String("enter");
+    if (!found && !enters && isHandedOver(command)) {
+        return enter(application, arguments); // no way into Design
+    }
     if (!found && !enters) {
         return openWindow(application, arguments);
     }

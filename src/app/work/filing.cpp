@@ -4,11 +4,13 @@
 #include "app/server/server_dialog.h"
 #include "app/work/demonstration.h"
 #include "app/work/form_names.h"
+#include "app/work/hand_over.h"
 #include "app/work/mail_dialog.h"
 #include "app/work/own_address.h"
 #include "app/work/project_names.h"
 #include "app/work/used_lately.h"
 #include "core/check/database_differences.h"
+#include "core/draft/start_form.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/model/written_address.h"
@@ -233,6 +235,81 @@ std::optional<DatabaseAddress> Filing::askForDatabase(const QString &title)
                                                             tr("Databases (*.db *.sqlite *.sqlite3);;All files (*)"))
                              : QString();
     return file.isEmpty() ? std::nullopt : std::optional(addressNamed(file));
+}
+
+void Filing::makeStartForm()
+{
+    const Workspace &workspace = m_work->workspace();
+    const QString folder = workspace.projectFolder;
+    if (folder.isEmpty() || !mayLetGo()) {
+        return;
+    }
+    const QString name = workspace.project.startForm.isEmpty() ? QStringLiteral("start") : workspace.project.startForm;
+    const QString path = QDir(formsFolder(folder)).filePath(name + QStringLiteral(".nabform"));
+    std::optional<Form> before;
+    if (QFile::exists(path)) {
+        const Result<Form> stored = loadForm(path);
+        if (!stored) {
+            Q_EMIT failed(stored.error());
+            return;
+        }
+        before = *stored;
+    }
+    QList<FormToStart> forms;
+    for (const QString &each : formNamesOf(folder)) {
+        const Result<Form> form = loadForm(QDir(formsFolder(folder)).filePath(each + QStringLiteral(".nabform")));
+        if (form) {
+            forms.append({each, form->title, form->rowsFrom});
+        }
+    }
+    const QString title = workspace.project.name.isEmpty() ? tr("Start") : workspace.project.name;
+    const Form made = startForm(before, name, title, forms, workspace.catalogue,
+                                before ? before->look : QStringLiteral("Harbour"), *m_appearance);
+    if (const Outcome saved = saveForm(path, made); !saved) {
+        Q_EMIT failed(saved.error());
+        return;
+    }
+    if (const Outcome set = m_work->setStartForm(name); !set) {
+        Q_EMIT failed(set.error());
+    }
+    openForm(path);
+}
+
+void Filing::handOverProject()
+{
+    if (!mayLetGo()) {
+        return;
+    }
+    const Workspace &workspace = m_work->workspace();
+    const QStringList reasons = whyNotHandedOver(workspace);
+    if (!reasons.isEmpty()) {
+        constexpr int MostNamed = 12;
+        QStringList named = reasons.mid(0, MostNamed);
+        if (reasons.size() > MostNamed) {
+            named.append(tr("… and %1 more").arg(reasons.size() - MostNamed));
+        }
+        (void)ask({tr("Hand over"), tr("Something is to be put right first."), named.join(u'\n'), {tr("Close")}, 0, 0},
+                  m_window);
+        return;
+    }
+    const QString folder = QFileDialog::getExistingDirectory(
+        m_window, tr("Hand over into an empty folder, or over what was handed over before"));
+    if (folder.isEmpty()) {
+        return;
+    }
+    const Result<HandedOver> handed = handOver(workspace, folder, true);
+    if (!handed) {
+        Q_EMIT failed(handed.error());
+        return;
+    }
+    const QString changes = handed->changes.isEmpty() ? QString() : u'\n' + handed->changes.mid(0, 20).join(u'\n');
+    (void)ask({tr("Hand over"),
+               tr("Handed over, version %1.").arg(handed->version),
+               tr("People open %1; it shows the forms at work and nothing else.").arg(handed->file) + changes,
+               {tr("Close")},
+               0,
+               0},
+              m_window);
 }
 
 void Filing::setUpMail()

@@ -28,6 +28,10 @@ public:
     void openDemonstration();
     // Has the project work on another database, a file or one on a server, after saying what is different there.
     void moveProject();
+    // A form with a button for each form of the project, made or brought up to date, which the project starts with.
+    void makeStartForm();
+    // Gives the project to those who work with its forms, into a folder that is asked for.
+    void handOverProject();
     // Asks how the forms of the project send messages.
     void setUpMail();
     // The sheet that makes a form from data, with a table chosen.

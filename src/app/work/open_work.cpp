@@ -212,6 +212,12 @@ Outcome OpenWork::setFollowsRenames(bool follows)
     return m_workspace.projectFolder.isEmpty() ? Outcome(Done{}) : saveProjectOf(m_workspace);
 }
 
+Outcome OpenWork::setStartForm(const QString &name)
+{
+    m_workspace.project.startForm = name;
+    return m_workspace.projectFolder.isEmpty() ? Outcome(Done{}) : saveProjectOf(m_workspace);
+}
+
 Outcome OpenWork::setMail(const MailSetup &mail)
 {
     m_workspace.project.mail = mail;

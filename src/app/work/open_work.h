@@ -55,6 +55,8 @@ public:
     Saved saveTo(const QString &path);
     // Reads tables, columns and links anew; what is shown follows.
     Outcome readDatabaseAgain();
+    // The form that the project begins with.
+    Outcome setStartForm(const QString &name);
     // How the forms of the project send messages from now on.
     Outcome setMail(const MailSetup &mail);
     // Links that the database does not declare, known to the project from now on.

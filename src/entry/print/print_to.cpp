@@ -13,6 +13,7 @@
 
 // The library asks to be told which of its pointers are meant: the standard ones.
 #define POINTERHOLDER_TRANSITION 4
+#include <qpdf/JSON.hh>
 #include <qpdf/QPDF.hh>
 #include <qpdf/QPDFObjectHandle.hh>
 #include <qpdf/QPDFPageDocumentHelper.hh>

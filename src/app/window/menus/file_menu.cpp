@@ -62,6 +62,12 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     QAction *move = commands.add(
         file, Texts::tr("&Move the project to another database…"), QKeySequence(),
         [&window] { window.filing().moveProject(); }, When::Always);
+    QAction *start = commands.add(
+        file, Texts::tr("Ma&ke a start form"), QKeySequence(), [&window] { window.filing().makeStartForm(); },
+        When::Always);
+    QAction *hand = commands.add(
+        file, Texts::tr("&Hand over…"), keys("Ctrl+Alt+Shift+E"), [&window] { window.filing().handOverProject(); },
+        When::Always);
     QAction *mail = commands.add(
         file, Texts::tr("Ma&il of the project…"), QKeySequence(), [&window] { window.filing().setUpMail(); },
         When::Always);
@@ -87,11 +93,13 @@ void makeFileMenu(Commands &commands, MainWindow &window)
     file->addSeparator();
     commands.add(
         file, Texts::tr("&Quit"), keys("Ctrl+Q"), [&window] { window.close(); }, When::Always);
-    commands.follow([&window, again, move, mail, save] {
+    commands.follow([&window, again, move, mail, start, hand, save] {
         const Workspace &workspace = window.work().workspace();
         again->setEnabled(workspace.connection || !workspace.projectFolder.isEmpty());
         move->setEnabled(!workspace.projectFolder.isEmpty());
-        mail->setEnabled(!workspace.projectFolder.isEmpty());
+        for (QAction *ofProject : {mail, start, hand}) {
+            ofProject->setEnabled(!workspace.projectFolder.isEmpty());
+        }
         save->setText(window.isAtWork() ? Texts::tr("&Save record") : Texts::tr("&Save form"));
     });
 }

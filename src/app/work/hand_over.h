@@ -1,0 +1,43 @@
+// A project given to those who work with its forms: a folder of its own, in which the forms open in Entry alone. Handed
+// over again, its forms are replaced and the data stay; what was handed over before can be taken back.
+#pragma once
+
+#include "app/work/workspace.h"
+
+#include <QDateTime>
+
+namespace nabblet {
+
+// The ending of the file in the folder that is opened by a double click.
+inline const QString HandedOverEnding = QStringLiteral("nabhand");
+
+struct HandedOver
+{
+    QString file;        // to be opened
+    int version = 0;     // from 1, each time one more
+    QStringList changes; // since the one before, in sentences; empty the first time
+};
+
+// What stands in the way: findings that are to be fixed, undecided places, no form to start with. Sentences, with the
+// form that each is about.
+QStringList whyNotHandedOver(const Workspace &workspace);
+
+// Hands a project over into a folder. withDatabase: an SQLite database goes along the first time, and is left alone
+// later; else the forms work where the project does. The error says what could not be written; the folder is then as it
+// was.
+Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, bool withDatabase);
+
+// What was handed over last, where there is anything.
+std::optional<HandedOver> handedOverIn(const QString &folder);
+// Puts the version before in the place of the last one. The error says that there is none.
+Result<HandedOver> takenBack(const QString &folder);
+
+// Whether a path is that of such a file.
+inline bool isHandedOver(const QString &path)
+{
+    return path.endsWith(u'.' + HandedOverEnding, Qt::CaseInsensitive);
+}
+// The form that a handed-over project starts with, by the file that is opened.
+Result<QString> startFormOf(const QString &file);
+
+} // namespace nabblet
