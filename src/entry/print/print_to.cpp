@@ -2,6 +2,7 @@
 
 #include "core/file/whole_file.h"
 #include "core/text/tr.h"
+#include "entry/print/pdf_parts.h"
 
 #include <QBuffer>
 #include <QFileInfo>
@@ -10,15 +11,6 @@
 #include <QPainter>
 #include <QPdfWriter>
 #include <QSvgGenerator>
-
-// The library asks to be told which of its pointers are meant: the standard ones.
-#define POINTERHOLDER_TRANSITION 4
-#include <qpdf/JSON.hh>
-#include <qpdf/QPDF.hh>
-#include <qpdf/QPDFObjectHandle.hh>
-#include <qpdf/QPDFPageDocumentHelper.hh>
-#include <qpdf/QPDFPageObjectHelper.hh>
-#include <qpdf/QPDFWriter.hh>
 
 namespace nabblet {
 
@@ -31,82 +23,6 @@ constexpr double Screen = 96;          // px an inch
 constexpr double Points = 72 / Screen; // of PDF, a px
 constexpr int PictureScale = 2;        // of PNG, so that it can be read
 constexpr int LaidOutAtOnce = 50;      // ms
-
-struct PageLinks
-{
-    QList<PrintJob::Link> links;
-    QString begins;
-};
-
-// What Qt writes no way to say: an outline, addresses that can be pressed, the language.
-QByteArray completed(const QByteArray &written, const QList<PageLinks> &pages, double height, const QString &language)
-{
-    QPDF pdf;
-    pdf.processMemoryFile("pages", written.constData(), static_cast<size_t>(written.size()));
-    QPDFObjectHandle root = pdf.getRoot();
-    root.replaceKey("/Lang", QPDFObjectHandle::newUnicodeString(language.toStdString()));
-    QPDFObjectHandle viewing = QPDFObjectHandle::newDictionary();
-    viewing.replaceKey("/DisplayDocTitle", QPDFObjectHandle::newBool(true));
-    root.replaceKey("/ViewerPreferences", viewing);
-    const std::vector<QPDFPageObjectHelper> all = QPDFPageDocumentHelper(pdf).getAllPages();
-    QPDFObjectHandle outlines = pdf.makeIndirectObject(QPDFObjectHandle::newDictionary());
-    std::vector<QPDFObjectHandle> items;
-    for (size_t i = 0; i < all.size() && i < static_cast<size_t>(pages.size()); ++i) {
-        QPDFObjectHandle page = all.at(i).getObjectHandle();
-        const PageLinks &about = pages.at(static_cast<qsizetype>(i));
-        if (!about.begins.isEmpty()) {
-            QPDFObjectHandle item = pdf.makeIndirectObject(QPDFObjectHandle::newDictionary());
-            item.replaceKey("/Title", QPDFObjectHandle::newUnicodeString(about.begins.toStdString()));
-            item.replaceKey("/Parent", outlines);
-            item.replaceKey("/Dest", QPDFObjectHandle::newArray(
-                                         {page, QPDFObjectHandle::newName("/XYZ"), QPDFObjectHandle::newNull(),
-                                          QPDFObjectHandle::newReal(height * Points), QPDFObjectHandle::newNull()}));
-            items.push_back(item);
-        }
-        if (about.links.isEmpty()) {
-            continue;
-        }
-        std::vector<QPDFObjectHandle> notes;
-        for (const PrintJob::Link &link : about.links) {
-            QPDFObjectHandle action = QPDFObjectHandle::newDictionary();
-            action.replaceKey("/S", QPDFObjectHandle::newName("/URI"));
-            action.replaceKey("/URI",
-                              QPDFObjectHandle::newString(
-                                  link.address.toUtf8().toPercentEncoding("!#$&'()*+,/:;=?@[]%~").toStdString()));
-            QPDFObjectHandle note = QPDFObjectHandle::newDictionary();
-            note.replaceKey("/Type", QPDFObjectHandle::newName("/Annot"));
-            note.replaceKey("/Subtype", QPDFObjectHandle::newName("/Link"));
-            note.replaceKey("/Rect", QPDFObjectHandle::newFromRectangle(
-                                         {link.place.left() * Points, (height - link.place.bottom()) * Points,
-                                          link.place.right() * Points, (height - link.place.top()) * Points}));
-            note.replaceKey("/Border", QPDFObjectHandle::parse("[0 0 0]"));
-            note.replaceKey("/A", action);
-            notes.push_back(pdf.makeIndirectObject(note));
-        }
-        page.replaceKey("/Annots", QPDFObjectHandle::newArray(notes));
-    }
-    if (!items.empty()) {
-        for (size_t i = 0; i < items.size(); ++i) {
-            if (i > 0) {
-                items[i].replaceKey("/Prev", items[i - 1]);
-            }
-            if (i + 1 < items.size()) {
-                items[i].replaceKey("/Next", items[i + 1]);
-            }
-        }
-        outlines.replaceKey("/Type", QPDFObjectHandle::newName("/Outlines"));
-        outlines.replaceKey("/First", items.front());
-        outlines.replaceKey("/Last", items.back());
-        outlines.replaceKey("/Count", QPDFObjectHandle::newInteger(static_cast<long long>(items.size())));
-        root.replaceKey("/Outlines", outlines);
-    }
-    QPDFWriter writer(pdf);
-    writer.setOutputMemory();
-    writer.setObjectStreamMode(qpdf_o_generate);
-    writer.write();
-    const std::shared_ptr<Buffer> done = writer.getBufferSharedPointer();
-    return QByteArray(reinterpret_cast<const char *>(done->getBuffer()), static_cast<qsizetype>(done->getSize()));
-}
 
 // Everything is laid out before, so that each page knows of how many it is.
 bool layOutAll(PrintJob &job, const PagesPrinted &printed)
@@ -131,7 +47,7 @@ Result<std::optional<int>> printPdf(PrintJob &job, const QString &path, const Pa
     writer.setTitle(job.title());
     writer.setCreator(QStringLiteral("Nabblet"));
     QPainter painter(&writer);
-    QList<PageLinks> about;
+    QList<PdfPage> about;
     for (int page = 0; page < job.pages(); ++page) {
         if (page > 0) {
             writer.newPage();
@@ -140,7 +56,11 @@ Result<std::optional<int>> printPdf(PrintJob &job, const QString &path, const Pa
         painter.scale(Resolution / Screen, Resolution / Screen);
         job.paint(painter, page);
         painter.restore();
-        about.append({job.links(page), job.beginsWith(page)});
+        PdfPage parts{job.beginsWith(page), {}};
+        for (const PrintJob::Link &link : job.links(page)) {
+            parts.links.append({link.place, link.address});
+        }
+        about.append(parts);
         if (!printed(page + 1, job.pages())) {
             return std::optional<int>();
         }
@@ -149,14 +69,14 @@ Result<std::optional<int>> printPdf(PrintJob &job, const QString &path, const Pa
         return Error{Texts::tr("The pages could not be painted."), {}};
     }
     const QString language = QLocale().bcp47Name();
-    try {
-        const QByteArray whole = completed(buffer.data(), about, size.height(),
-                                           language == QLatin1String("C") ? QStringLiteral("en") : language);
-        if (const Outcome written = replaceWholeFile(path, whole); !written) {
-            return written.error();
-        }
-    } catch (const std::exception &problem) {
-        return Error{Texts::tr("The pages could not be put together."), QString::fromUtf8(problem.what())};
+    QString why;
+    const QByteArray whole = completedPdf(buffer.data(), about, size.height(), Points,
+                                          language == QLatin1String("C") ? QStringLiteral("en") : language, &why);
+    if (whole.isEmpty()) {
+        return Error{Texts::tr("The pages could not be put together."), why};
+    }
+    if (const Outcome written = replaceWholeFile(path, whole); !written) {
+        return written.error();
     }
     return std::optional(job.pages());
 }
