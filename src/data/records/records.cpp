@@ -141,6 +141,8 @@ Row readRow(const QSqlQuery &query, const RecordSource &source)
 {
     Row row;
     const int keys = static_cast<int>(source.keyColumns.size());
+    row.key.reserve(keys);
+    row.values.reserve(source.columns.size());
     for (int i = 0; i < keys; ++i) {
         row.key.append(asRead(query, i));
     }

@@ -94,51 +94,82 @@ Result<RowsOut> rowsOut(const EntryState &state)
 
 namespace {
 
-// What goes into the cells of a row, read once for all rows.
+// What goes into the cells of a row; how each is found is found out once for all rows.
 class Cells
 {
 public:
     Cells(const RowsOut &rows, const RowFile &file, const EntrySession *session)
-        : m_rows(rows), m_isForReading(file.isForReading), m_session(session), m_cells(rows.boxes.size())
+        : m_rows(rows), m_session(session), m_cells(rows.boxes.size())
     {
-        for (const Control &box : rows.boxes) {
-            m_values.append(rows.source.columns.indexOf(box.column));
-            m_words.append(rows.source.columns.indexOf(wordedName(box.column)));
+        for (qsizetype i = 0; i < rows.boxes.size(); ++i) {
+            const Control &box = rows.boxes.at(i);
+            const ExportColumn &column = rows.columns.at(i);
+            Way way{rows.source.columns.indexOf(box.column), rows.source.columns.indexOf(wordedName(box.column))};
+            const bool hasChoices = !fixedChoices(box).isEmpty();
+            way.words = way.wordsAt >= 0                           ? Words::Read
+                        : column.isWords && !hasChoices && session ? Words::Asked
+                        : column.isWords || file.isForReading      ? Words::OfValue
+                                                                   : Words::None;
+            way.isKept = hasChoices || column.type == ColumnType::YesNo;
+            m_ways.append(way);
         }
     }
 
     const QList<ExportCell> &of(const Row &row)
     {
-        for (qsizetype i = 0; i < m_rows.boxes.size(); ++i) {
-            const Control &box = m_rows.boxes.at(i);
-            const ExportColumn &column = m_rows.columns.at(i);
+        for (qsizetype i = 0; i < m_ways.size(); ++i) {
+            Way &way = m_ways[i];
             ExportCell &cell = m_cells[i];
-            cell.value = m_values.at(i) < 0 ? QVariant() : row.values.at(m_values.at(i));
-            cell.words.clear();
-            if (m_words.at(i) >= 0) {
-                cell.words = row.values.at(m_words.at(i)).toString();
+            cell.value = way.valueAt < 0 ? QVariant() : row.values.at(way.valueAt);
+            switch (way.words) {
+            case Words::None:
+                break;
+            case Words::Read:
+                cell.words = row.values.at(way.wordsAt).toString();
                 if (cell.words.isEmpty()) { // it points to nothing
-                    cell.words = plainText(cell.value, column.type);
+                    cell.words = plainText(cell.value, m_rows.columns.at(i).type);
                 }
-            } else if (column.isWords && fixedChoices(box).isEmpty() && m_session) {
-                const Shown shown = m_session->values().shownIn(box, row);
+                break;
+            case Words::Asked: {
+                const Shown shown = m_session->values().shownIn(m_rows.boxes.at(i), row);
                 cell.words = shown.words;
                 if (cell.value.isNull() && !shown.isMissing) {
                     cell.value = shown.words;
                 }
-            } else if (column.isWords || m_isForReading) {
-                cell.words = shownFor(box, cell.value, m_rows.locale).words;
+                break;
+            }
+            case Words::OfValue:
+                cell.words = wordsOf(way, m_rows.boxes.at(i), cell.value);
+                break;
             }
         }
         return m_cells;
     }
 
 private:
+    enum class Words { None, Read, Asked, OfValue };
+    struct Way
+    {
+        qsizetype valueAt = -1; // in a row
+        qsizetype wordsAt = -1;
+        Words words = Words::None;
+        bool isKept = false; // there are few values, and their words are kept
+        QHash<QString, QString> kept = {};
+    };
+
+    QString wordsOf(Way &way, const Control &box, const QVariant &value) const
+    {
+        if (!way.isKept) {
+            return shownFor(box, value, m_rows.locale).words;
+        }
+        const QString key = value.toString();
+        const auto found = way.kept.constFind(key);
+        return found != way.kept.constEnd() ? *found : *way.kept.insert(key, shownFor(box, value, m_rows.locale).words);
+    }
+
     const RowsOut &m_rows;
-    bool m_isForReading;
     const EntrySession *m_session;
-    QList<qsizetype> m_values; // where in a row each box finds its value, …
-    QList<qsizetype> m_words;  // … and its words
+    QList<Way> m_ways;
     QList<ExportCell> m_cells;
 };
 

@@ -3,19 +3,23 @@
 
 #include <QCoreApplication>
 
+#include <algorithm>
+
 namespace nabblet {
 
 namespace {
 
-QByteArray field(const QString &text)
+// In quotes where it would not be read as it stands.
+void append(QByteArray &line, const QString &text)
 {
-    QByteArray bytes = text.toUtf8();
-    if (bytes.contains(',') || bytes.contains('"') || bytes.contains('\n') || bytes.contains('\r') ||
-        bytes.startsWith(' ') || bytes.endsWith(' ')) {
-        bytes.replace("\"", "\"\"");
-        bytes = '"' + bytes + '"';
+    const QByteArray bytes = text.toUtf8();
+    const bool isPlain =
+        std::none_of(bytes.begin(), bytes.end(), [](char c) { return c == ',' || c == '"' || c == '\n' || c == '\r'; });
+    if (isPlain && !bytes.startsWith(' ') && !bytes.endsWith(' ')) {
+        line += bytes;
+    } else {
+        line += '"' + QByteArray(bytes).replace("\"", "\"\"") + '"';
     }
-    return bytes;
 }
 
 std::unique_ptr<RowFile> make(const QString &path)
@@ -23,16 +27,20 @@ std::unique_ptr<RowFile> make(const QString &path)
     return textRowFile(
         path,
         [](const QString &, const QList<ExportColumn> &columns) {
-            QByteArrayList heads;
+            QByteArray line;
             for (const ExportColumn &column : columns) {
-                heads.append(field(column.head));
+                line += line.isEmpty() ? "" : ",";
+                append(line, column.head);
             }
-            return heads.join(',') + "\r\n";
+            return line + "\r\n";
         },
         [](const QList<ExportCell> &cells, const QList<ExportColumn> &columns) {
             QByteArray line;
             for (qsizetype i = 0; i < cells.size(); ++i) {
-                line += (i > 0 ? "," : "") + field(plainText(cells.at(i), columns.at(i)));
+                if (i > 0) {
+                    line += ',';
+                }
+                append(line, plainText(cells.at(i), columns.at(i)));
             }
             // A single blank field in quotes, else the line would be none.
             return (line.isEmpty() ? QByteArray("\"\"") : line) + "\r\n";
