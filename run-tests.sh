@@ -6,7 +6,7 @@ set -euo pipefail
 cd "$(dirname "$0")"
 source scripts/setup.sh
 
-nabblet_install_missing_packages scripts/packages-for-tests.txt
+nabblet_install_missing_packages scripts/packages-for-tests.txt scripts/packages-for-packaging.txt
 
 part() { # NAME COMMAND…: runs a part and says how long it took
     local name=$1 began=$SECONDS
@@ -23,3 +23,7 @@ part "address and undefined behaviour, build" nabblet_build asan
 part "address and undefined behaviour, tests" ctest --preset asan -j2
 part "threads, build" nabblet_build tsan tst_background_work tst_profiler tst_exact_writes tst_entry_session tst_nothing_lost tst_control_list
 part "threads, tests" ctest --preset tsan -R "tst_background_work|tst_profiler|tst_exact_writes|tst_entry_session|tst_nothing_lost|tst_control_list" -j2
+part "package, build" ./package
+if [ "$(id -u)" -eq 0 ]; then # a root of its own can be made by root alone
+    part "package, in a fresh root" tests/package/works_in_a_fresh_root build/package
+fi

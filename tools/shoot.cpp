@@ -12,6 +12,7 @@
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/mail.h"
 #include "core/looks/files/look_book.h"
 #include "designer/board/board.h"
 #include "designer/board/commands/front_pages.h"
@@ -21,8 +22,11 @@
 #include "designer/panels/command_finder.h"
 #include "designer/reconcile/reconcile_dialog.h"
 #include "designer/rules/rule_list.h"
+#include "entry/cells/import_sheet.h"
 #include "entry/cells/paste_sheet.h"
+#include "entry/mail/send_sheet.h"
 #include "entry/paint/form_painter.h"
+#include "entry/print/print_window.h"
 #include "entry/records/conflict_sheet.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_question.h"
@@ -142,6 +146,7 @@ public:
         shootGroups();
         shootDemonstration();
         shootAsked();
+        shootHandedOn();
 
         // Entry alone, as a clerk gets it.
         const QString path = m_depot + "/forms/visit.nabform";
@@ -458,6 +463,39 @@ private:
         m_window.session()->takingBack().takeBack();
     }
 
+    // Pages as they will be printed, a message as it is sent, rows of a file that is looked at first.
+    void shootHandedOn()
+    {
+        openForm(QStringLiteral("buoy_register"));
+        m_window.showEntry();
+        m_window.session()->moves().goTo(12);
+        whenOpen("print", [&] { showPrintWindow(*m_window.session(), m_window.appearance(), m_window.entryView()); });
+        MailSetup setup;
+        setup.way = MailWay::Server;
+        setup.from = QStringLiteral("Fairway depot <depot@nabharbour.example>");
+        m_window.session()->setMailSender({[setup] { return setup; }, {}, {}});
+        Control button;
+        button.settings.set(setting::Message,
+                            {QStringLiteral("works@nabharbour.example"),
+                             QStringLiteral("Buoy {asset_no}: please look at it"),
+                             QStringLiteral("{name} ({status}), battery {battery_v} V, at {position}.\n\nThe sheet "
+                                            "of the buoy is attached.\n\nFairway depot"),
+                             Attached::Pdf});
+        whenOpen("send",
+                 [&] { (void)sendMessage(*m_window.session(), button, m_window.appearance(), m_window.entryView()); });
+        openForm(QStringLiteral("part"));
+        m_window.showEntry();
+        const QString path = QDir(m_depot).filePath(QStringLiteral("new prices.csv"));
+        QFile file(path);
+        m_isGood = file.open(QIODevice::WriteOnly) && m_isGood;
+        file.write("Part no.,Name,Price,Supplier,Colour\nP-1000,Battery 12 V 80 Ah,151.5,Merrow Chain Co.,black\n"
+                   "P-1001,Lantern amber,655,,\nP-9001,Radar reflector,88,Barnacle & Daughters,grey\n"
+                   "P-9002,Chain 22 mm,-4,Merrow Chain Co.,\nP-9003,Mooring pin,12.75,Nobody & Sons,\n");
+        file.close();
+        whenOpen("import", [&] { importFile(*m_window.session(), path, m_window.entryView()); });
+        QFile::remove(path);
+    }
+
     // A picture of a sheet that is asked with, over the window; then it is let go.
     void whenOpen(const QString &name, const std::function<void()> &ask)
     {
@@ -585,13 +623,10 @@ private:
     void shoot(const QString &name, QWidget *widget = nullptr)
     {
         // The main views, one picture each; the others are taken when they are asked for.
-        static const QStringList Kept{"design",           "server",         "rules",
-                                      "question",         "findings",       "entry",
-                                      "entry-refused",    "new-form",       "new-form-tabular",
-                                      "register-design",  "register-entry", "trial",
-                                      "contractor-entry", "reconcile",      "looks",
-                                      "looks-four",       "asked",          "paste",
-                                      "conflict"};
+        static const QStringList Kept{"design",         "server",        "rules",    "question",  "findings",
+                                      "entry",          "entry-refused", "new-form", "print",     "register-design",
+                                      "register-entry", "send",          "import",   "reconcile", "looks",
+                                      "looks-four",     "asked",         "paste",    "conflict"};
         bool isWanted = m_wanted.isEmpty() && Kept.contains(name);
         for (const QString &part : m_wanted) {
             isWanted = isWanted || name.contains(part);

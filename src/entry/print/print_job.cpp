@@ -78,23 +78,13 @@ Outcome PrintJob::begin()
         if (!m_session->moves().goToKey(*key)) {
             return Error{Texts::tr("The record is not there any more."), {}};
         }
-        m_count = 1;
     } else {
-        const std::atomic<bool> goesOn{false};
-        std::optional<Row> last;
         const RecordSource &source = m_session->state().source;
-        const Result<bool> read = eachRow(m_session->state().connection, source, goesOn, [&](const Row &row) {
-            if (m_count % Chunk == 0 && last) {
-                m_places.append(placeOf(source, *last));
-            }
-            last = row;
-            ++m_count;
-            return true;
-        });
-        if (!read) {
-            return read.error();
+        const Result<QList<Row>> first = rowsAfter(m_session->state().connection, source, {}, 1);
+        if (!first) {
+            return first.error();
         }
-        if (m_count == 0) {
+        if (first->isEmpty()) {
             return Error{Texts::tr("There are no records to print."), {}};
         }
         showRecord(0);
@@ -120,6 +110,9 @@ std::optional<Row> PrintJob::rowAt(qint64 number)
         const std::optional<RowPlace> place = chunk == 0 ? std::nullopt : std::optional(m_places.value(chunk - 1));
         const Result<QList<Row>> rows = rowsAfter(state.connection, state.source, place, Chunk);
         m_chunks.insert(chunk, rows ? *rows : QList<Row>());
+        if (rows && rows->size() == Chunk && m_places.size() == chunk) { // they are read in their order at first
+            m_places.append(placeOf(state.source, rows->last()));
+        }
     }
     const QList<Row> &rows = m_chunks[chunk];
     const qsizetype at = number % Chunk;
@@ -214,7 +207,7 @@ bool PrintJob::layOutMore(int milliseconds)
     QElapsedTimer clock;
     clock.start();
     while (!m_isWhole) {
-        if (m_next >= m_count) {
+        if (m_what == Printed::Record ? m_next >= 1 : !rowAt(m_next)) {
             const LaidOut &foot = block(Foot);
             if (foot.height > 0) {
                 place(Foot, foot.height, foot);

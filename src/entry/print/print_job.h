@@ -33,8 +33,6 @@ public:
     bool layOutMore(int milliseconds);
     bool isWhole() const { return m_isWhole; }
     int pages() const { return static_cast<int>(m_pages.size()); }
-    qint64 records() const { return m_count; }
-    qint64 recordsLaidOut() const { return m_next; }
 
     QSize pageSize() const { return nabblet::pageSize(m_setup); }
     const PaperSetup &setup() const { return m_setup; }
@@ -82,11 +80,10 @@ private:
     LaidOut m_heading;
     LaidOut m_pageHead;
     LaidOut m_pageFoot;
-    QList<RowPlace> m_places; // of every so-manieth row
+    QList<RowPlace> m_places; // of the last row of each chunk of rows, as far as they are read
     QHash<qint64, QList<Row>> m_chunks;
     QHash<qint64, LaidOut> m_blocks;
-    qint64 m_count = 0;
-    qint64 m_next = 0;
+    qint64 m_next = 0; // record, from 0, to be laid out
     bool m_isWhole = false;
     int m_used = 0; // px of the last page
     QList<Page> m_pages;

@@ -10,7 +10,10 @@
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QHeaderView>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QPushButton>
+#include <QTextDocument>
 #include <QTreeWidget>
 #include <QVBoxLayout>
 
@@ -64,7 +67,56 @@ Keys keysOfBox(const Control &box)
     return keys;
 }
 
+struct KeyGroup
+{
+    QString title;
+    Keys keys;
+};
+
+QList<KeyGroup> keysFor(const EntryView &view)
+{
+    QList<KeyGroup> groups;
+    const EntryView *at = view.viewInHand();
+    if (const Control *box = at->boxInHand()) {
+        groups.append({Texts::tr("In “%1”").arg(calledFor(at->session()->form(), *box)), keysOfBox(*box)});
+    }
+    if (isTabular(at->session()->form())) {
+        groups.append(
+            {Texts::tr("In the rows"),
+             {{Texts::tr("Up, Down"), Texts::tr("the row above or below")},
+              {Texts::tr("Ctrl+arrows"), Texts::tr("the box above, below or beside, whatever the box is")},
+              {Texts::tr("Shift+Up, Shift+Down"), Texts::tr("choose several rows; Escape lets go of them")},
+              {Texts::tr("PgUp, PgDown"), Texts::tr("as many rows as are in sight")},
+              {Texts::tr("Ctrl+V"), Texts::tr("rows that were copied from a sheet of cells come in, after a look")},
+              {Texts::tr("a click on a head"), Texts::tr("sorts by it, and once more the other way round")}}});
+    }
+    Keys keys{{QKeySequence(QKeySequence::Save).toString(QKeySequence::NativeText), Texts::tr("Save")}};
+    for (const RecordCommand &each : recordCommands()) {
+        const QString pressed = recordCommandKeys(each).toString(QKeySequence::NativeText);
+        if (!pressed.isEmpty()) {
+            keys.append({pressed, recordCommandTitle(each).remove(u'&').remove(QStringLiteral("…"))});
+        }
+    }
+    groups.append({Texts::tr("On the whole form"), keys});
+    return groups;
+}
+
 } // namespace
+
+QString keysCard(const EntryView &view)
+{
+    QString rows;
+    const QList<KeyGroup> groups = keysFor(view);
+    for (const KeyGroup &group : groups) {
+        rows += QStringLiteral("<tr><td colspan=\"2\"><b>%1</b></td></tr>").arg(group.title.toHtmlEscaped());
+        for (const auto &[key, does] : group.keys) {
+            rows += QStringLiteral("<tr><td>%1&nbsp;&nbsp;&nbsp;</td><td>%2</td></tr>")
+                        .arg(key.toHtmlEscaped(), does.toHtmlEscaped());
+        }
+    }
+    return QStringLiteral("<h2>%1</h2><table cellspacing=\"2\">%2</table>")
+        .arg(Texts::tr("Keys of “%1”").arg(view.session()->form().title.toHtmlEscaped()), rows);
+}
 
 void showKeysHere(EntryView &view)
 {
@@ -88,28 +140,24 @@ void showKeysHere(EntryView &view)
         }
         group->setExpanded(true);
     };
-    const EntryView *at = view.viewInHand();
-    if (const Control *box = at->boxInHand()) {
-        addGroup(Texts::tr("In “%1”").arg(calledFor(at->session()->form(), *box)), keysOfBox(*box));
+    const QList<KeyGroup> groups = keysFor(view);
+    for (const KeyGroup &group : groups) {
+        addGroup(group.title, group.keys);
     }
-    if (isTabular(at->session()->form())) {
-        addGroup(Texts::tr("In the rows"),
-                 {{Texts::tr("Up, Down"), Texts::tr("the row above or below")},
-                  {Texts::tr("Ctrl+arrows"), Texts::tr("the box above, below or beside, whatever the box is")},
-                  {Texts::tr("Shift+Up, Shift+Down"), Texts::tr("choose several rows; Escape lets go of them")},
-                  {Texts::tr("PgUp, PgDown"), Texts::tr("as many rows as are in sight")},
-                  {Texts::tr("Ctrl+V"), Texts::tr("rows that were copied from a sheet of cells come in, after a look")},
-                  {Texts::tr("a click on a head"), Texts::tr("sorts by it, and once more the other way round")}});
-    }
-    Keys keys;
-    for (const RecordCommand &each : recordCommands()) {
-        keys.append({recordCommandKeys(each).toString(QKeySequence::NativeText),
-                     recordCommandTitle(each).remove(u'&').remove(QStringLiteral("…"))});
-    }
-    keys.append({QKeySequence(QKeySequence::Save).toString(QKeySequence::NativeText), Texts::tr("Save")});
-    addGroup(Texts::tr("On the whole form"), keys);
     list->resizeColumnToContents(0);
     auto *buttons = new QDialogButtonBox;
+    QPushButton *print = buttons->addButton(Texts::tr("&Print them…"), QDialogButtonBox::ActionRole);
+    print->setObjectName(QStringLiteral("printKeys"));
+    print->setAutoDefault(false);
+    QObject::connect(print, &QPushButton::clicked, &sheet, [&] {
+        QPrinter printer(QPrinter::HighResolution);
+        printer.setDocName(sheet.windowTitle());
+        if (QPrintDialog(&printer, &sheet).exec() == QDialog::Accepted) {
+            QTextDocument card;
+            card.setHtml(keysCard(view));
+            card.print(&printer);
+        }
+    });
     buttons->addButton(Texts::tr("Close"), QDialogButtonBox::RejectRole);
     QObject::connect(buttons, &QDialogButtonBox::rejected, &sheet, &QDialog::reject);
     column->addWidget(list, 1);

@@ -3,6 +3,7 @@
 #include "entry/own_way/kept_own_way.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_window.h"
+#include "entry/view/keys_here.h"
 #include "entry/view/rows_band.h"
 #include "support/form_at_work.h"
 #include "support/when_open.h"
@@ -323,6 +324,17 @@ private Q_SLOTS:
         QCOMPARE(m_work.view->ownWay().captions, OwnCaptions::Above);
         open("contractor", Arrangement::Columnar);
         QVERIFY(m_work.view->ownWay().isEmpty());
+    }
+
+    // The keys that work here, as a card.
+    void keysAsACard()
+    {
+        open("vessel", Arrangement::Tabular);
+        const QString card = keysCard(*m_work.view);
+        QVERIFY(card.contains("Ctrl+P"));
+        QVERIFY(card.contains("In the rows"));
+        QVERIFY(card.contains("Keys of"));
+        QCOMPARE(card.count("<tr>"), card.count("</tr>"));
     }
 
     // A window comes back to where it was, unless its form is another or no screen is there.
