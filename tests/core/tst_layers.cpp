@@ -166,7 +166,7 @@ private Q_SLOTS:
             QVERIFY2(files > 0 && named > 0, qPrintable(task.captured(1)));
             ++tasks;
         }
-        QCOMPARE(tasks, 17);
+        QCOMPARE(tasks, 18);
     }
 
     void noFolderIsTooFull()

@@ -36,6 +36,7 @@
 #include <QCommandLineParser>
 #include <QDateTime>
 #include <QDialog>
+#include <QFileDialog>
 #include <QElapsedTimer>
 #include <QFileInfo>
 #include <QLineEdit>
@@ -329,6 +330,8 @@ private:
         if (auto *box = qobject_cast<QMessageBox *>(modal)) {
             const QList<QAbstractButton *> buttons = box->buttons();
             buttons.at(dice.below(static_cast<int>(buttons.size())))->click();
+        } else if (auto *files = qobject_cast<QFileDialog *>(modal)) {
+            files->reject(); // it writes nowhere but in its own folder
         } else if (auto *dialog = qobject_cast<QDialog *>(modal)) {
             dice.chance(30) ? dialog->accept() : dialog->reject();
         }
