@@ -244,16 +244,28 @@ void Filing::makeStartForm()
     if (folder.isEmpty() || !mayLetGo()) {
         return;
     }
-    const QString name = workspace.project.startForm.isEmpty() ? QStringLiteral("start") : workspace.project.startForm;
-    const QString path = QDir(formsFolder(folder)).filePath(name + QStringLiteral(".nabform"));
+    // The one that the project starts with, unless that has rows: then it is a form of its own beside it.
+    QString name;
+    QString path;
     std::optional<Form> before;
-    if (QFile::exists(path)) {
-        const Result<Form> stored = loadForm(path);
+    for (int number = 0; name.isEmpty(); ++number) {
+        const QString wanted = number == 0   ? workspace.project.startForm
+                               : number == 1 ? QStringLiteral("start")
+                                             : QStringLiteral("start_%1").arg(number);
+        path = QDir(formsFolder(folder)).filePath(wanted + QStringLiteral(".nabform"));
+        if (wanted.isEmpty()) {
+            continue;
+        }
+        const bool isThere = QFile::exists(path);
+        const Result<Form> stored = isThere ? loadForm(path) : Result<Form>(Form());
         if (!stored) {
             Q_EMIT failed(stored.error());
             return;
         }
-        before = *stored;
+        if (stored->rowsFrom.isEmpty()) {
+            name = wanted;
+            before = isThere ? std::optional(*stored) : std::nullopt;
+        }
     }
     QList<FormToStart> forms;
     for (const QString &each : formNamesOf(folder)) {

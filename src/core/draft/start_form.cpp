@@ -30,14 +30,17 @@ struct Group
     QList<FormToStart> forms;
 };
 
-// The table that a form's group is named by: the one its rows point to that has a form of its own, of several the one
-// that most others point to, too; else its own.
+// The table that a form's group is named by: its own where others point to it; else the one its rows point to that has
+// a form of its own, of several the one that most others point to, too.
 QString headOf(const FormToStart &form, const QHash<QString, int> &pointedTo, const QSet<QString> &withForm,
                const Catalogue &catalogue)
 {
     const Table *table = findTable(catalogue, form.table);
+    if (pointedTo.value(form.table) > 0) {
+        return form.table;
+    }
     QString head = form.table;
-    int most = pointedTo.value(form.table);
+    int most = 0;
     for (const ForeignKey &link : table ? table->foreignKeys : QList<ForeignKey>()) {
         if (withForm.contains(link.parentTable) && pointedTo.value(link.parentTable) > most) {
             head = link.parentTable;
@@ -138,9 +141,15 @@ Form startForm(const std::optional<Form> &before, const QString &name, const QSt
     for (const Control &control : form.controls) {
         opened.insert(projectFormOf(control));
     }
-    QList<FormToStart> missing;
+    // Forms of one title are told apart by their names in words.
+    QHash<QString, int> titles;
     for (const FormToStart &each : forms) {
+        ++titles[each.title];
+    }
+    QList<FormToStart> missing;
+    for (FormToStart each : forms) {
         if (each.name != name && !opened.contains(each.name)) {
+            each.title = titles.value(each.title) > 1 ? titleFromTable(each.name) : each.title;
             missing.append(each);
         }
     }

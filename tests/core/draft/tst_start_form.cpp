@@ -148,6 +148,15 @@ private Q_SLOTS:
         }
         QCOMPARE(groups.size(), 1);
         QVERIFY2(groups.first().contains("uoy"), qPrintable(groups.first()));
+        // Two of one title are told apart.
+        const Form same = startForm({}, "start", "Depot", {{"buoy", "Buoy", "buoy"}, {"buoy_card", "Buoy", "buoy"}},
+                                    catalogue, "Harbour", FixedTextMeasure());
+        QStringList words;
+        for (const Control &control : same.controls) {
+            words += projectFormOf(control).isEmpty() ? QStringList() : QStringList{control.text};
+        }
+        QCOMPARE(words.size(), 2);
+        QVERIFY(words.first() != words.last());
         const QMap<QString, QRect> buttons = buttonsOf(form);
         QVERIFY(buttons.value("buoys").y() < buttons.value("visits").y()); // the group's own first
     }
