@@ -36,8 +36,8 @@
 #include <QCommandLineParser>
 #include <QDateTime>
 #include <QDialog>
-#include <QFileDialog>
 #include <QElapsedTimer>
+#include <QFileDialog>
 #include <QFileInfo>
 #include <QLineEdit>
 #include <QMenuBar>
@@ -775,7 +775,8 @@ private:
             const QString words = action->text();
             const bool isOut = words.isEmpty() || words.contains(u'…') || words.contains("Quit") ||
                                words.contains("Save") || words.contains("demonstration") ||
-                               words.contains("without a database") || action->menu() || action->isSeparator();
+                               words.contains("start form") || words.contains("without a database") || action->menu() ||
+                               action->isSeparator();
             if (action->isEnabled() && !isOut) {
                 actions.append(action);
             }
