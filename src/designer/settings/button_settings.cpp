@@ -8,6 +8,7 @@
 #include "core/text/tr.h"
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"
+#include "entry/view/record_commands.h"
 
 #include <QKeySequence>
 
@@ -103,6 +104,14 @@ Result<Form> writeKey(const Context &context, const QString &typed)
     const QKeySequence keys(typed.trimmed());
     if (!typed.trimmed().isEmpty() && (keys.isEmpty() || keys[0].key() == Qt::Key_unknown)) {
         return Error{Texts::tr("“%1” is no key. Write it as Ctrl+Shift+1 or F8.").arg(typed.trimmed()), {}};
+    }
+    for (const RecordCommand &command : recordCommands()) {
+        if (!keys.isEmpty() && recordCommandKeys(command) == keys) {
+            return Error{Texts::tr("%1 is the key of “%2” already. Choose another one.")
+                             .arg(keys.toString(QKeySequence::NativeText),
+                                  recordCommandTitle(command).remove(u'&').remove(QStringLiteral("…"))),
+                         {}};
+        }
     }
     return writePart<setting::Key>(context, keys.toString(QKeySequence::PortableText));
 }

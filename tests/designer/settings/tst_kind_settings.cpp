@@ -293,6 +293,17 @@ private Q_SLOTS:
         QVERIFY(takes("heading", group, "Where it lies"));
         QCOMPARE(control(group).name, "group_where_it_lies");
         QVERIFY(!applies("opens", button));
+        // What an action is told, what comes behind it, a question and a key; what is none is refused.
+        QVERIFY(takes("action", button, "put-in") && takes("actionWith", button, "Name = x"));
+        QCOMPARE(write("actionThen", button, "Save the record\ngo-to-page: Details"), QString());
+        QCOMPARE(buttonStepsOf(*m_form.controls.find(button)).size(), 3);
+        QVERIFY(!write("actionThen", button, "Dance").isEmpty());
+        QVERIFY(takes("actionThen", button, ""));
+        QVERIFY(takes("actionAsks", button, "Really?") && write("actionKey", button, "ctrl+shift+1").isEmpty());
+        QCOMPARE(m_form.controls.find(button)->settings.value(setting::Key), QString("Ctrl+Shift+1"));
+        QVERIFY(!write("actionKey", button, "Ctrl+P").isEmpty()); // the records have it
+        QVERIFY(!write("actionKey", button, "Hyper+Q").isEmpty());
+        QVERIFY(takes("actionKey", button, ""));
         QVERIFY(takes("action", button, "open-form") && takes("opens", button, "visits"));
         QVERIFY(takes("match", button, "buoy_id = buoy_id"));
         QCOMPARE(childLinkOf(control(button)), (ChildLink{{"buoy_id"}, {"buoy_id"}}));
