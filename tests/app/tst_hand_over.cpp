@@ -30,6 +30,8 @@ class TestHandOver : public QObject
     {
         QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
         environment.remove("QT_QPA_PLATFORM");
+        environment.remove("DISPLAY");
+        environment.remove("WAYLAND_DISPLAY");
         environment.remove("XDG_RUNTIME_DIR");
         environment.insert("XDG_CONFIG_HOME", folder + "/settings");
         environment.insert("HOME", folder);
@@ -163,6 +165,18 @@ private Q_SLOTS:
         QCOMPARE(ask("SELECT count(*) FROM part WHERE part_no LIKE 'Z-%'"), QString("0"));
         ran = run({"import", form("part"), file.fileName(), "--partly"});
         QCOMPARE(ask("SELECT group_concat(part_no) FROM part WHERE part_no LIKE 'Z-%'"), QString("Z-1"));
+    }
+
+    // What only says something needs no display.
+    void saysWithoutADisplay()
+    {
+        for (const char *flag : {"--version", "--help", "-h"}) {
+            const Ran ran = run({flag});
+            QCOMPARE(ran.code, 0);
+            QVERIFY(ran.output.contains("abblet"));
+            QCOMPARE(ran.errors, QString());
+        }
+        QCOMPARE(run({"enter", "--help"}).code, 0);
     }
 
     // Ended in the middle, a file is there as a whole or not at all.

@@ -342,7 +342,15 @@ void takeMessage(QtMsgType type, const QMessageLogContext &, const QString &mess
 void prepareEnvironment(int argc, char **argv)
 {
     qInstallMessageHandler(takeMessage);
-    if (argc > 1 && withoutWindow(argv[1]) && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
+    const auto isOneOf = [&](const char *word, std::initializer_list<const char *> words) {
+        return std::any_of(words.begin(), words.end(), [&](const char *each) { return std::strcmp(each, word) == 0; });
+    };
+    // What only says something needs no display either.
+    bool needsNone = argc > 1 && withoutWindow(argv[1]);
+    for (int i = 1; i < argc; ++i) {
+        needsNone = needsNone || isOneOf(argv[i], {"-h", "--help", "-v", "--version"});
+    }
+    if (needsNone && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
         qputenv("QT_QPA_PLATFORM", "offscreen");
     }
 }
