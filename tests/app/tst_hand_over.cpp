@@ -77,6 +77,7 @@ private Q_SLOTS:
         QCOMPARE(QFileInfo(*startFormOf(handed->file)).fileName(), loadProject(m_project)->startForm + ".nabform");
         // Users work; the builder changes a form and takes one away.
         samples::sqlite3(to + "/fairway.db", "UPDATE buoy SET name = 'Typed by a user' WHERE buoy_id = 1");
+        QVERIFY(QFile::copy(QStringLiteral(NABBLET_ROOT "/docs/screenshots/entry.png"), to + "/forms/own photo.png"));
         Form changed = *loadForm(form("contractor"));
         changed.title = "Firms";
         QVERIFY(saveForm(form("contractor"), changed).isOk());
@@ -95,6 +96,7 @@ private Q_SLOTS:
         QCOMPARE(samples::sqlite3(to + "/fairway.db", "SELECT name FROM buoy WHERE buoy_id = 1"),
                  QString("Typed by a user"));
         QVERIFY(run({"hand-over", "--back", to}).code != 0);
+        QVERIFY(QFile::exists(to + "/forms/own photo.png")); // what users put there is theirs
     }
 
     // What would fail its users is not handed over, nor into a folder with something else in it.

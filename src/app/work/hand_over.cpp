@@ -69,12 +69,13 @@ QString fileIn(const QString &folder)
     return files.isEmpty() ? QString() : QDir(folder).filePath(files.first());
 }
 
-Outcome write(const QString &file, int version, const QStringList &changes)
+Outcome write(const QString &file, int version, const QStringList &changes, const QStringList &files)
 {
     const QJsonObject json{{QStringLiteral("nabhand"), 1},
                            {QStringLiteral("version"), version},
                            {QStringLiteral("handedOver"), QDateTime::currentDateTime().toString(Qt::ISODate)},
-                           {QStringLiteral("changes"), QJsonArray::fromStringList(changes)}};
+                           {QStringLiteral("changes"), QJsonArray::fromStringList(changes)},
+                           {QStringLiteral("files"), QJsonArray::fromStringList(files)}};
     return replaceWholeFile(file, QJsonDocument(json).toJson());
 }
 
@@ -108,14 +109,9 @@ QStringList changesBetween(const QString &before, const QString &after)
 }
 
 // Puts away what is there now as an earlier version.
-Outcome putAway(const QString &folder, int version)
+Outcome putAway(const QString &folder, const QStringList &files, int version)
 {
-    const QString to = QDir(folder).filePath(QStringLiteral("%1/%2").arg(Earlier).arg(version));
-    const QStringList files = filesOf(folder);
-    if (const Outcome done = copied(files, folder, to); !done) {
-        return done;
-    }
-    return Done{};
+    return copied(files, folder, QDir(folder).filePath(QStringLiteral("%1/%2").arg(Earlier).arg(version)));
 }
 
 void removeAll(const QString &folder, const QStringList &files)
@@ -182,10 +178,14 @@ std::optional<HandedOver> handedOverIn(const QString &folder)
     if (!json.contains(QStringLiteral("nabhand"))) {
         return {};
     }
-    HandedOver handed{file, json.value(QStringLiteral("version")).toInt(), {}};
+    HandedOver handed{file, json.value(QStringLiteral("version")).toInt(), {}, {}};
     const QJsonArray changes = json.value(QStringLiteral("changes")).toArray();
     for (const QJsonValue &each : changes) {
         handed.changes.append(each.toString());
+    }
+    const QJsonArray files = json.value(QStringLiteral("files")).toArray();
+    for (const QJsonValue &each : files) {
+        handed.files.append(each.toString());
     }
     return handed;
 }
@@ -235,18 +235,23 @@ Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, b
         project.database = addressOfFile(QDir(workspace.projectFolder).absoluteFilePath(file));
     }
     if (before) {
-        if (const Outcome away = putAway(folder, before->version); !away) {
+        if (const Outcome away = putAway(folder, before->files, before->version); !away) {
             return away.error();
         }
     }
     const QStringList files = filesOf(workspace.projectFolder);
     QStringList gone;
-    for (const QString &old : before ? filesOf(folder) : QStringList()) {
+    for (const QString &old : before ? before->files : QStringList()) {
         if (!files.contains(old)) {
             gone.append(old);
         }
     }
+    handed.files = files;
     if (const Outcome done = copied(files, workspace.projectFolder, folder); !done) {
+        if (before) {
+            const QString away = target.filePath(QStringLiteral("%1/%2").arg(Earlier).arg(before->version));
+            (void)copied(before->files, away, folder); // as it was, as far as there is room
+        }
         return done.error();
     }
     removeAll(folder, gone);
@@ -256,7 +261,7 @@ Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, b
     if (const Outcome saved = saveProject(folder, project); !saved) {
         return saved.error();
     }
-    if (const Outcome written = write(handed.file, handed.version, handed.changes); !written) {
+    if (const Outcome written = write(handed.file, handed.version, handed.changes, handed.files); !written) {
         return written.error();
     }
     return handed;
@@ -271,9 +276,9 @@ Result<HandedOver> takenBack(const QString &folder)
         return Error{Texts::tr("Nothing was handed over there before."), {}};
     }
     const QStringList files = filesOf(before);
-    HandedOver back{now->file, now->version - 1, changesBetween(folder, before)};
+    HandedOver back{now->file, now->version - 1, changesBetween(folder, before), files};
     QStringList gone;
-    for (const QString &file : filesOf(folder)) {
+    for (const QString &file : now->files) {
         if (!files.contains(file)) {
             gone.append(file);
         }
@@ -283,7 +288,7 @@ Result<HandedOver> takenBack(const QString &folder)
     }
     removeAll(folder, gone);
     QDir(before).removeRecursively();
-    if (const Outcome written = write(back.file, back.version, back.changes); !written) {
+    if (const Outcome written = write(back.file, back.version, back.changes, back.files); !written) {
         return written.error();
     }
     return back;

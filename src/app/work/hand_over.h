@@ -16,6 +16,7 @@ struct HandedOver
     QString file;        // to be opened
     int version = 0;     // from 1, each time one more
     QStringList changes; // since the one before, in sentences; empty the first time
+    QStringList files;   // that were handed over, from the folder; all else there belongs to those who work with it
 };
 
 // What stands in the way: findings that are to be fixed, undecided places, no form to start with. Sentences, with the
@@ -23,8 +24,8 @@ struct HandedOver
 QStringList whyNotHandedOver(const Workspace &workspace);
 
 // Hands a project over into a folder. withDatabase: an SQLite database goes along the first time, and is left alone
-// later; else the forms work where the project does. The error says what could not be written; the folder is then as it
-// was.
+// later; else the forms work where the project does. The error says what could not be written; forms
+// that were there before are put back then.
 Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, bool withDatabase);
 
 // What was handed over last, where there is anything.
