@@ -1,4 +1,5 @@
 #include "app/command/command_line.h"
+#include "entry/theme/language.h"
 
 #include <QApplication>
 #include <QIcon>
@@ -12,5 +13,6 @@ int main(int argc, char **argv)
     QApplication::setDesktopFileName(QStringLiteral("net.nabblet.Nabblet"));
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/icon.svg")));
     QApplication::setStyle(QStringLiteral("Fusion"));
+    nabblet::useLanguage(application);
     return nabblet::runCommandLine(application);
 }

@@ -1,4 +1,5 @@
-// Every label of every main view has room for its words, in the desktop's usual font and in one that is wider.
+// Every label of every main view has room for its words, in the desktop's usual font and in one that is wider, and in
+// each language of the program. What is said there is translated, in the context in which it is asked for.
 #include "app/parts/panel_splitter.h"
 #include "app/window/main_window.h"
 #include "designer/board/board.h"
@@ -6,9 +7,11 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/side_panels.h"
 #include "designer/settings/inspector.h"
+#include "entry/theme/language.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
+#include "support/spoken.h"
 #include "support/when_open.h"
 
 #include <QAbstractItemView>
@@ -24,6 +27,7 @@
 #include <QToolButton>
 
 using namespace nabblet;
+using samples::Spoken;
 using samples::WhenOpen;
 
 class TestNoCutWords : public QObject
@@ -32,6 +36,12 @@ class TestNoCutWords : public QObject
 
     QTemporaryDir m_folder;
     std::unique_ptr<MainWindow> m_window;
+
+    static QString languageOfRow()
+    {
+        QFETCH(QString, language);
+        return language;
+    }
 
     static QString shown(const QWidget *widget, const QString &words)
     {
@@ -135,12 +145,16 @@ private Q_SLOTS:
     void everyLabelHasRoom_data()
     {
         QTest::addColumn<int>("stretch");
-        QTest::newRow("the usual font") << 100;
-        QTest::newRow("one 15 % wider") << 115;
+        QTest::addColumn<QString>("language");
+        QTest::newRow("the usual font") << 100 << "en";
+        QTest::newRow("one 15 % wider") << 115 << "en";
+        QTest::newRow("German") << 100 << "de";
+        QTest::newRow("French") << 100 << "fr";
     }
     void everyLabelHasRoom()
     {
         QFETCH(int, stretch);
+        const Spoken spoken(languageOfRow());
         QFont font("Inter", 9);
         font.setStretch(stretch);
         QApplication::setFont(font);
@@ -151,6 +165,9 @@ private Q_SLOTS:
         QStringList found; // each once, with the view it was first seen in
         const auto look = [&](const QString &view) {
             settle();
+            if (m_window->width() > 1280 && found.isEmpty()) {
+                found.append(QString("%1: the window is %2 px wide").arg(view).arg(m_window->width()));
+            }
             for (const QString &each : cut(m_window.get())) {
                 if (std::none_of(found.begin(), found.end(),
                                  [&](const QString &before) { return before.endsWith(each); })) {
@@ -199,12 +216,14 @@ private Q_SLOTS:
             m_window->showDesign();
         }
         QVERIFY2(found.isEmpty(), qPrintable("\n" + found.join("\n")));
+        QVERIFY2(spoken.missing().isEmpty(), qPrintable("\n" + QStringList(spoken.missing()).join("\n")));
     }
 
     void theSheetOfANewFormHasRoom_data() { everyLabelHasRoom_data(); }
     void theSheetOfANewFormHasRoom()
     {
         QFETCH(int, stretch);
+        const Spoken spoken(languageOfRow());
         QFont font("Inter", 9);
         font.setStretch(stretch);
         QApplication::setFont(font);

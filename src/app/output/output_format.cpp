@@ -7,8 +7,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(CommandLine)
-
 namespace nabblet {
 
 const QList<OutputFormat> &outputFormats()

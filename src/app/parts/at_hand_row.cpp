@@ -26,7 +26,7 @@ constexpr int OftenUsed = 10; // times, before a command is suggested
 QString nameOf(const QAction *command)
 {
     const QString own = command->objectName();
-    return own.isEmpty() ? command->property("command").toString() : own;
+    return own.isEmpty() ? command->property("name").toString() : own;
 }
 
 // The words of a command without the sign of its letter.

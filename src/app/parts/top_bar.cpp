@@ -78,10 +78,13 @@ TopBar::TopBar(QWidget *parent)
     auto *right = new QHBoxLayout(m_values);
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(8);
-    auto *show = new QLabel(tr("Show"));
-    show->setObjectName(QStringLiteral("barFaint"));
+    m_show = new QLabel(tr("Show"));
+    m_show->setObjectName(QStringLiteral("barFaint"));
+    // The first to give way: what stands behind it says what it is by itself.
+    m_show->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    m_show->setMaximumWidth(m_show->sizeHint().width());
     right->addStretch();
-    right->addWidget(show);
+    right->addWidget(m_show, 1);
     right->addWidget(frameAround({m_previous, m_record, m_next, m_longest, m_blank}));
 
     m_found = new QPushButton;
@@ -114,6 +117,12 @@ TopBar::TopBar(QWidget *parent)
     connect(m_longest, &QPushButton::clicked, this, &TopBar::longestRequested);
     connect(m_blank, &QPushButton::clicked, this, &TopBar::blankRequested);
     connect(m_found, &QPushButton::clicked, this, &TopBar::findingsRequested);
+}
+
+void TopBar::resizeEvent(QResizeEvent *event)
+{
+    QWidget::resizeEvent(event);
+    m_show->setVisible(layout()->minimumSize().width() + m_show->sizeHint().width() <= width());
 }
 
 void TopBar::setHasForm(bool hasForm)

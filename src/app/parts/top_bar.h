@@ -5,6 +5,7 @@
 
 #include <QWidget>
 
+class QLabel;
 class QMenuBar;
 class QPushButton;
 
@@ -44,6 +45,9 @@ Q_SIGNALS:
     void blankRequested();
     void findingsRequested();
 
+protected:
+    void resizeEvent(QResizeEvent *event) override;
+
 private:
     QMenuBar *m_menus;
     FormNames *m_names;
@@ -55,6 +59,7 @@ private:
     QPushButton *m_trial;
     QPushButton *m_found;
     QWidget *m_values;
+    QLabel *m_show;
     QPushButton *m_previous;
     QPushButton *m_record;
     QPushButton *m_next;

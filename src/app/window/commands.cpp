@@ -1,26 +1,31 @@
 #include "app/window/commands.h"
 
+#include "core/text/tr.h"
+
 #include <QAction>
 #include <QMenu>
 #include <QMenuBar>
 
 namespace nabblet {
 
+CommandWords::CommandWords(const char *english) : shown(Texts::tr(english)), name(QString::fromUtf8(english)) {}
+
 Commands::Commands(QMenuBar *bar) : m_bar(bar) {}
 
-QAction *Commands::add(QMenu *menu, const QString &words, const QKeySequence &shortcut,
+QAction *Commands::add(QMenu *menu, const CommandWords &words, const QKeySequence &shortcut,
                        const std::function<void()> &run, When when)
 {
-    QAction *action = menu->addAction(words);
+    QAction *action = menu->addAction(words.shown);
     connect(action, &QAction::triggered, this, run);
     action->setShortcut(shortcut);
-    action->setProperty("command", words); // what it is called, whatever its text says of the moment
-    action->setAutoRepeat(false);          // a key held a moment too long does a thing once
+    action->setProperty("command", words.shown); // what it is called, whatever its text says of the moment
+    action->setProperty("name", words.name);
+    action->setAutoRepeat(false); // a key held a moment too long does a thing once
     m_actions[when].append(action);
     return action;
 }
 
-QAction *Commands::addRepeating(QMenu *menu, const QString &words, const QKeySequence &shortcut,
+QAction *Commands::addRepeating(QMenu *menu, const CommandWords &words, const QKeySequence &shortcut,
                                 const std::function<void()> &run, When when)
 {
     QAction *action = add(menu, words, shortcut, run, when);

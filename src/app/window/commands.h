@@ -5,6 +5,7 @@
 #include <QKeySequence>
 #include <QList>
 #include <QObject>
+#include <QString>
 
 #include <functional>
 
@@ -13,6 +14,18 @@ class QMenu;
 class QMenuBar;
 
 namespace nabblet {
+
+// What a command is called, and by which name it is found again in any language of the program.
+struct CommandWords
+{
+    // english: marked with Texts::later.
+    CommandWords(const char *english);
+    // Put together of parts, with a name of its own.
+    CommandWords(const QString &words, const QString &ownName) : shown(words), name(ownName) {}
+
+    QString shown;
+    QString name;
+};
 
 // When a command can be given.
 enum class When { Always, WithForm, InDesign, WithControl, InEntry, WithDatabase };
@@ -25,11 +38,11 @@ public:
     explicit Commands(QMenuBar *bar);
 
     QMenuBar *bar() const { return m_bar; }
-    QAction *add(QMenu *menu, const QString &words, const QKeySequence &keys, const std::function<void()> &run,
+    QAction *add(QMenu *menu, const CommandWords &words, const QKeySequence &keys, const std::function<void()> &run,
                  When when);
     // One that is done again and again while its key is held: going on, zooming, undoing.
-    QAction *addRepeating(QMenu *menu, const QString &words, const QKeySequence &keys, const std::function<void()> &run,
-                          When when);
+    QAction *addRepeating(QMenu *menu, const CommandWords &words, const QKeySequence &keys,
+                          const std::function<void()> &run, When when);
     // Run at each refresh: what commands say of how things stand.
     void follow(const std::function<void()> &show) { m_followers.append(show); }
     QList<QAction *> of(When when) const { return m_actions.value(when); }

@@ -9,8 +9,6 @@
 #include <QFile>
 #include <QStandardPaths>
 
-NABBLET_TEXTS(Demonstration)
-
 // Resources of a static library are not found by themselves.
 static void initDemonstration()
 {

@@ -366,19 +366,21 @@ void Filing::moveProject()
     const qsizetype more = differences.size() - MostSaid;
     QString listed = differences.mid(0, MostSaid).join(u'\n');
     if (more > 0) {
-        listed += u'\n' + tr("… and %n more.", nullptr, static_cast<int>(more));
+        listed += u'\n' + tr("… and %1 more.").arg(more);
     }
     const bool isSame = differences.isEmpty();
-    const int answer = ask({title,
-                            isSame ? tr("All forms work on %1 as they stand.").arg(addressWords(*address))
-                                   : tr("On %1 %n thing(s) are different for the forms. They are kept as they are.",
-                                        nullptr, static_cast<int>(differences.size()))
-                                         .arg(addressWords(*address)),
-                            listed,
-                            {tr("Move the project"), tr("Cancel")},
-                            isSame ? 0 : 1,
-                            1},
-                           m_window);
+    const int answer =
+        ask({title,
+             isSame ? tr("All forms work on %1 as they stand.").arg(addressWords(*address))
+                    : counted(differences.size(),
+                              tr("On %2, one thing is different for the forms. They are kept as they are."),
+                              tr("On %2, %1 things are different for the forms. They are kept as they are."))
+                          .replace(QLatin1String("%2"), addressWords(*address)),
+             listed,
+             {tr("Move the project"), tr("Cancel")},
+             isSame ? 0 : 1,
+             1},
+            m_window);
     if (answer != 0) {
         return;
     }

@@ -25,8 +25,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(HandOver)
-
 namespace {
 
 const QString Earlier = QStringLiteral("earlier");

@@ -16,8 +16,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(MailDialog)
-
 std::optional<MailSetup> askForMail(const MailSetup &now, QWidget *parent)
 {
     constexpr int LastPort = 65535;

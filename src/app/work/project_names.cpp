@@ -15,8 +15,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ProjectNames)
-
 QList<TitledForm> titledForms(const QString &projectFolder)
 {
     QList<TitledForm> forms;

@@ -16,8 +16,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ProjectUses)
-
 namespace {
 
 // The form at hand first, then the others of the project; those that cannot be read are left out.

@@ -16,8 +16,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Workspace)
-
 namespace {
 
 void connectDatabase(Workspace &workspace)

@@ -8,8 +8,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ButtonActions)
-
 namespace {
 
 const ButtonAction *findAction(const QString &name)
@@ -114,8 +112,9 @@ Result<ButtonStep> stepFromWords(const QString &words)
             if (line.compare(called, Qt::CaseInsensitive) == 0) {
                 return ButtonStep{action.name, {}};
             }
-            if (line.startsWith(called + u':', Qt::CaseInsensitive)) {
-                return ButtonStep{action.name, line.mid(called.size() + 1).trimmed()};
+            const qsizetype colon = line.indexOf(u':', called.size()); // French has a blank before it
+            if (colon >= 0 && line.left(colon).trimmed().compare(called, Qt::CaseInsensitive) == 0) {
+                return ButtonStep{action.name, line.mid(colon + 1).trimmed()};
             }
         }
     }

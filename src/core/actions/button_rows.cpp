@@ -6,17 +6,15 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ButtonActions)
-
 const QList<ButtonRow> &buttonRows()
 {
     static const QList<ButtonRow> table{
         {QStringLiteral("buttons-to-go"),
-         QT_TRANSLATE_NOOP("ButtonActions", "Buttons to go"),
+         Texts::later("Buttons to go"),
          {QStringLiteral("go-first"), QStringLiteral("go-previous"), QStringLiteral("go-next"),
           QStringLiteral("go-last")}},
         {QStringLiteral("buttons-of-record"),
-         QT_TRANSLATE_NOOP("ButtonActions", "Record buttons"),
+         Texts::later("Record buttons"),
          {QStringLiteral("find"), QStringLiteral("new"), QStringLiteral("save"), QStringLiteral("take-back"),
           QStringLiteral("delete"), QStringLiteral("close")}},
     };

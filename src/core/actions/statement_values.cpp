@@ -4,8 +4,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(StatementValues)
-
 namespace {
 
 bool isNamePart(QChar c)

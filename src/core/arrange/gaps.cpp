@@ -11,8 +11,6 @@
 #include <functional>
 #include <numeric>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -290,56 +288,52 @@ QList<ArrangeOperation> gapOperations()
     constexpr auto Across = Direction::Across;
     constexpr auto Down = Direction::Down;
     return {
-        {QStringLiteral("gaps-even-across"), QT_TRANSLATE_NOOP("Arrange", "Even gaps across"),
-         QT_TRANSLATE_NOOP("Arrange",
-                           "Gaps side by side get the same; the outer ones stay, but for pixels that do not divide."),
-         Group, whyNot<Across, 3>, even<Across>, "Ctrl+Alt+A",
+        {QStringLiteral("gaps-even-across"), Texts::later("Even gaps across"),
+         Texts::later("Gaps side by side get the same; the outer ones stay, but for pixels that do not divide."), Group,
+         whyNot<Across, 3>, even<Across>, "Ctrl+Alt+A",
          "<rect class='b' x='1.5' y='4.5' width='2' height='7'/><rect class='b' x='7' y='4.5' width='2' "
          "height='7'/><rect class='b' x='12.5' y='4.5' width='2' height='7'/><path class='m' d='M4.2 8h2M9.8 8h2'/>"},
-        {QStringLiteral("gaps-even-down"), QT_TRANSLATE_NOOP("Arrange", "Even gaps down"),
-         QT_TRANSLATE_NOOP(
-             "Arrange", "Gaps below one another get the same; the outer ones stay, but for pixels that do not divide."),
+        {QStringLiteral("gaps-even-down"), Texts::later("Even gaps down"),
+         Texts::later("Gaps below one another get the same; the outer ones stay, but for pixels that do not divide."),
          Group, whyNot<Down, 3>, even<Down>, "Ctrl+Alt+D",
          "<rect class='b' x='4.5' y='1.5' width='7' height='2'/><rect class='b' x='4.5' y='7' width='7' "
          "height='2'/><rect class='b' x='4.5' y='12.5' width='7' height='2'/><path class='m' d='M8 4.2v2M8 9.8v2'/>"},
-        {QStringLiteral("gaps-shrink-across"), QT_TRANSLATE_NOOP("Arrange", "Shrink gaps across"),
-         QT_TRANSLATE_NOOP("Arrange", "Gaps side by side get a grid step less."), Group, whyNot<Across, 2>,
-         stepped<Across, -1>, "Ctrl+Alt+Left",
+        {QStringLiteral("gaps-shrink-across"), Texts::later("Shrink gaps across"),
+         Texts::later("Gaps side by side get a grid step less."), Group, whyNot<Across, 2>, stepped<Across, -1>,
+         "Ctrl+Alt+Left",
          "<rect class='b' x='1.5' y='4.5' width='2' height='7'/><rect class='b' x='12.5' y='4.5' width='2' "
          "height='7'/><path class='m' d='M4.6 8h2.2M5.4 6.8L6.8 8 5.4 9.2M11.4 8H9.2M10.6 6.8L9.2 8l1.4 1.2'/>"},
-        {QStringLiteral("gaps-grow-across"), QT_TRANSLATE_NOOP("Arrange", "Grow gaps across"),
-         QT_TRANSLATE_NOOP("Arrange", "Gaps side by side get a grid step more."), Group, whyNot<Across, 2>,
-         stepped<Across, 1>, "Ctrl+Alt+Right",
+        {QStringLiteral("gaps-grow-across"), Texts::later("Grow gaps across"),
+         Texts::later("Gaps side by side get a grid step more."), Group, whyNot<Across, 2>, stepped<Across, 1>,
+         "Ctrl+Alt+Right",
          "<rect class='b' x='1.5' y='4.5' width='2' height='7'/><rect class='b' x='12.5' y='4.5' width='2' "
          "height='7'/><path class='m' d='M4.8 8h6.4M6.2 6.6L4.8 8l1.4 1.4M9.8 6.6L11.2 8 9.8 9.4'/>"},
-        {QStringLiteral("gaps-shrink-down"), QT_TRANSLATE_NOOP("Arrange", "Shrink gaps down"),
-         QT_TRANSLATE_NOOP("Arrange", "Gaps below one another get a grid step less."), Group, whyNot<Down, 2>,
-         stepped<Down, -1>, "Ctrl+Alt+Up",
+        {QStringLiteral("gaps-shrink-down"), Texts::later("Shrink gaps down"),
+         Texts::later("Gaps below one another get a grid step less."), Group, whyNot<Down, 2>, stepped<Down, -1>,
+         "Ctrl+Alt+Up",
          "<rect class='b' x='4.5' y='1.5' width='7' height='2'/><rect class='b' x='4.5' y='12.5' width='7' "
          "height='2'/><path class='m' d='M8 4.6v2.2M6.8 5.4L8 6.8l1.2-1.4M8 11.4V9.2M6.8 10.6L8 9.2l1.2 1.4'/>"},
-        {QStringLiteral("gaps-grow-down"), QT_TRANSLATE_NOOP("Arrange", "Grow gaps down"),
-         QT_TRANSLATE_NOOP("Arrange", "Gaps below one another get a grid step more."), Group, whyNot<Down, 2>,
-         stepped<Down, 1>, "Ctrl+Alt+Down",
+        {QStringLiteral("gaps-grow-down"), Texts::later("Grow gaps down"),
+         Texts::later("Gaps below one another get a grid step more."), Group, whyNot<Down, 2>, stepped<Down, 1>,
+         "Ctrl+Alt+Down",
          "<rect class='b' x='4.5' y='1.5' width='7' height='2'/><rect class='b' x='4.5' y='12.5' width='7' "
          "height='2'/><path class='m' d='M8 4.8v6.4M6.6 6.2L8 4.8l1.4 1.4M6.6 9.8L8 11.2l1.4-1.4'/>"},
-        {QStringLiteral("gaps-set-across"), QT_TRANSLATE_NOOP("Arrange", "Set gaps across"),
-         QT_TRANSLATE_NOOP("Arrange", "Gaps side by side get the size in the field beside this."), Group,
-         whyNot<Across, 2>, set<Across>, nullptr,
+        {QStringLiteral("gaps-set-across"), Texts::later("Set gaps across"),
+         Texts::later("Gaps side by side get the size in the field beside this."), Group, whyNot<Across, 2>,
+         set<Across>, nullptr,
          "<rect class='b' x='1.5' y='4.5' width='3' height='7'/><rect class='b' x='11.5' y='4.5' width='3' "
          "height='7'/><path class='m' d='M6.5 5.5l2-1v7'/>"},
-        {QStringLiteral("gaps-set-down"), QT_TRANSLATE_NOOP("Arrange", "Set gaps down"),
-         QT_TRANSLATE_NOOP("Arrange", "Gaps below one another get the size in the field beside this."), Group,
-         whyNot<Down, 2>, set<Down>, nullptr,
+        {QStringLiteral("gaps-set-down"), Texts::later("Set gaps down"),
+         Texts::later("Gaps below one another get the size in the field beside this."), Group, whyNot<Down, 2>,
+         set<Down>, nullptr,
          "<rect class='b' x='4.5' y='1.5' width='7' height='2.4'/><rect class='b' x='4.5' y='12.1' width='7' "
          "height='2.4'/><path class='m' d='M7 6.2l1.6-.8v5.2'/>"},
-        {QStringLiteral("gaps-close-across"), QT_TRANSLATE_NOOP("Arrange", "Close gaps across"),
-         QT_TRANSLATE_NOOP("Arrange", "Controls side by side touch."), Group, whyNot<Across, 2>, closed<Across>,
-         nullptr,
+        {QStringLiteral("gaps-close-across"), Texts::later("Close gaps across"),
+         Texts::later("Controls side by side touch."), Group, whyNot<Across, 2>, closed<Across>, nullptr,
          "<rect class='b' x='2.5' y='4.5' width='5.5' height='7'/><rect class='b' x='8' y='4.5' width='5.5' "
          "height='7'/>"},
-        {QStringLiteral("gaps-close-down"), QT_TRANSLATE_NOOP("Arrange", "Close gaps down"),
-         QT_TRANSLATE_NOOP("Arrange", "Controls below one another touch."), Group, whyNot<Down, 2>, closed<Down>,
-         nullptr,
+        {QStringLiteral("gaps-close-down"), Texts::later("Close gaps down"),
+         Texts::later("Controls below one another touch."), Group, whyNot<Down, 2>, closed<Down>, nullptr,
          "<rect class='b' x='4.5' y='2.5' width='7' height='5.5'/><rect class='b' x='4.5' y='8' width='7' "
          "height='5.5'/>"},
     };

@@ -17,8 +17,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Grouping)
-
 namespace nabblet {
 
 namespace {

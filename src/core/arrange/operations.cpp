@@ -7,8 +7,6 @@
 #include <algorithm>
 #include <initializer_list>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 QList<Arranged> ArrangeContext::arranged() const

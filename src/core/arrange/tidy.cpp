@@ -17,8 +17,6 @@
 #include <cmath>
 #include <optional>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -450,10 +448,9 @@ QList<ArrangeOperation> tidyOperations()
 {
     constexpr auto Group = ArrangeGroup::Whole;
     return {
-        {QStringLiteral("tidy"), QT_TRANSLATE_NOOP("Arrange", "Tidy"),
-         QT_TRANSLATE_NOOP("Arrange",
-                           "What nearly lines up does, near-equal sizes and gaps become equal, all on the grid. The "
-                           "whole form, a group, or what is selected."),
+        {QStringLiteral("tidy"), Texts::later("Tidy"),
+         Texts::later("What nearly lines up does, near-equal sizes and gaps become equal, all on the grid. The "
+                      "whole form, a group, or what is selected."),
          Group, needsWholeForm, tidy, "Ctrl+Alt+T",
          "<path class='b' d='M2 4.5h6M2 8h9M2 11.5h5'/><path class='m' d='M12.5 2l.8 1.9 1.9.8-1.9.8-.8 "
          "1.9-.8-1.9-1.9-.8 1.9-.8z'/>"},

@@ -6,8 +6,6 @@
 
 #include <cmath>
 
-NABBLET_TEXTS(Units)
-
 namespace nabblet {
 
 namespace {

@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(CheckWords)
-
 namespace {
 
 // A literal or a column at `at`, in words; moves `at` behind it. Empty when there is neither.

@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ColumnLimits)
-
 QString whyItDoesNotFit(const Column &column, const QVariant &value, const QLocale &locale)
 {
     if (value.isNull() || value.typeId() == QMetaType::QByteArray) {

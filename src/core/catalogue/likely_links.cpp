@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(LikelyLinks)
-
 namespace {
 
 constexpr double LeastFound = 0.9;     // the share of values that must be there

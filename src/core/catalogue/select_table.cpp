@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(SelectTable)
-
 namespace {
 
 bool combinesSelects(const QString &sql)

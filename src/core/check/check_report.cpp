@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(CheckReport)
-
 namespace {
 
 QString idOf(const FormCheck &check)

@@ -4,8 +4,6 @@
 
 #include <cstring>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 const QList<FormCheck> &formChecks()

@@ -5,8 +5,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Checks)
-
 namespace {
 
 QString typeInWords(ColumnType type)

@@ -14,8 +14,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {

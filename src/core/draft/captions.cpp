@@ -8,8 +8,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(DraftPlan)
-
 namespace {
 
 // What a database's keeper wrote about a column serves as its caption where it is as short as one.

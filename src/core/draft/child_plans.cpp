@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ChildPlans)
-
 namespace {
 
 constexpr int MostTakenByItself = 3; // children that a draft takes unasked

@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(DraftPlan)
-
 namespace {
 
 bool isFilledByDatabase(const Column &column)

@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(PlanFile)
-
 namespace {
 
 const QStringList &arrangementNames()

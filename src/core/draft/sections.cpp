@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Sections)
-
 namespace {
 
 constexpr qsizetype LeastOfPrefix = 3; // columns whose names begin alike

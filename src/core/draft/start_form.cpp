@@ -14,8 +14,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(StartForm)
-
 namespace {
 
 constexpr int Margin = 16;       // px

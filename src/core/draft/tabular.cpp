@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Tabular)
-
 namespace {
 
 constexpr int HeadInset = 8; // px between a box's edge and its head, so that heads stand over the words in the boxes

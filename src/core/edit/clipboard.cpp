@@ -17,8 +17,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Clipboard)
-
 namespace nabblet {
 
 Form clipOf(const Form &form, const QList<ControlId> &controls)

@@ -7,8 +7,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Looks)
-
 namespace nabblet {
 
 Form withPinsChanged(const Form &form, const QList<ControlId> &controls,

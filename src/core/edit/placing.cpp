@@ -28,8 +28,6 @@
 #include <cmath>
 #include <limits>
 
-NABBLET_TEXTS(Placing)
-
 namespace nabblet {
 
 const QList<Placeable> &placeables()

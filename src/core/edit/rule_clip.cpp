@@ -8,8 +8,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Clipboard)
-
 namespace nabblet {
 
 Form ruleClipOf(const Form &form, const QList<int> &rules)

@@ -24,8 +24,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(FormFile)
-
 namespace {
 
 constexpr int MostRowsShown = 1000; // of a tabular form

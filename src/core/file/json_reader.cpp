@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(JsonReader)
-
 void JsonMistakes::report(const QString &pointer, const QString &expected)
 {
     if (!m_first) {

@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(PictureFile)
-
 namespace {
 
 using PictureChange = std::function<FixedPicture(const FixedPicture &)>;

@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ProjectFile)
-
 namespace {
 
 constexpr int ProjectFileVersion = 1;

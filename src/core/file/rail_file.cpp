@@ -8,8 +8,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(RailFile)
-
 namespace {
 
 constexpr int WholeShare = 1000; // thousandths

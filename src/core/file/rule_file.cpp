@@ -4,8 +4,6 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(FormFile)
-
 namespace nabblet {
 
 namespace {

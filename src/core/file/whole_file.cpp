@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(WholeFile)
-
 Result<QByteArray> readWholeFile(const QString &path)
 {
     QFile file(path);

@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Filter)
-
 namespace {
 
 constexpr std::array<const char *, 9> TestNames{"is",    "holds",    "like",   "below", "at-most",

@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(FilterWords)
-
 namespace {
 
 // A value as it was written, and where it is a span of time its end.
@@ -124,14 +122,12 @@ Result<Meant> meant(const QString &text, const Asked &asked)
         return ofNumber(whole ? whole : readDecimalNumber(text, asked.locale, Thousands::Parted));
     }
     case ColumnType::YesNo:
-        for (const char *yes :
-             {QT_TRANSLATE_NOOP("FilterWords", "yes"), QT_TRANSLATE_NOOP("FilterWords", "true"), "1"}) {
+        for (const char *yes : {Texts::later("yes"), Texts::later("true"), "1"}) {
             if (isWord(text, yes)) {
                 return Meant{true, {}, Texts::tr("yes")};
             }
         }
-        for (const char *no :
-             {QT_TRANSLATE_NOOP("FilterWords", "no"), QT_TRANSLATE_NOOP("FilterWords", "false"), "0"}) {
+        for (const char *no : {Texts::later("no"), Texts::later("false"), "0"}) {
             if (isWord(text, no)) {
                 return Meant{false, {}, Texts::tr("no")};
             }
@@ -194,15 +190,20 @@ QList<FilterCondition> chosen(const Control &control, const QString &text)
 
 QString unquoted(const QString &text)
 {
-    const bool isQuoted = text.size() >= 2 && ((text.startsWith(u'"') && text.endsWith(u'"')) ||
-                                               (text.startsWith(u'“') && text.endsWith(u'”')));
-    return isQuoted ? text.mid(1, text.size() - 2) : text;
+    // As typed, and as the languages of the program write them.
+    for (const QStringView pair : {u"\"\"", u"“”", u"„“", u"«»"}) {
+        if (text.size() >= 2 && text.front() == pair.front() && text.back() == pair.back()) {
+            const QString inside = text.mid(1, text.size() - 2);
+            return pair.front() == u'«' ? inside.trimmed() : inside; // French has blanks there
+        }
+    }
+    return text;
 }
 
 Result<QList<FilterCondition>> conditionsOf(const QString &text, const Asked &asked)
 {
     const auto one = [](const FilterCondition &condition) { return QList<FilterCondition>{condition}; };
-    if (isWord(text, QT_TRANSLATE_NOOP("FilterWords", "blank"))) {
+    if (isWord(text, Texts::later("blank"))) {
         return one(FilterCondition{FilterTest::Blank, false, {}, {}, false, {}, {}});
     }
     // "0..5", "..5", "5..", of texts only where both ends are there.

@@ -9,8 +9,6 @@
 #include <sqlite3.h>
 #include <vector>
 
-NABBLET_TEXTS(Formulas)
-
 namespace nabblet {
 
 namespace {

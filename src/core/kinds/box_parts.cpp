@@ -10,8 +10,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Kinds)
-
 namespace nabblet {
 
 namespace {

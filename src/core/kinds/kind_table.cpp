@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Kinds)
-
 const QList<Kind> &kinds()
 {
 #define NABBLET_ENTRY(kind) kind(),
@@ -38,7 +36,7 @@ Picture drawUnknown(const Control &control, const Shown &, const Look &)
 const Kind &unknownKind()
 {
     static const Kind kind{QString(),
-                           QT_TRANSLATE_NOOP("Kinds", "Unknown kind"),
+                           Texts::later("Unknown kind"),
                            QStringLiteral("unknown"),
                            Editor::None,
                            {},

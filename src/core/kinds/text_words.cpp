@@ -5,8 +5,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(TextWords)
-
 Result<QVariant> readText(const Control &control, const QString &typed)
 {
     if (typed.isEmpty()) {

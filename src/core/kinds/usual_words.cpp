@@ -2,8 +2,6 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(UsualWords)
-
 namespace nabblet {
 
 bool isNamedByItsWords(const Control &control)

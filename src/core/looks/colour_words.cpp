@@ -12,8 +12,6 @@
 #include <cmath>
 #include <numbers>
 
-NABBLET_TEXTS(Looks)
-
 namespace nabblet {
 
 namespace {

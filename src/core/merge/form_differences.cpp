@@ -14,8 +14,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(FormDifferences)
-
 namespace {
 
 QString inWords(const QJsonValue &value)
@@ -42,7 +40,7 @@ QString calledIn(const Form &form, const Control &control)
 
 QString kindIn(const Control &control)
 {
-    return kindTitle(kindNamed(control.kind)).toLower();
+    return withinSentence(kindTitle(kindNamed(control.kind)));
 }
 
 const Control *controlNamed(const Form &form, const QString &name)

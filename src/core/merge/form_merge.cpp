@@ -14,8 +14,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(FormMerge)
-
 namespace {
 
 // Where the merge is in the file, for what it leaves undecided.

@@ -20,8 +20,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Reconcile)
-
 namespace {
 
 // Gives a name of a column of a table as it is to be; an empty name is asked for the table alone.

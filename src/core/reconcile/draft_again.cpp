@@ -17,8 +17,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Reconcile)
-
 namespace {
 
 using Change = std::function<Form(const Form &)>;
@@ -97,7 +95,7 @@ struct Beside
             return;
         }
         const QString called = calledFor(form, box);
-        const QString kind = kindTitle(kindNamed(drafted.kind)).toLower();
+        const QString kind = withinSentence(kindTitle(kindNamed(drafted.kind)));
         add(box.column, Texts::tr("A draft would make “%1” a %2 now.").arg(called, kind),
             Texts::tr("Make it a %1").arg(kind), was && was->kind == box.kind,
             [id = box.id, drafted, now, column = box.column](const Form &before) {

@@ -23,8 +23,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Reconcile)
-
 namespace {
 
 // The form at the end of a way changed by a function.
@@ -359,7 +357,7 @@ QList<Alternative> alternativesFor(const Form &form, const TableChange &change, 
         if (hasBox && column) {
             const Control made =
                 draftField(context.catalogue, *table, *column, kindForColumn(*table, *column, nullptr), nullptr);
-            add(Texts::tr("Make it a %1").arg(kindTitle(kindNamed(made.kind)).toLower()),
+            add(Texts::tr("Make it a %1").arg(withinSentence(kindTitle(kindNamed(made.kind)))),
                 [change, context](const Form &now) { return asDrafted(now, change, context); });
         }
         break;

@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Reconcile)
-
 namespace {
 
 constexpr double CertainScore = 4.5; // two strong signs, or one and several weak ones

@@ -4,8 +4,6 @@
 #include "core/rules/rules.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
 
 QList<Unheld> unheldChecks(const Form &form, const WorksOut &worksOut)

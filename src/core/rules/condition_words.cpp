@@ -10,8 +10,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
 
 namespace {

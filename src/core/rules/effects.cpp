@@ -4,8 +4,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
 
 const QList<Effect> &effects()
@@ -25,7 +23,7 @@ const Effect *findEffect(const QString &name)
 
 QString effectTitle(const Effect &effect)
 {
-    return QCoreApplication::translate("Settings", effect.title);
+    return Texts::tr(effect.title);
 }
 
 QString markWord(Mark mark)

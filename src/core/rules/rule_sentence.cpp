@@ -9,8 +9,6 @@
 #include "core/text/band_titles.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
 
 QString targetInWords(const Form &form, const Control &control)

@@ -7,8 +7,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
 
 namespace {

@@ -12,8 +12,6 @@
 
 #include <QLocale>
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
 
 namespace {

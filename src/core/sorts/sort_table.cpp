@@ -6,8 +6,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Sorts)
-
 const QList<Sort> &sorts()
 {
 #define NABBLET_ENTRY(sort) sort(),

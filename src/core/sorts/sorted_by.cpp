@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Sorts)
-
 namespace {
 
 QString key(const char *name)
@@ -89,7 +87,7 @@ Result<QList<SortedBy>> readSorted(const QString &typed, const Table *rows)
         };
         // A column may well be called so itself.
         const auto isColumn = [&] { return rows && findColumn(*rows, words); };
-        each.isDescending = !isColumn() && took(descending());
+        each.isDescending = !isColumn() && (took(descending()) || took(QStringLiteral("descending")));
         for (const Sort &sort : sorts()) {
             each.sort = each.sort.isEmpty() && !isColumn() && took(sortPhrase(sort)) ? sort.name : each.sort;
         }

@@ -2,8 +2,6 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(BandTitles)
-
 namespace nabblet {
 
 QString bandTitle(BandRole role)

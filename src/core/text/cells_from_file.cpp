@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(CellsFromFile)
-
 namespace {
 
 QString decoded(const QByteArray &bytes)

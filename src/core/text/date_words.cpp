@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(DateWords)
-
 namespace {
 
 const QString ShortMonth = QStringLiteral("d MMM yyyy");
@@ -122,13 +120,13 @@ QDate looseDate(const QString &text, const QLocale &locale)
         return text.compare(QLatin1String(english), Qt::CaseInsensitive) == 0 ||
                text.compare(Texts::tr(english), Qt::CaseInsensitive) == 0;
     };
-    if (isNow(text) || is(QT_TRANSLATE_NOOP("DateWords", "today"))) {
+    if (isNow(text) || is(Texts::later("today"))) {
         return today;
     }
-    if (is(QT_TRANSLATE_NOOP("DateWords", "tomorrow"))) {
+    if (is(Texts::later("tomorrow"))) {
         return today.addDays(1);
     }
-    if (is(QT_TRANSLATE_NOOP("DateWords", "yesterday"))) {
+    if (is(Texts::later("yesterday"))) {
         return today.addDays(-1);
     }
     static const QRegularExpression distance(QStringLiteral("^([+\\-\\x{2212}]) ?(\\d{1,4}) ?([dwmy]?)$"),

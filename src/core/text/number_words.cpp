@@ -6,8 +6,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(NumberWords)
-
 namespace {
 
 QString withoutBlanks(const QString &typed)

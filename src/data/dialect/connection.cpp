@@ -8,8 +8,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Connection)
-
 Connection::Held::~Held()
 {
     if (!name.isEmpty()) {

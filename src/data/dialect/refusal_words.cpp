@@ -5,8 +5,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Refusals)
-
 QString captionsOf(const QStringList &columns, const RefusalContext &context)
 {
     QStringList words;

@@ -2,8 +2,6 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Servers)
-
 namespace nabblet {
 
 namespace {

@@ -8,8 +8,6 @@
 #include <cerrno>
 #include <csignal>
 
-NABBLET_TEXTS(Trial)
-
 namespace nabblet {
 
 namespace {

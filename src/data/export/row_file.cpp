@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(RowFile)
-
 namespace {
 
 constexpr qsizetype WrittenAtOnce = 1 << 18; // bytes

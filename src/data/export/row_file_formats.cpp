@@ -8,8 +8,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(RowFileFormats)
-
 const QList<RowFileFormat> &rowFileFormats()
 {
 #define NABBLET_ENTRY(format) format(),

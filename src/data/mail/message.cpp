@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Mail)
-
 namespace {
 
 struct Unreference

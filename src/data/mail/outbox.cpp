@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Mail)
-
 namespace {
 
 const QString Waits = QStringLiteral("waiting");

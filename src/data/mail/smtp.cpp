@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Mail)
-
 namespace {
 
 constexpr long ConnectPatience = 15; // s

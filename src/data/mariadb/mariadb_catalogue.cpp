@@ -16,8 +16,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Mariadb)
-
 namespace {
 
 Table *tableNamed(Catalogue &catalogue, const QHash<QString, qsizetype> &places, const QVariant &name)

@@ -18,8 +18,6 @@
 #include <sys/socket.h>
 #include <utility>
 
-NABBLET_TEXTS(Mariadb)
-
 namespace nabblet {
 
 namespace {

@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Mariadb)
-
 namespace {
 
 enum Code {

@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Mariadb)
-
 namespace {
 
 struct CloseStatement

@@ -18,8 +18,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Postgresql)
-
 namespace {
 
 using TablePlaces = QHash<qint64, qsizetype>; // by the number that the server has for a table

@@ -14,8 +14,6 @@
 #include <poll.h>
 #include <utility>
 
-NABBLET_TEXTS(Postgresql)
-
 namespace nabblet {
 
 namespace {

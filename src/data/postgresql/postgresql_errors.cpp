@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Postgresql)
-
 namespace {
 
 QString whereIs(const DatabaseAddress &address)

@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Postgresql)
-
 namespace {
 
 using Given = std::unique_ptr<PGresult, void (*)(PGresult *)>;

@@ -1,5 +1,6 @@
 #include "data/records/asked_rows.h"
 
+#include "core/text/tr.h"
 #include "data/records/statement.h"
 
 #include <QFile>
@@ -13,7 +14,7 @@ Result<std::unique_ptr<AskedRows>> AskedRows::of(const QList<QuestionTable> &tab
     const QString path = rows->m_folder.filePath(QStringLiteral("question.db"));
     QFile file(path);
     if (!rows->m_folder.isValid() || !file.open(QIODevice::WriteOnly)) {
-        return Error{QObject::tr("There is no room for the question: no folder for temporary files can be written to."),
+        return Error{Texts::tr("There is no room for the question: no folder for temporary files can be written to."),
                      {}};
     }
     file.close();

@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(CopiedRows)
-
 namespace {
 
 constexpr int RowsOfAPart = 1000; // of a view or SELECT that takes too long as a whole

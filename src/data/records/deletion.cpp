@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Deletion)
-
 namespace {
 
 constexpr int MostKept = 20'000; // rows that are held to be brought back

@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(RecordSource)
-
 namespace {
 
 void setKey(RecordSource &source, const Table &table)

@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(RowsBelow)
-
 Result<RecordSource> sourceBelow(RecordSource source, QVariantList but, const QList<const Control *> &way,
                                  const Catalogue &catalogue)
 {

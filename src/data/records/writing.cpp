@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Records)
-
 namespace {
 
 // A column of the table that is written, with the table's name, so that it is never taken for a text.

@@ -14,8 +14,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(TableChanges)
-
 namespace {
 
 constexpr qint64 MostChoices = 1000; // different values that a table of choices is made of
@@ -109,8 +107,9 @@ Result<QString> addColumnStatement(const Connection &connection, const Table &ta
         return refused(Texts::tr("A required column needs a default, for the rows that are there already."));
     }
     const Dialect &dialect = connection.dialect();
-    QString statement = QStringLiteral("ALTER TABLE %1 ADD COLUMN %2 %3")
-                            .arg(connection.quotedTable(table.name), connection.quoted(name), dialect.typeName(column.type));
+    QString statement =
+        QStringLiteral("ALTER TABLE %1 ADD COLUMN %2 %3")
+            .arg(connection.quotedTable(table.name), connection.quoted(name), dialect.typeName(column.type));
     if (column.isRequired) {
         statement += QStringLiteral(" NOT NULL");
     }

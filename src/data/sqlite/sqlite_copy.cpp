@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Trial)
-
 namespace {
 
 constexpr int PagesAtOnce = 2000;

@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Sqlite)
-
 namespace {
 
 // SQLite's result codes (https://www.sqlite.org/rescode.html); Qt hands over the extended ones.

@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(SqliteSelect)
-
 namespace {
 
 constexpr int StepsBetweenLooks = 4000;

@@ -6,8 +6,6 @@
 
 #include <sqlite3.h>
 
-NABBLET_TEXTS(SqliteScript)
-
 namespace nabblet {
 
 Outcome makeDatabase(const QString &path, const QByteArray &script)

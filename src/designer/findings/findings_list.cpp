@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(FindingsList)
-
 namespace {
 
 constexpr int Margin = 10;   // px at both ends of a line

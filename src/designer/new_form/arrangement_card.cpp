@@ -1,5 +1,7 @@
 #include "designer/new_form/arrangement_card.h"
 
+#include "core/text/tr.h"
+
 #include <QPainter>
 
 namespace nabblet {
@@ -12,16 +14,16 @@ ArrangementCard::ArrangementCard(Arrangement arrangement, Theme theme, QWidget *
     setFocusPolicy(Qt::StrongFocus);
     switch (arrangement) {
     case Arrangement::Columnar:
-        setText(QCoreApplication::translate("ArrangementCard", "Columnar"));
-        setToolTip(QCoreApplication::translate("ArrangementCard", "captions beside"));
+        setText(Texts::tr("Columnar"));
+        setToolTip(Texts::tr("captions beside"));
         break;
     case Arrangement::Stacked:
-        setText(QCoreApplication::translate("ArrangementCard", "Stacked"));
-        setToolTip(QCoreApplication::translate("ArrangementCard", "captions above"));
+        setText(Texts::tr("Stacked"));
+        setToolTip(Texts::tr("captions above"));
         break;
     case Arrangement::Tabular:
-        setText(QCoreApplication::translate("ArrangementCard", "Tabular"));
-        setToolTip(QCoreApplication::translate("ArrangementCard", "many records"));
+        setText(Texts::tr("Tabular"));
+        setToolTip(Texts::tr("many records"));
         break;
     }
     setAccessibleName(text() + u' ' + toolTip());

@@ -1,5 +1,7 @@
 #include "designer/new_form/child_rows_list.h"
 
+#include "core/text/tr.h"
+
 #include <QComboBox>
 #include <QHeaderView>
 #include <QStyledItemDelegate>
@@ -20,10 +22,10 @@ struct Way
     ChildPlace place;
 };
 constexpr std::array<Way, 4> Ways{{
-    {QT_TRANSLATE_NOOP("ChildRowsList", "tabular"), Arrangement::Tabular, ChildPlace::Subform},
-    {QT_TRANSLATE_NOOP("ChildRowsList", "columnar"), Arrangement::Columnar, ChildPlace::Subform},
-    {QT_TRANSLATE_NOOP("ChildRowsList", "stacked"), Arrangement::Stacked, ChildPlace::Subform},
-    {QT_TRANSLATE_NOOP("ChildRowsList", "own form, by a button"), Arrangement::Tabular, ChildPlace::Button},
+    {Texts::later("tabular"), Arrangement::Tabular, ChildPlace::Subform},
+    {Texts::later("columnar"), Arrangement::Columnar, ChildPlace::Subform},
+    {Texts::later("stacked"), Arrangement::Stacked, ChildPlace::Subform},
+    {Texts::later("own form, by a button"), Arrangement::Tabular, ChildPlace::Button},
 }};
 
 int wayOf(const PlannedChild &child)

@@ -1,5 +1,7 @@
 #include "designer/panels/dialog_buttons.h"
 
+#include "core/text/tr.h"
+
 #include <QHBoxLayout>
 #include <QPushButton>
 
@@ -10,7 +12,7 @@ DialogButtons makeDialogButtons(QDialog *dialog, const QString &words, const cha
     DialogButtons buttons{new QHBoxLayout, new QPushButton(words)};
     buttons.take->setObjectName(QString::fromLatin1(name));
     buttons.take->setDefault(true);
-    auto *cancel = new QPushButton(QDialog::tr("Cancel"));
+    auto *cancel = new QPushButton(Texts::tr("Cancel"));
     cancel->setAutoDefault(false);
     buttons.row->setSpacing(8);
     buttons.row->addStretch();

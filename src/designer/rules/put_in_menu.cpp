@@ -10,8 +10,6 @@
 #include <QMenu>
 #include <QPushButton>
 
-NABBLET_TEXTS(RulesPage)
-
 namespace nabblet {
 
 namespace {
@@ -23,28 +21,27 @@ struct Function
 };
 
 constexpr Function Functions[] = {
-    {QT_TRANSLATE_NOOP("RulesPage", "rounded to 2 decimals"), "round(|, 2)"},
-    {QT_TRANSLATE_NOOP("RulesPage", "without its sign"), "abs(|)"},
-    {QT_TRANSLATE_NOOP("RulesPage", "the smaller of two"), "min(|, )"},
-    {QT_TRANSLATE_NOOP("RulesPage", "the greater of two"), "max(|, )"},
+    {Texts::later("rounded to 2 decimals"), "round(|, 2)"},
+    {Texts::later("without its sign"), "abs(|)"},
+    {Texts::later("the smaller of two"), "min(|, )"},
+    {Texts::later("the greater of two"), "max(|, )"},
     {nullptr, nullptr},
-    {QT_TRANSLATE_NOOP("RulesPage", "the first that is not blank"), "coalesce(|, )"},
-    {QT_TRANSLATE_NOOP("RulesPage", "one value or another"), "CASE WHEN | THEN  ELSE  END"},
+    {Texts::later("the first that is not blank"), "coalesce(|, )"},
+    {Texts::later("one value or another"), "CASE WHEN | THEN  ELSE  END"},
     {nullptr, nullptr},
-    {QT_TRANSLATE_NOOP("RulesPage", "joined to another text"), "| || ' ' || "},
-    {QT_TRANSLATE_NOOP("RulesPage", "in capitals"), "upper(|)"},
-    {QT_TRANSLATE_NOOP("RulesPage", "in small letters"), "lower(|)"},
-    {QT_TRANSLATE_NOOP("RulesPage", "without blanks around it"), "trim(|)"},
-    {QT_TRANSLATE_NOOP("RulesPage", "a part of it: from letter 1, 3 letters"), "substr(|, 1, 3)"},
-    {QT_TRANSLATE_NOOP("RulesPage", "how many letters"), "length(|)"},
-    {QT_TRANSLATE_NOOP("RulesPage", "one text in place of another"), "replace(|, '', '')"},
+    {Texts::later("joined to another text"), "| || ' ' || "},
+    {Texts::later("in capitals"), "upper(|)"},
+    {Texts::later("in small letters"), "lower(|)"},
+    {Texts::later("without blanks around it"), "trim(|)"},
+    {Texts::later("a part of it: from letter 1, 3 letters"), "substr(|, 1, 3)"},
+    {Texts::later("how many letters"), "length(|)"},
+    {Texts::later("one text in place of another"), "replace(|, '', '')"},
     {nullptr, nullptr},
-    {QT_TRANSLATE_NOOP("RulesPage", "today"), "date('now', 'localtime')|"},
-    {QT_TRANSLATE_NOOP("RulesPage", "days since then"),
-     "CAST(julianday('now', 'localtime') - julianday(|) AS INTEGER)"},
-    {QT_TRANSLATE_NOOP("RulesPage", "14 days later"), "date(|, '+14 days')"},
-    {QT_TRANSLATE_NOOP("RulesPage", "the first of its month"), "date(|, 'start of month')"},
-    {QT_TRANSLATE_NOOP("RulesPage", "its year"), "strftime('%Y', |)"},
+    {Texts::later("today"), "date('now', 'localtime')|"},
+    {Texts::later("days since then"), "CAST(julianday('now', 'localtime') - julianday(|) AS INTEGER)"},
+    {Texts::later("14 days later"), "date(|, '+14 days')"},
+    {Texts::later("the first of its month"), "date(|, 'start of month')"},
+    {Texts::later("its year"), "strftime('%Y', |)"},
 };
 
 QString forMenu(QString words)

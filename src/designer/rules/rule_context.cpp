@@ -6,8 +6,6 @@
 #include "core/text/tr.h"
 #include "designer/rules/sql_line.h"
 
-NABBLET_TEXTS(RulesPage)
-
 namespace nabblet {
 
 QStringList namesFor(const RuleContext &context)

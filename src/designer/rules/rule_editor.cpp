@@ -341,7 +341,7 @@ void RuleEditor::showAll()
     const QString name = m_rule.effect;
     const auto is = [&](const char *each) { return name == QLatin1String(each); };
     m_effect->setCurrentIndex(m_effect->findData(name));
-    m_help->setText(effect ? QCoreApplication::translate("Settings", effect->help) : QString());
+    m_help->setText(effect ? Texts::tr(effect->help) : QString());
     m_on->setControls(
         m_context->form,
         [effect](const Control &control) { return effect && effect->concerns(kindNamed(control.kind)); },

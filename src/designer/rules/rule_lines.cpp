@@ -6,8 +6,6 @@
 #include "core/rules/rules.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(RulesPage)
-
 namespace nabblet {
 
 namespace {

@@ -6,8 +6,6 @@
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;
@@ -137,35 +135,34 @@ Words readEdges(const Context &context)
 
 } // namespace
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<Setting> bandAndRailSettings()
 {
     using enum SettingOf;
     using enum SettingEditor;
     return {
-        {"bandHeight", SettingOf::Band, T("Size"), T("Height"), T("The band's height. It stops at the lowest control."),
-         SettingEditor::Words, T("Change a band's height"), always, readBandHeight, writeBandHeight},
-        {"bandTone", SettingOf::Band, T("Look"), T("Colour"), T("The band's ground, one of the look's."), Choice,
-         T("Change a band's colour"), always, readTone, writeTone, toneChoices},
-        {"bandControls", SettingOf::Band, T("Size"), T("Controls"), T("How many controls stand in the band."), Shown,
-         "", always, readBandControls, writeNothing},
-        {"railName", SettingOf::Rail, T("Rail"), T("Name"), T("What the rail is called here and in the file."),
-         SettingEditor::Words, T("Rename a rail"), always, readRailName, writeRailName},
-        {"railPlace", SettingOf::Rail, T("Rail"), T("At"),
-         T("From the form's left edge, or from the body's top. All edges on it go along."), SettingEditor::Words,
-         T("Move a rail"), always, readRailPlace, writeRailPlace},
-        {"railHold", SettingOf::Rail, T("Rail"), T("Holds"),
-         T("How the rail moves when the window gets wider, or higher."), Choice, T("Change a rail's hold"), always,
-         readHold, writeHold, holdChoices},
-        {"railAutomatic", SettingOf::Rail, T("Rail"), T("Automatic"),
-         T("The rail stands just clear of the longest caption that ends on it."), Flag, T("Change a rail"), isUpright,
-         readAutomatic, writeAutomatic},
-        {"railEdges", SettingOf::Rail, T("Rail"), T("Edges on it"), T("How many edges ride the rail."), Shown, "",
-         always, readEdges, writeNothing},
+        {"bandHeight", SettingOf::Band, Texts::later("Size"), Texts::later("Height"),
+         Texts::later("The band's height. It stops at the lowest control."), SettingEditor::Words,
+         Texts::later("Change a band's height"), always, readBandHeight, writeBandHeight},
+        {"bandTone", SettingOf::Band, Texts::later("Look"), Texts::later("Colour"),
+         Texts::later("The band's ground, one of the look's."), Choice, Texts::later("Change a band's colour"), always,
+         readTone, writeTone, toneChoices},
+        {"bandControls", SettingOf::Band, Texts::later("Size"), Texts::later("Controls"),
+         Texts::later("How many controls stand in the band."), Shown, "", always, readBandControls, writeNothing},
+        {"railName", SettingOf::Rail, Texts::later("Rail"), Texts::later("Name"),
+         Texts::later("What the rail is called here and in the file."), SettingEditor::Words,
+         Texts::later("Rename a rail"), always, readRailName, writeRailName},
+        {"railPlace", SettingOf::Rail, Texts::later("Rail"), Texts::later("At"),
+         Texts::later("From the form's left edge, or from the body's top. All edges on it go along."),
+         SettingEditor::Words, Texts::later("Move a rail"), always, readRailPlace, writeRailPlace},
+        {"railHold", SettingOf::Rail, Texts::later("Rail"), Texts::later("Holds"),
+         Texts::later("How the rail moves when the window gets wider, or higher."), Choice,
+         Texts::later("Change a rail's hold"), always, readHold, writeHold, holdChoices},
+        {"railAutomatic", SettingOf::Rail, Texts::later("Rail"), Texts::later("Automatic"),
+         Texts::later("The rail stands just clear of the longest caption that ends on it."), Flag,
+         Texts::later("Change a rail"), isUpright, readAutomatic, writeAutomatic},
+        {"railEdges", SettingOf::Rail, Texts::later("Rail"), Texts::later("Edges on it"),
+         Texts::later("How many edges ride the rail."), Shown, "", always, readEdges, writeNothing},
     };
 }
-
-#undef T
 
 } // namespace nabblet

@@ -12,8 +12,6 @@
 
 #include <QKeySequence>
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;
@@ -214,44 +212,46 @@ Result<Form> writeMatch(const Context &context, const QString &typed)
 
 } // namespace
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<Setting> buttonSettings()
 {
     using enum SettingOf;
     using enum SettingEditor;
     return {
-        {"buttonWords", Controls, T("Button"), T("Words"), T("What stands on the button."), SettingEditor::Words,
-         T("Change the words of a button"), isButton, readWords, writeWords},
-        {"action", Controls, T("Button"), T("Does"), T("What happens when it is pressed."), Choice,
-         T("Change what a button does"), isButton, readAction, writeAction, actionChoices},
-        {"actionWith", Controls, T("Button"), T("With"),
-         T("What the action wants to be told. Names of columns in braces are filled in: {asset_no}. Pages by their "
-           "title; "
-           "values as “Status = withdrawn; Laid on = today”; in SQL :asset_no is the row's value."),
-         SettingEditor::Words, T("Change what a button is told"), isTold, readPart<setting::With>,
+        {"buttonWords", Controls, Texts::later("Button"), Texts::later("Words"),
+         Texts::later("What stands on the button."), SettingEditor::Words, Texts::later("Change the words of a button"),
+         isButton, readWords, writeWords},
+        {"action", Controls, Texts::later("Button"), Texts::later("Does"),
+         Texts::later("What happens when it is pressed."), Choice, Texts::later("Change what a button does"), isButton,
+         readAction, writeAction, actionChoices},
+        {"actionWith", Controls, Texts::later("Button"), Texts::later("With"),
+         Texts::later(
+             "What the action wants to be told. Names of columns in braces are filled in: {asset_no}. Pages by their "
+             "title; "
+             "values as “Status = withdrawn; Laid on = today”; in SQL :asset_no is the row's value."),
+         SettingEditor::Words, Texts::later("Change what a button is told"), isTold, readPart<setting::With>,
          writePart<setting::With>},
-        {"actionThen", Controls, T("Button"), T("Then"),
-         T("What it does behind that, an action a line, as they are called under “Does”, such as “Go to a page of the "
-           "form: "
-           "Details”. It stops at the first that cannot be done."),
-         Lines, T("Change what a button does"), isButton, readFurther, writeFurther},
-        {"actionAsks", Controls, T("Button"), T("Asks first"),
-         T("A question that people answer before anything is done. Empty: none."), SettingEditor::Words,
-         T("Change what a button asks"), isButton, readPart<setting::Asks>, writePart<setting::Asks>},
-        {"actionKey", Controls, T("Button"), T("Key"), T("Presses it from anywhere on the form: Ctrl+Shift+1."),
-         SettingEditor::Words, T("Change the key of a button"), isButton, readPart<setting::Key>, writeKey},
-        {"buttonPicture", Controls, T("Button"), T("Picture"),
-         T("A PNG, JPEG or SVG file on the button; it becomes part of the form."), File, T("Change a button's picture"),
-         isButton, readPicture, writePicture},
-        {"opens", Controls, T("Button"), T("Opens"), T("The form of this project that it opens."), Choice,
-         T("Change what a button opens"), opensForm, readOpens, writeOpens, formChoices},
-        {"match", Controls, T("Button"), T("Matched by"),
-         T("Which column there holds which column here: buoy_id = id. Empty: it opens at its first record."),
-         SettingEditor::Words, T("Change what a button opens"), opensForm, readMatch, writeMatch},
+        {"actionThen", Controls, Texts::later("Button"), Texts::later("Then"),
+         Texts::later("What it does behind that, an action a line, as they are called under “Does”, such as “Go to a "
+                      "page of the "
+                      "form: "
+                      "Details”. It stops at the first that cannot be done."),
+         Lines, Texts::later("Change what a button does"), isButton, readFurther, writeFurther},
+        {"actionAsks", Controls, Texts::later("Button"), Texts::later("Asks first"),
+         Texts::later("A question that people answer before anything is done. Empty: none."), SettingEditor::Words,
+         Texts::later("Change what a button asks"), isButton, readPart<setting::Asks>, writePart<setting::Asks>},
+        {"actionKey", Controls, Texts::later("Button"), Texts::later("Key"),
+         Texts::later("Presses it from anywhere on the form: Ctrl+Shift+1."), SettingEditor::Words,
+         Texts::later("Change the key of a button"), isButton, readPart<setting::Key>, writeKey},
+        {"buttonPicture", Controls, Texts::later("Button"), Texts::later("Picture"),
+         Texts::later("A PNG, JPEG or SVG file on the button; it becomes part of the form."), File,
+         Texts::later("Change a button's picture"), isButton, readPicture, writePicture},
+        {"opens", Controls, Texts::later("Button"), Texts::later("Opens"),
+         Texts::later("The form of this project that it opens."), Choice, Texts::later("Change what a button opens"),
+         opensForm, readOpens, writeOpens, formChoices},
+        {"match", Controls, Texts::later("Button"), Texts::later("Matched by"),
+         Texts::later("Which column there holds which column here: buoy_id = id. Empty: it opens at its first record."),
+         SettingEditor::Words, Texts::later("Change what a button opens"), opensForm, readMatch, writeMatch},
     };
 }
-
-#undef T
 
 } // namespace nabblet

@@ -3,8 +3,6 @@
 #include "core/text/tr.h"
 #include "entry/theme/typefaces.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 QList<SettingChoice> familyChoices(const QString &now)

@@ -2,8 +2,6 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(ColumnPairs)
-
 namespace nabblet {
 
 QString pairsInWords(const QStringList &first, const QStringList &second)

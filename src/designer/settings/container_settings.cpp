@@ -7,8 +7,6 @@
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;
@@ -135,28 +133,26 @@ Words readHeld(const Context &context)
 
 } // namespace
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<Setting> containerSettings()
 {
     using enum SettingOf;
     using enum SettingEditor;
     return {
-        {"heading", Controls, T("Group"), T("Heading"), T("The words at the top of the frame; it may go without."),
-         SettingEditor::Words, T("Change a heading"), areAll<Holds::Controls>, readHeading, writeHeading},
-        {"pages", Controls, T("Group"), T("Pages"),
-         T("The titles of the pages, with a bar | between them; one more title makes one more page."),
-         SettingEditor::Words, T("Change pages"), isOnePages, readPages, writePages},
-        {"stacked", Controls, T("Group"), T("One above"), T("The panes stand one above the other, not side by side."),
-         Flag, T("Turn the panes"), isPanes, readStacked, writeStacked},
-        {"divider", Controls, T("Group"), T("Divider at"),
-         T("From the edge of the first pane. At work people move it."), SettingEditor::Words, T("Move the divider"),
-         isPanes, readDivider, writeDivider},
-        {"held", Controls, T("Group"), T("Holds"), T("How many controls are in it."), Shown, "", isContainer, readHeld,
-         writeNothing},
+        {"heading", Controls, Texts::later("Group"), Texts::later("Heading"),
+         Texts::later("The words at the top of the frame; it may go without."), SettingEditor::Words,
+         Texts::later("Change a heading"), areAll<Holds::Controls>, readHeading, writeHeading},
+        {"pages", Controls, Texts::later("Group"), Texts::later("Pages"),
+         Texts::later("The titles of the pages, with a bar | between them; one more title makes one more page."),
+         SettingEditor::Words, Texts::later("Change pages"), isOnePages, readPages, writePages},
+        {"stacked", Controls, Texts::later("Group"), Texts::later("One above"),
+         Texts::later("The panes stand one above the other, not side by side."), Flag, Texts::later("Turn the panes"),
+         isPanes, readStacked, writeStacked},
+        {"divider", Controls, Texts::later("Group"), Texts::later("Divider at"),
+         Texts::later("From the edge of the first pane. At work people move it."), SettingEditor::Words,
+         Texts::later("Move the divider"), isPanes, readDivider, writeDivider},
+        {"held", Controls, Texts::later("Group"), Texts::later("Holds"), Texts::later("How many controls are in it."),
+         Shown, "", isContainer, readHeld, writeNothing},
     };
 }
-
-#undef T
 
 } // namespace nabblet

@@ -10,8 +10,6 @@
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;
@@ -97,7 +95,7 @@ Result<Form> writeKind(const Context &context, const QString &typed)
     if (!isPossible) {
         return Error{Texts::tr("What is selected cannot become a %1: its column holds something else, or there is "
                                "nothing to choose from.")
-                         .arg(kindTitle(kindNamed(typed)).toLower()),
+                         .arg(withinSentence(kindTitle(kindNamed(typed)))),
                      {}};
     }
     return withKind(context.form, context.selection.controls(), typed);
@@ -326,21 +324,20 @@ Result<Form> writeName(const Context &context, const QString &typed)
 
 } // namespace
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<Setting> controlWordSettings()
 {
     using enum SettingOf;
     using enum SettingEditor;
     return {
-        {"column", Controls, T("Bound to"), T("Column"), T("The column whose value the box shows and writes."), Choice,
-         T("Change what a box is bound to"), canBind, readColumn, writeColumn, columnChoices},
-        {"kind", Controls, T("Bound to"), T("Kind"),
-         T("What sort of control this is; it keeps its column, caption, name and place."), Choice, T("Change a kind"),
-         always, readKind, writeKind, kindChoices},
-        {"captionWords", Controls, T("Caption"), T("Words"),
-         T("What stands beside the box. A double click on the form edits it there."), SettingEditor::Words,
-         T("Change a caption"), hasWords, readCaption, writeCaption},
+        {"column", Controls, Texts::later("Bound to"), Texts::later("Column"),
+         Texts::later("The column whose value the box shows and writes."), Choice,
+         Texts::later("Change what a box is bound to"), canBind, readColumn, writeColumn, columnChoices},
+        {"kind", Controls, Texts::later("Bound to"), Texts::later("Kind"),
+         Texts::later("What sort of control this is; it keeps its column, caption, name and place."), Choice,
+         Texts::later("Change a kind"), always, readKind, writeKind, kindChoices},
+        {"captionWords", Controls, Texts::later("Caption"), Texts::later("Words"),
+         Texts::later("What stands beside the box. A double click on the form edits it there."), SettingEditor::Words,
+         Texts::later("Change a caption"), hasWords, readCaption, writeCaption},
     };
 }
 
@@ -349,40 +346,51 @@ QList<Setting> controlPlaceSettings()
     using enum SettingOf;
     using enum SettingEditor;
     return {
-        {"placeLeft", Controls, T("Place"), T("Left"),
-         T("From the form's left edge. +8 moves on, 12mm and 1in do as well, *2 and /2 too."), SettingEditor::Words,
-         T("Move by number"), always, readPlace<0>, writePlace<0>},
-        {"placeTop", Controls, T("Place"), T("Top"), T("From the band's top edge. Arithmetic as for Left."),
-         SettingEditor::Words, T("Move by number"), always, readPlace<1>, writePlace<1>},
-        {"placeWidth", Controls, T("Place"), T("Width"), T("How wide it is. Arithmetic as for Left."),
-         SettingEditor::Words, T("Resize by number"), isSomething, readPlace<2>, writePlace<2>},
-        {"placeHeight", Controls, T("Place"), T("Height"), T("How high it is. Arithmetic as for Left."),
-         SettingEditor::Words, T("Resize by number"), isSomething, readPlace<3>, writePlace<3>},
-        {"holdsAcross", Controls, T("Place"), T("Wider"),
-         T("What it does when the window gets wider: it stays at the left, moves with the right edge, stretches "
-           "between "
-           "both, or keeps its share of the width."),
-         Choice, T("Change a hold"), always, readHolding<Direction::Across>, writeHolding<Direction::Across>,
+        {"placeLeft", Controls, Texts::later("Place"), Texts::later("Left"),
+         Texts::later("From the form's left edge. +8 moves on, 12mm and 1in do as well, *2 and /2 too."),
+         SettingEditor::Words, Texts::later("Move by number"), always, readPlace<0>, writePlace<0>},
+        {"placeTop", Controls, Texts::later("Place"), Texts::later("Top"),
+         Texts::later("From the band's top edge. Arithmetic as for Left."), SettingEditor::Words,
+         Texts::later("Move by number"), always, readPlace<1>, writePlace<1>},
+        {"placeWidth", Controls, Texts::later("Place"), Texts::later("Width"),
+         Texts::later("How wide it is. Arithmetic as for Left."), SettingEditor::Words,
+         Texts::later("Resize by number"), isSomething, readPlace<2>, writePlace<2>},
+        {"placeHeight", Controls, Texts::later("Place"), Texts::later("Height"),
+         Texts::later("How high it is. Arithmetic as for Left."), SettingEditor::Words,
+         Texts::later("Resize by number"), isSomething, readPlace<3>, writePlace<3>},
+        {"holdsAcross", Controls, Texts::later("Place"), Texts::later("Wider"),
+         Texts::later(
+             "What it does when the window gets wider: it stays at the left, moves with the right edge, stretches "
+             "between "
+             "both, or keeps its share of the width."),
+         Choice, Texts::later("Change a hold"), always, readHolding<Direction::Across>, writeHolding<Direction::Across>,
          holdingChoices<Direction::Across>},
-        {"holdsDown", Controls, T("Place"), T("Higher"),
-         T("What it does when the window gets higher: it stays at the top, moves with the bottom, stretches between "
-           "both, or keeps its share of the height."),
-         Choice, T("Change a hold"), isInBody, readHolding<Direction::Down>, writeHolding<Direction::Down>,
+        {"holdsDown", Controls, Texts::later("Place"), Texts::later("Higher"),
+         Texts::later(
+             "What it does when the window gets higher: it stays at the top, moves with the bottom, stretches between "
+             "both, or keeps its share of the height."),
+         Choice, Texts::later("Change a hold"), isInBody, readHolding<Direction::Down>, writeHolding<Direction::Down>,
          holdingChoices<Direction::Down>},
-        {"ridesLeft", Controls, T("Place"), T("Left rides"),
-         T("The rail that the left edge keeps to, however the rail or the window moves."), Choice, T("Change a hold"),
-         always, readRide<LeftEdge>, writeRide<LeftEdge>, rideChoices<LeftEdge>},
-        {"ridesRight", Controls, T("Place"), T("Right rides"),
-         T("The rail that the right edge keeps to. With the left edge free it moves, with both held it stretches."),
-         Choice, T("Change a hold"), always, readRide<RightEdge>, writeRide<RightEdge>, rideChoices<RightEdge>},
-        {"ridesTop", Controls, T("Place"), T("Top rides"), T("The level rail that the top edge keeps to."), Choice,
-         T("Change a hold"), isInBody, readRide<TopEdge>, writeRide<TopEdge>, rideChoices<TopEdge>},
-        {"ridesBottom", Controls, T("Place"), T("Bottom rides"),
-         T("The level rail that the bottom edge keeps to. With the top edge free it moves, with both held it "
-           "stretches."),
-         Choice, T("Change a hold"), isInBody, readRide<BottomEdge>, writeRide<BottomEdge>, rideChoices<BottomEdge>},
-        {"role", Controls, T("Look"), T("Role"), T("Which of the look's fonts and colours it has."), Choice,
-         T("Change a look"), hasRole, readRole, writeRole, roleChoices},
+        {"ridesLeft", Controls, Texts::later("Place"), Texts::later("Left rides"),
+         Texts::later("The rail that the left edge keeps to, however the rail or the window moves."), Choice,
+         Texts::later("Change a hold"), always, readRide<LeftEdge>, writeRide<LeftEdge>, rideChoices<LeftEdge>},
+        {"ridesRight", Controls, Texts::later("Place"), Texts::later("Right rides"),
+         Texts::later(
+             "The rail that the right edge keeps to. With the left edge free it moves, with both held it stretches."),
+         Choice, Texts::later("Change a hold"), always, readRide<RightEdge>, writeRide<RightEdge>,
+         rideChoices<RightEdge>},
+        {"ridesTop", Controls, Texts::later("Place"), Texts::later("Top rides"),
+         Texts::later("The level rail that the top edge keeps to."), Choice, Texts::later("Change a hold"), isInBody,
+         readRide<TopEdge>, writeRide<TopEdge>, rideChoices<TopEdge>},
+        {"ridesBottom", Controls, Texts::later("Place"), Texts::later("Bottom rides"),
+         Texts::later(
+             "The level rail that the bottom edge keeps to. With the top edge free it moves, with both held it "
+             "stretches."),
+         Choice, Texts::later("Change a hold"), isInBody, readRide<BottomEdge>, writeRide<BottomEdge>,
+         rideChoices<BottomEdge>},
+        {"role", Controls, Texts::later("Look"), Texts::later("Role"),
+         Texts::later("Which of the look's fonts and colours it has."), Choice, Texts::later("Change a look"), hasRole,
+         readRole, writeRole, roleChoices},
     };
 }
 
@@ -391,11 +399,10 @@ QList<Setting> controlNameSettings()
     using enum SettingOf;
     using enum SettingEditor;
     return {
-        {"controlName", Controls, T("Name"), T("Name"), T("What formulas and the file call this control."),
-         SettingEditor::Words, T("Rename a control"), isOne, readName, writeName},
+        {"controlName", Controls, Texts::later("Name"), Texts::later("Name"),
+         Texts::later("What formulas and the file call this control."), SettingEditor::Words,
+         Texts::later("Rename a control"), isOne, readName, writeName},
     };
 }
-
-#undef T
 
 } // namespace nabblet

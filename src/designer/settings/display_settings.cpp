@@ -16,8 +16,6 @@
 #include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;
@@ -238,28 +236,27 @@ Result<Form> writeImage(const Context &context, const QString &typed)
 
 } // namespace
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<Setting> displaySettings()
 {
     using enum SettingOf;
     using enum SettingEditor;
     return {
-        {"starts", Controls, T("Behaviour"), T("Starts with"),
-         T("What a new record has here: a value, today, now, or = and an SQL expression. Empty: nothing."),
-         SettingEditor::Words, T("Change what a new record starts with"), mayStart, readStart, writeStart},
-        {"beside", Controls, T("Display"), T("Beside it"), T("The words at the right of the sign."),
-         SettingEditor::Words, T("Change words"), isTick, readBeside, writeBeside},
-        {"image", Controls, T("Display"), T("Fixed picture"),
-         T("A picture that is part of the form, such as a logo; it shows no column then."), File, T("Change a picture"),
-         isPicture, readImage, writeImage},
-        {"linesShown", Controls, T("Display"), T("Lines"), T("How many lines of text the box is high."),
-         SettingEditor::Words, T("Change the lines shown"), isLongText, readLines, writeLines},
-        {"example", Controls, T("Display"), T("Looks like"), T("A number as it is written with these settings."), Shown,
-         "", isOneNumber, readExample, writeNothing},
+        {"starts", Controls, Texts::later("Behaviour"), Texts::later("Starts with"),
+         Texts::later("What a new record has here: a value, today, now, or = and an SQL expression. Empty: nothing."),
+         SettingEditor::Words, Texts::later("Change what a new record starts with"), mayStart, readStart, writeStart},
+        {"beside", Controls, Texts::later("Display"), Texts::later("Beside it"),
+         Texts::later("The words at the right of the sign."), SettingEditor::Words, Texts::later("Change words"),
+         isTick, readBeside, writeBeside},
+        {"image", Controls, Texts::later("Display"), Texts::later("Fixed picture"),
+         Texts::later("A picture that is part of the form, such as a logo; it shows no column then."), File,
+         Texts::later("Change a picture"), isPicture, readImage, writeImage},
+        {"linesShown", Controls, Texts::later("Display"), Texts::later("Lines"),
+         Texts::later("How many lines of text the box is high."), SettingEditor::Words,
+         Texts::later("Change the lines shown"), isLongText, readLines, writeLines},
+        {"example", Controls, Texts::later("Display"), Texts::later("Looks like"),
+         Texts::later("A number as it is written with these settings."), Shown, "", isOneNumber, readExample,
+         writeNothing},
     };
 }
-
-#undef T
 
 } // namespace nabblet

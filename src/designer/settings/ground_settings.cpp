@@ -9,8 +9,6 @@
 #include "designer/settings/choice_lists.h"
 #include "designer/settings/setting_parts.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;
@@ -221,19 +219,18 @@ QList<SettingChoice> stylesInside(const Context &context)
 
 } // namespace
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<Setting> groundSettings()
 {
     using enum SettingEditor;
-    Setting fill{"bandFill",
-                 SettingOf::Band,
-                 T("Look"),
-                 T("Fill"),
-                 T("The band's ground, whatever the look says. Words stay readable on it. Two colours with a stroke "
-                   "between them: light / dark."),
-                 ColourBox,
-                 T("Change a band's colour")};
+    Setting fill{
+        "bandFill",
+        SettingOf::Band,
+        Texts::later("Look"),
+        Texts::later("Fill"),
+        Texts::later("The band's ground, whatever the look says. Words stay readable on it. Two colours with a stroke "
+                     "between them: light / dark."),
+        ColourBox,
+        Texts::later("Change a band's colour")};
     fill.applies = always;
     fill.read = readBandFill;
     fill.write = writeBandFill;
@@ -241,34 +238,38 @@ QList<Setting> groundSettings()
     QList<Setting> all{fill};
     for (const SettingOf of : {SettingOf::Band, SettingOf::Form}) {
         const bool isBand = of == SettingOf::Band;
-        all.append({isBand ? "bandPicture" : "formPicture", of, T("Look"), T("Picture"),
-                    isBand
-                        ? T("A picture on the band's ground. One inside the project's folder stays a file of its own.")
-                        : T("A picture on the ground of all bands without a ground of their own. One inside the "
-                            "project's folder stays a file of its own."),
-                    File, T("Change a ground picture"), always, readGroundPicture, writeGroundPicture});
-        all.append({isBand ? "bandPictureFit" : "formPictureFit", of, T("Look"), T("It lies"),
-                    T("Scaled, tiled, or in its own size at an edge."), Choice, T("Change a ground picture"),
-                    hasGroundPicture, readGroundFit, writeGroundFit, groundFits});
-        all.append({isBand ? "bandPictureStrength" : "formPictureStrength", of, T("Look"), T("Strength"),
-                    T("How strong it is; 100 % is as it is. Faint ones leave the words on them readable."),
-                    SettingEditor::Words, T("Change a ground picture"), hasGroundPicture, readGroundStrength,
+        all.append(
+            {isBand ? "bandPicture" : "formPicture", of, Texts::later("Look"), Texts::later("Picture"),
+             isBand ? Texts::later(
+                          "A picture on the band's ground. One inside the project's folder stays a file of its own.")
+                    : Texts::later("A picture on the ground of all bands without a ground of their own. One inside the "
+                                   "project's folder stays a file of its own."),
+             File, Texts::later("Change a ground picture"), always, readGroundPicture, writeGroundPicture});
+        all.append({isBand ? "bandPictureFit" : "formPictureFit", of, Texts::later("Look"), Texts::later("It lies"),
+                    Texts::later("Scaled, tiled, or in its own size at an edge."), Choice,
+                    Texts::later("Change a ground picture"), hasGroundPicture, readGroundFit, writeGroundFit,
+                    groundFits});
+        all.append({isBand ? "bandPictureStrength" : "formPictureStrength", of, Texts::later("Look"),
+                    Texts::later("Strength"),
+                    Texts::later("How strong it is; 100 % is as it is. Faint ones leave the words on them readable."),
+                    SettingEditor::Words, Texts::later("Change a ground picture"), hasGroundPicture, readGroundStrength,
                     writeGroundStrength});
-        all.append({isBand ? "bandPictureKept" : "formPictureKept", of, T("Look"), T("In the form"),
-                    T("Makes the picture a part of the form, which needs its file no longer."), Flag,
-                    T("Take a picture into the form"), hasGroundPictureByReference, readGroundKept, writeGroundKept});
+        all.append({isBand ? "bandPictureKept" : "formPictureKept", of, Texts::later("Look"),
+                    Texts::later("In the form"),
+                    Texts::later("Makes the picture a part of the form, which needs its file no longer."), Flag,
+                    Texts::later("Take a picture into the form"), hasGroundPictureByReference, readGroundKept,
+                    writeGroundKept});
     }
     for (const SettingOf of : {SettingOf::Controls, SettingOf::Band, SettingOf::Form}) {
         const char *name = of == SettingOf::Controls ? "styleInside"
                            : of == SettingOf::Band   ? "bandStyleInside"
                                                      : "formStyleInside";
-        all.append({name, of, T("Look"), T("Style inside"),
-                    T("The style of all that stands in it. What is put there later has it as well."), Style,
-                    T("Change the style inside"), holdsSomething, readStyleInside, writeStyleInside, stylesInside});
+        all.append({name, of, Texts::later("Look"), Texts::later("Style inside"),
+                    Texts::later("The style of all that stands in it. What is put there later has it as well."), Style,
+                    Texts::later("Change the style inside"), holdsSomething, readStyleInside, writeStyleInside,
+                    stylesInside});
     }
     return all;
 }
-
-#undef T
 
 } // namespace nabblet

@@ -2,6 +2,7 @@
 
 #include "core/looks/dressing/colours_in_use.h"
 #include "core/looks/ink_names.h"
+#include "core/text/tr.h"
 #include "designer/colours/colour_editor.h"
 #include "designer/colours/lately_colours.h"
 #include "designer/panels/list_closed.h"
@@ -618,7 +619,7 @@ void Inspector::filter()
         }
         if (section.title) {
             const QString name = settingText(section.name);
-            section.title->setText(section.of == of ? name : tr("Form: %1").arg(name.toLower()));
+            section.title->setText(section.of == of ? name : tr("Form: %1").arg(withinSentence(name)));
             section.title->setVisible(hasAny);
         }
     }
@@ -672,7 +673,7 @@ void Inspector::refreshTitle()
     setTitle(count == 1 ? kindTitles.first() : tr("%1 controls").arg(count));
     setNote(count == 1              ? QString()
             : kindTitles.size() > 2 ? tr("%1 kinds").arg(kindTitles.size())
-                                    : kindTitles.join(QStringLiteral(", ")).toLower());
+                                    : withinSentence(kindTitles.join(QStringLiteral(", "))));
 }
 
 } // namespace nabblet

@@ -16,8 +16,6 @@
 #include "designer/settings/setting_parts.h"
 #include "entry/theme/typefaces.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;

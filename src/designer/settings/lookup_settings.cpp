@@ -9,8 +9,6 @@
 
 #include <QRegularExpression>
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;
@@ -331,41 +329,38 @@ Result<Form> writeFilter(const Context &context, const QString &typed)
 
 } // namespace
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<Setting> lookupSettings()
 {
     using enum SettingOf;
     using enum SettingEditor;
-    const char *step = T("Change where choices come from");
+    const char *step = Texts::later("Change where choices come from");
     return {
-        {"lookupFrom", Controls, T("Choices"), T("Come from"),
-         T("Typed in here, the rows of a table, or those of a SELECT of your own."), Choice, step, mayLookUp,
+        {"lookupFrom", Controls, Texts::later("Choices"), Texts::later("Come from"),
+         Texts::later("Typed in here, the rows of a table, or those of a SELECT of your own."), Choice, step, mayLookUp,
          readSource, writeSource, sourceChoices},
-        {"lookupSelect", Controls, T("Choices"), T("SELECT"), T("Its rows are the choices."), Lines, step,
-         looksUpBySelect, readSelect, writeSelect},
-        {"lookupStores", Controls, T("Choices"), T("Stores"),
-         T("The column of the choice that is stored here; of several, each with the column here: id = part_id, line = "
-           "line."),
+        {"lookupSelect", Controls, Texts::later("Choices"), Texts::later("SELECT"),
+         Texts::later("Its rows are the choices."), Lines, step, looksUpBySelect, readSelect, writeSelect},
+        {"lookupStores", Controls, Texts::later("Choices"), Texts::later("Stores"),
+         Texts::later("The column of the choice that is stored here; of several, each with the column here: id = "
+                      "part_id, line = "
+                      "line."),
          SettingEditor::Words, step, looksUp, readStores, writeStores},
-        {"lookupShows", Controls, T("Choices"), T("Shows"),
-         T("The columns that stand in the box, one after the other: given_name, family_name."), SettingEditor::Words,
-         step, looksUpOrJumps, readShows, writeShows},
-        {"lookupAlso", Controls, T("Choices"), T("Also lists"),
-         T("More columns of the open list, one a line, with a width and a heading: town, 120, Town."), Lines, step,
-         looksUpOrJumps, readAlso, writeAlso},
-        {"lookupHeading", Controls, T("Choices"), T("Heading"),
-         T("What stands above the first column of the open list."), SettingEditor::Words, step, looksUpOrJumps,
-         readHeading, writeHeading},
-        {"lookupSort", Controls, T("Choices"), T("Sorted by"),
-         T("Columns, with a minus for falling: -laid_on, name. Empty: by what is shown."), SettingEditor::Words, step,
-         looksUpOrJumps, readSort, writeSort},
-        {"lookupFilter", Controls, T("Choices"), T("Only where"),
-         T("A column of the choices holds what stands in another box: county = county."), SettingEditor::Words, step,
-         looksUp, readFilter, writeFilter},
+        {"lookupShows", Controls, Texts::later("Choices"), Texts::later("Shows"),
+         Texts::later("The columns that stand in the box, one after the other: given_name, family_name."),
+         SettingEditor::Words, step, looksUpOrJumps, readShows, writeShows},
+        {"lookupAlso", Controls, Texts::later("Choices"), Texts::later("Also lists"),
+         Texts::later("More columns of the open list, one a line, with a width and a heading: town, 120, Town."), Lines,
+         step, looksUpOrJumps, readAlso, writeAlso},
+        {"lookupHeading", Controls, Texts::later("Choices"), Texts::later("Heading"),
+         Texts::later("What stands above the first column of the open list."), SettingEditor::Words, step,
+         looksUpOrJumps, readHeading, writeHeading},
+        {"lookupSort", Controls, Texts::later("Choices"), Texts::later("Sorted by"),
+         Texts::later("Columns, with a minus for falling: -laid_on, name. Empty: by what is shown."),
+         SettingEditor::Words, step, looksUpOrJumps, readSort, writeSort},
+        {"lookupFilter", Controls, Texts::later("Choices"), Texts::later("Only where"),
+         Texts::later("A column of the choices holds what stands in another box: county = county."),
+         SettingEditor::Words, step, looksUp, readFilter, writeFilter},
     };
 }
-
-#undef T
 
 } // namespace nabblet

@@ -1,6 +1,7 @@
 // The conditions of rules that stand on what is selected, a line for each effect (core/rules).
 #include "core/rules/rule_sentence.h"
 #include "core/rules/rules.h"
+#include "core/text/tr.h"
 #include "designer/settings/setting_parts.h"
 
 namespace nabblet {
@@ -26,9 +27,8 @@ QList<ControlId> concerned(const Context &context, const Effect &effect)
 
 Setting settingOf(const Effect &effect)
 {
-    Setting setting{effect.line,  SettingOf::Controls, QT_TRANSLATE_NOOP("Settings", "Rules"),
-                    effect.title, effect.help,         SettingEditor::Lines,
-                    effect.step};
+    Setting setting{effect.line,          SettingOf::Controls, Texts::later("Rules"), effect.title, effect.help,
+                    SettingEditor::Lines, effect.step};
     setting.applies = [effect](const Context &context) {
         return !context.form.rowsFrom.isEmpty() && !concerned(context, effect).isEmpty();
     };
@@ -56,11 +56,10 @@ Setting sentencesSetting()
 {
     Setting setting{"rules-here",
                     SettingOf::Controls,
-                    QT_TRANSLATE_NOOP("Settings", "Rules"),
-                    QT_TRANSLATE_NOOP("Settings", "Its rules"),
-                    QT_TRANSLATE_NOOP("Settings",
-                                      "What is worked out, checked, marked and shown here by a condition. F6 "
-                                      "shows the rules and changes them."),
+                    Texts::later("Rules"),
+                    Texts::later("Its rules"),
+                    Texts::later("What is worked out, checked, marked and shown here by a condition. F6 "
+                                 "shows the rules and changes them."),
                     SettingEditor::Lines,
                     ""};
     const auto sentences = [](const Context &context) {

@@ -5,8 +5,6 @@
 
 #include <cstring>
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 namespace {

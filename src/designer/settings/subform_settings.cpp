@@ -7,8 +7,6 @@
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 using namespace setting_parts;
@@ -190,28 +188,26 @@ Result<Form> writeFormFile(const Context &context, const QString &typed)
 
 } // namespace
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<Setting> subformSettings()
 {
     using enum SettingOf;
     using enum SettingEditor;
-    const char *step = T("Change what a subform shows");
+    const char *step = Texts::later("Change what a subform shows");
     return {
-        {"rowsOf", Controls, T("Rows"), T("Rows of"), T("The table whose rows it shows with each record."), Choice,
-         step, isSubform, readRowsOf, writeRowsOf, rowsChoices},
-        {"rowsForm", Controls, T("Rows"), T("Their form"),
-         T("Kept in this form, or a form of the project with a file of its own, which others may show too."), Choice,
-         step, isSubform, readFormFile, writeFormFile, formChoices},
-        {"shownAs", Controls, T("Rows"), T("Shown as"),
-         T("Rows under one another, or one at a time. Their form is drafted anew."), Choice, step, isDraftedHere,
-         readShownAs, writeShownAs, shownChoices},
-        {"linkedBy", Controls, T("Rows"), T("Linked by"),
-         T("Which column of the rows holds which column here: buoy_id = buoy_id. New rows get it by themselves."),
+        {"rowsOf", Controls, Texts::later("Rows"), Texts::later("Rows of"),
+         Texts::later("The table whose rows it shows with each record."), Choice, step, isSubform, readRowsOf,
+         writeRowsOf, rowsChoices},
+        {"rowsForm", Controls, Texts::later("Rows"), Texts::later("Their form"),
+         Texts::later("Kept in this form, or a form of the project with a file of its own, which others may show too."),
+         Choice, step, isSubform, readFormFile, writeFormFile, formChoices},
+        {"shownAs", Controls, Texts::later("Rows"), Texts::later("Shown as"),
+         Texts::later("Rows under one another, or one at a time. Their form is drafted anew."), Choice, step,
+         isDraftedHere, readShownAs, writeShownAs, shownChoices},
+        {"linkedBy", Controls, Texts::later("Rows"), Texts::later("Linked by"),
+         Texts::later(
+             "Which column of the rows holds which column here: buoy_id = buoy_id. New rows get it by themselves."),
          SettingEditor::Words, step, hasRows, readLinked, writeLinked},
     };
 }
-
-#undef T
 
 } // namespace nabblet

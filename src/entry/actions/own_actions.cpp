@@ -15,8 +15,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(OwnActions)
-
 namespace {
 
 bool say(EntrySession &session, const QString &sentence)

@@ -8,8 +8,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Trust)
-
 bool isTrusted(const AskedTrust &asked, QWidget *parent)
 {
     const QByteArray hash =

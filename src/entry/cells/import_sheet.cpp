@@ -27,8 +27,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ImportSheet)
-
 namespace {
 
 constexpr int MostRefused = 500; // listed

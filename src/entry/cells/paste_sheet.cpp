@@ -18,8 +18,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(PasteSheet)
-
 namespace {
 
 constexpr int MostShown = 500; // rows; those that would not go in are among them

@@ -24,8 +24,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(PastedRows)
-
 namespace {
 
 // Into which box each column of cells goes.

@@ -16,8 +16,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Together)
-
 namespace {
 
 constexpr int Most = 5000; // records, as the window waits for them

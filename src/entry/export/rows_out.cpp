@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(RowsOut)
-
 namespace {
 
 constexpr qint64 ToldEvery = 500; // rows

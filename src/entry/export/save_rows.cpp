@@ -24,8 +24,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(SaveRows)
-
 namespace {
 
 constexpr qint64 ToldEvery = 5000; // rows

@@ -35,8 +35,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(SendSheet)
-
 namespace {
 
 bool say(EntrySession &session, const QString &sentence)

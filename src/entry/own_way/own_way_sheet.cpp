@@ -20,8 +20,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(OwnWaySheet)
-
 namespace {
 
 constexpr int WidthStep = 16;       // px

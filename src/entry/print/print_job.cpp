@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(PrintJob)
-
 namespace {
 
 constexpr int Chunk = 256;         // rows read at once

@@ -14,8 +14,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(PrintTo)
-
 namespace {
 
 constexpr int Resolution = 1200;       // dots an inch, so that letters stand where they belong

@@ -30,8 +30,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(PrintWindow)
-
 namespace {
 
 constexpr int LaidOutAtOnce = 20; // ms, so that the window stays at hand

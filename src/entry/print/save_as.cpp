@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(SaveAs)
-
 bool askAndSaveAs(EntrySession &session, const Appearance &appearance, const QString &ending, QWidget *parent)
 {
     const QString suffix = ending.trimmed().toLower();

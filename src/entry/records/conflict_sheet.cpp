@@ -22,8 +22,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(ConflictSheet)
-
 namespace {
 
 // One box in which the two differ.

@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(WhatIDid)
-
 namespace {
 
 // The sessions of a form and of the rows that belong to its records, each with what was done in it.

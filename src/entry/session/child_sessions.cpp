@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(EntrySession)
-
 ChildSessions::ChildSessions(SessionParts &parts) : m_parts(parts) {}
 
 ChildSessions::~ChildSessions() = default;

@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(EntrySession)
-
 Result<std::unique_ptr<EntrySession>> formOpenedBy(const Control &button, const EntrySession &session)
 {
     const QString name = projectFormOf(button);

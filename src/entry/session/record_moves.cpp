@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(EntrySession)
-
 bool RecordMoves::leave()
 {
     // The record and its rows are saved together; after that, leaving the rows only lets go of blank new ones.

@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(EntrySession)
-
 namespace {
 
 // A sentence with its full stop, whether it brought one or not.

@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(EntrySession)
-
 void TakingBack::remember(const LastStep &step)
 {
     m_steps.append(step);

@@ -11,8 +11,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(EntrySession)
-
 namespace nabblet {
 
 namespace {

@@ -13,8 +13,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(EntrySession)
-
 namespace nabblet {
 
 std::optional<RowKey> EntryState::key() const

@@ -9,8 +9,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(EntrySession)
-
 namespace nabblet {
 
 QString takeBackInWords(const LastStep &step)

@@ -6,8 +6,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(EntrySession)
-
 namespace nabblet {
 
 namespace {

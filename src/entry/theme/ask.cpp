@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Ask)
-
 namespace {
 
 // A question may come up while a person types, and what they type was never meant as an answer: a letter or a space

@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Trial)
-
 namespace {
 
 constexpr int MostLookedAt = 2000; // stored rows

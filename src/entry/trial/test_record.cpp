@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Trial)
-
 namespace {
 
 constexpr int MostExamples = 60;

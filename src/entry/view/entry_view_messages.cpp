@@ -142,7 +142,7 @@ void EntryView::describeBoxes()
         QStringList words;
         if (isTold) {
             const Shown shown = m_session->values().shown(control);
-            words.append(kindTitle(kindNamed(control.kind)).toLower());
+            words.append(withinSentence(kindTitle(kindNamed(control.kind))));
             if (shown.isRequired || state.isNeeded(control)) {
                 words.append(tr("needed"));
             }

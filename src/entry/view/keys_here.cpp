@@ -19,8 +19,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(KeysHere)
-
 namespace {
 
 using Keys = QList<QPair<QString, QString>>; // the key, and what it does

@@ -15,8 +15,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(LookupForm)
-
 namespace {
 
 // The box in hand, where it looks up rows of a table.

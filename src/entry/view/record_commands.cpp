@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(RecordCommands)
-
 namespace {
 
 bool hasBox(const EntryView &view)
@@ -55,37 +53,31 @@ template <typename Do> void withBox(EntryView &view, Do act)
 const QList<RecordCommand> &recordCommands()
 {
     static const QList<RecordCommand> all{
-        {"goFirst", QT_TRANSLATE_NOOP("RecordCommands", "&First"), "Ctrl+Home",
-         [](EntryView &view) { view.session()->moves().goFirst(); },
+        {"goFirst", Texts::later("&First"), "Ctrl+Home", [](EntryView &view) { view.session()->moves().goFirst(); },
          [](const EntryView &view) { return view.session()->moves().canGoBack(); }},
-        {"goPrevious", QT_TRANSLATE_NOOP("RecordCommands", "&Previous"), "PgUp",
-         [](EntryView &view) { view.session()->moves().goPrevious(); },
+        {"goPrevious", Texts::later("&Previous"), "PgUp", [](EntryView &view) { view.session()->moves().goPrevious(); },
          [](const EntryView &view) { return view.session()->moves().canGoBack(); }, true},
-        {"goNext", QT_TRANSLATE_NOOP("RecordCommands", "&Next"), "PgDown",
-         [](EntryView &view) { view.session()->moves().goNext(); },
+        {"goNext", Texts::later("&Next"), "PgDown", [](EntryView &view) { view.session()->moves().goNext(); },
          [](const EntryView &view) { return view.session()->moves().canGoOn(); }, true},
-        {"goLast", QT_TRANSLATE_NOOP("RecordCommands", "&Last"), "Ctrl+End",
-         [](EntryView &view) { view.session()->moves().goLast(); },
+        {"goLast", Texts::later("&Last"), "Ctrl+End", [](EntryView &view) { view.session()->moves().goLast(); },
          [](const EntryView &view) { return view.session()->moves().canGoLast(); }},
-        {"toList", QT_TRANSLATE_NOOP("RecordCommands", "To the &list of records"), "Ctrl+L",
+        {"toList", Texts::later("To the &list of records"), "Ctrl+L",
          [](EntryView &view) {
              sayUnless(view, view.focusRecordList(), Texts::tr("This form has no list of records beside it."));
          }},
-        {"findRecord", QT_TRANSLATE_NOOP("RecordCommands", "F&ind…"), "Ctrl+F",
-         [](EntryView &view) { view.askAndFind(); }, nullptr, false, true},
-        {"askBox", QT_TRANSLATE_NOOP("RecordCommands", "&Only with such a value…"), "F3",
-         [](EntryView &view) { view.askAboutBox(); }, hasBox},
-        {"askForm", QT_TRANSLATE_NOOP("RecordCommands", "Look for by the for&m…"), "Ctrl+F3",
-         [](EntryView &view) { view.askForm(); }},
-        {"keptQuestions", QT_TRANSLATE_NOOP("RecordCommands", "&Kept questions…"), "Ctrl+Shift+F3",
+        {"findRecord", Texts::later("F&ind…"), "Ctrl+F", [](EntryView &view) { view.askAndFind(); }, nullptr, false,
+         true},
+        {"askBox", Texts::later("&Only with such a value…"), "F3", [](EntryView &view) { view.askAboutBox(); }, hasBox},
+        {"askForm", Texts::later("Look for by the for&m…"), "Ctrl+F3", [](EntryView &view) { view.askForm(); }},
+        {"keptQuestions", Texts::later("&Kept questions…"), "Ctrl+Shift+F3",
          [](EntryView &view) { view.showKeptQuestions(); }},
-        {"allRecords", QT_TRANSLATE_NOOP("RecordCommands", "&All records again"), "Shift+F3",
-         [](EntryView &view) { view.want({}); }, hasWanted},
-        {"sortUp", QT_TRANSLATE_NOOP("RecordCommands", "Sort &by this box"), "Ctrl+Shift+Up",
-         [](EntryView &view) { view.sortByBox(false); }, hasBox},
-        {"sortDown", QT_TRANSLATE_NOOP("RecordCommands", "Sort by this box, the last first"), "Ctrl+Shift+Down",
+        {"allRecords", Texts::later("&All records again"), "Shift+F3", [](EntryView &view) { view.want({}); },
+         hasWanted},
+        {"sortUp", Texts::later("Sort &by this box"), "Ctrl+Shift+Up", [](EntryView &view) { view.sortByBox(false); },
+         hasBox},
+        {"sortDown", Texts::later("Sort by this box, the last first"), "Ctrl+Shift+Down",
          [](EntryView &view) { view.sortByBox(true); }, hasBox},
-        {"repeatBox", QT_TRANSLATE_NOOP("RecordCommands", "&Repeat from the record before"), "F11",
+        {"repeatBox", Texts::later("&Repeat from the record before"), "F11",
          [](EntryView &view) {
              withBox(view, [&view](EntrySession &session, const Control &box) {
                  sayUnless(view, session.typing().repeat(box),
@@ -93,26 +85,26 @@ const QList<RecordCommand> &recordCommands()
              });
          },
          hasBox, false, true},
-        {"repeatBlank", QT_TRANSLATE_NOOP("RecordCommands", "Repeat in all blank boxes"), "Shift+F11",
+        {"repeatBlank", Texts::later("Repeat in all blank boxes"), "Shift+F11",
          [](EntryView &view) {
              sayUnless(view, view.viewInHand()->session()->typing().repeatBlank(),
                        Texts::tr("There is no record before, or no box is blank."));
          }},
-        {"putInToday", QT_TRANSLATE_NOOP("RecordCommands", "Put in to&day"), "F12",
+        {"putInToday", Texts::later("Put in to&day"), "F12",
          [](EntryView &view) {
              withBox(view, [&view](EntrySession &session, const Control &box) {
                  sayUnless(view, session.typing().putInToday(box), Texts::tr("This box takes no date."));
              });
          },
          hasBox},
-        {"putInNow", QT_TRANSLATE_NOOP("RecordCommands", "Put in the time no&w"), "Shift+F12",
+        {"putInNow", Texts::later("Put in the time no&w"), "Shift+F12",
          [](EntryView &view) {
              withBox(view, [&view](EntrySession &session, const Control &box) {
                  sayUnless(view, session.typing().putInNow(box), Texts::tr("This box takes no date and no time."));
              });
          },
          hasBox},
-        {"keepForNext", QT_TRANSLATE_NOOP("RecordCommands", "Keep this value for ne&w records"), "Ctrl+Alt+P",
+        {"keepForNext", Texts::later("Keep this value for ne&w records"), "Ctrl+Alt+P",
          [](EntryView &view) {
              withBox(view, [&view](EntrySession &session, const Control &box) {
                  const bool keeps = !session.state().keptForNext.contains(box.column);
@@ -123,18 +115,15 @@ const QList<RecordCommand> &recordCommands()
              });
          },
          hasBox},
-        {"openLookedUp", QT_TRANSLATE_NOOP("RecordCommands", "&Open what this box shows…"), "Ctrl+Alt+O",
+        {"openLookedUp", Texts::later("&Open what this box shows…"), "Ctrl+Alt+O",
          [](EntryView &view) { openRowLookedUp(view); }, hasBox},
-        {"addLookedUp", QT_TRANSLATE_NOOP("RecordCommands", "Add to the &choices of this box…"), "Ctrl+Alt+A",
+        {"addLookedUp", Texts::later("Add to the &choices of this box…"), "Ctrl+Alt+A",
          [](EntryView &view) { addRowLookedUp(view); }, hasBox},
-        {"addRecord", QT_TRANSLATE_NOOP("RecordCommands", "Add &new"), "Ctrl+N",
-         [](EntryView &view) { view.addRecord(); },
+        {"addRecord", Texts::later("Add &new"), "Ctrl+N", [](EntryView &view) { view.addRecord(); },
          [](const EntryView &view) { return view.session()->state().canAdd(); }, false, true},
-        {"addLike", QT_TRANSLATE_NOOP("RecordCommands", "Add one l&ike this"), "Ctrl+Alt+N",
-         [](EntryView &view) { view.addLike(); },
+        {"addLike", Texts::later("Add one l&ike this"), "Ctrl+Alt+N", [](EntryView &view) { view.addLike(); },
          [](const EntryView &view) { return view.session()->state().canAdd(); }},
-        {"changeTogether", QT_TRANSLATE_NOOP("RecordCommands", "Chan&ge this box in all chosen or shown…"),
-         "Ctrl+Alt+G",
+        {"changeTogether", Texts::later("Chan&ge this box in all chosen or shown…"), "Ctrl+Alt+G",
          [](EntryView &view) {
              EntryView *at = view.viewInHand();
              if (const Control *box = at->boxInHand()) {
@@ -144,7 +133,7 @@ const QList<RecordCommand> &recordCommands()
              }
          },
          hasBox},
-        {"fillDown", QT_TRANSLATE_NOOP("RecordCommands", "&Fill down in the chosen rows…"), "Ctrl+Alt+F",
+        {"fillDown", Texts::later("&Fill down in the chosen rows…"), "Ctrl+Alt+F",
          [](EntryView &view) {
              EntryView *at = view.viewInHand();
              if (const Control *box = at->boxInHand()) {
@@ -154,32 +143,30 @@ const QList<RecordCommand> &recordCommands()
              }
          },
          hasChosen},
-        {"chooseRow", QT_TRANSLATE_NOOP("RecordCommands", "Choose this row as well"), "Ctrl+Space",
+        {"chooseRow", Texts::later("Choose this row as well"), "Ctrl+Space",
          [](EntryView &view) { view.viewInHand()->chooseRowInHand(); }},
-        {"deleteTogether", QT_TRANSLATE_NOOP("RecordCommands", "Delete all shown…"), "",
+        {"deleteTogether", Texts::later("Delete all shown…"), "",
          [](EntryView &view) { (void)deleteTogether(*view.session(), {}, &view); }, hasWanted},
-        {"deleteRecord", QT_TRANSLATE_NOOP("RecordCommands", "D&elete…"), "Ctrl+Del",
-         [](EntryView &view) { view.askAndDelete(); },
+        {"deleteRecord", Texts::later("D&elete…"), "Ctrl+Del", [](EntryView &view) { view.askAndDelete(); },
          [](const EntryView &view) { return view.session()->state().canDelete(); }},
-        {"takeBack", QT_TRANSLATE_NOOP("RecordCommands", "&Take back"), "Ctrl+Backspace",
+        {"takeBack", Texts::later("&Take back"), "Ctrl+Backspace",
          [](EntryView &view) { view.session()->takingBack().takeBack(); },
          [](const EntryView &view) { return view.session()->takingBack().canTakeBack(); }},
-        {"copyCells", QT_TRANSLATE_NOOP("RecordCommands", "&Copy as cells"), "Ctrl+Alt+C",
+        {"copyCells", Texts::later("&Copy as cells"), "Ctrl+Alt+C",
          [](EntryView &view) { view.viewInHand()->copyCells(); }},
-        {"print", QT_TRANSLATE_NOOP("RecordCommands", "&Print…"), "Ctrl+P",
+        {"print", Texts::later("&Print…"), "Ctrl+P",
          [](EntryView &view) { showPrintWindow(*view.session(), view.appearance(), &view); }, nullptr, false, true},
-        {"saveRows", QT_TRANSLATE_NOOP("RecordCommands", "Save the rows as a &file…"), "Ctrl+Alt+S",
+        {"saveRows", Texts::later("Save the rows as a &file…"), "Ctrl+Alt+S",
          [](EntryView &view) { (void)askAndSaveRows(*view.viewInHand()->session(), {}, &view); }},
-        {"importRows", QT_TRANSLATE_NOOP("RecordCommands", "Rows from a f&ile…"), "Ctrl+Alt+I",
+        {"importRows", Texts::later("Rows from a f&ile…"), "Ctrl+Alt+I",
          [](EntryView &view) { askAndImport(*view.viewInHand()->session(), &view); }},
-        {"outbox", QT_TRANSLATE_NOOP("RecordCommands", "Messages that wai&t…"), "",
+        {"outbox", Texts::later("Messages that wai&t…"), "",
          [](EntryView &view) { showOutbox(*view.session(), &view); }},
-        {"whatIDid", QT_TRANSLATE_NOOP("RecordCommands", "What I &did…"), "Ctrl+Alt+Backspace",
+        {"whatIDid", Texts::later("What I &did…"), "Ctrl+Alt+Backspace",
          [](EntryView &view) { showWhatIDid(*view.session(), &view); }},
-        {"ownWay", QT_TRANSLATE_NOOP("RecordCommands", "M&y own way of this form…"), "Ctrl+Alt+W",
+        {"ownWay", Texts::later("M&y own way of this form…"), "Ctrl+Alt+W",
          [](EntryView &view) { view.viewInHand()->askForOwnWay(); }, nullptr, false, true},
-        {"keysHere", QT_TRANSLATE_NOOP("RecordCommands", "Keys that work here…"), "F1",
-         [](EntryView &view) { showKeysHere(view); }},
+        {"keysHere", Texts::later("Keys that work here…"), "F1", [](EntryView &view) { showKeysHere(view); }},
     };
     return all;
 }

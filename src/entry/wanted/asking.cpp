@@ -8,8 +8,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Asking)
-
 namespace {
 
 // The type of the column that a box asks about.

@@ -17,8 +17,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(KeptQuestions)
-
 namespace {
 
 QString placeOf(const QString &form)

@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Searching)
-
 namespace {
 
 constexpr int Around = 24; // letters of a longer text that are shown on either side of what was found

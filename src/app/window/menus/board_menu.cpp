@@ -14,8 +14,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(MainWindow)
-
 void showBoardMenu(const Commands &commands, MainWindow &window, const QPoint &global)
 {
     QMenu menu(&window);
@@ -70,7 +68,7 @@ void showBoardMenu(const Commands &commands, MainWindow &window, const QPoint &g
                 continue;
             }
             const bool isThere = findBand(window.document()->form(), role) != nullptr;
-            const QString title = bandTitle(role).toLower();
+            const QString title = withinSentence(bandTitle(role));
             const QString words = isThere ? Texts::tr("Remove the %1").arg(title) : Texts::tr("Add the %1").arg(title);
             menu.addAction(words, &window, [&window, words, role, isThere] {
                 if (isThere) {

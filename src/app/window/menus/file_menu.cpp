@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(MainWindow)
-
 namespace {
 
 void fillForms(QMenu &menu, MainWindow &window)
@@ -41,39 +39,39 @@ void makeFileMenu(Commands &commands, MainWindow &window)
 {
     QMenu *file = commands.bar()->addMenu(Texts::tr("&File"));
     commands.add(
-        file, Texts::tr("&New form from data…"), keys("Ctrl+Shift+N"), [&window] { window.filing().newForm(); },
+        file, Texts::later("&New form from data…"), keys("Ctrl+Shift+N"), [&window] { window.filing().newForm(); },
         When::WithDatabase);
     commands.add(
-        file, Texts::tr("New form &without a database"), QKeySequence(), [&window] { window.filing().newBlankForm(); },
-        When::Always);
+        file, Texts::later("New form &without a database"), QKeySequence(),
+        [&window] { window.filing().newBlankForm(); }, When::Always);
     commands.add(
-        file, Texts::tr("&Open…"), QKeySequence::Open, [&window] { window.filing().open(); }, When::Always);
+        file, Texts::later("&Open…"), QKeySequence::Open, [&window] { window.filing().open(); }, When::Always);
     commands.add(
-        file, Texts::tr("Open a database on a ser&ver…"), keys("Ctrl+Alt+Shift+O"),
+        file, Texts::later("Open a database on a ser&ver…"), keys("Ctrl+Alt+Shift+O"),
         [&window] { window.filing().openOnServer(); }, When::Always);
     commands.add(
-        file, Texts::tr("Open the &demonstration"), QKeySequence(), [&window] { window.filing().openDemonstration(); },
-        When::Always);
+        file, Texts::later("Open the &demonstration"), QKeySequence(),
+        [&window] { window.filing().openDemonstration(); }, When::Always);
     QMenu *forms = file->addMenu(Texts::tr("&Forms of this project"));
     QObject::connect(forms, &QMenu::aboutToShow, &window, [&window, forms] { fillForms(*forms, window); });
     QAction *again = commands.add(
-        file, Texts::tr("Read the data&base again"), keys("Ctrl+Shift+D"),
+        file, Texts::later("Read the data&base again"), keys("Ctrl+Shift+D"),
         [&window] { window.filing().readDatabaseAgain(); }, When::Always);
     QAction *move = commands.add(
-        file, Texts::tr("&Move the project to another database…"), QKeySequence(),
+        file, Texts::later("&Move the project to another database…"), QKeySequence(),
         [&window] { window.filing().moveProject(); }, When::Always);
     QAction *start = commands.add(
-        file, Texts::tr("Ma&ke a start form"), QKeySequence(), [&window] { window.filing().makeStartForm(); },
+        file, Texts::later("Ma&ke a start form"), QKeySequence(), [&window] { window.filing().makeStartForm(); },
         When::Always);
     QAction *hand = commands.add(
-        file, Texts::tr("&Hand over…"), keys("Ctrl+Alt+Shift+E"), [&window] { window.filing().handOverProject(); },
+        file, Texts::later("&Hand over…"), keys("Ctrl+Alt+Shift+E"), [&window] { window.filing().handOverProject(); },
         When::Always);
     QAction *mail = commands.add(
-        file, Texts::tr("Ma&il of the project…"), QKeySequence(), [&window] { window.filing().setUpMail(); },
+        file, Texts::later("Ma&il of the project…"), QKeySequence(), [&window] { window.filing().setUpMail(); },
         When::Always);
     file->addSeparator();
     QAction *save = commands.add(
-        file, Texts::tr("&Save form"), QKeySequence::Save,
+        file, Texts::later("&Save form"), QKeySequence::Save,
         [&window] {
             if (window.isAtWork() && window.session()) {
                 window.session()->saving().save();
@@ -83,16 +81,17 @@ void makeFileMenu(Commands &commands, MainWindow &window)
         },
         When::WithForm);
     commands.add(
-        file, Texts::tr("Save form &as…"), keys("Ctrl+Shift+S"), [&window] { window.filing().saveAs(); },
+        file, Texts::later("Save form &as…"), keys("Ctrl+Shift+S"), [&window] { window.filing().saveAs(); },
         When::InDesign);
     commands.add(
-        file, Texts::tr("&Rename form…"), QKeySequence(), [&window] { window.filing().renameForm(); }, When::InDesign);
+        file, Texts::later("&Rename form…"), QKeySequence(), [&window] { window.filing().renameForm(); },
+        When::InDesign);
     commands.add(
-        file, Texts::tr("Where this form is &used…"), QKeySequence(), [&window] { window.uses().showForm(); },
+        file, Texts::later("Where this form is &used…"), QKeySequence(), [&window] { window.uses().showForm(); },
         When::WithForm);
     file->addSeparator();
     commands.add(
-        file, Texts::tr("&Quit"), keys("Ctrl+Q"), [&window] { window.close(); }, When::Always);
+        file, Texts::later("&Quit"), keys("Ctrl+Q"), [&window] { window.close(); }, When::Always);
     commands.follow([&window, again, move, mail, start, hand, save] {
         const Workspace &workspace = window.work().workspace();
         again->setEnabled(workspace.connection || !workspace.projectFolder.isEmpty());

@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(MainWindow)
-
 void makeHelpMenu(Commands &commands, MainWindow &window)
 {
     QMenu *help = commands.bar()->addMenu(Texts::tr("&Help"));

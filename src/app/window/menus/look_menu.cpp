@@ -20,8 +20,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(MainWindow)
-
 namespace {
 
 constexpr int KeyedStyles = 9;
@@ -110,42 +108,42 @@ void makeLookMenu(Commands &commands, MainWindow &window)
 {
     QMenu *menu = commands.bar()->addMenu(Texts::tr("&Look"));
     QAction *looks = commands.add(
-        menu, Texts::tr("&Looks and styles"), keys("Ctrl+Shift+K"),
+        menu, Texts::later("&Looks and styles"), keys("Ctrl+Shift+K"),
         [&window] { window.showLooks(!window.showsLooks()); }, When::InDesign);
     looks->setObjectName(QStringLiteral("looksAction"));
     looks->setCheckable(true);
     menu->addSeparator();
     commands.add(
-        menu, Texts::tr("&Bold"), keys("Ctrl+Shift+T"), [&window] { turnBold(window); }, When::WithControl);
+        menu, Texts::later("&Bold"), keys("Ctrl+Shift+T"), [&window] { turnBold(window); }, When::WithControl);
     commands.add(
-        menu, Texts::tr("&Slanted"), keys("Ctrl+Shift+I"),
+        menu, Texts::later("&Slanted"), keys("Ctrl+Shift+I"),
         [&window] { turn(window, Texts::tr("Slanted"), setting::Slanted, &TextStyle::isSlanted); }, When::WithControl);
     commands.add(
-        menu, Texts::tr("&Underlined"), keys("Ctrl+Shift+U"),
+        menu, Texts::later("&Underlined"), keys("Ctrl+Shift+U"),
         [&window] { turn(window, Texts::tr("Underlined"), setting::Underlined, &TextStyle::isUnderlined); },
         When::WithControl);
     commands.addRepeating(
-        menu, Texts::tr("Lar&ger letters"), keys("Ctrl+]"), [&window] { stepSize(window, 1); }, When::WithControl);
+        menu, Texts::later("Lar&ger letters"), keys("Ctrl+]"), [&window] { stepSize(window, 1); }, When::WithControl);
     commands.addRepeating(
-        menu, Texts::tr("S&maller letters"), keys("Ctrl+["), [&window] { stepSize(window, -1); }, When::WithControl);
+        menu, Texts::later("S&maller letters"), keys("Ctrl+["), [&window] { stepSize(window, -1); }, When::WithControl);
     commands.add(
-        menu, Texts::tr("Words to the le&ft"), keys("Ctrl+Alt+7"), [&window] { align(window, TextAlign::Left); },
+        menu, Texts::later("Words to the le&ft"), keys("Ctrl+Alt+7"), [&window] { align(window, TextAlign::Left); },
         When::WithControl);
     commands.add(
-        menu, Texts::tr("Words in the mi&ddle"), keys("Ctrl+Alt+8"), [&window] { align(window, TextAlign::Centre); },
+        menu, Texts::later("Words in the mi&ddle"), keys("Ctrl+Alt+8"), [&window] { align(window, TextAlign::Centre); },
         When::WithControl);
     commands.add(
-        menu, Texts::tr("Words to the &right"), keys("Ctrl+Alt+9"), [&window] { align(window, TextAlign::Right); },
+        menu, Texts::later("Words to the &right"), keys("Ctrl+Alt+9"), [&window] { align(window, TextAlign::Right); },
         When::WithControl);
     menu->addSeparator();
     commands.add(
-        menu, Texts::tr("&Copy the look"), keys("Ctrl+Alt+K"),
+        menu, Texts::later("&Copy the look"), keys("Ctrl+Alt+K"),
         [&window] { beginCopyLook(*window.board(), LookCopies::Once); }, When::WithControl);
     commands.add(
-        menu, Texts::tr("Copy the look many &times"), keys("Ctrl+Alt+Shift+K"),
+        menu, Texts::later("Copy the look many &times"), keys("Ctrl+Alt+Shift+K"),
         [&window] { beginCopyLook(*window.board(), LookCopies::UntilEscape); }, When::WithControl);
     QAction *paste = commands.add(
-        menu, Texts::tr("&Paste the look"), keys("Ctrl+Alt+Shift+V"),
+        menu, Texts::later("&Paste the look"), keys("Ctrl+Alt+Shift+V"),
         [&window] {
             const Form &form = window.document()->form();
             const QList<ControlId> selected = window.board()->selection().controls();
@@ -155,7 +153,7 @@ void makeLookMenu(Commands &commands, MainWindow &window)
         },
         When::WithControl);
     commands.add(
-        menu, Texts::tr("&As the look says"), keys("Ctrl+Alt+0"),
+        menu, Texts::later("&As the look says"), keys("Ctrl+Alt+0"),
         [&window] {
             window.document()->apply(Texts::tr("As the look says"),
                                      withoutPinsAndStyle(window.document()->form(),
@@ -167,7 +165,8 @@ void makeLookMenu(Commands &commands, MainWindow &window)
     QList<QAction *> keyed;
     for (int i = 0; i < KeyedStyles; ++i) {
         keyed.append(commands.add(
-            styles, Texts::tr("Style %1").arg(i + 1), QKeySequence(QStringLiteral("Ctrl+Alt+Shift+%1").arg(i + 1)),
+            styles, {Texts::tr("Style %1").arg(i + 1), QStringLiteral("style %1").arg(i + 1)},
+            QKeySequence(QStringLiteral("Ctrl+Alt+Shift+%1").arg(i + 1)),
             [&window, i] {
                 const Styles &all = window.appearance().styles();
                 if (i < all.size()) {
@@ -180,11 +179,11 @@ void makeLookMenu(Commands &commands, MainWindow &window)
             When::WithControl));
     }
     commands.add(
-        menu, Texts::tr("&Keep as a style…"), keys("Ctrl+Shift+E"),
+        menu, Texts::later("&Keep as a style…"), keys("Ctrl+Shift+E"),
         [&window] { window.lookView().keepAsStyle(window.board()->selection().controls(), &window); },
         When::WithControl);
     commands.add(
-        menu, Texts::tr("Where styles are &used…"), QKeySequence(), [&window] { window.uses().showStyles(); },
+        menu, Texts::later("Where styles are &used…"), QKeySequence(), [&window] { window.uses().showStyles(); },
         When::InDesign);
     commands.follow([&window, looks, keyed, paste] {
         paste->setEnabled(paste->isEnabled() && clipboardHasLook());

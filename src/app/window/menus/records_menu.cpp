@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(MainWindow)
-
 void makeRecordsMenu(Commands &commands, MainWindow &window)
 {
     QMenu *records = commands.bar()->addMenu(Texts::tr("&Records"));
@@ -21,10 +19,11 @@ void makeRecordsMenu(Commands &commands, MainWindow &window)
             records->addSeparator();
         }
         const auto run = [&window, &each] { runRecordCommand(each, *window.entryView()); };
-        QAction *action =
-            each.isRepeated
-                ? commands.addRepeating(records, recordCommandTitle(each), recordCommandKeys(each), run, When::InEntry)
-                : commands.add(records, recordCommandTitle(each), recordCommandKeys(each), run, When::InEntry);
+        QAction *action = each.isRepeated
+                              ? commands.addRepeating(records, {recordCommandTitle(each), QLatin1String(each.name)},
+                                                      recordCommandKeys(each), run, When::InEntry)
+                              : commands.add(records, {recordCommandTitle(each), QLatin1String(each.name)},
+                                             recordCommandKeys(each), run, When::InEntry);
         action->setObjectName(QLatin1String("record-") + QLatin1String(each.name));
     }
 }

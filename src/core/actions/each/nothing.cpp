@@ -1,12 +1,13 @@
 #include "core/actions/action_table.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
 ButtonAction noAction()
 {
     return {QStringLiteral("nothing"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Nothing yet"),
-            QT_TRANSLATE_NOOP("ButtonActions", "Button"),
+            Texts::later("Nothing yet"),
+            Texts::later("Button"),
             "",
             [](const FormAtWork &) { return false; },
             [](FormAtWork &, const QString &) { return false; }};

@@ -19,8 +19,6 @@
 #include <algorithm>
 #include <numeric>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -461,18 +459,15 @@ QList<ArrangeOperation> arrangementOperations()
 {
     constexpr auto Group = ArrangeGroup::Whole;
     return {
-        {QStringLiteral("as-columnar"), QT_TRANSLATE_NOOP("Arrange", "Make it columnar"),
-         QT_TRANSLATE_NOOP("Arrange", "One record at a time, captions beside their boxes."), Group, whyNotColumnar,
-         columnar},
-        {QStringLiteral("as-stacked"), QT_TRANSLATE_NOOP("Arrange", "Make it stacked"),
-         QT_TRANSLATE_NOOP("Arrange", "One record at a time, captions above their boxes."), Group, whyNotStacked,
-         stacked},
-        {QStringLiteral("as-tabular"), QT_TRANSLATE_NOOP("Arrange", "Make it tabular"),
-         QT_TRANSLATE_NOOP("Arrange", "Many records under one another, captions as heads over them."), Group,
-         whyNotTabular, tabular},
-        {QStringLiteral("as-groups"), QT_TRANSLATE_NOOP("Arrange", "Make it a row of groups"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go into group boxes side by side, as many as the columns chosen."),
-         ArrangeGroup::Groups, whyNotGroups, groups},
+        {QStringLiteral("as-columnar"), Texts::later("Make it columnar"),
+         Texts::later("One record at a time, captions beside their boxes."), Group, whyNotColumnar, columnar},
+        {QStringLiteral("as-stacked"), Texts::later("Make it stacked"),
+         Texts::later("One record at a time, captions above their boxes."), Group, whyNotStacked, stacked},
+        {QStringLiteral("as-tabular"), Texts::later("Make it tabular"),
+         Texts::later("Many records under one another, captions as heads over them."), Group, whyNotTabular, tabular},
+        {QStringLiteral("as-groups"), Texts::later("Make it a row of groups"),
+         Texts::later("Fields go into group boxes side by side, as many as the columns chosen."), ArrangeGroup::Groups,
+         whyNotGroups, groups},
     };
 }
 

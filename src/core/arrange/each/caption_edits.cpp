@@ -15,8 +15,6 @@
 #include <algorithm>
 #include <functional>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -269,23 +267,19 @@ QList<ArrangeOperation> captionOperations()
 {
     constexpr auto Group = ArrangeGroup::Captions;
     return {
-        {QStringLiteral("caption-beside"), QT_TRANSLATE_NOOP("Arrange", "Captions beside"),
-         QT_TRANSLATE_NOOP("Arrange", "Captions stand left of their boxes; room is made where there is none."), Group,
-         needsCaption, beside, "Ctrl+Alt+L",
-         "<path class='m' d='M1.5 8h4'/><rect class='b' x='7.5' y='5.5' width='7' height='5'/>"},
-        {QStringLiteral("caption-above"), QT_TRANSLATE_NOOP("Arrange", "Captions above"),
-         QT_TRANSLATE_NOOP("Arrange", "Captions stand above their boxes; room is made where there is none."), Group,
-         needsCaption, above, "Ctrl+Alt+O",
-         "<path class='m' d='M3.5 4h6'/><rect class='b' x='3.5' y='6.5' width='10' height='6'/>"},
-        {QStringLiteral("caption-remove"), QT_TRANSLATE_NOOP("Arrange", "Remove captions"),
-         QT_TRANSLATE_NOOP("Arrange", "The boxes stay, without captions."), Group, needsCaption, removed,
-         "Ctrl+Alt+Shift+X"},
-        {QStringLiteral("caption-detach"), QT_TRANSLATE_NOOP("Arrange", "Detach captions"),
-         QT_TRANSLATE_NOOP("Arrange", "Captions become words of their own, which no longer go with a box."), Group,
-         needsCaption, detached},
-        {QStringLiteral("caption-attach"), QT_TRANSLATE_NOOP("Arrange", "Attach the caption"),
-         QT_TRANSLATE_NOOP("Arrange", "The selected caption belongs to the selected field from now on."), Group,
-         needsPair, attached},
+        {QStringLiteral("caption-beside"), Texts::later("Captions beside"),
+         Texts::later("Captions stand left of their boxes; room is made where there is none."), Group, needsCaption,
+         beside, "Ctrl+Alt+L", "<path class='m' d='M1.5 8h4'/><rect class='b' x='7.5' y='5.5' width='7' height='5'/>"},
+        {QStringLiteral("caption-above"), Texts::later("Captions above"),
+         Texts::later("Captions stand above their boxes; room is made where there is none."), Group, needsCaption,
+         above, "Ctrl+Alt+O", "<path class='m' d='M3.5 4h6'/><rect class='b' x='3.5' y='6.5' width='10' height='6'/>"},
+        {QStringLiteral("caption-remove"), Texts::later("Remove captions"),
+         Texts::later("The boxes stay, without captions."), Group, needsCaption, removed, "Ctrl+Alt+Shift+X"},
+        {QStringLiteral("caption-detach"), Texts::later("Detach captions"),
+         Texts::later("Captions become words of their own, which no longer go with a box."), Group, needsCaption,
+         detached},
+        {QStringLiteral("caption-attach"), Texts::later("Attach the caption"),
+         Texts::later("The selected caption belongs to the selected field from now on."), Group, needsPair, attached},
     };
 }
 

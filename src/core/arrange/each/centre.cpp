@@ -5,8 +5,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -62,15 +60,14 @@ QList<ArrangeOperation> centreOperations()
 {
     constexpr auto Group = ArrangeGroup::Centre;
     return {
-        {QStringLiteral("centre-across"), QT_TRANSLATE_NOOP("Arrange", "Centre across"),
-         QT_TRANSLATE_NOOP("Arrange",
-                           "The selection as a whole goes to the middle between left and right of its form or group."),
+        {QStringLiteral("centre-across"), Texts::later("Centre across"),
+         Texts::later("The selection as a whole goes to the middle between left and right of its form or group."),
          Group, needsOne, across, nullptr,
          "<rect class='b' x='1.5' y='2.5' width='13' height='11'/><path class='m' d='M8 2.5v11'/><rect class='b' "
          "x='5.5' y='6.5' width='5' height='3'/>"},
-        {QStringLiteral("centre-down"), QT_TRANSLATE_NOOP("Arrange", "Centre down"),
-         QT_TRANSLATE_NOOP("Arrange", "The selection as a whole goes to the middle of its band's or group's height."),
-         Group, whyNotDown, down, nullptr,
+        {QStringLiteral("centre-down"), Texts::later("Centre down"),
+         Texts::later("The selection as a whole goes to the middle of its band's or group's height."), Group,
+         whyNotDown, down, nullptr,
          "<rect class='b' x='1.5' y='2.5' width='13' height='11'/><path class='m' d='M1.5 8h13'/><rect class='b' "
          "x='6.5' y='5.5' width='3' height='5'/>"},
     };

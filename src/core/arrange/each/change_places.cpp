@@ -3,8 +3,6 @@
 #include "core/arrange/operations.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -31,9 +29,9 @@ Form change(const ArrangeContext &context)
 
 QList<ArrangeOperation> placeOperations()
 {
-    return {{QStringLiteral("change-places"), QT_TRANSLATE_NOOP("Arrange", "Change places"),
-             QT_TRANSLATE_NOOP("Arrange", "Each stands where the other stood."), ArrangeGroup::Order, needsTwoOfOneArea,
-             change, "Ctrl+Alt+V",
+    return {{QStringLiteral("change-places"), Texts::later("Change places"),
+             Texts::later("Each stands where the other stood."), ArrangeGroup::Order, needsTwoOfOneArea, change,
+             "Ctrl+Alt+V",
              "<rect class='b' x='1.5' y='2.5' width='5' height='5'/><rect class='b f' x='9.5' y='8.5' width='5' "
              "height='5'/><path class='m' d='M9 3.5h3.5v2.5M7 12.5h-3.5v-2.5'/>"}};
 }

@@ -9,8 +9,6 @@
 #include <algorithm>
 #include <limits>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -94,24 +92,22 @@ QList<ArrangeOperation> fitOperations()
 {
     constexpr auto Group = ArrangeGroup::Fit;
     return {
-        {QStringLiteral("fit-all"), QT_TRANSLATE_NOOP("Arrange", "Fit to all stored values"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as their widest stored value."), Group, needsValues,
-         values<100>, "Ctrl+Alt+F",
+        {QStringLiteral("fit-all"), Texts::later("Fit to all stored values"),
+         Texts::later("Boxes get as wide as their widest stored value."), Group, needsValues, values<100>, "Ctrl+Alt+F",
          "<rect class='b' x='1.5' y='4.5' width='13' height='7'/><path class='m' d='M4 8h8M5.5 6.5L4 8l1.5 1.5M10.5 "
          "6.5L12 8l-1.5 1.5'/>"},
-        {QStringLiteral("fit-99"), QT_TRANSLATE_NOOP("Arrange", "Fit to 99 % of the values"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes show 99 of 100 stored values whole."), Group, needsValues, values<99>},
-        {QStringLiteral("fit-95"), QT_TRANSLATE_NOOP("Arrange", "Fit to 95 % of the values"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes show 95 of 100 stored values whole."), Group, needsValues, values<95>},
-        {QStringLiteral("fit-free-space"), QT_TRANSLATE_NOOP("Arrange", "Fit to the free space"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes grow to what stands behind them in their row, or to the margin."), Group,
-         needsBox, freeSpace, "Ctrl+Alt+E",
+        {QStringLiteral("fit-99"), Texts::later("Fit to 99 % of the values"),
+         Texts::later("Boxes show 99 of 100 stored values whole."), Group, needsValues, values<99>},
+        {QStringLiteral("fit-95"), Texts::later("Fit to 95 % of the values"),
+         Texts::later("Boxes show 95 of 100 stored values whole."), Group, needsValues, values<95>},
+        {QStringLiteral("fit-free-space"), Texts::later("Fit to the free space"),
+         Texts::later("Boxes grow to what stands behind them in their row, or to the margin."), Group, needsBox,
+         freeSpace, "Ctrl+Alt+E",
          "<rect class='b' x='1.5' y='5.5' width='6' height='5'/><path class='m' d='M9 8h4M11.5 6.5L13 8l-1.5 1.5M14.5 "
          "3.5v9'/>"},
-        {QStringLiteral("fit-words"), QT_TRANSLATE_NOOP("Arrange", "Fit captions to their words"),
-         QT_TRANSLATE_NOOP("Arrange",
-                           "Captions get the width of their words, and automatic rails stand clear of them."),
-         Group, needsNothing, words, nullptr,
+        {QStringLiteral("fit-words"), Texts::later("Fit captions to their words"),
+         Texts::later("Captions get the width of their words, and automatic rails stand clear of them."), Group,
+         needsNothing, words, nullptr,
          "<path class='b' d='M3 11.5l2.6-7 2.6 7M4 9h3.2M10 11.5V8.2a1.5 1.5 0 0 1 2.8 0v3.3M10 9.8h2.8'/><path "
          "class='m' d='M1.5 3v10M14.5 3v10'/>"},
     };

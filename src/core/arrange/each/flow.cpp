@@ -416,25 +416,23 @@ QList<ArrangeOperation> flowOperations()
 {
     constexpr auto Group = ArrangeGroup::Whole;
     return {
-        {QStringLiteral("flow-columns"), QT_TRANSLATE_NOOP("Arrange", "Flow into columns"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go into the number of columns chosen, what belongs together stays so."),
-         Group, needsWholeForm, flow, nullptr,
+        {QStringLiteral("flow-columns"), Texts::later("Flow into columns"),
+         Texts::later("Fields go into the number of columns chosen, what belongs together stays so."), Group,
+         needsWholeForm, flow, nullptr,
          "<rect class='b' x='2.5' y='2.5' width='4' height='3'/><rect class='b' x='2.5' y='8.5' width='4' "
          "height='3'/><rect class='b' x='9.5' y='2.5' width='4' height='3'/><path class='m' d='M11.5 8v5.5M9.6 "
          "11.6l1.9 1.9 1.9-1.9'/>"},
-        {QStringLiteral("flow-across"), QT_TRANSLATE_NOOP("Arrange", "Flow across"),
-         QT_TRANSLATE_NOOP(
-             "Arrange", "Fields go into the number of columns chosen, row by row, and Tab goes so through the form."),
+        {QStringLiteral("flow-across"), Texts::later("Flow across"),
+         Texts::later("Fields go into the number of columns chosen, row by row, and Tab goes so through the form."),
          Group, needsWholeForm, flowAcross, "Ctrl+Alt+Shift+F"},
-        {QStringLiteral("flow-1"), QT_TRANSLATE_NOOP("Arrange", "Flow into one column"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go under one another."), Group, needsWholeForm, flowInto<1>,
-         "Ctrl+Alt+1"},
-        {QStringLiteral("flow-2"), QT_TRANSLATE_NOOP("Arrange", "Flow into two columns"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go into two columns of about equal height."), Group, needsWholeForm,
-         flowInto<2>, "Ctrl+Alt+2"},
-        {QStringLiteral("flow-3"), QT_TRANSLATE_NOOP("Arrange", "Flow into three columns"),
-         QT_TRANSLATE_NOOP("Arrange", "Fields go into three columns of about equal height."), Group, needsWholeForm,
-         flowInto<3>, "Ctrl+Alt+3"},
+        {QStringLiteral("flow-1"), Texts::later("Flow into one column"), Texts::later("Fields go under one another."),
+         Group, needsWholeForm, flowInto<1>, "Ctrl+Alt+1"},
+        {QStringLiteral("flow-2"), Texts::later("Flow into two columns"),
+         Texts::later("Fields go into two columns of about equal height."), Group, needsWholeForm, flowInto<2>,
+         "Ctrl+Alt+2"},
+        {QStringLiteral("flow-3"), Texts::later("Flow into three columns"),
+         Texts::later("Fields go into three columns of about equal height."), Group, needsWholeForm, flowInto<3>,
+         "Ctrl+Alt+3"},
     };
 }
 

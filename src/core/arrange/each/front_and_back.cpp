@@ -2,6 +2,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/moving.h"
 #include "core/arrange/operations.h"
+#include "core/text/tr.h"
 
 #include <QSet>
 
@@ -43,12 +44,12 @@ QList<ArrangeOperation> orderOperations()
 {
     constexpr auto Group = ArrangeGroup::Order;
     return {
-        {QStringLiteral("bring-to-front"), QT_TRANSLATE_NOOP("Arrange", "Bring to the front"),
-         QT_TRANSLATE_NOOP("Arrange", "Lies over all others."), Group, needsOne, toFront, "Ctrl+Alt+PgUp",
+        {QStringLiteral("bring-to-front"), Texts::later("Bring to the front"), Texts::later("Lies over all others."),
+         Group, needsOne, toFront, "Ctrl+Alt+PgUp",
          "<rect class='b' x='2.5' y='2.5' width='7' height='7'/><rect class='m f' x='6.5' y='6.5' width='7' "
          "height='7'/>"},
-        {QStringLiteral("send-to-back"), QT_TRANSLATE_NOOP("Arrange", "Send to the back"),
-         QT_TRANSLATE_NOOP("Arrange", "Lies under all others."), Group, needsOne, toBack, "Ctrl+Alt+PgDown",
+        {QStringLiteral("send-to-back"), Texts::later("Send to the back"), Texts::later("Lies under all others."),
+         Group, needsOne, toBack, "Ctrl+Alt+PgDown",
          "<rect class='m' x='6.5' y='6.5' width='7' height='7'/><rect class='b f' x='2.5' y='2.5' width='7' "
          "height='7'/>"},
     };

@@ -6,8 +6,6 @@
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -171,39 +169,36 @@ QList<ArrangeOperation> groupOperations()
 {
     constexpr auto Group = ArrangeGroup::Groups;
     return {
-        {QStringLiteral("group-box"), QT_TRANSLATE_NOOP("Arrange", "Put into a group box"),
-         QT_TRANSLATE_NOOP("Arrange", "A frame with a heading goes around the selection; it moves as one then."), Group,
-         whyNotInto, intoGroupBox, "Ctrl+G",
+        {QStringLiteral("group-box"), Texts::later("Put into a group box"),
+         Texts::later("A frame with a heading goes around the selection; it moves as one then."), Group, whyNotInto,
+         intoGroupBox, "Ctrl+G",
          "<rect class='b' x='2' y='2.5' width='12' height='11' rx='1.5'/><path class='m' d='M4.5 5.5h5'/><path "
          "class='b' d='M4.5 8.5h7M4.5 11h5'/>"},
-        {QStringLiteral("tab-pages"), QT_TRANSLATE_NOOP("Arrange", "Put on tab pages"),
-         QT_TRANSLATE_NOOP("Arrange", "The selection becomes the first of several pages that share one place."), Group,
-         whyNotInto, ontoTabPages, "Ctrl+Alt+P",
+        {QStringLiteral("tab-pages"), Texts::later("Put on tab pages"),
+         Texts::later("The selection becomes the first of several pages that share one place."), Group, whyNotInto,
+         ontoTabPages, "Ctrl+Alt+P",
          "<path class='b' d='M1.5 5.5h13v8h-13z'/><path class='m' d='M1.5 5.5V2.5h4.5v3'/><path class='b' d='M8 "
          "3.5h2.5M12 3.5h2M4 9h8'/>"},
-        {QStringLiteral("take-group-off"), QT_TRANSLATE_NOOP("Arrange", "Take the group off"),
-         QT_TRANSLATE_NOOP("Arrange", "What is in it stays where it stands; pages come under one another."), Group,
-         needsContainer, takenOff, "Ctrl+Shift+G",
+        {QStringLiteral("take-group-off"), Texts::later("Take the group off"),
+         Texts::later("What is in it stays where it stands; pages come under one another."), Group, needsContainer,
+         takenOff, "Ctrl+Shift+G",
          "<path class='b' d='M5 2.5H3.5a1.5 1.5 0 0 0-1.5 1.5v8a1.5 1.5 0 0 0 1.5 1.5h9a1.5 1.5 0 0 0 "
          "1.5-1.5V9'/><path class='m' d='M9.5 2.5l4 4M13.5 2.5l-4 4'/>"},
-        {QStringLiteral("move-into-group"), QT_TRANSLATE_NOOP("Arrange", "Move to where the lead is"),
-         QT_TRANSLATE_NOOP("Arrange", "Into the group or on to the page that leads, or in which the lead stands."),
-         Group, nothingElsewhere, movedToLead, "Ctrl+Alt+Shift+G"},
-        {QStringLiteral("move-out-of-group"), QT_TRANSLATE_NOOP("Arrange", "Move out of the group"),
-         QT_TRANSLATE_NOOP("Arrange", "The selection goes below what stands around the group."), Group, notInAnything,
-         movedOut, "Ctrl+Alt+Shift+U"},
-        {QStringLiteral("page-add"), QT_TRANSLATE_NOOP("Arrange", "Add a page"),
-         QT_TRANSLATE_NOOP("Arrange", "An empty page behind the one in front."), Group, needsPages, pageAdded,
-         "Ctrl+Alt+Shift+P"},
-        {QStringLiteral("page-remove"), QT_TRANSLATE_NOOP("Arrange", "Remove the page"),
-         QT_TRANSLATE_NOOP("Arrange", "The page in front goes with all that stands on it."), Group, needsTwoPages,
-         pageRemoved},
-        {QStringLiteral("page-earlier"), QT_TRANSLATE_NOOP("Arrange", "Move the page forward"),
-         QT_TRANSLATE_NOOP("Arrange", "The page in front changes places with the one before it."), Group,
-         noPageThere<-1>, pageMoved<-1>},
-        {QStringLiteral("page-later"), QT_TRANSLATE_NOOP("Arrange", "Move the page back"),
-         QT_TRANSLATE_NOOP("Arrange", "The page in front changes places with the one behind it."), Group,
-         noPageThere<1>, pageMoved<1>},
+        {QStringLiteral("move-into-group"), Texts::later("Move to where the lead is"),
+         Texts::later("Into the group or on to the page that leads, or in which the lead stands."), Group,
+         nothingElsewhere, movedToLead, "Ctrl+Alt+Shift+G"},
+        {QStringLiteral("move-out-of-group"), Texts::later("Move out of the group"),
+         Texts::later("The selection goes below what stands around the group."), Group, notInAnything, movedOut,
+         "Ctrl+Alt+Shift+U"},
+        {QStringLiteral("page-add"), Texts::later("Add a page"), Texts::later("An empty page behind the one in front."),
+         Group, needsPages, pageAdded, "Ctrl+Alt+Shift+P"},
+        {QStringLiteral("page-remove"), Texts::later("Remove the page"),
+         Texts::later("The page in front goes with all that stands on it."), Group, needsTwoPages, pageRemoved},
+        {QStringLiteral("page-earlier"), Texts::later("Move the page forward"),
+         Texts::later("The page in front changes places with the one before it."), Group, noPageThere<-1>,
+         pageMoved<-1>},
+        {QStringLiteral("page-later"), Texts::later("Move the page back"),
+         Texts::later("The page in front changes places with the one behind it."), Group, noPageThere<1>, pageMoved<1>},
     };
 }
 

@@ -4,8 +4,6 @@
 #include "core/arrange/windows/holding.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -64,41 +62,37 @@ QList<ArrangeOperation> holdOperations()
             QString::fromLatin1(id), title, help, ArrangeGroup::Holds, whyNot, apply, keys, drawing};
     };
     return {
-        of("hold-left", QT_TRANSLATE_NOOP("Arrange", "Stays at the left"),
-           QT_TRANSLATE_NOOP("Arrange", "Where it is, however wide the window gets."), cannotHold<Across>,
-           hold<Across, Stays>,
+        of("hold-left", Texts::later("Stays at the left"), Texts::later("Where it is, however wide the window gets."),
+           cannotHold<Across>, hold<Across, Stays>,
            "<path class='m' d='M2.5 2v12'/><rect class='b f' x='4.5' y='5.5' width='5' height='5'/>"),
-        of("hold-right", QT_TRANSLATE_NOOP("Arrange", "Moves with the right edge"),
-           QT_TRANSLATE_NOOP("Arrange", "Keeps its distance to the right edge of the window."), cannotHold<Across>,
-           hold<Across, Moves>,
+        of("hold-right", Texts::later("Moves with the right edge"),
+           Texts::later("Keeps its distance to the right edge of the window."), cannotHold<Across>, hold<Across, Moves>,
            "<path class='m' d='M13.5 2v12'/><rect class='b f' x='6.5' y='5.5' width='5' height='5'/>"),
-        of("stretch-across", QT_TRANSLATE_NOOP("Arrange", "Stretches across"),
-           QT_TRANSLATE_NOOP("Arrange", "Gets wider with the window."), cannotHold<Across>, hold<Across, Stretches>,
+        of("stretch-across", Texts::later("Stretches across"), Texts::later("Gets wider with the window."),
+           cannotHold<Across>, hold<Across, Stretches>,
            "<path class='m' d='M2.5 2v12M13.5 2v12'/><rect class='b f' x='4.5' y='5.5' width='7' height='5'/>"),
-        of("share-across", QT_TRANSLATE_NOOP("Arrange", "Keeps its share of the width"),
-           QT_TRANSLATE_NOOP("Arrange", "Its place and its width go with the width of the window."), cannotHold<Across>,
+        of("share-across", Texts::later("Keeps its share of the width"),
+           Texts::later("Its place and its width go with the width of the window."), cannotHold<Across>,
            hold<Across, KeepsShare>,
            "<path class='m' d='M2.5 2v12M8 2v12M13.5 2v12'/><rect class='b f' x='9.5' y='5.5' width='2.5' "
            "height='5'/>"),
-        of("hold-top", QT_TRANSLATE_NOOP("Arrange", "Stays at the top"),
-           QT_TRANSLATE_NOOP("Arrange", "Where it is, however high the window gets."), cannotHold<Down>,
-           hold<Down, Stays>,
+        of("hold-top", Texts::later("Stays at the top"), Texts::later("Where it is, however high the window gets."),
+           cannotHold<Down>, hold<Down, Stays>,
            "<path class='m' d='M2 2.5h12'/><rect class='b f' x='5.5' y='4.5' width='5' height='5'/>"),
-        of("hold-bottom", QT_TRANSLATE_NOOP("Arrange", "Moves with the bottom"),
-           QT_TRANSLATE_NOOP("Arrange", "Keeps its distance to the bottom of the window."), cannotHold<Down>,
-           hold<Down, Moves>,
+        of("hold-bottom", Texts::later("Moves with the bottom"),
+           Texts::later("Keeps its distance to the bottom of the window."), cannotHold<Down>, hold<Down, Moves>,
            "<path class='m' d='M2 13.5h12'/><rect class='b f' x='5.5' y='6.5' width='5' height='5'/>"),
-        of("stretch-down", QT_TRANSLATE_NOOP("Arrange", "Stretches down"),
-           QT_TRANSLATE_NOOP("Arrange", "Gets higher with the window."), cannotHold<Down>, hold<Down, Stretches>,
+        of("stretch-down", Texts::later("Stretches down"), Texts::later("Gets higher with the window."),
+           cannotHold<Down>, hold<Down, Stretches>,
            "<path class='m' d='M2 2.5h12M2 13.5h12'/><rect class='b f' x='5.5' y='4.5' width='5' height='7'/>"),
-        of("share-down", QT_TRANSLATE_NOOP("Arrange", "Keeps its share of the height"),
-           QT_TRANSLATE_NOOP("Arrange", "Its place and its height go with the height of the window."), cannotHold<Down>,
+        of("share-down", Texts::later("Keeps its share of the height"),
+           Texts::later("Its place and its height go with the height of the window."), cannotHold<Down>,
            hold<Down, KeepsShare>,
            "<path class='m' d='M2 2.5h12M2 8h12M2 13.5h12'/><rect class='b f' x='5.5' y='9.5' width='5' "
            "height='2.5'/>"),
-        of("fill-as-cells", QT_TRANSLATE_NOOP("Arrange", "Fill as cells"),
-           QT_TRANSLATE_NOOP("Arrange", "Makes what is selected, or all in a group, a grid that fills its place and "
-                                        "grows with the window in both directions."),
+        of("fill-as-cells", Texts::later("Fill as cells"),
+           Texts::later("Makes what is selected, or all in a group, a grid that fills its place and "
+                        "grows with the window in both directions."),
            noCells, makeCells,
            "<rect class='b f' x='2.5' y='2.5' width='5' height='5'/><rect class='b f' x='8.5' y='2.5' width='5' "
            "height='5'/><rect class='b f' x='2.5' y='8.5' width='11' height='5'/>",

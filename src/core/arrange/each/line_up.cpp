@@ -2,6 +2,7 @@
 #include "core/arrange/arranged.h"
 #include "core/arrange/edges.h"
 #include "core/arrange/operations.h"
+#include "core/text/tr.h"
 
 #include <algorithm>
 
@@ -117,34 +118,33 @@ QList<ArrangeOperation> lineUpOperations()
 {
     constexpr auto Group = ArrangeGroup::LineUp;
     return {
-        {QStringLiteral("line-up-left"), QT_TRANSLATE_NOOP("Arrange", "Line up left edges"),
-         QT_TRANSLATE_NOOP("Arrange", "Left edges go where the lead's is."), Group, needsTwo, left, "Alt+Left",
+        {QStringLiteral("line-up-left"), Texts::later("Line up left edges"),
+         Texts::later("Left edges go where the lead's is."), Group, needsTwo, left, "Alt+Left",
          "<path class='m' d='M2.5 1.5v13'/><rect class='b' x='4.5' y='3.5' width='8' height='3'/><rect class='b' "
          "x='4.5' y='9.5' width='5' height='3'/>"},
-        {QStringLiteral("line-up-right"), QT_TRANSLATE_NOOP("Arrange", "Line up right edges"),
-         QT_TRANSLATE_NOOP("Arrange", "Right edges go where the lead's is."), Group, needsTwo, right, "Alt+Right",
+        {QStringLiteral("line-up-right"), Texts::later("Line up right edges"),
+         Texts::later("Right edges go where the lead's is."), Group, needsTwo, right, "Alt+Right",
          "<path class='m' d='M13.5 1.5v13'/><rect class='b' x='3.5' y='3.5' width='8' height='3'/><rect class='b' "
          "x='6.5' y='9.5' width='5' height='3'/>"},
-        {QStringLiteral("line-up-centres"), QT_TRANSLATE_NOOP("Arrange", "Line up centres"),
-         QT_TRANSLATE_NOOP("Arrange", "Centres go below one another, at the lead's."), Group, needsTwo, centres,
-         "Ctrl+Alt+C",
+        {QStringLiteral("line-up-centres"), Texts::later("Line up centres"),
+         Texts::later("Centres go below one another, at the lead's."), Group, needsTwo, centres, "Ctrl+Alt+C",
          "<path class='m' d='M8 1.5v13'/><rect class='b' x='3.5' y='3.5' width='9' height='3'/><rect class='b' x='5.5' "
          "y='9.5' width='5' height='3'/>"},
-        {QStringLiteral("line-up-top"), QT_TRANSLATE_NOOP("Arrange", "Line up top edges"),
-         QT_TRANSLATE_NOOP("Arrange", "Top edges go level with the lead's."), Group, needsTwo, top, "Alt+Up",
+        {QStringLiteral("line-up-top"), Texts::later("Line up top edges"),
+         Texts::later("Top edges go level with the lead's."), Group, needsTwo, top, "Alt+Up",
          "<path class='m' d='M1.5 2.5h13'/><rect class='b' x='3.5' y='4.5' width='3' height='8'/><rect class='b' "
          "x='9.5' y='4.5' width='3' height='5'/>"},
-        {QStringLiteral("line-up-bottom"), QT_TRANSLATE_NOOP("Arrange", "Line up bottom edges"),
-         QT_TRANSLATE_NOOP("Arrange", "Bottom edges go level with the lead's."), Group, needsTwo, bottom, "Alt+Down",
+        {QStringLiteral("line-up-bottom"), Texts::later("Line up bottom edges"),
+         Texts::later("Bottom edges go level with the lead's."), Group, needsTwo, bottom, "Alt+Down",
          "<path class='m' d='M1.5 13.5h13'/><rect class='b' x='3.5' y='3.5' width='3' height='8'/><rect class='b' "
          "x='9.5' y='6.5' width='3' height='5'/>"},
-        {QStringLiteral("line-up-middles"), QT_TRANSLATE_NOOP("Arrange", "Line up middles"),
-         QT_TRANSLATE_NOOP("Arrange", "Middles go level with the lead's."), Group, needsTwo, middles, "Ctrl+Alt+M",
+        {QStringLiteral("line-up-middles"), Texts::later("Line up middles"),
+         Texts::later("Middles go level with the lead's."), Group, needsTwo, middles, "Ctrl+Alt+M",
          "<path class='m' d='M1.5 8h13'/><rect class='b' x='3.5' y='3.5' width='3' height='9'/><rect class='b' x='9.5' "
          "y='5.5' width='3' height='5'/>"},
-        {QStringLiteral("line-up-baselines"), QT_TRANSLATE_NOOP("Arrange", "Line up text"),
-         QT_TRANSLATE_NOOP("Arrange", "Words stand on one line with the lead's, whatever their size."), Group, needsTwo,
-         baselines, "Ctrl+Alt+B",
+        {QStringLiteral("line-up-baselines"), Texts::later("Line up text"),
+         Texts::later("Words stand on one line with the lead's, whatever their size."), Group, needsTwo, baselines,
+         "Ctrl+Alt+B",
          "<path class='m' d='M1.5 12.5h13'/><path class='b' d='M2.5 12l3-8 3 8M3.6 9.5h3.8M10.5 12V7.5a1.7 1.7 0 0 1 3 "
          "0V12M10.5 9.7h3'/>"},
     };

@@ -5,8 +5,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -61,38 +59,36 @@ QList<ArrangeOperation> matchOperations()
 {
     constexpr auto Group = ArrangeGroup::Match;
     return {
-        {QStringLiteral("match-width"), QT_TRANSLATE_NOOP("Arrange", "Match width"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as the lead."), Group, needsTwoBoxes,
-         matched<Model::Lead, Way::Width>, "Ctrl+Alt+W",
+        {QStringLiteral("match-width"), Texts::later("Match width"), Texts::later("Boxes get as wide as the lead."),
+         Group, needsTwoBoxes, matched<Model::Lead, Way::Width>, "Ctrl+Alt+W",
          "<rect class='b' x='2.5' y='2.5' width='11' height='3'/><rect class='b' x='2.5' y='10.5' width='11' "
          "height='3'/><path class='m' d='M3 8h10M4.8 6.4L3 8l1.8 1.6M11.2 6.4L13 8l-1.8 1.6'/>"},
-        {QStringLiteral("match-height"), QT_TRANSLATE_NOOP("Arrange", "Match height"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get as high as the lead."), Group, needsTwoBoxes,
-         matched<Model::Lead, Way::Height>, "Ctrl+Alt+H",
+        {QStringLiteral("match-height"), Texts::later("Match height"), Texts::later("Boxes get as high as the lead."),
+         Group, needsTwoBoxes, matched<Model::Lead, Way::Height>, "Ctrl+Alt+H",
          "<rect class='b' x='2.5' y='2.5' width='3' height='11'/><rect class='b' x='10.5' y='2.5' width='3' "
          "height='11'/><path class='m' d='M8 3v10M6.4 4.8L8 3l1.6 1.8M6.4 11.2L8 13l1.6-1.8'/>"},
-        {QStringLiteral("match-size"), QT_TRANSLATE_NOOP("Arrange", "Match width and height"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get the size of the lead."), Group, needsTwoBoxes,
-         matched<Model::Lead, Way::Both>, "Ctrl+Alt+S",
+        {QStringLiteral("match-size"), Texts::later("Match width and height"),
+         Texts::later("Boxes get the size of the lead."), Group, needsTwoBoxes, matched<Model::Lead, Way::Both>,
+         "Ctrl+Alt+S",
          "<rect class='b' x='2.5' y='2.5' width='11' height='11'/><path class='m' d='M5 11l6-6M8 5h3v3M8 11H5V8'/>"},
-        {QStringLiteral("match-widest"), QT_TRANSLATE_NOOP("Arrange", "Match width to the widest"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as the widest of them."), Group, needsTwoBoxes,
+        {QStringLiteral("match-widest"), Texts::later("Match width to the widest"),
+         Texts::later("Boxes get as wide as the widest of them."), Group, needsTwoBoxes,
          matched<Model::Largest, Way::Width>},
-        {QStringLiteral("match-narrowest"), QT_TRANSLATE_NOOP("Arrange", "Match width to the narrowest"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get as wide as the narrowest of them."), Group, needsTwoBoxes,
+        {QStringLiteral("match-narrowest"), Texts::later("Match width to the narrowest"),
+         Texts::later("Boxes get as wide as the narrowest of them."), Group, needsTwoBoxes,
          matched<Model::Smallest, Way::Width>},
-        {QStringLiteral("match-highest"), QT_TRANSLATE_NOOP("Arrange", "Match height to the highest"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get as high as the highest of them."), Group, needsTwoBoxes,
+        {QStringLiteral("match-highest"), Texts::later("Match height to the highest"),
+         Texts::later("Boxes get as high as the highest of them."), Group, needsTwoBoxes,
          matched<Model::Largest, Way::Height>},
-        {QStringLiteral("match-lowest"), QT_TRANSLATE_NOOP("Arrange", "Match height to the lowest"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get as high as the lowest of them."), Group, needsTwoBoxes,
+        {QStringLiteral("match-lowest"), Texts::later("Match height to the lowest"),
+         Texts::later("Boxes get as high as the lowest of them."), Group, needsTwoBoxes,
          matched<Model::Smallest, Way::Height>},
-        {QStringLiteral("match-largest"), QT_TRANSLATE_NOOP("Arrange", "Match size to the largest"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get the greatest width and the greatest height among them."), Group,
-         needsTwoBoxes, matched<Model::Largest, Way::Both>},
-        {QStringLiteral("match-smallest"), QT_TRANSLATE_NOOP("Arrange", "Match size to the smallest"),
-         QT_TRANSLATE_NOOP("Arrange", "Boxes get the least width and the least height among them."), Group,
-         needsTwoBoxes, matched<Model::Smallest, Way::Both>},
+        {QStringLiteral("match-largest"), Texts::later("Match size to the largest"),
+         Texts::later("Boxes get the greatest width and the greatest height among them."), Group, needsTwoBoxes,
+         matched<Model::Largest, Way::Both>},
+        {QStringLiteral("match-smallest"), Texts::later("Match size to the smallest"),
+         Texts::later("Boxes get the least width and the least height among them."), Group, needsTwoBoxes,
+         matched<Model::Smallest, Way::Both>},
     };
 }
 

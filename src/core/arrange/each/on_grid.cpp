@@ -2,6 +2,7 @@
 #include "core/arrange/arranged.h"
 #include "core/arrange/grid.h"
 #include "core/arrange/operations.h"
+#include "core/text/tr.h"
 
 #include <algorithm>
 
@@ -37,17 +38,15 @@ QList<ArrangeOperation> gridOperations()
 {
     constexpr auto Group = ArrangeGroup::Grid;
     return {
-        {QStringLiteral("grid-corners"), QT_TRANSLATE_NOOP("Arrange", "Corners on the grid"),
-         QT_TRANSLATE_NOOP("Arrange", "Top left corners go to the nearest grid point."), Group, needsOne,
-         snapped<Part::Corners>, nullptr,
+        {QStringLiteral("grid-corners"), Texts::later("Corners on the grid"),
+         Texts::later("Top left corners go to the nearest grid point."), Group, needsOne, snapped<Part::Corners>,
+         nullptr,
          "<path class='b' d='M8 4h.01M14 4h.01M2 9h.01M2 14h.01M8 14h.01M14 14h.01' stroke-width='1.8'/><path "
          "class='m' d='M2 9V4h5M4.5 6.5h7v5h-7z'/>"},
-        {QStringLiteral("grid-sizes"), QT_TRANSLATE_NOOP("Arrange", "Sizes on the grid"),
-         QT_TRANSLATE_NOOP("Arrange", "Widths and heights become whole grid steps."), Group, needsBox,
-         snapped<Part::Sizes>},
-        {QStringLiteral("grid-both"), QT_TRANSLATE_NOOP("Arrange", "Corners and sizes on the grid"),
-         QT_TRANSLATE_NOOP("Arrange", "Every edge goes to the nearest grid line."), Group, needsOne,
-         snapped<Part::Both>, "Ctrl+Alt+G",
+        {QStringLiteral("grid-sizes"), Texts::later("Sizes on the grid"),
+         Texts::later("Widths and heights become whole grid steps."), Group, needsBox, snapped<Part::Sizes>},
+        {QStringLiteral("grid-both"), Texts::later("Corners and sizes on the grid"),
+         Texts::later("Every edge goes to the nearest grid line."), Group, needsOne, snapped<Part::Both>, "Ctrl+Alt+G",
          "<path class='b' d='M2 4h.01M8 4h.01M14 4h.01M2 8h.01M14 8h.01M2 12h.01M8 12h.01M14 12h.01' "
          "stroke-width='1.8'/><rect class='m' x='5' y='6' width='6' height='4'/>"},
     };

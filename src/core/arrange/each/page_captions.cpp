@@ -10,8 +10,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Arrange)
-
 namespace nabblet {
 
 namespace {
@@ -107,11 +105,9 @@ Form onOneRail(const ArrangeContext &context)
 
 QList<ArrangeOperation> pageCaptionOperations()
 {
-    return {
-        {QStringLiteral("pages-on-one-rail"), QT_TRANSLATE_NOOP("Arrange", "One caption rail for all pages"),
-         QT_TRANSLATE_NOOP("Arrange",
-                           "The boxes of all pages of a set begin where those of the one with the longest caption do."),
-         ArrangeGroup::Groups, needsPagesWithCaptions, onOneRail}};
+    return {{QStringLiteral("pages-on-one-rail"), Texts::later("One caption rail for all pages"),
+             Texts::later("The boxes of all pages of a set begin where those of the one with the longest caption do."),
+             ArrangeGroup::Groups, needsPagesWithCaptions, onOneRail}};
 }
 
 } // namespace nabblet

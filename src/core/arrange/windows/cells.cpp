@@ -13,8 +13,6 @@
 #include <cmath>
 #include <numeric>
 
-NABBLET_TEXTS(Cells)
-
 namespace nabblet {
 
 namespace {

@@ -13,8 +13,6 @@
 #include <algorithm>
 #include <cmath>
 
-NABBLET_TEXTS(Holding)
-
 namespace nabblet {
 
 namespace {

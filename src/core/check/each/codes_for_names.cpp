@@ -6,8 +6,6 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -61,7 +59,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck codesForNames()
 {
-    return {"codes for names", QT_TRANSLATE_NOOP("Checks", "Codes where there is a name"), Degree::ToWeigh, find};
+    return {"codes for names", Texts::later("Codes where there is a name"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -4,8 +4,6 @@
 
 #include <QHash>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -39,7 +37,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck equalCaptions()
 {
-    return {"equal captions", QT_TRANSLATE_NOOP("Checks", "Captions of the same words"), Degree::ToWeigh, find};
+    return {"equal captions", Texts::later("Captions of the same words"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -4,8 +4,6 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -49,7 +47,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck equalChoices()
 {
-    return {"equal choices", QT_TRANSLATE_NOOP("Checks", "Choices of the same words"), Degree::ToWeigh, find};
+    return {"equal choices", Texts::later("Choices of the same words"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -4,8 +4,6 @@
 
 #include <QHash>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -37,7 +35,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck equalNames()
 {
-    return {"equal names", QT_TRANSLATE_NOOP("Checks", "Controls of the same name"), Degree::ToFix, find};
+    return {"equal names", Texts::later("Controls of the same name"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

@@ -7,8 +7,6 @@
 #include "core/reconcile/what_changed.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -91,7 +89,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck goneColumns()
 {
-    return {"gone columns", QT_TRANSLATE_NOOP("Checks", "Columns that are gone"), Degree::ToFix, find};
+    return {"gone columns", Texts::later("Columns that are gone"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

@@ -6,8 +6,6 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -48,7 +46,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck idleButtons()
 {
-    return {"idle buttons", QT_TRANSLATE_NOOP("Checks", "Buttons that lead nowhere"), Degree::ToFix, find};
+    return {"idle buttons", Texts::later("Buttons that lead nowhere"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

@@ -6,8 +6,6 @@
 #include "core/kinds/settings/typing.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -53,7 +51,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck lockedNeeded()
 {
-    return {"locked needed", QT_TRANSLATE_NOOP("Checks", "Locked boxes that have to be filled"), Degree::ToFix, find};
+    return {"locked needed", Texts::later("Locked boxes that have to be filled"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

@@ -7,8 +7,6 @@
 
 #include <QSet>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -55,7 +53,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck missingColumns()
 {
-    return {"missing columns", QT_TRANSLATE_NOOP("Checks", "Required columns without a box"), Degree::ToFix, find};
+    return {"missing columns", Texts::later("Required columns without a box"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

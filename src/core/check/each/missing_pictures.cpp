@@ -2,8 +2,6 @@
 #include "core/looks/dressing/ground_picture.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -37,7 +35,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck missingPictures()
 {
-    return {"missing pictures", QT_TRANSLATE_NOOP("Checks", "Pictures that are missing"), Degree::ToWeigh, find};
+    return {"missing pictures", Texts::later("Pictures that are missing"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -4,8 +4,6 @@
 #include "core/looks/pins/look_pin.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -38,7 +36,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck missingStyles()
 {
-    return {"missing styles", QT_TRANSLATE_NOOP("Checks", "Styles and looks that are missing"), Degree::ToWeigh, find};
+    return {"missing styles", Texts::later("Styles and looks that are missing"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

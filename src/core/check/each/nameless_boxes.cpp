@@ -7,8 +7,6 @@
 #include "core/kinds/settings/typing.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -50,7 +48,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck namelessBoxes()
 {
-    return {"nameless boxes", QT_TRANSLATE_NOOP("Checks", "Boxes without a name"), Degree::ToWeigh, find};
+    return {"nameless boxes", Texts::later("Boxes without a name"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

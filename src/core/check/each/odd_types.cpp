@@ -8,8 +8,6 @@
 #include "core/kinds/settings/typing.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -31,9 +29,9 @@ QList<Finding> find(const CheckContext &context)
             found.append(
                 {control.id,
                  Texts::tr("“%1” is a %2, which does not suit “%3” (%4).")
-                     .arg(called, kindTitle(kind).toLower(), column->name, column->declaredType),
+                     .arg(called, withinSentence(kindTitle(kind)), column->name, column->declaredType),
                  column->name,
-                 {redrafts(Texts::tr("Make it a %1").arg(kindTitle(kindNamed(better)).toLower()), control.id)}});
+                 {redrafts(Texts::tr("Make it a %1").arg(withinSentence(kindTitle(kindNamed(better)))), control.id)}});
             continue;
         }
         const std::optional<int> limit = lengthLimit(control);
@@ -56,7 +54,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck oddTypes()
 {
-    return {"odd types", QT_TRANSLATE_NOOP("Checks", "Boxes that do not suit their columns"), Degree::ToFix, find};
+    return {"odd types", Texts::later("Boxes that do not suit their columns"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

@@ -2,8 +2,6 @@
 #include "core/reconcile/proposals.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -55,7 +53,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck outOfStep()
 {
-    return {"out of step", QT_TRANSLATE_NOOP("Checks", "Tables that changed"), Degree::ToFix, find};
+    return {"out of step", Texts::later("Tables that changed"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

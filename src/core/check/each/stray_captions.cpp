@@ -3,8 +3,6 @@
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -31,7 +29,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck strayCaptions()
 {
-    return {"stray captions", QT_TRANSLATE_NOOP("Checks", "Captions without a field"), Degree::ToWeigh, find};
+    return {"stray captions", Texts::later("Captions without a field"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -4,8 +4,6 @@
 #include "core/kinds/settings/typing.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -33,8 +31,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck typedIdentities()
 {
-    return {"typed identities", QT_TRANSLATE_NOOP("Checks", "Keys that number themselves and are typed"),
-            Degree::ToWeigh, find};
+    return {"typed identities", Texts::later("Keys that number themselves and are typed"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -6,8 +6,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -73,7 +71,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck typedLinks()
 {
-    return {"typed links", QT_TRANSLATE_NOOP("Checks", "Links typed as raw values"), Degree::ToWeigh, find};
+    return {"typed links", Texts::later("Links typed as raw values"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -6,8 +6,6 @@
 
 #include <QHash>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -39,7 +37,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck typedTwice()
 {
-    return {"typed twice", QT_TRANSLATE_NOOP("Checks", "Columns typed twice"), Degree::ToWeigh, find};
+    return {"typed twice", Texts::later("Columns typed twice"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

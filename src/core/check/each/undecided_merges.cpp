@@ -2,8 +2,6 @@
 #include "core/merge/form_merge.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -38,7 +36,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck undecidedMerges()
 {
-    return {"undecided merges", QT_TRANSLATE_NOOP("Checks", "What two people changed"), Degree::ToFix, find};
+    return {"undecided merges", Texts::later("What two people changed"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

@@ -1,8 +1,6 @@
 #include "core/check/checks.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -22,7 +20,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck unreachedForms()
 {
-    return {"unreached forms", QT_TRANSLATE_NOOP("Checks", "Forms that nothing opens"), Degree::ToWeigh, find};
+    return {"unreached forms", Texts::later("Forms that nothing opens"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

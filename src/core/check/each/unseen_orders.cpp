@@ -4,8 +4,6 @@
 #include "core/kinds/settings/lookup.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -20,29 +18,27 @@ QList<Finding> find(const CheckContext &context)
             continue;
         }
         const QString first = choiceOrder(lookup->sort.first()).name;
-        const bool isShown =
-            lookup->wordsColumns.contains(first, Qt::CaseInsensitive) ||
-            std::any_of(lookup->also.begin(), lookup->also.end(), [&](const LookupColumn &each) {
-                return each.name.compare(first, Qt::CaseInsensitive) == 0;
-            });
+        const bool isShown = lookup->wordsColumns.contains(first, Qt::CaseInsensitive) ||
+                             std::any_of(lookup->also.begin(), lookup->also.end(), [&](const LookupColumn &each) {
+                                 return each.name.compare(first, Qt::CaseInsensitive) == 0;
+                             });
         if (isShown || lookup->wordsColumns.isEmpty()) {
             continue;
         }
         Lookup byWords = *lookup;
         byWords.sort.clear();
-        found.append(
-            {control.id,
-             Texts::tr("The choices of “%1” stand in the order of “%2”, which the list does not show.")
-                 .arg(calledFor(context.form, control), first),
-             first,
-             {sets(Texts::tr("Put them in the order of their words"), {control.id},
-                   [byWords](ControlSettings &settings) { settings.set(setting::Choosing, byWords); }),
-              sets(Texts::tr("Show “%1” in the list").arg(first), {control.id},
-                   [shown = *lookup, first](ControlSettings &settings) {
-                       Lookup with = shown;
-                       with.also.append({first});
-                       settings.set(setting::Choosing, with);
-                   })}});
+        found.append({control.id,
+                      Texts::tr("The choices of “%1” stand in the order of “%2”, which the list does not show.")
+                          .arg(calledFor(context.form, control), first),
+                      first,
+                      {sets(Texts::tr("Put them in the order of their words"), {control.id},
+                            [byWords](ControlSettings &settings) { settings.set(setting::Choosing, byWords); }),
+                       sets(Texts::tr("Show “%1” in the list").arg(first), {control.id},
+                            [shown = *lookup, first](ControlSettings &settings) {
+                                Lookup with = shown;
+                                with.also.append({first});
+                                settings.set(setting::Choosing, with);
+                            })}});
     }
     return found;
 }
@@ -51,7 +47,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck unseenOrders()
 {
-    return {"unseen orders", QT_TRANSLATE_NOOP("Checks", "Choices in no order that shows"), Degree::ToWeigh, find};
+    return {"unseen orders", Texts::later("Choices in no order that shows"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -3,8 +3,6 @@
 #include "core/rules/rule_sentence.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -35,7 +33,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck wrongRules()
 {
-    return {"wrong rules", QT_TRANSLATE_NOOP("Checks", "Rules that do not work"), Degree::ToFix, find};
+    return {"wrong rules", Texts::later("Rules that do not work"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

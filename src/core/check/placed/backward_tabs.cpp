@@ -6,8 +6,6 @@
 #include "core/kinds/control_names.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -36,7 +34,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck backwardTabs()
 {
-    return {"backward tabs", QT_TRANSLATE_NOOP("Checks", "Tab jumps back"), Degree::ToWeigh, find};
+    return {"backward tabs", Texts::later("Tab jumps back"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

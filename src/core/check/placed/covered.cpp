@@ -10,8 +10,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -59,7 +57,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck covered()
 {
-    return {"covered", QT_TRANSLATE_NOOP("Checks", "Controls that cover one another"), Degree::ToFix, find};
+    return {"covered", Texts::later("Controls that cover one another"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

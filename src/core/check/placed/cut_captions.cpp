@@ -6,8 +6,6 @@
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -39,7 +37,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck cutCaptions()
 {
-    return {"cut captions", QT_TRANSLATE_NOOP("Checks", "Captions without room"), Degree::ToWeigh, find};
+    return {"cut captions", Texts::later("Captions without room"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

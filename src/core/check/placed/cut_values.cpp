@@ -8,8 +8,6 @@
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -56,7 +54,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck cutValues()
 {
-    return {"cut values", QT_TRANSLATE_NOOP("Checks", "Values cut by their boxes"), Degree::ToWeigh, find};
+    return {"cut values", Texts::later("Values cut by their boxes"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -4,8 +4,6 @@
 #include "core/looks/pins/look_pin.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -34,7 +32,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck hardWords()
 {
-    return {"hard words", QT_TRANSLATE_NOOP("Checks", "Words that are hard to read"), Degree::ToWeigh, find};
+    return {"hard words", Texts::later("Words that are hard to read"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

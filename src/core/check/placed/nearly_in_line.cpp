@@ -10,8 +10,6 @@
 
 #include <cstdlib>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -57,7 +55,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck nearlyInLine()
 {
-    return {"nearly in line", QT_TRANSLATE_NOOP("Checks", "Edges nearly in line"), Degree::ToWeigh, find};
+    return {"nearly in line", Texts::later("Edges nearly in line"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -5,8 +5,6 @@
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -41,7 +39,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck offGrid()
 {
-    return {"off grid", QT_TRANSLATE_NOOP("Checks", "Edges off the grid"), Degree::ToWeigh, find};
+    return {"off grid", Texts::later("Edges off the grid"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

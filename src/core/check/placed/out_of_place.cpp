@@ -7,8 +7,6 @@
 
 #include <QHash>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -46,7 +44,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck outOfPlace()
 {
-    return {"out of place", QT_TRANSLATE_NOOP("Checks", "Controls outside"), Degree::ToFix, find};
+    return {"out of place", Texts::later("Controls outside"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

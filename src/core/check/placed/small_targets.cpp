@@ -4,8 +4,6 @@
 #include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -41,7 +39,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck smallTargets()
 {
-    return {"small targets", QT_TRANSLATE_NOOP("Checks", "Targets too small to hit"), Degree::ToWeigh, find};
+    return {"small targets", Texts::later("Targets too small to hit"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -3,8 +3,6 @@
 #include "core/check/form_sense.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -27,7 +25,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck tallForms()
 {
-    return {"tall forms", QT_TRANSLATE_NOOP("Checks", "Forms that are hard to oversee"), Degree::ToWeigh, find};
+    return {"tall forms", Texts::later("Forms that are hard to oversee"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -9,8 +9,6 @@
 #include <map>
 #include <tuple>
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -77,7 +75,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck unequalGaps()
 {
-    return {"unequal gaps", QT_TRANSLATE_NOOP("Checks", "Gaps that differ within a row"), Degree::ToWeigh, find};
+    return {"unequal gaps", Texts::later("Gaps that differ within a row"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

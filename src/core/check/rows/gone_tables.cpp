@@ -2,8 +2,6 @@
 #include "core/reconcile/what_changed.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -27,7 +25,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck goneTables()
 {
-    return {"gone tables", QT_TRANSLATE_NOOP("Checks", "Tables that are gone"), Degree::ToFix, find};
+    return {"gone tables", Texts::later("Tables that are gone"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

@@ -2,8 +2,6 @@
 #include "core/check/checks.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -35,7 +33,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck hidingSelects()
 {
-    return {"hiding selects", QT_TRANSLATE_NOOP("Checks", "SELECTs that hide what was saved"), Degree::ToWeigh, find};
+    return {"hiding selects", Texts::later("SELECTs that hide what was saved"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -1,8 +1,6 @@
 #include "core/check/checks.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -33,7 +31,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck keylessRows()
 {
-    return {"keyless rows", QT_TRANSLATE_NOOP("Checks", "Rows that nothing names"), Degree::ToWeigh, find};
+    return {"keyless rows", Texts::later("Rows that nothing names"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

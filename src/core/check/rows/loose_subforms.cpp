@@ -5,8 +5,6 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -58,7 +56,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck looseSubforms()
 {
-    return {"loose subforms", QT_TRANSLATE_NOOP("Checks", "Subforms linked to nothing"), Degree::ToFix, find};
+    return {"loose subforms", Texts::later("Subforms linked to nothing"), Degree::ToFix, find};
 }
 
 } // namespace nabblet

@@ -1,8 +1,6 @@
 #include "core/check/checks.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Checks)
-
 namespace nabblet {
 
 namespace {
@@ -44,7 +42,7 @@ QList<Finding> find(const CheckContext &context)
 
 FormCheck slowSelects()
 {
-    return {"slow selects", QT_TRANSLATE_NOOP("Checks", "SELECTs that repeat rows or take long"), Degree::ToWeigh, find};
+    return {"slow selects", Texts::later("SELECTs that repeat rows or take long"), Degree::ToWeigh, find};
 }
 
 } // namespace nabblet

@@ -4,8 +4,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Settings)
-
 namespace {
 
 const QStringList &names() // in files
@@ -42,10 +40,9 @@ FormSetting behindLastSetting()
 {
     return {&setting::GoesOnTo, [] {
                 return QList<FormSettingLine>{
-                    {"behindLast", QT_TRANSLATE_NOOP("Settings", "Rows"),
-                     QT_TRANSLATE_NOOP("Settings", "Behind the last box"),
-                     QT_TRANSLATE_NOOP("Settings", "Where Tab and Enter go on to behind the last box of a record."),
-                     LineEditor::Choice, QT_TRANSLATE_NOOP("Settings", "Change where the last box goes on to"),
+                    {"behindLast", Texts::later("Rows"), Texts::later("Behind the last box"),
+                     Texts::later("Where Tab and Enter go on to behind the last box of a record."), LineEditor::Choice,
+                     Texts::later("Change where the last box goes on to"),
                      [](const Form &form) { return names().at(static_cast<int>(behindLast(form))); },
                      [](const Form &form, const QString &typed, const Table *) -> Result<Form> {
                          Form changed = form;

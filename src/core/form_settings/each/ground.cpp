@@ -3,13 +3,9 @@
 #include "core/looks/pins/look_pin.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 namespace {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 template <const ControlSetting<TwoSided> &Setting> QString colourOfForm(const Form &form)
 {
@@ -41,10 +37,11 @@ FormSetting formGroundSetting()
 {
     return {&setting::Fill, [] {
                 return QList<FormSettingLine>{
-                    {"formFill", T("Look"), T("Ground"),
-                     T("Of all bands without one of their own. Words stay readable on it. Two colours with a stroke "
-                       "between them: light / dark."),
-                     LineEditor::ColourBox, T("Change a ground"), colourOfForm<setting::Fill>,
+                    {"formFill", Texts::later("Look"), Texts::later("Ground"),
+                     Texts::later(
+                         "Of all bands without one of their own. Words stay readable on it. Two colours with a stroke "
+                         "between them: light / dark."),
+                     LineEditor::ColourBox, Texts::later("Change a ground"), colourOfForm<setting::Fill>,
                      formColourTyped<setting::Fill>}};
             }};
 }
@@ -52,9 +49,9 @@ FormSetting formGroundSetting()
 FormSetting rowColourSetting()
 {
     return {&setting::RowColour, [] {
-                return QList<FormSettingLine>{{"rowColour", T("Look"), T("Every other row"),
-                                               T("The ground of every other row. Empty: as the look says."),
-                                               LineEditor::ColourBox, T("Change a ground"),
+                return QList<FormSettingLine>{{"rowColour", Texts::later("Look"), Texts::later("Every other row"),
+                                               Texts::later("The ground of every other row. Empty: as the look says."),
+                                               LineEditor::ColourBox, Texts::later("Change a ground"),
                                                colourOfForm<setting::RowColour>, formColourTyped<setting::RowColour>,
                                                nullptr, isTabular}};
             }};
@@ -65,7 +62,5 @@ FormSetting formPictureSetting()
     // Its lines are those of bands: designer/settings/ground_settings.cpp.
     return {&setting::GroundImage, [] { return QList<FormSettingLine>(); }};
 }
-
-#undef T
 
 } // namespace nabblet

@@ -4,8 +4,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Settings)
-
 namespace {
 
 const QStringList &names() // in files
@@ -41,9 +39,9 @@ FormSetting opensAtSetting()
 {
     return {&setting::OpensAt, [] {
                 return QList<FormSettingLine>{
-                    {"opensAt", QT_TRANSLATE_NOOP("Settings", "Rows"), QT_TRANSLATE_NOOP("Settings", "Opens at"),
-                     QT_TRANSLATE_NOOP("Settings", "The record that stands there when people open the form."),
-                     LineEditor::Choice, QT_TRANSLATE_NOOP("Settings", "Change where the form opens"),
+                    {"opensAt", Texts::later("Rows"), Texts::later("Opens at"),
+                     Texts::later("The record that stands there when people open the form."), LineEditor::Choice,
+                     Texts::later("Change where the form opens"),
                      [](const Form &form) { return names().at(static_cast<int>(openingRecord(form))); },
                      [](const Form &form, const QString &typed, const Table *) -> Result<Form> {
                          Form changed = form;

@@ -4,8 +4,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Settings)
-
 namespace {
 
 bool hasRows(const Form &form)
@@ -23,12 +21,11 @@ template <typename Change> Result<Form> changed(const Form &form, Change change)
 // The setting, as the lines that each concern a part of it.
 QList<FormSettingLine> lines()
 {
-    constexpr const char *Section = QT_TRANSLATE_NOOP("Settings", "On paper");
+    constexpr const char *Section = Texts::later("On paper");
     return {
-        {"paperSize", Section, QT_TRANSLATE_NOOP("Settings", "Paper"),
-         QT_TRANSLATE_NOOP("Settings", "The paper that the form is printed on, unless people choose another."),
-         LineEditor::Choice, QT_TRANSLATE_NOOP("Settings", "Change the paper"),
-         [](const Form &form) { return paperOf(form).size; },
+        {"paperSize", Section, Texts::later("Paper"),
+         Texts::later("The paper that the form is printed on, unless people choose another."), LineEditor::Choice,
+         Texts::later("Change the paper"), [](const Form &form) { return paperOf(form).size; },
          [](const Form &form, const QString &typed, const Table *) {
              return changed(form, [&](PaperSetup &setup) { setup.size = typed; });
          },
@@ -40,9 +37,9 @@ QList<FormSettingLine> lines()
              return choices;
          },
          hasRows},
-        {"paperLies", Section, QT_TRANSLATE_NOOP("Settings", "Lies"),
-         QT_TRANSLATE_NOOP("Settings", "Whether the short edge or the long edge of the paper is below."),
-         LineEditor::Choice, QT_TRANSLATE_NOOP("Settings", "Turn the paper"),
+        {"paperLies", Section, Texts::later("Lies"),
+         Texts::later("Whether the short edge or the long edge of the paper is below."), LineEditor::Choice,
+         Texts::later("Turn the paper"),
          [](const Form &form) {
              return paperOf(form).isLandscape ? QStringLiteral("landscape") : QStringLiteral("portrait");
          },
@@ -54,9 +51,9 @@ QList<FormSettingLine> lines()
                                          {QStringLiteral("landscape"), Texts::tr("lying")}};
          },
          hasRows},
-        {"paperBoxes", Section, QT_TRANSLATE_NOOP("Settings", "Boxes"),
-         QT_TRANSLATE_NOOP("Settings", "Whether boxes are printed, or only what stands in them."), LineEditor::Choice,
-         QT_TRANSLATE_NOOP("Settings", "Change how boxes are printed"),
+        {"paperBoxes", Section, Texts::later("Boxes"),
+         Texts::later("Whether boxes are printed, or only what stands in them."), LineEditor::Choice,
+         Texts::later("Change how boxes are printed"),
          [](const Form &form) {
              return paperOf(form).boxes == PaperBoxes::AsWords ? QStringLiteral("words") : QStringLiteral("boxes");
          },
@@ -70,19 +67,19 @@ QList<FormSettingLine> lines()
                                          {QStringLiteral("words"), Texts::tr("plain words")}};
          },
          hasRows},
-        {"pageHead", Section, QT_TRANSLATE_NOOP("Settings", "At the top"),
-         QT_TRANSLATE_NOOP("Settings", "Words at the top of each page: {title}, {record}, {date}, {time}, {page} and "
-                                       "{pages} are filled in; a | parts left, middle and right."),
-         LineEditor::Words, QT_TRANSLATE_NOOP("Settings", "Change the words at the top of pages"),
+        {"pageHead", Section, Texts::later("At the top"),
+         Texts::later("Words at the top of each page: {title}, {record}, {date}, {time}, {page} and "
+                      "{pages} are filled in; a | parts left, middle and right."),
+         LineEditor::Words, Texts::later("Change the words at the top of pages"),
          [](const Form &form) { return paperOf(form).head; },
          [](const Form &form, const QString &typed, const Table *) {
              return changed(form, [&](PaperSetup &setup) { setup.head = typed; });
          },
          nullptr, hasRows},
-        {"pageFoot", Section, QT_TRANSLATE_NOOP("Settings", "At the foot"),
-         QT_TRANSLATE_NOOP("Settings", "Words at the foot of each page: {title}, {record}, {date}, {time}, {page} and "
-                                       "{pages} are filled in; a | parts left, middle and right."),
-         LineEditor::Words, QT_TRANSLATE_NOOP("Settings", "Change the words at the foot of pages"),
+        {"pageFoot", Section, Texts::later("At the foot"),
+         Texts::later("Words at the foot of each page: {title}, {record}, {date}, {time}, {page} and "
+                      "{pages} are filled in; a | parts left, middle and right."),
+         LineEditor::Words, Texts::later("Change the words at the foot of pages"),
          [](const Form &form) { return paperOf(form).foot; },
          [](const Form &form, const QString &typed, const Table *) {
              return changed(form, [&](PaperSetup &setup) { setup.foot = typed; });

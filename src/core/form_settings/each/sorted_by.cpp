@@ -1,5 +1,6 @@
 #include "core/sorts/sorted_by.h"
 #include "core/form_settings/form_setting_table.h"
+#include "core/text/tr.h"
 
 #include <QCoreApplication>
 
@@ -9,9 +10,9 @@ FormSetting sortedBySetting()
 {
     return {&setting::Sorted, [] {
                 return QList<FormSettingLine>{
-                    {"sortedBy", QT_TRANSLATE_NOOP("Settings", "Rows"), QT_TRANSLATE_NOOP("Settings", "Sorted by"),
-                     QT_TRANSLATE_NOOP("Settings", "Columns: name, laid_on descending. Empty: by the key."),
-                     LineEditor::Words, QT_TRANSLATE_NOOP("Settings", "Change the order of the rows"),
+                    {"sortedBy", Texts::later("Rows"), Texts::later("Sorted by"),
+                     Texts::later("Columns: name, laid_on descending. Empty: by the key."), LineEditor::Words,
+                     Texts::later("Change the order of the rows"),
                      [](const Form &form) { return sortedInWords(sortedBy(form)); },
                      [](const Form &form, const QString &typed, const Table *rows) -> Result<Form> {
                          const Result<QList<SortedBy>> sorted = readSorted(typed, rows);

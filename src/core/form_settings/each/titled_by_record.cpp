@@ -1,5 +1,6 @@
-#include "core/form_settings/form_setting_table.h"
 #include "core/form_settings/titled_by_record.h"
+#include "core/form_settings/form_setting_table.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
@@ -18,10 +19,9 @@ FormSetting titledByRecordSetting()
 {
     return {&TitledByRecord, [] {
                 return QList<FormSettingLine>{
-                    {"titledByRecord", QT_TRANSLATE_NOOP("Settings", "Window"),
-                     QT_TRANSLATE_NOOP("Settings", "Record name"),
-                     QT_TRANSLATE_NOOP("Settings", "The title of the window says which record stands there."),
-                     LineEditor::Flag, QT_TRANSLATE_NOOP("Settings", "Change the window's title"),
+                    {"titledByRecord", Texts::later("Window"), Texts::later("Record name"),
+                     Texts::later("The title of the window says which record stands there."), LineEditor::Flag,
+                     Texts::later("Change the window's title"),
                      [](const Form &form) { return isTitledByRecord(form) ? FlagOn : QString(); },
                      [](const Form &form, const QString &typed, const Table *) -> Result<Form> {
                          Form changed = form;

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/actions/action_table.h"
 #include "core/kinds/box_parts.h"
@@ -87,7 +88,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 Kind buttonKind()
 {
     Kind kind{QStringLiteral("button"),
-              QT_TRANSLATE_NOOP("Kinds", "Button"),
+              Texts::later("Button"),
               QStringLiteral("button"),
               Editor::Button,
               {},

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/look_settings/look_setting_table.h"
 
@@ -35,7 +36,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 Kind captionKind()
 {
     Kind kind{QStringLiteral("caption"),
-              QT_TRANSLATE_NOOP("Kinds", "Caption"),
+              Texts::later("Caption"),
               QStringLiteral("caption"),
               Editor::None,
               {},

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/dates.h"
@@ -29,7 +30,7 @@ Result<QVariant> read(const Control &, const QString &typed, const QLocale &loca
 Kind dateKind()
 {
     return {QStringLiteral("date"),
-            QT_TRANSLATE_NOOP("Kinds", "Date"),
+            Texts::later("Date"),
             QStringLiteral("date"),
             Editor::Line,
             {ColumnType::Date, ColumnType::Text},

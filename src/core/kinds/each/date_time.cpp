@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/dates.h"
@@ -29,7 +30,7 @@ Result<QVariant> read(const Control &, const QString &typed, const QLocale &loca
 Kind dateTimeKind()
 {
     return {QStringLiteral("date-time"),
-            QT_TRANSLATE_NOOP("Kinds", "Date and time"),
+            Texts::later("Date and time"),
             QStringLiteral("moment"),
             Editor::Line,
             {ColumnType::DateTime, ColumnType::Text},

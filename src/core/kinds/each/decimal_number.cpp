@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/numbers.h"
@@ -30,7 +31,7 @@ Result<QVariant> read(const Control &control, const QString &typed, const QLocal
 Kind decimalNumberKind()
 {
     return {QStringLiteral("decimal-number"),
-            QT_TRANSLATE_NOOP("Kinds", "Decimal number"),
+            Texts::later("Decimal number"),
             QStringLiteral("number"),
             Editor::Line,
             {ColumnType::DecimalNumber, ColumnType::WholeNumber, ColumnType::Text},

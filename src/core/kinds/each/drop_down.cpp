@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(DropDown)
-
 namespace {
 
 Picture draw(const Control &control, const Shown &shown, const Look &look)
@@ -44,7 +42,7 @@ Result<QVariant> read(const Control &control, const QString &typed, const QLocal
 Kind dropDownKind()
 {
     return {QStringLiteral("drop-down"),
-            QT_TRANSLATE_NOOP("Kinds", "Drop-down"),
+            Texts::later("Drop-down"),
             QStringLiteral("drop"),
             Editor::Choice,
             {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::YesNo},

@@ -10,6 +10,7 @@
 #include "core/kinds/text_words.h"
 #include "core/text/date_words.h"
 #include "core/text/number_words.h"
+#include "core/text/tr.h"
 
 #include <QDate>
 #include <QDateTime>
@@ -75,16 +76,12 @@ Result<Control> withFormula(const Control &control, const QString &typed, const 
     return wordsTyped<setting::Formula>(control, formula, rows);
 }
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> formulaLines()
 {
-    return {{"formula", T("Formula"), T("Works out"),
-             T("An SQL expression over the row's columns, such as price * (1 + tax)."), LineEditor::Lines,
-             T("Change a formula"), formulaOf, withFormula, nullptr, nullptr, true}};
+    return {{"formula", Texts::later("Formula"), Texts::later("Works out"),
+             Texts::later("An SQL expression over the row's columns, such as price * (1 + tax)."), LineEditor::Lines,
+             Texts::later("Change a formula"), formulaOf, withFormula, nullptr, nullptr, true}};
 }
-
-#undef T
 
 } // namespace
 
@@ -102,7 +99,7 @@ QString formulaOf(const Control &control)
 Kind formulaKind()
 {
     Kind kind{QStringLiteral("formula"),
-              QT_TRANSLATE_NOOP("Kinds", "Formula"),
+              Texts::later("Formula"),
               QStringLiteral("formula"),
               Editor::Line,
               {},

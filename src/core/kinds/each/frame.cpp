@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/text_words.h"
@@ -18,7 +19,7 @@ Picture draw(const Control &control, const Shown &, const Look &look)
 Kind frameKind()
 {
     Kind kind{QStringLiteral("frame"),
-              QT_TRANSLATE_NOOP("Kinds", "Frame"),
+              Texts::later("Frame"),
               QStringLiteral("frame"),
               Editor::None,
               {},

@@ -6,6 +6,7 @@
 #include "core/kinds/settings/marks.h"
 #include "core/kinds/settings/typing.h"
 #include "core/kinds/text_words.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
@@ -26,7 +27,7 @@ bool isJumpList(const Control &control)
 Kind jumpListKind()
 {
     Kind kind{QStringLiteral("jump-list"),
-              QT_TRANSLATE_NOOP("Kinds", "Jump list"),
+              Texts::later("Jump list"),
               QStringLiteral("jump"),
               Editor::Choice,
               {},

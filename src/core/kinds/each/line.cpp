@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/text_words.h"
 #include "core/look_settings/look_setting_table.h"
@@ -27,16 +28,9 @@ Picture draw(const Control &control, const Shown &, const Look &look)
 
 Kind lineKind()
 {
-    Kind kind{QStringLiteral("line"),
-              QT_TRANSLATE_NOOP("Kinds", "Line"),
-              QStringLiteral("line"),
-              Editor::None,
-              {},
-              QSize(240, 8),
-              {},
-              draw,
-              wordsAsStored,
-              readNothing};
+    Kind kind{
+        QStringLiteral("line"), Texts::later("Line"), QStringLiteral("line"), Editor::None, {}, QSize(240, 8), {}, draw,
+        wordsAsStored,          readNothing};
     kind.casing = Casing::None;
     kind.hasWords = false;
     kind.takesGround = false;

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/link_address.h"
@@ -57,7 +58,7 @@ QString addressOf(const QString &words)
 Kind linkKind()
 {
     return {QStringLiteral("link"),
-            QT_TRANSLATE_NOOP("Kinds", "Link"),
+            Texts::later("Link"),
             QStringLiteral("link"),
             Editor::Line,
             {ColumnType::Text},

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/list_lines.h"
@@ -182,7 +183,7 @@ int listLineAt(const Control &control, const Shown &shown, const Look &look, QPo
 Kind listKind()
 {
     return {QStringLiteral("list"),
-            QT_TRANSLATE_NOOP("Kinds", "List"),
+            Texts::later("List"),
             QStringLiteral("list"),
             Editor::List,
             {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::YesNo},

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/usual_settings.h"
@@ -27,7 +28,7 @@ Result<QVariant> read(const Control &control, const QString &typed, const QLocal
 Kind longTextKind()
 {
     return {QStringLiteral("long-text"),
-            QT_TRANSLATE_NOOP("Kinds", "Long text"),
+            Texts::later("Long text"),
             QStringLiteral("notes"),
             Editor::LongText,
             {ColumnType::Text},

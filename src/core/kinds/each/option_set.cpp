@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/option_places.h"
@@ -94,7 +95,7 @@ QList<QRect> optionPlaces(const Control &control)
 Kind optionSetKind()
 {
     Kind kind{QStringLiteral("option-set"),
-              QT_TRANSLATE_NOOP("Kinds", "Option set"),
+              Texts::later("Option set"),
               QStringLiteral("options"),
               Editor::Options,
               {ColumnType::Text, ColumnType::WholeNumber},

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/fixed_picture.h"
@@ -33,7 +34,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 Kind pictureBoxKind()
 {
     Kind kind{QStringLiteral("picture"),
-              QT_TRANSLATE_NOOP("Kinds", "Picture"),
+              Texts::later("Picture"),
               QStringLiteral("picture"),
               Editor::Image,
               {ColumnType::Binary},

@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/each/formula.h"
@@ -25,7 +26,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 Kind rowWordsKind()
 {
     Kind kind{QStringLiteral("row-words"),
-              QT_TRANSLATE_NOOP("Kinds", "Words of the row"),
+              Texts::later("Words of the row"),
               QStringLiteral("words"),
               Editor::Line,
               {},

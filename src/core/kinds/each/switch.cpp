@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/usual_settings.h"
@@ -43,7 +44,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 Kind switchKind()
 {
     Kind kind{QStringLiteral("switch"),
-              QT_TRANSLATE_NOOP("Kinds", "Switch"),
+              Texts::later("Switch"),
               QStringLiteral("switch"),
               Editor::Tick,
               {ColumnType::YesNo, ColumnType::WholeNumber},

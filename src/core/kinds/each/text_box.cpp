@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/usual_settings.h"
@@ -23,7 +24,7 @@ Result<QVariant> read(const Control &control, const QString &typed, const QLocal
 Kind textBoxKind()
 {
     return {QStringLiteral("text-box"),
-            QT_TRANSLATE_NOOP("Kinds", "Text box"),
+            Texts::later("Text box"),
             QStringLiteral("text"),
             Editor::Line,
             {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::Time,

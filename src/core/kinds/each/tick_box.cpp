@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/usual_settings.h"
@@ -34,7 +35,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 Kind tickBoxKind()
 {
     Kind kind{QStringLiteral("tick-box"),
-              QT_TRANSLATE_NOOP("Kinds", "Tick box"),
+              Texts::later("Tick box"),
               QStringLiteral("tick"),
               Editor::Tick,
               {ColumnType::YesNo, ColumnType::WholeNumber},

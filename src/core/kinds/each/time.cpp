@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/usual_settings.h"
@@ -28,7 +29,7 @@ Result<QVariant> read(const Control &, const QString &typed, const QLocale &loca
 Kind timeKind()
 {
     return {QStringLiteral("time"),
-            QT_TRANSLATE_NOOP("Kinds", "Time"),
+            Texts::later("Time"),
             QStringLiteral("time"),
             Editor::Line,
             {ColumnType::Time, ColumnType::Text},

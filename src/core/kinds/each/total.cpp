@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/numbers.h"
@@ -46,7 +47,7 @@ QString words(const Control &control, const QVariant &value, const QLocale &loca
 Kind totalKind()
 {
     Kind kind{QStringLiteral("total"),
-              QT_TRANSLATE_NOOP("Kinds", "Total"),
+              Texts::later("Total"),
               QStringLiteral("total"),
               Editor::None,
               {},

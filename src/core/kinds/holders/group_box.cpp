@@ -1,4 +1,5 @@
 #include "core/kinds/kind_table.h"
+#include "core/text/tr.h"
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/frame.h"
@@ -44,7 +45,7 @@ Kind scrollAreaKind()
 {
     Kind kind = groupBoxKind();
     kind.name = QStringLiteral("scroll-area");
-    kind.title = QT_TRANSLATE_NOOP("Kinds", "Scrolling area");
+    kind.title = Texts::later("Scrolling area");
     kind.shortName = QStringLiteral("area");
     kind.scrolls = true;
     kind.settings.append(&setting::HeightAtWork);
@@ -54,7 +55,7 @@ Kind scrollAreaKind()
 Kind groupBoxKind()
 {
     Kind kind{QStringLiteral("group-box"),
-              QT_TRANSLATE_NOOP("Kinds", "Group box"),
+              Texts::later("Group box"),
               QStringLiteral("group"),
               Editor::None,
               {},

@@ -3,6 +3,7 @@
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind_table.h"
 #include "core/kinds/text_words.h"
+#include "core/text/tr.h"
 
 #include <algorithm>
 
@@ -96,7 +97,7 @@ void pinDivider(Control &control)
 Kind panesKind()
 {
     Kind kind{QStringLiteral("panes"),
-              QT_TRANSLATE_NOOP("Kinds", "Panes"),
+              Texts::later("Panes"),
               QStringLiteral("panes"),
               Editor::None,
               {},

@@ -7,8 +7,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Subform)
-
 namespace nabblet {
 
 namespace {
@@ -39,7 +37,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 Kind subformKind()
 {
     Kind kind{QStringLiteral("subform"),
-              QT_TRANSLATE_NOOP("Kinds", "Subform"),
+              Texts::later("Subform"),
               QStringLiteral("rows"),
               Editor::Rows,
               {},

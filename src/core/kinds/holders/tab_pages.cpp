@@ -3,6 +3,7 @@
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind_table.h"
 #include "core/kinds/text_words.h"
+#include "core/text/tr.h"
 
 #include <QJsonArray>
 
@@ -129,7 +130,7 @@ int tabAt(const Control &control, QPoint point)
 Kind tabPagesKind()
 {
     Kind kind{QStringLiteral("tab-pages"),
-              QT_TRANSLATE_NOOP("Kinds", "Tab pages"),
+              Texts::later("Tab pages"),
               QStringLiteral("pages"),
               Editor::None,
               {},

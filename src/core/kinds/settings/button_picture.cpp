@@ -7,16 +7,12 @@
 
 #include <array>
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 namespace {
 
 constexpr std::array<const char *, 3> SideNames{"before", "above", "alone"}; // as PictureSide
 const QString Own = QStringLiteral("own");
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 QString sideName(PictureSide side)
 {
@@ -51,15 +47,17 @@ bool hasPicture(const Control &button)
 
 QList<SettingLine> drawingLines()
 {
-    return {{"drawing", T("Button"), T("Drawing"), T("A line drawing on the button."), LineEditor::Choice,
-             T("Change a button's picture"), wordsSet<setting::Drawing>, wordsTyped<setting::Drawing>, drawings}};
+    return {{"drawing", Texts::later("Button"), Texts::later("Drawing"), Texts::later("A line drawing on the button."),
+             LineEditor::Choice, Texts::later("Change a button's picture"), wordsSet<setting::Drawing>,
+             wordsTyped<setting::Drawing>, drawings}};
 }
 
 QList<SettingLine> sideLines()
 {
-    return {{"pictureSide", T("Button"), T("Stands"),
-             T("Alone, the words are for screen readers and for where the mouse rests."), LineEditor::Choice,
-             T("Change a button's picture"), [](const Control &button) { return sideName(pictureSideOf(button)); },
+    return {{"pictureSide", Texts::later("Button"), Texts::later("Stands"),
+             Texts::later("Alone, the words are for screen readers and for where the mouse rests."), LineEditor::Choice,
+             Texts::later("Change a button's picture"),
+             [](const Control &button) { return sideName(pictureSideOf(button)); },
              [](const Control &button, const QString &typed, const Table *) -> Result<Control> {
                  Control changed = button;
                  changed.settings.set(setting::Side, sideNamed(typed).value_or(PictureSide::Before));
@@ -72,8 +70,6 @@ QList<SettingLine> sideLines()
              },
              hasPicture}};
 }
-
-#undef T
 
 } // namespace
 

@@ -8,8 +8,6 @@
 #include <QJsonObject>
 #include <QSet>
 
-NABBLET_TEXTS(Choices)
-
 namespace nabblet {
 
 namespace {
@@ -103,31 +101,29 @@ bool storesWhatItShows(const Control &control)
     return !lookup || (lookup->valueColumns.size() == 1 && lookup->valueColumns == lookup->wordsColumns);
 }
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> linesOfChoices()
 {
-    return {{"choices", T("Behaviour"), T("Choices"),
-             T("One a line. Where another value is stored than the words shown: S = Starboard."), LineEditor::Lines,
-             T("Change the choices"), choiceLines, withChoices, nullptr, choosesFromFixed, true}};
+    return {{"choices", Texts::later("Behaviour"), Texts::later("Choices"),
+             Texts::later("One a line. Where another value is stored than the words shown: S = Starboard."),
+             LineEditor::Lines, Texts::later("Change the choices"), choiceLines, withChoices, nullptr, choosesFromFixed,
+             true}};
 }
 
 QList<SettingLine> takesNewLines()
 {
-    return {{"takesNew", T("Behaviour"), T("Takes others"),
-             T("People may type words that are no choice; they are stored as they are typed."), LineEditor::Flag,
-             T("Change the choices"), flagInWords<setting::TakesNew>, flagTyped<setting::TakesNew>, nullptr,
-             storesWhatItShows, true}};
+    return {{"takesNew", Texts::later("Behaviour"), Texts::later("Takes others"),
+             Texts::later("People may type words that are no choice; they are stored as they are typed."),
+             LineEditor::Flag, Texts::later("Change the choices"), flagInWords<setting::TakesNew>,
+             flagTyped<setting::TakesNew>, nullptr, storesWhatItShows, true}};
 }
 
 QList<SettingLine> severalLines()
 {
-    return {{"several", T("Behaviour"), T("Several"),
-             T("People may choose several; they are stored in one text, with commas between them."), LineEditor::Flag,
-             T("Take one or several"), flagInWords<setting::Several>, withSeveral, nullptr, choosesFromFixed, true}};
+    return {{"several", Texts::later("Behaviour"), Texts::later("Several"),
+             Texts::later("People may choose several; they are stored in one text, with commas between them."),
+             LineEditor::Flag, Texts::later("Take one or several"), flagInWords<setting::Several>, withSeveral, nullptr,
+             choosesFromFixed, true}};
 }
-
-#undef T
 
 } // namespace
 

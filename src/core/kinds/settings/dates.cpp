@@ -1,6 +1,7 @@
 #include "core/kinds/settings/dates.h"
 
 #include "core/kinds/settings/setting_line.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
@@ -29,15 +30,12 @@ QList<SettingChoice> shapes(const Control &, const Table *)
     return choices;
 }
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> dateLines()
 {
-    return {{"dates", T("Display"), T("Dates as"), T("How the date is written; it may be typed in any way."),
-             LineEditor::Choice, T("Change how dates are written"), shapeInWords, withShape, shapes}};
+    return {{"dates", Texts::later("Display"), Texts::later("Dates as"),
+             Texts::later("How the date is written; it may be typed in any way."), LineEditor::Choice,
+             Texts::later("Change how dates are written"), shapeInWords, withShape, shapes}};
 }
-
-#undef T
 
 } // namespace
 

@@ -2,8 +2,6 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 std::optional<FixedPicture> readFixedPicture(const QJsonValue &json)

@@ -1,22 +1,20 @@
 #include "core/kinds/settings/frame.h"
 
 #include "core/kinds/settings/setting_line.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> frameLines()
 {
-    return {{"framed", T("Group"), T("Frame"), T("Without a frame it only holds together what is in it."),
-             LineEditor::Flag, T("Change a frame"),
+    return {{"framed", Texts::later("Group"), Texts::later("Frame"),
+             Texts::later("Without a frame it only holds together what is in it."), LineEditor::Flag,
+             Texts::later("Change a frame"),
              [](const Control &control) { return isFramed(control) ? FlagOn : QString(); },
              flagTyped<setting::Framed>}};
 }
-
-#undef T
 
 } // namespace
 

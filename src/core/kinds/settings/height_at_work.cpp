@@ -1,6 +1,7 @@
 #include "core/kinds/settings/height_at_work.h"
 
 #include "core/kinds/settings/setting_line.h"
+#include "core/text/tr.h"
 
 #include <algorithm>
 
@@ -8,13 +9,11 @@ namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> heightLines()
 {
-    return {{"heightAtWork", T("Group"), T("High at work"),
-             T("How many px of it are in sight at work; the rest scrolls. Empty: all of it."), LineEditor::Words,
-             T("Change how high it is at work"),
+    return {{"heightAtWork", Texts::later("Group"), Texts::later("High at work"),
+             Texts::later("How many px of it are in sight at work; the rest scrolls. Empty: all of it."),
+             LineEditor::Words, Texts::later("Change how high it is at work"),
              [](const Control &control) {
                  const int *height = control.settings.get(setting::HeightAtWork);
                  return wholeNumberInWords(height ? std::optional(*height) : std::nullopt);
@@ -23,8 +22,6 @@ QList<SettingLine> heightLines()
                  return withWholeNumber(control, setting::HeightAtWork, typed, LeastShownHeight, MostShownHeight);
              }}};
 }
-
-#undef T
 
 } // namespace
 

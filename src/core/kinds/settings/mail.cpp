@@ -6,8 +6,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Settings)
-
 namespace {
 
 const QStringList &attachedNames() // in files
@@ -67,23 +65,21 @@ template <auto Part> Result<Control> typed(const Control &control, const QString
 
 QList<SettingLine> lines()
 {
-    constexpr const char *Section = QT_TRANSLATE_NOOP("Settings", "Message");
-    constexpr const char *Step = QT_TRANSLATE_NOOP("Settings", "Change what a button sends");
+    constexpr const char *Section = Texts::later("Message");
+    constexpr const char *Step = Texts::later("Change what a button sends");
     return {
-        {"mailTo", Section, QT_TRANSLATE_NOOP("Settings", "To"),
-         QT_TRANSLATE_NOOP("Settings", "Addresses with commas between them; names of columns in braces are filled in: "
-                                       "{email}."),
+        {"mailTo", Section, Texts::later("To"),
+         Texts::later("Addresses with commas between them; names of columns in braces are filled in: "
+                      "{email}."),
          LineEditor::Words, Step, words<&Mail::to>, typed<&Mail::to>, nullptr, sends},
-        {"mailSubject", Section, QT_TRANSLATE_NOOP("Settings", "Subject"),
-         QT_TRANSLATE_NOOP("Settings",
-                           "With names of columns in braces: Visit to {asset_no}. {record} is the record in "
-                           "words."),
+        {"mailSubject", Section, Texts::later("Subject"),
+         Texts::later("With names of columns in braces: Visit to {asset_no}. {record} is the record in "
+                      "words."),
          LineEditor::Words, Step, words<&Mail::subject>, typed<&Mail::subject>, nullptr, sends},
-        {"mailText", Section, QT_TRANSLATE_NOOP("Settings", "Words"),
-         QT_TRANSLATE_NOOP("Settings", "The message, with names of columns in braces."), LineEditor::Lines, Step,
-         words<&Mail::text>, typed<&Mail::text>, nullptr, sends},
-        {"mailAttached", Section, QT_TRANSLATE_NOOP("Settings", "Attached"),
-         QT_TRANSLATE_NOOP("Settings", "The record as a file that goes along."), LineEditor::Choice, Step,
+        {"mailText", Section, Texts::later("Words"), Texts::later("The message, with names of columns in braces."),
+         LineEditor::Lines, Step, words<&Mail::text>, typed<&Mail::text>, nullptr, sends},
+        {"mailAttached", Section, Texts::later("Attached"), Texts::later("The record as a file that goes along."),
+         LineEditor::Choice, Step,
          [](const Control &control) {
              return attachedNames().at(static_cast<int>(control.settings.value(setting::Message).attached));
          },

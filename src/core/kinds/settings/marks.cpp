@@ -5,8 +5,6 @@
 
 #include <array>
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 namespace {
@@ -71,27 +69,26 @@ Result<Control> withMark(const Control &control, const QString &typed, const Tab
     return wordsTyped<Mark>(control, mark, rows);
 }
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> alignLines()
 {
-    return {{"align", T("Display"), T("Alignment"), T("Where the value stands in its box."), LineEditor::Choice,
-             T("Change an alignment"), alignInWords, withAlign, alignChoices}};
+    return {{"align", Texts::later("Display"), Texts::later("Alignment"),
+             Texts::later("Where the value stands in its box."), LineEditor::Choice,
+             Texts::later("Change an alignment"), alignInWords, withAlign, alignChoices}};
 }
 
 QList<SettingLine> beforeLines()
 {
-    return {{"before", T("Display"), T("Before it"), T("A unit or currency before the value, such as €."),
-             LineEditor::Words, T("Change a mark"), wordsSet<setting::Before>, withMark<setting::Before>}};
+    return {{"before", Texts::later("Display"), Texts::later("Before it"),
+             Texts::later("A unit or currency before the value, such as €."), LineEditor::Words,
+             Texts::later("Change a mark"), wordsSet<setting::Before>, withMark<setting::Before>}};
 }
 
 QList<SettingLine> afterLines()
 {
-    return {{"after", T("Display"), T("After it"), T("A unit or currency behind the value, such as kg."),
-             LineEditor::Words, T("Change a mark"), wordsSet<setting::After>, withMark<setting::After>}};
+    return {{"after", Texts::later("Display"), Texts::later("After it"),
+             Texts::later("A unit or currency behind the value, such as kg."), LineEditor::Words,
+             Texts::later("Change a mark"), wordsSet<setting::After>, withMark<setting::After>}};
 }
-
-#undef T
 
 } // namespace
 

@@ -3,8 +3,6 @@
 #include "core/kinds/settings/setting_line.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 namespace {
@@ -47,13 +45,11 @@ Result<Control> withLimit(const Control &control, const QString &typed, const Ta
     return changed;
 }
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> decimalsLines()
 {
-    return {{"decimals", T("Behaviour"), T("Decimals"),
-             T("How many places stand behind the point. Empty: as many as are stored."), LineEditor::Words,
-             T("Change the decimals"),
+    return {{"decimals", Texts::later("Behaviour"), Texts::later("Decimals"),
+             Texts::later("How many places stand behind the point. Empty: as many as are stored."), LineEditor::Words,
+             Texts::later("Change the decimals"),
              [](const Control &control) { return wholeNumberInWords(decimalPlaces(control)); },
              [](const Control &control, const QString &typed, const Table *) {
                  return withWholeNumber(control, setting::Decimals, typed, 0, MostDecimals);
@@ -62,31 +58,33 @@ QList<SettingLine> decimalsLines()
 
 QList<SettingLine> leastLines()
 {
-    return {{"least", T("Behaviour"), T("Least"), T("No smaller number may be typed. Empty: no limit."),
-             LineEditor::Words, T("Change a limit"), limitInWords<setting::Least>, withLimit<setting::Least>}};
+    return {{"least", Texts::later("Behaviour"), Texts::later("Least"),
+             Texts::later("No smaller number may be typed. Empty: no limit."), LineEditor::Words,
+             Texts::later("Change a limit"), limitInWords<setting::Least>, withLimit<setting::Least>}};
 }
 
 QList<SettingLine> mostLines()
 {
-    return {{"most", T("Behaviour"), T("Greatest"), T("No greater number may be typed. Empty: no limit."),
-             LineEditor::Words, T("Change a limit"), limitInWords<setting::Most>, withLimit<setting::Most>}};
+    return {{"most", Texts::later("Behaviour"), Texts::later("Greatest"),
+             Texts::later("No greater number may be typed. Empty: no limit."), LineEditor::Words,
+             Texts::later("Change a limit"), limitInWords<setting::Most>, withLimit<setting::Most>}};
 }
 
 QList<SettingLine> thousandsLines()
 {
-    return {{"thousands", T("Display"), T("Thousands"), T("Parts the thousands by the sign of the language."),
-             LineEditor::Flag, T("Change how numbers are written"), flagInWords<setting::PartsThousands>,
+    return {{"thousands", Texts::later("Display"), Texts::later("Thousands"),
+             Texts::later("Parts the thousands by the sign of the language."), LineEditor::Flag,
+             Texts::later("Change how numbers are written"), flagInWords<setting::PartsThousands>,
              flagTyped<setting::PartsThousands>}};
 }
 
 QList<SettingLine> arrowsLines()
 {
-    return {{"arrows", T("Display"), T("Arrows"),
-             T("Arrows at the right end that count up and down; the keys Up and Down do so without them."),
-             LineEditor::Flag, T("Show or hide arrows"), flagInWords<setting::Arrows>, flagTyped<setting::Arrows>}};
+    return {{"arrows", Texts::later("Display"), Texts::later("Arrows"),
+             Texts::later("Arrows at the right end that count up and down; the keys Up and Down do so without them."),
+             LineEditor::Flag, Texts::later("Show or hide arrows"), flagInWords<setting::Arrows>,
+             flagTyped<setting::Arrows>}};
 }
-
-#undef T
 
 } // namespace
 

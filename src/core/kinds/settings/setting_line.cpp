@@ -2,8 +2,6 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 QString wholeNumberInWords(const std::optional<int> &number)

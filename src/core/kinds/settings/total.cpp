@@ -6,8 +6,6 @@
 
 #include <array>
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 namespace {
@@ -94,17 +92,15 @@ QList<SettingChoice> columnChoices(const Control &control, const Table *rows)
     return choices;
 }
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> totalLines()
 {
-    return {{"totalHow", T("Total"), T("Works out"), T("Over all rows of the form."), LineEditor::Choice,
-             T("Change a total"), kindInWords, withKindOfTotal, kindChoices, nullptr, true},
-            {"totalOf", T("Total"), T("Of"), T("The column that it is worked out of."), LineEditor::Choice,
-             T("Change a total"), columnInWords, withColumnOfTotal, columnChoices, nullptr, true}};
+    return {{"totalHow", Texts::later("Total"), Texts::later("Works out"), Texts::later("Over all rows of the form."),
+             LineEditor::Choice, Texts::later("Change a total"), kindInWords, withKindOfTotal, kindChoices, nullptr,
+             true},
+            {"totalOf", Texts::later("Total"), Texts::later("Of"), Texts::later("The column that it is worked out of."),
+             LineEditor::Choice, Texts::later("Change a total"), columnInWords, withColumnOfTotal, columnChoices,
+             nullptr, true}};
 }
-
-#undef T
 
 } // namespace
 

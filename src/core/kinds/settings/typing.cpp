@@ -1,6 +1,7 @@
 #include "core/kinds/settings/typing.h"
 
 #include "core/kinds/settings/setting_line.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
@@ -8,32 +9,30 @@ namespace {
 
 constexpr int MostLetters = 1000000;
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> promptLines()
 {
-    return {{"prompt", T("Behaviour"), T("Prompt"), T("Faint words in the empty box, such as an example."),
-             LineEditor::Words, T("Change a prompt"), wordsSet<setting::Prompt>, wordsTyped<setting::Prompt>}};
+    return {{"prompt", Texts::later("Behaviour"), Texts::later("Prompt"),
+             Texts::later("Faint words in the empty box, such as an example."), LineEditor::Words,
+             Texts::later("Change a prompt"), wordsSet<setting::Prompt>, wordsTyped<setting::Prompt>}};
 }
 
 QList<SettingLine> lockedLines()
 {
-    return {{"locked", T("Behaviour"), T("Only shown"), T("People see the value and cannot change it."),
-             LineEditor::Flag, T("Lock or unlock a control"), flagInWords<setting::Locked>,
-             flagTyped<setting::Locked>}};
+    return {{"locked", Texts::later("Behaviour"), Texts::later("Only shown"),
+             Texts::later("People see the value and cannot change it."), LineEditor::Flag,
+             Texts::later("Lock or unlock a control"), flagInWords<setting::Locked>, flagTyped<setting::Locked>}};
 }
 
 QList<SettingLine> lengthLines()
 {
-    return {{"length", T("Behaviour"), T("At most"), T("How many letters may be typed. Empty: any number."),
-             LineEditor::Words, T("Change the most letters"),
+    return {{"length", Texts::later("Behaviour"), Texts::later("At most"),
+             Texts::later("How many letters may be typed. Empty: any number."), LineEditor::Words,
+             Texts::later("Change the most letters"),
              [](const Control &control) { return wholeNumberInWords(lengthLimit(control)); },
              [](const Control &control, const QString &typed, const Table *) {
                  return withWholeNumber(control, setting::Length, typed, 1, MostLetters);
              }}};
 }
-
-#undef T
 
 } // namespace
 

@@ -1,15 +1,19 @@
 #include "core/look_settings/look_setting_table.h"
+#include "core/text/tr.h"
 
 #include <QtGlobal>
 
 namespace nabblet {
 
-#define T(text) QT_TRANSLATE_NOOP("Looks", text)
-
 const LookSetting &fieldCorner()
 {
-    static const LookSetting setting{
-        "fieldCorner", "edge.field.corner", T("Corners of boxes"), T("How round they are, px; 0 is square."), 3, 0, 12};
+    static const LookSetting setting{"fieldCorner",
+                                     "edge.field.corner",
+                                     Texts::later("Corners of boxes"),
+                                     Texts::later("How round they are, px; 0 is square."),
+                                     3,
+                                     0,
+                                     12};
     return setting;
 }
 
@@ -17,8 +21,8 @@ const LookSetting &buttonCorner()
 {
     static const LookSetting setting{"buttonCorner",
                                      "edge.button.corner",
-                                     T("Corners of buttons"),
-                                     T("How round they are, px; 0 is square."),
+                                     Texts::later("Corners of buttons"),
+                                     Texts::later("How round they are, px; 0 is square."),
                                      4,
                                      0,
                                      16};
@@ -29,14 +33,12 @@ const LookSetting &groupCorner()
 {
     static const LookSetting setting{"groupCorner",
                                      "edge.group.corner",
-                                     T("Corners of groups"),
-                                     T("How round the frames of group boxes are, px; 0 is square."),
+                                     Texts::later("Corners of groups"),
+                                     Texts::later("How round the frames of group boxes are, px; 0 is square."),
                                      5,
                                      0,
                                      16};
     return setting;
 }
-
-#undef T
 
 } // namespace nabblet

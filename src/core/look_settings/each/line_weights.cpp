@@ -1,17 +1,16 @@
 #include "core/look_settings/look_setting_table.h"
+#include "core/text/tr.h"
 
 #include <QtGlobal>
 
 namespace nabblet {
 
-#define T(text) QT_TRANSLATE_NOOP("Looks", text)
-
 const LookSetting &fieldLine()
 {
     static const LookSetting setting{"fieldLine",
                                      "edge.field.weight",
-                                     T("Lines of boxes"),
-                                     T("How heavy the line around a box is, px; 0 is none."),
+                                     Texts::later("Lines of boxes"),
+                                     Texts::later("How heavy the line around a box is, px; 0 is none."),
                                      1,
                                      0,
                                      4};
@@ -22,8 +21,8 @@ const LookSetting &buttonLine()
 {
     static const LookSetting setting{"buttonLine",
                                      "edge.button.weight",
-                                     T("Lines of buttons"),
-                                     T("How heavy the line around a button is, px; 0 is none."),
+                                     Texts::later("Lines of buttons"),
+                                     Texts::later("How heavy the line around a button is, px; 0 is none."),
                                      1,
                                      0,
                                      4};
@@ -34,14 +33,12 @@ const LookSetting &groupLine()
 {
     static const LookSetting setting{"groupLine",
                                      "edge.group.weight",
-                                     T("Lines of groups"),
-                                     T("How heavy the frame of a group box is, px; 0 is none."),
+                                     Texts::later("Lines of groups"),
+                                     Texts::later("How heavy the frame of a group box is, px; 0 is none."),
                                      1,
                                      0,
                                      4};
     return setting;
 }
-
-#undef T
 
 } // namespace nabblet

@@ -10,8 +10,6 @@
 
 #include <algorithm>
 
-NABBLET_TEXTS(Looks)
-
 // Resources of a static library are not found by themselves.
 static void initReadyLooks()
 {

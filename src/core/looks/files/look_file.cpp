@@ -9,8 +9,6 @@
 
 #include <cmath>
 
-NABBLET_TEXTS(Looks)
-
 namespace nabblet {
 
 namespace {

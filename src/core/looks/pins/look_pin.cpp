@@ -6,8 +6,6 @@
 
 #include <QJsonObject>
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 namespace {

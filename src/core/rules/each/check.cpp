@@ -2,11 +2,7 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 namespace {
 
@@ -23,8 +19,8 @@ QString says(const RuleWords &words)
 Effect checkEffect()
 {
     return {"check",
-            T("Must hold"),
-            T("A condition that must be true before the record is saved, and what is said where it is not."),
+            Texts::later("Must hold"),
+            Texts::later("A condition that must be true before the record is saved, and what is said where it is not."),
             RuleSides::Words,
             [](const Kind &kind) { return takesValue(kind); },
             [](Shown &, const RuleAt &) {},
@@ -32,7 +28,5 @@ Effect checkEffect()
             false,
             true}; // of the record
 }
-
-#undef T
 
 } // namespace nabblet

@@ -2,18 +2,14 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 // What is locked shows its value and takes no other one.
 Effect lockedEffect()
 {
     return {"locked",
-            T("Locked when"),
-            T("Nothing can be typed here, or in it, where this SQL condition is true: status = 'closed'."),
+            Texts::later("Locked when"),
+            Texts::later("Nothing can be typed here, or in it, where this SQL condition is true: status = 'closed'."),
             RuleSides::None,
             [](const Kind &kind) { return takesValue(kind) || kind.holds != Holds::Nothing; },
             [](Shown &shown, const RuleAt &at) { shown.mayType = shown.mayType && !at.holds; },
@@ -24,9 +20,7 @@ Effect lockedEffect()
             true, // what is inside goes along
             false,
             "locked-when",
-            T("Change when it is locked")};
+            Texts::later("Change when it is locked")};
 }
-
-#undef T
 
 } // namespace nabblet

@@ -3,11 +3,7 @@
 #include "core/rules/rules.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 namespace {
 
@@ -28,8 +24,8 @@ QString says(const RuleWords &words)
 Effect markedEffect()
 {
     return {"marked",
-            T("Marked"),
-            T("Stands out by a tint, a bar at its edge and a word: steady, watch or alarm."),
+            Texts::later("Marked"),
+            Texts::later("Stands out by a tint, a bar at its edge and a word: steady, watch or alarm."),
             RuleSides::MarkAndWords,
             [](const Kind &) { return true; },
             [](Shown &shown, const RuleAt &at) {
@@ -38,7 +34,5 @@ Effect markedEffect()
             },
             says};
 }
-
-#undef T
 
 } // namespace nabblet

@@ -2,11 +2,7 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 namespace {
 
@@ -33,14 +29,12 @@ QString says(const RuleWords &words)
 Effect noteEffect()
 {
     return {"note",
-            T("A note beside"),
-            T("Words that stand beside the box where the condition is true."),
+            Texts::later("A note beside"),
+            Texts::later("Words that stand beside the box where the condition is true."),
             RuleSides::Words,
             [](const Kind &) { return true; },
             apply,
             says};
 }
-
-#undef T
 
 } // namespace nabblet

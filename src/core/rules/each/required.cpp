@@ -2,18 +2,14 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 // A record is not saved while a required box is blank. What is hidden is not required.
 Effect requiredEffect()
 {
     return {"required",
-            T("Required when"),
-            T("Must be filled in where this SQL condition is true: status = 'withdrawn'."),
+            Texts::later("Required when"),
+            Texts::later("Must be filled in where this SQL condition is true: status = 'withdrawn'."),
             RuleSides::None,
             [](const Kind &kind) { return takesValue(kind); },
             [](Shown &shown, const RuleAt &at) { shown.isRequired = shown.isRequired || at.holds; },
@@ -24,9 +20,7 @@ Effect requiredEffect()
             false,
             false,
             "required-when",
-            T("Change when it is required")};
+            Texts::later("Change when it is required")};
 }
-
-#undef T
 
 } // namespace nabblet

@@ -3,11 +3,7 @@
 #include "core/rules/rules.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 namespace {
 
@@ -50,14 +46,12 @@ QString says(const RuleWords &words)
 Effect scaleEffect()
 {
     return {"scale",
-            T("Marked by its value"),
-            T("Limits over what is stored: below the first one mark, up to the next another."),
+            Texts::later("Marked by its value"),
+            Texts::later("Limits over what is stored: below the first one mark, up to the next another."),
             RuleSides::None,
             [](const Kind &kind) { return takesValue(kind) || kind.isWorkedOut; },
             apply,
             says};
 }
-
-#undef T
 
 } // namespace nabblet

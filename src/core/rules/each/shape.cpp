@@ -3,11 +3,7 @@
 #include "core/rules/ready_shapes.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 namespace {
 
@@ -29,14 +25,12 @@ QString says(const RuleWords &words)
 Effect shapeEffect()
 {
     return {"shape",
-            T("Written like"),
-            T("One or two examples show how the text is written: NB-2104-D."),
+            Texts::later("Written like"),
+            Texts::later("One or two examples show how the text is written: NB-2104-D."),
             RuleSides::None,
             [](const Kind &kind) { return kind.editor == Editor::Line && kind.binds.contains(ColumnType::Text); },
             [](Shown &, const RuleAt &) {},
             says};
 }
-
-#undef T
 
 } // namespace nabblet

@@ -2,11 +2,7 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 namespace {
 
@@ -39,8 +35,8 @@ QString says(const RuleWords &words)
 Effect shownEffect()
 {
     return {"shown",
-            T("Shown when"),
-            T("Not to be seen, with all in it, where this SQL condition is not true: status = 'adrift'."),
+            Texts::later("Shown when"),
+            Texts::later("Not to be seen, with all in it, where this SQL condition is not true: status = 'adrift'."),
             RuleSides::None,
             [](const Kind &) { return true; },
             apply,
@@ -48,9 +44,7 @@ Effect shownEffect()
             true, // what is inside goes along
             false,
             "shown-when",
-            T("Change when it is shown")};
+            Texts::later("Change when it is shown")};
 }
-
-#undef T
 
 } // namespace nabblet

@@ -2,11 +2,7 @@
 
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Rules)
-
 namespace nabblet {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 namespace {
 
@@ -49,14 +45,12 @@ QString says(const RuleWords &words)
 Effect valueEffect()
 {
     return {"value",
-            T("Worked out"),
-            T("A value that is put into the column: hours * hourly_rate."),
+            Texts::later("Worked out"),
+            Texts::later("A value that is put into the column: hours * hourly_rate."),
             RuleSides::Value,
             [](const Kind &kind) { return takesValue(kind); },
             apply,
             says};
 }
-
-#undef T
 
 } // namespace nabblet

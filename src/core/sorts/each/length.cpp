@@ -1,4 +1,5 @@
 #include "core/sorts/sort_table.h"
+#include "core/text/tr.h"
 
 #include <QCoreApplication>
 
@@ -7,7 +8,7 @@ namespace nabblet {
 // Short before long, such as codes of one sort that have no leading noughts: P-9 before P-10.
 Sort lengthSort()
 {
-    return {QStringLiteral("length"), QT_TRANSLATE_NOOP("Sorts", "by length"), [](const Column &) { return false; },
+    return {QStringLiteral("length"), Texts::later("by length"), [](const Column &) { return false; },
             [](const QString &value) { return QStringLiteral("length(%1)").arg(value); }};
 }
 

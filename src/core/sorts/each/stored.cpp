@@ -1,4 +1,5 @@
 #include "core/sorts/sort_table.h"
+#include "core/text/tr.h"
 
 #include <QCoreApplication>
 
@@ -7,7 +8,7 @@ namespace nabblet {
 // As the database puts the values: numbers by their size, dates by their time, words by their signs.
 Sort storedSort()
 {
-    return {QStringLiteral("stored"), QT_TRANSLATE_NOOP("Sorts", "as stored"), [](const Column &) { return true; },
+    return {QStringLiteral("stored"), Texts::later("as stored"), [](const Column &) { return true; },
             [](const QString &value) { return value; }};
 }
 

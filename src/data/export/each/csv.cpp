@@ -1,4 +1,5 @@
 // Comma-separated values by RFC 4180 (https://www.rfc-editor.org/rfc/rfc4180), in UTF-8, lines ended by CR LF.
+#include "core/text/tr.h"
 #include "data/export/row_file_formats.h"
 
 #include <QCoreApplication>
@@ -52,7 +53,7 @@ std::unique_ptr<RowFile> make(const QString &path)
 
 RowFileFormat csvRows()
 {
-    return {"csv", QT_TRANSLATE_NOOP("RowFileFormats", "Comma-separated values"), make};
+    return {"csv", Texts::later("Comma-separated values"), make};
 }
 
 } // namespace nabblet

@@ -1,4 +1,5 @@
 // A page of HTML in one file: one table with heads that screen readers go by, readable in light and dark.
+#include "core/text/tr.h"
 #include "data/export/row_file_formats.h"
 
 #include <QCoreApplication>
@@ -60,7 +61,7 @@ std::unique_ptr<RowFile> make(const QString &path)
 
 RowFileFormat htmlRows()
 {
-    return {"html", QT_TRANSLATE_NOOP("RowFileFormats", "A page for the web browser"), make};
+    return {"html", Texts::later("A page for the web browser"), make};
 }
 
 } // namespace nabblet

@@ -1,4 +1,5 @@
 // JSON lines: an object a line, by the names that the database has for its columns; values keep their type.
+#include "core/text/tr.h"
 #include "data/export/row_file_formats.h"
 
 #include <QCoreApplication>
@@ -71,7 +72,7 @@ std::unique_ptr<RowFile> make(const QString &path)
 
 RowFileFormat jsonLinesRows()
 {
-    return {"jsonl", QT_TRANSLATE_NOOP("RowFileFormats", "JSON, an object a line"), make};
+    return {"jsonl", Texts::later("JSON, an object a line"), make};
 }
 
 } // namespace nabblet

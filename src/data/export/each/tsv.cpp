@@ -1,5 +1,6 @@
 // Tab-separated values (https://www.iana.org/assignments/media-types/text/tab-separated-values), in UTF-8. A field can
 // hold no tab and no line end there: each becomes a blank.
+#include "core/text/tr.h"
 #include "data/export/row_file_formats.h"
 
 #include <QCoreApplication>
@@ -44,7 +45,7 @@ std::unique_ptr<RowFile> make(const QString &path)
 
 RowFileFormat tsvRows()
 {
-    return {"tsv", QT_TRANSLATE_NOOP("RowFileFormats", "Tab-separated values"), make};
+    return {"tsv", Texts::later("Tab-separated values"), make};
 }
 
 } // namespace nabblet

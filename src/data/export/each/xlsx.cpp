@@ -14,8 +14,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(RowFile)
-
 namespace {
 
 constexpr int MostRows = 1'048'576; // of a sheet, the heads among them
@@ -190,7 +188,7 @@ std::unique_ptr<RowFile> make(const QString &path)
 
 RowFileFormat xlsxRows()
 {
-    return {"xlsx", QT_TRANSLATE_NOOP("RowFileFormats", "A workbook"), make};
+    return {"xlsx", Texts::later("A workbook"), make};
 }
 
 } // namespace nabblet

@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 void setFrontPage(BoardHost &board, ControlId container, int page)
 {
     FrontPages fronts = board.scene().fronts;

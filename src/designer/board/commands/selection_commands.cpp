@@ -16,8 +16,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 void selectAll(BoardHost &board)
 {
     QList<ControlId> all;
@@ -190,7 +188,7 @@ void holdNext(BoardHost &board, Direction direction)
 
 void addBand(BoardHost &board, BandRole role)
 {
-    board.document()->apply(Texts::tr("Add the %1").arg(bandTitle(role).toLower()),
+    board.document()->apply(Texts::tr("Add the %1").arg(withinSentence(bandTitle(role))),
                             withAddedBand(board.document()->form(), role, board.scene().appearance));
     Selection wanted;
     wanted.setBand(role);

@@ -20,8 +20,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 // A clip with all that stood right on a band on another one.

@@ -10,8 +10,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 const BoardScene &ButtonRowAsking::scene() const
 {
     return m_board.scene();

@@ -14,8 +14,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 // Columns from the catalogue, as fields.

@@ -21,8 +21,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 // Words that are still open have nobody to give them to any more.
 WordEditing::~WordEditing()
 {

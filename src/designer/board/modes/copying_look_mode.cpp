@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 QString CopyingLookMode::hint() const
 {
     return m_copies == LookCopies::Once ? Texts::tr("Click a control to give it this look.")

@@ -13,13 +13,11 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 QString PlacingMode::hint() const
 {
     return Texts::tr("Draw where the %1 goes, or click for its usual size. A number places so many; with Shift another "
                      "follows; Escape ends.")
-        .arg(placeableTitle(m_kind).toLower());
+        .arg(withinSentence(placeableTitle(m_kind)));
 }
 
 PlacedControl PlacingMode::between(QPoint from, QPoint to) const
@@ -57,7 +55,7 @@ bool PlacingMode::key(const QKeyEvent &event)
     m_count = typed <= MostAtOnce ? typed : digit; // begun anew
     m_board.say(
         m_count <= 1
-            ? Texts::tr("One %1.").arg(placeableTitle(m_kind).toLower())
+            ? Texts::tr("One %1.").arg(withinSentence(placeableTitle(m_kind)))
             : Texts::tr("%1 at once: a click puts them under one another, a drag fills what is drawn.").arg(m_count));
     return true;
 }
@@ -108,7 +106,7 @@ void putOnForm(BoardHost &board, const QString &kind, const PlacedControl &place
     const RowsFiller &fill = board.hooks().fillRows;
     const bool isFilled = fill && kindNamed(kind).editor == Editor::Rows;
     const QList<ControlId> all = QList<ControlId>{placed.control} + placed.others;
-    board.document()->apply(Texts::tr("Place a %1").arg(placeableTitle(kind).toLower()),
+    board.document()->apply(Texts::tr("Place a %1").arg(withinSentence(placeableTitle(kind))),
                             isFilled ? fill(placed.form, placed.control, QString()) : placed.form);
     if (board.document()->form().controls.find(placed.control)) {
         board.select(all);

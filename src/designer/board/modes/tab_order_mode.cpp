@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 QString TabOrderMode::hint() const
 {
     return Texts::tr("Click the fields in the order in which Tab is to visit them, or drag a number to another place. "

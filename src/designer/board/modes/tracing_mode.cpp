@@ -11,8 +11,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 constexpr int MostPercent = 1000;

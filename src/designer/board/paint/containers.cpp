@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 // Groups that are not seen at work, the container around the lead, and the one that would take what is dragged.
 void paintContainers(QPainter &painter, const BoardScene &scene)
 {

@@ -15,8 +15,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 // The distance of a ruler's small marks in its unit's own steps, so that they stand at least 5 px apart, and every how

@@ -13,8 +13,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 // The lead's tag names it, and says so where others follow it.

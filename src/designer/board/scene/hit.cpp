@@ -16,8 +16,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 int hitSlack(const BoardScene &scene)
 {
     return std::max(1, HitSlack * 100 / scene.zoom);

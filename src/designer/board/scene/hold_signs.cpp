@@ -4,8 +4,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 QString words(Direction direction, std::optional<Holding> holding)

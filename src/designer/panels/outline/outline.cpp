@@ -15,8 +15,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Outline)
-
 namespace {
 
 // What the nodes of one form are made from.

@@ -1,4 +1,5 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 #include "core/look_settings/look_setting_table.h"
 
@@ -6,12 +7,11 @@ namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"corner", T("Look"), T("Corner"), T("How round its corners are, px; 0 is square."), LineEditor::Words,
-             T("Change a corner"),
+    return {{"corner", Texts::later("Look"), Texts::later("Corner"),
+             Texts::later("How round its corners are, px; 0 is square."), LineEditor::Words,
+             Texts::later("Change a corner"),
              [](const Control &control) {
                  const int *number = control.settings.get(setting::Corner);
                  return number ? wholeNumberInWords(*number) : QString();
@@ -21,8 +21,6 @@ QList<SettingLine> lines()
              },
              nullptr, mayHaveGround}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -3,13 +3,9 @@
 #include "core/look_settings/look_setting_table.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Looks)
-
 namespace nabblet {
 
 namespace {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 int numberOf(const QString &name)
 {
@@ -38,8 +34,8 @@ QList<SettingChoice> choices(const Control &, const Table *)
 
 QList<SettingLine> lines()
 {
-    return {{"edge", T("Look"), T("Edge"), T("Flat, sunk into the form, or above it."), LineEditor::Choice,
-             T("Change an edge"),
+    return {{"edge", Texts::later("Look"), Texts::later("Edge"), Texts::later("Flat, sunk into the form, or above it."),
+             LineEditor::Choice, Texts::later("Change an edge"),
              [](const Control &control) {
                  const int *shape = control.settings.get(setting::Edge);
                  return shape ? nameOf(*shape) : QString();
@@ -54,8 +50,6 @@ QList<SettingLine> lines()
              },
              choices, mayHaveGround}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -1,22 +1,20 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"family", T("Look"), T("Typeface"), T("The family of its letters. Empty: as the look says."),
-             LineEditor::Family, T("Change a typeface"), wordsSet<setting::Family>,
+    return {{"family", Texts::later("Look"), Texts::later("Typeface"),
+             Texts::later("The family of its letters. Empty: as the look says."), LineEditor::Family,
+             Texts::later("Change a typeface"), wordsSet<setting::Family>,
              [](const Control &control, const QString &typed, const Table *rows) {
                  return wordsTyped<setting::Family>(control, typed.simplified(), rows);
              },
              nullptr, showsWords}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -1,4 +1,5 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 #include "core/looks/colour_words.h"
 
@@ -6,17 +7,14 @@ namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"fill", T("Look"), T("Fill"),
-             T("The ground. Its words stay readable on it. Two colours with a stroke between them: light / dark."),
-             LineEditor::ColourBox, T("Change a fill"), colourInWordsOf<setting::Fill>, colourTyped<setting::Fill>,
-             nullptr, mayHaveGround}};
+    return {{"fill", Texts::later("Look"), Texts::later("Fill"),
+             Texts::later(
+                 "The ground. Its words stay readable on it. Two colours with a stroke between them: light / dark."),
+             LineEditor::ColourBox, Texts::later("Change a fill"), colourInWordsOf<setting::Fill>,
+             colourTyped<setting::Fill>, nullptr, mayHaveGround}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -1,4 +1,5 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 #include "core/look_settings/look_setting_table.h"
 
@@ -6,12 +7,11 @@ namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"lineWeight", T("Look"), T("Line weight"), T("How heavy the line around it is, px; 0 is none."),
-             LineEditor::Words, T("Change a line weight"),
+    return {{"lineWeight", Texts::later("Look"), Texts::later("Line weight"),
+             Texts::later("How heavy the line around it is, px; 0 is none."), LineEditor::Words,
+             Texts::later("Change a line weight"),
              [](const Control &control) {
                  const int *number = control.settings.get(setting::LineWeight);
                  return number ? wholeNumberInWords(*number) : QString();
@@ -21,8 +21,6 @@ QList<SettingLine> lines()
              },
              nullptr, nullptr}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

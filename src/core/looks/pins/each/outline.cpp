@@ -1,4 +1,5 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 #include "core/looks/colour_words.h"
 
@@ -6,16 +7,12 @@ namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"outline", T("Look"), T("Line"), T("The colour of the line around it."), LineEditor::ColourBox,
-             T("Change an outline"), colourInWordsOf<setting::Outline>, colourTyped<setting::Outline>, nullptr,
-             nullptr}};
+    return {{"outline", Texts::later("Look"), Texts::later("Line"), Texts::later("The colour of the line around it."),
+             LineEditor::ColourBox, Texts::later("Change an outline"), colourInWordsOf<setting::Outline>,
+             colourTyped<setting::Outline>, nullptr, nullptr}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

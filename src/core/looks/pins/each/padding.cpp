@@ -1,4 +1,5 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 #include "core/look_settings/look_setting_table.h"
 
@@ -6,12 +7,11 @@ namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"padding", T("Look"), T("Padding"), T("What is left free left and right of the words inside it, px."),
-             LineEditor::Words, T("Change a padding"),
+    return {{"padding", Texts::later("Look"), Texts::later("Padding"),
+             Texts::later("What is left free left and right of the words inside it, px."), LineEditor::Words,
+             Texts::later("Change a padding"),
              [](const Control &control) {
                  const int *number = control.settings.get(setting::Padding);
                  return number ? wholeNumberInWords(*number) : QString();
@@ -21,8 +21,6 @@ QList<SettingLine> lines()
              },
              nullptr, hasBox}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -1,14 +1,14 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"slanted", T("Look"), T("Slant"), T("Letters that lean."), LineEditor::Choice, T("Change a slant"),
+    return {{"slanted", Texts::later("Look"), Texts::later("Slant"), Texts::later("Letters that lean."),
+             LineEditor::Choice, Texts::later("Change a slant"),
              [](const Control &control) {
                  const bool *isOn = control.settings.get(setting::Slanted);
                  return !isOn ? QString() : *isOn ? FlagOn : QStringLiteral("no");
@@ -23,8 +23,6 @@ QList<SettingLine> lines()
              },
              yesNoOrLook, showsWords}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -1,18 +1,16 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"style", T("Look"), T("Style"), T("A look kept under a name, which all that have it follow."),
-             LineEditor::Style, T("Change a style"), wordsSet<setting::Style>, wordsTyped<setting::Style>}};
+    return {{"style", Texts::later("Look"), Texts::later("Style"),
+             Texts::later("A look kept under a name, which all that have it follow."), LineEditor::Style,
+             Texts::later("Change a style"), wordsSet<setting::Style>, wordsTyped<setting::Style>}};
 }
-
-#undef T
 
 // Whoever makes a look for a control takes its style's pins before its own.
 void apply(const ControlSettings &, Look &) {}

@@ -1,4 +1,5 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 #include "core/looks/colour_words.h"
 
@@ -6,17 +7,13 @@ namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"textColour", T("Look"), T("Words"),
-             T("The colour of its words. Two with a stroke between them: light / dark."), LineEditor::ColourBox,
-             T("Change a text colour"), colourInWordsOf<setting::TextColour>, colourTyped<setting::TextColour>, nullptr,
-             showsWords}};
+    return {{"textColour", Texts::later("Look"), Texts::later("Words"),
+             Texts::later("The colour of its words. Two with a stroke between them: light / dark."),
+             LineEditor::ColourBox, Texts::later("Change a text colour"), colourInWordsOf<setting::TextColour>,
+             colourTyped<setting::TextColour>, nullptr, showsWords}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -1,16 +1,15 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"textSize", T("Look"), T("Size"),
-             T("In percent of the text of the desktop: 100 is as large, 150 half as large again."), LineEditor::Words,
-             T("Change a text size"),
+    return {{"textSize", Texts::later("Look"), Texts::later("Size"),
+             Texts::later("In percent of the text of the desktop: 100 is as large, 150 half as large again."),
+             LineEditor::Words, Texts::later("Change a text size"),
              [](const Control &control) {
                  const int *number = control.settings.get(setting::TextSize);
                  return number ? wholeNumberInWords(*number) : QString();
@@ -20,8 +19,6 @@ QList<SettingLine> lines()
              },
              nullptr, showsWords}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -1,13 +1,9 @@
 #include "core/looks/pins/look_pin_table.h"
 #include "core/text/tr.h"
 
-NABBLET_TEXTS(Settings)
-
 namespace nabblet {
 
 namespace {
-
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
 
 QList<SettingChoice> choices(const Control &control, const Table *)
 {
@@ -25,8 +21,8 @@ QList<SettingChoice> choices(const Control &control, const Table *)
 
 QList<SettingLine> lines()
 {
-    return {{"textWeight", T("Look"), T("Weight"), T("How bold its words are."), LineEditor::Choice,
-             T("Change a text weight"),
+    return {{"textWeight", Texts::later("Look"), Texts::later("Weight"), Texts::later("How bold its words are."),
+             LineEditor::Choice, Texts::later("Change a text weight"),
              [](const Control &control) {
                  const int *weight = control.settings.get(setting::TextWeight);
                  return weight ? QString::number(*weight) : QString();
@@ -36,8 +32,6 @@ QList<SettingLine> lines()
              },
              choices, showsWords}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -1,15 +1,14 @@
 #include "core/looks/pins/look_pin_table.h"
+#include "core/text/tr.h"
 
 namespace nabblet {
 
 namespace {
 
-#define T(text) QT_TRANSLATE_NOOP("Settings", text)
-
 QList<SettingLine> lines()
 {
-    return {{"underlined", T("Look"), T("Underline"), T("A line under its words."), LineEditor::Choice,
-             T("Change an underline"),
+    return {{"underlined", Texts::later("Look"), Texts::later("Underline"), Texts::later("A line under its words."),
+             LineEditor::Choice, Texts::later("Change an underline"),
              [](const Control &control) {
                  const bool *isOn = control.settings.get(setting::Underlined);
                  return !isOn ? QString() : *isOn ? FlagOn : QStringLiteral("no");
@@ -24,8 +23,6 @@ QList<SettingLine> lines()
              },
              yesNoOrLook, showsWords}};
 }
-
-#undef T
 
 void apply(const ControlSettings &pins, Look &look)
 {

@@ -6,8 +6,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 class BandEdgeDrag : public BoardDrag

@@ -12,8 +12,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 class ControlsDrag : public MovingDrag

@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 class DividerDrag : public BoardDrag

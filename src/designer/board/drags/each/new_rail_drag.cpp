@@ -9,8 +9,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 class NewRailDrag : public BoardDrag

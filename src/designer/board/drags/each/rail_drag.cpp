@@ -7,8 +7,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 class RailDrag : public BoardDrag

@@ -8,8 +8,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 class ResizeDrag : public BoardDrag

@@ -5,8 +5,6 @@
 
 namespace nabblet {
 
-NABBLET_TEXTS(Board)
-
 namespace {
 
 class TracingDrag : public BoardDrag
