@@ -1,7 +1,8 @@
 #!/bin/bash
 # Installs what is missing, builds, and runs every test: in the release build, all of it once more under the address and
 # undefined-behaviour sanitizers, and what works with threads, in Entry too, under the thread sanitizer. How long the start
-# takes beside an empty window is printed, not judged. The Debian package is built, and works in a fresh root.
+# takes beside an empty window is printed, not judged. The Debian package holds what was tested, and works
+# in a fresh root.
 set -euo pipefail
 cd "$(dirname "$0")"
 source scripts/setup.sh
@@ -19,7 +20,7 @@ export QT_LOGGING_RULES="qt.qpa.*=false"
 part "release, build" nabblet_build release
 part "release, tests" ctest --preset release -j2
 part "start, whole processes in turn" bench/run start
-part "package, build" ./package
+part "package" ./package build/release
 if [ "$(id -u)" -eq 0 ]; then # a root of its own can be made by root alone
     part "package, in a fresh root" tests/package/works_in_a_fresh_root build/package
 fi

@@ -9607,6 +9607,54 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <comment>names within a sentence: lower or as they are</comment>
         <translation>as they are</translation>
     </message>
+    <message>
+        <source>The guide</source>
+        <translation>Die Anleitung</translation>
+    </message>
+    <message>
+        <source>Guide to Nabblet</source>
+        <translation>Anleitung zu Nabblet</translation>
+    </message>
+    <message>
+        <source>Help for this place</source>
+        <translation>Hilfe zu dieser Stelle</translation>
+    </message>
+    <message>
+        <source>The window</source>
+        <translation>Das Fenster</translation>
+    </message>
+    <message>
+        <source>In the &amp;guide</source>
+        <translation>In der &amp;Anleitung</translation>
+    </message>
+    <message>
+        <source>&amp;Print the keys…</source>
+        <translation>Tasten &amp;drucken…</translation>
+    </message>
+    <message>
+        <source>Keys of Nabblet</source>
+        <translation>Tasten von Nabblet</translation>
+    </message>
+    <message>
+        <source>&amp;Help for this place</source>
+        <translation>&amp;Hilfe zu dieser Stelle</translation>
+    </message>
+    <message>
+        <source>&amp;Guide</source>
+        <translation>&amp;Anleitung</translation>
+    </message>
+    <message>
+        <source>Fill in a column</source>
+        <translation>Eine Spalte ausfüllen lassen</translation>
+    </message>
+    <message>
+        <source>Puts a column in where the cursor is; it is filled in for the record at hand</source>
+        <translation>Setzt eine Spalte an der Schreibstelle ein; sie wird für den vorliegenden Datensatz ausgefüllt</translation>
+    </message>
+    <message>
+        <source>Sent what waited for %1.</source>
+        <translation>Gesendet, was für %1 wartete.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
@@ -9805,10 +9853,6 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <translation>Beschriftungen und Optionen</translation>
     </message>
     <message>
-        <source>Type over any words. Rails make room for longer captions by themselves.</source>
-        <translation>Über beliebige Wörter tippen. Schienen machen längeren Beschriftungen von selbst Platz.</translation>
-    </message>
-    <message>
         <source>Of</source>
         <translation>Von</translation>
     </message>
@@ -9855,6 +9899,62 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
     <message>
         <source>Colons, full stops and spare spaces are taken off</source>
         <translation>Doppelpunkte, Punkte und überzählige Leerzeichen fallen weg</translation>
+    </message>
+    <message>
+        <source>title of the window</source>
+        <translation>Titel des Fensters</translation>
+    </message>
+    <message>
+        <source>page</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>prompt</source>
+        <translation>Hinweis</translation>
+    </message>
+    <message>
+        <source>question</source>
+        <translation>Frage</translation>
+    </message>
+    <message>
+        <source>rule %1</source>
+        <translation>Regel %1</translation>
+    </message>
+    <message>
+        <source>Take it away</source>
+        <translation>Wegnehmen</translation>
+    </message>
+    <message>
+        <source>Type over any words. Rails make room for longer captions by themselves. People see the form in the first language of their desktop that it has.</source>
+        <translation>Über beliebige Wörter tippen. Schienen machen längeren Beschriftungen von selbst Platz. Jeder sieht das Formular in der ersten Sprache seines Desktops, die es hat.</translation>
+    </message>
+    <message>
+        <source>The form&apos;s &amp;words are</source>
+        <translation>Die &amp;Wörter des Formulars sind</translation>
+    </message>
+    <message>
+        <source>in no language said</source>
+        <translation>in keiner genannten Sprache</translation>
+    </message>
+    <message>
+        <source>Another language for the form</source>
+        <translation>Eine weitere Sprache für das Formular</translation>
+    </message>
+    <message>
+        <source>Add a language…</source>
+        <translation>Eine Sprache hinzufügen…</translation>
+    </message>
+    <message>
+        <source>Takes the language away in whose column the cell is that has the keyboard</source>
+        <translation>Nimmt die Sprache weg, in deren Spalte die Zelle mit der Tastatur steht</translation>
+    </message>
+    <message>
+        <source>Not there yet: people see “%1”</source>
+        <translation>Noch nicht da: zu sehen ist „%1“</translation>
+    </message>
+    <message>
+        <source>%1: %2 missing</source>
+        <translation>%1: %2 fehlen</translation>
     </message>
 </context>
 <context>
@@ -11830,6 +11930,14 @@ Befehle:
     <message>
         <source>%1 kinds</source>
         <translation>%1 Arten</translation>
+    </message>
+    <message>
+        <source>The record in words</source>
+        <translation>Der Datensatz in Worten</translation>
+    </message>
+    <message>
+        <source>%1   {%2}</source>
+        <translation>%1   {%2}</translation>
     </message>
 </context>
 <context>

@@ -82,11 +82,11 @@
     </message>
     <message>
         <source>Add the %1</source>
-        <translation>Ajouter : %1</translation>
+        <translation>Ajouter&#xa0;: %1</translation>
     </message>
     <message>
         <source>Remove the %1</source>
-        <translation>Retirer : %1</translation>
+        <translation>Retirer&#xa0;: %1</translation>
     </message>
     <message>
         <source>&amp;Trim the form to its content</source>
@@ -278,11 +278,11 @@
     </message>
     <message>
         <source>&amp;Undo: %1</source>
-        <translation>&amp;Annuler : %1</translation>
+        <translation>&amp;Annuler&#xa0;: %1</translation>
     </message>
     <message>
         <source>&amp;Redo: %1</source>
-        <translation>&amp;Refaire : %1</translation>
+        <translation>&amp;Refaire&#xa0;: %1</translation>
     </message>
     <message>
         <source>None yet</source>
@@ -482,7 +482,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Take the style “%1”</source>
-        <translation>Prendre le style « %1 »</translation>
+        <translation>Prendre le style «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>&amp;Keep as a style…</source>
@@ -562,7 +562,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The band: %1</source>
-        <translation>La bande : %1</translation>
+        <translation>La bande&#xa0;: %1</translation>
     </message>
     <message>
         <source>The for&amp;m</source>
@@ -790,16 +790,16 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The form “%1” is new.</source>
-        <translation>Le formulaire « %1 » est nouveau.</translation>
+        <translation>Le formulaire «&#xa0;%1&#xa0;» est nouveau.</translation>
     </message>
     <message>
         <source>%1: %2</source>
         <comment>a form and what changed in it</comment>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>The form “%1” is gone.</source>
-        <translation>Le formulaire « %1 » n&apos;est plus là.</translation>
+        <translation>Le formulaire «&#xa0;%1&#xa0;» n&apos;est plus là.</translation>
     </message>
     <message>
         <source>Save the form in a project first.</source>
@@ -807,16 +807,16 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>No form is the one to start with. “Make a start form” in the File menu makes one.</source>
-        <translation>Aucun formulaire n&apos;est celui de départ. « Faire un formulaire de départ » du menu Fichier en fait un.</translation>
+        <translation>Aucun formulaire n&apos;est celui de départ. «&#xa0;Faire un formulaire de départ&#xa0;» du menu Fichier en fait un.</translation>
     </message>
     <message>
         <source>%1: two lines of changes are not decided yet.</source>
-        <translation>%1 : deux suites de changements ne sont pas encore décidées.</translation>
+        <translation>%1&#xa0;: deux suites de changements ne sont pas encore décidées.</translation>
     </message>
     <message>
         <source>%1: %2</source>
         <comment>a form and what is wrong there</comment>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>%1 has something else in it. Choose an empty folder, or one that was handed over before.</source>
@@ -916,7 +916,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>from the project&apos;s folder: mail</source>
-        <translation>à partir du dossier du projet : mail</translation>
+        <translation>à partir du dossier du projet&#xa0;: mail</translation>
     </message>
     <message>
         <source>Send so</source>
@@ -940,35 +940,35 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The project has a form “%1” already. Choose another name.</source>
-        <translation>Le projet a déjà un formulaire « %1 ». Choisissez un autre nom.</translation>
+        <translation>Le projet a déjà un formulaire «&#xa0;%1&#xa0;». Choisissez un autre nom.</translation>
     </message>
     <message>
         <source>The form is there under its new name; its old file %1 could not be removed.</source>
-        <translation>Le formulaire est là sous son nouveau nom ; son ancien fichier %1 n&apos;a pu être retiré.</translation>
+        <translation>Le formulaire est là sous son nouveau nom&#xa0;; son ancien fichier %1 n&apos;a pu être retiré.</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>%1: “%2” opens it</source>
-        <translation>%1 : « %2 » l&apos;ouvre</translation>
+        <translation>%1&#xa0;: «&#xa0;%2&#xa0;» l&apos;ouvre</translation>
     </message>
     <message>
         <source>“%1” in %2: “%3”</source>
-        <translation>« %1 » dans %2 : « %3 »</translation>
+        <translation>«&#xa0;%1&#xa0;» dans %2&#xa0;: «&#xa0;%3&#xa0;»</translation>
     </message>
     <message>
         <source>%1 belongs to no project, so it is not known which database it works on. Put it into the forms folder of a project, or name the database with --database.</source>
-        <translation>%1 n&apos;appartient à aucun projet ; on ne sait donc pas sur quelle base il travaille. Mettez-le dans le dossier forms d&apos;un projet, ou nommez la base avec --database.</translation>
+        <translation>%1 n&apos;appartient à aucun projet&#xa0;; on ne sait donc pas sur quelle base il travaille. Mettez-le dans le dossier forms d&apos;un projet, ou nommez la base avec --database.</translation>
     </message>
     <message>
         <source>The project has no form “%1”.</source>
-        <translation>Le projet n&apos;a pas de formulaire « %1 ».</translation>
+        <translation>Le projet n&apos;a pas de formulaire «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>“%1” is nothing that a button can do. Write an action a line, as they are called under “Does”.</source>
-        <translation>« %1 » n&apos;est rien qu&apos;un bouton puisse faire. Écrivez une action par ligne, comme elles s&apos;appellent sous « Fait ».</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est rien qu&apos;un bouton puisse faire. Écrivez une action par ligne, comme elles s&apos;appellent sous «&#xa0;Fait&#xa0;».</translation>
     </message>
     <message>
         <source>Buttons to go</source>
@@ -992,7 +992,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>the caption of the rows; empty: the first ones</source>
-        <translation>le libellé des lignes ; vide : les premières</translation>
+        <translation>le libellé des lignes&#xa0;; vide&#xa0;: les premières</translation>
     </message>
     <message>
         <source>Close the form</source>
@@ -1156,7 +1156,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>UPDATE buoy SET status = &apos;in depot&apos; WHERE buoy_id = :buoy_id</source>
-        <translation>UPDATE buoy SET status = &apos;in depot&apos; WHERE buoy_id = :buoy_id</translation>
+        <translation>UPDATE buoy SET status = &apos;in depot&apos; WHERE buoy_id =&#xa0;:buoy_id</translation>
     </message>
     <message>
         <source>Save the record</source>
@@ -1188,7 +1188,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>pdf, csv, tsv, jsonl, xlsx or html; empty: people choose</source>
-        <translation>pdf, csv, tsv, jsonl, xlsx ou html ; vide : chacun choisit</translation>
+        <translation>pdf, csv, tsv, jsonl, xlsx ou html&#xa0;; vide&#xa0;: chacun choisit</translation>
     </message>
     <message>
         <source>Send a message</source>
@@ -1220,11 +1220,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Labour cost; Total – empty: all that rules work out</source>
-        <translation>Coût du travail; Total – vide : tout ce que les règles calculent</translation>
+        <translation>Coût du travail; Total – vide&#xa0;: tout ce que les règles calculent</translation>
     </message>
     <message>
         <source>A button runs one statement; here are several. Give each a button, or a step, of its own.</source>
-        <translation>Un bouton exécute une instruction ; il y en a ici plusieurs. Donnez à chacune un bouton, ou une étape, à elle.</translation>
+        <translation>Un bouton exécute une instruction&#xa0;; il y en a ici plusieurs. Donnez à chacune un bouton, ou une étape, à elle.</translation>
     </message>
     <message>
         <source>The button has no statement to run yet.</source>
@@ -1248,7 +1248,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Rows that belong to each record have no place in a line; take them off first.</source>
-        <translation>Les lignes qui appartiennent à chaque fiche n&apos;ont pas de place dans une ligne ; enlevez-les d&apos;abord.</translation>
+        <translation>Les lignes qui appartiennent à chaque fiche n&apos;ont pas de place dans une ligne&#xa0;; enlevez-les d&apos;abord.</translation>
     </message>
     <message>
         <source>Group boxes have no place among rows under one another.</source>
@@ -1304,7 +1304,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Captions stand left of their boxes; room is made where there is none.</source>
-        <translation>Les libellés sont à gauche de leurs champs ; de la place est faite où il n&apos;y en a pas.</translation>
+        <translation>Les libellés sont à gauche de leurs champs&#xa0;; de la place est faite où il n&apos;y en a pas.</translation>
     </message>
     <message>
         <source>Captions above</source>
@@ -1312,7 +1312,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Captions stand above their boxes; room is made where there is none.</source>
-        <translation>Les libellés sont au-dessus de leurs champs ; de la place est faite où il n&apos;y en a pas.</translation>
+        <translation>Les libellés sont au-dessus de leurs champs&#xa0;; de la place est faite où il n&apos;y en a pas.</translation>
     </message>
     <message>
         <source>Remove captions</source>
@@ -1420,7 +1420,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Fields go into the number of columns chosen, what belongs together stays so.</source>
-        <translation>Les champs vont dans le nombre de colonnes choisi ; ce qui va ensemble le reste.</translation>
+        <translation>Les champs vont dans le nombre de colonnes choisi&#xa0;; ce qui va ensemble le reste.</translation>
     </message>
     <message>
         <source>Flow across</source>
@@ -1508,7 +1508,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A frame with a heading goes around the selection; it moves as one then.</source>
-        <translation>Un cadre avec un titre entoure la sélection ; elle bouge alors d&apos;un bloc.</translation>
+        <translation>Un cadre avec un titre entoure la sélection&#xa0;; elle bouge alors d&apos;un bloc.</translation>
     </message>
     <message>
         <source>Put on tab pages</source>
@@ -1524,7 +1524,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>What is in it stays where it stands; pages come under one another.</source>
-        <translation>Ce qui est dedans reste en place ; les pages vont les unes sous les autres.</translation>
+        <translation>Ce qui est dedans reste en place&#xa0;; les pages vont les unes sous les autres.</translation>
     </message>
     <message>
         <source>Move to where the lead is</source>
@@ -1704,7 +1704,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Select two or more boxes; captions have the size of their words.</source>
-        <translation>Choisissez deux champs ou plus ; les libellés ont la taille de leurs mots.</translation>
+        <translation>Choisissez deux champs ou plus&#xa0;; les libellés ont la taille de leurs mots.</translation>
     </message>
     <message>
         <source>Match width</source>
@@ -1988,7 +1988,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The box reaches to the end of the next column; what is there makes way.</source>
-        <translation>Le champ va jusqu&apos;au bout de la colonne suivante ; ce qui y est fait place.</translation>
+        <translation>Le champ va jusqu&apos;au bout de la colonne suivante&#xa0;; ce qui y est fait place.</translation>
     </message>
     <message>
         <source>Spread down the next row</source>
@@ -1996,7 +1996,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The box reaches to the end of the next row; what is there makes way.</source>
-        <translation>Le champ va jusqu&apos;au bout de la rangée suivante ; ce qui y est fait place.</translation>
+        <translation>Le champ va jusqu&apos;au bout de la rangée suivante&#xa0;; ce qui y est fait place.</translation>
     </message>
     <message>
         <source>Select three or more controls that stand side by side.</source>
@@ -2020,7 +2020,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Gaps side by side get the same; the outer ones stay, but for pixels that do not divide.</source>
-        <translation>Les écarts côte à côte s&apos;égalisent ; les extrêmes restent, aux pixels indivisibles près.</translation>
+        <translation>Les écarts côte à côte s&apos;égalisent&#xa0;; les extrêmes restent, aux pixels indivisibles près.</translation>
     </message>
     <message>
         <source>Even gaps down</source>
@@ -2028,7 +2028,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Gaps below one another get the same; the outer ones stay, but for pixels that do not divide.</source>
-        <translation>Les écarts verticaux s&apos;égalisent ; les extrêmes restent, aux pixels indivisibles près.</translation>
+        <translation>Les écarts verticaux s&apos;égalisent&#xa0;; les extrêmes restent, aux pixels indivisibles près.</translation>
     </message>
     <message>
         <source>Shrink gaps across</source>
@@ -2160,7 +2160,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Select two or more controls; the last one chosen leads.</source>
-        <translation>Choisissez deux éléments ou plus ; le dernier choisi mène.</translation>
+        <translation>Choisissez deux éléments ou plus&#xa0;; le dernier choisi mène.</translation>
     </message>
     <message>
         <source>Select three or more controls.</source>
@@ -2172,7 +2172,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A tabular form is one row of boxes between rails; its columns are moved by their rails.</source>
-        <translation>Un formulaire en tableau est une rangée de champs entre des rails ; ses colonnes se déplacent par leurs rails.</translation>
+        <translation>Un formulaire en tableau est une rangée de champs entre des rails&#xa0;; ses colonnes se déplacent par leurs rails.</translation>
     </message>
     <message>
         <source>The form is empty.</source>
@@ -2184,11 +2184,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>That is too large; sizes go up to %1 px.</source>
-        <translation>C&apos;est trop grand ; les tailles vont jusqu&apos;à %1 px.</translation>
+        <translation>C&apos;est trop grand&#xa0;; les tailles vont jusqu&apos;à %1 px.</translation>
     </message>
     <message>
         <source>“%1” is not a size. Type a number such as 120, or +8, *2, 12mm.</source>
-        <translation>« %1 » n&apos;est pas une taille. Tapez un nombre comme 120, ou +8, *2, 12mm.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une taille. Tapez un nombre comme 120, ou +8, *2, 12mm.</translation>
     </message>
     <message>
         <source>px</source>
@@ -2216,7 +2216,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The first of two panes keeps its size; the second gets all that the window gains.</source>
-        <translation>Le premier de deux volets garde sa taille ; le second reçoit tout ce que gagne la fenêtre.</translation>
+        <translation>Le premier de deux volets garde sa taille&#xa0;; le second reçoit tout ce que gagne la fenêtre.</translation>
     </message>
     <message>
         <source>In a tabular form, the rows keep their height.</source>
@@ -2224,7 +2224,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Only the body gets higher with the window; header and footer keep their height.</source>
-        <translation>Seul le corps grandit avec la fenêtre ; en-tête et pied gardent leur hauteur.</translation>
+        <translation>Seul le corps grandit avec la fenêtre&#xa0;; en-tête et pied gardent leur hauteur.</translation>
     </message>
     <message>
         <source>%1 must not be before %2</source>
@@ -2276,15 +2276,15 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>This rule must hold: %1</source>
-        <translation>Cette règle doit être vraie : %1</translation>
+        <translation>Cette règle doit être vraie&#xa0;: %1</translation>
     </message>
     <message>
         <source>At most %L1 letters go here; these are %L2</source>
-        <translation>Au plus %L1 lettres vont ici ; il y en a %L2</translation>
+        <translation>Au plus %L1 lettres vont ici&#xa0;; il y en a %L2</translation>
     </message>
     <message>
         <source>A whole number is needed here: leave out the decimals</source>
-        <translation>Il faut ici un nombre entier : ôtez les décimales</translation>
+        <translation>Il faut ici un nombre entier&#xa0;: ôtez les décimales</translation>
     </message>
     <message>
         <source>%1 is the least that goes here</source>
@@ -2308,19 +2308,19 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>by its name; nothing is stored there yet</source>
-        <translation>d&apos;après son nom ; rien n&apos;y est encore enregistré</translation>
+        <translation>d&apos;après son nom&#xa0;; rien n&apos;y est encore enregistré</translation>
     </message>
     <message>
         <source>%L1 of %L1 values are in “%2”</source>
-        <translation>%L1 valeurs sur %L1 sont dans « %2 »</translation>
+        <translation>%L1 valeurs sur %L1 sont dans «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>the first %L1 values are all in “%2”</source>
-        <translation>les %L1 premières valeurs sont toutes dans « %2 »</translation>
+        <translation>les %L1 premières valeurs sont toutes dans «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>%L1 of %L2 values are in “%3”; “%4” is not</source>
-        <translation>%L1 valeurs sur %L2 sont dans « %3 » ; « %4 » non</translation>
+        <translation>%L1 valeurs sur %L2 sont dans «&#xa0;%3&#xa0;»&#xa0;; «&#xa0;%4&#xa0;» non</translation>
     </message>
     <message>
         <source>put together from several SELECTs</source>
@@ -2332,23 +2332,23 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” has no key to write by</source>
-        <translation>« %1 » n&apos;a pas de clé pour écrire</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de clé pour écrire</translation>
     </message>
     <message>
         <source>the key of “%1” is not there: %2</source>
-        <translation>la clé de « %1 » n&apos;y est pas : %2</translation>
+        <translation>la clé de «&#xa0;%1&#xa0;» n&apos;y est pas&#xa0;: %2</translation>
     </message>
     <message>
         <source>comes from “%1”; rows are written to “%2”</source>
-        <translation>vient de « %1 » ; les lignes s&apos;écrivent dans « %2 »</translation>
+        <translation>vient de «&#xa0;%1&#xa0;»&#xa0;; les lignes s&apos;écrivent dans «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>the same column as “%1”</source>
-        <translation>la même colonne que « %1 »</translation>
+        <translation>la même colonne que «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>rows of “%1” come up more than once</source>
-        <translation>des lignes de « %1 » reviennent plus d&apos;une fois</translation>
+        <translation>des lignes de «&#xa0;%1&#xa0;» reviennent plus d&apos;une fois</translation>
     </message>
     <message>
         <source>to fix</source>
@@ -2408,35 +2408,35 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” holds %2 there, and %3 now.</source>
-        <translation>« %1 » contient %2 là-bas, et %3 maintenant.</translation>
+        <translation>«&#xa0;%1&#xa0;» contient %2 là-bas, et %3 maintenant.</translation>
     </message>
     <message>
         <source>“%1” takes %2 letters there, and %3 now.</source>
-        <translation>« %1 » prend %2 lettres là-bas, et %3 maintenant.</translation>
+        <translation>«&#xa0;%1&#xa0;» prend %2 lettres là-bas, et %3 maintenant.</translation>
     </message>
     <message>
         <source>“%1” takes %2 letters there, and any number now.</source>
-        <translation>« %1 » prend %2 lettres là-bas, et sans limite maintenant.</translation>
+        <translation>«&#xa0;%1&#xa0;» prend %2 lettres là-bas, et sans limite maintenant.</translation>
     </message>
     <message>
         <source>“%1” is needed there.</source>
-        <translation>« %1 » est exigé là-bas.</translation>
+        <translation>«&#xa0;%1&#xa0;» est exigé là-bas.</translation>
     </message>
     <message>
         <source>There is no table “%1” there.</source>
-        <translation>Il n&apos;y a pas de table « %1 » là-bas.</translation>
+        <translation>Il n&apos;y a pas de table «&#xa0;%1&#xa0;» là-bas.</translation>
     </message>
     <message>
         <source>“%1” has no column “%2” there.</source>
-        <translation>« %1 » n&apos;a pas de colonne « %2 » là-bas.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de colonne «&#xa0;%2&#xa0;» là-bas.</translation>
     </message>
     <message>
         <source>Show “%1”</source>
-        <translation>Montrer « %1 »</translation>
+        <translation>Montrer «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>“%1” shows “%2” of “%3”, which has a name to show.</source>
-        <translation>« %1 » montre « %2 » de « %3 », qui a un nom à montrer.</translation>
+        <translation>«&#xa0;%1&#xa0;» montre «&#xa0;%2&#xa0;» de «&#xa0;%3&#xa0;», qui a un nom à montrer.</translation>
     </message>
     <message>
         <source>Codes where there is a name</source>
@@ -2444,7 +2444,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Two fields are called “%1”.</source>
-        <translation>Deux champs s&apos;appellent « %1 ».</translation>
+        <translation>Deux champs s&apos;appellent «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>Captions of the same words</source>
@@ -2452,7 +2452,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” offers “%2” %3 times; let it show a further column of “%4”.</source>
-        <translation>« %1 » propose « %2 » %3 fois ; laissez-le montrer une autre colonne de « %4 ».</translation>
+        <translation>«&#xa0;%1&#xa0;» propose «&#xa0;%2&#xa0;» %3 fois&#xa0;; laissez-le montrer une autre colonne de «&#xa0;%4&#xa0;».</translation>
     </message>
     <message>
         <source>Choices of the same words</source>
@@ -2460,7 +2460,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Two controls are called “%1”.</source>
-        <translation>Deux éléments s&apos;appellent « %1 ».</translation>
+        <translation>Deux éléments s&apos;appellent «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>Give it a name of its own</source>
@@ -2472,23 +2472,23 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>it chooses from “%1”, and there is no such table</source>
-        <translation>il choisit dans « %1 », et cette table n&apos;existe pas</translation>
+        <translation>il choisit dans «&#xa0;%1&#xa0;», et cette table n&apos;existe pas</translation>
     </message>
     <message>
         <source>it chooses from “%1”, which has no column “%2”</source>
-        <translation>il choisit dans « %1 », qui n&apos;a pas de colonne « %2 »</translation>
+        <translation>il choisit dans «&#xa0;%1&#xa0;», qui n&apos;a pas de colonne «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>“%1” has no column “%2”</source>
-        <translation>« %1 » n&apos;a pas de colonne « %2 »</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de colonne «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>there is no table “%1”</source>
-        <translation>il n&apos;y a pas de table « %1 »</translation>
+        <translation>il n&apos;y a pas de table «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>“%1” cannot be filled: %2.</source>
-        <translation>« %1 » ne peut être rempli : %2.</translation>
+        <translation>«&#xa0;%1&#xa0;» ne peut être rempli&#xa0;: %2.</translation>
     </message>
     <message>
         <source>Take the box away</source>
@@ -2500,19 +2500,19 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is to open the form “%2”, which this project does not have.</source>
-        <translation>« %1 » doit ouvrir le formulaire « %2 », que ce projet n&apos;a pas.</translation>
+        <translation>«&#xa0;%1&#xa0;» doit ouvrir le formulaire «&#xa0;%2&#xa0;», que ce projet n&apos;a pas.</translation>
     </message>
     <message>
         <source>“%1” opens no form: which one is not said.</source>
-        <translation>« %1 » n&apos;ouvre aucun formulaire : lequel n&apos;est pas dit.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;ouvre aucun formulaire&#xa0;: lequel n&apos;est pas dit.</translation>
     </message>
     <message>
         <source>“%1” opens no rows: which ones is not said.</source>
-        <translation>« %1 » n&apos;ouvre aucune ligne : lesquelles n&apos;est pas dit.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;ouvre aucune ligne&#xa0;: lesquelles n&apos;est pas dit.</translation>
     </message>
     <message>
         <source>“%1” does nothing when it is pressed.</source>
-        <translation>« %1 » ne fait rien quand on appuie dessus.</translation>
+        <translation>«&#xa0;%1&#xa0;» ne fait rien quand on appuie dessus.</translation>
     </message>
     <message>
         <source>Take the button away</source>
@@ -2524,7 +2524,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>No record can be added: “%1” has to be filled, and is locked.</source>
-        <translation>Aucune fiche ne peut être ajoutée : « %1 » doit être rempli, et il est verrouillé.</translation>
+        <translation>Aucune fiche ne peut être ajoutée&#xa0;: «&#xa0;%1&#xa0;» doit être rempli, et il est verrouillé.</translation>
     </message>
     <message>
         <source>Let it be typed</source>
@@ -2536,7 +2536,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>No record can be added: “%1” is required and has no box.</source>
-        <translation>Aucune fiche ne peut être ajoutée : « %1 » est obligatoire et n&apos;a pas de champ.</translation>
+        <translation>Aucune fiche ne peut être ajoutée&#xa0;: «&#xa0;%1&#xa0;» est obligatoire et n&apos;a pas de champ.</translation>
     </message>
     <message>
         <source>Add its box</source>
@@ -2556,11 +2556,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>There is no look “%1” in this project.</source>
-        <translation>Il n&apos;y a pas d&apos;apparence « %1 » dans ce projet.</translation>
+        <translation>Il n&apos;y a pas d&apos;apparence «&#xa0;%1&#xa0;» dans ce projet.</translation>
     </message>
     <message>
         <source>“%1” has the style “%2”, which this project does not have.</source>
-        <translation>« %1 » a le style « %2 », que ce projet n&apos;a pas.</translation>
+        <translation>«&#xa0;%1&#xa0;» a le style «&#xa0;%2&#xa0;», que ce projet n&apos;a pas.</translation>
     </message>
     <message>
         <source>Let it look as its look says</source>
@@ -2572,11 +2572,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” has no caption; nobody sees or hears what it is for.</source>
-        <translation>« %1 » n&apos;a pas de libellé ; personne ne voit ni n&apos;entend à quoi il sert.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de libellé&#xa0;; personne ne voit ni n&apos;entend à quoi il sert.</translation>
     </message>
     <message>
         <source>Let a prompt in it say “%1”</source>
-        <translation>Y mettre une invite « %1 »</translation>
+        <translation>Y mettre une invite «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Boxes without a name</source>
@@ -2584,15 +2584,15 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is a %2, which does not suit “%3” (%4).</source>
-        <translation>« %1 » est de genre « %2 », ce qui ne convient pas à « %3 » (%4).</translation>
+        <translation>«&#xa0;%1&#xa0;» est de genre «&#xa0;%2&#xa0;», ce qui ne convient pas à «&#xa0;%3&#xa0;» (%4).</translation>
     </message>
     <message>
         <source>Make it a %1</source>
-        <translation>En faire : %1</translation>
+        <translation>En faire&#xa0;: %1</translation>
     </message>
     <message>
         <source>“%1” takes %2 letters, and its column holds %3.</source>
-        <translation>« %1 » prend %2 lettres, et sa colonne en contient %3.</translation>
+        <translation>«&#xa0;%1&#xa0;» prend %2 lettres, et sa colonne en contient %3.</translation>
     </message>
     <message>
         <source>Let it take %1 letters</source>
@@ -2612,7 +2612,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The caption “%1” belongs to no field.</source>
-        <translation>Le libellé « %1 » n&apos;appartient à aucun champ.</translation>
+        <translation>Le libellé «&#xa0;%1&#xa0;» n&apos;appartient à aucun champ.</translation>
     </message>
     <message>
         <source>Take it away</source>
@@ -2624,7 +2624,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” numbers itself; nobody needs to type it.</source>
-        <translation>« %1 » se numérote lui-même ; personne n&apos;a à le taper.</translation>
+        <translation>«&#xa0;%1&#xa0;» se numérote lui-même&#xa0;; personne n&apos;a à le taper.</translation>
     </message>
     <message>
         <source>Lock it</source>
@@ -2636,11 +2636,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” points to “%2” and is typed as a raw value; a drop-down would show whose it is.</source>
-        <translation>« %1 » renvoie à « %2 » et se tape en valeur brute ; une liste déroulante montrerait à qui il est.</translation>
+        <translation>«&#xa0;%1&#xa0;» renvoie à «&#xa0;%2&#xa0;» et se tape en valeur brute&#xa0;; une liste déroulante montrerait à qui il est.</translation>
     </message>
     <message>
         <source>Make it a drop-down of “%1”</source>
-        <translation>En faire une liste déroulante de « %1 »</translation>
+        <translation>En faire une liste déroulante de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Links typed as raw values</source>
@@ -2648,7 +2648,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” can be typed in “%2” and in “%3”; let one of them only show it.</source>
-        <translation>« %1 » se tape dans « %2 » et dans « %3 » ; laissez l&apos;un d&apos;eux le montrer seulement.</translation>
+        <translation>«&#xa0;%1&#xa0;» se tape dans «&#xa0;%2&#xa0;» et dans «&#xa0;%3&#xa0;»&#xa0;; laissez l&apos;un d&apos;eux le montrer seulement.</translation>
     </message>
     <message>
         <source>Let the second only show it</source>
@@ -2672,7 +2672,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>No form of the project opens “%1”; people begin elsewhere and do not get to it.</source>
-        <translation>Aucun formulaire du projet n&apos;ouvre « %1 » ; on commence ailleurs et on n&apos;y arrive pas.</translation>
+        <translation>Aucun formulaire du projet n&apos;ouvre «&#xa0;%1&#xa0;»&#xa0;; on commence ailleurs et on n&apos;y arrive pas.</translation>
     </message>
     <message>
         <source>Forms that nothing opens</source>
@@ -2680,7 +2680,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The choices of “%1” stand in the order of “%2”, which the list does not show.</source>
-        <translation>Les choix de « %1 » sont dans l&apos;ordre de « %2 », que la liste ne montre pas.</translation>
+        <translation>Les choix de «&#xa0;%1&#xa0;» sont dans l&apos;ordre de «&#xa0;%2&#xa0;», que la liste ne montre pas.</translation>
     </message>
     <message>
         <source>Put them in the order of their words</source>
@@ -2688,7 +2688,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Show “%1” in the list</source>
-        <translation>Montrer « %1 » dans la liste</translation>
+        <translation>Montrer «&#xa0;%1&#xa0;» dans la liste</translation>
     </message>
     <message>
         <source>Choices in no order that shows</source>
@@ -2704,7 +2704,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Tab jumps back from “%1” to “%2”.</source>
-        <translation>Tab revient en arrière de « %1 » à « %2 ».</translation>
+        <translation>Tab revient en arrière de «&#xa0;%1&#xa0;» à «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>Tab jumps back</source>
@@ -2712,7 +2712,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” covers “%2”.</source>
-        <translation>« %1 » couvre « %2 ».</translation>
+        <translation>«&#xa0;%1&#xa0;» couvre «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>Part them</source>
@@ -2724,7 +2724,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” has no room for its words.</source>
-        <translation>« %1 » n&apos;a pas de place pour ses mots.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de place pour ses mots.</translation>
     </message>
     <message>
         <source>Give it room</source>
@@ -2732,7 +2732,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” stands out of the form.</source>
-        <translation>« %1 » dépasse du formulaire.</translation>
+        <translation>«&#xa0;%1&#xa0;» dépasse du formulaire.</translation>
     </message>
     <message>
         <source>Bring it in</source>
@@ -2744,7 +2744,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” cuts off %L2 of %L3 values; %4 px more would do.</source>
-        <translation>« %1 » coupe %L2 valeurs sur %L3 ; %4 px de plus suffiraient.</translation>
+        <translation>«&#xa0;%1&#xa0;» coupe %L2 valeurs sur %L3&#xa0;; %4 px de plus suffiraient.</translation>
     </message>
     <message>
         <source>Make it %1 px wider</source>
@@ -2756,7 +2756,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The words of “%1” are hard to read there; the nearest colour that can be read is %2.</source>
-        <translation>Les mots de « %1 » y sont difficiles à lire ; la couleur lisible la plus proche est %2.</translation>
+        <translation>Les mots de «&#xa0;%1&#xa0;» y sont difficiles à lire&#xa0;; la couleur lisible la plus proche est %2.</translation>
     </message>
     <message>
         <source>Words that are hard to read</source>
@@ -2764,7 +2764,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” stands %2 px beside the left edge of %3 others.</source>
-        <translation>« %1 » est à %2 px du bord gauche de %3 autres.</translation>
+        <translation>«&#xa0;%1&#xa0;» est à %2 px du bord gauche de %3 autres.</translation>
     </message>
     <message>
         <source>Put it in line</source>
@@ -2776,7 +2776,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” stands off the grid of %2 px.</source>
-        <translation>« %1 » est hors de la grille de %2 px.</translation>
+        <translation>«&#xa0;%1&#xa0;» est hors de la grille de %2 px.</translation>
     </message>
     <message>
         <source>Put it on the grid</source>
@@ -2788,7 +2788,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” stands out of “%2”.</source>
-        <translation>« %1 » dépasse de « %2 ».</translation>
+        <translation>«&#xa0;%1&#xa0;» dépasse de «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>Controls outside</source>
@@ -2796,7 +2796,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is %2 × %3 px; less than %4 px are hard to hit.</source>
-        <translation>« %1 » fait %2 × %3 px ; moins de %4 px sont difficiles à viser.</translation>
+        <translation>«&#xa0;%1&#xa0;» fait %2 × %3 px&#xa0;; moins de %4 px sont difficiles à viser.</translation>
     </message>
     <message>
         <source>Make it larger</source>
@@ -2816,7 +2816,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” and the %2 behind it in its row stand %3 to %4 px apart.</source>
-        <translation>« %1 » et les %2 suivants dans sa rangée sont à %3 à %4 px l&apos;un de l&apos;autre.</translation>
+        <translation>«&#xa0;%1&#xa0;» et les %2 suivants dans sa rangée sont à %3 à %4 px l&apos;un de l&apos;autre.</translation>
     </message>
     <message>
         <source>Even the gaps</source>
@@ -2828,7 +2828,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>There is no table “%1” in the database. Give the form other rows, or bring it into step.</source>
-        <translation>Il n&apos;y a pas de table « %1 » dans la base. Donnez d&apos;autres lignes au formulaire, ou accordez-le.</translation>
+        <translation>Il n&apos;y a pas de table «&#xa0;%1&#xa0;» dans la base. Donnez d&apos;autres lignes au formulaire, ou accordez-le.</translation>
     </message>
     <message>
         <source>Tables that are gone</source>
@@ -2836,7 +2836,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The rows come from a SELECT with a condition: a record that does not meet it goes out of sight when it is saved.</source>
-        <translation>Les lignes viennent d&apos;un SELECT avec une condition : une fiche qui ne la remplit pas disparaît quand elle est enregistrée.</translation>
+        <translation>Les lignes viennent d&apos;un SELECT avec une condition&#xa0;: une fiche qui ne la remplit pas disparaît quand elle est enregistrée.</translation>
     </message>
     <message>
         <source>SELECTs that hide what was saved</source>
@@ -2844,7 +2844,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” has no key, so that its rows can only be looked at. Give it a primary key.</source>
-        <translation>« %1 » n&apos;a pas de clé, si bien que ses lignes ne peuvent qu&apos;être regardées. Donnez-lui une clé primaire.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de clé, si bien que ses lignes ne peuvent qu&apos;être regardées. Donnez-lui une clé primaire.</translation>
     </message>
     <message>
         <source>Rows that nothing names</source>
@@ -2852,15 +2852,15 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” has no rows to show.</source>
-        <translation>« %1 » n&apos;a pas de lignes à montrer.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de lignes à montrer.</translation>
     </message>
     <message>
         <source>“%1” shows the same rows at every record: nothing links them to it.</source>
-        <translation>« %1 » montre les mêmes lignes à chaque fiche : rien ne les y lie.</translation>
+        <translation>«&#xa0;%1&#xa0;» montre les mêmes lignes à chaque fiche&#xa0;: rien ne les y lie.</translation>
     </message>
     <message>
         <source>Link them by “%1”</source>
-        <translation>Les lier par « %1 »</translation>
+        <translation>Les lier par «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Subforms linked to nothing</source>
@@ -2892,7 +2892,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Bands and pages are shown or locked; nothing else can be done to them.</source>
-        <translation>Les bandes et les pages se montrent ou se verrouillent ; rien d&apos;autre ne peut leur être fait.</translation>
+        <translation>Les bandes et les pages se montrent ou se verrouillent&#xa0;; rien d&apos;autre ne peut leur être fait.</translation>
     </message>
     <message>
         <source>No effect is chosen.</source>
@@ -2904,15 +2904,15 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The limit %1 is not above the one before it, so its part is never reached.</source>
-        <translation>La limite %1 n&apos;est pas au-dessus de la précédente ; sa partie n&apos;est donc jamais atteinte.</translation>
+        <translation>La limite %1 n&apos;est pas au-dessus de la précédente&#xa0;; sa partie n&apos;est donc jamais atteinte.</translation>
     </message>
     <message>
         <source>%1 holds numbers, and “%2” is none.</source>
-        <translation>%1 contient des nombres, et « %2 » n&apos;en est pas un.</translation>
+        <translation>%1 contient des nombres, et «&#xa0;%2&#xa0;» n&apos;en est pas un.</translation>
     </message>
     <message>
         <source>%1 never is “%2”. The nearest that it can be is “%3”.</source>
-        <translation>%1 n&apos;est jamais « %2 ». Le plus proche possible est « %3 ».</translation>
+        <translation>%1 n&apos;est jamais «&#xa0;%2&#xa0;». Le plus proche possible est «&#xa0;%3&#xa0;».</translation>
     </message>
     <message>
         <source>It hides %1, by which it could be shown again.</source>
@@ -2928,7 +2928,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>With rule %1 it is never shown: the two contradict.</source>
-        <translation>Avec la règle %1 ce n&apos;est jamais montré : les deux se contredisent.</translation>
+        <translation>Avec la règle %1 ce n&apos;est jamais montré&#xa0;: les deux se contredisent.</translation>
     </message>
     <message>
         <source>With rule %1 it is always locked.</source>
@@ -2948,11 +2948,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>It differs from rule %1 in one sign only. Is that meant?</source>
-        <translation>Elle ne diffère de la règle %1 que d&apos;un signe. Est-ce voulu ?</translation>
+        <translation>Elle ne diffère de la règle %1 que d&apos;un signe. Est-ce voulu&#xa0;?</translation>
     </message>
     <message>
         <source>It goes in a circle: %1. None of them is worked out.</source>
-        <translation>Elle tourne en rond : %1. Rien de cela n&apos;est calculé.</translation>
+        <translation>Elle tourne en rond&#xa0;: %1. Rien de cela n&apos;est calculé.</translation>
     </message>
     <message>
         <source>Column %1</source>
@@ -2977,7 +2977,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>of the row that %1 points to; only shown</source>
-        <translation>de la ligne à laquelle %1 renvoie ; montré seulement</translation>
+        <translation>de la ligne à laquelle %1 renvoie&#xa0;; montré seulement</translation>
     </message>
     <message>
         <source>numbers itself</source>
@@ -3001,27 +3001,27 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The plan has no %1 “%2”; it takes %3.</source>
-        <translation>Le plan n&apos;a pas de %1 « %2 » ; il prend %3.</translation>
+        <translation>Le plan n&apos;a pas de %1 «&#xa0;%2&#xa0;»&#xa0;; il prend %3.</translation>
     </message>
     <message>
         <source>“%1” has no column “%2”%3.</source>
-        <translation>« %1 » n&apos;a pas de colonne « %2 »%3.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de colonne «&#xa0;%2&#xa0;»%3.</translation>
     </message>
     <message>
         <source> through “%1”</source>
-        <translation> par « %1 »</translation>
+        <translation> par «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>There is no kind of control “%1” for the column “%2”.</source>
-        <translation>Il n&apos;y a pas de genre d&apos;élément « %1 » pour la colonne « %2 ».</translation>
+        <translation>Il n&apos;y a pas de genre d&apos;élément «&#xa0;%1&#xa0;» pour la colonne «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>The width of “%1” is “%2”: it is a number of px, at least %3, and 0 leaves it to the draft.</source>
-        <translation>La largeur de « %1 » est « %2 » : c&apos;est un nombre de px, au moins %3, et 0 la laisse à l&apos;ébauche.</translation>
+        <translation>La largeur de «&#xa0;%1&#xa0;» est «&#xa0;%2&#xa0;»&#xa0;: c&apos;est un nombre de px, au moins %3, et 0 la laisse à l&apos;ébauche.</translation>
     </message>
     <message>
         <source>No rows of “%1” belong to “%2” by a declared link; give the link&apos;s columns.</source>
-        <translation>Aucune ligne de « %1 » n&apos;appartient à « %2 » par un lien déclaré ; donnez les colonnes du lien.</translation>
+        <translation>Aucune ligne de «&#xa0;%1&#xa0;» n&apos;appartient à «&#xa0;%2&#xa0;» par un lien déclaré&#xa0;; donnez les colonnes du lien.</translation>
     </message>
     <message>
         <source>choice</source>
@@ -3082,15 +3082,15 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>No link leads from “%1” to %2. Tick likely links first, link by hand, or make a form of each.</source>
-        <translation>Aucun lien ne mène de « %1 » à %2. Cochez d&apos;abord des liens vraisemblables, liez à la main, ou faites un formulaire de chacune.</translation>
+        <translation>Aucun lien ne mène de «&#xa0;%1&#xa0;» à %2. Cochez d&apos;abord des liens vraisemblables, liez à la main, ou faites un formulaire de chacune.</translation>
     </message>
     <message>
         <source>The rows of “%1” do not each point to one of %2, so joined rows would come more than once or not at all. Put the rows inside one another instead.</source>
-        <translation>Les lignes de « %1 » ne renvoient pas chacune à une de %2 ; jointes, elles viendraient plus d&apos;une fois ou pas du tout. Mettez plutôt les lignes les unes dans les autres.</translation>
+        <translation>Les lignes de «&#xa0;%1&#xa0;» ne renvoient pas chacune à une de %2&#xa0;; jointes, elles viendraient plus d&apos;une fois ou pas du tout. Mettez plutôt les lignes les unes dans les autres.</translation>
     </message>
     <message>
         <source>What is on the clipboard is not a set of controls: %1.</source>
-        <translation>Le presse-papiers ne contient pas d&apos;éléments : %1.</translation>
+        <translation>Le presse-papiers ne contient pas d&apos;éléments&#xa0;: %1.</translation>
     </message>
     <message>
         <source>A style needs a name.</source>
@@ -3098,11 +3098,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A style&apos;s name has no “$” in front, and no “.”, “{” or “}” in it.</source>
-        <translation>Le nom d&apos;un style n&apos;a pas de « $ » devant, ni de « . », « { » ou « } » dedans.</translation>
+        <translation>Le nom d&apos;un style n&apos;a pas de «&#xa0;$&#xa0;» devant, ni de «&#xa0;.&#xa0;», «&#xa0;{&#xa0;» ou «&#xa0;}&#xa0;» dedans.</translation>
     </message>
     <message>
         <source>Button to “%1”</source>
-        <translation>Bouton vers « %1 »</translation>
+        <translation>Bouton vers «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Go to…</source>
@@ -3126,7 +3126,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>four whole numbers were expected: x, y, width, height</source>
-        <translation>quatre nombres entiers étaient attendus : x, y, largeur, hauteur</translation>
+        <translation>quatre nombres entiers étaient attendus&#xa0;: x, y, largeur, hauteur</translation>
     </message>
     <message>
         <source>an object was expected</source>
@@ -3134,11 +3134,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>a name of its own was expected, and “%1” is the name of %2 too</source>
-        <translation>un nom à lui était attendu, et « %1 » est aussi le nom de %2</translation>
+        <translation>un nom à lui était attendu, et «&#xa0;%1&#xa0;» est aussi le nom de %2</translation>
     </message>
     <message>
         <source>the name of a control was expected, and none is called “%1”</source>
-        <translation>le nom d&apos;un élément était attendu, et aucun ne s&apos;appelle « %1 »</translation>
+        <translation>le nom d&apos;un élément était attendu, et aucun ne s&apos;appelle «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>a group box or a page of tab pages in the same band was expected, and not inside itself</source>
@@ -3154,11 +3154,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>%1 is not a form that can be read: %2. Mend that place in a text editor or take an earlier copy.</source>
-        <translation>%1 n&apos;est pas un formulaire lisible : %2. Réparez cet endroit dans un éditeur de texte ou prenez une copie antérieure.</translation>
+        <translation>%1 n&apos;est pas un formulaire lisible&#xa0;: %2. Réparez cet endroit dans un éditeur de texte ou prenez une copie antérieure.</translation>
     </message>
     <message>
         <source>at %1: %2</source>
-        <translation>à %1 : %2</translation>
+        <translation>à %1&#xa0;: %2</translation>
     </message>
     <message>
         <source>%1 was expected, but there is nothing</source>
@@ -3198,23 +3198,23 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>at /: an object was expected</source>
-        <translation>à / : un objet était attendu</translation>
+        <translation>à /&#xa0;: un objet était attendu</translation>
     </message>
     <message>
         <source>%1 is too large to be part of a form: at most 2 MB. Make it smaller first.</source>
-        <translation>%1 est trop grand pour faire partie d&apos;un formulaire : 2 Mo au plus. Réduisez-le d&apos;abord.</translation>
+        <translation>%1 est trop grand pour faire partie d&apos;un formulaire&#xa0;: 2 Mo au plus. Réduisez-le d&apos;abord.</translation>
     </message>
     <message>
         <source>%1 is not a project that can be read: %2. Mend that place in a text editor or take an earlier copy.</source>
-        <translation>%1 n&apos;est pas un projet lisible : %2. Réparez cet endroit dans un éditeur de texte ou prenez une copie antérieure.</translation>
+        <translation>%1 n&apos;est pas un projet lisible&#xa0;: %2. Réparez cet endroit dans un éditeur de texte ou prenez une copie antérieure.</translation>
     </message>
     <message>
         <source>the name of a rail was expected, and none is called “%1”</source>
-        <translation>le nom d&apos;un rail était attendu, et aucun ne s&apos;appelle « %1 »</translation>
+        <translation>le nom d&apos;un rail était attendu, et aucun ne s&apos;appelle «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>a name of its own was expected, and “%1” is another rail&apos;s too</source>
-        <translation>un nom à lui était attendu, et « %1 » est aussi celui d&apos;un autre rail</translation>
+        <translation>un nom à lui était attendu, et «&#xa0;%1&#xa0;» est aussi celui d&apos;un autre rail</translation>
     </message>
     <message>
         <source>a band, or a page of a control, was expected</source>
@@ -3242,11 +3242,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>%1 cannot be written. Nothing was changed on the disk; save under another name or in another folder.</source>
-        <translation>%1 ne peut être écrit. Rien n&apos;a été changé sur le disque ; enregistrez sous un autre nom ou dans un autre dossier.</translation>
+        <translation>%1 ne peut être écrit. Rien n&apos;a été changé sur le disque&#xa0;; enregistrez sous un autre nom ou dans un autre dossier.</translation>
     </message>
     <message>
         <source>%1 could not be written whole, perhaps because the disk is full. The file on the disk is as it was before; make room or save in another folder.</source>
-        <translation>%1 n&apos;a pu être écrit en entier, peut-être parce que le disque est plein. Le fichier sur le disque est comme avant ; faites de la place ou enregistrez dans un autre dossier.</translation>
+        <translation>%1 n&apos;a pu être écrit en entier, peut-être parce que le disque est plein. Le fichier sur le disque est comme avant&#xa0;; faites de la place ou enregistrez dans un autre dossier.</translation>
     </message>
     <message>
         <source>is not %1</source>
@@ -3258,11 +3258,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>is without “%1”</source>
-        <translation>est sans « %1 »</translation>
+        <translation>est sans «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>has “%1”</source>
-        <translation>contient « %1 »</translation>
+        <translation>contient «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>is not like %1</source>
@@ -3359,11 +3359,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is no date. Write a day, a month such as %2, a year, or two of them with “..” between.</source>
-        <translation>« %1 » n&apos;est pas une date. Écrivez un jour, un mois comme %2, une année, ou deux d&apos;entre eux avec « .. » entre.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une date. Écrivez un jour, un mois comme %2, une année, ou deux d&apos;entre eux avec «&#xa0;..&#xa0;» entre.</translation>
     </message>
     <message>
         <source>“%1” is no number. Write a number, or two of them with “..” between.</source>
-        <translation>« %1 » n&apos;est pas un nombre. Écrivez un nombre, ou deux avec « .. » entre.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas un nombre. Écrivez un nombre, ou deux avec «&#xa0;..&#xa0;» entre.</translation>
     </message>
     <message>
         <source>yes</source>
@@ -3383,11 +3383,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is neither yes nor no.</source>
-        <translation>« %1 » n&apos;est ni oui ni non.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est ni oui ni non.</translation>
     </message>
     <message>
         <source>“%1” is no time. Write one such as 06:15.</source>
-        <translation>« %1 » n&apos;est pas une heure. Écrivez-en une comme 06:15.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une heure. Écrivez-en une comme 06:15.</translation>
     </message>
     <message>
         <source>blank</source>
@@ -3395,7 +3395,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Behind “%1” a value is missing.</source>
-        <translation>Après « %1 » il manque une valeur.</translation>
+        <translation>Après «&#xa0;%1&#xa0;» il manque une valeur.</translation>
     </message>
     <message>
         <source>not</source>
@@ -3439,7 +3439,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Of all bands without one of their own. Words stay readable on it. Two colours with a stroke between them: light / dark.</source>
-        <translation>De toutes les bandes sans un à elles. Les mots y restent lisibles. Deux couleurs séparées par une barre : clair / sombre.</translation>
+        <translation>De toutes les bandes sans un à elles. Les mots y restent lisibles. Deux couleurs séparées par une barre&#xa0;: clair / sombre.</translation>
     </message>
     <message>
         <source>Change a ground</source>
@@ -3451,7 +3451,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The ground of every other row. Empty: as the look says.</source>
-        <translation>Le fond d&apos;une ligne sur deux. Vide : comme dit l&apos;apparence.</translation>
+        <translation>Le fond d&apos;une ligne sur deux. Vide&#xa0;: comme dit l&apos;apparence.</translation>
     </message>
     <message>
         <source>Opens at</source>
@@ -3535,7 +3535,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Words at the top of each page: {title}, {record}, {date}, {time}, {page} and {pages} are filled in; a | parts left, middle and right.</source>
-        <translation>Mots en haut de chaque page : {title}, {record}, {date}, {time}, {page} et {pages} sont remplis ; un | sépare gauche, milieu et droite.</translation>
+        <translation>Mots en haut de chaque page&#xa0;: {title}, {record}, {date}, {time}, {page} et {pages} sont remplis&#xa0;; un | sépare gauche, milieu et droite.</translation>
     </message>
     <message>
         <source>Change the words at the top of pages</source>
@@ -3547,7 +3547,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Words at the foot of each page: {title}, {record}, {date}, {time}, {page} and {pages} are filled in; a | parts left, middle and right.</source>
-        <translation>Mots au pied de chaque page : {title}, {record}, {date}, {time}, {page} et {pages} sont remplis ; un | sépare gauche, milieu et droite.</translation>
+        <translation>Mots au pied de chaque page&#xa0;: {title}, {record}, {date}, {time}, {page} et {pages} sont remplis&#xa0;; un | sépare gauche, milieu et droite.</translation>
     </message>
     <message>
         <source>Change the words at the foot of pages</source>
@@ -3559,7 +3559,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Columns: name, laid_on descending. Empty: by the key.</source>
-        <translation>Colonnes : name, laid_on descending. Vide : par la clé.</translation>
+        <translation>Colonnes&#xa0;: name, laid_on descending. Vide&#xa0;: par la clé.</translation>
     </message>
     <message>
         <source>Change the order of the rows</source>
@@ -3583,7 +3583,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>This formula cannot be worked out: %1.</source>
-        <translation>Cette formule ne peut être calculée : %1.</translation>
+        <translation>Cette formule ne peut être calculée&#xa0;: %1.</translation>
     </message>
     <message>
         <source>A formula reads the columns of its own row and nothing else</source>
@@ -3628,7 +3628,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is not in the list, or is there more than once; choose one from it</source>
-        <translation>« %1 » n&apos;est pas dans la liste, ou y est plus d&apos;une fois ; choisissez-en un</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas dans la liste, ou y est plus d&apos;une fois&#xa0;; choisissez-en un</translation>
     </message>
     <message>
         <source>Drop-down</source>
@@ -3720,7 +3720,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Rows of: choose a table among the settings</source>
-        <translation>Lignes de : choisissez une table dans les réglages</translation>
+        <translation>Lignes de&#xa0;: choisissez une table dans les réglages</translation>
     </message>
     <message>
         <source>Subform</source>
@@ -3780,11 +3780,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” holds one value. Several are stored in a column of text.</source>
-        <translation>« %1 » contient une valeur. Plusieurs s&apos;enregistrent dans une colonne de texte.</translation>
+        <translation>«&#xa0;%1&#xa0;» contient une valeur. Plusieurs s&apos;enregistrent dans une colonne de texte.</translation>
     </message>
     <message>
         <source>“%1” holds a comma, with which several choices are kept apart. Write it without.</source>
-        <translation>« %1 » contient une virgule, qui sépare plusieurs choix. Écrivez-le sans.</translation>
+        <translation>«&#xa0;%1&#xa0;» contient une virgule, qui sépare plusieurs choix. Écrivez-le sans.</translation>
     </message>
     <message>
         <source>Behaviour</source>
@@ -3796,7 +3796,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>One a line. Where another value is stored than the words shown: S = Starboard.</source>
-        <translation>Un par ligne. Là où une autre valeur est enregistrée que les mots montrés : S = Tribord.</translation>
+        <translation>Un par ligne. Là où une autre valeur est enregistrée que les mots montrés&#xa0;: S = Tribord.</translation>
     </message>
     <message>
         <source>Change the choices</source>
@@ -3808,7 +3808,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>People may type words that are no choice; they are stored as they are typed.</source>
-        <translation>On peut taper des mots qui ne sont pas des choix ; ils sont enregistrés tels quels.</translation>
+        <translation>On peut taper des mots qui ne sont pas des choix&#xa0;; ils sont enregistrés tels quels.</translation>
     </message>
     <message>
         <source>Several</source>
@@ -3816,7 +3816,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>People may choose several; they are stored in one text, with commas between them.</source>
-        <translation>On peut en choisir plusieurs ; ils sont enregistrés dans un texte, séparés par des virgules.</translation>
+        <translation>On peut en choisir plusieurs&#xa0;; ils sont enregistrés dans un texte, séparés par des virgules.</translation>
     </message>
     <message>
         <source>Take one or several</source>
@@ -3824,11 +3824,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Line %1: “%2” comes twice. Each stored value needs a line of its own.</source>
-        <translation>Ligne %1 : « %2 » vient deux fois. Chaque valeur enregistrée a besoin de sa ligne.</translation>
+        <translation>Ligne %1&#xa0;: «&#xa0;%2&#xa0;» vient deux fois. Chaque valeur enregistrée a besoin de sa ligne.</translation>
     </message>
     <message>
         <source>Line %1: the column stores numbers. Write the number before the words, as in “1 = %2”.</source>
-        <translation>Ligne %1 : la colonne enregistre des nombres. Écrivez le nombre avant les mots, comme dans « 1 = %2 ».</translation>
+        <translation>Ligne %1&#xa0;: la colonne enregistre des nombres. Écrivez le nombre avant les mots, comme dans «&#xa0;1 = %2&#xa0;».</translation>
     </message>
     <message>
         <source>Display</source>
@@ -3840,7 +3840,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How the date is written; it may be typed in any way.</source>
-        <translation>Comment la date est écrite ; on peut la taper de toute façon.</translation>
+        <translation>Comment la date est écrite&#xa0;; on peut la taper de toute façon.</translation>
     </message>
     <message>
         <source>Change how dates are written</source>
@@ -3876,7 +3876,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How many px of it are in sight at work; the rest scrolls. Empty: all of it.</source>
-        <translation>Combien de px on en voit au travail ; le reste défile. Vide : tout.</translation>
+        <translation>Combien de px on en voit au travail&#xa0;; le reste défile. Vide&#xa0;: tout.</translation>
     </message>
     <message>
         <source>Change how high it is at work</source>
@@ -3896,7 +3896,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Addresses with commas between them; names of columns in braces are filled in: {email}.</source>
-        <translation>Adresses séparées par des virgules ; les noms de colonnes entre accolades sont remplis : {email}.</translation>
+        <translation>Adresses séparées par des virgules&#xa0;; les noms de colonnes entre accolades sont remplis&#xa0;: {email}.</translation>
     </message>
     <message>
         <source>Subject</source>
@@ -3904,7 +3904,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>With names of columns in braces: Visit to {asset_no}. {record} is the record in words.</source>
-        <translation>Avec des noms de colonnes entre accolades : Visite à {asset_no}. {record} est la fiche en mots.</translation>
+        <translation>Avec des noms de colonnes entre accolades&#xa0;: Visite à {asset_no}. {record} est la fiche en mots.</translation>
     </message>
     <message>
         <source>Words</source>
@@ -3952,7 +3952,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A mark is short, such as kg or €: at most %1 letters.</source>
-        <translation>Une marque est courte, comme kg ou € : %1 lettres au plus.</translation>
+        <translation>Une marque est courte, comme kg ou €&#xa0;: %1 lettres au plus.</translation>
     </message>
     <message>
         <source>Alignment</source>
@@ -3988,7 +3988,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The least number would be greater than the greatest of “%1”, so that none could be typed.</source>
-        <translation>Le minimum dépasserait le maximum de « %1 », si bien qu&apos;aucun nombre ne pourrait être tapé.</translation>
+        <translation>Le minimum dépasserait le maximum de «&#xa0;%1&#xa0;», si bien qu&apos;aucun nombre ne pourrait être tapé.</translation>
     </message>
     <message>
         <source>Decimals</source>
@@ -3996,7 +3996,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How many places stand behind the point. Empty: as many as are stored.</source>
-        <translation>Combien de chiffres après la virgule. Vide : autant qu&apos;il en est enregistré.</translation>
+        <translation>Combien de chiffres après la virgule. Vide&#xa0;: autant qu&apos;il en est enregistré.</translation>
     </message>
     <message>
         <source>Change the decimals</source>
@@ -4008,7 +4008,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>No smaller number may be typed. Empty: no limit.</source>
-        <translation>Aucun nombre plus petit ne peut être tapé. Vide : aucune limite.</translation>
+        <translation>Aucun nombre plus petit ne peut être tapé. Vide&#xa0;: aucune limite.</translation>
     </message>
     <message>
         <source>Change a limit</source>
@@ -4020,7 +4020,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>No greater number may be typed. Empty: no limit.</source>
-        <translation>Aucun nombre plus grand ne peut être tapé. Vide : aucune limite.</translation>
+        <translation>Aucun nombre plus grand ne peut être tapé. Vide&#xa0;: aucune limite.</translation>
     </message>
     <message>
         <source>Thousands</source>
@@ -4040,7 +4040,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Arrows at the right end that count up and down; the keys Up and Down do so without them.</source>
-        <translation>Des flèches au bout droit qui comptent et décomptent ; les touches Haut et Bas le font sans elles.</translation>
+        <translation>Des flèches au bout droit qui comptent et décomptent&#xa0;; les touches Haut et Bas le font sans elles.</translation>
     </message>
     <message>
         <source>Show or hide arrows</source>
@@ -4120,7 +4120,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How many letters may be typed. Empty: any number.</source>
-        <translation>Combien de lettres on peut taper. Vide : sans limite.</translation>
+        <translation>Combien de lettres on peut taper. Vide&#xa0;: sans limite.</translation>
     </message>
     <message>
         <source>Change the most letters</source>
@@ -4128,7 +4128,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>At most %1 characters fit here; these are %2</source>
-        <translation>Au plus %1 caractères tiennent ici ; il y en a %2</translation>
+        <translation>Au plus %1 caractères tiennent ici&#xa0;; il y en a %2</translation>
     </message>
     <message>
         <source>left</source>
@@ -4172,7 +4172,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How round they are, px; 0 is square.</source>
-        <translation>Leur rondeur, px ; 0 est carré.</translation>
+        <translation>Leur rondeur, px&#xa0;; 0 est carré.</translation>
     </message>
     <message>
         <source>Corners of buttons</source>
@@ -4184,7 +4184,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How round the frames of group boxes are, px; 0 is square.</source>
-        <translation>La rondeur des cadres de groupe, px ; 0 est carré.</translation>
+        <translation>La rondeur des cadres de groupe, px&#xa0;; 0 est carré.</translation>
     </message>
     <message>
         <source>flat</source>
@@ -4224,7 +4224,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How heavy the line around a box is, px; 0 is none.</source>
-        <translation>L&apos;épaisseur de la ligne autour d&apos;un champ, px ; 0 est aucune.</translation>
+        <translation>L&apos;épaisseur de la ligne autour d&apos;un champ, px&#xa0;; 0 est aucune.</translation>
     </message>
     <message>
         <source>Lines of buttons</source>
@@ -4232,7 +4232,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How heavy the line around a button is, px; 0 is none.</source>
-        <translation>L&apos;épaisseur de la ligne autour d&apos;un bouton, px ; 0 est aucune.</translation>
+        <translation>L&apos;épaisseur de la ligne autour d&apos;un bouton, px&#xa0;; 0 est aucune.</translation>
     </message>
     <message>
         <source>Lines of groups</source>
@@ -4240,7 +4240,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How heavy the frame of a group box is, px; 0 is none.</source>
-        <translation>L&apos;épaisseur du cadre d&apos;un groupe, px ; 0 est aucun.</translation>
+        <translation>L&apos;épaisseur du cadre d&apos;un groupe, px&#xa0;; 0 est aucun.</translation>
     </message>
     <message>
         <source>Inside boxes</source>
@@ -4272,11 +4272,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is no colour. Write one as #0b7a70, teal, rgb(11 122 112), hsl(174 83% 26%) or oklch(52% 0.09 187).</source>
-        <translation>« %1 » n&apos;est pas une couleur. Écrivez-en une comme #0b7a70, teal, rgb(11 122 112), hsl(174 83% 26%) ou oklch(52% 0.09 187).</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une couleur. Écrivez-en une comme #0b7a70, teal, rgb(11 122 112), hsl(174 83% 26%) ou oklch(52% 0.09 187).</translation>
     </message>
     <message>
         <source>“%1” can be seen through. Colours of forms are whole: leave its last part away.</source>
-        <translation>« %1 » est transparente. Les couleurs des formulaires sont pleines : ôtez sa dernière partie.</translation>
+        <translation>«&#xa0;%1&#xa0;» est transparente. Les couleurs des formulaires sont pleines&#xa0;: ôtez sa dernière partie.</translation>
     </message>
     <message>
         <source>%1 could not be removed. Look whether you may write there.</source>
@@ -4284,7 +4284,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The look&apos;s token %1: %2</source>
-        <translation>La valeur %1 de l&apos;apparence : %2</translation>
+        <translation>La valeur %1 de l&apos;apparence&#xa0;: %2</translation>
     </message>
     <message>
         <source>a typography was expected, with fontFamily, fontSize and fontWeight</source>
@@ -4308,7 +4308,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The style “%1”, %2: %3</source>
-        <translation>Le style « %1 », %2 : %3</translation>
+        <translation>Le style «&#xa0;%1&#xa0;», %2&#xa0;: %3</translation>
     </message>
     <message>
         <source>a length was expected, such as { &quot;value&quot;: 3, &quot;unit&quot;: &quot;px&quot; }</source>
@@ -4448,7 +4448,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How round its corners are, px; 0 is square.</source>
-        <translation>La rondeur de ses coins, px ; 0 est carré.</translation>
+        <translation>La rondeur de ses coins, px&#xa0;; 0 est carré.</translation>
     </message>
     <message>
         <source>Change a corner</source>
@@ -4472,7 +4472,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The family of its letters. Empty: as the look says.</source>
-        <translation>La famille de ses lettres. Vide : comme dit l&apos;apparence.</translation>
+        <translation>La famille de ses lettres. Vide&#xa0;: comme dit l&apos;apparence.</translation>
     </message>
     <message>
         <source>Change a typeface</source>
@@ -4484,7 +4484,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The ground. Its words stay readable on it. Two colours with a stroke between them: light / dark.</source>
-        <translation>Le fond. Ses mots y restent lisibles. Deux couleurs séparées par une barre : clair / sombre.</translation>
+        <translation>Le fond. Ses mots y restent lisibles. Deux couleurs séparées par une barre&#xa0;: clair / sombre.</translation>
     </message>
     <message>
         <source>Change a fill</source>
@@ -4496,7 +4496,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How heavy the line around it is, px; 0 is none.</source>
-        <translation>L&apos;épaisseur de la ligne autour, px ; 0 est aucune.</translation>
+        <translation>L&apos;épaisseur de la ligne autour, px&#xa0;; 0 est aucune.</translation>
     </message>
     <message>
         <source>Change a line weight</source>
@@ -4548,7 +4548,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The colour of its words. Two with a stroke between them: light / dark.</source>
-        <translation>La couleur de ses mots. Deux séparées par une barre : clair / sombre.</translation>
+        <translation>La couleur de ses mots. Deux séparées par une barre&#xa0;: clair / sombre.</translation>
     </message>
     <message>
         <source>Change a text colour</source>
@@ -4560,7 +4560,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>In percent of the text of the desktop: 100 is as large, 150 half as large again.</source>
-        <translation>En pour cent du texte du bureau : 100 est aussi grand, 150 moitié plus.</translation>
+        <translation>En pour cent du texte du bureau&#xa0;: 100 est aussi grand, 150 moitié plus.</translation>
     </message>
     <message>
         <source>Change a text size</source>
@@ -4612,7 +4612,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>%1: %2 was %3 and is %4.</source>
-        <translation>%1 : %2 était %3 et est %4.</translation>
+        <translation>%1&#xa0;: %2 était %3 et est %4.</translation>
     </message>
     <message>
         <source>moved by %1, %2 px</source>
@@ -4636,7 +4636,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>%1 %2 is %3.</source>
-        <translation>%1 %2 : %3.</translation>
+        <translation>%1 %2&#xa0;: %3.</translation>
     </message>
     <message>
         <source>%1 was a %2 and is a %3.</source>
@@ -4648,7 +4648,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The words “%1” are “%2” now.</source>
-        <translation>Les mots « %1 » sont maintenant « %2 ».</translation>
+        <translation>Les mots «&#xa0;%1&#xa0;» sont maintenant «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>%1 had the role %2 and has %3.</source>
@@ -4660,11 +4660,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>%1 stands in “%2” now.</source>
-        <translation>%1 est maintenant dans « %2 ».</translation>
+        <translation>%1 est maintenant dans «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>In %1: %2</source>
-        <translation>Dans %1 : %2</translation>
+        <translation>Dans %1&#xa0;: %2</translation>
     </message>
     <message>
         <source>%1 has a form inside now.</source>
@@ -4764,75 +4764,75 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>There is a %1 now.</source>
-        <translation>Il y a maintenant : %1.</translation>
+        <translation>Il y a maintenant&#xa0;: %1.</translation>
     </message>
     <message>
         <source>There is no %1 any more.</source>
-        <translation>Il n&apos;y a plus : %1.</translation>
+        <translation>Il n&apos;y a plus&#xa0;: %1.</translation>
     </message>
     <message>
         <source>The %1 was %2 px high and is %3.</source>
-        <translation>Hauteur de %1 : était %2 px et est %3.</translation>
+        <translation>Hauteur de %1&#xa0;: était %2 px et est %3.</translation>
     </message>
     <message>
         <source>The rail “%1” is gone.</source>
-        <translation>Le rail « %1 » a disparu.</translation>
+        <translation>Le rail «&#xa0;%1&#xa0;» a disparu.</translation>
     </message>
     <message>
         <source>There is a rail “%1” at %2 px.</source>
-        <translation>Il y a un rail « %1 » à %2 px.</translation>
+        <translation>Il y a un rail «&#xa0;%1&#xa0;» à %2 px.</translation>
     </message>
     <message>
         <source>The rail “%1” stood at %2 px and stands at %3.</source>
-        <translation>Le rail « %1 » était à %2 px et est à %3.</translation>
+        <translation>Le rail «&#xa0;%1&#xa0;» était à %2 px et est à %3.</translation>
     </message>
     <message>
         <source>The %1 %2 is new, at %3.</source>
-        <translation>Nouveau : %1 %2, à %3.</translation>
+        <translation>Nouveau&#xa0;: %1 %2, à %3.</translation>
     </message>
     <message>
         <source>The %1 %2 is gone.</source>
-        <translation>Disparu : %1 %2.</translation>
+        <translation>Disparu&#xa0;: %1 %2.</translation>
     </message>
     <message>
         <source>Rule added: %1.</source>
-        <translation>Règle ajoutée : %1.</translation>
+        <translation>Règle ajoutée&#xa0;: %1.</translation>
     </message>
     <message>
         <source>Rule gone: %1.</source>
-        <translation>Règle disparue : %1.</translation>
+        <translation>Règle disparue&#xa0;: %1.</translation>
     </message>
     <message>
         <source>Something that is not seen: what the form remembers of its columns, or an order.</source>
-        <translation>Quelque chose qui ne se voit pas : ce que le formulaire retient de ses colonnes, ou un ordre.</translation>
+        <translation>Quelque chose qui ne se voit pas&#xa0;: ce que le formulaire retient de ses colonnes, ou un ordre.</translation>
     </message>
     <message>
         <source>Title: %1</source>
-        <translation>Titre : %1</translation>
+        <translation>Titre&#xa0;: %1</translation>
     </message>
     <message>
         <source>Rows: %1</source>
-        <translation>Lignes : %1</translation>
+        <translation>Lignes&#xa0;: %1</translation>
     </message>
     <message>
         <source>SELECT: %1</source>
-        <translation>SELECT : %1</translation>
+        <translation>SELECT&#xa0;: %1</translation>
     </message>
     <message>
         <source>Look: %1</source>
-        <translation>Apparence : %1</translation>
+        <translation>Apparence&#xa0;: %1</translation>
     </message>
     <message>
         <source>Width: %1 px</source>
-        <translation>Largeur : %1 px</translation>
+        <translation>Largeur&#xa0;: %1 px</translation>
     </message>
     <message>
         <source>Band: %1, %2 px</source>
-        <translation>Bande : %1, %2 px</translation>
+        <translation>Bande&#xa0;: %1, %2 px</translation>
     </message>
     <message>
         <source>Rail: %1 at %2 px</source>
-        <translation>Rail : %1 à %2 px</translation>
+        <translation>Rail&#xa0;: %1 à %2 px</translation>
     </message>
     <message>
         <source>Form</source>
@@ -4848,11 +4848,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Rule: %1</source>
-        <translation>Règle : %1</translation>
+        <translation>Règle&#xa0;: %1</translation>
     </message>
     <message>
         <source>%1 is not a form that can be read: %2.</source>
-        <translation>%1 n&apos;est pas un formulaire lisible : %2.</translation>
+        <translation>%1 n&apos;est pas un formulaire lisible&#xa0;: %2.</translation>
     </message>
     <message>
         <source>The base</source>
@@ -4868,35 +4868,35 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Put together, the form cannot be read: %1</source>
-        <translation>Réuni, le formulaire ne peut être lu : %1</translation>
+        <translation>Réuni, le formulaire ne peut être lu&#xa0;: %1</translation>
     </message>
     <message>
         <source>What they have cannot stand here any more: %1</source>
-        <translation>Ce qu&apos;ils ont ne peut plus être ici : %1</translation>
+        <translation>Ce qu&apos;ils ont ne peut plus être ici&#xa0;: %1</translation>
     </message>
     <message>
         <source>“%1” was taken away here, and changed by somebody else.</source>
-        <translation>« %1 » a été enlevé ici, et changé par quelqu&apos;un d&apos;autre.</translation>
+        <translation>«&#xa0;%1&#xa0;» a été enlevé ici, et changé par quelqu&apos;un d&apos;autre.</translation>
     </message>
     <message>
         <source>“%1” was changed here, and taken away by somebody else.</source>
-        <translation>« %1 » a été changé ici, et enlevé par quelqu&apos;un d&apos;autre.</translation>
+        <translation>«&#xa0;%1&#xa0;» a été changé ici, et enlevé par quelqu&apos;un d&apos;autre.</translation>
     </message>
     <message>
         <source>the form’s “%1”</source>
-        <translation>« %1 » du formulaire</translation>
+        <translation>«&#xa0;%1&#xa0;» du formulaire</translation>
     </message>
     <message>
         <source>“%1” of “%2”</source>
-        <translation>« %1 » de « %2 »</translation>
+        <translation>«&#xa0;%1&#xa0;» de «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>Two people changed %1: here it is %2, there %3.</source>
-        <translation>Deux personnes ont changé %1 : ici c&apos;est %2, là %3.</translation>
+        <translation>Deux personnes ont changé %1&#xa0;: ici c&apos;est %2, là %3.</translation>
     </message>
     <message>
         <source>the box “%1”</source>
-        <translation>le champ « %1 »</translation>
+        <translation>le champ «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>the rows</source>
@@ -4904,27 +4904,27 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>the choices of “%1”</source>
-        <translation>les choix de « %1 »</translation>
+        <translation>les choix de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>what “%1” shows</source>
-        <translation>ce que montre « %1 »</translation>
+        <translation>ce que montre «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>what links “%1”</source>
-        <translation>ce qui lie « %1 »</translation>
+        <translation>ce qui lie «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>the total “%1”</source>
-        <translation>le total « %1 »</translation>
+        <translation>le total «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>the formula of “%1”</source>
-        <translation>la formule de « %1 »</translation>
+        <translation>la formule de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>the rule “%1”</source>
-        <translation>la règle « %1 »</translation>
+        <translation>la règle «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>a rule</source>
@@ -4940,19 +4940,19 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A draft would make “%1” a %2 now.</source>
-        <translation>Une ébauche donnerait maintenant à « %1 » le genre %2.</translation>
+        <translation>Une ébauche donnerait maintenant à «&#xa0;%1&#xa0;» le genre %2.</translation>
     </message>
     <message>
         <source>A draft would call “%1” “%2” now.</source>
-        <translation>Une ébauche appellerait maintenant « %1 » « %2 ».</translation>
+        <translation>Une ébauche appellerait maintenant «&#xa0;%1&#xa0;» «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>Call it “%1”</source>
-        <translation>L&apos;appeler « %1 »</translation>
+        <translation>L&apos;appeler «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>A draft would make “%1” %2 by %3 px now; it is %4 by %5.</source>
-        <translation>Une ébauche donnerait maintenant à « %1 » %2 sur %3 px ; il fait %4 sur %5.</translation>
+        <translation>Une ébauche donnerait maintenant à «&#xa0;%1&#xa0;» %2 sur %3 px&#xa0;; il fait %4 sur %5.</translation>
     </message>
     <message>
         <source>Make it that large</source>
@@ -4960,11 +4960,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A draft would have a box for “%1”.</source>
-        <translation>Une ébauche aurait un champ pour « %1 ».</translation>
+        <translation>Une ébauche aurait un champ pour «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>A draft would show the rows of “%1” that belong to each record.</source>
-        <translation>Une ébauche montrerait les lignes de « %1 » qui appartiennent à chaque fiche.</translation>
+        <translation>Une ébauche montrerait les lignes de «&#xa0;%1&#xa0;» qui appartiennent à chaque fiche.</translation>
     </message>
     <message>
         <source>Show them below</source>
@@ -4972,11 +4972,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Take the rows from “%1”</source>
-        <translation>Prendre les lignes de « %1 »</translation>
+        <translation>Prendre les lignes de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Follow it: “%1”</source>
-        <translation>Le suivre : « %1 »</translation>
+        <translation>Le suivre&#xa0;: «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Two boxes where one stood</source>
@@ -4988,7 +4988,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Only “%1”</source>
-        <translation>Seulement « %1 »</translation>
+        <translation>Seulement «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>One box for both</source>
@@ -4996,7 +4996,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Show it from “%1”</source>
-        <translation>Le montrer depuis « %1 »</translation>
+        <translation>Le montrer depuis «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Let the box take %1</source>
@@ -5064,83 +5064,83 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The table “%1” is gone.</source>
-        <translation>La table « %1 » a disparu.</translation>
+        <translation>La table «&#xa0;%1&#xa0;» a disparu.</translation>
     </message>
     <message>
         <source>The table “%1” is called “%2” now%3.</source>
-        <translation>La table « %1 » s&apos;appelle maintenant « %2 »%3.</translation>
+        <translation>La table «&#xa0;%1&#xa0;» s&apos;appelle maintenant «&#xa0;%2&#xa0;»%3.</translation>
     </message>
     <message>
         <source>“%1” is called “%2” now%3.</source>
-        <translation>« %1 » s&apos;appelle maintenant « %2 »%3.</translation>
+        <translation>«&#xa0;%1&#xa0;» s&apos;appelle maintenant «&#xa0;%2&#xa0;»%3.</translation>
     </message>
     <message>
         <source>“%1” was parted into “%2” and “%3”%4.</source>
-        <translation>« %1 » a été partagée en « %2 » et « %3 »%4.</translation>
+        <translation>«&#xa0;%1&#xa0;» a été partagée en «&#xa0;%2&#xa0;» et «&#xa0;%3&#xa0;»%4.</translation>
     </message>
     <message>
         <source>“%1” and “%2” of “%3” became “%4”%5.</source>
-        <translation>« %1 » et « %2 » de « %3 » sont devenues « %4 »%5.</translation>
+        <translation>«&#xa0;%1&#xa0;» et «&#xa0;%2&#xa0;» de «&#xa0;%3&#xa0;» sont devenues «&#xa0;%4&#xa0;»%5.</translation>
     </message>
     <message>
         <source>“%1” moved to the table “%2”%3.</source>
-        <translation>« %1 » est passée dans la table « %2 »%3.</translation>
+        <translation>«&#xa0;%1&#xa0;» est passée dans la table «&#xa0;%2&#xa0;»%3.</translation>
     </message>
     <message>
         <source>“%1” is gone.</source>
-        <translation>« %1 » a disparu.</translation>
+        <translation>«&#xa0;%1&#xa0;» a disparu.</translation>
     </message>
     <message>
         <source>“%1” is of the type %2 now; it was %3.</source>
-        <translation>« %1 » est maintenant du type %2 ; c&apos;était %3.</translation>
+        <translation>«&#xa0;%1&#xa0;» est maintenant du type %2&#xa0;; c&apos;était %3.</translation>
     </message>
     <message>
         <source>“%1” takes %2 letters now%3.</source>
-        <translation>« %1 » prend maintenant %2 lettres%3.</translation>
+        <translation>«&#xa0;%1&#xa0;» prend maintenant %2 lettres%3.</translation>
     </message>
     <message>
         <source>; it took %1</source>
-        <translation> ; elle en prenait %1</translation>
+        <translation>&#xa0;; elle en prenait %1</translation>
     </message>
     <message>
         <source>“%1” takes any number of letters now.</source>
-        <translation>« %1 » prend maintenant des lettres sans limite.</translation>
+        <translation>«&#xa0;%1&#xa0;» prend maintenant des lettres sans limite.</translation>
     </message>
     <message>
         <source>“%1” is required now.</source>
-        <translation>« %1 » est maintenant obligatoire.</translation>
+        <translation>«&#xa0;%1&#xa0;» est maintenant obligatoire.</translation>
     </message>
     <message>
         <source>“%1” may be empty now.</source>
-        <translation>« %1 » peut maintenant être vide.</translation>
+        <translation>«&#xa0;%1&#xa0;» peut maintenant être vide.</translation>
     </message>
     <message>
         <source>“%1” starts with %2 now.</source>
-        <translation>« %1 » commence maintenant par %2.</translation>
+        <translation>«&#xa0;%1&#xa0;» commence maintenant par %2.</translation>
     </message>
     <message>
         <source>“%1” starts with nothing now.</source>
-        <translation>« %1 » ne commence plus par rien.</translation>
+        <translation>«&#xa0;%1&#xa0;» ne commence plus par rien.</translation>
     </message>
     <message>
         <source>“%1” allows other values now: %2.</source>
-        <translation>« %1 » admet maintenant d&apos;autres valeurs : %2.</translation>
+        <translation>«&#xa0;%1&#xa0;» admet maintenant d&apos;autres valeurs&#xa0;: %2.</translation>
     </message>
     <message>
         <source>“%1” points to “%2” now.</source>
-        <translation>« %1 » renvoie maintenant à « %2 ».</translation>
+        <translation>«&#xa0;%1&#xa0;» renvoie maintenant à «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>“%1” does not point to “%2” any more.</source>
-        <translation>« %1 » ne renvoie plus à « %2 ».</translation>
+        <translation>«&#xa0;%1&#xa0;» ne renvoie plus à «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>“%1” is new, and required.</source>
-        <translation>« %1 » est nouvelle, et obligatoire.</translation>
+        <translation>«&#xa0;%1&#xa0;» est nouvelle, et obligatoire.</translation>
     </message>
     <message>
         <source>“%1” is new.</source>
-        <translation>« %1 » est nouvelle.</translation>
+        <translation>«&#xa0;%1&#xa0;» est nouvelle.</translation>
     </message>
     <message>
         <source>It must be that %1</source>
@@ -5236,11 +5236,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>is within the next days:</source>
-        <translation>est dans les prochains jours :</translation>
+        <translation>est dans les prochains jours&#xa0;:</translation>
     </message>
     <message>
         <source>is within the last days:</source>
-        <translation>est dans les derniers jours :</translation>
+        <translation>est dans les derniers jours&#xa0;:</translation>
     </message>
     <message>
         <source>is in this month</source>
@@ -5248,7 +5248,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>not: </source>
-        <translation>pas : </translation>
+        <translation>pas&#xa0;: </translation>
     </message>
     <message>
         <source>, </source>
@@ -5268,7 +5268,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>%1: “%2”</source>
-        <translation>%1 : « %2 »</translation>
+        <translation>%1&#xa0;: «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>Must hold</source>
@@ -5284,7 +5284,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Nothing can be typed here, or in it, where this SQL condition is true: status = &apos;closed&apos;.</source>
-        <translation>Rien ne peut être tapé ici, ou dedans, là où cette condition SQL est vraie : status = &apos;closed&apos;.</translation>
+        <translation>Rien ne peut être tapé ici, ou dedans, là où cette condition SQL est vraie&#xa0;: status = &apos;closed&apos;.</translation>
     </message>
     <message>
         <source>%1 is locked</source>
@@ -5316,11 +5316,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Stands out by a tint, a bar at its edge and a word: steady, watch or alarm.</source>
-        <translation>Ressort par une teinte, une barre au bord et un mot : calme, attention ou alarme.</translation>
+        <translation>Ressort par une teinte, une barre au bord et un mot&#xa0;: calme, attention ou alarme.</translation>
     </message>
     <message>
         <source>beside %1 stands “%2”</source>
-        <translation>à côté de %1 se trouve « %2 »</translation>
+        <translation>à côté de %1 se trouve «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>%1 when %2</source>
@@ -5328,7 +5328,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>, else “%1”</source>
-        <translation>, sinon « %1 »</translation>
+        <translation>, sinon «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>A note beside</source>
@@ -5344,7 +5344,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Must be filled in where this SQL condition is true: status = &apos;withdrawn&apos;.</source>
-        <translation>Doit être rempli là où cette condition SQL est vraie : status = &apos;withdrawn&apos;.</translation>
+        <translation>Doit être rempli là où cette condition SQL est vraie&#xa0;: status = &apos;withdrawn&apos;.</translation>
     </message>
     <message>
         <source>%1 is required</source>
@@ -5384,11 +5384,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Limits over what is stored: below the first one mark, up to the next another.</source>
-        <translation>Des limites sur ce qui est enregistré : sous la première une marque, jusqu&apos;à la suivante une autre.</translation>
+        <translation>Des limites sur ce qui est enregistré&#xa0;: sous la première une marque, jusqu&apos;à la suivante une autre.</translation>
     </message>
     <message>
         <source>%1 is written as: %2</source>
-        <translation>%1 s&apos;écrit : %2</translation>
+        <translation>%1 s&apos;écrit&#xa0;: %2</translation>
     </message>
     <message>
         <source>%1 is written like %2</source>
@@ -5400,7 +5400,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>One or two examples show how the text is written: NB-2104-D.</source>
-        <translation>Un ou deux exemples montrent comment le texte s&apos;écrit : NB-2104-D.</translation>
+        <translation>Un ou deux exemples montrent comment le texte s&apos;écrit&#xa0;: NB-2104-D.</translation>
     </message>
     <message>
         <source>%1 is shown</source>
@@ -5412,11 +5412,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>; when hidden, it is saved empty</source>
-        <translation> ; caché, il est enregistré vide</translation>
+        <translation>&#xa0;; caché, il est enregistré vide</translation>
     </message>
     <message>
         <source>; when hidden with a value, saving asks</source>
-        <translation> ; caché avec une valeur, l&apos;enregistrement demande</translation>
+        <translation>&#xa0;; caché avec une valeur, l&apos;enregistrement demande</translation>
     </message>
     <message>
         <source>Shown when</source>
@@ -5424,7 +5424,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Not to be seen, with all in it, where this SQL condition is not true: status = &apos;adrift&apos;.</source>
-        <translation>Ne se voit pas, avec tout ce qu&apos;il contient, là où cette condition SQL n&apos;est pas vraie : status = &apos;adrift&apos;.</translation>
+        <translation>Ne se voit pas, avec tout ce qu&apos;il contient, là où cette condition SQL n&apos;est pas vraie&#xa0;: status = &apos;adrift&apos;.</translation>
     </message>
     <message>
         <source>Change when it is shown</source>
@@ -5456,7 +5456,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A value that is put into the column: hours * hourly_rate.</source>
-        <translation>Une valeur mise dans la colonne : hours * hourly_rate.</translation>
+        <translation>Une valeur mise dans la colonne&#xa0;: hours * hourly_rate.</translation>
     </message>
     <message>
         <source>steady</source>
@@ -5476,7 +5476,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A record is needed for which this is %1: %2</source>
-        <translation>Il faut une fiche pour laquelle ceci est %1 : %2</translation>
+        <translation>Il faut une fiche pour laquelle ceci est %1&#xa0;: %2</translation>
     </message>
     <message>
         <source>not true</source>
@@ -5484,11 +5484,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>There is no column “%1”.</source>
-        <translation>Il n&apos;y a pas de colonne « %1 ».</translation>
+        <translation>Il n&apos;y a pas de colonne «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>No record can be found for which this is %1: %2</source>
-        <translation>On ne trouve pas de fiche pour laquelle ceci est %1 : %2</translation>
+        <translation>On ne trouve pas de fiche pour laquelle ceci est %1&#xa0;: %2</translation>
     </message>
     <message>
         <source>Phone number, with its country (E.164)</source>
@@ -5660,7 +5660,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A rule of a newer version: %1</source>
-        <translation>Une règle d&apos;une version plus récente : %1</translation>
+        <translation>Une règle d&apos;une version plus récente&#xa0;: %1</translation>
     </message>
     <message>
         <source>The record</source>
@@ -5700,7 +5700,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>This is no regular expression: %1, at letter %2.</source>
-        <translation>Ce n&apos;est pas une expression régulière : %1, à la lettre %2.</translation>
+        <translation>Ce n&apos;est pas une expression régulière&#xa0;: %1, à la lettre %2.</translation>
     </message>
     <message>
         <source>such as %1</source>
@@ -5784,11 +5784,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The rows have no column “%1”. Write for instance: name, laid_on descending.</source>
-        <translation>Les lignes n&apos;ont pas de colonne « %1 ». Écrivez par exemple : name, laid_on descending.</translation>
+        <translation>Les lignes n&apos;ont pas de colonne «&#xa0;%1&#xa0;». Écrivez par exemple&#xa0;: name, laid_on descending.</translation>
     </message>
     <message>
         <source>“%1” stands there twice.</source>
-        <translation>« %1 » y est deux fois.</translation>
+        <translation>«&#xa0;%1&#xa0;» y est deux fois.</translation>
     </message>
     <message>
         <source>Page header</source>
@@ -5836,7 +5836,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>This number is too large to be stored; at most 18 digits go here</source>
-        <translation>Ce nombre est trop grand pour être enregistré ; 18 chiffres au plus ici</translation>
+        <translation>Ce nombre est trop grand pour être enregistré&#xa0;; 18 chiffres au plus ici</translation>
     </message>
     <message>
         <source>A whole number is needed here, such as 12</source>
@@ -5848,7 +5848,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>This version does not know databases of the kind “%1”. Take a newer version.</source>
-        <translation>Cette version ne connaît pas les bases du genre « %1 ». Prenez une version plus récente.</translation>
+        <translation>Cette version ne connaît pas les bases du genre «&#xa0;%1&#xa0;». Prenez une version plus récente.</translation>
     </message>
     <message>
         <source>Qt&apos;s driver %1 is not installed. Install it and open the database again.</source>
@@ -5856,7 +5856,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>This takes too long, so it was stopped after %1 seconds. Narrow the SELECT or the view down, with a WHERE or fewer tables.</source>
-        <translation>C&apos;est trop long ; cela a été arrêté après %1 secondes. Resserrez le SELECT ou la vue, avec un WHERE ou moins de tables.</translation>
+        <translation>C&apos;est trop long&#xa0;; cela a été arrêté après %1 secondes. Resserrez le SELECT ou la vue, avec un WHERE ou moins de tables.</translation>
     </message>
     <message>
         <source>%1 is needed</source>
@@ -5868,19 +5868,19 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Another record has this value already; %1 must differ</source>
-        <translation>Une autre fiche a déjà cette valeur ; %1 doit différer</translation>
+        <translation>Une autre fiche a déjà cette valeur&#xa0;; %1 doit différer</translation>
     </message>
     <message>
         <source>A rule of the table is not kept: %1</source>
-        <translation>Une règle de la table n&apos;est pas respectée : %1</translation>
+        <translation>Une règle de la table n&apos;est pas respectée&#xa0;: %1</translation>
     </message>
     <message>
         <source>A form cannot be tried on a copy here: the database is on a server. Try it on a database made for trying things out.</source>
-        <translation>Un formulaire ne peut être essayé ici sur une copie : la base est sur un serveur. Essayez-le sur une base faite pour cela.</translation>
+        <translation>Un formulaire ne peut être essayé ici sur une copie&#xa0;: la base est sur un serveur. Essayez-le sur une base faite pour cela.</translation>
     </message>
     <message>
         <source>There is no place for a copy to try on: %1. Nothing was changed.</source>
-        <translation>Il n&apos;y a pas de place pour une copie d&apos;essai : %1. Rien n&apos;a été changé.</translation>
+        <translation>Il n&apos;y a pas de place pour une copie d&apos;essai&#xa0;: %1. Rien n&apos;a été changé.</translation>
     </message>
     <message>
         <source>Comma-separated values</source>
@@ -5908,7 +5908,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is no address to send from. It is set where the project&apos;s mail is set up.</source>
-        <translation>« %1 » n&apos;est pas une adresse d&apos;envoi. Elle se fixe là où le courriel du projet est réglé.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une adresse d&apos;envoi. Elle se fixe là où le courriel du projet est réglé.</translation>
     </message>
     <message>
         <source>Nobody is named to whom it goes.</source>
@@ -5916,7 +5916,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is no address.</source>
-        <translation>« %1 » n&apos;est pas une adresse.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une adresse.</translation>
     </message>
     <message>
         <source>It may have been sent before.</source>
@@ -5948,11 +5948,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The mail server refuses it (%1): %2</source>
-        <translation>Le serveur de courriel le refuse (%1) : %2</translation>
+        <translation>Le serveur de courriel le refuse (%1)&#xa0;: %2</translation>
     </message>
     <message>
         <source>It could not be sent: %1</source>
-        <translation>Il n&apos;a pu être envoyé : %1</translation>
+        <translation>Il n&apos;a pu être envoyé&#xa0;: %1</translation>
     </message>
     <message>
         <source>The project names no mail server.</source>
@@ -5980,7 +5980,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Another record has the same values already: %1</source>
-        <translation>Une autre fiche a déjà les mêmes valeurs : %1</translation>
+        <translation>Une autre fiche a déjà les mêmes valeurs&#xa0;: %1</translation>
     </message>
     <message>
         <source>The text is longer than %1 takes</source>
@@ -5988,7 +5988,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A text is longer than its column takes: %1</source>
-        <translation>Un texte est plus long que n&apos;en prend sa colonne : %1</translation>
+        <translation>Un texte est plus long que n&apos;en prend sa colonne&#xa0;: %1</translation>
     </message>
     <message>
         <source>The number is larger or smaller than %1 takes</source>
@@ -5996,7 +5996,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A number is larger or smaller than its column takes: %1</source>
-        <translation>Un nombre est plus grand ou plus petit que n&apos;en prend sa colonne : %1</translation>
+        <translation>Un nombre est plus grand ou plus petit que n&apos;en prend sa colonne&#xa0;: %1</translation>
     </message>
     <message>
         <source>%1 does not take this kind of value</source>
@@ -6004,39 +6004,39 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A column does not take this kind of value: %1</source>
-        <translation>Une colonne ne prend pas ce genre de valeur : %1</translation>
+        <translation>Une colonne ne prend pas ce genre de valeur&#xa0;: %1</translation>
     </message>
     <message>
         <source>You have no right to change this: %1. Ask whoever keeps the database.</source>
-        <translation>Vous n&apos;avez pas le droit de changer cela : %1. Demandez à qui tient la base.</translation>
+        <translation>Vous n&apos;avez pas le droit de changer cela&#xa0;: %1. Demandez à qui tient la base.</translation>
     </message>
     <message>
         <source>This server only lets you look; it follows another one that is written to. What you typed is kept.</source>
-        <translation>Ce serveur ne laisse que regarder ; il suit un autre où l&apos;on écrit. Ce que vous avez tapé est gardé.</translation>
+        <translation>Ce serveur ne laisse que regarder&#xa0;; il suit un autre où l&apos;on écrit. Ce que vous avez tapé est gardé.</translation>
     </message>
     <message>
         <source>Somebody else is changing the same rows just now. What you typed is kept; save again in a moment.</source>
-        <translation>Quelqu&apos;un change en ce moment les mêmes lignes. Ce que vous avez tapé est gardé ; enregistrez de nouveau dans un instant.</translation>
+        <translation>Quelqu&apos;un change en ce moment les mêmes lignes. Ce que vous avez tapé est gardé&#xa0;; enregistrez de nouveau dans un instant.</translation>
     </message>
     <message>
         <source>The database server has no room left, so nothing was saved: %1. What you typed is kept.</source>
-        <translation>Le serveur n&apos;a plus de place, rien n&apos;a donc été enregistré : %1. Ce que vous avez tapé est gardé.</translation>
+        <translation>Le serveur n&apos;a plus de place, rien n&apos;a donc été enregistré&#xa0;: %1. Ce que vous avez tapé est gardé.</translation>
     </message>
     <message>
         <source>The connection to the database was lost. What you typed is kept; save again when the server answers.</source>
-        <translation>La connexion à la base est perdue. Ce que vous avez tapé est gardé ; enregistrez de nouveau quand le serveur répond.</translation>
+        <translation>La connexion à la base est perdue. Ce que vous avez tapé est gardé&#xa0;; enregistrez de nouveau quand le serveur répond.</translation>
     </message>
     <message>
         <source>The database refuses this: %1</source>
-        <translation>La base de données refuse cela : %1</translation>
+        <translation>La base de données refuse cela&#xa0;: %1</translation>
     </message>
     <message>
         <source>The database server on %1 does not answer any more. What you typed is kept; it is tried again by itself.</source>
-        <translation>Le serveur sur %1 ne répond plus. Ce que vous avez tapé est gardé ; un nouvel essai se fait tout seul.</translation>
+        <translation>Le serveur sur %1 ne répond plus. Ce que vous avez tapé est gardé&#xa0;; un nouvel essai se fait tout seul.</translation>
     </message>
     <message>
         <source>You have no right to read this in the database %1: %2. Ask whoever keeps it.</source>
-        <translation>Vous n&apos;avez pas le droit de lire cela dans la base %1 : %2. Demandez à qui la tient.</translation>
+        <translation>Vous n&apos;avez pas le droit de lire cela dans la base %1&#xa0;: %2. Demandez à qui la tient.</translation>
     </message>
     <message>
         <source>The database %1 was asked to stop what it was doing.</source>
@@ -6044,11 +6044,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Somebody else is changing the same rows of the database %1. Nothing was lost; try again in a moment.</source>
-        <translation>Quelqu&apos;un change les mêmes lignes de la base %1. Rien n&apos;a été perdu ; essayez de nouveau dans un instant.</translation>
+        <translation>Quelqu&apos;un change les mêmes lignes de la base %1. Rien n&apos;a été perdu&#xa0;; essayez de nouveau dans un instant.</translation>
     </message>
     <message>
         <source>The database %1 did not do what was asked: %2.</source>
-        <translation>La base %1 n&apos;a pas fait ce qui était demandé : %2.</translation>
+        <translation>La base %1 n&apos;a pas fait ce qui était demandé&#xa0;: %2.</translation>
     </message>
     <message>
         <source>The database %1 asks for a password, or the one given is wrong.</source>
@@ -6068,7 +6068,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The connection to %1 could not be made as safe as asked: %2.</source>
-        <translation>La connexion à %1 n&apos;a pu être aussi sûre que demandé : %2.</translation>
+        <translation>La connexion à %1 n&apos;a pu être aussi sûre que demandé&#xa0;: %2.</translation>
     </message>
     <message>
         <source>No database server answers on %1. Check the name of the computer and the port, and whether the server runs.</source>
@@ -6076,7 +6076,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The database server on %1 does not let you in to %2: %3.</source>
-        <translation>Le serveur sur %1 ne vous laisse pas entrer dans %2 : %3.</translation>
+        <translation>Le serveur sur %1 ne vous laisse pas entrer dans %2&#xa0;: %3.</translation>
     </message>
     <message>
         <source>Write a SELECT, such as SELECT * FROM a table.</source>
@@ -6088,19 +6088,19 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The SELECT is not understood: %1</source>
-        <translation>Le SELECT n&apos;est pas compris : %1</translation>
+        <translation>Le SELECT n&apos;est pas compris&#xa0;: %1</translation>
     </message>
     <message>
         <source>The SELECT asks for values (?) that nobody gives; write them out.</source>
-        <translation>Le SELECT demande des valeurs (?) que personne ne donne ; écrivez-les.</translation>
+        <translation>Le SELECT demande des valeurs (?) que personne ne donne&#xa0;; écrivez-les.</translation>
     </message>
     <message>
         <source>Rows cannot be read from this: %1</source>
-        <translation>On ne peut lire de lignes de ceci : %1</translation>
+        <translation>On ne peut lire de lignes de ceci&#xa0;: %1</translation>
     </message>
     <message>
         <source>Only a SELECT goes here; this one would change the database or gives no rows.</source>
-        <translation>Seul un SELECT va ici ; celui-ci changerait la base ou ne donne pas de lignes.</translation>
+        <translation>Seul un SELECT va ici&#xa0;; celui-ci changerait la base ou ne donne pas de lignes.</translation>
     </message>
     <message>
         <source>the server does not answer</source>
@@ -6116,72 +6116,72 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The server of the database %1 has no room left: %2.</source>
-        <translation>Le serveur de la base %1 n&apos;a plus de place : %2.</translation>
+        <translation>Le serveur de la base %1 n&apos;a plus de place&#xa0;: %2.</translation>
     </message>
     <message>
         <source>The database server on %1 takes nobody in just now; it is starting or stopping. Try again in a moment.</source>
-        <translation>Le serveur sur %1 n&apos;accueille personne en ce moment ; il démarre ou s&apos;arrête. Essayez de nouveau dans un instant.</translation>
+        <translation>Le serveur sur %1 n&apos;accueille personne en ce moment&#xa0;; il démarre ou s&apos;arrête. Essayez de nouveau dans un instant.</translation>
     </message>
     <message>
         <source>The address of the database cannot be used: %1.</source>
-        <translation>L&apos;adresse de la base ne peut servir : %1.</translation>
+        <translation>L&apos;adresse de la base ne peut servir&#xa0;: %1.</translation>
     </message>
     <message>
         <source>The SELECT asks for values ($1) that nobody gives; write them out.</source>
-        <translation>Le SELECT demande des valeurs ($1) que personne ne donne ; écrivez-les.</translation>
+        <translation>Le SELECT demande des valeurs ($1) que personne ne donne&#xa0;; écrivez-les.</translation>
     </message>
     <message>
         <source>There is no room for the question: no folder for temporary files can be written to.</source>
-        <translation>Il n&apos;y a pas de place pour la question : aucun dossier de fichiers temporaires n&apos;accepte l&apos;écriture.</translation>
+        <translation>Il n&apos;y a pas de place pour la question&#xa0;: aucun dossier de fichiers temporaires n&apos;accepte l&apos;écriture.</translation>
     </message>
     <message>
         <source>Only the first %L1 rows are shown: reading all of them takes too long.</source>
-        <translation>Seules les %L1 premières lignes sont montrées : les lire toutes est trop long.</translation>
+        <translation>Seules les %L1 premières lignes sont montrées&#xa0;: les lire toutes est trop long.</translation>
     </message>
     <message>
         <source>These rows cannot be shown one by one: every name by which they could be numbered is that of one of their columns.</source>
-        <translation>Ces lignes ne peuvent être montrées une à une : chaque nom qui servirait à les numéroter est celui d&apos;une de leurs colonnes.</translation>
+        <translation>Ces lignes ne peuvent être montrées une à une&#xa0;: chaque nom qui servirait à les numéroter est celui d&apos;une de leurs colonnes.</translation>
     </message>
     <message>
         <source>The table “%1” is gone, so its rows cannot be brought back</source>
-        <translation>La table « %1 » a disparu ; ses lignes ne peuvent donc être rendues</translation>
+        <translation>La table «&#xa0;%1&#xa0;» a disparu&#xa0;; ses lignes ne peuvent donc être rendues</translation>
     </message>
     <message>
         <source>What the rows point to is gone, so they cannot be brought back</source>
-        <translation>Ce à quoi les lignes renvoient a disparu ; elles ne peuvent donc être rendues</translation>
+        <translation>Ce à quoi les lignes renvoient a disparu&#xa0;; elles ne peuvent donc être rendues</translation>
     </message>
     <message>
         <source>Other records still point to this one, so it stays</source>
-        <translation>D&apos;autres fiches renvoient encore à celle-ci ; elle reste donc</translation>
+        <translation>D&apos;autres fiches renvoient encore à celle-ci&#xa0;; elle reste donc</translation>
     </message>
     <message>
         <source>%L1 in “%2”</source>
         <comment>so many rows in a table</comment>
-        <translation>%L1 dans « %2 »</translation>
+        <translation>%L1 dans «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>This record stays, because others point to it or to what belongs to it: %1. Delete or change those first.</source>
-        <translation>Cette fiche reste, car d&apos;autres renvoient à elle ou à ce qui lui appartient : %1. Supprimez ou changez d&apos;abord celles-là.</translation>
+        <translation>Cette fiche reste, car d&apos;autres renvoient à elle ou à ce qui lui appartient&#xa0;: %1. Supprimez ou changez d&apos;abord celles-là.</translation>
     </message>
     <message>
         <source>The form “%1” has no rows yet, so it shows no records.</source>
-        <translation>Le formulaire « %1 » n&apos;a pas encore de lignes ; il ne montre donc pas de fiches.</translation>
+        <translation>Le formulaire «&#xa0;%1&#xa0;» n&apos;a pas encore de lignes&#xa0;; il ne montre donc pas de fiches.</translation>
     </message>
     <message>
         <source>The database has no table “%1” any more, so the form “%2” has no records. The form is kept as it is; bring the table back or give the form other rows.</source>
-        <translation>La base n&apos;a plus de table « %1 » ; le formulaire « %2 » n&apos;a donc pas de fiches. Le formulaire reste tel quel ; ramenez la table ou donnez-lui d&apos;autres lignes.</translation>
+        <translation>La base n&apos;a plus de table «&#xa0;%1&#xa0;»&#xa0;; le formulaire «&#xa0;%2&#xa0;» n&apos;a donc pas de fiches. Le formulaire reste tel quel&#xa0;; ramenez la table ou donnez-lui d&apos;autres lignes.</translation>
     </message>
     <message>
         <source>The rows of “%1” belong to no row</source>
-        <translation>Les lignes de « %1 » n&apos;appartiennent à aucune ligne</translation>
+        <translation>Les lignes de «&#xa0;%1&#xa0;» n&apos;appartiennent à aucune ligne</translation>
     </message>
     <message>
         <source>More than %L1 rows belong to this record, which are too many to be summed up here</source>
-        <translation>Plus de %L1 lignes appartiennent à cette fiche ; c&apos;est trop pour les résumer ici</translation>
+        <translation>Plus de %L1 lignes appartiennent à cette fiche&#xa0;; c&apos;est trop pour les résumer ici</translation>
     </message>
     <message>
         <source>There is no such %1; choose one from the list</source>
-        <translation>Cette valeur de %1 n&apos;existe pas ; choisissez-en une dans la liste</translation>
+        <translation>Cette valeur de %1 n&apos;existe pas&#xa0;; choisissez-en une dans la liste</translation>
     </message>
     <message>
         <source>A value points to a record that does not exist</source>
@@ -6189,19 +6189,19 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>These rows can only be looked at: they come from a view</source>
-        <translation>Ces lignes ne peuvent qu&apos;être regardées : elles viennent d&apos;une vue</translation>
+        <translation>Ces lignes ne peuvent qu&apos;être regardées&#xa0;: elles viennent d&apos;une vue</translation>
     </message>
     <message>
         <source>The server went away while this was being saved, so it is not known whether it was. What you typed is kept; look for the record before you save again.</source>
-        <translation>Le serveur est parti pendant l&apos;enregistrement ; on ne sait donc pas s&apos;il a eu lieu. Ce que vous avez tapé est gardé ; cherchez la fiche avant d&apos;enregistrer de nouveau.</translation>
+        <translation>Le serveur est parti pendant l&apos;enregistrement&#xa0;; on ne sait donc pas s&apos;il a eu lieu. Ce que vous avez tapé est gardé&#xa0;; cherchez la fiche avant d&apos;enregistrer de nouveau.</translation>
     </message>
     <message>
         <source>The database can only be read, so its tables cannot be changed.</source>
-        <translation>La base ne peut être que lue ; ses tables ne peuvent donc être changées.</translation>
+        <translation>La base ne peut être que lue&#xa0;; ses tables ne peuvent donc être changées.</translation>
     </message>
     <message>
         <source>“%1” is no table but a view or a SELECT; columns are added to tables.</source>
-        <translation>« %1 » n&apos;est pas une table mais une vue ou un SELECT ; les colonnes s&apos;ajoutent aux tables.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une table mais une vue ou un SELECT&#xa0;; les colonnes s&apos;ajoutent aux tables.</translation>
     </message>
     <message>
         <source>The default must be yes or no.</source>
@@ -6209,7 +6209,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The default does not fit: %1</source>
-        <translation>La valeur par défaut ne convient pas : %1</translation>
+        <translation>La valeur par défaut ne convient pas&#xa0;: %1</translation>
     </message>
     <message>
         <source>Give the column a name.</source>
@@ -6217,7 +6217,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” has a column “%2” already.</source>
-        <translation>« %1 » a déjà une colonne « %2 ».</translation>
+        <translation>«&#xa0;%1&#xa0;» a déjà une colonne «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>A required column needs a default, for the rows that are there already.</source>
@@ -6225,11 +6225,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>No values are stored in “%1” yet.</source>
-        <translation>Aucune valeur n&apos;est encore enregistrée dans « %1 ».</translation>
+        <translation>Aucune valeur n&apos;est encore enregistrée dans «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>“%1” holds %2 different values; that is no short list.</source>
-        <translation>« %1 » contient %2 valeurs différentes ; ce n&apos;est pas une courte liste.</translation>
+        <translation>«&#xa0;%1&#xa0;» contient %2 valeurs différentes&#xa0;; ce n&apos;est pas une courte liste.</translation>
     </message>
     <message>
         <source>Only the values of a text column make a table of choices.</source>
@@ -6237,7 +6237,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is chosen from another table already.</source>
-        <translation>« %1 » se choisit déjà dans une autre table.</translation>
+        <translation>«&#xa0;%1&#xa0;» se choisit déjà dans une autre table.</translation>
     </message>
     <message>
         <source>Give the table a name.</source>
@@ -6245,7 +6245,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>There is a table “%1” already.</source>
-        <translation>Il y a déjà une table « %1 ».</translation>
+        <translation>Il y a déjà une table «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>Nothing was changed. %1</source>
@@ -6253,7 +6253,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The database could not be copied for a trial: %1. Nothing was changed.</source>
-        <translation>La base n&apos;a pu être copiée pour un essai : %1. Rien n&apos;a été changé.</translation>
+        <translation>La base n&apos;a pu être copiée pour un essai&#xa0;: %1. Rien n&apos;a été changé.</translation>
     </message>
     <message>
         <source>The trial was given up. Nothing was changed.</source>
@@ -6261,7 +6261,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The database %1 is being written by another program. Nothing was lost; try again in a moment.</source>
-        <translation>Un autre programme écrit dans la base %1. Rien n&apos;a été perdu ; essayez de nouveau dans un instant.</translation>
+        <translation>Un autre programme écrit dans la base %1. Rien n&apos;a été perdu&#xa0;; essayez de nouveau dans un instant.</translation>
     </message>
     <message>
         <source>The database %1 can only be read. Ask for the right to write to the file and its folder.</source>
@@ -6277,7 +6277,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The disk with the database %1 is full. What you typed is kept; make room and save again.</source>
-        <translation>Le disque de la base %1 est plein. Ce que vous avez tapé est gardé ; faites de la place et enregistrez de nouveau.</translation>
+        <translation>Le disque de la base %1 est plein. Ce que vous avez tapé est gardé&#xa0;; faites de la place et enregistrez de nouveau.</translation>
     </message>
     <message>
         <source>The database %1 cannot be opened. Check that the file is there and that you may read it.</source>
@@ -6289,7 +6289,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>There is no database file %1. It may have been moved or renamed; choose it anew.</source>
-        <translation>Il n&apos;y a pas de fichier de base %1. Il a pu être déplacé ou renommé ; choisissez-le à nouveau.</translation>
+        <translation>Il n&apos;y a pas de fichier de base %1. Il a pu être déplacé ou renommé&#xa0;; choisissez-le à nouveau.</translation>
     </message>
     <message>
         <source>%1 is a folder. Choose a database file.</source>
@@ -6301,7 +6301,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Another program is writing to the database just now. What you typed is kept; save again in a moment.</source>
-        <translation>Un autre programme écrit en ce moment dans la base. Ce que vous avez tapé est gardé ; enregistrez de nouveau dans un instant.</translation>
+        <translation>Un autre programme écrit en ce moment dans la base. Ce que vous avez tapé est gardé&#xa0;; enregistrez de nouveau dans un instant.</translation>
     </message>
     <message>
         <source>The database can only be read. Ask for the right to write to its file and folder. What you typed is kept.</source>
@@ -6309,7 +6309,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The disk is full, so nothing was saved. What you typed is kept; make room and save again.</source>
-        <translation>Le disque est plein, rien n&apos;a donc été enregistré. Ce que vous avez tapé est gardé ; faites de la place et enregistrez de nouveau.</translation>
+        <translation>Le disque est plein, rien n&apos;a donc été enregistré. Ce que vous avez tapé est gardé&#xa0;; faites de la place et enregistrez de nouveau.</translation>
     </message>
     <message>
         <source>The database does not say what the SELECT gives.</source>
@@ -6317,11 +6317,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>One SELECT alone goes here; there is more behind it.</source>
-        <translation>Un seul SELECT va ici ; il y a autre chose derrière.</translation>
+        <translation>Un seul SELECT va ici&#xa0;; il y a autre chose derrière.</translation>
     </message>
     <message>
         <source>The SELECT asks for values (%1) that nobody gives; write them out.</source>
-        <translation>Le SELECT demande des valeurs (%1) que personne ne donne ; écrivez-les.</translation>
+        <translation>Le SELECT demande des valeurs (%1) que personne ne donne&#xa0;; écrivez-les.</translation>
     </message>
     <message>
         <source>%1 is there already.</source>
@@ -6345,7 +6345,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>That left an empty row. “Remove empty rows” (Ctrl+Alt+X) closes it up.</source>
-        <translation>Cela a laissé une rangée vide. « Retirer les rangées vides » (Ctrl+Alt+X) la referme.</translation>
+        <translation>Cela a laissé une rangée vide. «&#xa0;Retirer les rangées vides&#xa0;» (Ctrl+Alt+X) la referme.</translation>
     </message>
     <message>
         <source>Move a rail</source>
@@ -6453,7 +6453,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The rows of this form have no column for some of what was pasted: %1. Bind or link it to others in the inspector.</source>
-        <translation>Les lignes de ce formulaire n&apos;ont pas de colonne pour une partie de ce qui a été collé : %1. Liez-le à d&apos;autres dans les propriétés.</translation>
+        <translation>Les lignes de ce formulaire n&apos;ont pas de colonne pour une partie de ce qui a été collé&#xa0;: %1. Liez-le à d&apos;autres dans les propriétés.</translation>
     </message>
     <message>
         <source>Duplicate a control</source>
@@ -6481,7 +6481,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>There was no room: the form is wider now.</source>
-        <translation>Il n&apos;y avait pas de place : le formulaire est maintenant plus large.</translation>
+        <translation>Il n&apos;y avait pas de place&#xa0;: le formulaire est maintenant plus large.</translation>
     </message>
     <message>
         <source>Place a picture</source>
@@ -6489,7 +6489,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Choose where the rows come from first; then tables can be dropped whose rows belong to them.</source>
-        <translation>Choisissez d&apos;abord d&apos;où viennent les lignes ; alors on peut déposer des tables dont les lignes leur appartiennent.</translation>
+        <translation>Choisissez d&apos;abord d&apos;où viennent les lignes&#xa0;; alors on peut déposer des tables dont les lignes leur appartiennent.</translation>
     </message>
     <message>
         <source>No link leads from %1 to the rows of this form.</source>
@@ -6513,7 +6513,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Words for %1: a semicolon goes on to the next. Choices stand behind a colon: Size: small, large.</source>
-        <translation>Mots pour %1 : un point-virgule passe au suivant. Les choix viennent après un deux-points : Taille : petit, grand.</translation>
+        <translation>Mots pour %1&#xa0;: un point-virgule passe au suivant. Les choix viennent après un deux-points&#xa0;: Taille&#xa0;: petit, grand.</translation>
     </message>
     <message>
         <source>Click a control to give it this look.</source>
@@ -6529,19 +6529,19 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Draw where the %1 goes, or click for its usual size. A number places so many; with Shift another follows; Escape ends.</source>
-        <translation>Tracez où va l&apos;élément (%1), ou cliquez pour sa taille habituelle. Un nombre en place autant ; avec Maj un autre suit ; Échap termine.</translation>
+        <translation>Tracez où va l&apos;élément (%1), ou cliquez pour sa taille habituelle. Un nombre en place autant&#xa0;; avec Maj un autre suit&#xa0;; Échap termine.</translation>
     </message>
     <message>
         <source>One %1.</source>
-        <translation>Un : %1.</translation>
+        <translation>Un&#xa0;: %1.</translation>
     </message>
     <message>
         <source>%1 at once: a click puts them under one another, a drag fills what is drawn.</source>
-        <translation>%1 à la fois : un clic les met les uns sous les autres, un tracé est rempli.</translation>
+        <translation>%1 à la fois&#xa0;: un clic les met les uns sous les autres, un tracé est rempli.</translation>
     </message>
     <message>
         <source>Place a %1</source>
-        <translation>Placer : %1</translation>
+        <translation>Placer&#xa0;: %1</translation>
     </message>
     <message>
         <source>Click the fields in the order in which Tab is to visit them, or drag a number to another place. Escape ends.</source>
@@ -6565,7 +6565,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>There is no tracing sheet yet; View, Tracing sheet lays one under the form.</source>
-        <translation>Il n&apos;y a pas encore de feuille à calquer ; Affichage, Feuille à calquer en place une sous le formulaire.</translation>
+        <translation>Il n&apos;y a pas encore de feuille à calquer&#xa0;; Affichage, Feuille à calquer en place une sous le formulaire.</translation>
     </message>
     <message>
         <source>scrolls from here at work</source>
@@ -6582,11 +6582,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Rail “%1”: stands clear of the longest caption. Drag to move all edges on it.</source>
-        <translation>Rail « %1 » : laisse place au plus long libellé. Tirez pour déplacer tous les bords qu&apos;il porte.</translation>
+        <translation>Rail «&#xa0;%1&#xa0;»&#xa0;: laisse place au plus long libellé. Tirez pour déplacer tous les bords qu&apos;il porte.</translation>
     </message>
     <message>
         <source>Rail “%1”. Drag to move all edges on it.</source>
-        <translation>Rail « %1 ». Tirez pour déplacer tous les bords qu&apos;il porte.</translation>
+        <translation>Rail «&#xa0;%1&#xa0;». Tirez pour déplacer tous les bords qu&apos;il porte.</translation>
     </message>
     <message>
         <source>Drag down from here to make a rail.</source>
@@ -6598,7 +6598,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Drag to change the band&apos;s height; with Ctrl, what is there is pushed along.</source>
-        <translation>Tirez pour changer la hauteur de la bande ; avec Ctrl, ce qui est là est poussé.</translation>
+        <translation>Tirez pour changer la hauteur de la bande&#xa0;; avec Ctrl, ce qui est là est poussé.</translation>
     </message>
     <message>
         <source>Click to give all gaps this size.</source>
@@ -6630,11 +6630,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>When the window gets wider: as its rails do. Click to have it stay.</source>
-        <translation>Quand la fenêtre s&apos;élargit : comme ses rails. Cliquez pour qu&apos;il reste.</translation>
+        <translation>Quand la fenêtre s&apos;élargit&#xa0;: comme ses rails. Cliquez pour qu&apos;il reste.</translation>
     </message>
     <message>
         <source>When the window gets higher: as its rails do. Click to have it stay.</source>
-        <translation>Quand la fenêtre grandit : comme ses rails. Cliquez pour qu&apos;il reste.</translation>
+        <translation>Quand la fenêtre grandit&#xa0;: comme ses rails. Cliquez pour qu&apos;il reste.</translation>
     </message>
     <message>
         <source>When the window gets wider, it stays. Click to have it move.</source>
@@ -6674,7 +6674,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>%1 Left be: %2</source>
-        <translation>%1 Laissé de côté : %2</translation>
+        <translation>%1 Laissé de côté&#xa0;: %2</translation>
     </message>
     <message>
         <source>Findings</source>
@@ -6778,7 +6778,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>a part of it: from letter 1, 3 letters</source>
-        <translation>une partie : à partir de la lettre 1, 3 lettres</translation>
+        <translation>une partie&#xa0;: à partir de la lettre 1, 3 lettres</translation>
     </message>
     <message>
         <source>how many letters</source>
@@ -6830,7 +6830,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Rows of “%1”</source>
-        <translation>Lignes de « %1 »</translation>
+        <translation>Lignes de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Put in…</source>
@@ -6998,11 +6998,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is no key. Write it as Ctrl+Shift+1 or F8.</source>
-        <translation>« %1 » n&apos;est pas une touche. Écrivez Ctrl+Shift+1 ou F8.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une touche. Écrivez Ctrl+Shift+1 ou F8.</translation>
     </message>
     <message>
         <source>%1 is the key of “%2” already. Choose another one.</source>
-        <translation>%1 est déjà la touche de « %2 ». Choisissez-en une autre.</translation>
+        <translation>%1 est déjà la touche de «&#xa0;%2&#xa0;». Choisissez-en une autre.</translation>
     </message>
     <message>
         <source>%1 (not in the project)</source>
@@ -7034,7 +7034,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>What the action wants to be told. Names of columns in braces are filled in: {asset_no}. Pages by their title; values as “Status = withdrawn; Laid on = today”; in SQL :asset_no is the row&apos;s value.</source>
-        <translation>Ce que l&apos;action veut savoir. Les noms de colonnes entre accolades sont remplis : {asset_no}. Les pages par leur titre ; les valeurs comme « Statut = retirée; Posée le = today » ; en SQL, :asset_no est la valeur de la ligne.</translation>
+        <translation>Ce que l&apos;action veut savoir. Les noms de colonnes entre accolades sont remplis&#xa0;: {asset_no}. Les pages par leur titre&#xa0;; les valeurs comme «&#xa0;Statut = retirée; Posée le = today&#xa0;»&#xa0;; en SQL,&#xa0;:asset_no est la valeur de la ligne.</translation>
     </message>
     <message>
         <source>Change what a button is told</source>
@@ -7046,7 +7046,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>What it does behind that, an action a line, as they are called under “Does”, such as “Go to a page of the form: Details”. It stops at the first that cannot be done.</source>
-        <translation>Ce qu&apos;il fait ensuite, une action par ligne, comme elles s&apos;appellent sous « Fait », par exemple « Aller à une page du formulaire : Détails ». Il s&apos;arrête à la première qui ne peut se faire.</translation>
+        <translation>Ce qu&apos;il fait ensuite, une action par ligne, comme elles s&apos;appellent sous «&#xa0;Fait&#xa0;», par exemple «&#xa0;Aller à une page du formulaire&#xa0;: Détails&#xa0;». Il s&apos;arrête à la première qui ne peut se faire.</translation>
     </message>
     <message>
         <source>Asks first</source>
@@ -7054,7 +7054,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A question that people answer before anything is done. Empty: none.</source>
-        <translation>Une question à laquelle on répond avant que rien ne soit fait. Vide : aucune.</translation>
+        <translation>Une question à laquelle on répond avant que rien ne soit fait. Vide&#xa0;: aucune.</translation>
     </message>
     <message>
         <source>Change what a button asks</source>
@@ -7066,7 +7066,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Presses it from anywhere on the form: Ctrl+Shift+1.</source>
-        <translation>L&apos;actionne de partout sur le formulaire : Ctrl+Shift+1.</translation>
+        <translation>L&apos;actionne de partout sur le formulaire&#xa0;: Ctrl+Shift+1.</translation>
     </message>
     <message>
         <source>Change the key of a button</source>
@@ -7074,7 +7074,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A PNG, JPEG or SVG file on the button; it becomes part of the form.</source>
-        <translation>Un fichier PNG, JPEG ou SVG sur le bouton ; il fait partie du formulaire.</translation>
+        <translation>Un fichier PNG, JPEG ou SVG sur le bouton&#xa0;; il fait partie du formulaire.</translation>
     </message>
     <message>
         <source>Opens</source>
@@ -7094,7 +7094,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Which column there holds which column here: buoy_id = id. Empty: it opens at its first record.</source>
-        <translation>Quelle colonne là-bas contient quelle colonne d&apos;ici : buoy_id = id. Vide : il s&apos;ouvre à sa première fiche.</translation>
+        <translation>Quelle colonne là-bas contient quelle colonne d&apos;ici&#xa0;: buoy_id = id. Vide&#xa0;: il s&apos;ouvre à sa première fiche.</translation>
     </message>
     <message>
         <source>%1 (not on this computer)</source>
@@ -7106,23 +7106,23 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” has no column “%2”. Write it as in: buoy_id = id.</source>
-        <translation>« %1 » n&apos;a pas de colonne « %2 ». Écrivez comme dans : buoy_id = id.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de colonne «&#xa0;%2&#xa0;». Écrivez comme dans&#xa0;: buoy_id = id.</translation>
     </message>
     <message>
         <source>A column is missing beside “%1”. Write it as in: buoy_id = id.</source>
-        <translation>Il manque une colonne à côté de « %1 ». Écrivez comme dans : buoy_id = id.</translation>
+        <translation>Il manque une colonne à côté de «&#xa0;%1&#xa0;». Écrivez comme dans&#xa0;: buoy_id = id.</translation>
     </message>
     <message>
         <source>Every page needs a title; a bar | stands between two of them.</source>
-        <translation>Chaque page a besoin d&apos;un titre ; une barre | en sépare deux.</translation>
+        <translation>Chaque page a besoin d&apos;un titre&#xa0;; une barre | en sépare deux.</translation>
     </message>
     <message>
         <source>These are fewer titles than pages. A page goes by “Remove the page”, with what stands on it.</source>
-        <translation>Il y a moins de titres que de pages. Une page s&apos;en va par « Retirer la page », avec ce qu&apos;elle porte.</translation>
+        <translation>Il y a moins de titres que de pages. Une page s&apos;en va par «&#xa0;Retirer la page&#xa0;», avec ce qu&apos;elle porte.</translation>
     </message>
     <message>
         <source>The words at the top of the frame; it may go without.</source>
-        <translation>Les mots en haut du cadre ; il peut s&apos;en passer.</translation>
+        <translation>Les mots en haut du cadre&#xa0;; il peut s&apos;en passer.</translation>
     </message>
     <message>
         <source>Change a heading</source>
@@ -7134,7 +7134,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The titles of the pages, with a bar | between them; one more title makes one more page.</source>
-        <translation>Les titres des pages, séparés par une barre | ; un titre de plus fait une page de plus.</translation>
+        <translation>Les titres des pages, séparés par une barre |&#xa0;; un titre de plus fait une page de plus.</translation>
     </message>
     <message>
         <source>Change pages</source>
@@ -7170,11 +7170,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The form&apos;s rows have no column “%1”.</source>
-        <translation>Les lignes du formulaire n&apos;ont pas de colonne « %1 ».</translation>
+        <translation>Les lignes du formulaire n&apos;ont pas de colonne «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>What is selected cannot become a %1: its column holds something else, or there is nothing to choose from.</source>
-        <translation>Ce qui est choisi ne peut devenir : %1. Sa colonne contient autre chose, ou il n&apos;y a rien parmi quoi choisir.</translation>
+        <translation>Ce qui est choisi ne peut devenir&#xa0;: %1. Sa colonne contient autre chose, ou il n&apos;y a rien parmi quoi choisir.</translation>
     </message>
     <message>
         <source>A caption needs words. To be without one, remove it.</source>
@@ -7238,7 +7238,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is the name of another control.</source>
-        <translation>« %1 » est le nom d&apos;un autre élément.</translation>
+        <translation>«&#xa0;%1&#xa0;» est le nom d&apos;un autre élément.</translation>
     </message>
     <message>
         <source>Bound to</source>
@@ -7262,7 +7262,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>What sort of control this is; it keeps its column, caption, name and place.</source>
-        <translation>De quelle sorte est cet élément ; il garde sa colonne, son libellé, son nom et sa place.</translation>
+        <translation>De quelle sorte est cet élément&#xa0;; il garde sa colonne, son libellé, son nom et sa place.</translation>
     </message>
     <message>
         <source>Change a kind</source>
@@ -7314,7 +7314,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>What it does when the window gets wider: it stays at the left, moves with the right edge, stretches between both, or keeps its share of the width.</source>
-        <translation>Ce qu&apos;il fait quand la fenêtre s&apos;élargit : il reste à gauche, suit le bord droit, s&apos;étire entre les deux, ou garde sa part de la largeur.</translation>
+        <translation>Ce qu&apos;il fait quand la fenêtre s&apos;élargit&#xa0;: il reste à gauche, suit le bord droit, s&apos;étire entre les deux, ou garde sa part de la largeur.</translation>
     </message>
     <message>
         <source>Change a hold</source>
@@ -7326,7 +7326,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>What it does when the window gets higher: it stays at the top, moves with the bottom, stretches between both, or keeps its share of the height.</source>
-        <translation>Ce qu&apos;il fait quand la fenêtre grandit : il reste en haut, suit le bas, s&apos;étire entre les deux, ou garde sa part de la hauteur.</translation>
+        <translation>Ce qu&apos;il fait quand la fenêtre grandit&#xa0;: il reste en haut, suit le bas, s&apos;étire entre les deux, ou garde sa part de la hauteur.</translation>
     </message>
     <message>
         <source>Left rides</source>
@@ -7342,7 +7342,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The rail that the right edge keeps to. With the left edge free it moves, with both held it stretches.</source>
-        <translation>Le rail auquel tient le bord droit. Le bord gauche libre, il se déplace ; les deux tenus, il s&apos;étire.</translation>
+        <translation>Le rail auquel tient le bord droit. Le bord gauche libre, il se déplace&#xa0;; les deux tenus, il s&apos;étire.</translation>
     </message>
     <message>
         <source>Top rides</source>
@@ -7358,7 +7358,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The level rail that the bottom edge keeps to. With the top edge free it moves, with both held it stretches.</source>
-        <translation>Le rail horizontal auquel tient le bord bas. Le bord haut libre, il se déplace ; les deux tenus, il s&apos;étire.</translation>
+        <translation>Le rail horizontal auquel tient le bord bas. Le bord haut libre, il se déplace&#xa0;; les deux tenus, il s&apos;étire.</translation>
     </message>
     <message>
         <source>Role</source>
@@ -7390,7 +7390,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>What a new record has here: a value, today, now, or = and an SQL expression. Empty: nothing.</source>
-        <translation>Ce qu&apos;une nouvelle fiche a ici : une valeur, today, now, ou = et une expression SQL. Vide : rien.</translation>
+        <translation>Ce qu&apos;une nouvelle fiche a ici&#xa0;: une valeur, today, now, ou = et une expression SQL. Vide&#xa0;: rien.</translation>
     </message>
     <message>
         <source>Change what a new record starts with</source>
@@ -7414,7 +7414,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A picture that is part of the form, such as a logo; it shows no column then.</source>
-        <translation>Une image qui fait partie du formulaire, comme un logo ; elle ne montre alors aucune colonne.</translation>
+        <translation>Une image qui fait partie du formulaire, comme un logo&#xa0;; elle ne montre alors aucune colonne.</translation>
     </message>
     <message>
         <source>Change a picture</source>
@@ -7450,11 +7450,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The form is saved as “%1”. File, Rename form gives it another name wherever it is named.</source>
-        <translation>Le formulaire est enregistré sous « %1 ». Fichier, Renommer le formulaire lui donne un autre nom partout où il est nommé.</translation>
+        <translation>Le formulaire est enregistré sous «&#xa0;%1&#xa0;». Fichier, Renommer le formulaire lui donne un autre nom partout où il est nommé.</translation>
     </message>
     <message>
         <source>The project has another form “%1”.</source>
-        <translation>Le projet a un autre formulaire « %1 ».</translation>
+        <translation>Le projet a un autre formulaire «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>none yet</source>
@@ -7466,7 +7466,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The form cannot be narrower than %1: controls stand there.</source>
-        <translation>Le formulaire ne peut être plus étroit que %1 : des éléments y sont.</translation>
+        <translation>Le formulaire ne peut être plus étroit que %1&#xa0;: des éléments y sont.</translation>
     </message>
     <message>
         <source>No window is as narrow as that.</source>
@@ -7498,7 +7498,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” has no column “%2”.</source>
-        <translation>« %1 » n&apos;a pas de colonne « %2 ».</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pas de colonne «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>below the rows</source>
@@ -7514,7 +7514,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The form needs rows first: choose where they come from.</source>
-        <translation>Le formulaire a d&apos;abord besoin de lignes : choisissez d&apos;où elles viennent.</translation>
+        <translation>Le formulaire a d&apos;abord besoin de lignes&#xa0;: choisissez d&apos;où elles viennent.</translation>
     </message>
     <message>
         <source>The pitch is from 1 to 200 px.</source>
@@ -7546,7 +7546,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Choose another sheet in the View menu; clear this to take the sheet away.</source>
-        <translation>Choisissez une autre feuille dans le menu Affichage ; videz ceci pour ôter la feuille.</translation>
+        <translation>Choisissez une autre feuille dans le menu Affichage&#xa0;; videz ceci pour ôter la feuille.</translation>
     </message>
     <message>
         <source>A whole number from 1 to %1 was expected.</source>
@@ -7602,7 +7602,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The records beside the form: one picks there and works here.</source>
-        <translation>Les fiches à côté du formulaire : on choisit là et on travaille ici.</translation>
+        <translation>Les fiches à côté du formulaire&#xa0;: on choisit là et on travaille ici.</translation>
     </message>
     <message>
         <source>Show or hide the record list</source>
@@ -7614,7 +7614,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The columns in the list: name, laid_on. Empty: what tells the records apart.</source>
-        <translation>Les colonnes de la liste : name, laid_on. Vide : ce qui distingue les fiches.</translation>
+        <translation>Les colonnes de la liste&#xa0;: name, laid_on. Vide&#xa0;: ce qui distingue les fiches.</translation>
     </message>
     <message>
         <source>Change the record list</source>
@@ -7626,7 +7626,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How wide the list opens; people may move its edge.</source>
-        <translation>La largeur à l&apos;ouverture ; on peut en déplacer le bord.</translation>
+        <translation>La largeur à l&apos;ouverture&#xa0;; on peut en déplacer le bord.</translation>
     </message>
     <message>
         <source>Rows from</source>
@@ -7642,7 +7642,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Where one row is shown in full, on a form of its own: Arrange, Go into the form of one row.</source>
-        <translation>Où une ligne est montrée en entier, sur un formulaire à elle : Disposer, Entrer dans le formulaire d&apos;une ligne.</translation>
+        <translation>Où une ligne est montrée en entier, sur un formulaire à elle&#xa0;: Disposer, Entrer dans le formulaire d&apos;une ligne.</translation>
     </message>
     <message>
         <source>Change where a row is shown in full</source>
@@ -7678,7 +7678,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The narrowest its window may get. Empty: as narrow as nothing overlaps.</source>
-        <translation>Jusqu&apos;où sa fenêtre peut se rétrécir. Vide : aussi étroite que rien ne se recouvre.</translation>
+        <translation>Jusqu&apos;où sa fenêtre peut se rétrécir. Vide&#xa0;: aussi étroite que rien ne se recouvre.</translation>
     </message>
     <message>
         <source>Pin the smallest width</source>
@@ -7690,7 +7690,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The lowest the form may be shown, all bands together. Empty: as low as nothing overlaps.</source>
-        <translation>Jusqu&apos;où le formulaire peut être bas, toutes bandes ensemble. Vide : aussi bas que rien ne se recouvre.</translation>
+        <translation>Jusqu&apos;où le formulaire peut être bas, toutes bandes ensemble. Vide&#xa0;: aussi bas que rien ne se recouvre.</translation>
     </message>
     <message>
         <source>Pin the smallest height</source>
@@ -7806,11 +7806,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>%1 is not there, so it cannot become part of the form.</source>
-        <translation>%1 n&apos;est pas là ; cela ne peut donc faire partie du formulaire.</translation>
+        <translation>%1 n&apos;est pas là&#xa0;; cela ne peut donc faire partie du formulaire.</translation>
     </message>
     <message>
         <source>The band&apos;s ground, whatever the look says. Words stay readable on it. Two colours with a stroke between them: light / dark.</source>
-        <translation>Le fond de la bande, quoi que dise l&apos;apparence. Les mots y restent lisibles. Deux couleurs séparées par une barre : clair / sombre.</translation>
+        <translation>Le fond de la bande, quoi que dise l&apos;apparence. Les mots y restent lisibles. Deux couleurs séparées par une barre&#xa0;: clair / sombre.</translation>
     </message>
     <message>
         <source>A picture on the band&apos;s ground. One inside the project&apos;s folder stays a file of its own.</source>
@@ -7834,7 +7834,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>How strong it is; 100 % is as it is. Faint ones leave the words on them readable.</source>
-        <translation>Sa force ; 100 % est telle quelle. Pâle, elle laisse lisibles les mots dessus.</translation>
+        <translation>Sa force&#xa0;; 100 % est telle quelle. Pâle, elle laisse lisibles les mots dessus.</translation>
     </message>
     <message>
         <source>In the form</source>
@@ -7866,15 +7866,15 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Hard to read there%1: its contrast is %L2, and %L3 is needed.</source>
-        <translation>Difficile à lire là%1 : son contraste est %L2, il faut %L3.</translation>
+        <translation>Difficile à lire là%1&#xa0;: son contraste est %L2, il faut %L3.</translation>
     </message>
     <message>
         <source>This computer has no “%1”; the look&apos;s typeface stands in for it here.</source>
-        <translation>Cet ordinateur n&apos;a pas « %1 » ; la police de l&apos;apparence la remplace ici.</translation>
+        <translation>Cet ordinateur n&apos;a pas «&#xa0;%1&#xa0;»&#xa0;; la police de l&apos;apparence la remplace ici.</translation>
     </message>
     <message>
         <source>The choices have no column “%1”. They have: %2.</source>
-        <translation>Les choix n&apos;ont pas de colonne « %1 ». Ils ont : %2.</translation>
+        <translation>Les choix n&apos;ont pas de colonne «&#xa0;%1&#xa0;». Ils ont&#xa0;: %2.</translation>
     </message>
     <message>
         <source>Typed in here</source>
@@ -7886,15 +7886,15 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The database has no table “%1”.</source>
-        <translation>La base n&apos;a pas de table « %1 ».</translation>
+        <translation>La base n&apos;a pas de table «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>The box&apos;s own column “%1” must be among those that are stored.</source>
-        <translation>La colonne « %1 » du champ doit être parmi celles enregistrées.</translation>
+        <translation>La colonne «&#xa0;%1&#xa0;» du champ doit être parmi celles enregistrées.</translation>
     </message>
     <message>
         <source>Something must be shown: name a column.</source>
-        <translation>Quelque chose doit être montré : nommez une colonne.</translation>
+        <translation>Quelque chose doit être montré&#xa0;: nommez une colonne.</translation>
     </message>
     <message>
         <source>Change where choices come from</source>
@@ -7918,7 +7918,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The column of the choice that is stored here; of several, each with the column here: id = part_id, line = line.</source>
-        <translation>La colonne du choix qui est enregistrée ici ; s&apos;il y en a plusieurs, chacune avec la colonne d&apos;ici : id = part_id, line = line.</translation>
+        <translation>La colonne du choix qui est enregistrée ici&#xa0;; s&apos;il y en a plusieurs, chacune avec la colonne d&apos;ici&#xa0;: id = part_id, line = line.</translation>
     </message>
     <message>
         <source>Shows</source>
@@ -7926,7 +7926,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The columns that stand in the box, one after the other: given_name, family_name.</source>
-        <translation>Les colonnes qui sont dans le champ, l&apos;une après l&apos;autre : given_name, family_name.</translation>
+        <translation>Les colonnes qui sont dans le champ, l&apos;une après l&apos;autre&#xa0;: given_name, family_name.</translation>
     </message>
     <message>
         <source>Also lists</source>
@@ -7934,7 +7934,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>More columns of the open list, one a line, with a width and a heading: town, 120, Town.</source>
-        <translation>D&apos;autres colonnes de la liste ouverte, une par ligne, avec une largeur et un titre : town, 120, Ville.</translation>
+        <translation>D&apos;autres colonnes de la liste ouverte, une par ligne, avec une largeur et un titre&#xa0;: town, 120, Ville.</translation>
     </message>
     <message>
         <source>What stands above the first column of the open list.</source>
@@ -7942,7 +7942,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Columns, with a minus for falling: -laid_on, name. Empty: by what is shown.</source>
-        <translation>Colonnes, avec un moins pour décroissant : -laid_on, name. Vide : par ce qui est montré.</translation>
+        <translation>Colonnes, avec un moins pour décroissant&#xa0;: -laid_on, name. Vide&#xa0;: par ce qui est montré.</translation>
     </message>
     <message>
         <source>Only where</source>
@@ -7950,7 +7950,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>A column of the choices holds what stands in another box: county = county.</source>
-        <translation>Une colonne des choix contient ce qui est dans un autre champ : county = county.</translation>
+        <translation>Une colonne des choix contient ce qui est dans un autre champ&#xa0;: county = county.</translation>
     </message>
     <message>
         <source>Rules</source>
@@ -8018,28 +8018,28 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Which column of the rows holds which column here: buoy_id = buoy_id. New rows get it by themselves.</source>
-        <translation>Quelle colonne des lignes contient quelle colonne d&apos;ici : buoy_id = buoy_id. Les nouvelles lignes la reçoivent d&apos;elles-mêmes.</translation>
+        <translation>Quelle colonne des lignes contient quelle colonne d&apos;ici&#xa0;: buoy_id = buoy_id. Les nouvelles lignes la reçoivent d&apos;elles-mêmes.</translation>
     </message>
     <message>
         <source>The button wants to put something into “%1”, which is not on the form.</source>
-        <translation>Le bouton veut mettre quelque chose dans « %1 », qui n&apos;est pas sur le formulaire.</translation>
+        <translation>Le bouton veut mettre quelque chose dans «&#xa0;%1&#xa0;», qui n&apos;est pas sur le formulaire.</translation>
     </message>
     <message>
         <source>“%1” takes nothing now.</source>
-        <translation>« %1 » n&apos;accepte rien maintenant.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;accepte rien maintenant.</translation>
     </message>
     <message>
         <source>The button does not say what it puts in: “Status = withdrawn; Laid on = today”.</source>
-        <translation>Le bouton ne dit pas ce qu&apos;il met : « Statut = retirée; Posée le = today ».</translation>
+        <translation>Le bouton ne dit pas ce qu&apos;il met&#xa0;: «&#xa0;Statut = retirée; Posée le = today&#xa0;».</translation>
     </message>
     <message>
         <source>%1: %2</source>
         <comment>a caption and what is wrong there</comment>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>The button wants to work out “%1”, which is not on the form.</source>
-        <translation>Le bouton veut calculer « %1 », qui n&apos;est pas sur le formulaire.</translation>
+        <translation>Le bouton veut calculer «&#xa0;%1&#xa0;», qui n&apos;est pas sur le formulaire.</translation>
     </message>
     <message>
         <source>No rule works out anything there that could be another now.</source>
@@ -8047,11 +8047,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>“%1” is no address that could be opened.</source>
-        <translation>« %1 » n&apos;est pas une adresse qui puisse être ouverte.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une adresse qui puisse être ouverte.</translation>
     </message>
     <message>
         <source>The form “%1” wants to open a file or an address of a kind of its own.</source>
-        <translation>Le formulaire « %1 » veut ouvrir un fichier ou une adresse d&apos;un genre à lui.</translation>
+        <translation>Le formulaire «&#xa0;%1&#xa0;» veut ouvrir un fichier ou une adresse d&apos;un genre à lui.</translation>
     </message>
     <message>
         <source>Nothing was opened.</source>
@@ -8067,11 +8067,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The statement of the button wants “%1”, which is no column of these rows. Mend the statement.</source>
-        <translation>L&apos;instruction du bouton veut « %1 », qui n&apos;est pas une colonne de ces lignes. Corrigez l&apos;instruction.</translation>
+        <translation>L&apos;instruction du bouton veut «&#xa0;%1&#xa0;», qui n&apos;est pas une colonne de ces lignes. Corrigez l&apos;instruction.</translation>
     </message>
     <message>
         <source>The form “%1” wants to run an SQL statement on the database.</source>
-        <translation>Le formulaire « %1 » veut exécuter une instruction SQL sur la base.</translation>
+        <translation>Le formulaire «&#xa0;%1&#xa0;» veut exécuter une instruction SQL sur la base.</translation>
     </message>
     <message>
         <source>Nothing was run.</source>
@@ -8079,11 +8079,11 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Done; 1 row was changed.</source>
-        <translation>Fait ; 1 ligne a été changée.</translation>
+        <translation>Fait&#xa0;; 1 ligne a été changée.</translation>
     </message>
     <message>
         <source>Done; %1 rows were changed.</source>
-        <translation>Fait ; %1 lignes ont été changées.</translation>
+        <translation>Fait&#xa0;; %1 lignes ont été changées.</translation>
     </message>
     <message>
         <source>The button has no program to run yet.</source>
@@ -8091,22 +8091,22 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>The form “%1” wants to run a program on this computer.</source>
-        <translation>Le formulaire « %1 » veut lancer un programme sur cet ordinateur.</translation>
+        <translation>Le formulaire «&#xa0;%1&#xa0;» veut lancer un programme sur cet ordinateur.</translation>
     </message>
     <message>
         <source>The program %1 could not be started. Is it installed here?</source>
-        <translation>Le programme %1 n&apos;a pu être lancé. Est-il installé ici ?</translation>
+        <translation>Le programme %1 n&apos;a pu être lancé. Est-il installé ici&#xa0;?</translation>
     </message>
     <message>
         <source>May this form do that?</source>
-        <translation>Ce formulaire peut-il faire cela ?</translation>
+        <translation>Ce formulaire peut-il faire cela&#xa0;?</translation>
     </message>
     <message>
         <source>Now it would be:
 %1
 
 It is asked once on this computer, as long as the form wants the same. If you do not know who built it, leave it.</source>
-        <translation>Ce serait maintenant :
+        <translation>Ce serait maintenant&#xa0;:
 %1
 
 C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la même chose. Si vous ne savez pas qui l&apos;a fait, laissez.</translation>
@@ -8185,7 +8185,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Box for “%1”</source>
-        <translation>Champ pour « %1 »</translation>
+        <translation>Champ pour «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>no box</source>
@@ -8201,7 +8201,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Given up; nothing is known of what would go in.</source>
-        <translation>Abandonné ; on ne sait pas ce qui entrerait.</translation>
+        <translation>Abandonné&#xa0;; on ne sait pas ce qui entrerait.</translation>
     </message>
     <message>
         <source>1 row would be added</source>
@@ -8261,11 +8261,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>“%1” goes nowhere, as no box here is called so.</source>
-        <translation>« %1 » ne va nulle part, car aucun champ ici ne s&apos;appelle ainsi.</translation>
+        <translation>«&#xa0;%1&#xa0;» ne va nulle part, car aucun champ ici ne s&apos;appelle ainsi.</translation>
     </message>
     <message>
         <source>%1 columns go nowhere, as no boxes here are called so: </source>
-        <translation>%1 colonnes ne vont nulle part, car aucun champ ici ne s&apos;appelle ainsi : </translation>
+        <translation>%1 colonnes ne vont nulle part, car aucun champ ici ne s&apos;appelle ainsi&#xa0;: </translation>
     </message>
     <message>
         <source>The row would go in.</source>
@@ -8277,7 +8277,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>%1 of %2 rows would go in; %3.</source>
-        <translation>%1 lignes sur %2 entreraient ; %3.</translation>
+        <translation>%1 lignes sur %2 entreraient&#xa0;; %3.</translation>
     </message>
     <message>
         <source>1 would not</source>
@@ -8313,15 +8313,15 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>there is no “%1”</source>
-        <translation>il n&apos;y a pas de « %1 »</translation>
+        <translation>il n&apos;y a pas de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>“%1” may be one of several</source>
-        <translation>« %1 » peut être l&apos;un de plusieurs</translation>
+        <translation>«&#xa0;%1&#xa0;» peut être l&apos;un de plusieurs</translation>
     </message>
     <message>
         <source>“%1” is neither yes nor no</source>
-        <translation>« %1 » n&apos;est ni oui ni non</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est ni oui ni non</translation>
     </message>
     <message>
         <source>someone deleted this row meanwhile</source>
@@ -8345,7 +8345,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Nothing was put in: %1</source>
-        <translation>Rien n&apos;a été mis : %1</translation>
+        <translation>Rien n&apos;a été mis&#xa0;: %1</translation>
     </message>
     <message>
         <source>1 row</source>
@@ -8361,7 +8361,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>More than %L1 records are shown; narrow them down before they are changed together.</source>
-        <translation>Plus de %L1 fiches sont montrées ; réduisez-les avant de les changer ensemble.</translation>
+        <translation>Plus de %L1 fiches sont montrées&#xa0;; réduisez-les avant de les changer ensemble.</translation>
     </message>
     <message>
         <source>%1 (%2)</source>
@@ -8378,23 +8378,23 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>“%1” is that in all of them already.</source>
-        <translation>« %1 » est déjà cela dans toutes.</translation>
+        <translation>«&#xa0;%1&#xa0;» est déjà cela dans toutes.</translation>
     </message>
     <message>
         <source>Leave “%1” blank in 1 record?</source>
-        <translation>Laisser « %1 » vide dans 1 fiche ?</translation>
+        <translation>Laisser «&#xa0;%1&#xa0;» vide dans 1 fiche&#xa0;?</translation>
     </message>
     <message>
         <source>Leave “%1” blank in %2 records?</source>
-        <translation>Laisser « %1 » vide dans %2 fiches ?</translation>
+        <translation>Laisser «&#xa0;%1&#xa0;» vide dans %2 fiches&#xa0;?</translation>
     </message>
     <message>
         <source>Set “%1” to “%2” in 1 record?</source>
-        <translation>Mettre « %1 » à « %2 » dans 1 fiche ?</translation>
+        <translation>Mettre «&#xa0;%1&#xa0;» à «&#xa0;%2&#xa0;» dans 1 fiche&#xa0;?</translation>
     </message>
     <message>
         <source>Set “%1” to “%2” in %3 records?</source>
-        <translation>Mettre « %1 » à « %2 » dans %3 fiches ?</translation>
+        <translation>Mettre «&#xa0;%1&#xa0;» à «&#xa0;%2&#xa0;» dans %3 fiches&#xa0;?</translation>
     </message>
     <message>
         <source>Change together</source>
@@ -8430,15 +8430,15 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>What is “%1” to be in %2? Nothing leaves it blank.</source>
-        <translation>Que doit être « %1 » dans %2 ? Rien le laisse vide.</translation>
+        <translation>Que doit être «&#xa0;%1&#xa0;» dans %2&#xa0;? Rien le laisse vide.</translation>
     </message>
     <message>
         <source>Choose the rows first, with Shift and the Down key: the first one&apos;s value goes into the others.</source>
-        <translation>Choisissez d&apos;abord les lignes, avec Maj et la flèche du bas : la valeur de la première va dans les autres.</translation>
+        <translation>Choisissez d&apos;abord les lignes, avec Maj et la flèche du bas&#xa0;: la valeur de la première va dans les autres.</translation>
     </message>
     <message>
         <source>Narrow the records down first; a whole table is not deleted together.</source>
-        <translation>Réduisez d&apos;abord les fiches ; une table entière ne se supprime pas ensemble.</translation>
+        <translation>Réduisez d&apos;abord les fiches&#xa0;; une table entière ne se supprime pas ensemble.</translation>
     </message>
     <message>
         <source>These records cannot be deleted here.</source>
@@ -8454,19 +8454,19 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Delete the 1 record that is shown?</source>
-        <translation>Supprimer la fiche montrée ?</translation>
+        <translation>Supprimer la fiche montrée&#xa0;?</translation>
     </message>
     <message>
         <source>Delete all %1 records that are shown?</source>
-        <translation>Supprimer les %1 fiches montrées ?</translation>
+        <translation>Supprimer les %1 fiches montrées&#xa0;?</translation>
     </message>
     <message>
         <source>Delete the 1 row that is chosen?</source>
-        <translation>Supprimer la ligne choisie ?</translation>
+        <translation>Supprimer la ligne choisie&#xa0;?</translation>
     </message>
     <message>
         <source>Delete the %1 rows that are chosen?</source>
-        <translation>Supprimer les %1 lignes choisies ?</translation>
+        <translation>Supprimer les %1 lignes choisies&#xa0;?</translation>
     </message>
     <message>
         <source>What belongs to them goes along. Take back brings all of it back in one step, unless the database does something of its own.</source>
@@ -8490,11 +8490,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Nothing was deleted: someone changed the records meanwhile.</source>
-        <translation>Rien n&apos;a été supprimé : quelqu&apos;un a changé les fiches entre-temps.</translation>
+        <translation>Rien n&apos;a été supprimé&#xa0;: quelqu&apos;un a changé les fiches entre-temps.</translation>
     </message>
     <message>
         <source>Deleted %1.</source>
-        <translation>Supprimé : %1.</translation>
+        <translation>Supprimé&#xa0;: %1.</translation>
     </message>
     <message>
         <source>This form has no boxes whose values could be written.</source>
@@ -8522,7 +8522,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Given up; nothing was saved.</source>
-        <translation>Abandonné ; rien n&apos;a été enregistré.</translation>
+        <translation>Abandonné&#xa0;; rien n&apos;a été enregistré.</translation>
     </message>
     <message>
         <source>Saved 1 row as %1.</source>
@@ -8546,7 +8546,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>The message is in your mail program; send it there.</source>
-        <translation>Le message est dans votre programme de courriel ; envoyez-le de là.</translation>
+        <translation>Le message est dans votre programme de courriel&#xa0;; envoyez-le de là.</translation>
     </message>
     <message>
         <source>No mail program here takes a message with a file. Set up a mail server for the project.</source>
@@ -8570,11 +8570,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>The mail server had all of the message and did not say what became of it. It waits; see “Messages that wait” before you send it again.</source>
-        <translation>Le serveur de courriel a reçu tout le message et n&apos;a pas dit ce qu&apos;il est devenu. Il attend ; voyez « Messages en attente » avant de le renvoyer.</translation>
+        <translation>Le serveur de courriel a reçu tout le message et n&apos;a pas dit ce qu&apos;il est devenu. Il attend&#xa0;; voyez «&#xa0;Messages en attente&#xa0;» avant de le renvoyer.</translation>
     </message>
     <message>
         <source>The message waits; “Messages that wait” sends it again.</source>
-        <translation>Le message attend ; « Messages en attente » le renvoie.</translation>
+        <translation>Le message attend&#xa0;; «&#xa0;Messages en attente&#xa0;» le renvoie.</translation>
     </message>
     <message>
         <source>Words of the message</source>
@@ -8582,7 +8582,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Goes along: %1 (%2)</source>
-        <translation>L&apos;accompagne : %1 (%2)</translation>
+        <translation>L&apos;accompagne&#xa0;: %1 (%2)</translation>
     </message>
     <message>
         <source>To the mail program</source>
@@ -8621,7 +8621,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>It may have been sent already; ask before you send it again.</source>
-        <translation>Il a peut-être déjà été envoyé ; demandez avant de le renvoyer.</translation>
+        <translation>Il a peut-être déjà été envoyé&#xa0;; demandez avant de le renvoyer.</translation>
     </message>
     <message>
         <source>My own way</source>
@@ -8746,11 +8746,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>of 1 page so far; more are laid out…</source>
-        <translation>sur 1 page jusqu&apos;ici ; d&apos;autres viennent…</translation>
+        <translation>sur 1 page jusqu&apos;ici&#xa0;; d&apos;autres viennent…</translation>
     </message>
     <message>
         <source>of %1 pages so far; more are laid out…</source>
-        <translation>sur %1 pages jusqu&apos;ici ; d&apos;autres viennent…</translation>
+        <translation>sur %1 pages jusqu&apos;ici&#xa0;; d&apos;autres viennent…</translation>
     </message>
     <message>
         <source>Printing…</source>
@@ -8762,7 +8762,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Given up; the printer may have some pages already.</source>
-        <translation>Abandonné ; l&apos;imprimante a peut-être déjà quelques pages.</translation>
+        <translation>Abandonné&#xa0;; l&apos;imprimante a peut-être déjà quelques pages.</translation>
     </message>
     <message>
         <source>Printed 1 page.</source>
@@ -8834,15 +8834,15 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>%1: mine, %2</source>
-        <translation>%1 : le mien, %2</translation>
+        <translation>%1&#xa0;: le mien, %2</translation>
     </message>
     <message>
         <source>%1: stored now, %2</source>
-        <translation>%1 : enregistré maintenant, %2</translation>
+        <translation>%1&#xa0;: enregistré maintenant, %2</translation>
     </message>
     <message>
         <source>%1: something else</source>
-        <translation>%1 : autre chose</translation>
+        <translation>%1&#xa0;: autre chose</translation>
     </message>
     <message>
         <source>Save it so</source>
@@ -8875,11 +8875,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Taken back: %1</source>
-        <translation>Repris : %1</translation>
+        <translation>Repris&#xa0;: %1</translation>
     </message>
     <message>
         <source>That cannot be taken back any more: the record is not as it was left.</source>
-        <translation>On ne peut plus revenir là-dessus : la fiche n&apos;est plus comme on l&apos;a laissée.</translation>
+        <translation>On ne peut plus revenir là-dessus&#xa0;: la fiche n&apos;est plus comme on l&apos;a laissée.</translation>
     </message>
     <message>
         <source>This button has no form to open yet. Choose one among its settings.</source>
@@ -8899,7 +8899,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>The records are still being counted; try again in a moment.</source>
-        <translation>Les fiches sont encore en cours de compte ; essayez de nouveau dans un instant.</translation>
+        <translation>Les fiches sont encore en cours de compte&#xa0;; essayez de nouveau dans un instant.</translation>
     </message>
     <message>
         <source>There is no such record.</source>
@@ -8911,7 +8911,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Not saved: %1</source>
-        <translation>Non enregistré : %1</translation>
+        <translation>Non enregistré&#xa0;: %1</translation>
     </message>
     <message>
         <source>%1 boxes need mending before this record can be saved.</source>
@@ -8919,11 +8919,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Not deleted: %1</source>
-        <translation>Non supprimé : %1</translation>
+        <translation>Non supprimé&#xa0;: %1</translation>
     </message>
     <message>
         <source>The table “%1” is gone, so nothing can be saved there. What you typed is kept.</source>
-        <translation>La table « %1 » a disparu ; rien ne peut donc y être enregistré. Ce que vous avez tapé est gardé.</translation>
+        <translation>La table «&#xa0;%1&#xa0;» a disparu&#xa0;; rien ne peut donc y être enregistré. Ce que vous avez tapé est gardé.</translation>
     </message>
     <message>
         <source>It does not belong to the rows of this form any more.</source>
@@ -8931,11 +8931,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Added “%1”.</source>
-        <translation>« %1 » ajouté.</translation>
+        <translation>«&#xa0;%1&#xa0;» ajouté.</translation>
     </message>
     <message>
         <source>Saved “%1”: %2.</source>
-        <translation>« %1 » enregistré : %2.</translation>
+        <translation>«&#xa0;%1&#xa0;» enregistré&#xa0;: %2.</translation>
     </message>
     <message>
         <source>Saved. It does not belong to the rows of this form any more, and goes when you leave it.</source>
@@ -8951,7 +8951,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>What belongs to it could not be read, so this cannot be taken back.</source>
-        <translation>Ce qui lui appartient n&apos;a pu être lu ; on ne peut donc revenir là-dessus.</translation>
+        <translation>Ce qui lui appartient n&apos;a pu être lu&#xa0;; on ne peut donc revenir là-dessus.</translation>
     </message>
     <message>
         <source>what was typed was saved first, and the record is no longer in hand. Find it, and delete it then.</source>
@@ -8959,7 +8959,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Deleted “%1”.</source>
-        <translation>« %1 » supprimé.</translation>
+        <translation>«&#xa0;%1&#xa0;» supprimé.</translation>
     </message>
     <message>
         <source>%1 is not shown, and holds a value.</source>
@@ -8967,11 +8967,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>These are not shown, and hold values: %1.</source>
-        <translation>Ceux-ci ne sont pas montrés, et contiennent des valeurs : %1.</translation>
+        <translation>Ceux-ci ne sont pas montrés, et contiennent des valeurs&#xa0;: %1.</translation>
     </message>
     <message>
         <source>Not saved yet: %1</source>
-        <translation>Pas encore enregistré : %1</translation>
+        <translation>Pas encore enregistré&#xa0;: %1</translation>
     </message>
     <message>
         <source>Put this record back as it is stored</source>
@@ -8999,11 +8999,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>“%1” is back.</source>
-        <translation>« %1 » est de retour.</translation>
+        <translation>«&#xa0;%1&#xa0;» est de retour.</translation>
     </message>
     <message>
         <source>Taken back: “%1”.</source>
-        <translation>Repris : « %1 ».</translation>
+        <translation>Repris&#xa0;: «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>This is not written %1</source>
@@ -9015,73 +9015,73 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>The table “%1” has no column “%2”; what asks for it stays empty.</source>
-        <translation>La table « %1 » n&apos;a pas de colonne « %2 » ; ce qui la demande reste vide.</translation>
+        <translation>La table «&#xa0;%1&#xa0;» n&apos;a pas de colonne «&#xa0;%2&#xa0;»&#xa0;; ce qui la demande reste vide.</translation>
     </message>
     <message>
         <source>The table “%1” has %2 columns less than the form asks for (%3); what asks for them stays empty.</source>
-        <translation>La table « %1 » a %2 colonnes de moins que le formulaire n&apos;en demande (%3) ; ce qui les demande reste vide.</translation>
+        <translation>La table «&#xa0;%1&#xa0;» a %2 colonnes de moins que le formulaire n&apos;en demande (%3)&#xa0;; ce qui les demande reste vide.</translation>
     </message>
     <message>
         <source>Take back the change of “%1”</source>
-        <translation>Revenir sur le changement de « %1 »</translation>
+        <translation>Revenir sur le changement de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Take back adding “%1”</source>
-        <translation>Revenir sur l&apos;ajout de « %1 »</translation>
+        <translation>Revenir sur l&apos;ajout de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Bring “%1” back</source>
-        <translation>Ramener « %1 »</translation>
+        <translation>Ramener «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Take back: %1</source>
-        <translation>Revenir sur : %1</translation>
+        <translation>Revenir sur&#xa0;: %1</translation>
     </message>
     <message>
         <source>Saved “%1”</source>
-        <translation>« %1 » enregistré</translation>
+        <translation>«&#xa0;%1&#xa0;» enregistré</translation>
     </message>
     <message>
         <source>Added “%1”</source>
-        <translation>« %1 » ajouté</translation>
+        <translation>«&#xa0;%1&#xa0;» ajouté</translation>
     </message>
     <message>
         <source>Deleted “%1”</source>
-        <translation>« %1 » supprimé</translation>
+        <translation>«&#xa0;%1&#xa0;» supprimé</translation>
     </message>
     <message>
         <source>Deleted %1</source>
-        <translation>%1 : supprimé</translation>
+        <translation>%1&#xa0;: supprimé</translation>
     </message>
     <message>
         <source>Changed %1</source>
-        <translation>%1 : changé</translation>
+        <translation>%1&#xa0;: changé</translation>
     </message>
     <message>
         <source>Put in %1</source>
-        <translation>%1 : mis</translation>
+        <translation>%1&#xa0;: mis</translation>
     </message>
     <message>
         <source>%1: %2</source>
         <comment>a caption and a value</comment>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>%1: %2 → %3</source>
         <comment>a caption, a value and what it became</comment>
-        <translation>%1 : %2 → %3</translation>
+        <translation>%1&#xa0;: %2 → %3</translation>
     </message>
     <message>
         <source>1 row of “%1”</source>
-        <translation>1 ligne de « %1 »</translation>
+        <translation>1 ligne de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>%2 rows of “%1”</source>
-        <translation>%2 lignes de « %1 »</translation>
+        <translation>%2 lignes de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>The column “%1” is gone from the table; what is typed here cannot be saved</source>
-        <translation>La colonne « %1 » a disparu de la table ; ce qui est tapé ici ne peut être enregistré</translation>
+        <translation>La colonne «&#xa0;%1&#xa0;» a disparu de la table&#xa0;; ce qui est tapé ici ne peut être enregistré</translation>
     </message>
     <message>
         <source>another picture</source>
@@ -9089,23 +9089,23 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Stored meanwhile: %1</source>
-        <translation>Enregistré entre-temps : %1</translation>
+        <translation>Enregistré entre-temps&#xa0;: %1</translation>
     </message>
     <message>
         <source>The database will keep it while others point to it or to what belongs to it: %1.</source>
-        <translation>La base la gardera tant que d&apos;autres renvoient à elle ou à ce qui lui appartient : %1.</translation>
+        <translation>La base la gardera tant que d&apos;autres renvoient à elle ou à ce qui lui appartient&#xa0;: %1.</translation>
     </message>
     <message>
         <source>With it go %1.</source>
-        <translation>S&apos;en vont avec elle : %1.</translation>
+        <translation>S&apos;en vont avec elle&#xa0;: %1.</translation>
     </message>
     <message>
         <source>These stay and do not point to it any more: %1.</source>
-        <translation>Ceux-ci restent et n&apos;y renvoient plus : %1.</translation>
+        <translation>Ceux-ci restent et n&apos;y renvoient plus&#xa0;: %1.</translation>
     </message>
     <message>
         <source>These go on pointing to it, for the database knows of no link: %1.</source>
-        <translation>Ceux-ci continuent d&apos;y renvoyer, car la base ne connaît pas de lien : %1.</translation>
+        <translation>Ceux-ci continuent d&apos;y renvoyer, car la base ne connaît pas de lien&#xa0;: %1.</translation>
     </message>
     <message>
         <source>The database does something of its own on deleting, which cannot be taken back.</source>
@@ -9133,7 +9133,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>in the part “%1”</source>
-        <translation>dans la partie « %1 »</translation>
+        <translation>dans la partie «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>where it is so</source>
@@ -9145,19 +9145,19 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Not tried %1</source>
-        <translation>Non essayé : %1</translation>
+        <translation>Non essayé&#xa0;: %1</translation>
     </message>
     <message>
         <source>%1: the part “%2” was not seen</source>
-        <translation>%1 : la partie « %2 » n&apos;a pas été vue</translation>
+        <translation>%1&#xa0;: la partie «&#xa0;%2&#xa0;» n&apos;a pas été vue</translation>
     </message>
     <message>
         <source>%1: not seen where it is so</source>
-        <translation>%1 : non vu là où c&apos;est ainsi</translation>
+        <translation>%1&#xa0;: non vu là où c&apos;est ainsi</translation>
     </message>
     <message>
         <source>%1: not seen where it is not so</source>
-        <translation>%1 : non vu là où ce n&apos;est pas ainsi</translation>
+        <translation>%1&#xa0;: non vu là où ce n&apos;est pas ainsi</translation>
     </message>
     <message>
         <source>The record in hand has to be saved or put back first.</source>
@@ -9177,7 +9177,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>The form has no box for “%1”, by which this would be seen.</source>
-        <translation>Le formulaire n&apos;a pas de champ pour « %1 », où cela se verrait.</translation>
+        <translation>Le formulaire n&apos;a pas de champ pour «&#xa0;%1&#xa0;», où cela se verrait.</translation>
     </message>
     <message>
         <source>a day of this year, the next such day, days from today</source>
@@ -9213,7 +9213,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>opens the list; Enter takes a choice and goes on</source>
-        <translation>ouvre la liste ; Entrée prend un choix et continue</translation>
+        <translation>ouvre la liste&#xa0;; Entrée prend un choix et continue</translation>
     </message>
     <message>
         <source>Space</source>
@@ -9229,7 +9229,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>a new line; Tab goes on</source>
-        <translation>une nouvelle ligne ; Tab continue</translation>
+        <translation>une nouvelle ligne&#xa0;; Tab continue</translation>
     </message>
     <message>
         <source>opens it in a window of its own</source>
@@ -9241,11 +9241,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>goes on to the next box; Shift+Tab goes back</source>
-        <translation>va au champ suivant ; Maj+Tab revient</translation>
+        <translation>va au champ suivant&#xa0;; Maj+Tab revient</translation>
     </message>
     <message>
         <source>shows the picture large; + and − there</source>
-        <translation>montre l&apos;image en grand ; + et − là</translation>
+        <translation>montre l&apos;image en grand&#xa0;; + et − là</translation>
     </message>
     <message>
         <source>puts in the picture from the clipboard</source>
@@ -9269,7 +9269,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>In “%1”</source>
-        <translation>Dans « %1 »</translation>
+        <translation>Dans «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>In the rows</source>
@@ -9293,7 +9293,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>choose several rows; Escape lets go of them</source>
-        <translation>choisir plusieurs lignes ; Échap les lâche</translation>
+        <translation>choisir plusieurs lignes&#xa0;; Échap les lâche</translation>
     </message>
     <message>
         <source>PgUp, PgDown</source>
@@ -9325,7 +9325,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Keys of “%1”</source>
-        <translation>Touches de « %1 »</translation>
+        <translation>Touches de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Keys that work here</source>
@@ -9341,7 +9341,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>“%1” shows no row yet.</source>
-        <translation>« %1 » ne montre pas encore de ligne.</translation>
+        <translation>«&#xa0;%1&#xa0;» ne montre pas encore de ligne.</translation>
     </message>
     <message>
         <source>Nothing can be chosen in this box now.</source>
@@ -9349,7 +9349,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>No rows may be added to “%1”.</source>
-        <translation>Aucune ligne ne peut être ajoutée à « %1 ».</translation>
+        <translation>Aucune ligne ne peut être ajoutée à «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>Go into a box first.</source>
@@ -9437,11 +9437,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>New records take over “%1” from the one before.</source>
-        <translation>Les nouvelles fiches reprennent « %1 » de celle d&apos;avant.</translation>
+        <translation>Les nouvelles fiches reprennent «&#xa0;%1&#xa0;» de celle d&apos;avant.</translation>
     </message>
     <message>
         <source>New records do not take over “%1” any more.</source>
-        <translation>Les nouvelles fiches ne reprennent plus « %1 ».</translation>
+        <translation>Les nouvelles fiches ne reprennent plus «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>&amp;Open what this box shows…</source>
@@ -9517,7 +9517,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>“%1” shows what is worked out, so that no records can be looked for by it.</source>
-        <translation>« %1 » montre ce qui est calculé ; on ne peut donc chercher par lui.</translation>
+        <translation>«&#xa0;%1&#xa0;» montre ce qui est calculé&#xa0;; on ne peut donc chercher par lui.</translation>
     </message>
     <message>
         <source>by %1, the last first</source>
@@ -9549,11 +9549,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>“%1” is kept in the project.</source>
-        <translation>« %1 » est gardée dans le projet.</translation>
+        <translation>«&#xa0;%1&#xa0;» est gardée dans le projet.</translation>
     </message>
     <message>
         <source>“%1” is kept; “Kept questions” in the Records menu asks it again.</source>
-        <translation>« %1 » est gardée ; « Questions gardées » du menu Fiches la repose.</translation>
+        <translation>«&#xa0;%1&#xa0;» est gardée&#xa0;; «&#xa0;Questions gardées&#xa0;» du menu Fiches la repose.</translation>
     </message>
     <message>
         <source>Kept questions</source>
@@ -9573,17 +9573,17 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>None is kept yet. Narrow the records down and press “Keep…” above the form.</source>
-        <translation>Aucune n&apos;est encore gardée. Resserrez les fiches et appuyez sur « Garder… » au-dessus du formulaire.</translation>
+        <translation>Aucune n&apos;est encore gardée. Resserrez les fiches et appuyez sur «&#xa0;Garder…&#xa0;» au-dessus du formulaire.</translation>
     </message>
     <message>
         <source>%1: %2</source>
         <comment>a caption and what stands there</comment>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>“%1” in %2</source>
         <comment>words in rows that belong to the record</comment>
-        <translation>« %1 » dans %2</translation>
+        <translation>«&#xa0;%1&#xa0;» dans %2</translation>
     </message>
     <message>
         <source>many</source>
@@ -9607,12 +9607,60 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
         <comment>names within a sentence: lower or as they are</comment>
         <translation>lower</translation>
     </message>
+    <message>
+        <source>The guide</source>
+        <translation>Le guide</translation>
+    </message>
+    <message>
+        <source>Guide to Nabblet</source>
+        <translation>Guide de Nabblet</translation>
+    </message>
+    <message>
+        <source>Help for this place</source>
+        <translation>Aide pour cet endroit</translation>
+    </message>
+    <message>
+        <source>The window</source>
+        <translation>La fenêtre</translation>
+    </message>
+    <message>
+        <source>In the &amp;guide</source>
+        <translation>Dans le &amp;guide</translation>
+    </message>
+    <message>
+        <source>&amp;Print the keys…</source>
+        <translation>&amp;Imprimer les touches…</translation>
+    </message>
+    <message>
+        <source>Keys of Nabblet</source>
+        <translation>Touches de Nabblet</translation>
+    </message>
+    <message>
+        <source>&amp;Help for this place</source>
+        <translation>&amp;Aide pour cet endroit</translation>
+    </message>
+    <message>
+        <source>&amp;Guide</source>
+        <translation>&amp;Guide</translation>
+    </message>
+    <message>
+        <source>Fill in a column</source>
+        <translation>Remplir d&apos;une colonne</translation>
+    </message>
+    <message>
+        <source>Puts a column in where the cursor is; it is filled in for the record at hand</source>
+        <translation>Met une colonne là où est le curseur ; elle est remplie pour la fiche en main</translation>
+    </message>
+    <message>
+        <source>Sent what waited for %1.</source>
+        <translation>Envoyé ce qui attendait pour %1.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
     <message>
         <source>The gaps are the same; the last one came nearer by %1 px, which did not divide.</source>
-        <translation>Les écarts sont égaux ; le dernier s&apos;est rapproché de %1 px, qui ne se divisaient pas.</translation>
+        <translation>Les écarts sont égaux&#xa0;; le dernier s&apos;est rapproché de %1 px, qui ne se divisaient pas.</translation>
     </message>
     <message>
         <source>Open a form in Design first.</source>
@@ -9631,7 +9679,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>The gap that “Set gaps” gives, px</source>
-        <translation>L&apos;écart que donne « Fixer les écarts », px</translation>
+        <translation>L&apos;écart que donne «&#xa0;Fixer les écarts&#xa0;», px</translation>
     </message>
     <message>
         <source> px</source>
@@ -9643,7 +9691,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>How many columns “Flow into columns” makes</source>
-        <translation>Combien de colonnes fait « Couler en colonnes »</translation>
+        <translation>Combien de colonnes fait «&#xa0;Couler en colonnes&#xa0;»</translation>
     </message>
     <message>
         <source> col.</source>
@@ -9662,7 +9710,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <name>nabblet::AskBoxDialog</name>
     <message>
         <source>Only records whose “%1” …</source>
-        <translation>Seulement les fiches dont « %1 » …</translation>
+        <translation>Seulement les fiches dont «&#xa0;%1&#xa0;» …</translation>
     </message>
     <message>
         <source>&gt; 12, 5..9, Sker*, not blank, a; b</source>
@@ -9670,11 +9718,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>What “%1” is to be</source>
-        <translation>Ce que doit être « %1 »</translation>
+        <translation>Ce que doit être «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Values of “%1”</source>
-        <translation>Valeurs de « %1 »</translation>
+        <translation>Valeurs de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Show them</source>
@@ -9726,7 +9774,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Take away: %1</source>
-        <translation>Enlever : %1</translation>
+        <translation>Enlever&#xa0;: %1</translation>
     </message>
     <message>
         <source>Often used</source>
@@ -9734,11 +9782,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Keep: %1</source>
-        <translation>Garder : %1</translation>
+        <translation>Garder&#xa0;: %1</translation>
     </message>
     <message>
         <source>None yet: a right click on a command of a menu keeps it</source>
-        <translation>Aucune pour l&apos;instant : un clic droit sur une commande de menu la garde</translation>
+        <translation>Aucune pour l&apos;instant&#xa0;: un clic droit sur une commande de menu la garde</translation>
     </message>
     <message>
         <source>Take it away from the row</source>
@@ -9805,10 +9853,6 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
         <translation>Libellés et options</translation>
     </message>
     <message>
-        <source>Type over any words. Rails make room for longer captions by themselves.</source>
-        <translation>Tapez par-dessus n&apos;importe quels mots. Les rails font place d&apos;eux-mêmes aux libellés plus longs.</translation>
-    </message>
-    <message>
         <source>Of</source>
         <translation>De</translation>
     </message>
@@ -9855,6 +9899,62 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <message>
         <source>Colons, full stops and spare spaces are taken off</source>
         <translation>Deux-points, points et espaces en trop sont ôtés</translation>
+    </message>
+    <message>
+        <source>title of the window</source>
+        <translation>titre de la fenêtre</translation>
+    </message>
+    <message>
+        <source>page</source>
+        <translation>page</translation>
+    </message>
+    <message>
+        <source>prompt</source>
+        <translation>invite</translation>
+    </message>
+    <message>
+        <source>question</source>
+        <translation>question</translation>
+    </message>
+    <message>
+        <source>rule %1</source>
+        <translation>règle %1</translation>
+    </message>
+    <message>
+        <source>Take it away</source>
+        <translation>L&apos;enlever</translation>
+    </message>
+    <message>
+        <source>Type over any words. Rails make room for longer captions by themselves. People see the form in the first language of their desktop that it has.</source>
+        <translation>Tapez par-dessus n&apos;importe quels mots. Les rails font place d&apos;eux-mêmes aux libellés plus longs. Chacun voit le formulaire dans la première langue de son bureau qu&apos;il a.</translation>
+    </message>
+    <message>
+        <source>The form&apos;s &amp;words are</source>
+        <translation>Les &amp;mots du formulaire sont</translation>
+    </message>
+    <message>
+        <source>in no language said</source>
+        <translation>dans aucune langue dite</translation>
+    </message>
+    <message>
+        <source>Another language for the form</source>
+        <translation>Une autre langue pour le formulaire</translation>
+    </message>
+    <message>
+        <source>Add a language…</source>
+        <translation>Ajouter une langue…</translation>
+    </message>
+    <message>
+        <source>Takes the language away in whose column the cell is that has the keyboard</source>
+        <translation>Enlève la langue dont la colonne a la cellule active</translation>
+    </message>
+    <message>
+        <source>Not there yet: people see “%1”</source>
+        <translation>Pas encore là&#xa0;: on voit «&#xa0;%1&#xa0;»</translation>
+    </message>
+    <message>
+        <source>%1: %2 missing</source>
+        <translation>%1&#xa0;: %2 manquent</translation>
     </message>
 </context>
 <context>
@@ -9921,7 +10021,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Drag columns on to the form; Ctrl and Shift choose several. A double click or Enter puts them in the next free place.</source>
-        <translation>Tirez des colonnes sur le formulaire ; Ctrl et Maj en choisissent plusieurs. Un double clic ou Entrée les met à la prochaine place libre.</translation>
+        <translation>Tirez des colonnes sur le formulaire&#xa0;; Ctrl et Maj en choisissent plusieurs. Un double clic ou Entrée les met à la prochaine place libre.</translation>
     </message>
     <message>
         <source>view</source>
@@ -9937,7 +10037,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>%1: %2</source>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>New form, captions beside the boxes</source>
@@ -10000,7 +10100,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Looks at the stored values, too: which of them boxes cut off.</source>
-        <translation>Examine aussi les valeurs enregistrées : lesquelles sont coupées par les champs.</translation>
+        <translation>Examine aussi les valeurs enregistrées&#xa0;: lesquelles sont coupées par les champs.</translation>
     </message>
     <message>
         <source>Ends with 3 also when something is to be weighed.</source>
@@ -10053,11 +10153,11 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>One value goes into the table. What is stored in “%1” stays as it is; the project remembers that it is chosen from there.</source>
-        <translation>Une valeur va dans la table. Ce qui est enregistré dans « %1 » reste tel quel ; le projet retient qu&apos;il s&apos;y choisit.</translation>
+        <translation>Une valeur va dans la table. Ce qui est enregistré dans «&#xa0;%1&#xa0;» reste tel quel&#xa0;; le projet retient qu&apos;il s&apos;y choisit.</translation>
     </message>
     <message>
         <source>%1 values go into the table. What is stored in “%2” stays as it is; the project remembers that it is chosen from there.</source>
-        <translation>%1 valeurs vont dans la table. Ce qui est enregistré dans « %2 » reste tel quel ; le projet retient qu&apos;il s&apos;y choisit.</translation>
+        <translation>%1 valeurs vont dans la table. Ce qui est enregistré dans «&#xa0;%2&#xa0;» reste tel quel&#xa0;; le projet retient qu&apos;il s&apos;y choisit.</translation>
     </message>
 </context>
 <context>
@@ -10130,7 +10230,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Left and right: strength. Up and down: lightness. With Shift: hue.</source>
-        <translation>Gauche et droite : force. Haut et bas : clarté. Avec Maj : teinte.</translation>
+        <translation>Gauche et droite&#xa0;: force. Haut et bas&#xa0;: clarté. Avec Maj&#xa0;: teinte.</translation>
     </message>
 </context>
 <context>
@@ -10141,7 +10241,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Tick the columns that are to stand where “%1” stands. The first takes its box, the others come below it; what is there makes way.</source>
-        <translation>Cochez les colonnes qui doivent être là où est « %1 ». La première prend son champ, les autres viennent dessous ; ce qui est là fait place.</translation>
+        <translation>Cochez les colonnes qui doivent être là où est «&#xa0;%1&#xa0;». La première prend son champ, les autres viennent dessous&#xa0;; ce qui est là fait place.</translation>
     </message>
     <message>
         <source>Columns</source>
@@ -10160,7 +10260,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>What do you want to do?</source>
-        <translation>Que voulez-vous faire ?</translation>
+        <translation>Que voulez-vous faire&#xa0;?</translation>
     </message>
     <message>
         <source>Command</source>
@@ -10187,7 +10287,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <name>nabblet::CommandLine</name>
     <message>
         <source>Paints a form into a file: a picture, a drawing or a page.</source>
-        <translation>Dessine un formulaire dans un fichier : une image, un dessin ou une page.</translation>
+        <translation>Dessine un formulaire dans un fichier&#xa0;: une image, un dessin ou une page.</translation>
     </message>
     <message>
         <source>A .nabform file.</source>
@@ -10195,7 +10295,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>The file to write: %1.</source>
-        <translation>Le fichier à écrire : %1.</translation>
+        <translation>Le fichier à écrire&#xa0;: %1.</translation>
     </message>
     <message>
         <source>design or entry (the usual one).</source>
@@ -10203,7 +10303,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>The number of the record to show, from 1; 0 shows the form blank.</source>
-        <translation>Le numéro de la fiche à montrer, à partir de 1 ; 0 montre le formulaire vide.</translation>
+        <translation>Le numéro de la fiche à montrer, à partir de 1&#xa0;; 0 montre le formulaire vide.</translation>
     </message>
     <message>
         <source>The database to take values from, instead of the project&apos;s.</source>
@@ -10231,7 +10331,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>There is no record %1; there are %2.</source>
-        <translation>Il n&apos;y a pas de fiche %1 ; il y en a %2.</translation>
+        <translation>Il n&apos;y a pas de fiche %1&#xa0;; il y en a %2.</translation>
     </message>
     <message>
         <source>Opens a form to work with records, and nothing else.</source>
@@ -10260,17 +10360,17 @@ Commands:
   nabblet COMMAND --help    what a command takes</source>
         <translation>Ébauche des formulaires de saisie à partir de tables, les dispose et les met au travail.
 
-Commandes :
+Commandes&#xa0;:
   nabblet [CHEMIN]          ouvrir la fenêtre avec un projet, une base de données ou un formulaire
   nabblet draft             ébaucher un formulaire à partir d&apos;une table
-  nabblet render            dessiner un formulaire : PNG, SVG ou PDF
+  nabblet render            dessiner un formulaire&#xa0;: PNG, SVG ou PDF
   nabblet check             dire ce qui ne va pas dans un formulaire ou dans tout un projet
   nabblet reconcile         accorder des formulaires avec leurs tables
   nabblet diff              dire ce qui distingue deux états d&apos;un formulaire
   nabblet merge             réunir deux suites de changements d&apos;un formulaire
   nabblet export            écrire les lignes d&apos;un formulaire dans un fichier
   nabblet import            mettre les lignes d&apos;un fichier dans celles d&apos;un formulaire
-  nabblet print             imprimer les fiches d&apos;un formulaire : PDF, PNG ou SVG
+  nabblet print             imprimer les fiches d&apos;un formulaire&#xa0;: PDF, PNG ou SVG
   nabblet hand-over         remettre un projet à ceux qui travaillent avec ses formulaires
   nabblet enter             ouvrir un formulaire pour travailler avec les fiches
   nabblet COMMANDE --help   ce qu&apos;une commande accepte</translation>
@@ -10293,7 +10393,7 @@ Commandes :
     </message>
     <message>
         <source>Try: nabblet %1--help</source>
-        <translation>Essayez : nabblet %1--help</translation>
+        <translation>Essayez&#xa0;: nabblet %1--help</translation>
     </message>
     <message>
         <source>Shows this help.</source>
@@ -10453,7 +10553,7 @@ Commandes :
     <name>nabblet::ControlsChooser</name>
     <message>
         <source>On: %1</source>
-        <translation>Sur : %1</translation>
+        <translation>Sur&#xa0;: %1</translation>
     </message>
     <message>
         <source>Search</source>
@@ -10472,15 +10572,15 @@ Commandes :
     <name>nabblet::DatabaseWatch</name>
     <message>
         <source>The server of the database %1 does not answer. Nothing can be saved until it does; what you typed is kept.</source>
-        <translation>Le serveur de la base %1 ne répond pas. Rien ne peut être enregistré d&apos;ici là ; ce que vous avez tapé est gardé.</translation>
+        <translation>Le serveur de la base %1 ne répond pas. Rien ne peut être enregistré d&apos;ici là&#xa0;; ce que vous avez tapé est gardé.</translation>
     </message>
     <message>
         <source>The database %1 is not there any more: it was moved, renamed or deleted. Nothing can be saved until it is back; what you typed is kept.</source>
-        <translation>La base %1 n&apos;est plus là : elle a été déplacée, renommée ou supprimée. Rien ne peut être enregistré avant son retour ; ce que vous avez tapé est gardé.</translation>
+        <translation>La base %1 n&apos;est plus là&#xa0;: elle a été déplacée, renommée ou supprimée. Rien ne peut être enregistré avant son retour&#xa0;; ce que vous avez tapé est gardé.</translation>
     </message>
     <message>
         <source>The database %1 can only be read now. Nothing can be saved until it can be written again; what is typed is kept.</source>
-        <translation>La base %1 ne peut plus être que lue. Rien ne peut être enregistré avant qu&apos;on puisse y écrire ; ce qui est tapé est gardé.</translation>
+        <translation>La base %1 ne peut plus être que lue. Rien ne peut être enregistré avant qu&apos;on puisse y écrire&#xa0;; ce qui est tapé est gardé.</translation>
     </message>
     <message>
         <source>The database %1 can be written again.</source>
@@ -10491,7 +10591,7 @@ Commandes :
     <name>nabblet::DraftCommand</name>
     <message>
         <source>%1 is not a plan that can be read: %2.</source>
-        <translation>%1 n&apos;est pas un plan lisible : %2.</translation>
+        <translation>%1 n&apos;est pas un plan lisible&#xa0;: %2.</translation>
     </message>
     <message>
         <source>The folder %1 cannot be made. Choose another one, or ask for the right to write there.</source>
@@ -10499,11 +10599,11 @@ Commandes :
     </message>
     <message>
         <source>%1 of %2: %3</source>
-        <translation>%1 sur %2 : %3</translation>
+        <translation>%1 sur %2&#xa0;: %3</translation>
     </message>
     <message>
         <source>%1 is there already; --replace writes it anew</source>
-        <translation>%1 existe déjà ; --replace l&apos;écrit à nouveau</translation>
+        <translation>%1 existe déjà&#xa0;; --replace l&apos;écrit à nouveau</translation>
     </message>
     <message>
         <source>One form drafted.</source>
@@ -10515,15 +10615,15 @@ Commandes :
     </message>
     <message>
         <source>One table has no form:</source>
-        <translation>Une table n&apos;a pas de formulaire :</translation>
+        <translation>Une table n&apos;a pas de formulaire&#xa0;:</translation>
     </message>
     <message>
         <source>%1 tables have no form:</source>
-        <translation>%1 tables n&apos;ont pas de formulaire :</translation>
+        <translation>%1 tables n&apos;ont pas de formulaire&#xa0;:</translation>
     </message>
     <message>
         <source>Drafts a form from a table or view and writes it to a file, or to the output; with --all, a form for every table and view into a project&apos;s folder.</source>
-        <translation>Ébauche un formulaire à partir d&apos;une table ou d&apos;une vue et l&apos;écrit dans un fichier ou sur la sortie ; avec --all, un formulaire pour chaque table et vue, dans le dossier d&apos;un projet.</translation>
+        <translation>Ébauche un formulaire à partir d&apos;une table ou d&apos;une vue et l&apos;écrit dans un fichier ou sur la sortie&#xa0;; avec --all, un formulaire pour chaque table et vue, dans le dossier d&apos;un projet.</translation>
     </message>
     <message>
         <source>A database file.</source>
@@ -10535,7 +10635,7 @@ Commandes :
     </message>
     <message>
         <source>Writes the form to this file; with --all, forms to this folder.</source>
-        <translation>Écrit le formulaire dans ce fichier ; avec --all, les formulaires dans ce dossier.</translation>
+        <translation>Écrit le formulaire dans ce fichier&#xa0;; avec --all, les formulaires dans ce dossier.</translation>
     </message>
     <message>
         <source>Drafts every table and view.</source>
@@ -10543,7 +10643,7 @@ Commandes :
     </message>
     <message>
         <source>With --all: writes forms anew that are there already.</source>
-        <translation>Avec --all : écrit à nouveau les formulaires déjà présents.</translation>
+        <translation>Avec --all&#xa0;: écrit à nouveau les formulaires déjà présents.</translation>
     </message>
     <message>
         <source>columnar (the usual one), stacked or tabular.</source>
@@ -10559,7 +10659,7 @@ Commandes :
     </message>
     <message>
         <source>Columns of boxes, 1 to 4; by itself it chooses by the number of fields.</source>
-        <translation>Colonnes de champs, 1 à 4 ; de lui-même il choisit d&apos;après le nombre de champs.</translation>
+        <translation>Colonnes de champs, 1 à 4&#xa0;; de lui-même il choisit d&apos;après le nombre de champs.</translation>
     </message>
     <message>
         <source>tight, comfortable or roomy.</source>
@@ -10579,11 +10679,11 @@ Commandes :
     </message>
     <message>
         <source>Tabular: captions over the boxes of every row.</source>
-        <translation>En tableau : libellés au-dessus des champs de chaque ligne.</translation>
+        <translation>En tableau&#xa0;: libellés au-dessus des champs de chaque ligne.</translation>
     </message>
     <message>
         <source>Tabular: totals of the number columns in the footer.</source>
-        <translation>En tableau : totaux des colonnes de nombres dans le pied.</translation>
+        <translation>En tableau&#xa0;: totaux des colonnes de nombres dans le pied.</translation>
     </message>
     <message>
         <source>The form&apos;s look.</source>
@@ -10599,7 +10699,7 @@ Commandes :
     </message>
     <message>
         <source>What people may do: see,add,change,delete.</source>
-        <translation>Ce que les gens peuvent faire : see,add,change,delete.</translation>
+        <translation>Ce que les gens peuvent faire&#xa0;: see,add,change,delete.</translation>
     </message>
     <message>
         <source>The pattern of control names, such as {kind}_{column}.</source>
@@ -10607,23 +10707,23 @@ Commandes :
     </message>
     <message>
         <source>Rows that belong to each record: subforms (the usual ones), buttons or none.</source>
-        <translation>Lignes qui appartiennent à chaque fiche : subforms (l&apos;habituel), buttons ou none.</translation>
+        <translation>Lignes qui appartiennent à chaque fiche&#xa0;: subforms (l&apos;habituel), buttons ou none.</translation>
     </message>
     <message>
         <source>The rows of a SELECT of your own, in place of a table&apos;s; no TABLE is given.</source>
-        <translation>Les lignes d&apos;un SELECT à vous, au lieu de celles d&apos;une table ; aucune TABLE n&apos;est donnée.</translation>
+        <translation>Les lignes d&apos;un SELECT à vous, au lieu de celles d&apos;une table&#xa0;; aucune TABLE n&apos;est donnée.</translation>
     </message>
     <message>
         <source>A page with a title and the rails of so many columns, 1 to 4; no TABLE is given.</source>
-        <translation>Une page avec un titre et les rails d&apos;autant de colonnes, 1 à 4 ; aucune TABLE n&apos;est donnée.</translation>
+        <translation>Une page avec un titre et les rails d&apos;autant de colonnes, 1 à 4&#xa0;; aucune TABLE n&apos;est donnée.</translation>
     </message>
     <message>
         <source>An empty form with a title; no TABLE is given.</source>
-        <translation>Un formulaire vide avec un titre ; aucune TABLE n&apos;est donnée.</translation>
+        <translation>Un formulaire vide avec un titre&#xa0;; aucune TABLE n&apos;est donnée.</translation>
     </message>
     <message>
         <source>A JSON file with choices; flags go before it.</source>
-        <translation>Un fichier JSON de choix ; les options passent avant lui.</translation>
+        <translation>Un fichier JSON de choix&#xa0;; les options passent avant lui.</translation>
     </message>
     <message>
         <source>Writes the plan as JSON instead of the form, to be changed and given back.</source>
@@ -10631,11 +10731,11 @@ Commandes :
     </message>
     <message>
         <source>there is too much in the call: a table, --all, --select, --pattern or --empty, one of them</source>
-        <translation>il y a quelque chose de trop dans l&apos;appel : une table, --all, --select, --pattern ou --empty, l&apos;un d&apos;eux</translation>
+        <translation>il y a quelque chose de trop dans l&apos;appel&#xa0;: une table, --all, --select, --pattern ou --empty, l&apos;un d&apos;eux</translation>
     </message>
     <message>
         <source>something is missing in the call: which table?</source>
-        <translation>il manque quelque chose dans l&apos;appel : quelle table ?</translation>
+        <translation>il manque quelque chose dans l&apos;appel&#xa0;: quelle table&#xa0;?</translation>
     </message>
     <message>
         <source>--pattern takes a number from 1 to 4</source>
@@ -10663,14 +10763,14 @@ Commandes :
     </message>
     <message>
         <source>The database has no table or view “%1”. It has: %2.</source>
-        <translation>La base de données n&apos;a ni table ni vue « %1 ». Elle a : %2.</translation>
+        <translation>La base de données n&apos;a ni table ni vue «&#xa0;%1&#xa0;». Elle a&#xa0;: %2.</translation>
     </message>
 </context>
 <context>
     <name>nabblet::EntrySession</name>
     <message>
         <source>“%1” is none of the choices; Ctrl+Alt+A in the box adds it to them.</source>
-        <translation>« %1 » n&apos;est pas parmi les choix ; Ctrl+Alt+A dans le champ l&apos;y ajoute.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas parmi les choix&#xa0;; Ctrl+Alt+A dans le champ l&apos;y ajoute.</translation>
     </message>
     <message>
         <source>Look at it large…	F2</source>
@@ -10718,7 +10818,7 @@ Commandes :
     </message>
     <message>
         <source>“%1” is no web or e-mail address to follow.</source>
-        <translation>« %1 » n&apos;est pas une adresse web ou de courriel à suivre.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas une adresse web ou de courriel à suivre.</translation>
     </message>
     <message>
         <source>%1 × %2 points, shown at %3 %</source>
@@ -10759,7 +10859,7 @@ Commandes :
     </message>
     <message>
         <source>What was typed into “%1” was not saved when the program last ended.</source>
-        <translation>Ce qui a été tapé dans « %1 » n&apos;était pas enregistré quand le programme s&apos;est terminé la dernière fois.</translation>
+        <translation>Ce qui a été tapé dans «&#xa0;%1&#xa0;» n&apos;était pas enregistré quand le programme s&apos;est terminé la dernière fois.</translation>
     </message>
     <message>
         <source>It can stand in the boxes again, as it was typed, to be saved or taken back.</source>
@@ -10775,19 +10875,19 @@ Commandes :
     </message>
     <message>
         <source>The record is not there any more, so what was typed cannot stand in it. It is kept in the file %1.</source>
-        <translation>La fiche n&apos;est plus là ; ce qui a été tapé ne peut donc y être. C&apos;est gardé dans le fichier %1.</translation>
+        <translation>La fiche n&apos;est plus là&#xa0;; ce qui a été tapé ne peut donc y être. C&apos;est gardé dans le fichier %1.</translation>
     </message>
     <message>
         <source>Save the record “%1” first?</source>
-        <translation>Enregistrer d&apos;abord la fiche « %1 » ?</translation>
+        <translation>Enregistrer d&apos;abord la fiche «&#xa0;%1&#xa0;»&#xa0;?</translation>
     </message>
     <message>
         <source>Changed: rows that belong to it.</source>
-        <translation>Changé : des lignes qui lui appartiennent.</translation>
+        <translation>Changé&#xa0;: des lignes qui lui appartiennent.</translation>
     </message>
     <message>
         <source>Changed: %1.</source>
-        <translation>Changé : %1.</translation>
+        <translation>Changé&#xa0;: %1.</translation>
     </message>
     <message>
         <source>Save</source>
@@ -10799,7 +10899,7 @@ Commandes :
     </message>
     <message>
         <source>Let go what was typed in “%1”?</source>
-        <translation>Abandonner ce qui a été tapé dans « %1 » ?</translation>
+        <translation>Abandonner ce qui a été tapé dans «&#xa0;%1&#xa0;»&#xa0;?</translation>
     </message>
     <message>
         <source>The form does not show these rows any more. Undo the change of its rows to go on with the record.</source>
@@ -10811,15 +10911,15 @@ Commandes :
     </message>
     <message>
         <source>“%1” cannot be asked any more; the rest is.</source>
-        <translation>« %1 » ne peut plus être demandé ; le reste l&apos;est.</translation>
+        <translation>«&#xa0;%1&#xa0;» ne peut plus être demandé&#xa0;; le reste l&apos;est.</translation>
     </message>
     <message>
         <source>No record is like that; all that were shown stay.</source>
-        <translation>Aucune fiche n&apos;est ainsi ; toutes celles montrées restent.</translation>
+        <translation>Aucune fiche n&apos;est ainsi&#xa0;; toutes celles montrées restent.</translation>
     </message>
     <message>
         <source>The form has no page “%1” now.</source>
-        <translation>Le formulaire n&apos;a pas de page « %1 » maintenant.</translation>
+        <translation>Le formulaire n&apos;a pas de page «&#xa0;%1&#xa0;» maintenant.</translation>
     </message>
     <message>
         <source>The form has no rows that one could be added to.</source>
@@ -10827,11 +10927,11 @@ Commandes :
     </message>
     <message>
         <source>The form has no rows “%1”.</source>
-        <translation>Le formulaire n&apos;a pas de lignes « %1 ».</translation>
+        <translation>Le formulaire n&apos;a pas de lignes «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>Really?</source>
-        <translation>Vraiment ?</translation>
+        <translation>Vraiment&#xa0;?</translation>
     </message>
     <message>
         <source>Yes</source>
@@ -10843,7 +10943,7 @@ Commandes :
     </message>
     <message>
         <source>“%1” could not be done; what comes behind it was left.</source>
-        <translation>« %1 » n&apos;a pu se faire ; ce qui vient après a été laissé.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;a pu se faire&#xa0;; ce qui vient après a été laissé.</translation>
     </message>
     <message>
         <source>Find a record</source>
@@ -10883,7 +10983,7 @@ Commandes :
     </message>
     <message>
         <source>The first %L1; more words narrow them down.</source>
-        <translation>Les %L1 premières ; plus de mots resserrent.</translation>
+        <translation>Les %L1 premières&#xa0;; plus de mots resserrent.</translation>
     </message>
     <message>
         <source>One record</source>
@@ -10895,11 +10995,11 @@ Commandes :
     </message>
     <message>
         <source>One record so far; still looking…</source>
-        <translation>Une fiche jusqu&apos;ici ; la recherche continue…</translation>
+        <translation>Une fiche jusqu&apos;ici&#xa0;; la recherche continue…</translation>
     </message>
     <message>
         <source>%1 records so far; still looking…</source>
-        <translation>%1 fiches jusqu&apos;ici ; la recherche continue…</translation>
+        <translation>%1 fiches jusqu&apos;ici&#xa0;; la recherche continue…</translation>
     </message>
     <message>
         <source>%1   –   %2</source>
@@ -10915,7 +11015,7 @@ Commandes :
     </message>
     <message>
         <source>Delete “%1” from “%2”?</source>
-        <translation>Supprimer « %1 » de « %2 » ?</translation>
+        <translation>Supprimer «&#xa0;%1&#xa0;» de «&#xa0;%2&#xa0;»&#xa0;?</translation>
     </message>
     <message>
         <source>Delete</source>
@@ -10939,7 +11039,7 @@ Commandes :
     </message>
     <message>
         <source>%1: %2</source>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>New records take this over</source>
@@ -10947,7 +11047,7 @@ Commandes :
     </message>
     <message>
         <source>full: no more than %1</source>
-        <translation>plein : %1 au plus</translation>
+        <translation>plein&#xa0;: %1 au plus</translation>
     </message>
     <message>
         <source>1 letter</source>
@@ -10967,7 +11067,7 @@ Commandes :
     </message>
     <message>
         <source>Changed elsewhere meanwhile: %1.</source>
-        <translation>Changé ailleurs entre-temps : %1.</translation>
+        <translation>Changé ailleurs entre-temps&#xa0;: %1.</translation>
     </message>
     <message>
         <source>Someone else changed this record while you worked on it. Beside the boxes stands what is stored now.</source>
@@ -11055,7 +11155,7 @@ Commandes :
     </message>
     <message>
         <source>%1 copied, with their heads.</source>
-        <translation>%1 : copié, avec les en-têtes.</translation>
+        <translation>%1&#xa0;: copié, avec les en-têtes.</translation>
     </message>
     <message>
         <source>1 row</source>
@@ -11094,14 +11194,14 @@ Commandes :
     <name>nabblet::EntryWindow</name>
     <message>
         <source>The database can only be read: records can be looked at, not changed.</source>
-        <translation>La base de données ne peut être que lue : les fiches peuvent être vues, pas changées.</translation>
+        <translation>La base de données ne peut être que lue&#xa0;: les fiches peuvent être vues, pas changées.</translation>
     </message>
 </context>
 <context>
     <name>nabblet::ExportCommand</name>
     <message>
         <source>Writes the rows of a form into a file: what its boxes show, in the order of the form. The file is whole or is not there.</source>
-        <translation>Écrit les lignes d&apos;un formulaire dans un fichier : ce que montrent ses champs, dans l&apos;ordre du formulaire. Le fichier est entier ou n&apos;est pas là.</translation>
+        <translation>Écrit les lignes d&apos;un formulaire dans un fichier&#xa0;: ce que montrent ses champs, dans l&apos;ordre du formulaire. Le fichier est entier ou n&apos;est pas là.</translation>
     </message>
     <message>
         <source>A .nabform file.</source>
@@ -11109,7 +11209,7 @@ Commandes :
     </message>
     <message>
         <source>The file to write: %1.</source>
-        <translation>Le fichier à écrire : %1.</translation>
+        <translation>Le fichier à écrire&#xa0;: %1.</translation>
     </message>
     <message>
         <source>say where to write with -o FILE</source>
@@ -11125,7 +11225,7 @@ Commandes :
     </message>
     <message>
         <source>Given up; %1 is as it was.</source>
-        <translation>Abandonné ; %1 est comme avant.</translation>
+        <translation>Abandonné&#xa0;; %1 est comme avant.</translation>
     </message>
     <message>
         <source>1 row</source>
@@ -11163,7 +11263,7 @@ Commandes :
     </message>
     <message>
         <source>Forms can be designed without it. Records can be seen and entered once it is there; “Read the database again” in the File menu then takes it up.</source>
-        <translation>Les formulaires peuvent être conçus sans elle. Les fiches se voient et se saisissent dès qu&apos;elle est là ; « Relire la base de données » du menu Fichier la reprend alors.</translation>
+        <translation>Les formulaires peuvent être conçus sans elle. Les fiches se voient et se saisissent dès qu&apos;elle est là&#xa0;; «&#xa0;Relire la base de données&#xa0;» du menu Fichier la reprend alors.</translation>
     </message>
     <message>
         <source>Choose the database…</source>
@@ -11175,7 +11275,7 @@ Commandes :
     </message>
     <message>
         <source>The database of “%1”</source>
-        <translation>La base de données de « %1 »</translation>
+        <translation>La base de données de «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>Databases (*.db *.sqlite *.sqlite3);;All files (*)</source>
@@ -11187,11 +11287,11 @@ Commandes :
     </message>
     <message>
         <source>“%1” was not saved when the program last ended.</source>
-        <translation>« %1 » n&apos;était pas enregistré quand le programme s&apos;est terminé la dernière fois.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;était pas enregistré quand le programme s&apos;est terminé la dernière fois.</translation>
     </message>
     <message>
         <source>The unsaved work is here. Taking it up changes nothing on the disk; you can undo it and save it as usual.</source>
-        <translation>Le travail non enregistré est là. Le reprendre ne change rien sur le disque ; vous pouvez l&apos;annuler et l&apos;enregistrer comme d&apos;habitude.</translation>
+        <translation>Le travail non enregistré est là. Le reprendre ne change rien sur le disque&#xa0;; vous pouvez l&apos;annuler et l&apos;enregistrer comme d&apos;habitude.</translation>
     </message>
     <message>
         <source>Take it up</source>
@@ -11207,7 +11307,7 @@ Commandes :
     </message>
     <message>
         <source>The new form “%1” was not saved when the program last ended.</source>
-        <translation>Le nouveau formulaire « %1 » n&apos;était pas enregistré quand le programme s&apos;est terminé la dernière fois.</translation>
+        <translation>Le nouveau formulaire «&#xa0;%1&#xa0;» n&apos;était pas enregistré quand le programme s&apos;est terminé la dernière fois.</translation>
     </message>
     <message>
         <source>The unsaved work is here.</source>
@@ -11215,7 +11315,7 @@ Commandes :
     </message>
     <message>
         <source>Where is the database?</source>
-        <translation>Où est la base de données ?</translation>
+        <translation>Où est la base de données&#xa0;?</translation>
     </message>
     <message>
         <source>In a file…</source>
@@ -11259,7 +11359,7 @@ Commandes :
     </message>
     <message>
         <source>People open %1; it shows the forms at work and nothing else.</source>
-        <translation>On ouvre %1 ; il montre les formulaires au travail et rien d&apos;autre.</translation>
+        <translation>On ouvre %1&#xa0;; il montre les formulaires au travail et rien d&apos;autre.</translation>
     </message>
     <message>
         <source>Move the project to another database</source>
@@ -11307,11 +11407,11 @@ Commandes :
     </message>
     <message>
         <source>The folder %1 cannot be made: no form was saved. The first one is open, not saved yet.</source>
-        <translation>Le dossier %1 ne peut être créé : aucun formulaire n&apos;a été enregistré. Le premier est ouvert, pas encore enregistré.</translation>
+        <translation>Le dossier %1 ne peut être créé&#xa0;: aucun formulaire n&apos;a été enregistré. Le premier est ouvert, pas encore enregistré.</translation>
     </message>
     <message>
         <source>%1 of %2 forms are saved; “%3” could not be: %4</source>
-        <translation>%1 formulaires sur %2 sont enregistrés ; « %3 » n&apos;a pu l&apos;être : %4</translation>
+        <translation>%1 formulaires sur %2 sont enregistrés&#xa0;; «&#xa0;%3&#xa0;» n&apos;a pu l&apos;être&#xa0;: %4</translation>
     </message>
     <message>
         <source>One form is</source>
@@ -11328,7 +11428,7 @@ Commandes :
     </message>
     <message>
         <source>%1 is no table of the database: the rows of this form come from a SELECT. Choose “New form…” for another form on it.</source>
-        <translation>%1 n&apos;est pas une table de la base : les lignes de ce formulaire viennent d&apos;un SELECT. Choisissez « Nouveau formulaire… » pour un autre formulaire dessus.</translation>
+        <translation>%1 n&apos;est pas une table de la base&#xa0;: les lignes de ce formulaire viennent d&apos;un SELECT. Choisissez «&#xa0;Nouveau formulaire…&#xa0;» pour un autre formulaire dessus.</translation>
     </message>
     <message>
         <source>Form</source>
@@ -11352,15 +11452,15 @@ Commandes :
     </message>
     <message>
         <source>Saved “%1” and made the project %2.</source>
-        <translation>« %1 » enregistré et projet %2 créé.</translation>
+        <translation>«&#xa0;%1&#xa0;» enregistré et projet %2 créé.</translation>
     </message>
     <message>
         <source>Saved “%1”.</source>
-        <translation>« %1 » enregistré.</translation>
+        <translation>«&#xa0;%1&#xa0;» enregistré.</translation>
     </message>
     <message>
         <source>Save the form in its project first; then it can be renamed there.</source>
-        <translation>Enregistrez d&apos;abord le formulaire dans son projet ; il peut alors y être renommé.</translation>
+        <translation>Enregistrez d&apos;abord le formulaire dans son projet&#xa0;; il peut alors y être renommé.</translation>
     </message>
     <message>
         <source>Rename the form</source>
@@ -11368,11 +11468,11 @@ Commandes :
     </message>
     <message>
         <source>The name of the form; buttons and subforms that show it follow.</source>
-        <translation>Le nom du formulaire ; les boutons et les sous-formulaires qui le montrent suivent.</translation>
+        <translation>Le nom du formulaire&#xa0;; les boutons et les sous-formulaires qui le montrent suivent.</translation>
     </message>
     <message>
         <source>The form is called “%1” now, wherever the project names it.</source>
-        <translation>Le formulaire s&apos;appelle maintenant « %1 », partout où le projet le nomme.</translation>
+        <translation>Le formulaire s&apos;appelle maintenant «&#xa0;%1&#xa0;», partout où le projet le nomme.</translation>
     </message>
     <message>
         <source>Form not saved</source>
@@ -11380,7 +11480,7 @@ Commandes :
     </message>
     <message>
         <source>Save the form “%1” before closing?</source>
-        <translation>Enregistrer le formulaire « %1 » avant de fermer ?</translation>
+        <translation>Enregistrer le formulaire «&#xa0;%1&#xa0;» avant de fermer&#xa0;?</translation>
     </message>
     <message>
         <source>It has not been saved yet.</source>
@@ -11431,7 +11531,7 @@ Commandes :
     </message>
     <message>
         <source>Nothing was found: every column has its box, every box shows what it should.</source>
-        <translation>Rien n&apos;a été trouvé : chaque colonne a son champ, chaque champ montre ce qu&apos;il doit.</translation>
+        <translation>Rien n&apos;a été trouvé&#xa0;: chaque colonne a son champ, chaque champ montre ce qu&apos;il doit.</translation>
     </message>
     <message>
         <source>Why it may stay</source>
@@ -11455,7 +11555,7 @@ Commandes :
     </message>
     <message>
         <source>Nothing was found: every column that is needed has its box, and every box shows what it should.</source>
-        <translation>Rien n&apos;a été trouvé : chaque colonne nécessaire a son champ, et chaque champ montre ce qu&apos;il doit.</translation>
+        <translation>Rien n&apos;a été trouvé&#xa0;: chaque colonne nécessaire a son champ, et chaque champ montre ce qu&apos;il doit.</translation>
     </message>
     <message>
         <source>There are none of these.</source>
@@ -11463,7 +11563,7 @@ Commandes :
     </message>
     <message>
         <source>%1 Left be: %2</source>
-        <translation>%1 Laissé de côté : %2</translation>
+        <translation>%1 Laissé de côté&#xa0;: %2</translation>
     </message>
     <message>
         <source>All %1 of this kind</source>
@@ -11471,7 +11571,7 @@ Commandes :
     </message>
     <message>
         <source>“%1”: the first way for each of them, as one step</source>
-        <translation>« %1 » : la première solution pour chacun, en un pas</translation>
+        <translation>«&#xa0;%1&#xa0;»&#xa0;: la première solution pour chacun, en un pas</translation>
     </message>
 </context>
 <context>
@@ -11490,11 +11590,11 @@ Commandes :
     </message>
     <message>
         <source>That changes nothing here; it has to be done by hand.</source>
-        <translation>Cela ne change rien ici ; c&apos;est à faire à la main.</translation>
+        <translation>Cela ne change rien ici&#xa0;; c&apos;est à faire à la main.</translation>
     </message>
     <message>
         <source>Put right: %1</source>
-        <translation>Corrigé : %1</translation>
+        <translation>Corrigé&#xa0;: %1</translation>
     </message>
     <message>
         <source>Do not leave a finding be</source>
@@ -11517,7 +11617,7 @@ Commandes :
     </message>
     <message>
         <source>The project keeps no question “%1” about this form.</source>
-        <translation>Le projet ne garde pas de question « %1 » sur ce formulaire.</translation>
+        <translation>Le projet ne garde pas de question «&#xa0;%1&#xa0;» sur ce formulaire.</translation>
     </message>
 </context>
 <context>
@@ -11559,7 +11659,7 @@ Commandes :
     </message>
     <message>
         <source>A further line: records that are like one of the lines are shown (Ctrl+N)</source>
-        <translation>Une autre ligne : les fiches qui ressemblent à l&apos;une des lignes sont montrées (Ctrl+N)</translation>
+        <translation>Une autre ligne&#xa0;: les fiches qui ressemblent à l&apos;une des lignes sont montrées (Ctrl+N)</translation>
     </message>
     <message>
         <source>Show them</source>
@@ -11579,7 +11679,7 @@ Commandes :
     </message>
     <message>
         <source>&lt;b&gt;What are you looking for?&lt;/b&gt; Write it where it stands: 12, &amp;gt; 12, 5..9, 2026-05, Sker*, not blank. Enter shows the records.</source>
-        <translation>&lt;b&gt;Que cherchez-vous ?&lt;/b&gt; Écrivez-le là où il se trouve : 12, &amp;gt; 12, 5..9, 2026-05, Sker*, pas vide. Entrée montre les fiches.</translation>
+        <translation>&lt;b&gt;Que cherchez-vous&#xa0;?&lt;/b&gt; Écrivez-le là où il se trouve&#xa0;: 12, &amp;gt; 12, 5..9, 2026-05, Sker*, pas vide. Entrée montre les fiches.</translation>
     </message>
     <message>
         <source>Line %1 of %2</source>
@@ -11594,7 +11694,7 @@ Commandes :
     </message>
     <message>
         <source>%1 belongs to no project with a database; say which database it works on.</source>
-        <translation>%1 n&apos;appartient à aucun projet avec une base ; dites sur quelle base il travaille.</translation>
+        <translation>%1 n&apos;appartient à aucun projet avec une base&#xa0;; dites sur quelle base il travaille.</translation>
     </message>
 </context>
 <context>
@@ -11648,7 +11748,7 @@ Commandes :
     <name>nabblet::HandOverCommand</name>
     <message>
         <source>Gives a project to those who work with its forms: checks all of them, and puts them into a folder with a file that opens in Entry alone. Handed over again, the forms are replaced and the data stay.</source>
-        <translation>Remet un projet à ceux qui travaillent avec ses formulaires : les vérifie tous et les met dans un dossier avec un fichier qui n&apos;ouvre que la saisie. Remis à nouveau, les formulaires sont remplacés et les données restent.</translation>
+        <translation>Remet un projet à ceux qui travaillent avec ses formulaires&#xa0;: les vérifie tous et les met dans un dossier avec un fichier qui n&apos;ouvre que la saisie. Remis à nouveau, les formulaires sont remplacés et les données restent.</translation>
     </message>
     <message>
         <source>The folder of a project.</source>
@@ -11656,7 +11756,7 @@ Commandes :
     </message>
     <message>
         <source>Where to; with --back alone.</source>
-        <translation>Vers où ; seul avec --back.</translation>
+        <translation>Vers où&#xa0;; seul avec --back.</translation>
     </message>
     <message>
         <source>The forms work on the database where it is.</source>
@@ -11664,11 +11764,11 @@ Commandes :
     </message>
     <message>
         <source>Takes the last one back: nabblet hand-over --back FOLDER.</source>
-        <translation>Reprend la dernière remise : nabblet hand-over --back DOSSIER.</translation>
+        <translation>Reprend la dernière remise&#xa0;: nabblet hand-over --back DOSSIER.</translation>
     </message>
     <message>
         <source>version %1: %2</source>
-        <translation>version %1 : %2</translation>
+        <translation>version %1&#xa0;: %2</translation>
     </message>
     <message>
         <source>something is missing in the call</source>
@@ -11679,7 +11779,7 @@ Commandes :
     <name>nabblet::ImportCommand</name>
     <message>
         <source>Puts the rows of a file into the rows of a form: .csv, .tsv or .jsonl with heads. All are tried first; all go in, in one transaction, or none.</source>
-        <translation>Met les lignes d&apos;un fichier dans celles d&apos;un formulaire : .csv, .tsv ou .jsonl avec en-têtes. Toutes sont d&apos;abord essayées ; toutes entrent, en une transaction, ou aucune.</translation>
+        <translation>Met les lignes d&apos;un fichier dans celles d&apos;un formulaire&#xa0;: .csv, .tsv ou .jsonl avec en-têtes. Toutes sont d&apos;abord essayées&#xa0;; toutes entrent, en une transaction, ou aucune.</translation>
     </message>
     <message>
         <source>A .nabform file.</source>
@@ -11691,7 +11791,7 @@ Commandes :
     </message>
     <message>
         <source>The head by which rows are known that are there already; without it all are added.</source>
-        <translation>L&apos;en-tête auquel on reconnaît les lignes déjà présentes ; sans lui, toutes sont ajoutées.</translation>
+        <translation>L&apos;en-tête auquel on reconnaît les lignes déjà présentes&#xa0;; sans lui, toutes sont ajoutées.</translation>
     </message>
     <message>
         <source>Rows that are there already stay as they are.</source>
@@ -11707,11 +11807,11 @@ Commandes :
     </message>
     <message>
         <source>“%1” is no head of the file that names a box of the form.</source>
-        <translation>« %1 » n&apos;est pas un en-tête du fichier qui nomme un champ du formulaire.</translation>
+        <translation>«&#xa0;%1&#xa0;» n&apos;est pas un en-tête du fichier qui nomme un champ du formulaire.</translation>
     </message>
     <message>
         <source>“%1” goes nowhere, as no box is called so.</source>
-        <translation>« %1 » ne va nulle part, car aucun champ ne s&apos;appelle ainsi.</translation>
+        <translation>«&#xa0;%1&#xa0;» ne va nulle part, car aucun champ ne s&apos;appelle ainsi.</translation>
     </message>
     <message>
         <source>row %L1 of %L2</source>
@@ -11719,11 +11819,11 @@ Commandes :
     </message>
     <message>
         <source>Given up; nothing was put in.</source>
-        <translation>Abandonné ; rien n&apos;a été mis.</translation>
+        <translation>Abandonné&#xa0;; rien n&apos;a été mis.</translation>
     </message>
     <message>
         <source>row %1: %2</source>
-        <translation>ligne %1 : %2</translation>
+        <translation>ligne %1&#xa0;: %2</translation>
     </message>
     <message>
         <source>1 row put in</source>
@@ -11805,15 +11905,15 @@ Commandes :
     </message>
     <message>
         <source>look: %1</source>
-        <translation>apparence : %1</translation>
+        <translation>apparence&#xa0;: %1</translation>
     </message>
     <message>
         <source>Form: %1</source>
-        <translation>Formulaire : %1</translation>
+        <translation>Formulaire&#xa0;: %1</translation>
     </message>
     <message>
         <source>No setting of what is selected, or of the form, has “%1” in it.</source>
-        <translation>Aucun réglage de la sélection, ni du formulaire, ne contient « %1 ».</translation>
+        <translation>Aucun réglage de la sélection, ni du formulaire, ne contient «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>band</source>
@@ -11830,6 +11930,14 @@ Commandes :
     <message>
         <source>%1 kinds</source>
         <translation>%1 genres</translation>
+    </message>
+    <message>
+        <source>The record in words</source>
+        <translation>La fiche en mots</translation>
+    </message>
+    <message>
+        <source>%1   {%2}</source>
+        <translation>%1   {%2}</translation>
     </message>
 </context>
 <context>
@@ -11866,7 +11974,7 @@ Commandes :
     </message>
     <message>
         <source>%1: %2. Ticked, the project remembers this link: its values are chosen from a list, and its rows can be shown with each record.</source>
-        <translation>%1 : %2. Coché, le projet retient ce lien : ses valeurs se choisissent dans une liste, et ses lignes peuvent être montrées avec chaque fiche.</translation>
+        <translation>%1&#xa0;: %2. Coché, le projet retient ce lien&#xa0;: ses valeurs se choisissent dans une liste, et ses lignes peuvent être montrées avec chaque fiche.</translation>
     </message>
 </context>
 <context>
@@ -11881,7 +11989,7 @@ Commandes :
     </message>
     <message>
         <source>belong to a record of “%1” when</source>
-        <translation>appartiennent à une fiche de « %1 » quand</translation>
+        <translation>appartiennent à une fiche de «&#xa0;%1&#xa0;» quand</translation>
     </message>
     <message>
         <source>their</source>
@@ -11934,7 +12042,7 @@ Commandes :
     <name>nabblet::LookView</name>
     <message>
         <source>Change the look to “%1”</source>
-        <translation>Passer à l&apos;apparence « %1 »</translation>
+        <translation>Passer à l&apos;apparence «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>%1 for %2</source>
@@ -11950,11 +12058,11 @@ Commandes :
     </message>
     <message>
         <source>Keep the style “%1”</source>
-        <translation>Garder le style « %1 »</translation>
+        <translation>Garder le style «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>What is the style called? All controls that have it follow it.</source>
-        <translation>Comment s&apos;appelle le style ? Tous les éléments qui l&apos;ont le suivent.</translation>
+        <translation>Comment s&apos;appelle le style&#xa0;? Tous les éléments qui l&apos;ont le suivent.</translation>
     </message>
     <message>
         <source>Keep as a style</source>
@@ -11962,7 +12070,7 @@ Commandes :
     </message>
     <message>
         <source>The new name of the style “%1”:</source>
-        <translation>Le nouveau nom du style « %1 » :</translation>
+        <translation>Le nouveau nom du style «&#xa0;%1&#xa0;»&#xa0;:</translation>
     </message>
     <message>
         <source>Rename a style</source>
@@ -11970,15 +12078,15 @@ Commandes :
     </message>
     <message>
         <source>There is a style “%1” already.</source>
-        <translation>Il y a déjà un style « %1 ».</translation>
+        <translation>Il y a déjà un style «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>One other form still names the style “%2”; open it to give it the new one.</source>
-        <translation>Un autre formulaire nomme encore le style « %2 » ; ouvrez-le pour lui donner le nouveau.</translation>
+        <translation>Un autre formulaire nomme encore le style «&#xa0;%2&#xa0;»&#xa0;; ouvrez-le pour lui donner le nouveau.</translation>
     </message>
     <message>
         <source>%1 other forms still name the style “%2”; open them to give them the new one.</source>
-        <translation>%1 autres formulaires nomment encore le style « %2 » ; ouvrez-les pour leur donner le nouveau.</translation>
+        <translation>%1 autres formulaires nomment encore le style «&#xa0;%2&#xa0;»&#xa0;; ouvrez-les pour leur donner le nouveau.</translation>
     </message>
     <message>
         <source>The style as it came with the program</source>
@@ -12041,7 +12149,7 @@ Commandes :
     </message>
     <message>
         <source>The form gets a look of its own, as this one is now; what is changed then changes no other form.</source>
-        <translation>Le formulaire reçoit une apparence à lui, telle que celle-ci est maintenant ; ce qu&apos;on y change ne change aucun autre formulaire.</translation>
+        <translation>Le formulaire reçoit une apparence à lui, telle que celle-ci est maintenant&#xa0;; ce qu&apos;on y change ne change aucun autre formulaire.</translation>
     </message>
     <message>
         <source>As it came</source>
@@ -12049,7 +12157,7 @@ Commandes :
     </message>
     <message>
         <source>What the project changed of it goes; it is as it came with the program.</source>
-        <translation>Ce que le projet y a changé s&apos;en va ; elle est comme fournie avec le programme.</translation>
+        <translation>Ce que le projet y a changé s&apos;en va&#xa0;; elle est comme fournie avec le programme.</translation>
     </message>
     <message>
         <source>Main colour</source>
@@ -12081,7 +12189,7 @@ Commandes :
     </message>
     <message>
         <source>The style becomes what the selected control looks like; all that have it follow.</source>
-        <translation>Le style devient ce que montre l&apos;élément choisi ; tous ceux qui l&apos;ont suivent.</translation>
+        <translation>Le style devient ce que montre l&apos;élément choisi&#xa0;; tous ceux qui l&apos;ont suivent.</translation>
     </message>
     <message>
         <source>Select</source>
@@ -12117,7 +12225,7 @@ Commandes :
     </message>
     <message>
         <source>%1: typeface</source>
-        <translation>%1 : police</translation>
+        <translation>%1&#xa0;: police</translation>
     </message>
     <message>
         <source>the desktop&apos;s</source>
@@ -12125,7 +12233,7 @@ Commandes :
     </message>
     <message>
         <source>%1: size</source>
-        <translation>%1 : taille</translation>
+        <translation>%1&#xa0;: taille</translation>
     </message>
     <message>
         <source> %</source>
@@ -12137,11 +12245,11 @@ Commandes :
     </message>
     <message>
         <source>%1: weight</source>
-        <translation>%1 : graisse</translation>
+        <translation>%1&#xa0;: graisse</translation>
     </message>
     <message>
         <source>%1: slanted</source>
-        <translation>%1 : italique</translation>
+        <translation>%1&#xa0;: italique</translation>
     </message>
     <message>
         <source>Slanted</source>
@@ -12186,7 +12294,7 @@ Commandes :
     </message>
     <message>
         <source>%1 on “%2” (%3) is hard to read: %L4, and %L5 is needed.</source>
-        <translation>%1 sur « %2 » (%3) est difficile à lire : %L4, il faut %L5.</translation>
+        <translation>%1 sur «&#xa0;%2&#xa0;» (%3) est difficile à lire&#xa0;: %L4, il faut %L5.</translation>
     </message>
     <message>
         <source>Take the nearest</source>
@@ -12221,7 +12329,7 @@ Commandes :
     </message>
     <message>
         <source>This form shows its records inside another one; look for the record there.</source>
-        <translation>Ce formulaire montre ses fiches à l&apos;intérieur d&apos;un autre ; cherchez-y la fiche.</translation>
+        <translation>Ce formulaire montre ses fiches à l&apos;intérieur d&apos;un autre&#xa0;; cherchez-y la fiche.</translation>
     </message>
     <message>
         <source>The record in hand has to be saved or put back first.</source>
@@ -12233,7 +12341,7 @@ Commandes :
     </message>
     <message>
         <source>The form shows rows of %1; columns of %2 come with a lookup or a subform.</source>
-        <translation>Le formulaire montre des lignes de %1 ; les colonnes de %2 viennent avec une liste de référence ou un sous-formulaire.</translation>
+        <translation>Le formulaire montre des lignes de %1&#xa0;; les colonnes de %2 viennent avec une liste de référence ou un sous-formulaire.</translation>
     </message>
     <message>
         <source>Add the field %1</source>
@@ -12257,7 +12365,7 @@ Commandes :
     </message>
     <message>
         <source>Not every form could be named anew: %1</source>
-        <translation>Certains formulaires n&apos;ont pu recevoir le nouveau nom : %1</translation>
+        <translation>Certains formulaires n&apos;ont pu recevoir le nouveau nom&#xa0;: %1</translation>
     </message>
     <message>
         <source>%1%2 – Nabblet</source>
@@ -12285,7 +12393,7 @@ Commandes :
     </message>
     <message>
         <source>The record has changes that are not saved; save it in Entry first.</source>
-        <translation>La fiche a des changements non enregistrés ; enregistrez-la d&apos;abord en Saisie.</translation>
+        <translation>La fiche a des changements non enregistrés&#xa0;; enregistrez-la d&apos;abord en Saisie.</translation>
     </message>
     <message>
         <source>There are no records.</source>
@@ -12293,19 +12401,19 @@ Commandes :
     </message>
     <message>
         <source>This form shows no row in full; choose where among the form&apos;s settings.</source>
-        <translation>Ce formulaire ne montre aucune ligne en entier ; choisissez où dans les réglages du formulaire.</translation>
+        <translation>Ce formulaire ne montre aucune ligne en entier&#xa0;; choisissez où dans les réglages du formulaire.</translation>
     </message>
     <message>
         <source>There is no form inside to go into; select a subform with rows.</source>
-        <translation>Il n&apos;y a pas de formulaire où entrer ; choisissez un sous-formulaire avec des lignes.</translation>
+        <translation>Il n&apos;y a pas de formulaire où entrer&#xa0;; choisissez un sous-formulaire avec des lignes.</translation>
     </message>
     <message>
         <source>There is no look “%1” here; “%2” stands in for it.</source>
-        <translation>Il n&apos;y a pas d&apos;apparence « %1 » ici ; « %2 » la remplace.</translation>
+        <translation>Il n&apos;y a pas d&apos;apparence «&#xa0;%1&#xa0;» ici&#xa0;; «&#xa0;%2&#xa0;» la remplace.</translation>
     </message>
     <message>
         <source>The stored values are still being looked through; the longest come as soon as they are known.</source>
-        <translation>Les valeurs enregistrées sont encore en cours d&apos;examen ; les plus longues viennent dès qu&apos;elles sont connues.</translation>
+        <translation>Les valeurs enregistrées sont encore en cours d&apos;examen&#xa0;; les plus longues viennent dès qu&apos;elles sont connues.</translation>
     </message>
     <message>
         <source>A trial needs a database. Open the project that the form belongs to.</source>
@@ -12321,7 +12429,7 @@ Commandes :
     </message>
     <message>
         <source>The trial ended. %1 of %2 sides of rules were not seen; the list of rules (F6) says which.</source>
-        <translation>L&apos;essai est terminé. %1 côtés de règles sur %2 n&apos;ont pas été vus ; la liste des règles (F6) dit lesquels.</translation>
+        <translation>L&apos;essai est terminé. %1 côtés de règles sur %2 n&apos;ont pas été vus&#xa0;; la liste des règles (F6) dit lesquels.</translation>
     </message>
     <message>
         <source>This form has no database to work on. Open the project that it belongs to.</source>
@@ -12353,11 +12461,11 @@ Commandes :
     </message>
     <message>
         <source>Take the style “%1”</source>
-        <translation>Prendre le style « %1 »</translation>
+        <translation>Prendre le style «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>No control of this form has the style “%1”.</source>
-        <translation>Aucun élément de ce formulaire n&apos;a le style « %1 ».</translation>
+        <translation>Aucun élément de ce formulaire n&apos;a le style «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>One control has it.</source>
@@ -12373,7 +12481,7 @@ Commandes :
     </message>
     <message>
         <source>Tracing sheet: a picture or scanned page</source>
-        <translation>Feuille à calquer : une image ou une page numérisée</translation>
+        <translation>Feuille à calquer&#xa0;: une image ou une page numérisée</translation>
     </message>
     <message>
         <source>Pictures (*.png *.jpg *.jpeg *.bmp *.gif *.svg *.webp)</source>
@@ -12491,7 +12599,7 @@ Commandes :
     </message>
     <message>
         <source>Leaves the stored values alone; boxes are sized by what the columns declare.</source>
-        <translation>Laisse de côté les valeurs enregistrées ; les champs prennent la taille que déclarent les colonnes.</translation>
+        <translation>Laisse de côté les valeurs enregistrées&#xa0;; les champs prennent la taille que déclarent les colonnes.</translation>
     </message>
     <message>
         <source>the SELECT</source>
@@ -12507,7 +12615,7 @@ Commandes :
     </message>
     <message>
         <source>No rows yet: they can be chosen in the form&apos;s inspector at any time.</source>
-        <translation>Pas encore de lignes : on peut les choisir à tout moment dans les propriétés du formulaire.</translation>
+        <translation>Pas encore de lignes&#xa0;: on peut les choisir à tout moment dans les propriétés du formulaire.</translation>
     </message>
     <message>
         <source>Every required column has a box</source>
@@ -12515,11 +12623,11 @@ Commandes :
     </message>
     <message>
         <source>No record can be added: %1 has no box</source>
-        <translation>Aucune fiche ne peut être ajoutée : %1 n&apos;a pas de champ</translation>
+        <translation>Aucune fiche ne peut être ajoutée&#xa0;: %1 n&apos;a pas de champ</translation>
     </message>
     <message>
         <source>No rows can be added there: %1 has no box</source>
-        <translation>Aucune ligne ne peut y être ajoutée : %1 n&apos;a pas de champ</translation>
+        <translation>Aucune ligne ne peut y être ajoutée&#xa0;: %1 n&apos;a pas de champ</translation>
     </message>
     <message>
         <source>No rows are stored yet</source>
@@ -12568,7 +12676,7 @@ Commandes :
     </message>
     <message>
         <source>Longer than their box, cut or scrolled: %1</source>
-        <translation>Plus longs que leur champ, coupés ou défilants : %1</translation>
+        <translation>Plus longs que leur champ, coupés ou défilants&#xa0;: %1</translation>
     </message>
     <message>
         <source>Rows from</source>
@@ -12612,7 +12720,7 @@ Commandes :
     </message>
     <message>
         <source>Nothing on it yet; its rows can be chosen at any time</source>
-        <translation>Rien dessus encore ; ses lignes se choisissent à tout moment</translation>
+        <translation>Rien dessus encore&#xa0;; ses lignes se choisissent à tout moment</translation>
     </message>
     <message>
         <source>Page pattern</source>
@@ -12760,7 +12868,7 @@ Commandes :
     </message>
     <message>
         <source>How many fields are parted: under headings, or not at all</source>
-        <translation>Comment les champs nombreux sont partagés : sous des titres, ou pas du tout</translation>
+        <translation>Comment les champs nombreux sont partagés&#xa0;: sous des titres, ou pas du tout</translation>
     </message>
     <message>
         <source>Rows</source>
@@ -12828,7 +12936,7 @@ Commandes :
     </message>
     <message>
         <source>The database can only be read, so its tables cannot be changed.</source>
-        <translation>La base ne peut être que lue ; ses tables ne peuvent donc être changées.</translation>
+        <translation>La base ne peut être que lue&#xa0;; ses tables ne peuvent donc être changées.</translation>
     </message>
     <message>
         <source>New form</source>
@@ -12836,7 +12944,7 @@ Commandes :
     </message>
     <message>
         <source>Leave without making the form?</source>
-        <translation>Partir sans faire le formulaire ?</translation>
+        <translation>Partir sans faire le formulaire&#xa0;?</translation>
     </message>
     <message>
         <source>What was chosen for it on this sheet is lost then.</source>
@@ -12883,7 +12991,7 @@ Commandes :
     <name>nabblet::OpenWork</name>
     <message>
         <source>The tables of the database were changed; what is shown follows.</source>
-        <translation>Les tables de la base ont été changées ; ce qui est montré suit.</translation>
+        <translation>Les tables de la base ont été changées&#xa0;; ce qui est montré suit.</translation>
     </message>
 </context>
 <context>
@@ -12898,7 +13006,7 @@ Commandes :
     </message>
     <message>
         <source>F2 or a double click renames; dragging a field up or down changes the tab order.</source>
-        <translation>F2 ou un double clic renomme ; tirer un champ vers le haut ou le bas change l&apos;ordre de Tab.</translation>
+        <translation>F2 ou un double clic renomme&#xa0;; tirer un champ vers le haut ou le bas change l&apos;ordre de Tab.</translation>
     </message>
     <message>
         <source>1 control</source>
@@ -12936,18 +13044,18 @@ Commandes :
     </message>
     <message>
         <source>A click takes one up: draw it on the form then, or click there. Enter puts it into the next free place.</source>
-        <translation>Un clic en prend un : tracez-le ensuite sur le formulaire, ou cliquez-y. Entrée le met à la prochaine place libre.</translation>
+        <translation>Un clic en prend un&#xa0;: tracez-le ensuite sur le formulaire, ou cliquez-y. Entrée le met à la prochaine place libre.</translation>
     </message>
 </context>
 <context>
     <name>nabblet::PanelSplitter</name>
     <message>
         <source>Unfold the %1</source>
-        <translation>Déplier : %1</translation>
+        <translation>Déplier&#xa0;: %1</translation>
     </message>
     <message>
         <source>Fold the %1</source>
-        <translation>Replier : %1</translation>
+        <translation>Replier&#xa0;: %1</translation>
     </message>
 </context>
 <context>
@@ -12982,7 +13090,7 @@ Commandes :
     </message>
     <message>
         <source>required!</source>
-        <translation>obligatoire !</translation>
+        <translation>obligatoire&#xa0;!</translation>
     </message>
     <message>
         <source>left out</source>
@@ -12990,7 +13098,7 @@ Commandes :
     </message>
     <message>
         <source>Only shown: %1</source>
-        <translation>Montré seulement : %1</translation>
+        <translation>Montré seulement&#xa0;: %1</translation>
     </message>
     <message>
         <source>Width as suits</source>
@@ -13005,7 +13113,7 @@ Commandes :
     <name>nabblet::PrintCommand</name>
     <message>
         <source>Prints the records of a form on pages: PDF, or a picture of each page.</source>
-        <translation>Imprime les fiches d&apos;un formulaire sur des pages : PDF, ou une image de chaque page.</translation>
+        <translation>Imprime les fiches d&apos;un formulaire sur des pages&#xa0;: PDF, ou une image de chaque page.</translation>
     </message>
     <message>
         <source>A .nabform file.</source>
@@ -13013,7 +13121,7 @@ Commandes :
     </message>
     <message>
         <source>The file to write: .pdf, .png or .svg.</source>
-        <translation>Le fichier à écrire : .pdf, .png ou .svg.</translation>
+        <translation>Le fichier à écrire&#xa0;: .pdf, .png ou .svg.</translation>
     </message>
     <message>
         <source>Only the record with that number, from 1.</source>
@@ -13037,7 +13145,7 @@ Commandes :
     </message>
     <message>
         <source>say with -o FILE where to print: a file that ends in .pdf, .png or .svg</source>
-        <translation>dites avec -o FICHIER où imprimer : un fichier qui se termine par .pdf, .png ou .svg</translation>
+        <translation>dites avec -o FICHIER où imprimer&#xa0;: un fichier qui se termine par .pdf, .png ou .svg</translation>
     </message>
     <message>
         <source>--record takes a number from 1</source>
@@ -13057,7 +13165,7 @@ Commandes :
     </message>
     <message>
         <source>Given up; %1 is as it was.</source>
-        <translation>Abandonné ; %1 est comme avant.</translation>
+        <translation>Abandonné&#xa0;; %1 est comme avant.</translation>
     </message>
     <message>
         <source>1 page</source>
@@ -13084,7 +13192,7 @@ Commandes :
     </message>
     <message>
         <source>certain: changes the forms by all that is certain, and writes down what all of them should remember of their columns. Without, nothing is written.</source>
-        <translation>certain : change les formulaires de tout ce qui est certain, et note ce que tous doivent retenir de leurs colonnes. Sans cela, rien n&apos;est écrit.</translation>
+        <translation>certain&#xa0;: change les formulaires de tout ce qui est certain, et note ce que tous doivent retenir de leurs colonnes. Sans cela, rien n&apos;est écrit.</translation>
     </message>
     <message>
         <source>--apply takes certain</source>
@@ -13092,7 +13200,7 @@ Commandes :
     </message>
     <message>
         <source>certain: %1</source>
-        <translation>certain : %1</translation>
+        <translation>certain&#xa0;: %1</translation>
     </message>
     <message>
         <source>for a person to decide%1</source>
@@ -13112,11 +13220,11 @@ Commandes :
     </message>
     <message>
         <source>One form needs a person:</source>
-        <translation>Un formulaire demande une personne :</translation>
+        <translation>Un formulaire demande une personne&#xa0;:</translation>
     </message>
     <message>
         <source>%1 forms need a person:</source>
-        <translation>%1 formulaires demandent une personne :</translation>
+        <translation>%1 formulaires demandent une personne&#xa0;:</translation>
     </message>
 </context>
 <context>
@@ -13131,7 +13239,7 @@ Commandes :
     </message>
     <message>
         <source>Do this: %1</source>
-        <translation>Faire ceci : %1</translation>
+        <translation>Faire ceci&#xa0;: %1</translation>
     </message>
     <message>
         <source>Take note of it</source>
@@ -13143,7 +13251,7 @@ Commandes :
     </message>
     <message>
         <source>The form is in step with its tables; nothing has changed.</source>
-        <translation>Le formulaire est en accord avec ses tables ; rien n&apos;a changé.</translation>
+        <translation>Le formulaire est en accord avec ses tables&#xa0;; rien n&apos;a changé.</translation>
     </message>
     <message>
         <source>As it is</source>
@@ -13178,7 +13286,7 @@ Commandes :
     </message>
     <message>
         <source>The form was changed meanwhile; ask for it again.</source>
-        <translation>Le formulaire a été changé entre-temps ; redemandez-le.</translation>
+        <translation>Le formulaire a été changé entre-temps&#xa0;; redemandez-le.</translation>
     </message>
     <message>
         <source>Draft again</source>
@@ -13202,11 +13310,11 @@ Commandes :
     </message>
     <message>
         <source>What was renamed in the tables was followed: %1.</source>
-        <translation>Ce qui a été renommé dans les tables a été suivi : %1.</translation>
+        <translation>Ce qui a été renommé dans les tables a été suivi&#xa0;: %1.</translation>
     </message>
     <message>
         <source>%1 renames in the tables were followed; undo takes that back.</source>
-        <translation>%1 renommages dans les tables ont été suivis ; Annuler revient en arrière.</translation>
+        <translation>%1 renommages dans les tables ont été suivis&#xa0;; Annuler revient en arrière.</translation>
     </message>
 </context>
 <context>
@@ -13217,7 +13325,7 @@ Commandes :
     </message>
     <message>
         <source>No record begins with “%1”.</source>
-        <translation>Aucune fiche ne commence par « %1 ».</translation>
+        <translation>Aucune fiche ne commence par «&#xa0;%1&#xa0;».</translation>
     </message>
 </context>
 <context>
@@ -13363,7 +13471,7 @@ Commandes :
     </message>
     <message>
         <source>A pattern without {column} would number the controls; put it in.</source>
-        <translation>Un modèle sans {column} numéroterait les éléments ; mettez-le.</translation>
+        <translation>Un modèle sans {column} numéroterait les éléments&#xa0;; mettez-le.</translation>
     </message>
     <message>
         <source>One other form of the project is named anew and saved.</source>
@@ -13382,7 +13490,7 @@ Commandes :
     </message>
     <message>
         <source>Whose rows does the form show and write? What is on the form already stays.</source>
-        <translation>De quoi le formulaire montre-t-il et écrit-il les lignes ? Ce qui y est déjà reste.</translation>
+        <translation>De quoi le formulaire montre-t-il et écrit-il les lignes&#xa0;? Ce qui y est déjà reste.</translation>
     </message>
     <message>
         <source>Tables, views and SELECT</source>
@@ -13524,15 +13632,15 @@ Commandes :
     </message>
     <message>
         <source>%1: marked</source>
-        <translation>%1 : marqué</translation>
+        <translation>%1&#xa0;: marqué</translation>
     </message>
     <message>
         <source>%1: says</source>
-        <translation>%1 : dit</translation>
+        <translation>%1&#xa0;: dit</translation>
     </message>
     <message>
         <source>%1: value as SQL</source>
-        <translation>%1 : valeur en SQL</translation>
+        <translation>%1&#xa0;: valeur en SQL</translation>
     </message>
     <message>
         <source>The record</source>
@@ -13740,7 +13848,7 @@ Commandes :
     </message>
     <message>
         <source>None of these rules can stand here: there is no control for them, or not of a kind for them.</source>
-        <translation>Aucune de ces règles ne peut être ici : il n&apos;y a pas d&apos;élément pour elles, ou pas du bon genre.</translation>
+        <translation>Aucune de ces règles ne peut être ici&#xa0;: il n&apos;y a pas d&apos;élément pour elles, ou pas du bon genre.</translation>
     </message>
     <message>
         <source>1 rule was added.</source>
@@ -13768,7 +13876,7 @@ Commandes :
     </message>
     <message>
         <source>A rule says what is shown, locked, required, marked or worked out, and what must hold before a record is saved. “+ rule” makes the first one.</source>
-        <translation>Une règle dit ce qui est montré, verrouillé, obligatoire, marqué ou calculé, et ce qui doit être vrai avant qu&apos;une fiche soit enregistrée. « + règle » fait la première.</translation>
+        <translation>Une règle dit ce qui est montré, verrouillé, obligatoire, marqué ou calculé, et ce qui doit être vrai avant qu&apos;une fiche soit enregistrée. «&#xa0;+ règle&#xa0;» fait la première.</translation>
     </message>
 </context>
 <context>
@@ -13783,7 +13891,7 @@ Commandes :
     </message>
     <message>
         <source>Of a date: the days since then are measured</source>
-        <translation>D&apos;une date : les jours écoulés depuis sont mesurés</translation>
+        <translation>D&apos;une date&#xa0;: les jours écoulés depuis sont mesurés</translation>
     </message>
     <message>
         <source>Measured, as SQL</source>
@@ -13838,7 +13946,7 @@ Commandes :
     </message>
     <message>
         <source>%1: %2</source>
-        <translation>%1 : %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>%1 and %2 more</source>
@@ -13846,11 +13954,11 @@ Commandes :
     </message>
     <message>
         <source>Its order becomes that of the form, as “Sorted by”. </source>
-        <translation>Son ordre devient celui du formulaire, comme « Trié par ». </translation>
+        <translation>Son ordre devient celui du formulaire, comme «&#xa0;Trié par&#xa0;». </translation>
     </message>
     <message>
         <source>Records come by their key (%1), not by the ORDER BY; the form says another order, as “Sorted by”. </source>
-        <translation>Les fiches viennent par leur clé (%1), non par l&apos;ORDER BY ; le formulaire dit un autre ordre, comme « Trié par ». </translation>
+        <translation>Les fiches viennent par leur clé (%1), non par l&apos;ORDER BY&#xa0;; le formulaire dit un autre ordre, comme «&#xa0;Trié par&#xa0;». </translation>
     </message>
     <message>
         <source>One column</source>
@@ -13882,7 +13990,7 @@ Commandes :
     </message>
     <message>
         <source>On this computer on&amp;ly; the project stays as it is</source>
-        <translation>Sur cet ordinateur seu&amp;lement ; le projet reste comme il est</translation>
+        <translation>Sur cet ordinateur seu&amp;lement&#xa0;; le projet reste comme il est</translation>
     </message>
     <message>
         <source>&amp;Try</source>
@@ -13902,7 +14010,7 @@ Commandes :
     </message>
     <message>
         <source>this computer; or a name, or a whole address to take apart</source>
-        <translation>cet ordinateur ; ou un nom, ou une adresse entière à décomposer</translation>
+        <translation>cet ordinateur&#xa0;; ou un nom, ou une adresse entière à décomposer</translation>
     </message>
     <message>
         <source>P&amp;ort</source>
@@ -13958,7 +14066,7 @@ Commandes :
     </message>
     <message>
         <source>a file to check by; the computer&apos;s own</source>
-        <translation>un fichier d&apos;après lequel vérifier ; ceux de l&apos;ordinateur</translation>
+        <translation>un fichier d&apos;après lequel vérifier&#xa0;; ceux de l&apos;ordinateur</translation>
     </message>
     <message>
         <source>Op&amp;tions</source>
@@ -14005,7 +14113,7 @@ Commandes :
     </message>
     <message>
         <source>Examples, one a line: NB-2104-D</source>
-        <translation>Exemples, un par ligne : NB-2104-D</translation>
+        <translation>Exemples, un par ligne&#xa0;: NB-2104-D</translation>
     </message>
     <message>
         <source>The same as a regular expression</source>
@@ -14021,7 +14129,7 @@ Commandes :
     </message>
     <message>
         <source>%L1 of %L2 stored values fit; others: %3</source>
-        <translation>%L1 valeurs enregistrées sur %L2 conviennent ; autres : %3</translation>
+        <translation>%L1 valeurs enregistrées sur %L2 conviennent&#xa0;; autres&#xa0;: %3</translation>
     </message>
 </context>
 <context>
@@ -14046,11 +14154,11 @@ Commandes :
     <name>nabblet::SqlLine</name>
     <message>
         <source>There is no column “%1”. Is “%2” meant?</source>
-        <translation>Il n&apos;y a pas de colonne « %1 ». Est-ce « %2 » ?</translation>
+        <translation>Il n&apos;y a pas de colonne «&#xa0;%1&#xa0;». Est-ce «&#xa0;%2&#xa0;»&#xa0;?</translation>
     </message>
     <message>
         <source>There is no column “%1”.</source>
-        <translation>Il n&apos;y a pas de colonne « %1 ».</translation>
+        <translation>Il n&apos;y a pas de colonne «&#xa0;%1&#xa0;».</translation>
     </message>
 </context>
 <context>
@@ -14073,15 +14181,15 @@ Commandes :
     </message>
     <message>
         <source>In all forms of the project; empty: the words that the program finds</source>
-        <translation>Dans tous les formulaires du projet ; vide : les mots que trouve le programme</translation>
+        <translation>Dans tous les formulaires du projet&#xa0;; vide&#xa0;: les mots que trouve le programme</translation>
     </message>
     <message>
         <source>%1 shows what this gives:</source>
-        <translation>%1 montre ce que ceci donne :</translation>
+        <translation>%1 montre ce que ceci donne&#xa0;:</translation>
     </message>
     <message>
         <source>%1 starts with what this gives:</source>
-        <translation>%1 commence par ce que ceci donne :</translation>
+        <translation>%1 commence par ce que ceci donne&#xa0;:</translation>
     </message>
     <message>
         <source>The database asks for this. It is tried when the record is saved.</source>
@@ -14105,7 +14213,7 @@ Commandes :
     </message>
     <message>
         <source>Nothing is written yet; what was there before goes on.</source>
-        <translation>Rien n&apos;est encore écrit ; ce qui était là avant continue.</translation>
+        <translation>Rien n&apos;est encore écrit&#xa0;; ce qui était là avant continue.</translation>
     </message>
 </context>
 <context>
@@ -14120,7 +14228,7 @@ Commandes :
     </message>
     <message>
         <source>A database, to make a form from one of its tables; a project or a form.</source>
-        <translation>Une base de données, pour faire un formulaire d&apos;une de ses tables ; un projet ou un formulaire.</translation>
+        <translation>Une base de données, pour faire un formulaire d&apos;une de ses tables&#xa0;; un projet ou un formulaire.</translation>
     </message>
     <message>
         <source>New form without a database</source>
@@ -14232,27 +14340,27 @@ Commandes :
     <name>nabblet::TableChanging</name>
     <message>
         <source>No database is open, so there is no table to change.</source>
-        <translation>Aucune base de données n&apos;est ouverte ; il n&apos;y a donc pas de table à changer.</translation>
+        <translation>Aucune base de données n&apos;est ouverte&#xa0;; il n&apos;y a donc pas de table à changer.</translation>
     </message>
     <message>
         <source>The form has no rows yet: choose a table for them first.</source>
-        <translation>Le formulaire n&apos;a pas encore de lignes : choisissez-leur d&apos;abord une table.</translation>
+        <translation>Le formulaire n&apos;a pas encore de lignes&#xa0;: choisissez-leur d&apos;abord une table.</translation>
     </message>
     <message>
         <source>The rows of this form come from a SELECT; columns are added to tables, from the catalogue.</source>
-        <translation>Les lignes de ce formulaire viennent d&apos;un SELECT ; les colonnes s&apos;ajoutent aux tables, depuis le catalogue.</translation>
+        <translation>Les lignes de ce formulaire viennent d&apos;un SELECT&#xa0;; les colonnes s&apos;ajoutent aux tables, depuis le catalogue.</translation>
     </message>
     <message>
         <source>“%1” is a view; columns are added to tables.</source>
-        <translation>« %1 » est une vue ; les colonnes s&apos;ajoutent aux tables.</translation>
+        <translation>«&#xa0;%1&#xa0;» est une vue&#xa0;; les colonnes s&apos;ajoutent aux tables.</translation>
     </message>
     <message>
         <source>The database can only be read, so its tables cannot be changed.</source>
-        <translation>La base ne peut être que lue ; ses tables ne peuvent donc être changées.</translation>
+        <translation>La base ne peut être que lue&#xa0;; ses tables ne peuvent donc être changées.</translation>
     </message>
     <message>
         <source>“%1” has a column “%2” now.</source>
-        <translation>« %1 » a maintenant une colonne « %2 ».</translation>
+        <translation>«&#xa0;%1&#xa0;» a maintenant une colonne «&#xa0;%2&#xa0;».</translation>
     </message>
     <message>
         <source>Choose %1 from a table</source>
@@ -14260,11 +14368,11 @@ Commandes :
     </message>
     <message>
         <source>The table “%1” was made; “%2” is chosen from it.</source>
-        <translation>La table « %1 » a été créée ; « %2 » y est choisi.</translation>
+        <translation>La table «&#xa0;%1&#xa0;» a été créée&#xa0;; «&#xa0;%2&#xa0;» y est choisi.</translation>
     </message>
     <message>
         <source>No form of this project uses “%1”.</source>
-        <translation>Aucun formulaire de ce projet ne se sert de « %1 ».</translation>
+        <translation>Aucun formulaire de ce projet ne se sert de «&#xa0;%1&#xa0;».</translation>
     </message>
     <message>
         <source>Call it otherwise in all forms</source>
@@ -14272,7 +14380,7 @@ Commandes :
     </message>
     <message>
         <source>What is “%1” of “%2” called from now on? %3 The table itself stays as it is.</source>
-        <translation>Comment s&apos;appelle désormais « %1 » de « %2 » ? %3 La table elle-même reste comme elle est.</translation>
+        <translation>Comment s&apos;appelle désormais «&#xa0;%1&#xa0;» de «&#xa0;%2&#xa0;»&#xa0;? %3 La table elle-même reste comme elle est.</translation>
     </message>
     <message>
         <source>One place follows.</source>
@@ -14292,15 +14400,15 @@ Commandes :
     </message>
     <message>
         <source>Call “%1” “%2”</source>
-        <translation>Appeler « %1 » « %2 »</translation>
+        <translation>Appeler «&#xa0;%1&#xa0;» «&#xa0;%2&#xa0;»</translation>
     </message>
     <message>
         <source>“%1” is called “%2” here and in one other form, which is saved.</source>
-        <translation>« %1 » s&apos;appelle « %2 » ici et dans un autre formulaire, qui est enregistré.</translation>
+        <translation>«&#xa0;%1&#xa0;» s&apos;appelle «&#xa0;%2&#xa0;» ici et dans un autre formulaire, qui est enregistré.</translation>
     </message>
     <message>
         <source>“%1” is called “%2” here and in %3 other forms, which are saved.</source>
-        <translation>« %1 » s&apos;appelle « %2 » ici et dans %3 autres formulaires, qui sont enregistrés.</translation>
+        <translation>«&#xa0;%1&#xa0;» s&apos;appelle «&#xa0;%2&#xa0;» ici et dans %3 autres formulaires, qui sont enregistrés.</translation>
     </message>
 </context>
 <context>
@@ -14319,7 +14427,7 @@ Commandes :
     </message>
     <message>
         <source>One form of the tables ticked: the rows of one, with those that belong to each inside it</source>
-        <translation>Un formulaire des tables cochées : les lignes d&apos;une, avec dedans celles qui leur appartiennent</translation>
+        <translation>Un formulaire des tables cochées&#xa0;: les lignes d&apos;une, avec dedans celles qui leur appartiennent</translation>
     </message>
     <message>
         <source>One form, joined</source>
@@ -14327,7 +14435,7 @@ Commandes :
     </message>
     <message>
         <source>One form of the tables ticked: the rows of one, with what they point to, by a SELECT</source>
-        <translation>Un formulaire des tables cochées : les lignes d&apos;une, avec ce à quoi elles renvoient, par un SELECT</translation>
+        <translation>Un formulaire des tables cochées&#xa0;: les lignes d&apos;une, avec ce à quoi elles renvoient, par un SELECT</translation>
     </message>
     <message>
         <source>%1 ticked</source>
@@ -14374,7 +14482,7 @@ Commandes :
     </message>
     <message>
         <source>Try the form on a copy of the database; nothing of it is kept (F7)</source>
-        <translation>Essayer le formulaire sur une copie de la base ; rien n&apos;en reste (F7)</translation>
+        <translation>Essayer le formulaire sur une copie de la base&#xa0;; rien n&apos;en reste (F7)</translation>
     </message>
     <message>
         <source>Work with records in it (F5)</source>
@@ -14414,7 +14522,7 @@ Commandes :
     </message>
     <message>
         <source>Found in the form: %1 to fix, %2 to weigh</source>
-        <translation>Trouvé dans le formulaire : %1 à corriger, %2 à peser</translation>
+        <translation>Trouvé dans le formulaire&#xa0;: %1 à corriger, %2 à peser</translation>
     </message>
     <message>
         <source>%1 (Ctrl+Shift+F)</source>
@@ -14429,7 +14537,7 @@ Commandes :
     <name>nabblet::TrialPage</name>
     <message>
         <source>Trial, on a copy of the database. Nothing done here reaches the stored rows; addresses and letters that buttons open are real.</source>
-        <translation>Essai, sur une copie de la base. Rien de ce qui est fait ici n&apos;atteint les lignes enregistrées ; les adresses et les lettres que des boutons ouvrent sont réelles.</translation>
+        <translation>Essai, sur une copie de la base. Rien de ce qui est fait ici n&apos;atteint les lignes enregistrées&#xa0;; les adresses et les lettres que des boutons ouvrent sont réelles.</translation>
     </message>
     <message>
         <source>Test record (F8)</source>
@@ -14437,7 +14545,7 @@ Commandes :
     </message>
     <message>
         <source>A new record with likely values; what is filled in already stays</source>
-        <translation>Une nouvelle fiche avec des valeurs vraisemblables ; ce qui est déjà rempli reste</translation>
+        <translation>Une nouvelle fiche avec des valeurs vraisemblables&#xa0;; ce qui est déjà rempli reste</translation>
     </message>
     <message>
         <source>Show the next (Shift+F8)</source>
@@ -14457,11 +14565,11 @@ Commandes :
     </message>
     <message>
         <source>Seen now: %1</source>
-        <translation>Vu à l&apos;instant : %1</translation>
+        <translation>Vu à l&apos;instant&#xa0;: %1</translation>
     </message>
     <message>
         <source>Rules: seen %1 of %2</source>
-        <translation>Règles : %1 sur %2 vus</translation>
+        <translation>Règles&#xa0;: %1 sur %2 vus</translation>
     </message>
     <message>
         <source>Every side of every rule was seen</source>
@@ -14476,11 +14584,11 @@ Commandes :
     </message>
     <message>
         <source>It is used in one place:</source>
-        <translation>Utilisé à un endroit :</translation>
+        <translation>Utilisé à un endroit&#xa0;:</translation>
     </message>
     <message>
         <source>It is used in %1 places:</source>
-        <translation>Utilisé à %1 endroits :</translation>
+        <translation>Utilisé à %1 endroits&#xa0;:</translation>
     </message>
     <message>
         <source>Go there</source>
@@ -14526,7 +14634,7 @@ Commandes :
     </message>
     <message>
         <source>A picture of both, with marks: a PNG or JPEG file.</source>
-        <translation>Une image des deux, avec des repères : un fichier PNG ou JPEG.</translation>
+        <translation>Une image des deux, avec des repères&#xa0;: un fichier PNG ou JPEG.</translation>
     </message>
     <message>
         <source>The picture %1 could not be written. Its name ends in .png or .jpg, and its folder must be there.</source>
@@ -14534,7 +14642,7 @@ Commandes :
     </message>
     <message>
         <source>Puts two lines of changes of one form together. What both changed differently stands in the form as ours, and is left in the file to be decided in Design; it ends with 3 then.</source>
-        <translation>Réunit deux suites de changements d&apos;un formulaire. Ce que les deux ont changé différemment figure comme chez nous et reste dans le fichier, à décider en Conception ; cela se termine alors par 3.</translation>
+        <translation>Réunit deux suites de changements d&apos;un formulaire. Ce que les deux ont changé différemment figure comme chez nous et reste dans le fichier, à décider en Conception&#xa0;; cela se termine alors par 3.</translation>
     </message>
     <message>
         <source>The form as both began.</source>
@@ -14550,15 +14658,15 @@ Commandes :
     </message>
     <message>
         <source>The file to write; without, it goes to the output.</source>
-        <translation>Le fichier à écrire ; sinon, cela va sur la sortie.</translation>
+        <translation>Le fichier à écrire&#xa0;; sinon, cela va sur la sortie.</translation>
     </message>
     <message>
         <source>One thing is to be decided; open the form in Design.</source>
-        <translation>Une chose est à décider ; ouvrez le formulaire en Conception.</translation>
+        <translation>Une chose est à décider&#xa0;; ouvrez le formulaire en Conception.</translation>
     </message>
     <message>
         <source>%1 things are to be decided; open the form in Design.</source>
-        <translation>%1 choses sont à décider ; ouvrez le formulaire en Conception.</translation>
+        <translation>%1 choses sont à décider&#xa0;; ouvrez le formulaire en Conception.</translation>
     </message>
 </context>
 <context>
@@ -14584,7 +14692,7 @@ Commandes :
     </message>
     <message>
         <source>No longer: %1</source>
-        <translation>Plus : %1</translation>
+        <translation>Plus&#xa0;: %1</translation>
     </message>
     <message>
         <source>Write it otherwise</source>
@@ -14616,23 +14724,23 @@ Commandes :
     </message>
     <message>
         <source>In order:</source>
-        <translation>Ordre :</translation>
+        <translation>Ordre&#xa0;:</translation>
     </message>
     <message>
         <source>1 record:</source>
-        <translation>1 fiche :</translation>
+        <translation>1 fiche&#xa0;:</translation>
     </message>
     <message>
         <source>%1 records:</source>
-        <translation>%1 fiches :</translation>
+        <translation>%1 fiches&#xa0;:</translation>
     </message>
     <message>
         <source>Being counted:</source>
-        <translation>Compte en cours :</translation>
+        <translation>Compte en cours&#xa0;:</translation>
     </message>
     <message>
         <source>What is looked for? Such as 12, &gt; 12, 5..9, Sker*, not blank, or several with “;” between.</source>
-        <translation>Que cherche-t-on ? Par exemple 12, &gt; 12, 5..9, Sker*, pas vide, ou plusieurs séparés par « ; ».</translation>
+        <translation>Que cherche-t-on&#xa0;? Par exemple 12, &gt; 12, 5..9, Sker*, pas vide, ou plusieurs séparés par «&#xa0;;&#xa0;».</translation>
     </message>
 </context>
 <context>
@@ -14695,11 +14803,11 @@ Commandes :
     </message>
     <message>
         <source>Smallest: %1, pinned</source>
-        <translation>Minimum : %1, fixé</translation>
+        <translation>Minimum&#xa0;: %1, fixé</translation>
     </message>
     <message>
         <source>Smallest: %1</source>
-        <translation>Minimum : %1</translation>
+        <translation>Minimum&#xa0;: %1</translation>
     </message>
     <message>
         <source>1 would overlap or be cut</source>

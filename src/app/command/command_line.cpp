@@ -10,6 +10,7 @@
 #include "app/command/reconcile_command.h"
 #include "app/command/version_commands.h"
 #include "app/output/output_format.h"
+#include "app/server/keyring.h"
 #include "app/window/entry_window.h"
 #include "app/window/main_window.h"
 #include "app/work/hand_over.h"
@@ -19,6 +20,7 @@
 #include "core/file/whole_file.h"
 #include "data/words/dictionaries.h"
 #include "designer/board/board.h"
+#include "entry/mail/waiting_sender.h"
 #include "entry/paint/picture_painter.h"
 #include "entry/reading/waiting_strip.h"
 #include "entry/theme/ask.h"
@@ -30,8 +32,10 @@
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QFileInfo>
+#include <QMainWindow>
 #include <QPainter>
 #include <QScreen>
+#include <QStatusBar>
 #include <QTextStream>
 #include <QTimer>
 
@@ -91,6 +95,15 @@ void showWhole(QWidget &window)
     } else {
         window.show();
     }
+}
+
+// Messages that wait go out as long as the window is there.
+void sendWhatWaits(QMainWindow &window)
+{
+    constexpr int Shown = 15000; // ms
+    auto *sender = new WaitingSender(mailPassword, &window);
+    QObject::connect(sender, &WaitingSender::said, &window,
+                     [&window](const QString &sentence) { window.statusBar()->showMessage(sentence, Shown); });
 }
 
 Outcome paintEntry(EntrySession &session, const Appearance &appearance, const Form &form, const OutputFormat &format,
@@ -249,6 +262,7 @@ int enter(QApplication &application, const QStringList &arguments)
     }
     window.begin();
     QTimer::singleShot(0, &window, &EntryWindow::offerTypedRecord);
+    sendWhatWaits(window);
     return application.exec();
 }
 
@@ -297,6 +311,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
         return application.exec();
     }
     showWhole(window);
+    sendWhatWaits(window);
     if (parser.isSet(demonstration)) {
         QTimer::singleShot(0, &window, [&window] { window.filing().openDemonstration(); });
     } else if (!parser.positionalArguments().isEmpty()) {

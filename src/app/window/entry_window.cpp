@@ -2,6 +2,7 @@
 
 #include "entry/reading/database_watch.h"
 #include "entry/records/record_recovery.h"
+#include "entry/theme/spoken_form.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
 
@@ -12,16 +13,6 @@ namespace nabblet {
 
 namespace {
 
-std::unique_ptr<EntrySession> sessionOf(const Workspace &workspace, const Form &form)
-{
-    auto session = std::make_unique<EntrySession>(*workspace.connection, workspace.catalogue, form);
-    session->setFormReader(formReaderOf(workspace.projectFolder));
-    session->setFormFinder(formFinderOf(workspace.projectFolder));
-    session->setSharedQuestions(sharedQuestionsOf(workspace.projectFolder));
-    session->setMailSender(mailSenderOf(workspace.projectFolder));
-    return session;
-}
-
 Appearance appearanceOf(const Workspace &workspace, const Form &form)
 {
     const Theme theme = themeOfPalette(QApplication::palette());
@@ -29,6 +20,17 @@ Appearance appearanceOf(const Workspace &workspace, const Form &form)
     QApplication::setPalette(panelPalette(theme));
     qApp->setStyleSheet(panelStyle(theme));
     return {form.look, theme, desktopFont(), workspace.looks};
+}
+
+std::unique_ptr<EntrySession> sessionOf(const Workspace &workspace, const Form &form)
+{
+    auto session = std::make_unique<EntrySession>(*workspace.connection, workspace.catalogue,
+                                                  inPersonsLanguage(form, appearanceOf(workspace, form)));
+    session->setFormReader(readingInPersonsLanguage(formReaderOf(workspace.projectFolder), workspace.looks));
+    session->setFormFinder(formFinderOf(workspace.projectFolder));
+    session->setSharedQuestions(sharedQuestionsOf(workspace.projectFolder));
+    session->setMailSender(mailSenderOf(workspace.projectFolder));
+    return session;
 }
 
 } // namespace

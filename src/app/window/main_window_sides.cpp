@@ -7,6 +7,7 @@
 #include "designer/board/board.h"
 #include "designer/rules/rules_page.h"
 #include "entry/theme/entry_zoom.h"
+#include "entry/theme/spoken_form.h"
 #include "entry/view/entry_view.h"
 
 #include <QLayout>
@@ -53,7 +54,7 @@ void MainWindow::showTrial()
     progress.setWindowModality(Qt::WindowModal);
     progress.setMinimumDuration(400);
     Result<std::unique_ptr<Trial>> trial =
-        Trial::begin(m_work->workspace(), m_work->document()->root(),
+        Trial::begin(m_work->workspace(), inPersonsLanguage(m_work->document()->root(), *m_appearance),
                      m_work->session() ? m_work->session()->state().key() : std::nullopt, [&](double share) {
                          progress.setValue(static_cast<int>(share * 100));
                          return !progress.wasCanceled();
@@ -136,7 +137,8 @@ void MainWindow::showEntry()
         return;
     }
     const bool hasRows = !m_work->document()->root().rowsFrom.isEmpty();
-    const Outcome changed = m_work->session()->setForm(m_work->document()->root());
+    const Form atWork = inPersonsLanguage(m_work->document()->root(), *m_appearance);
+    const Outcome changed = m_work->session()->setForm(atWork);
     if (!changed && hasRows) {
         complain(changed.error());
     }
@@ -145,7 +147,7 @@ void MainWindow::showEntry()
         m_entryPage->layout()->addWidget(m_entryView);
         connect(m_entryView, &EntryView::closeRequested, this, &MainWindow::showDesign, Qt::QueuedConnection);
     }
-    m_entryView->setForm(m_work->document()->root());
+    m_entryView->setForm(atWork);
     m_pages->setCurrentWidget(m_entryPage);
     m_trialPage->setTrial(nullptr, *m_appearance);
     showSide();

@@ -86,8 +86,7 @@ void MainWindow::editCaptions()
 {
     CaptionList list(m_work->document()->form(), this);
     if (list.exec() == QDialog::Accepted) {
-        m_work->document()->apply(tr("Change captions"),
-                                  withFormTexts(m_work->document()->form(), list.texts(), *m_appearance));
+        m_work->document()->apply(tr("Change captions"), list.changed(*m_appearance));
     }
 }
 

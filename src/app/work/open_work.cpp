@@ -6,6 +6,7 @@
 #include "core/looks/files/look_file.h"
 #include "core/reconcile/memory.h"
 #include "data/profile/learn_catalogue.h"
+#include "entry/theme/spoken_form.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -66,7 +67,7 @@ void OpenWork::take(const Form &form, const QString &path, bool isNew)
     connect(m_recovery.get(), &Recovery::failed, this, [this](const Error &error) { Q_EMIT said(error.sentence); });
     if (m_workspace.connection) {
         m_session = std::make_unique<EntrySession>(*m_workspace.connection, m_workspace.catalogue, form);
-        m_session->setFormReader(formReaderOf(m_workspace.projectFolder));
+        m_session->setFormReader(readingInPersonsLanguage(formReaderOf(m_workspace.projectFolder), m_workspace.looks));
         m_session->setFormFinder(formFinderOf(m_workspace.projectFolder));
         m_session->setSharedQuestions(sharedQuestionsOf(m_workspace.projectFolder));
         m_session->setMailSender(mailSenderOf(m_workspace.projectFolder));

@@ -1,6 +1,7 @@
 #include "app/work/trial.h"
 
 #include "app/work/project_names.h"
+#include "entry/theme/spoken_form.h"
 
 namespace nabblet {
 
@@ -18,7 +19,7 @@ Result<std::unique_ptr<Trial>> Trial::begin(const Workspace &workspace, const Fo
     std::unique_ptr<Trial> trial(new Trial);
     trial->m_copy = std::move(*copy);
     trial->m_session = std::make_unique<EntrySession>(*connection, workspace.catalogue, form);
-    trial->m_session->setFormReader(formReaderOf(workspace.projectFolder));
+    trial->m_session->setFormReader(readingInPersonsLanguage(formReaderOf(workspace.projectFolder), workspace.looks));
     trial->m_session->setFormFinder(formFinderOf(workspace.projectFolder));
     trial->m_session->setSharedQuestions(sharedQuestionsOf(workspace.projectFolder));
     trial->m_session->setMailSender(mailSenderOf(workspace.projectFolder));

@@ -1,5 +1,6 @@
 #include "core/edit/form_texts.h"
 
+#include "core/actions/action_table.h"
 #include "core/arrange/grouping.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
@@ -7,8 +8,11 @@
 #include "core/kinds/holders/tab_pages.h"
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/choices.h"
+#include "core/kinds/settings/typing.h"
 
-#include <QJsonArray>
+#include <QHash>
+
+#include <algorithm>
 
 namespace nabblet {
 
@@ -25,51 +29,125 @@ QString placeOf(const Form &form, const Control &control)
 QList<FormText> formTexts(const Form &form)
 {
     QList<FormText> texts;
+    if (!form.title.isEmpty()) {
+        texts.append({TextPart::Title, 0, -1, -1, form.name, form.title});
+    }
     for (const Area &area : areasOf(form)) {
         for (const QList<ControlId> &row : rowsOfArea(form, area)) {
             for (const ControlId id : row) {
                 const Control &control = *form.controls.find(id);
-                if (!control.text.isEmpty()) {
-                    texts.append({id, -1, 0, placeOf(form, control), control.text});
-                }
+                const QString place = placeOf(form, control);
+                const auto add = [&](TextPart part, const QString &words, int number = -1) {
+                    if (!words.isEmpty()) {
+                        texts.append({part, id, number, -1, place, words});
+                    }
+                };
+                add(TextPart::Words, control.text);
                 const QList<Choice> choices = fixedChoices(control);
                 for (int i = 0; i < choices.size(); ++i) {
-                    texts.append({id, i, 0, placeOf(form, control), choices.at(i).words});
+                    texts.append({TextPart::Choice, id, i, -1, place, choices.at(i).words});
                 }
                 for (const Page &page : pagesOf(control)) {
-                    texts.append({id, -1, page.id, placeOf(form, control), page.title});
+                    texts.append({TextPart::Page, id, page.id, -1, place, page.title});
                 }
+                add(TextPart::Prompt, control.settings.value(setting::Prompt));
+                add(TextPart::Question, control.settings.value(setting::Asks));
             }
+        }
+    }
+    for (int i = 0; i < form.rules.size(); ++i) {
+        const Rule &rule = form.rules.at(i);
+        const Control *on = rule.on.isEmpty() ? nullptr : form.controls.find(rule.on.first());
+        const auto add = [&](TextPart part, const QString &words, int number = -1) {
+            if (!words.isEmpty()) {
+                texts.append({part, on ? on->id : 0, number, i, on ? placeOf(form, *on) : QString(), words});
+            }
+        };
+        add(TextPart::Then, rule.then.words);
+        add(TextPart::Otherwise, rule.otherwise.words);
+        for (int step = 0; step < rule.steps.size(); ++step) {
+            add(TextPart::Step, rule.steps.at(step).words, step);
         }
     }
     return texts;
 }
 
+namespace {
+
+// A form in which one text is another; captions get their room later.
+void put(Form &form, const FormText &text)
+{
+    if (text.rule >= 0) {
+        if (text.rule < form.rules.size()) {
+            Rule &rule = form.rules[text.rule];
+            if (text.part == TextPart::Step) {
+                if (text.number < rule.steps.size()) {
+                    rule.steps[text.number].words = text.words;
+                }
+            } else {
+                (text.part == TextPart::Then ? rule.then : rule.otherwise).words = text.words;
+            }
+        }
+        return;
+    }
+    if (text.part == TextPart::Title) {
+        form.title = text.words;
+        return;
+    }
+    const int index = form.controls.indexOf(text.control);
+    if (index < 0) {
+        return;
+    }
+    Control control = form.controls.at(index);
+    switch (text.part) {
+    case TextPart::Page:
+        form = withPageTitle(form, control.id, text.number, text.words);
+        return;
+    case TextPart::Choice:
+        if (QList<Choice> choices = fixedChoices(control); text.number < choices.size()) {
+            choices[text.number].words = text.words;
+            setFixedChoices(control, choices);
+        }
+        break;
+    case TextPart::Prompt:
+        control.settings.set(setting::Prompt, text.words);
+        break;
+    case TextPart::Question:
+        control.settings.set(setting::Asks, text.words);
+        break;
+    default:
+        return;
+    }
+    form.controls.replace(index, control);
+}
+
+} // namespace
+
 Form withFormTexts(const Form &form, const QList<FormText> &texts, const TextMeasure &measure)
 {
     Form result = form;
+    const QList<FormText> before = formTexts(form);
+    QHash<QString, QString> changed;
     for (const FormText &text : texts) {
-        const int index = result.controls.indexOf(text.control);
-        if (index < 0 || text.words.trimmed().isEmpty()) {
+        const auto same = std::find_if(before.begin(), before.end(), [&](const FormText &each) {
+            return each.part == text.part && each.control == text.control && each.number == text.number &&
+                   each.rule == text.rule;
+        });
+        if (same == before.end() || same->words == text.words || text.words.trimmed().isEmpty()) {
             continue;
         }
-        Control control = result.controls.at(index);
-        if (text.page != 0) {
-            result = withPageTitle(result, control.id, text.page, text.words);
-            continue;
+        changed.insert(same->words, text.words);
+        if (text.part == TextPart::Words) {
+            result = setCaptionText(result, text.control, text.words, measure);
+        } else {
+            put(result, text);
         }
-        if (text.choice < 0) {
-            if (control.text == text.words) {
-                continue;
+    }
+    for (auto language = result.languages.begin(); language != result.languages.end(); ++language) {
+        for (auto each = changed.begin(); each != changed.end(); ++each) {
+            if (language->contains(each.key()) && !language->contains(each.value())) {
+                language->insert(each.value(), language->value(each.key()));
             }
-            result = setCaptionText(result, control.id, text.words, measure);
-            continue;
-        }
-        QList<Choice> choices = fixedChoices(control);
-        if (text.choice < choices.size()) {
-            choices[text.choice].words = text.words;
-            setFixedChoices(control, choices);
-            result.controls.replace(index, control);
         }
     }
     return result;

@@ -18,8 +18,8 @@ struct TypeBefore
 // Captions and the rails that they end on are measured anew, and what would be covered makes way.
 Form withRoomForType(const Form &form, const QList<ControlId> &controls, const TextMeasure &measure,
                      const TypeBefore &before);
-// The same for a whole form, with the forms inside, whose look is another: in the measure in which the usual letters got
-// larger or smaller, all that stands on it does.
+// The same for a whole form, with the forms inside, whose look is another: in the measure in which the usual letters
+// got larger or smaller, all that stands on it does.
 Form withRoomForType(const Form &form, const TextMeasure &measure, const TypeBefore &before);
 
 } // namespace nabblet

@@ -340,6 +340,40 @@ Form ofFirstVersion(const Form &form)
     return result;
 }
 
+void writeLanguages(JsonText &json, const Form &form)
+{
+    if (!form.language.isEmpty()) {
+        json.value("language", form.language);
+    }
+    if (form.languages.isEmpty()) {
+        return;
+    }
+    json.beginObject("languages");
+    for (auto each = form.languages.begin(); each != form.languages.end(); ++each) {
+        json.beginMember(each.key());
+        QJsonObject words;
+        for (auto pair = each->begin(); pair != each->end(); ++pair) {
+            words.insert(pair.key(), pair.value());
+        }
+        json.members(words);
+        json.endObject();
+    }
+    json.endObject();
+}
+
+void readLanguages(Form &form, JsonReader &reader)
+{
+    form.language = reader.text("language", QString());
+    const QJsonObject languages = reader.object("languages");
+    for (auto each = languages.begin(); each != languages.end(); ++each) {
+        const QJsonObject words = each->toObject();
+        QMap<QString, QString> &own = form.languages[each.key()];
+        for (auto pair = words.begin(); pair != words.end(); ++pair) {
+            own.insert(pair.key(), pair->toString());
+        }
+    }
+}
+
 // Everything of a form but the version of its file; also for a form inside a control.
 void writeFormMembers(JsonText &json, const Form &form)
 {
@@ -451,6 +485,7 @@ void writeFormMembers(JsonText &json, const Form &form)
     writeRules(json, form, names);
     writeLeftBe(json, form, names);
     writeUndecided(json, form);
+    writeLanguages(json, form);
     json.members(form.unknown);
 }
 
@@ -523,6 +558,7 @@ Form readFormObject(JsonReader &reader, int depth, JsonMistakes &mistakes)
         }
     }
     readRules(form, reader.list("rules"), reader.pointerTo(key("rules")), ids, mistakes);
+    readLanguages(form, reader);
     readUndecided(form, reader.list("undecided"), reader.pointerTo(key("undecided")), mistakes);
     readLeftBe(form, reader.list("leftBe"), reader.pointerTo(key("leftBe")), ids, mistakes);
     for (const QString &name : handOrder) {

@@ -111,6 +111,24 @@ BoxStroke plateOf(const Control &control, const Kind &kind, const Look &look)
     return plate;
 }
 
+// The same picture the other way round, as those who read from right to left expect it.
+Picture otherWayRound(Picture picture, int width)
+{
+    for (Stroke &stroke : picture) {
+        std::visit(
+            [width](auto &each) {
+                each.rect.moveLeft(width - each.rect.x() - each.rect.width());
+                if constexpr (std::is_same_v<std::decay_t<decltype(each)>, TextStroke>) {
+                    each.align = each.align == TextAlign::Left    ? TextAlign::Right
+                                 : each.align == TextAlign::Right ? TextAlign::Left
+                                                                  : each.align;
+                }
+            },
+            stroke);
+    }
+    return picture;
+}
+
 } // namespace
 
 Picture pictureOf(const Control &control, const Shown &shown, const Look &look)
@@ -134,7 +152,8 @@ Picture pictureOf(const Control &control, const Shown &shown, const Look &look)
         bar.radius = 2;
         picture.append(bar);
     }
-    return picture;
+    // Where the divider of panes stands is turned with the form itself.
+    return look.isRightToLeft && kind.holds != Holds::Panes ? otherWayRound(picture, control.place.width()) : picture;
 }
 
 Shown shownFor(const Control &control, const QVariant &value, const QLocale &locale, const QString &lookupWords)

@@ -9,6 +9,7 @@
 #include <QJsonObject>
 #include <QJsonValue>
 #include <QList>
+#include <QMap>
 #include <QSize>
 #include <QString>
 
@@ -66,12 +67,12 @@ struct BoundColumn
     bool isRequired = false;
     QString linksTo; // the table its value points to, or empty
     QJsonObject unknown;
-    QString table = {};       // that it is a column of; empty: the table of the form's rows
-    int place = 0;            // among the columns of its table, from 1; 0: not known
-    QString comment = {};     // what the database's keeper wrote about it
-    QString startsWith = {};  // SQL: what the database puts there by itself
-    QStringList choices = {}; // the values that the table allows
-    QStringList signs = {};   // by which some of its values are known again: core/catalogue/value_signs.h
+    QString table = {};                  // that it is a column of; empty: the table of the form's rows
+    int place = 0;                       // among the columns of its table, from 1; 0: not known
+    QString comment = {};                // what the database's keeper wrote about it
+    QString startsWith = {};             // SQL: what the database puts there by itself
+    QStringList choices = {};            // the values that the table allows
+    QStringList signs = {};              // by which some of its values are known again: core/catalogue/value_signs.h
     std::optional<Drafted> drafted = {}; // where a draft made its box
 
     bool operator==(const BoundColumn &) const = default;
@@ -179,6 +180,10 @@ struct Form
     QList<Undecided> undecided;
     ControlList controls;
     QList<Rule> rules;
+    // Its words in further languages: by the code of the language, by the words as they stand on the form.
+    QString language; // in which those are, by its code; empty: nobody said
+    QMap<QString, QMap<QString, QString>> languages;
+    bool isRightToLeft = false; // made so for people who read so: core/edit/form_languages; not in files
 
     // What a newer version of the program wrote is kept for saving: its version number, its keys of the form, and its
     // keys of the form's inner objects by the name of the object.

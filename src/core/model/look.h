@@ -73,7 +73,8 @@ struct Look
     // Of a look made for one control: it lays a ground, or draws an outline, where its kind has none of its own.
     bool laysGround = false;
     bool drawsOutline = false;
-    int zoom = 100;     // percent, by which a person has all of it larger; figures and sizes are so already
+    int zoom = 100;             // percent, by which a person has all of it larger; figures and sizes are so already
+    bool isRightToLeft = false; // pictures are drawn the other way round
     int alignsAs = -1;  // where its words stand by its style, as TextAlign; -1: as its kind and the figures have it
     QJsonObject stored; // the file that it was read from, whose other tokens are kept for saving
 

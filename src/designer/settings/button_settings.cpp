@@ -223,13 +223,24 @@ QList<Setting> buttonSettings()
         {"action", Controls, Texts::later("Button"), Texts::later("Does"),
          Texts::later("What happens when it is pressed."), Choice, Texts::later("Change what a button does"), isButton,
          readAction, writeAction, actionChoices},
-        {"actionWith", Controls, Texts::later("Button"), Texts::later("With"),
+        {"actionWith",
+         Controls,
+         Texts::later("Button"),
+         Texts::later("With"),
          Texts::later(
              "What the action wants to be told. Names of columns in braces are filled in: {asset_no}. Pages by their "
              "title; "
              "values as “Status = withdrawn; Laid on = today”; in SQL :asset_no is the row's value."),
-         SettingEditor::Words, Texts::later("Change what a button is told"), isTold, readPart<setting::With>,
-         writePart<setting::With>},
+         SettingEditor::Words,
+         Texts::later("Change what a button is told"),
+         isTold,
+         readPart<setting::With>,
+         writePart<setting::With>,
+         {},
+         false,
+         {},
+         {},
+         true},
         {"actionThen", Controls, Texts::later("Button"), Texts::later("Then"),
          Texts::later("What it does behind that, an action a line, as they are called under “Does”, such as “Go to a "
                       "page of the "

@@ -60,8 +60,8 @@ private:
         QWidget *row; // none before it is first to be seen
         QWidget *editor;
         QLabel *mistake;
-        QBoxLayout *line = nullptr;      // of caption and editor
-        QLabel *label = nullptr; // of what may be pinned, as what gives it back
+        QBoxLayout *line = nullptr; // of caption and editor
+        QLabel *label = nullptr;    // of what may be pinned, as what gives it back
         QToolButton *giveBack = nullptr;
     };
 
@@ -87,6 +87,7 @@ private:
     void tryOut(const Field &field, const QString &typed);
     void refreshPin(Field &field, const SettingContext &context, const std::optional<QString> &value);
     SettingContext context() const;
+    QList<SettingChoice> columnsToFillIn() const;
     SettingOf shownOf() const;
     QWidget *editorFor(const Setting &setting, std::size_t index);
     QWidget *headWithGiveBack(Field &field, QLabel *label);

@@ -110,6 +110,7 @@ Setting settingOf(const AnySetting *setting, const SettingLine &line)
 {
     Setting result{line.name, SettingOf::Controls,   line.section, line.caption,
                    line.help, editorOf(line.editor), line.step};
+    result.takesColumns = line.takesColumns;
     result.applies = [setting, line](const Context &context) { return !concerned(context, setting, line).isEmpty(); };
     result.read = [setting, line](const Context &context) -> Words {
         Words first;

@@ -45,6 +45,20 @@ void LinesEditor::take()
     }
 }
 
+// Ctrl+Enter is a key of the menus, too; at work on lines, it takes them.
+bool LinesEditor::event(QEvent *event)
+{
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto *key = static_cast<const QKeyEvent *>(event);
+        const bool isEnter = key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter;
+        if (isEnter && key->modifiers().testFlag(Qt::ControlModifier)) {
+            event->accept();
+            return true;
+        }
+    }
+    return QPlainTextEdit::event(event);
+}
+
 void LinesEditor::focusOutEvent(QFocusEvent *event)
 {
     QPlainTextEdit::focusOutEvent(event);

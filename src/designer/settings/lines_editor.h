@@ -19,6 +19,7 @@ Q_SIGNALS:
     void edited(const QString &lines);
 
 protected:
+    bool event(QEvent *event) override;
     void focusOutEvent(QFocusEvent *event) override;
     void keyPressEvent(QKeyEvent *event) override;
 

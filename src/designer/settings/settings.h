@@ -71,6 +71,7 @@ struct Setting
     // Of a part of a look that may be pinned: what the look says of it, in words; nothing where that differs.
     std::function<std::optional<QString>(const SettingContext &context)> said = {};
     std::function<std::optional<SettingAdvice>(const SettingContext &context)> advice = {};
+    bool takesColumns = false; // as SettingLine
 };
 
 const QList<Setting> &settings();

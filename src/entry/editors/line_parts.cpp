@@ -28,8 +28,9 @@ void BoxLine::showMarks(const Control &control, const Shown &shown, const Appear
     const bool isBesideMark = markAfterWidth(control) > 0;
     const int padding = appearance.padding();
     const int right = m_signWidth > 0 ? m_signWidth + (isBesideMark ? padding : 0) : padding;
-    setTextMargins(markBeforeWidth(control) + padding - QtLineMargin, 0, markAfterWidth(control) + right - QtLineMargin,
-                   0);
+    const int atBegin = markBeforeWidth(control) + padding - QtLineMargin;
+    const int atEnd = markAfterWidth(control) + right - QtLineMargin;
+    isRightToLeft() ? setTextMargins(atEnd, 0, atBegin, 0) : setTextMargins(atBegin, 0, atEnd, 0);
     const QPalette colours = boxPalette(appearance, shown);
     if (palette() != colours) {
         setPalette(colours);
@@ -95,10 +96,16 @@ void BoxLine::keyPressEvent(QKeyEvent *event)
     }
 }
 
+// The sign stands at the end of the box, where reading ends.
+bool BoxLine::isOnSign(QPointF at) const
+{
+    return m_signWidth > 0 && (isRightToLeft() ? at.x() < m_signWidth : at.x() >= width() - m_signWidth);
+}
+
 void BoxLine::mousePressEvent(QMouseEvent *event)
 {
     QLineEdit::mousePressEvent(event);
-    if (m_signWidth > 0 && event->button() == Qt::LeftButton && event->position().x() >= width() - m_signWidth) {
+    if (event->button() == Qt::LeftButton && isOnSign(event->position())) {
         Q_EMIT signPressed(event->position().y() < height() / 2.0);
         Q_EMIT openRequested();
     }
@@ -106,8 +113,7 @@ void BoxLine::mousePressEvent(QMouseEvent *event)
 
 void BoxLine::mouseMoveEvent(QMouseEvent *event)
 {
-    const bool isOnSign = m_signWidth > 0 && event->position().x() >= width() - m_signWidth;
-    setCursor(isOnSign ? Qt::ArrowCursor : Qt::IBeamCursor);
+    setCursor(isOnSign(event->position()) ? Qt::ArrowCursor : Qt::IBeamCursor);
     QLineEdit::mouseMoveEvent(event);
 }
 

@@ -44,6 +44,8 @@ protected:
     void mouseMoveEvent(QMouseEvent *event) override;
 
 private:
+    bool isOnSign(QPointF at) const;
+
     int m_signWidth;
 };
 

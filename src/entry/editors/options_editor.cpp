@@ -5,6 +5,7 @@
 #include "entry/editors/painted_widgets.h"
 
 #include <QElapsedTimer>
+#include <QStyle>
 
 namespace nabblet {
 
@@ -18,7 +19,7 @@ public:
     {
         m_box->paint = [this](QPainter &painter, bool hasFocus) { paintAtRest(painter, shownNow(hasFocus)); };
         m_box->press = [this](QPoint at) {
-            const QList<QRect> places = optionPlaces(this->control());
+            const QList<QRect> places = placesInBox();
             for (int i = 0; i < places.size(); ++i) {
                 if (places.at(i).contains(at)) {
                     choose(i);
@@ -49,10 +50,19 @@ private:
         return -1;
     }
 
+    QList<QRect> placesInBox() const
+    {
+        QList<QRect> places = optionPlaces(control());
+        for (QRect &place : places) {
+            place = QStyle::visualRect(m_box->layoutDirection(), m_box->rect(), place);
+        }
+        return places;
+    }
+
     QList<ToldChoice> told() const
     {
         const QList<Choice> choices = fixedChoices(control());
-        const QList<QRect> places = optionPlaces(control());
+        const QList<QRect> places = placesInBox();
         QList<ToldChoice> told;
         for (int i = 0; i < choices.size(); ++i) {
             told.append({choices.at(i).words, places.value(i), i == chosen()});

@@ -6,6 +6,7 @@
 #include "data/profile/learn_catalogue.h"
 #include "entry/reading/database_watch.h"
 #include "entry/session/entry_session.h"
+#include "entry/theme/spoken_form.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/record_commands.h"
@@ -102,17 +103,19 @@ bool FormView::open(const QString &formFile, const QString &database)
     if (!catalogue) {
         return fail(catalogue.error().sentence);
     }
-    auto session = std::make_unique<EntrySession>(*connection, asKnownTo(project, *catalogue), *form);
+    const Theme theme = themeOfPalette(palette());
+    const LookBook looks = folder.isEmpty() ? LookBook() : loadLookBook(folder);
+    const Appearance appearance(form->look, theme, font(), looks);
+    auto session = std::make_unique<EntrySession>(*connection, asKnownTo(project, *catalogue),
+                                                  inPersonsLanguage(*form, appearance));
     session->setLocale(locale());
     if (!folder.isEmpty()) {
-        session->setFormReader(readerOf(folder));
+        session->setFormReader(readingInPersonsLanguage(readerOf(folder), looks));
     }
     if (const Outcome started = session->start(); !started) {
         return fail(started.error().sentence);
     }
-    const Theme theme = themeOfPalette(palette());
-    const LookBook looks = folder.isEmpty() ? LookBook() : loadLookBook(folder);
-    auto *view = new EntryView(session.get(), Appearance(form->look, theme, font(), looks));
+    auto *view = new EntryView(session.get(), appearance);
     setStyleSheet(panelStyle(theme));
     delete m_inside->view;
     m_inside->watch.reset();

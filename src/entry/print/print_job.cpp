@@ -34,8 +34,9 @@ constexpr int LineGap = 10; // px between the room and the words at the top or t
 } // namespace
 
 PrintJob::PrintJob(EntrySession &session, const Appearance &appearance, const PaperSetup &setup, Printed what)
-    : m_original(session), m_appearance(forPaper(appearance)), m_setup(setup), m_what(what),
-      m_form(asOnPaper(session.form())), m_isTabular(isTabular(session.form())), m_when(QDateTime::currentDateTime())
+    : m_original(session), m_appearance(forPaper(appearance).turned(session.form().isRightToLeft)), m_setup(setup),
+      m_what(what), m_form(asOnPaper(session.form())), m_isTabular(isTabular(session.form())),
+      m_when(QDateTime::currentDateTime())
 {
 }
 

@@ -92,6 +92,16 @@ Appearance Appearance::zoomed(int percent) const
     return other;
 }
 
+Appearance Appearance::turned(bool isRightToLeft) const
+{
+    Look look = m_look;
+    look.isRightToLeft = isRightToLeft;
+    Appearance other(look, m_theme, m_base, m_book);
+    other.m_plain = m_plain;
+    other.m_plain.isRightToLeft = isRightToLeft;
+    return other;
+}
+
 int Appearance::padding() const
 {
     return figure(nabblet::padding());

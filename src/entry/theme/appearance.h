@@ -31,6 +31,8 @@ public:
     std::shared_ptr<const TextMeasure> of(const Control &control) const override { return dressedFor(control, {}); }
     // The same with all of it larger or smaller, percent; forms are shown at the same zoom.
     Appearance zoomed(int percent) const;
+    // The same for a form that is read from right to left, or from left to right.
+    Appearance turned(bool isRightToLeft) const;
     int zoom() const { return m_look.zoom; }
     const Look &look() const { return m_look; }
     const Styles &styles() const { return m_styles; }

@@ -49,6 +49,13 @@ void setChosenLanguage(const QString &code)
     code.isEmpty() ? QSettings().remove(Key) : QSettings().setValue(Key, code);
 }
 
+QStringList wishedLanguages()
+{
+    const QString chosen = chosenLanguage();
+    const QStringList desktop = QLocale::system().uiLanguages();
+    return chosen.isEmpty() ? desktop : QStringList{chosen} + desktop;
+}
+
 QString languageFor(const QStringList &wished)
 {
     for (const QString &wish : wished) {
@@ -64,8 +71,7 @@ QString languageFor(const QStringList &wished)
 
 QString useLanguage(QCoreApplication &application)
 {
-    const QString chosen = chosenLanguage();
-    const QString code = chosen.isEmpty() ? languageFor(QLocale::system().uiLanguages()) : chosen;
+    const QString code = languageFor(wishedLanguages());
     if (code != QLatin1String(languages().first().code)) {
         takeUpLanguages();
         // Words of Qt's own, such as those of its file chooser, come with Qt.

@@ -4,6 +4,7 @@
 
 #include <QList>
 #include <QString>
+#include <QStringList>
 
 class QCoreApplication;
 
@@ -21,6 +22,9 @@ const QList<Language> &languages();
 // What the person chose, by its code; empty for that of the desktop.
 QString chosenLanguage();
 void setChosenLanguage(const QString &code);
+
+// What the person wishes, the first before the others: the language chosen, then those of the desktop.
+QStringList wishedLanguages();
 
 // The first of the program's languages among wished ones, such as "de-AT"; English where there is none of them.
 QString languageFor(const QStringList &wished);

@@ -289,6 +289,10 @@ void EntryView::setZoom(int percent)
 void EntryView::rebuild(const Form &built)
 {
     m_built = built;
+    if (built.isRightToLeft != m_appearance.look().isRightToLeft) {
+        m_appearance = m_appearance.turned(built.isRightToLeft);
+        setLayoutDirection(built.isRightToLeft ? Qt::RightToLeft : Qt::LeftToRight);
+    }
     m_whole = m_ownWay.isEmpty() ? built : inOwnWay(built, m_ownWay, m_appearance.zoomed(100));
     const Form &whole = m_whole;
     const double by = zoom() / 100.0;

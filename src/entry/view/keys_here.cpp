@@ -5,23 +5,18 @@
 #include "core/text/tr.h"
 #include "entry/theme/sheet.h"
 #include "entry/view/entry_view.h"
+#include "entry/view/key_list.h"
 #include "entry/view/record_commands.h"
 
 #include <QDialog>
 #include <QDialogButtonBox>
-#include <QHeaderView>
-#include <QPrintDialog>
-#include <QPrinter>
 #include <QPushButton>
-#include <QTextDocument>
 #include <QTreeWidget>
 #include <QVBoxLayout>
 
 namespace nabblet {
 
 namespace {
-
-using Keys = QList<QPair<QString, QString>>; // the key, and what it does
 
 Keys keysOfBox(const Control &box)
 {
@@ -65,12 +60,6 @@ Keys keysOfBox(const Control &box)
     return keys;
 }
 
-struct KeyGroup
-{
-    QString title;
-    Keys keys;
-};
-
 QList<KeyGroup> keysFor(const EntryView &view)
 {
     QList<KeyGroup> groups;
@@ -103,58 +92,20 @@ QList<KeyGroup> keysFor(const EntryView &view)
 
 QString keysCard(const EntryView &view)
 {
-    QString rows;
-    const QList<KeyGroup> groups = keysFor(view);
-    for (const KeyGroup &group : groups) {
-        rows += QStringLiteral("<tr><td colspan=\"2\"><b>%1</b></td></tr>").arg(group.title.toHtmlEscaped());
-        for (const auto &[key, does] : group.keys) {
-            rows += QStringLiteral("<tr><td>%1&nbsp;&nbsp;&nbsp;</td><td>%2</td></tr>")
-                        .arg(key.toHtmlEscaped(), does.toHtmlEscaped());
-        }
-    }
-    return QStringLiteral("<h2>%1</h2><table cellspacing=\"2\">%2</table>")
-        .arg(Texts::tr("Keys of “%1”").arg(view.session()->form().title.toHtmlEscaped()), rows);
+    return keyCard(Texts::tr("Keys of “%1”").arg(view.session()->form().title), keysFor(view));
 }
 
 void showKeysHere(EntryView &view)
 {
     QDialog sheet(&view);
     QVBoxLayout *column = begunSheet(sheet, QStringLiteral("keysHere"), Texts::tr("Keys that work here"), {640, 600});
-    auto *list = new QTreeWidget;
-    list->setObjectName(QStringLiteral("keyList"));
-    list->setAccessibleName(sheet.windowTitle());
-    list->setColumnCount(2);
-    list->header()->hide();
-    list->setRootIsDecorated(false);
-    list->setIndentation(12);
-    const auto addGroup = [&](const QString &title, const Keys &keys) {
-        auto *group = new QTreeWidgetItem(list, {title});
-        group->setFirstColumnSpanned(true);
-        QFont bold = list->font();
-        bold.setBold(true);
-        group->setFont(0, bold);
-        for (const auto &[key, does] : keys) {
-            new QTreeWidgetItem(group, {key, does});
-        }
-        group->setExpanded(true);
-    };
-    const QList<KeyGroup> groups = keysFor(view);
-    for (const KeyGroup &group : groups) {
-        addGroup(group.title, group.keys);
-    }
-    list->resizeColumnToContents(0);
+    QTreeWidget *list = makeKeyList(keysFor(view), sheet.windowTitle());
     auto *buttons = new QDialogButtonBox;
     QPushButton *print = buttons->addButton(Texts::tr("&Print them…"), QDialogButtonBox::ActionRole);
     print->setObjectName(QStringLiteral("printKeys"));
     print->setAutoDefault(false);
     QObject::connect(print, &QPushButton::clicked, &sheet, [&] {
-        QPrinter printer(QPrinter::HighResolution);
-        printer.setDocName(sheet.windowTitle());
-        if (QPrintDialog(&printer, &sheet).exec() == QDialog::Accepted) {
-            QTextDocument card;
-            card.setHtml(keysCard(view));
-            card.print(&printer);
-        }
+        printKeyCard(Texts::tr("Keys of “%1”").arg(view.session()->form().title), keysFor(view), &sheet);
     });
     buttons->addButton(Texts::tr("Close"), QDialogButtonBox::RejectRole);
     QObject::connect(buttons, &QDialogButtonBox::rejected, &sheet, &QDialog::reject);

@@ -537,7 +537,7 @@ private Q_SLOTS:
         // The titles are among the words of the form.
         QList<FormText> words = formTexts(three);
         for (FormText &text : words) {
-            text.words = text.page == 3 ? QStringLiteral("Calls") : text.words;
+            text.words = text.part == TextPart::Page && text.number == 3 ? QStringLiteral("Calls") : text.words;
         }
         QCOMPARE(titles(withFormTexts(three, words, m_measure)), QStringList({"Page 1", "Calls", "Page 2"}));
     }

@@ -71,13 +71,13 @@ QList<SettingLine> lines()
         {"mailTo", Section, Texts::later("To"),
          Texts::later("Addresses with commas between them; names of columns in braces are filled in: "
                       "{email}."),
-         LineEditor::Words, Step, words<&Mail::to>, typed<&Mail::to>, nullptr, sends},
+         LineEditor::Words, Step, words<&Mail::to>, typed<&Mail::to>, nullptr, sends, false, true},
         {"mailSubject", Section, Texts::later("Subject"),
          Texts::later("With names of columns in braces: Visit to {asset_no}. {record} is the record in "
                       "words."),
-         LineEditor::Words, Step, words<&Mail::subject>, typed<&Mail::subject>, nullptr, sends},
+         LineEditor::Words, Step, words<&Mail::subject>, typed<&Mail::subject>, nullptr, sends, false, true},
         {"mailText", Section, Texts::later("Words"), Texts::later("The message, with names of columns in braces."),
-         LineEditor::Lines, Step, words<&Mail::text>, typed<&Mail::text>, nullptr, sends},
+         LineEditor::Lines, Step, words<&Mail::text>, typed<&Mail::text>, nullptr, sends, false, true},
         {"mailAttached", Section, Texts::later("Attached"), Texts::later("The record as a file that goes along."),
          LineEditor::Choice, Step,
          [](const Control &control) {

@@ -40,7 +40,8 @@ struct SettingLine
     QList<SettingChoice> (*choices)(const Control &control, const Table *rows) = nullptr;
     // Whether a control of a kind with this setting has it now; nullptr for always.
     bool (*applies)(const Control &control) = nullptr;
-    bool standsFirst = false; // before what the other settings of its section are
+    bool standsFirst = false;  // before what the other settings of its section are
+    bool takesColumns = false; // names of columns in braces are filled in: {asset_no}
 };
 
 inline const QString FlagOn = QStringLiteral("yes");
