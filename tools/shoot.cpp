@@ -1,4 +1,5 @@
 // Drives the real window to each main view and saves a picture of it. Called by tools/shoot.
+#include "app/help/guide_window.h"
 #include "app/parts/trial_page.h"
 #include "app/server/server_dialog.h"
 #include "app/window/entry_window.h"
@@ -7,6 +8,7 @@
 #include "app/work/reconciling.h"
 #include "core/arrange/operations.h"
 #include "core/arrange/windows/window_size.h"
+#include "core/edit/form_languages.h"
 #include "core/edit/type_fit.h"
 #include "core/file/form_file.h"
 #include "core/kinds/each/jump_list.h"
@@ -28,8 +30,11 @@
 #include "entry/paint/form_painter.h"
 #include "entry/print/print_window.h"
 #include "entry/records/conflict_sheet.h"
+#include "entry/theme/language.h"
+#include "entry/theme/spoken_form.h"
 #include "entry/view/entry_view.h"
 #include "entry/view/form_question.h"
+#include "entry/view/form_window.h"
 
 #include <QAbstractButton>
 #include <QAction>
@@ -51,6 +56,7 @@
 #include <QTableWidget>
 #include <QTextStream>
 #include <QTimer>
+#include <QTranslator>
 
 #include <functional>
 
@@ -394,6 +400,50 @@ private:
         shoot("start-design");
         m_window.showEntry();
         shoot("start-entry");
+        shootLanguages();
+    }
+
+    // The same form as somebody sees it whose desktop is German, with what is still to be filled in.
+    void shootGerman()
+    {
+        setChosenLanguage(QStringLiteral("de"));
+        (void)useLanguage(*qApp);
+        const Form form = inPersonsLanguage(m_window.document()->root(), m_window.appearance());
+        {
+            EntrySession session(*m_window.work().workspace().connection, m_window.work().workspace().catalogue, form);
+            session.setLocale(QLocale(QLocale::German));
+            (void)session.start();
+            FormWindow window(&session, m_window.appearance(), nullptr);
+            window.resize(form.width, shownHeight(form) + 60);
+            window.show();
+            QApplication::processEvents();
+            (void)session.saving().save();
+            QApplication::processEvents();
+            shoot("german", &window);
+        }
+        setChosenLanguage({});
+        qDeleteAll(qApp->findChildren<QTranslator *>());
+    }
+
+    // A form that has its words in several languages, as somebody sees it who reads from right to left; the guide.
+    void shootLanguages()
+    {
+        openForm(QStringLiteral("observer_sign_up"));
+        const Form form = inLanguage(m_window.document()->root(), QStringLiteral("ar"), m_window.appearance());
+        EntrySession session(*m_window.work().workspace().connection, m_window.work().workspace().catalogue, form);
+        (void)session.start();
+        auto *window = new FormWindow(&session, m_window.appearance(), nullptr);
+        window->resize(form.width, shownHeight(form) + 60);
+        window->show();
+        QApplication::processEvents();
+        shoot("languages", window);
+        delete window;
+        shootGerman();
+        showGuide(guideChapters().first(), &m_window);
+        auto *guide = m_window.findChild<QWidget *>(QStringLiteral("guide"));
+        QApplication::processEvents();
+        shoot("guide", guide);
+        delete guide;
     }
 
     // Records asked for by the form itself, what was asked above them, rows from a sheet of cells, two people in one
@@ -623,10 +673,10 @@ private:
     void shoot(const QString &name, QWidget *widget = nullptr)
     {
         // The main views, one picture each; the others are taken when they are asked for.
-        static const QStringList Kept{"design",         "server",        "rules",    "question",  "findings",
-                                      "entry",          "entry-refused", "new-form", "print",     "register-design",
-                                      "register-entry", "send",          "import",   "reconcile", "looks",
-                                      "looks-four",     "asked",         "paste",    "conflict"};
+        static const QStringList Kept{"design",         "rules",         "languages", "german",    "findings",
+                                      "entry",          "entry-refused", "new-form",  "print",     "register-design",
+                                      "register-entry", "send",          "import",    "reconcile", "looks",
+                                      "looks-four",     "asked",         "guide",     "conflict"};
         bool isWanted = m_wanted.isEmpty() && Kept.contains(name);
         for (const QString &part : m_wanted) {
             isWanted = isWanted || name.contains(part);

@@ -9655,6 +9655,72 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <source>Sent what waited for %1.</source>
         <translation>Gesendet, was für %1 wartete.</translation>
     </message>
+    <message>
+        <source>Find…</source>
+        <translation>Suchen…</translation>
+    </message>
+    <message>
+        <source>Find in all forms</source>
+        <translation>In allen Formularen suchen</translation>
+    </message>
+    <message>
+        <source>Words, numbers or dates of a record, in any order</source>
+        <translation>Wörter, Zahlen oder Daten eines Datensatzes, in beliebiger Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Words of the record</source>
+        <translation>Wörter des Datensatzes</translation>
+    </message>
+    <message>
+        <source>Records found</source>
+        <translation>Gefundene Datensätze</translation>
+    </message>
+    <message>
+        <source>Go there</source>
+        <translation>Dorthin gehen</translation>
+    </message>
+    <message>
+        <source>%1:   %2</source>
+        <comment>a form and a record</comment>
+        <translation>%1:   %2</translation>
+    </message>
+    <message>
+        <source>%1:   %2   –   %3</source>
+        <comment>a form, a record and where in it the words are</comment>
+        <translation>%1:   %2   –   %3</translation>
+    </message>
+    <message>
+        <source>No button of this form opens another one with records.</source>
+        <translation>Keine Schaltfläche dieses Formulars öffnet ein anderes mit Datensätzen.</translation>
+    </message>
+    <message>
+        <source>What was used last. Words find a record in any form.</source>
+        <translation>Zuletzt Gebrauchtes. Wörter finden einen Datensatz in jedem Formular.</translation>
+    </message>
+    <message>
+        <source>Words find a record in any form.</source>
+        <translation>Wörter finden einen Datensatz in jedem Formular.</translation>
+    </message>
+    <message>
+        <source>Looking…</source>
+        <translation>Wird gesucht…</translation>
+    </message>
+    <message>
+        <source>No record of any form has these words.</source>
+        <translation>Kein Datensatz irgendeines Formulars hat diese Wörter.</translation>
+    </message>
+    <message>
+        <source>One record</source>
+        <translation>Ein Datensatz</translation>
+    </message>
+    <message>
+        <source>One record so far; still looking…</source>
+        <translation>Bisher ein Datensatz; wird weiter gesucht…</translation>
+    </message>
+    <message>
+        <source>%1 records so far; still looking…</source>
+        <translation>Bisher %1 Datensätze; wird weiter gesucht…</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
@@ -9704,6 +9770,10 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
     <message>
         <source>Everything that arranges</source>
         <translation>Alles, was anordnet</translation>
+    </message>
+    <message>
+        <source>What lines up, sizes and spaces the selected controls. The control selected last leads: the others go by it.</source>
+        <translation>Was gewählte Elemente ausrichtet, bemisst und auseinanderrückt. Das zuletzt gewählte leitet: die anderen richten sich danach.</translation>
     </message>
 </context>
 <context>
@@ -9831,6 +9901,10 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <source>The tracing sheet %1 is not there or is no picture. Lay another under the form, or clear it in the inspector.</source>
         <translation>Die Vorlage %1 ist nicht da oder kein Bild. Eine andere unter das Formular legen oder sie in den Eigenschaften leeren.</translation>
     </message>
+    <message>
+        <source>The form as it is arranged, with the values of a stored record. A click selects, with Shift one more; the last one clicked leads. Drag to move, drag an edge or a corner to change the size; arrows do it by steps of the grid, by a pixel with Ctrl. A double click, or F2, types other words.</source>
+        <translation>Das Formular, wie es angeordnet ist, mit den Werten eines gespeicherten Datensatzes. Ein Klick wählt, mit Umschalt eines dazu; das zuletzt angeklickte leitet. Ziehen verschiebt, Ziehen an Kante oder Ecke ändert die Größe; Pfeile tun es in Rasterschritten, mit Strg um ein Pixel. Ein Doppelklick oder F2 tippt andere Wörter.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ButtonRowChoice</name>
@@ -9901,10 +9975,6 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <translation>Doppelpunkte, Punkte und überzählige Leerzeichen fallen weg</translation>
     </message>
     <message>
-        <source>title of the window</source>
-        <translation>Titel des Fensters</translation>
-    </message>
-    <message>
         <source>page</source>
         <translation>Seite</translation>
     </message>
@@ -9955,6 +10025,10 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
     <message>
         <source>%1: %2 missing</source>
         <translation>%1: %2 fehlen</translation>
+    </message>
+    <message>
+        <source>window title</source>
+        <translation>Fenstertitel</translation>
     </message>
 </context>
 <context>
@@ -10074,6 +10148,10 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
     <message>
         <source>Call %1 otherwise in all forms…</source>
         <translation>%1 in allen Formularen anders nennen…</translation>
+    </message>
+    <message>
+        <source>The tables of the database and their columns. A filled dot is on the form already.</source>
+        <translation>Die Tabellen der Datenbank und ihre Spalten. Ein voller Punkt ist schon auf dem Formular.</translation>
     </message>
 </context>
 <context>
@@ -11573,6 +11651,10 @@ Befehle:
         <source>“%1”: the first way for each of them, as one step</source>
         <translation>„%1“: der erste Weg für jeden davon, als ein Schritt</translation>
     </message>
+    <message>
+        <source>What was found in the form: to fix, where it will fail; to weigh, where it will serve people worse. Beside each stand ways to put it right; one that has the mouse or the keyboard shows on the board.</source>
+        <translation>Was im Formular gefunden wurde: zu beheben, wo es scheitern wird; abzuwägen, wo es schlechter dient. Daneben stehen Wege, es in Ordnung zu bringen; einer unter Maus oder Tastatur zeigt sich auf der Zeichenfläche.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::FindingsView</name>
@@ -11938,6 +12020,10 @@ Befehle:
     <message>
         <source>%1   {%2}</source>
         <translation>%1   {%2}</translation>
+    </message>
+    <message>
+        <source>All settings of what is selected, or of the form where nothing is. Type a word at the top to see only settings that have it. Enter takes a value, Escape puts it back.</source>
+        <translation>Alle Einstellungen des Gewählten oder, wo nichts gewählt ist, des Formulars. Oben ein Wort tippen zeigt nur Einstellungen damit. Eingabe nimmt einen Wert, Esc setzt ihn zurück.</translation>
     </message>
 </context>
 <context>
@@ -12311,6 +12397,10 @@ Befehle:
     <message>
         <source>A change changes %1 forms of the project.</source>
         <translation>Eine Änderung ändert %1 Formulare des Projekts.</translation>
+    </message>
+    <message>
+        <source>How forms look: colours, type, edges and spaces, for all forms that have a look, and styles for single controls.</source>
+        <translation>Wie Formulare aussehen: Farben, Schrift, Kanten und Abstände, für alle Formulare mit einem Aussehen, und Stile für einzelne Elemente.</translation>
     </message>
 </context>
 <context>
@@ -13016,6 +13106,10 @@ Befehle:
         <source>%1 controls</source>
         <translation>%1 Elemente</translation>
     </message>
+    <message>
+        <source>All that stands on the form, in its order. What is chosen here is selected on the board.</source>
+        <translation>Alles, was auf dem Formular steht, in seiner Reihenfolge. Was hier gewählt wird, ist auf der Zeichenfläche gewählt.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::PageView</name>
@@ -13045,6 +13139,10 @@ Befehle:
     <message>
         <source>A click takes one up: draw it on the form then, or click there. Enter puts it into the next free place.</source>
         <translation>Ein Klick nimmt eines auf: dann auf dem Formular zeichnen oder dort klicken. Die Eingabetaste setzt es an die nächste freie Stelle.</translation>
+    </message>
+    <message>
+        <source>The controls that a form can have, to be placed on it.</source>
+        <translation>Die Elemente, die ein Formular haben kann, zum Setzen.</translation>
     </message>
 </context>
 <context>
@@ -13535,6 +13633,10 @@ Befehle:
         <source>the first %L1 rows</source>
         <translation>die ersten %L1 Zeilen</translation>
     </message>
+    <message>
+        <source>The rows that are stored, as they are in the table. Nothing can be changed here.</source>
+        <translation>Die gespeicherten Zeilen, wie sie in der Tabelle sind. Hier lässt sich nichts ändern.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::RuleEditor</name>
@@ -13877,6 +13979,10 @@ Befehle:
     <message>
         <source>A rule says what is shown, locked, required, marked or worked out, and what must hold before a record is saved. “+ rule” makes the first one.</source>
         <translation>Eine Regel sagt, was gezeigt, gesperrt, erforderlich, hervorgehoben oder berechnet wird und was gelten muss, ehe ein Datensatz gespeichert wird. „+ Regel“ macht die erste.</translation>
+    </message>
+    <message>
+        <source>Everything that is worked out, checked, marked and shown by a condition: the rules at the left, the one in hand at the right, with the stored rows that it is true for.</source>
+        <translation>Alles, was berechnet, geprüft, hervorgehoben und unter einer Bedingung gezeigt wird: links die Regeln, rechts die vorliegende mit den gespeicherten Zeilen, für die sie wahr ist.</translation>
     </message>
 </context>
 <context>
@@ -14259,6 +14365,10 @@ Befehle:
 %2</source>
         <translation>%1
 %2</translation>
+    </message>
+    <message>
+        <source>Where to begin: a database, a project or a form, or the demonstration.</source>
+        <translation>Womit anzufangen ist: eine Datenbank, ein Projekt oder ein Formular oder die Vorführung.</translation>
     </message>
 </context>
 <context>
@@ -14848,6 +14958,10 @@ Befehle:
     <message>
         <source>Pin the smallest size</source>
         <translation>Die kleinste Größe festhalten</translation>
+    </message>
+    <message>
+        <source>The form in smaller and larger windows: what stretches, what moves, and how small it may get before anything overlaps.</source>
+        <translation>Das Formular in kleineren und größeren Fenstern: was sich dehnt, was sich bewegt und wie klein es werden darf, ehe etwas überlappt.</translation>
     </message>
 </context>
 </TS>

@@ -9649,11 +9649,77 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Puts a column in where the cursor is; it is filled in for the record at hand</source>
-        <translation>Met une colonne là où est le curseur ; elle est remplie pour la fiche en main</translation>
+        <translation>Met une colonne là où est le curseur&#xa0;; elle est remplie pour la fiche en main</translation>
     </message>
     <message>
         <source>Sent what waited for %1.</source>
         <translation>Envoyé ce qui attendait pour %1.</translation>
+    </message>
+    <message>
+        <source>Find…</source>
+        <translation>Trouver…</translation>
+    </message>
+    <message>
+        <source>Find in all forms</source>
+        <translation>Trouver dans tous les formulaires</translation>
+    </message>
+    <message>
+        <source>Words, numbers or dates of a record, in any order</source>
+        <translation>Mots, nombres ou dates d&apos;une fiche, dans n&apos;importe quel ordre</translation>
+    </message>
+    <message>
+        <source>Words of the record</source>
+        <translation>Mots de la fiche</translation>
+    </message>
+    <message>
+        <source>Records found</source>
+        <translation>Fiches trouvées</translation>
+    </message>
+    <message>
+        <source>Go there</source>
+        <translation>Y aller</translation>
+    </message>
+    <message>
+        <source>%1:   %2</source>
+        <comment>a form and a record</comment>
+        <translation>%1 :   %2</translation>
+    </message>
+    <message>
+        <source>%1:   %2   –   %3</source>
+        <comment>a form, a record and where in it the words are</comment>
+        <translation>%1 :   %2   –   %3</translation>
+    </message>
+    <message>
+        <source>No button of this form opens another one with records.</source>
+        <translation>Aucun bouton de ce formulaire n&apos;en ouvre un autre avec des fiches.</translation>
+    </message>
+    <message>
+        <source>What was used last. Words find a record in any form.</source>
+        <translation>Ce qui a servi en dernier. Des mots trouvent une fiche dans n&apos;importe quel formulaire.</translation>
+    </message>
+    <message>
+        <source>Words find a record in any form.</source>
+        <translation>Des mots trouvent une fiche dans n&apos;importe quel formulaire.</translation>
+    </message>
+    <message>
+        <source>Looking…</source>
+        <translation>Recherche…</translation>
+    </message>
+    <message>
+        <source>No record of any form has these words.</source>
+        <translation>Aucune fiche d&apos;aucun formulaire n&apos;a ces mots.</translation>
+    </message>
+    <message>
+        <source>One record</source>
+        <translation>Une fiche</translation>
+    </message>
+    <message>
+        <source>One record so far; still looking…</source>
+        <translation>Une fiche jusqu&apos;ici ; la recherche continue…</translation>
+    </message>
+    <message>
+        <source>%1 records so far; still looking…</source>
+        <translation>%1 fiches jusqu&apos;ici ; la recherche continue…</translation>
     </message>
 </context>
 <context>
@@ -9704,6 +9770,10 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <message>
         <source>Everything that arranges</source>
         <translation>Tout ce qui dispose</translation>
+    </message>
+    <message>
+        <source>What lines up, sizes and spaces the selected controls. The control selected last leads: the others go by it.</source>
+        <translation>Ce qui aligne, dimensionne et espace les éléments choisis. Le dernier choisi mène&#xa0;: les autres le suivent.</translation>
     </message>
 </context>
 <context>
@@ -9831,6 +9901,10 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
         <source>The tracing sheet %1 is not there or is no picture. Lay another under the form, or clear it in the inspector.</source>
         <translation>La feuille à calquer %1 n&apos;est pas là ou n&apos;est pas une image. Placez-en une autre sous le formulaire, ou videz-la dans les propriétés.</translation>
     </message>
+    <message>
+        <source>The form as it is arranged, with the values of a stored record. A click selects, with Shift one more; the last one clicked leads. Drag to move, drag an edge or a corner to change the size; arrows do it by steps of the grid, by a pixel with Ctrl. A double click, or F2, types other words.</source>
+        <translation>Le formulaire tel qu&apos;il est disposé, avec les valeurs d&apos;une fiche enregistrée. Un clic choisit, avec Maj un de plus&#xa0;; le dernier cliqué mène. Tirer déplace, tirer un bord ou un coin change la taille&#xa0;; les flèches le font par pas de grille, d&apos;un pixel avec Ctrl. Un double clic, ou F2, tape d&apos;autres mots.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ButtonRowChoice</name>
@@ -9901,10 +9975,6 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
         <translation>Deux-points, points et espaces en trop sont ôtés</translation>
     </message>
     <message>
-        <source>title of the window</source>
-        <translation>titre de la fenêtre</translation>
-    </message>
-    <message>
         <source>page</source>
         <translation>page</translation>
     </message>
@@ -9955,6 +10025,10 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <message>
         <source>%1: %2 missing</source>
         <translation>%1&#xa0;: %2 manquent</translation>
+    </message>
+    <message>
+        <source>window title</source>
+        <translation>titre de fenêtre</translation>
     </message>
 </context>
 <context>
@@ -10074,6 +10148,10 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <message>
         <source>Call %1 otherwise in all forms…</source>
         <translation>Appeler %1 autrement dans tous les formulaires…</translation>
+    </message>
+    <message>
+        <source>The tables of the database and their columns. A filled dot is on the form already.</source>
+        <translation>Les tables de la base et leurs colonnes. Un point plein est déjà sur le formulaire.</translation>
     </message>
 </context>
 <context>
@@ -11573,6 +11651,10 @@ Commandes&#xa0;:
         <source>“%1”: the first way for each of them, as one step</source>
         <translation>«&#xa0;%1&#xa0;»&#xa0;: la première solution pour chacun, en un pas</translation>
     </message>
+    <message>
+        <source>What was found in the form: to fix, where it will fail; to weigh, where it will serve people worse. Beside each stand ways to put it right; one that has the mouse or the keyboard shows on the board.</source>
+        <translation>Ce qui a été trouvé dans le formulaire&#xa0;: à corriger, là où il échouera&#xa0;; à peser, là où il servira moins bien. À côté, des moyens de le corriger&#xa0;; celui qui a la souris ou le clavier se voit sur le plan.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::FindingsView</name>
@@ -11938,6 +12020,10 @@ Commandes&#xa0;:
     <message>
         <source>%1   {%2}</source>
         <translation>%1   {%2}</translation>
+    </message>
+    <message>
+        <source>All settings of what is selected, or of the form where nothing is. Type a word at the top to see only settings that have it. Enter takes a value, Escape puts it back.</source>
+        <translation>Tous les réglages de ce qui est choisi, ou du formulaire si rien ne l&apos;est. Un mot tapé en haut ne laisse voir que les réglages qui l&apos;ont. Entrée prend une valeur, Échap la remet.</translation>
     </message>
 </context>
 <context>
@@ -12311,6 +12397,10 @@ Commandes&#xa0;:
     <message>
         <source>A change changes %1 forms of the project.</source>
         <translation>Un changement change %1 formulaires du projet.</translation>
+    </message>
+    <message>
+        <source>How forms look: colours, type, edges and spaces, for all forms that have a look, and styles for single controls.</source>
+        <translation>L&apos;allure des formulaires&#xa0;: couleurs, caractères, bords et espaces, pour tous ceux qui ont une apparence, et styles pour des éléments seuls.</translation>
     </message>
 </context>
 <context>
@@ -13016,6 +13106,10 @@ Commandes&#xa0;:
         <source>%1 controls</source>
         <translation>%1 éléments</translation>
     </message>
+    <message>
+        <source>All that stands on the form, in its order. What is chosen here is selected on the board.</source>
+        <translation>Tout ce qui est sur le formulaire, dans son ordre. Ce qui est choisi ici l&apos;est sur le plan.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::PageView</name>
@@ -13045,6 +13139,10 @@ Commandes&#xa0;:
     <message>
         <source>A click takes one up: draw it on the form then, or click there. Enter puts it into the next free place.</source>
         <translation>Un clic en prend un&#xa0;: tracez-le ensuite sur le formulaire, ou cliquez-y. Entrée le met à la prochaine place libre.</translation>
+    </message>
+    <message>
+        <source>The controls that a form can have, to be placed on it.</source>
+        <translation>Les éléments qu&apos;un formulaire peut avoir, à y placer.</translation>
     </message>
 </context>
 <context>
@@ -13535,6 +13633,10 @@ Commandes&#xa0;:
         <source>the first %L1 rows</source>
         <translation>les %L1 premières lignes</translation>
     </message>
+    <message>
+        <source>The rows that are stored, as they are in the table. Nothing can be changed here.</source>
+        <translation>Les lignes enregistrées, telles qu&apos;elles sont dans la table. Rien ne peut être changé ici.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::RuleEditor</name>
@@ -13877,6 +13979,10 @@ Commandes&#xa0;:
     <message>
         <source>A rule says what is shown, locked, required, marked or worked out, and what must hold before a record is saved. “+ rule” makes the first one.</source>
         <translation>Une règle dit ce qui est montré, verrouillé, obligatoire, marqué ou calculé, et ce qui doit être vrai avant qu&apos;une fiche soit enregistrée. «&#xa0;+ règle&#xa0;» fait la première.</translation>
+    </message>
+    <message>
+        <source>Everything that is worked out, checked, marked and shown by a condition: the rules at the left, the one in hand at the right, with the stored rows that it is true for.</source>
+        <translation>Tout ce qui est calculé, contrôlé, marqué et montré sous condition&#xa0;: à gauche les règles, à droite celle en main, avec les lignes enregistrées pour lesquelles elle est vraie.</translation>
     </message>
 </context>
 <context>
@@ -14259,6 +14365,10 @@ Commandes&#xa0;:
 %2</source>
         <translation>%1
 %2</translation>
+    </message>
+    <message>
+        <source>Where to begin: a database, a project or a form, or the demonstration.</source>
+        <translation>Par où commencer&#xa0;: une base, un projet ou un formulaire, ou la démonstration.</translation>
     </message>
 </context>
 <context>
@@ -14848,6 +14958,10 @@ Commandes&#xa0;:
     <message>
         <source>Pin the smallest size</source>
         <translation>Fixer la plus petite taille</translation>
+    </message>
+    <message>
+        <source>The form in smaller and larger windows: what stretches, what moves, and how small it may get before anything overlaps.</source>
+        <translation>Le formulaire dans des fenêtres plus petites et plus grandes&#xa0;: ce qui s&apos;étire, ce qui bouge, et jusqu&apos;où il peut rétrécir avant que rien ne se recouvre.</translation>
     </message>
 </context>
 </TS>

@@ -40,6 +40,7 @@ QString titleOf(const QFileInfo &path)
 
 StartPage::StartPage(QWidget *parent) : QWidget(parent)
 {
+    setWhatsThis(tr("Where to begin: a database, a project or a form, or the demonstration."));
     setObjectName(QStringLiteral("startPage"));
 }
 

@@ -107,6 +107,22 @@ Control buttonFor(const Form &form, const FormToStart &opened, const Area &area,
     return button;
 }
 
+// The button by which people find a record in any of the forms, at the right end of the header.
+Control findButton(const Form &form, const Band &header)
+{
+    constexpr int Width = 120; // px
+    Control button;
+    button.id = nextControlId(form);
+    button.kind = QStringLiteral("button");
+    button.band = BandRole::Header;
+    button.text = Texts::tr("Find…");
+    button.role = QStringLiteral("field");
+    button.place = QRect(form.width - Margin - Width, (header.height - ButtonHeight) / 2, Width, ButtonHeight);
+    button.name = NamePool(controlNames(form)).take(QStringLiteral("button_find"));
+    setButtonAction(button, buttonActionNamed(QStringLiteral("find")));
+    return button;
+}
+
 // A group box with a button for each of its forms, its corner at a place.
 Form withGroup(Form form, const Group &group, QPoint corner)
 {
@@ -198,6 +214,9 @@ Form startForm(const std::optional<Form> &before, const QString &name, const QSt
                                 (control.place.center().x() < form.width / 2 ? 0 : 1) == column;
             bottoms[column] = isHere ? std::max(bottoms[column], bottomOf(control.place) + Margin) : bottoms[column];
         }
+    }
+    if (const Band *header = before ? nullptr : findBand(form, BandRole::Header)) {
+        form.controls.append(findButton(form, *header));
     }
     for (Band &band : form.bands) {
         if (band.role == BandRole::Body) {

@@ -49,6 +49,10 @@ Board::Board(FormDocument *document, EntrySession *session, const Appearance &ap
       m_words(std::make_unique<WordEditing>(*this)), m_clipboard(std::make_unique<BoardClipboard>(*this)),
       m_buttonRows(std::make_unique<ButtonRowAsking>(*this))
 {
+    setWhatsThis(
+        tr("The form as it is arranged, with the values of a stored record. A click selects, with Shift one more; the "
+           "last one clicked leads. Drag to move, drag an edge or a corner to change the size; arrows do it by steps "
+           "of the grid, by a pixel with Ctrl. A double click, or F2, types other words."));
     setObjectName(QStringLiteral("board"));
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);

@@ -39,6 +39,9 @@ bool passes(const Found &found, Filter filter)
 
 FindingsPanel::FindingsPanel(QWidget *parent) : Panel(tr("Findings"), parent)
 {
+    setWhatsThis(
+        tr("What was found in the form: to fix, where it will fail; to weigh, where it will serve people worse. Beside "
+           "each stand ways to put it right; one that has the mouse or the keyboard shows on the board."));
     m_filter = new QComboBox;
     m_filter->setObjectName(QStringLiteral("findingsOf"));
     m_filter->setAccessibleName(tr("Which findings"));

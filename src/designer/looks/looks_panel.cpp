@@ -69,6 +69,8 @@ QSpinBox *figureOf(const QString &name, const QString &accessible, int least, in
 
 LooksPanel::LooksPanel(QWidget *parent) : Panel(tr("Looks"), parent)
 {
+    setWhatsThis(tr("How forms look: colours, type, edges and spaces, for all forms that have a look, and styles for "
+                    "single controls."));
     contents()->setContentsMargins(0, 0, 0, 0);
     auto *area = new QScrollArea;
     area->setObjectName(QStringLiteral("looksArea"));

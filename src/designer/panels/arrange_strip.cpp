@@ -62,6 +62,8 @@ QSpinBox *numberBox(const char *name, const QString &words, const QString &help,
 
 ArrangeStrip::ArrangeStrip(ArrangeActions *actions, QWidget *parent) : QWidget(parent), m_actions(actions)
 {
+    setWhatsThis(tr("What lines up, sizes and spaces the selected controls. The control selected last leads: the "
+                    "others go by it."));
     setObjectName(QStringLiteral("arrangeStrip"));
     setAttribute(Qt::WA_StyledBackground);
     setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);

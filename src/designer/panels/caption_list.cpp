@@ -8,6 +8,7 @@
 #include <QCollator>
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QHash>
 #include <QHeaderView>
 #include <QLabel>
 #include <QLocale>
@@ -29,6 +30,14 @@ const QChar LineSign(0x21b5); // a further line of a caption
 
 QString languageName(const QString &code)
 {
+    // What Qt calls these is the language of one country.
+    static const QHash<QString, QString> plain{{QStringLiteral("en"), QStringLiteral("English")},
+                                               {QStringLiteral("es"), QStringLiteral("Español")},
+                                               {QStringLiteral("pt"), QStringLiteral("Português")},
+                                               {QStringLiteral("zh"), QStringLiteral("中文")}};
+    if (plain.contains(code)) {
+        return plain.value(code);
+    }
     const QLocale locale(code);
     const QString name = withCapital(locale.nativeLanguageName());
     return name.isEmpty() || locale.language() == QLocale::C ? code : name;
@@ -63,7 +72,7 @@ QString sortOf(const Form &form, const FormText &text)
 {
     switch (text.part) {
     case TextPart::Title:
-        return CaptionList::tr("title of the window");
+        return CaptionList::tr("window title");
     case TextPart::Choice:
         return CaptionList::tr("option %1").arg(text.number + 1);
     case TextPart::Page:
@@ -156,7 +165,7 @@ CaptionList::CaptionList(const Form &form, QWidget *parent)
         fillRow(row);
     }
     m_table->setColumnWidth(PlaceColumn, 150);
-    m_table->setColumnWidth(SortColumn, 110);
+    m_table->setColumnWidth(SortColumn, 120);
     m_table->horizontalHeader()->setSectionResizeMode(WordsColumn, QHeaderView::Stretch);
     if (!m_texts.isEmpty()) {
         m_table->setCurrentCell(0, WordsColumn);

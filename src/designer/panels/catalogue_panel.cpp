@@ -129,6 +129,7 @@ QStringList notesOf(const Table &table, const Column &column)
 CataloguePanel::CataloguePanel(QWidget *parent)
     : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_tree(new QTreeWidget), m_why(new QLabel)
 {
+    setWhatsThis(tr("The tables of the database and their columns. A filled dot is on the form already."));
     m_why->setObjectName(QStringLiteral("faint"));
     m_why->setWordWrap(true);
     m_why->setTextFormat(Qt::PlainText);

@@ -35,6 +35,7 @@ protected:
 
 Palette::Palette(QWidget *parent) : Panel(tr("Controls"), parent), m_filter(new QLineEdit), m_list(new KindList)
 {
+    setWhatsThis(tr("The controls that a form can have, to be placed on it."));
     m_filter->setObjectName(QStringLiteral("kindFilter"));
     m_filter->setPlaceholderText(tr("Filter"));
     m_filter->setAccessibleName(tr("Filter controls"));

@@ -15,6 +15,7 @@ RowsTable::RowsTable(const DatabaseAddress &address, const Table &table, const Q
     : Panel(tr("Stored rows"), parent), m_address(address), m_source(recordSourceOf(table)), m_keys(table.primaryKey),
       m_words(new QLineEdit), m_table(new QTableWidget)
 {
+    setWhatsThis(tr("The rows that are stored, as they are in the table. Nothing can be changed here."));
     m_source.select = select;
     m_words->setObjectName(QStringLiteral("rowWords"));
     m_words->setPlaceholderText(tr("Show only rows that hold…"));

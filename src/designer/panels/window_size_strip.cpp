@@ -31,6 +31,8 @@ WindowSizeStrip::WindowSizeStrip(Board *board, QWidget *parent)
     : QWidget(parent), m_board(board), m_width(new QSlider(Qt::Horizontal)), m_height(new QSlider(Qt::Horizontal)),
       m_size(new QLabel), m_words(new QLabel), m_pin(new QPushButton), m_back(new QPushButton(tr("Back")))
 {
+    setWhatsThis(tr("The form in smaller and larger windows: what stretches, what moves, and how small it may get "
+                    "before anything overlaps."));
     setObjectName(QStringLiteral("windowSizeStrip"));
     setAttribute(Qt::WA_StyledBackground);
     auto *row = new QHBoxLayout(this);
@@ -80,7 +82,8 @@ WindowSizeStrip::WindowSizeStrip(Board *board, QWidget *parent)
 
 QSize WindowSizeStrip::shownSize() const
 {
-    return m_board->scene().trialSize.isEmpty() ? designedSize(m_board->document()->form()) : m_board->scene().trialSize;
+    return m_board->scene().trialSize.isEmpty() ? designedSize(m_board->document()->form())
+                                                : m_board->scene().trialSize;
 }
 
 void WindowSizeStrip::refresh()

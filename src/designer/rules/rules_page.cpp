@@ -22,6 +22,8 @@ namespace nabblet {
 
 RulesPage::RulesPage(QWidget *parent) : QWidget(parent)
 {
+    setWhatsThis(tr("Everything that is worked out, checked, marked and shown by a condition: the rules at the left, "
+                    "the one in hand at the right, with the stored rows that it is true for."));
     setObjectName(QStringLiteral("rulesPage"));
     auto *line = new QHBoxLayout(this);
     line->setContentsMargins(6, 6, 6, 6);

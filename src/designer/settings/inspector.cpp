@@ -57,6 +57,8 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     : Panel(tr("Form"), parent), m_document(document), m_measure(measure), m_search(new QLineEdit), m_help(new QLabel),
       m_notFound(new QLabel), m_changeRows(new QPushButton)
 {
+    setWhatsThis(tr("All settings of what is selected, or of the form where nothing is. Type a word at the top to see "
+                    "only settings that have it. Enter takes a value, Escape puts it back."));
     m_search->setObjectName(QStringLiteral("settingSearch"));
     m_search->setPlaceholderText(tr("Find a setting"));
     clearOnceTyped(m_search);

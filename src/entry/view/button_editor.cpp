@@ -85,7 +85,11 @@ private:
     bool canAdd() const override { return session().state().canAdd(); }
     bool canDelete() const override { return session().state().canDelete(); }
     bool canTakeBack() const override { return session().takingBack().canTakeBack(); }
-    bool canFind() const override { return session().state().jumpLookup().has_value(); }
+    // Without rows of its own, in those of the forms that it opens.
+    bool canFind() const override
+    {
+        return session().form().rowsFrom.isEmpty() || session().state().jumpLookup().has_value();
+    }
 
     bool goFirst() override { return session().moves().goFirst(); }
     bool goPrevious() override { return session().moves().goPrevious(); }

@@ -19,6 +19,7 @@
 #include "entry/view/record_list.h"
 #include "entry/view/rows_band.h"
 #include "entry/wanted/find_record.h"
+#include "entry/wanted/used_lately.h"
 #include "entry/wanted/wanted_bar.h"
 
 #include <QApplication>
@@ -75,6 +76,9 @@ EntryView::EntryView(EntrySession *session, const Appearance &appearance, QWidge
     m_rowBar->setVisible(m_isTabular);
     m_strip = new RecordStrip(session);
     m_hasStrip = furniture == Furniture::RecordStrip;
+    if (m_hasStrip) { // not of the rows inside another form
+        rememberWhatIsUsed(*session, this);
+    }
 
     // The list of records, where there is one, stands beside all of it.
     m_beside = new QSplitter(Qt::Horizontal);
@@ -557,6 +561,9 @@ void EntryView::showRecordList()
 
 bool EntryView::askAndFind()
 {
+    if (m_session->form().rowsFrom.isEmpty()) {
+        return askAndOpen();
+    }
     const std::optional<QVariantList> key = askForRecord(*m_session, this);
     return key && m_session->moves().goToKey(*key); // it says so itself when it cannot
 }

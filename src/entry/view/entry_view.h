@@ -75,7 +75,7 @@ public:
     void focusFirstRefused();
     // Asks before it deletes.
     bool askAndDelete(); // whether it is gone
-    // Asks which record is meant and goes there.
+    // Asks which record is meant and goes there; on a form without rows, which record of the forms that it opens.
     bool askAndFind();
     // The keyboard goes to the list of records; false where there is none.
     bool focusRecordList();
@@ -127,6 +127,7 @@ protected:
     bool eventFilter(QObject *watched, QEvent *event) override;
 
 private:
+    bool askAndOpen();
     void layOut();
     void limitSheet();
     void showRecordList();

@@ -146,17 +146,21 @@ void FormWindow::makeRecordsMenu()
         add(
             tr("&Save"), tr("Ctrl+S"), [this] { m_session->saving().save(); },
             [this] { return m_session->hasUnsaved(); });
-        for (const RecordCommand &each : recordCommands()) {
-            if (each.beginsPart || &each == &recordCommands().first()) {
-                records->addSeparator();
-            }
-            add(
-                recordCommandTitle(each), QString::fromLatin1(each.keys),
-                [this, &each] { runRecordCommand(each, *m_view); },
-                [this, isOfUse = each.isOfUse] { return !isOfUse || isOfUse(*m_view); });
-        }
-        records->addSeparator();
     }
+    const bool hasRows = !m_session->form().rowsFrom.isEmpty();
+    for (const RecordCommand &each : recordCommands()) {
+        if (!hasRows && !each.isWithoutRows) {
+            continue;
+        }
+        if (hasRows && (each.beginsPart || &each == &recordCommands().first())) {
+            records->addSeparator();
+        }
+        add(
+            recordCommandTitle(each), QString::fromLatin1(each.keys),
+            [this, &each] { runRecordCommand(each, *m_view); },
+            [this, isOfUse = each.isOfUse] { return !isOfUse || isOfUse(*m_view); });
+    }
+    records->addSeparator();
     add(
         tr("&Close"), tr("Ctrl+W"), [this] { close(); }, always);
 }

@@ -29,6 +29,7 @@ QTreeWidget *makeKeyList(const QList<KeyGroup> &groups, const QString &accessibl
         group->setExpanded(true);
     }
     list->resizeColumnToContents(0);
+    list->setColumnWidth(0, list->columnWidth(0) + 16);
     return list;
 }
 

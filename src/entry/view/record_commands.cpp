@@ -66,7 +66,7 @@ const QList<RecordCommand> &recordCommands()
              sayUnless(view, view.focusRecordList(), Texts::tr("This form has no list of records beside it."));
          }},
         {"findRecord", Texts::later("F&ind…"), "Ctrl+F", [](EntryView &view) { view.askAndFind(); }, nullptr, false,
-         true},
+         true, true},
         {"askBox", Texts::later("&Only with such a value…"), "F3", [](EntryView &view) { view.askAboutBox(); }, hasBox},
         {"askForm", Texts::later("Look for by the for&m…"), "Ctrl+F3", [](EntryView &view) { view.askForm(); }},
         {"keptQuestions", Texts::later("&Kept questions…"), "Ctrl+Shift+F3",
@@ -161,12 +161,13 @@ const QList<RecordCommand> &recordCommands()
         {"importRows", Texts::later("Rows from a f&ile…"), "Ctrl+Alt+I",
          [](EntryView &view) { askAndImport(*view.viewInHand()->session(), &view); }},
         {"outbox", Texts::later("Messages that wai&t…"), "",
-         [](EntryView &view) { showOutbox(*view.session(), &view); }},
+         [](EntryView &view) { showOutbox(*view.session(), &view); }, nullptr, false, false, true},
         {"whatIDid", Texts::later("What I &did…"), "Ctrl+Alt+Backspace",
          [](EntryView &view) { showWhatIDid(*view.session(), &view); }},
         {"ownWay", Texts::later("M&y own way of this form…"), "Ctrl+Alt+W",
          [](EntryView &view) { view.viewInHand()->askForOwnWay(); }, nullptr, false, true},
-        {"keysHere", Texts::later("Keys that work here…"), "F1", [](EntryView &view) { showKeysHere(view); }},
+        {"keysHere", Texts::later("Keys that work here…"), "F1", [](EntryView &view) { showKeysHere(view); }, nullptr,
+         false, false, true},
     };
     return all;
 }

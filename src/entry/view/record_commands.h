@@ -21,6 +21,7 @@ struct RecordCommand
     bool (*isOfUse)(const EntryView &view) = nullptr; // always, where it is not said
     bool isRepeated = false;                          // goes on while its key is held
     bool beginsPart = false;                          // a line stands before it
+    bool isWithoutRows = false;                       // is there on a form that shows no rows, too
 };
 
 const QList<RecordCommand> &recordCommands();

@@ -5,11 +5,10 @@
 #include "data/dialect/patience.h"
 #include "entry/session/entry_session.h"
 #include "entry/theme/sheet.h"
-#include "entry/wanted/searching.h"
+#include "entry/wanted/looking.h"
 
 #include <QDialog>
 #include <QDialogButtonBox>
-#include <QElapsedTimer>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
@@ -26,14 +25,6 @@ namespace {
 
 constexpr int ShownAtFirst = 200;
 constexpr int MoreAtATime = 5; // times as many
-
-struct Hit
-{
-    RowKey key;
-    QString words;     // of the record
-    QStringList where; // the words are
-    int distance = 0;  // 0: the record is called so; the farther, the later
-};
 
 class FindSheet : public QDialog
 {
@@ -215,77 +206,24 @@ void FindSheet::search(const QString &typed)
         return;
     }
     say(false);
-    const QList<SearchedTerm> terms = searchedIn(state, typed);
-    const auto look = [this, terms, typed = typed.simplified(), quick = quickColumns(state),
-                       naming = state.jumpLookup(), locale = state.locale,
-                       most = m_most](const Connection &connection, const RecordSource &rows,
-                                      const std::atomic<bool> &isCancelled, const BackgroundWork::Report &report) {
-        constexpr int Often = 60; // ms between what is told
-        QList<Hit> found;
-        QElapsedTimer told;
-        int count = 0;
-        const auto tell = [&] {
-            if (!found.isEmpty()) {
-                report([this, found] {
-                    take(found);
-                    say(false);
-                });
-                found.clear();
-            }
-            told.start();
-        };
-        const auto note = [&](const Row &row) {
-            Hit hit{row.key, {}, whereFound(connection, rows, row, terms, locale), 2};
-            const Result<QString> words =
-                naming ? lookupWords(connection, *naming, row.key) : Result<QString>(QString());
-            hit.words = words ? *words : QString();
-            if (hit.words.startsWith(typed, Qt::CaseInsensitive)) {
-                hit.distance = 0;
-            } else if (std::all_of(terms.begin(), terms.end(), [&](const SearchedTerm &term) {
-                           return hit.words.contains(term.words, Qt::CaseInsensitive);
-                       })) {
-                hit.distance = 1;
-            }
-            if (hit.words.isEmpty()) {
-                hit.words = hit.where.value(0);
-                hit.where = hit.where.mid(1);
-            }
-            found.append(hit);
-            ++count;
-            if (!told.isValid() || told.elapsed() > Often) {
-                tell();
-            }
-            return count < most;
-        };
-        // What begins so in an index is there at once, as it is typed or in capital letters.
-        for (const QString &column : quick) {
-            for (const QString &begins : QSet<QString>{typed, typed.toUpper()}) {
-                const auto begun = rowsBeginning(connection, rows, column, begins, 20);
-                for (const Row &row : begun ? *begun : QList<Row>()) {
-                    note(row);
-                }
-            }
-        }
-        tell();
-        count = 0;
-        QList<SearchedWord> words;
-        for (const SearchedTerm &term : terms) {
-            words.append(term.tests);
-        }
-        const Result<bool> searched = searchRows(connection, rows, words, isCancelled, note);
-        tell();
-        report([this, sentence = searched ? QString() : searched.error().sentence] { say(true, sentence); });
+    const auto look = [this, sought = soughtIn(state, *source, typed, m_most)](const Connection &connection,
+                                                                               const std::atomic<bool> &isCancelled,
+                                                                               const BackgroundWork::Report &report) {
+        const Outcome looked = lookFor(connection, sought, isCancelled, [this, report](const QList<Hit> &found) {
+            report([this, found] {
+                take(found);
+                say(false);
+            });
+        });
+        report([this, sentence = looked ? QString() : looked.error().sentence] { say(true, sentence); });
     };
     if (source->keyColumns.isEmpty()) { // rows of a copy, which only this connection has
         const std::atomic<bool> goesOn{false};
         const Patience patience(state.connection);
-        look(state.connection, state.source, goesOn, [](const std::function<void()> &told) { told(); });
+        look(state.connection, goesOn, [](const std::function<void()> &told) { told(); });
         return;
     }
-    m_searching.start(
-        state.connection.address(),
-        [look, rows = *source](const Connection &connection, const std::atomic<bool> &isCancelled,
-                               const BackgroundWork::Report &report) { look(connection, rows, isCancelled, report); });
+    m_searching.start(state.connection.address(), look);
 }
 
 } // namespace

@@ -23,6 +23,7 @@ QString keyOf(const OutlineNode &node)
 OutlinePanel::OutlinePanel(QWidget *parent)
     : Panel(tr("Outline"), parent), m_tree(new QTreeView), m_model(new OutlineModel(this))
 {
+    setWhatsThis(tr("All that stands on the form, in its order. What is chosen here is selected on the board."));
     m_tree->setModel(m_model);
     m_tree->setObjectName(QStringLiteral("outline"));
     m_tree->setAccessibleName(tr("Outline of the form"));
