@@ -116,6 +116,8 @@ QList<Measured> looksBench();
 QList<Measured> serversBench(qint64 rows);
 // Findings while a form is designed, in findings_bench.cpp.
 QList<Measured> findingsBench();
+// Pages and rows into files, beside the bare painter and the bare driver.
+QList<Measured> paperBench(const QString &depot, const QString &million);
 // Work at a form, in entry_bench.cpp.
 QList<Measured> entryBench(const QString &depot, const QString &million);
 // Rules at work, in rules_bench.cpp.
