@@ -6686,7 +6686,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>captions beside</source>
-        <translation>Beschriftungen daneben</translation>
+        <translation>Wörter daneben</translation>
     </message>
     <message>
         <source>Stacked</source>
@@ -6694,7 +6694,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>captions above</source>
-        <translation>Beschriftungen darüber</translation>
+        <translation>Wörter darüber</translation>
     </message>
     <message>
         <source>Tabular</source>
@@ -9720,6 +9720,10 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
     <message>
         <source>%1 records so far; still looking…</source>
         <translation>Bisher %1 Datensätze; wird weiter gesucht…</translation>
+    </message>
+    <message>
+        <source>“%1”</source>
+        <translation>„%1“</translation>
     </message>
 </context>
 <context>

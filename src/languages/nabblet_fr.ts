@@ -6694,7 +6694,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>captions above</source>
-        <translation>libellés au-dessus</translation>
+        <translation>libellés dessus</translation>
     </message>
     <message>
         <source>Tabular</source>
@@ -6702,7 +6702,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>many records</source>
-        <translation>beaucoup de fiches</translation>
+        <translation>bien des fiches</translation>
     </message>
     <message>
         <source>tabular</source>
@@ -9682,12 +9682,12 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <message>
         <source>%1:   %2</source>
         <comment>a form and a record</comment>
-        <translation>%1 :   %2</translation>
+        <translation>%1&#xa0;:   %2</translation>
     </message>
     <message>
         <source>%1:   %2   –   %3</source>
         <comment>a form, a record and where in it the words are</comment>
-        <translation>%1 :   %2   –   %3</translation>
+        <translation>%1&#xa0;:   %2   –   %3</translation>
     </message>
     <message>
         <source>No button of this form opens another one with records.</source>
@@ -9715,11 +9715,15 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>One record so far; still looking…</source>
-        <translation>Une fiche jusqu&apos;ici ; la recherche continue…</translation>
+        <translation>Une fiche jusqu&apos;ici&#xa0;; la recherche continue…</translation>
     </message>
     <message>
         <source>%1 records so far; still looking…</source>
-        <translation>%1 fiches jusqu&apos;ici ; la recherche continue…</translation>
+        <translation>%1 fiches jusqu&apos;ici&#xa0;; la recherche continue…</translation>
+    </message>
+    <message>
+        <source>“%1”</source>
+        <translation>« %1 »</translation>
     </message>
 </context>
 <context>

@@ -1,6 +1,7 @@
 #include "core/catalogue/check_words.h"
 
 #include "core/catalogue/create_statement.h"
+#include "core/text/quotes.h"
 #include "core/text/tr.h"
 
 #include <optional>
@@ -23,7 +24,7 @@ std::optional<QString> operand(const QList<SqlToken> &tokens, qsizetype &at, con
     }
     if (token.kind == SqlToken::String) {
         ++at;
-        return QStringLiteral("“%1”").arg(token.text);
+        return inQuotes(token.text);
     }
     if (token.kind == SqlToken::Sign && token.text == QLatin1String("-") && at + 1 < tokens.size() &&
         tokens.at(at + 1).kind == SqlToken::Number) {
@@ -80,7 +81,7 @@ QString ruleInWords(const Check &check, const Table &table, const std::function<
         if (!choices.isEmpty()) {
             QStringList words;
             for (const QVariant &choice : choices) {
-                words.append(QStringLiteral("“%1”").arg(choice.toString()));
+                words.append(inQuotes(choice.toString()));
             }
             return Texts::tr("%1 must be one of %2").arg(captionFor(column.name), words.join(QStringLiteral(", ")));
         }

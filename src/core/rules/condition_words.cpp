@@ -3,6 +3,7 @@
 #include "core/kinds/kind.h"
 #include "core/kinds/settings/choices.h"
 #include "core/rules/condition_rows.h"
+#include "core/text/quotes.h"
 #include "core/text/tr.h"
 
 #include <QDate>
@@ -28,7 +29,7 @@ QString valueInWords(const Form &form, const QString &column, const CompareValue
         if (control.column.compare(column, Qt::CaseInsensitive) == 0) {
             for (const Choice &choice : fixedChoices(control)) {
                 if (choice.value.toString() == value.text) {
-                    return QStringLiteral("“%1”").arg(choice.words);
+                    return inQuotes(choice.words);
                 }
             }
         }
@@ -40,7 +41,7 @@ QString valueInWords(const Form &form, const QString &column, const CompareValue
     }
     const QDate date = QDate::fromString(value.text, Qt::ISODate);
     return date.isValid() && value.text.size() == 10 ? QLocale().toString(date, QLocale::ShortFormat)
-                                                     : QStringLiteral("“%1”").arg(value.text);
+                                                     : inQuotes(value.text);
 }
 
 } // namespace

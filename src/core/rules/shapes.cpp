@@ -1,6 +1,7 @@
 #include "core/rules/shapes.h"
 
 #include "core/rules/ready_shapes.h"
+#include "core/text/quotes.h"
 #include "core/text/tr.h"
 
 #include <QRegularExpression>
@@ -214,7 +215,7 @@ QString shapeInWords(const Shape &shape)
         const bool isOne = part.most == 1 && part.least == 1;
         switch (part.kind) {
         case ShapePart::Fixed:
-            parts.append(QStringLiteral("“%1”").arg(part.text));
+            parts.append(inQuotes(part.text));
             break;
         case ShapePart::Figures:
             parts.append(isOne ? Texts::tr("1 figure") : Texts::tr("%1 figures").arg(count));

@@ -2,9 +2,19 @@
 
 #include "core/text/tr.h"
 
+#include <QFontMetrics>
 #include <QPainter>
 
+#include <algorithm>
+
 namespace nabblet {
+
+namespace {
+
+constexpr int WordsFrom = 78; // px, behind the picture
+constexpr int AtEnd = 10;     // px
+
+} // namespace
 
 ArrangementCard::ArrangementCard(Arrangement arrangement, Theme theme, QWidget *parent)
     : QAbstractButton(parent), m_arrangement(arrangement), m_theme(theme)
@@ -27,6 +37,16 @@ ArrangementCard::ArrangementCard(Arrangement arrangement, Theme theme, QWidget *
         break;
     }
     setAccessibleName(text() + u' ' + toolTip());
+}
+
+// With room for its words, in whatever language and typeface.
+QSize ArrangementCard::sizeHint() const
+{
+    QFont bold = font();
+    bold.setWeight(QFont::DemiBold);
+    const int words =
+        std::max(QFontMetrics(bold).horizontalAdvance(text()), fontMetrics().horizontalAdvance(toolTip()));
+    return {std::max(184, WordsFrom + words + AtEnd), 58};
 }
 
 void ArrangementCard::paintEvent(QPaintEvent *)
@@ -65,10 +85,10 @@ void ArrangementCard::paintEvent(QPaintEvent *)
     bold.setWeight(QFont::DemiBold);
     painter.setFont(bold);
     painter.setPen(isEnabled() ? colours.text : colours.faintText);
-    painter.drawText(QRect(78, 9, width() - 82, 20), Qt::AlignLeft | Qt::AlignVCenter, text());
+    painter.drawText(QRect(WordsFrom, 9, width() - WordsFrom - 4, 20), Qt::AlignLeft | Qt::AlignVCenter, text());
     painter.setFont(font());
     painter.setPen(colours.faintText);
-    painter.drawText(QRect(78, 28, width() - 82, 20), Qt::AlignLeft | Qt::AlignVCenter, toolTip());
+    painter.drawText(QRect(WordsFrom, 28, width() - WordsFrom - 4, 20), Qt::AlignLeft | Qt::AlignVCenter, toolTip());
 }
 
 } // namespace nabblet

@@ -13,7 +13,8 @@ class ArrangementCard : public QAbstractButton
 public:
     ArrangementCard(Arrangement arrangement, Theme theme, QWidget *parent = nullptr);
 
-    QSize sizeHint() const override { return {184, 58}; }
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
 
 protected:
     void paintEvent(QPaintEvent *event) override;

@@ -73,7 +73,7 @@ public:
         }
         auto *choice = new QComboBox(parent);
         for (const Way &way : Ways) {
-            choice->addItem(ChildRowsList::tr(way.words));
+            choice->addItem(Texts::tr(way.words));
         }
         connect(choice, &QComboBox::activated, this, [this, choice] {
             Q_EMIT const_cast<WayDelegate *>(this)->commitData(choice);
@@ -181,7 +181,7 @@ void ChildRowsList::addItems(QTreeWidgetItem *parent, const std::vector<PlannedC
         item->setData(TitleSection, PathRole, stored(own));
         const int way = wayOf(child);
         item->setData(ShownSection, WayRole, way);
-        item->setText(ShownSection, child.isTaken                       ? tr(Ways.at(static_cast<size_t>(way)).words)
+        item->setText(ShownSection, child.isTaken ? Texts::tr(Ways.at(static_cast<size_t>(way)).words)
                                     : child.usualRows > MostRowsUnasked ? tr("%L1 of each").arg(child.usualRows)
                                                                         : QString());
         if (child.isTaken) {
