@@ -12,6 +12,7 @@
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/choices.h"
 #include "core/kinds/settings/fixed_picture.h"
+#include "core/kinds/settings/mail.h"
 #include "core/kinds/settings/typing.h"
 #include "designer/board/board.h"
 #include "designer/board/scene/mark_places.h"
@@ -27,7 +28,9 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMenu>
+#include <QMenuBar>
 #include <QMimeData>
+#include <QPushButton>
 #include <QSettings>
 #include <QTabBar>
 #include <QTemporaryDir>
@@ -273,6 +276,31 @@ public:
             }
         }
         throw Failed{"nobody asks about " + words};
+    }
+    // By the menus: each level is an action.
+    void menu(const QStringList &way)
+    {
+        QList<QAction *> actions = m_window->findChild<QMenuBar *>()->actions();
+        for (const QString &part : way) {
+            ++m_count;
+            QAction *found = nullptr;
+            for (QAction *each : actions) {
+                found = !found && QString(each->text()).remove('&').startsWith(part) ? each : found;
+            }
+            check(found && found->isEnabled(), "no “" + part + "” in the menus");
+            if (found->menu()) {
+                actions = found->menu()->actions();
+            } else {
+                found->trigger();
+            }
+        }
+        settle();
+    }
+    // The form at work, from where the task begins.
+    void atWork()
+    {
+        m_window->showEntry();
+        settle();
     }
     template <typename T> T *part(const char *name) const { return m_window->findChild<T *>(name); }
     // Something done in a dialog that keeps the window waiting; what opens it and what is done in it count.
@@ -639,6 +667,49 @@ int searchAndLogo()
     return hands.count();
 }
 
+// A button that sends the record in hand to the address in its row.
+int sendButton()
+{
+    Hands hands(drafted("contractor"));
+    hands.tab("Controls");
+    hands.doubleClickKind("Button");
+    hands.choose("action", "Send a message");
+    const Form form = hands.saved();
+    const Control *button = ofKind(form, "button").value(0);
+    check(button && buttonActionOf(*button).name == "send", "a button that sends");
+    const Mail mail = button->settings.value(setting::Message);
+    check(mail.to == "{email}" && mail.subject == "{record}" && mail.attached == Attached::Pdf, "to the row's address");
+    return hands.count();
+}
+
+// A form with a button for each of the others.
+int startFormMade()
+{
+    Hands hands(drafted("contractor"));
+    hands.menu({"File", "Make a start form"});
+    const Form form = hands.form();
+    check(form.rowsFrom.isEmpty() && ofKind(form, "button").size() >= 3, "a start form");
+    return hands.count();
+}
+
+// All records that are shown, printed.
+int printed()
+{
+    Hands hands(drafted("contractor"));
+    hands.atWork();
+    int pages = 0;
+    hands.inDialog(
+        "printWindow", [&] { hands.key(Qt::Key_P, Qt::ControlModifier); },
+        [&](QDialog *dialog) {
+            for (const auto *button : dialog->findChildren<QPushButton *>()) {
+                pages += button->text().remove('&').startsWith("Print") && button->isEnabled() ? 1 : 0;
+            }
+            dialog->reject();
+        });
+    check(pages > 0, "a window with a button that prints");
+    return hands.count() + 1; // which is pressed
+}
+
 struct Task
 {
     const char *words;
@@ -660,6 +731,9 @@ const QList<Task> &tasks()
         {"captions above, three moved, a button; a menu form", 34, 18, formAndMenu},
         {"search button, two columns, notes across, logo", 14, 9, searchAndLogo},
         {"three buttons in two corners, smallest size pinned", 0, 12, buttonsInCorners},
+        {"a button that sends the record to its address", 18, 4, sendButton},
+        {"a start form for all forms of the project", 0, 2, startFormMade},
+        {"what is shown, printed", 0, 2, printed},
     };
     return all;
 }

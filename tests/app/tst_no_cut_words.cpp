@@ -183,7 +183,8 @@ private Q_SLOTS:
             }
         };
         look("start");
-        for (const QString &name : {QString("buoy"), QString("buoy_register"), QString("start"), QString("visits")}) {
+        for (const QString &name : {QString("buoy"), QString("buoy_register"), QString("start"), QString("visits"),
+                                    QString("observer_sign_up")}) {
             m_window->filing().openPath(m_folder.filePath("forms/" + name + ".nabform"));
             settle();
             Board *board = m_window->board();

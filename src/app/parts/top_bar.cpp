@@ -97,7 +97,7 @@ TopBar::TopBar(QWidget *parent)
     m_sides = frameAround({m_design, m_rules, m_entry, m_trial});
     auto *row = new QHBoxLayout(this);
     row->setContentsMargins(6, 5, 10, 5);
-    row->setSpacing(12);
+    row->setSpacing(10);
     row->addWidget(m_menus, 0, Qt::AlignVCenter);
     row->addStretch(1);
     row->addWidget(m_names, 40);

@@ -5,6 +5,7 @@
 #include "core/kinds/settings/button_picture.h"
 #include "core/kinds/settings/child_link.h"
 #include "core/kinds/settings/fixed_picture.h"
+#include "core/kinds/settings/mail.h"
 #include "core/text/tr.h"
 #include "designer/settings/column_pairs.h"
 #include "designer/settings/setting_parts.h"
@@ -67,6 +68,22 @@ QList<SettingChoice> actionChoices(const Context &context)
     return choices;
 }
 
+// A message as it most likely is meant: to the address in the row, about the record, which goes along.
+Mail likelyMail(const Context &context)
+{
+    Mail mail;
+    const Table *rows = context.catalogue ? findTable(*context.catalogue, context.form.rowsFrom) : nullptr;
+    for (const Column &column : rows ? rows->columns : QList<Column>()) {
+        if (mail.to.isEmpty() && column.type == ColumnType::Text &&
+            column.name.contains(QLatin1String("mail"), Qt::CaseInsensitive)) {
+            mail.to = u'{' + column.name + u'}';
+        }
+    }
+    mail.subject = QStringLiteral("{record}");
+    mail.attached = Attached::Pdf;
+    return mail;
+}
+
 // The words follow the action while nobody wrote other ones.
 Result<Form> writeAction(const Context &context, const QString &typed)
 {
@@ -74,6 +91,9 @@ Result<Form> writeAction(const Context &context, const QString &typed)
     return named(context, withSelectedChanged(context, [&](Control &control) {
                      const bool isUnwritten = control.text == buttonActionCaption(buttonActionOf(control));
                      setButtonAction(control, action);
+                     if (action.name == QLatin1String("send") && control.settings.value(setting::Message) == Mail()) {
+                         control.settings.set(setting::Message, likelyMail(context));
+                     }
                      if (isUnwritten) {
                          control.text = buttonActionCaption(action);
                      }
