@@ -16,6 +16,7 @@
 #include "core/kinds/settings/dates.h"
 #include "core/kinds/settings/fixed_picture.h"
 #include "core/kinds/settings/lookup.h"
+#include "core/kinds/settings/mail.h"
 #include "core/kinds/settings/marks.h"
 #include "core/kinds/settings/start_value.h"
 #include "core/text/date_words.h"
@@ -279,6 +280,27 @@ private Q_SLOTS:
         QVERIFY(!write("lookupSelect", box, "SELECT nobody").isEmpty());
         QCOMPARE(read("lookupSelect", box), "SELECT id, name, town FROM somewhere");
         QCOMPARE(*readForm(writeForm(m_form)), m_form);
+    }
+
+    // A message begins as it most likely is meant, and what a hand wrote stays.
+    void aMessageBeginsAsItIsMeant()
+    {
+        m_form.rowsFrom = "contractor";
+        const ControlId button = place("button");
+        QVERIFY(takes("action", button, "send"));
+        Mail mail = m_form.controls.find(button)->settings.value(setting::Message);
+        QCOMPARE(mail.to, QString("{email}"));
+        QCOMPARE(mail.subject, QString("{record}"));
+        QCOMPARE(mail.attached, Attached::Pdf);
+        QVERIFY(takes("mailTo", button, "depot@nabharbour.example"));
+        QVERIFY(takes("action", button, "save") && takes("action", button, "send"));
+        mail = m_form.controls.find(button)->settings.value(setting::Message);
+        QCOMPARE(mail.to, QString("depot@nabharbour.example"));
+        // Rows without an address leave that to the builder.
+        m_form.rowsFrom = "fairway";
+        const ControlId other = place("button");
+        QVERIFY(takes("action", other, "send"));
+        QCOMPARE(m_form.controls.find(other)->settings.value(setting::Message).to, QString());
     }
 
     void buttonsAreGivenTheirWork()
