@@ -80,11 +80,9 @@ TopBar::TopBar(QWidget *parent)
     right->setSpacing(8);
     m_show = new QLabel(tr("Show"));
     m_show->setObjectName(QStringLiteral("barFaint"));
-    // The first to give way: what stands behind it says what it is by itself.
-    m_show->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    m_show->setMaximumWidth(m_show->sizeHint().width());
+    m_show->setMinimumWidth(1); // the first to give way: what stands behind it says what it is by itself
     right->addStretch();
-    right->addWidget(m_show, 1);
+    right->addWidget(m_show);
     right->addWidget(frameAround({m_previous, m_record, m_next, m_longest, m_blank}));
 
     m_found = new QPushButton;
@@ -122,7 +120,23 @@ TopBar::TopBar(QWidget *parent)
 void TopBar::resizeEvent(QResizeEvent *event)
 {
     QWidget::resizeEvent(event);
-    m_show->setVisible(layout()->minimumSize().width() + m_show->sizeHint().width() <= width());
+    fitShow();
+}
+
+bool TopBar::event(QEvent *event)
+{
+    const bool isDone = QWidget::event(event);
+    if (event->type() == QEvent::LayoutRequest) { // other words somewhere in the bar
+        fitShow();
+    }
+    return isDone;
+}
+
+void TopBar::fitShow()
+{
+    constexpr int WhereShown = 1 + 8; // px that it takes of the least width: its own, and the space behind it
+    const int least = layout()->minimumSize().width() - (m_show->isHidden() ? 0 : WhereShown);
+    m_show->setVisible(least + m_show->sizeHint().width() + WhereShown <= width());
 }
 
 void TopBar::setHasForm(bool hasForm)

@@ -46,9 +46,12 @@ Q_SIGNALS:
     void findingsRequested();
 
 protected:
+    bool event(QEvent *event) override;
     void resizeEvent(QResizeEvent *event) override;
 
 private:
+    void fitShow();
+
     QMenuBar *m_menus;
     FormNames *m_names;
     QWidget *m_sides;
