@@ -5,12 +5,12 @@
 #include "data/background/background_work.h"
 #include "entry/session/entry_session.h"
 #include "entry/theme/sheet.h"
+#include "entry/wanted/list_walk.h"
 #include "entry/wanted/looking.h"
 #include "entry/wanted/used_lately.h"
 
 #include <QDialog>
 #include <QDialogButtonBox>
-#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -68,9 +68,6 @@ public:
         return row >= 0 && row < m_found.size() ? std::optional(m_found.at(row)) : std::nullopt;
     }
 
-protected:
-    bool eventFilter(QObject *watched, QEvent *event) override;
-
 private:
     void search(const QString &typed);
     void take(const Searched &form, const QList<Hit> &hits);
@@ -108,7 +105,7 @@ FindAnywhere::FindAnywhere(EntrySession &session, QWidget *parent)
     column->addWidget(m_list, 1);
     column->addWidget(m_note);
     column->addWidget(buttons);
-    m_line->installEventFilter(this);
+    walkListFrom(m_line, m_list);
     connect(m_line, &QLineEdit::textChanged, this, &FindAnywhere::search);
     connect(m_list, &QListWidget::itemActivated, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::accepted, this, [this] {
@@ -119,20 +116,6 @@ FindAnywhere::FindAnywhere(EntrySession &session, QWidget *parent)
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     search(QString());
     m_line->setFocus();
-}
-
-// Up and Down walk through the list while the keyboard stays in the line.
-bool FindAnywhere::eventFilter(QObject *watched, QEvent *event)
-{
-    if (watched == m_line && event->type() == QEvent::KeyPress) {
-        const int key = static_cast<QKeyEvent *>(event)->key();
-        const int by = key == Qt::Key_Down ? 1 : key == Qt::Key_Up ? -1 : 0;
-        if (by != 0) {
-            m_list->setCurrentRow(std::clamp(m_list->currentRow() + by, 0, std::max(0, m_list->count() - 1)));
-            return true;
-        }
-    }
-    return QDialog::eventFilter(watched, event);
 }
 
 void FindAnywhere::add(const FoundElsewhere &found, const QString &words, int at)

@@ -5,19 +5,17 @@
 #include "data/dialect/patience.h"
 #include "entry/session/entry_session.h"
 #include "entry/theme/sheet.h"
+#include "entry/wanted/list_walk.h"
 #include "entry/wanted/looking.h"
 
 #include <QDialog>
 #include <QDialogButtonBox>
-#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
 #include <QSet>
 #include <QVBoxLayout>
-
-#include <algorithm>
 
 namespace nabblet {
 
@@ -36,9 +34,6 @@ public:
         const int row = m_list->currentRow();
         return row >= 0 && row < m_hits.size() ? std::optional(m_hits.at(row).key) : std::nullopt;
     }
-
-protected:
-    bool eventFilter(QObject *watched, QEvent *event) override;
 
 private:
     void search(const QString &typed);
@@ -91,7 +86,7 @@ FindSheet::FindSheet(EntrySession &session, QWidget *parent)
     column->addWidget(m_list, 1);
     column->addWidget(m_note);
     column->addWidget(buttons);
-    m_line->installEventFilter(this);
+    walkListFrom(m_line, m_list);
     connect(m_line, &QLineEdit::textChanged, this, [this](const QString &typed) {
         m_most = ShownAtFirst;
         search(typed);
@@ -101,20 +96,6 @@ FindSheet::FindSheet(EntrySession &session, QWidget *parent)
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     search(QString());
     m_line->setFocus();
-}
-
-// Up and Down walk through the list while the keyboard stays in the line.
-bool FindSheet::eventFilter(QObject *watched, QEvent *event)
-{
-    if (watched == m_line && event->type() == QEvent::KeyPress) {
-        const int key = static_cast<QKeyEvent *>(event)->key();
-        const int by = key == Qt::Key_Down ? 1 : key == Qt::Key_Up ? -1 : 0;
-        if (by != 0) {
-            m_list->setCurrentRow(std::clamp(m_list->currentRow() + by, 0, std::max(0, m_list->count() - 1)));
-            return true;
-        }
-    }
-    return QDialog::eventFilter(watched, event);
 }
 
 void FindSheet::go()
