@@ -1,5 +1,5 @@
 #include "app/command/command_line.h"
-#include "entry/theme/language.h"
+#include "entry/language/language.h"
 
 #include <QApplication>
 #include <QIcon>

@@ -9725,6 +9725,14 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <source>“%1”</source>
         <translation>„%1“</translation>
     </message>
+    <message>
+        <source>The record in words</source>
+        <translation>Der Datensatz in Worten</translation>
+    </message>
+    <message>
+        <source>%1   {%2}</source>
+        <translation>%1   {%2}</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
@@ -12016,14 +12024,6 @@ Befehle:
     <message>
         <source>%1 kinds</source>
         <translation>%1 Arten</translation>
-    </message>
-    <message>
-        <source>The record in words</source>
-        <translation>Der Datensatz in Worten</translation>
-    </message>
-    <message>
-        <source>%1   {%2}</source>
-        <translation>%1   {%2}</translation>
     </message>
     <message>
         <source>All settings of what is selected, or of the form where nothing is. Type a word at the top to see only settings that have it. Enter takes a value, Escape puts it back.</source>

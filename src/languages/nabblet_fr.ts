@@ -9723,7 +9723,15 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>“%1”</source>
-        <translation>« %1 »</translation>
+        <translation>«&#xa0;%1&#xa0;»</translation>
+    </message>
+    <message>
+        <source>The record in words</source>
+        <translation>La fiche en mots</translation>
+    </message>
+    <message>
+        <source>%1   {%2}</source>
+        <translation>%1   {%2}</translation>
     </message>
 </context>
 <context>
@@ -12016,14 +12024,6 @@ Commandes&#xa0;:
     <message>
         <source>%1 kinds</source>
         <translation>%1 genres</translation>
-    </message>
-    <message>
-        <source>The record in words</source>
-        <translation>La fiche en mots</translation>
-    </message>
-    <message>
-        <source>%1   {%2}</source>
-        <translation>%1   {%2}</translation>
     </message>
     <message>
         <source>All settings of what is selected, or of the form where nothing is. Type a word at the top to see only settings that have it. Enter takes a value, Escape puts it back.</source>

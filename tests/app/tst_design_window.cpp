@@ -621,6 +621,48 @@ private Q_SLOTS:
         QCOMPARE(rightOf(captionOf(form(), boundTo("name"))->place) + CaptionGap, place("name").x());
     }
 
+    // A column for each language; what words had that are not on the form now is not lost.
+    void captionsInSeveralLanguages()
+    {
+        open(m_folder.path());
+        Form with = form();
+        with.languages["de"] = {{"Words of before", "Wörter von früher"},
+                                {captionOf(with, boundTo("name"))->text, "Name der Tonne"}};
+        m_window->document()->apply("language", with);
+        const QString caption = captionOf(form(), boundTo("name"))->text;
+        WhenOpen list("captionList", [&](QDialog *dialog) {
+            auto *table = dialog->findChild<QTableWidget *>("captionTable");
+            auto *further = dialog->findChild<QComboBox *>("furtherLanguage");
+            QCOMPARE(table->columnCount(), 4);
+            further->setCurrentIndex(further->findData("fr"));
+            Q_EMIT further->activated(further->currentIndex());
+            QCOMPARE(table->columnCount(), 5);
+            QVERIFY(table->horizontalHeaderItem(4)->text().contains(QString::number(table->rowCount())));
+            for (int row = 0; row < table->rowCount(); ++row) {
+                if (table->item(row, 2)->text() == caption) {
+                    QCOMPARE(table->item(row, 3)->text(), QString("Name der Tonne"));
+                    table->item(row, 4)->setText("Nom de la bouée");
+                }
+            }
+            dialog->accept();
+        });
+        m_window->editCaptions();
+        QCOMPARE(form().languages.value("fr"), (QMap<QString, QString>{{caption, "Nom de la bouée"}}));
+        QCOMPARE(form().languages.value("de").value("Words of before"), QString("Wörter von früher"));
+        QCOMPARE(form().languages.value("de").value(caption), QString("Name der Tonne"));
+        QCOMPARE(form().language, QString("en"));
+        // A language taken away is gone, in one step.
+        WhenOpen again("captionList", [&](QDialog *dialog) {
+            dialog->findChild<QTableWidget *>("captionTable")->setCurrentCell(0, 3);
+            dialog->findChild<QPushButton *>("removeLanguage")->click();
+            dialog->accept();
+        });
+        m_window->editCaptions();
+        QCOMPARE(form().languages.keys(), QStringList{"fr"});
+        m_window->document()->steps()->undo();
+        QCOMPARE(form().languages.keys(), (QStringList{"de", "fr"}));
+    }
+
     void theWidthSliderShowsOtherWidths()
     {
         open(m_folder.path());

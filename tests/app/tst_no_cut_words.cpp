@@ -7,7 +7,7 @@
 #include "designer/new_form/new_form_dialog.h"
 #include "designer/panels/side_panels.h"
 #include "designer/settings/inspector.h"
-#include "entry/theme/language.h"
+#include "entry/language/language.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"

@@ -1,7 +1,7 @@
 // The program's words in another language for as long as it lives, and which of those asked for have no translation.
 #pragma once
 
-#include "entry/theme/language.h"
+#include "entry/language/language.h"
 
 #include <QApplication>
 #include <QSet>

@@ -5,7 +5,6 @@
 #include <QFile>
 #include <QMainWindow>
 #include <QRegularExpression>
-#include <QTextBlock>
 #include <QTextBrowser>
 
 // Resources of a static library are taken up where they are named; not inside a namespace.
@@ -44,9 +43,6 @@ public:
 protected:
     void doSetSource(const QUrl &url, QTextDocument::ResourceType) override
     {
-        if (!url.scheme().isEmpty() && url.scheme() != QLatin1String("guide")) {
-            return;
-        }
         QFile file(QStringLiteral(":/guide/") + url.fileName());
         if (!file.open(QIODevice::ReadOnly)) {
             return;

@@ -1,8 +1,8 @@
 #include "app/window/entry_window.h"
 
+#include "entry/language/spoken_form.h"
 #include "entry/reading/database_watch.h"
 #include "entry/records/record_recovery.h"
-#include "entry/theme/spoken_form.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
 

@@ -6,8 +6,8 @@
 #include "app/work/rule_view.h"
 #include "designer/board/board.h"
 #include "designer/rules/rules_page.h"
+#include "entry/language/spoken_form.h"
 #include "entry/theme/entry_zoom.h"
-#include "entry/theme/spoken_form.h"
 #include "entry/view/entry_view.h"
 
 #include <QLayout>
@@ -115,6 +115,9 @@ void MainWindow::showDesign()
 {
     if (!m_work->document()) {
         return;
+    }
+    if (!m_work->document()->root().languages.isEmpty()) {
+        (void)m_work->followForm(); // at work it was in the person's language
     }
     m_pages->setCurrentWidget(m_designPage);
     m_trialPage->setTrial(nullptr, *m_appearance);

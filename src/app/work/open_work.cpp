@@ -6,7 +6,7 @@
 #include "core/looks/files/look_file.h"
 #include "core/reconcile/memory.h"
 #include "data/profile/learn_catalogue.h"
-#include "entry/theme/spoken_form.h"
+#include "entry/language/spoken_form.h"
 
 #include <QDir>
 #include <QFileInfo>

@@ -1,7 +1,7 @@
 #include "app/work/trial.h"
 
 #include "app/work/project_names.h"
-#include "entry/theme/spoken_form.h"
+#include "entry/language/spoken_form.h"
 
 namespace nabblet {
 

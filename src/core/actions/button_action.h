@@ -24,8 +24,9 @@ struct ButtonAction
     // Gives whether it was done; with: what the button says for it.
     bool (*work)(FormAtWork &form, const QString &with);
     ActionNeeds needs = ActionNeeds::Nothing;
-    const char *with = nullptr;    // in English: what it wants to be told, such as a page; nullptr for nothing
-    const char *example = nullptr; // in English: how that is written
+    const char *with = nullptr;     // in English: what it wants to be told, such as a page; nullptr for nothing
+    const char *example = nullptr;  // in English: how that is written
+    bool isToldWordsOfForm = false; // captions and titles of the form, which are others in other languages
 };
 
 } // namespace nabblet

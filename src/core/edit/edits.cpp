@@ -86,12 +86,11 @@ Form withNameByWords(const Form &form, ControlId id, const QString &pattern)
     return result;
 }
 
-Form setCaptionText(const Form &form, ControlId caption, const QString &text, const TextMeasure &measure)
+Form withWords(const Form &form, const QHash<ControlId, QString> &words, const TextMeasure &measure)
 {
-    bool isTaller = false;
-    const Control *before = form.controls.find(caption);
-    const bool hasOtherWords = before && before->text != text;
-    const Form renamed = changed(form, {caption}, [&](Control control) {
+    QList<ControlId> taller;
+    const Form renamed = changed(form, QSet<ControlId>(words.keyBegin(), words.keyEnd()), [&](Control control) {
+        const QString text = words.value(control.id);
         const auto linesBefore = control.text.count(u'\n') + 1;
         const auto lines = static_cast<int>(text.count(u'\n')) + 1;
         control.text = text;
@@ -105,16 +104,25 @@ Form setCaptionText(const Form &form, ControlId caption, const QString &text, co
             lines == 1 ? usual
                        : onGridAtOrAfter(lines * measure.of(control)->lineHeight(role), std::max(1, form.grid.pitch));
         const int more = height - control.place.height();
-        isTaller = more > 0;
+        if (more > 0) {
+            taller.append(control.id);
+        }
         control.place.setHeight(height);
         if (sitsAbove(control)) {
             control.place.moveTop(std::max(0, control.place.y() - more));
         }
         return control;
     });
-    const Form result = settled(hasOtherWords ? withNameByWords(renamed, caption) : renamed, measure);
+    const Form result = settled(renamed, measure);
     // What the words would cover makes way.
-    return isTaller ? withWayMade(result, {caption}) : result;
+    return taller.isEmpty() ? result : withWayMade(result, taller);
+}
+
+Form setCaptionText(const Form &form, ControlId caption, const QString &text, const TextMeasure &measure)
+{
+    const Control *before = form.controls.find(caption);
+    const Form result = withWords(form, {{caption, text}}, measure);
+    return before && before->text != text ? withNameByWords(result, caption) : result;
 }
 
 Form renameControl(const Form &form, ControlId id, const QString &name)

@@ -10,6 +10,10 @@
 
 namespace nabblet {
 
+// Other words for captions and all else that shows some, at once: automatic rails stand clear of the longest, and what
+// the words would cover makes way. Names stay.
+Form withWords(const Form &form, const QHash<ControlId, QString> &words, const TextMeasure &measure);
+
 // Changes the words of a caption. Bindings and names stay as they are.
 Form setCaptionText(const Form &form, ControlId caption, const QString &text, const TextMeasure &measure);
 

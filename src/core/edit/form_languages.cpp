@@ -1,9 +1,11 @@
 #include "core/edit/form_languages.h"
 
+#include "core/actions/action_table.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/edit/form_texts.h"
 #include "core/kinds/holders/panes.h"
+#include "core/kinds/kind.h"
 
 #include <QLocale>
 #include <QSet>
@@ -13,11 +15,6 @@
 namespace nabblet {
 
 namespace {
-
-bool isOfLanguage(const QString &wish, const QString &code)
-{
-    return wish == code || wish.startsWith(code + u'-') || wish.startsWith(code + u'_');
-}
 
 RailId otherSide(RailId rail)
 {
@@ -37,7 +34,44 @@ int otherPane(int pane)
     return pane == FirstPane ? SecondPane : pane == SecondPane ? FirstPane : pane;
 }
 
+// What a button is told in words of the form, such as "Status = withdrawn; Laid on = today", in those of a language.
+QString told(const ButtonStep &step, const QMap<QString, QString> &words)
+{
+    const QString with = step.with.trimmed();
+    if (words.contains(with)) { // a title with a semicolon in it
+        return words.value(with);
+    }
+    QStringList parts = step.with.split(u';');
+    for (QString &part : parts) {
+        const qsizetype equals = part.indexOf(u'=');
+        const auto said = [&](const QString &own) { return words.value(own.trimmed(), own.trimmed()); };
+        part = equals < 0 ? said(part) : said(part.left(equals)) + QStringLiteral(" = ") + said(part.mid(equals + 1));
+    }
+    return parts.join(QStringLiteral("; "));
+}
+
+Control withToldIn(Control control, const QMap<QString, QString> &words)
+{
+    const ButtonStep first{buttonActionOf(control).name, control.settings.value(setting::With)};
+    if (buttonActionNamed(first.action).isToldWordsOfForm && !first.with.isEmpty()) {
+        control.settings.set(setting::With, told(first, words));
+    }
+    QList<ButtonStep> further = control.settings.value(setting::Further);
+    for (ButtonStep &step : further) {
+        if (buttonActionNamed(step.action).isToldWordsOfForm) {
+            step.with = told(step, words);
+        }
+    }
+    control.settings.set(setting::Further, further);
+    return control;
+}
+
 } // namespace
+
+bool isOfLanguage(const QString &wish, const QString &code)
+{
+    return wish == code || wish.startsWith(code + u'-') || wish.startsWith(code + u'_');
+}
 
 QString formLanguageFor(const Form &form, const QStringList &wished)
 {
@@ -63,10 +97,13 @@ Form inLanguage(const Form &form, const QString &code, const TextMeasure &measur
         for (FormText &text : texts) {
             text.words = words.value(text.words, text.words);
         }
-        result = withFormTexts(form, texts, measure);
+        result = showingTexts(form, texts, measure);
     }
-    result.languages = form.languages;
     for (int i = 0; i < result.controls.size(); ++i) {
+        if (const Control &control = result.controls.at(i);
+            !words.isEmpty() && kindNamed(control.kind).editor == Editor::Button) {
+            result.controls.replace(i, withToldIn(control, words));
+        }
         if (const Form *inner = result.controls.at(i).inner.get()) {
             Control control = result.controls.at(i);
             control.inner = InnerForm(inLanguage(*inner, code, measure));

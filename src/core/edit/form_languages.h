@@ -9,6 +9,9 @@
 
 namespace nabblet {
 
+// Whether a wish such as "de-AT" is for a language.
+bool isOfLanguage(const QString &wish, const QString &code);
+
 // The language in which the form is shown to somebody who wishes these, the first before the others: a code of
 // form.languages, or empty for the form's own words. "de" is there for who wishes "de-AT".
 QString formLanguageFor(const Form &form, const QStringList &wished);

@@ -12,7 +12,8 @@
 
 #include <QHash>
 
-#include <algorithm>
+#include <map>
+#include <tuple>
 
 namespace nabblet {
 
@@ -74,6 +75,36 @@ QList<FormText> formTexts(const Form &form)
 
 namespace {
 
+using TextKey = std::tuple<int, ControlId, int, int>; // which text it is
+
+TextKey keyOf(const FormText &text)
+{
+    return {static_cast<int>(text.part), text.control, text.number, text.rule};
+}
+
+std::map<TextKey, QString> wordsByKey(const Form &form)
+{
+    std::map<TextKey, QString> all;
+    for (const FormText &text : formTexts(form)) {
+        all.insert_or_assign(keyOf(text), text.words);
+    }
+    return all;
+}
+
+// Those that say something else than the form does.
+QList<FormText> differing(const Form &form, const QList<FormText> &texts)
+{
+    const std::map<TextKey, QString> before = wordsByKey(form);
+    QList<FormText> others;
+    for (const FormText &text : texts) {
+        const auto same = before.find(keyOf(text));
+        if (same != before.end() && same->second != text.words && !text.words.trimmed().isEmpty()) {
+            others.append(text);
+        }
+    }
+    return others;
+}
+
 // A form in which one text is another; captions get their room later.
 void put(Form &form, const FormText &text)
 {
@@ -123,24 +154,29 @@ void put(Form &form, const FormText &text)
 
 } // namespace
 
-Form withFormTexts(const Form &form, const QList<FormText> &texts, const TextMeasure &measure)
+Form showingTexts(const Form &form, const QList<FormText> &texts, const TextMeasure &measure)
 {
     Form result = form;
-    const QList<FormText> before = formTexts(form);
-    QHash<QString, QString> changed;
-    for (const FormText &text : texts) {
-        const auto same = std::find_if(before.begin(), before.end(), [&](const FormText &each) {
-            return each.part == text.part && each.control == text.control && each.number == text.number &&
-                   each.rule == text.rule;
-        });
-        if (same == before.end() || same->words == text.words || text.words.trimmed().isEmpty()) {
-            continue;
-        }
-        changed.insert(same->words, text.words);
+    QHash<ControlId, QString> words;
+    for (const FormText &text : differing(form, texts)) {
         if (text.part == TextPart::Words) {
-            result = setCaptionText(result, text.control, text.words, measure);
+            words.insert(text.control, text.words);
         } else {
             put(result, text);
+        }
+    }
+    return words.isEmpty() ? result : withWords(result, words, measure);
+}
+
+Form withFormTexts(const Form &form, const QList<FormText> &texts, const TextMeasure &measure)
+{
+    Form result = showingTexts(form, texts, measure);
+    QHash<QString, QString> changed; // words as they were, and as they are
+    const std::map<TextKey, QString> before = wordsByKey(form);
+    for (const FormText &text : differing(form, texts)) {
+        changed.insert(before.at(keyOf(text)), text.words);
+        if (text.part == TextPart::Words) {
+            result = withNameByWords(result, text.control);
         }
     }
     for (auto language = result.languages.begin(); language != result.languages.end(); ++language) {

@@ -41,6 +41,9 @@ QList<FormText> formTexts(const Form &form);
 // stay with the words that they were given for.
 Form withFormTexts(const Form &form, const QList<FormText> &texts, const TextMeasure &measure);
 
+// The same, with the names of controls and the words in other languages as they are: a form that one person sees.
+Form showingTexts(const Form &form, const QList<FormText> &texts, const TextMeasure &measure);
+
 // The first letter a capital, the rest as it is.
 QString withCapital(const QString &words);
 // Without spaces around it, doubled spaces, and a colon or full stop at the end.

@@ -220,7 +220,11 @@ Form CaptionList::changed(const TextMeasure &measure) const
     result.language = m_own->currentData().toString();
     result.languages.clear();
     for (int i = 0; i < m_codes.size(); ++i) {
-        QMap<QString, QString> &words = result.languages[m_codes.at(i)];
+        // What words had that the form has no more stays, for when they come back.
+        QMap<QString, QString> &words = result.languages[m_codes.at(i)] = m_form.languages.value(m_codes.at(i));
+        for (int row = 0; row < texts.size(); ++row) {
+            words.remove(m_texts.at(row).words);
+        }
         for (int row = 0; row < texts.size(); ++row) {
             const QString own = texts.at(row).words.isEmpty() ? m_texts.at(row).words : texts.at(row).words;
             if (const QString there = fromCell(m_table->item(row, FirstLanguage + i)); !there.isEmpty()) {

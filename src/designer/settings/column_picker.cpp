@@ -1,5 +1,7 @@
 #include "designer/settings/column_picker.h"
 
+#include "core/kinds/control_names.h"
+#include "core/kinds/kind.h"
 #include "core/text/tr.h"
 
 #include <QHBoxLayout>
@@ -7,6 +9,8 @@
 #include <QMenu>
 #include <QPlainTextEdit>
 #include <QToolButton>
+
+#include <algorithm>
 
 namespace nabblet {
 
@@ -39,6 +43,19 @@ QToolButton *pickerIn(QWidget *box, const std::function<QList<SettingChoice>()> 
 }
 
 } // namespace
+
+QList<SettingChoice> columnsToFillIn(const SettingContext &context)
+{
+    QList<SettingChoice> columns{{QStringLiteral("record"), Texts::tr("The record in words")}};
+    const Table *rows = context.catalogue ? findTable(*context.catalogue, context.form.rowsFrom) : nullptr;
+    for (const Column &each : rows ? rows->columns : QList<Column>()) {
+        const auto isIts = [&](const Control &control) { return control.column == each.name && !isCaption(control); };
+        const auto box = std::find_if(context.form.controls.begin(), context.form.controls.end(), isIts);
+        const QString words = box == context.form.controls.end() ? each.name : calledFor(context.form, *box);
+        columns.append({each.name, words == each.name ? words : Texts::tr("%1   {%2}").arg(words, each.name)});
+    }
+    return columns;
+}
 
 void addColumnPicker(QLineEdit *line, const std::function<QList<SettingChoice>()> &columns)
 {

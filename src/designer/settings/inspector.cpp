@@ -11,7 +11,6 @@
 #include "designer/settings/file_chooser.h"
 #include "designer/settings/lines_editor.h"
 
-#include "core/kinds/control_names.h"
 #include "core/kinds/kind.h"
 #include "core/text/band_titles.h"
 
@@ -265,7 +264,7 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
         auto *lines = new LinesEditor;
         lines->setReadOnly(setting.isOnlyRead);
         if (setting.takesColumns) {
-            addColumnPicker(lines, [this] { return columnsToFillIn(); });
+            addColumnPicker(lines, [this] { return columnsToFillIn(context()); });
         }
         connect(lines, &LinesEditor::edited, this, [this, index](const QString &typed) {
             if (!m_isRefreshing) {
@@ -311,7 +310,7 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
     }
     auto *line = new QLineEdit;
     if (setting.takesColumns) {
-        addColumnPicker(line, [this] { return columnsToFillIn(); });
+        addColumnPicker(line, [this] { return columnsToFillIn(context()); });
     }
     connect(line, &QLineEdit::editingFinished, this, [this, line, index] {
         if (line->isModified() && !m_isRefreshing) {
@@ -319,21 +318,6 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
         }
     });
     return line;
-}
-
-// The columns of the form's rows, as people call them, and the record as a whole.
-QList<SettingChoice> Inspector::columnsToFillIn() const
-{
-    const SettingContext now = context();
-    QList<SettingChoice> columns{{QStringLiteral("record"), tr("The record in words")}};
-    const Table *rows = now.catalogue ? findTable(*now.catalogue, now.form.rowsFrom) : nullptr;
-    for (const Column &each : rows ? rows->columns : QList<Column>()) {
-        const auto isIts = [&](const Control &control) { return control.column == each.name && !isCaption(control); };
-        const auto box = std::find_if(now.form.controls.begin(), now.form.controls.end(), isIts);
-        const QString words = box == now.form.controls.end() ? each.name : calledFor(now.form, *box);
-        columns.append({each.name, words == each.name ? words : tr("%1   {%2}").arg(words, each.name)});
-    }
-    return columns;
 }
 
 // Shows the form as it would be with a value; with an empty text, as it is.

@@ -87,7 +87,6 @@ private:
     void tryOut(const Field &field, const QString &typed);
     void refreshPin(Field &field, const SettingContext &context, const std::optional<QString> &value);
     SettingContext context() const;
-    QList<SettingChoice> columnsToFillIn() const;
     SettingOf shownOf() const;
     QWidget *editorFor(const Setting &setting, std::size_t index);
     QWidget *headWithGiveBack(Field &field, QLabel *label);

@@ -1,4 +1,5 @@
 // A form's words in several languages, and its sides changed for those who read from right to left.
+#include "core/actions/action_table.h"
 #include "core/arrange/rails.h"
 #include "core/arrange/rows.h"
 #include "core/edit/form_languages.h"
@@ -91,6 +92,61 @@ private Q_SLOTS:
         QVERIFY(!german.isRightToLeft);
         const Form unknown = inLanguage(form, "fr", m_measure);
         QCOMPARE(unknown, form);
+    }
+
+    // What a button is told in words of the form is told in those of the language; SQL and the like stay.
+    void buttonsFollowTheWords()
+    {
+        Form form = samples::columnOfFields(1);
+        const auto add = [&](int id, const char *action, const QString &with, const QList<ButtonStep> &further = {}) {
+            Control button;
+            button.id = id;
+            button.kind = "button";
+            button.name = QString("button_%1").arg(id);
+            button.text = "Close";
+            button.place = {0, 300, 80, 24};
+            setButtonAction(button, buttonActionNamed(action));
+            button.settings.set(setting::With, with);
+            button.settings.set(setting::Further, further);
+            form.controls.append(button);
+        };
+        add(50, "put-in", "Column 0=withdrawn;Laid on = today");
+        add(51, "go-to-page", "More; and less",
+            {{"work-out", "Column 0"}, {"run-statement", "UPDATE t SET a = 'Close'"}});
+        add(52, "run-program", "Close");
+        form.languages["de"] = {{"Column 0", "Spalte 0"},
+                                {"withdrawn", "eingezogen"},
+                                {"More; and less", "Mehr; und weniger"},
+                                {"Close", "Schließen"}};
+        const Form german = inLanguage(form, "de", m_measure);
+        const auto stepsOf = [&](int id) { return buttonStepsOf(*german.controls.find(id)); };
+        QCOMPARE(stepsOf(50).first().with, QString("Spalte 0 = eingezogen; Laid on = today"));
+        QCOMPARE(stepsOf(51).at(0).with, QString("Mehr; und weniger"));
+        QCOMPARE(stepsOf(51).at(1).with, QString("Spalte 0"));
+        QCOMPARE(stepsOf(51).at(2).with, QString("UPDATE t SET a = 'Close'"));
+        QCOMPARE(stepsOf(52).first().with, QString("Close"));
+        QCOMPARE(german.controls.find(52)->text, QString("Schließen"));
+    }
+
+    // A person's own way, rules and formulas go by names, which are the same in every language.
+    void namesStay()
+    {
+        for (const Form &form : demonstration()) {
+            const Form german = inLanguage(inLongWords(form, "de"), "de", m_measure);
+            for (const Control &each : form.controls) {
+                QCOMPARE(german.controls.find(each.id)->name, each.name);
+            }
+        }
+        Form form = samples::columnOfFields(1);
+        Control words;
+        words.id = 60;
+        words.kind = "caption";
+        words.name = "caption"; // as it was placed: with words of its own it would be named by them
+        words.text = "Caption";
+        words.place = {0, 200, 80, 24};
+        form.controls.append(words);
+        form.languages["de"]["Caption"] = "Beschriftung";
+        QCOMPARE(inLanguage(form, "de", m_measure).controls.find(60)->name, QString("caption"));
     }
 
     void changedWordsKeepTheirOthers()

@@ -3,8 +3,8 @@
 #include "core/edit/form_texts.h"
 #include "core/kinds/option_places.h"
 #include "entry/editors/choice_list.h"
-#include "entry/theme/language.h"
-#include "entry/theme/spoken_form.h"
+#include "entry/language/language.h"
+#include "entry/language/spoken_form.h"
 #include "support/form_at_work.h"
 
 #include <QLabel>

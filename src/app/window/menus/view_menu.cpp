@@ -9,8 +9,8 @@
 #include "designer/board/board.h"
 #include "designer/board/modes/tracing_mode.h"
 
+#include "entry/language/language.h"
 #include "entry/theme/entry_zoom.h"
-#include "entry/theme/language.h"
 #include "entry/view/entry_view.h"
 #include <QActionGroup>
 #include <QMenu>

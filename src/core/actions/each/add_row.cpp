@@ -13,7 +13,8 @@ ButtonAction addRowAction()
             [](FormAtWork &form, const QString &with) { return form.addRow(with); },
             ActionNeeds::Nothing,
             Texts::later("Rows"),
-            Texts::later("the caption of the rows; empty: the first ones")};
+            Texts::later("the caption of the rows; empty: the first ones"),
+            true};
 }
 
 } // namespace nabblet

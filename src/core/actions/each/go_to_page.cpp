@@ -13,7 +13,8 @@ ButtonAction goToPageAction()
             [](FormAtWork &form, const QString &with) { return form.goToPage(with); },
             ActionNeeds::Nothing,
             Texts::later("Page"),
-            Texts::later("the title of the page")};
+            Texts::later("the title of the page"),
+            true};
 }
 
 } // namespace nabblet

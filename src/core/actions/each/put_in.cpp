@@ -13,7 +13,8 @@ ButtonAction putInAction()
             [](FormAtWork &form, const QString &with) { return form.putIn(with); },
             ActionNeeds::Nothing,
             Texts::later("Values"),
-            Texts::later("Status = withdrawn; Laid on = today")};
+            Texts::later("Status = withdrawn; Laid on = today"),
+            true};
 }
 
 } // namespace nabblet

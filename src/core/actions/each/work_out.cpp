@@ -13,7 +13,8 @@ ButtonAction workOutAction()
             [](FormAtWork &form, const QString &with) { return form.workOut(with); },
             ActionNeeds::Nothing,
             Texts::later("Boxes"),
-            Texts::later("Labour cost; Total – empty: all that rules work out")};
+            Texts::later("Labour cost; Total – empty: all that rules work out"),
+            true};
 }
 
 } // namespace nabblet

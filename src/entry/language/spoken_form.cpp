@@ -1,8 +1,8 @@
-#include "entry/theme/spoken_form.h"
+#include "entry/language/spoken_form.h"
 
 #include "core/edit/form_languages.h"
+#include "entry/language/language.h"
 #include "entry/theme/appearance.h"
-#include "entry/theme/language.h"
 #include "entry/theme/theme.h"
 
 namespace nabblet {

@@ -1,4 +1,6 @@
-#include "entry/theme/language.h"
+#include "entry/language/language.h"
+
+#include "core/edit/form_languages.h"
 
 #include <QCoreApplication>
 #include <QLibraryInfo>
@@ -61,7 +63,7 @@ QString languageFor(const QStringList &wished)
     for (const QString &wish : wished) {
         for (const Language &each : languages()) {
             const QString code = QLatin1String(each.code);
-            if (wish == code || wish.startsWith(code + u'-') || wish.startsWith(code + u'_')) {
+            if (isOfLanguage(wish, code)) {
                 return code;
             }
         }
