@@ -27,6 +27,10 @@ QToolButton *pickerIn(QWidget *box, const std::function<QList<SettingChoice>()> 
     button->setCursor(Qt::ArrowCursor);
     button->setFocusPolicy(Qt::TabFocus);
     button->setPopupMode(QToolButton::InstantPopup);
+    button->setAutoRaise(true);
+    // The three dots say already that more comes.
+    button->setStyleSheet(QStringLiteral("QToolButton { border: none; padding: 2px 4px; min-width: 0; }"
+                                         "QToolButton::menu-indicator { image: none; width: 0; }"));
     auto *menu = new QMenu(button);
     button->setMenu(menu);
     QObject::connect(menu, &QMenu::aboutToShow, button, [menu, columns, insert] {

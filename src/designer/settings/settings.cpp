@@ -29,8 +29,9 @@ QList<Setting> bySection(const QList<Setting> &all)
 const QList<Setting> &settings()
 {
     static const QList<Setting> Table = bySection(
-        controlWordSettings() + containerSettings() + controlPlaceSettings() + buttonSettings() + subformSettings() +
-        lookupSettings() + kindSettings() + displaySettings() + ruleSettings() + controlNameSettings() +
+        // What a control does and shows comes before where it stands.
+        controlWordSettings() + containerSettings() + buttonSettings() + subformSettings() + lookupSettings() +
+        controlPlaceSettings() + kindSettings() + displaySettings() + ruleSettings() + controlNameSettings() +
         bandAndRailSettings() + formSettings() + settingsOfForms() + groundSettings());
     return Table;
 }
