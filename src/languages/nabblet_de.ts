@@ -980,7 +980,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Add a row that belongs to the record</source>
-        <translation>Eine Zeile hinzufügen, die zum Datensatz gehört</translation>
+        <translation>Eine Zeile hinzufügen</translation>
     </message>
     <message>
         <source>Add row</source>
@@ -996,7 +996,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Close the form</source>
-        <translation>Das Formular schließen</translation>
+        <translation>Formular schließen</translation>
     </message>
     <message>
         <source>Close</source>
@@ -1004,7 +1004,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Delete the record</source>
-        <translation>Den Datensatz löschen</translation>
+        <translation>Datensatz löschen</translation>
     </message>
     <message>
         <source>Delete</source>
@@ -1012,7 +1012,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Find a record</source>
-        <translation>Einen Datensatz suchen</translation>
+        <translation>Datensatz suchen</translation>
     </message>
     <message>
         <source>Find</source>
@@ -1020,7 +1020,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Go to the first record</source>
-        <translation>Zum ersten Datensatz gehen</translation>
+        <translation>Erster Datensatz</translation>
     </message>
     <message>
         <source>First</source>
@@ -1028,7 +1028,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Go to the last record</source>
-        <translation>Zum letzten Datensatz gehen</translation>
+        <translation>Letzter Datensatz</translation>
     </message>
     <message>
         <source>Last</source>
@@ -1036,7 +1036,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Go to the next record</source>
-        <translation>Zum nächsten Datensatz gehen</translation>
+        <translation>Nächster Datensatz</translation>
     </message>
     <message>
         <source>Next</source>
@@ -1044,7 +1044,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Go one record back</source>
-        <translation>Einen Datensatz zurück gehen</translation>
+        <translation>Voriger Datensatz</translation>
     </message>
     <message>
         <source>Previous</source>
@@ -1052,7 +1052,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Go to a page of the form</source>
-        <translation>Auf eine Seite des Formulars gehen</translation>
+        <translation>Auf eine Seite gehen</translation>
     </message>
     <message>
         <source>Page</source>
@@ -1064,7 +1064,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Begin a new record</source>
-        <translation>Einen neuen Datensatz anfangen</translation>
+        <translation>Neuer Datensatz</translation>
     </message>
     <message>
         <source>New</source>
@@ -1080,7 +1080,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Open another form</source>
-        <translation>Ein anderes Formular öffnen</translation>
+        <translation>Ein Formular öffnen</translation>
     </message>
     <message>
         <source>Open</source>
@@ -1088,7 +1088,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Open an address or a file</source>
-        <translation>Eine Adresse oder Datei öffnen</translation>
+        <translation>Adresse oder Datei öffnen</translation>
     </message>
     <message>
         <source>Address</source>
@@ -1100,7 +1100,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Open the rows that belong to the record</source>
-        <translation>Die Zeilen öffnen, die zum Datensatz gehören</translation>
+        <translation>Zugehörige Zeilen öffnen</translation>
     </message>
     <message>
         <source>Print</source>
@@ -1108,7 +1108,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Put values into boxes</source>
-        <translation>Werte in Felder setzen</translation>
+        <translation>Werte eintragen</translation>
     </message>
     <message>
         <source>Put in</source>
@@ -1132,7 +1132,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Run a program</source>
-        <translation>Ein Programm ausführen</translation>
+        <translation>Programm ausführen</translation>
     </message>
     <message>
         <source>Run</source>
@@ -1148,7 +1148,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Run an SQL statement</source>
-        <translation>Eine SQL-Anweisung ausführen</translation>
+        <translation>SQL ausführen</translation>
     </message>
     <message>
         <source>Statement</source>
@@ -1160,7 +1160,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Save the record</source>
-        <translation>Den Datensatz speichern</translation>
+        <translation>Datensatz speichern</translation>
     </message>
     <message>
         <source>Save</source>
@@ -1168,7 +1168,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Save the record and close the form</source>
-        <translation>Den Datensatz speichern und das Formular schließen</translation>
+        <translation>Speichern und schließen</translation>
     </message>
     <message>
         <source>Done</source>
@@ -1176,7 +1176,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Save the record or the rows as a file</source>
-        <translation>Den Datensatz oder die Zeilen als Datei speichern</translation>
+        <translation>Als Datei speichern</translation>
     </message>
     <message>
         <source>Save as</source>
@@ -1192,7 +1192,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Send a message</source>
-        <translation>Eine Nachricht senden</translation>
+        <translation>Nachricht senden</translation>
     </message>
     <message>
         <source>Send</source>
@@ -1200,7 +1200,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Take back a step</source>
-        <translation>Einen Schritt zurücknehmen</translation>
+        <translation>Schritt zurücknehmen</translation>
     </message>
     <message>
         <source>Take back</source>
@@ -1208,7 +1208,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>Work values out again</source>
-        <translation>Werte neu berechnen</translation>
+        <translation>Neu berechnen</translation>
     </message>
     <message>
         <source>Work out</source>
@@ -7046,7 +7046,7 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
     </message>
     <message>
         <source>What it does behind that, an action a line, as they are called under “Does”, such as “Go to a page of the form: Details”. It stops at the first that cannot be done.</source>
-        <translation>Was sie danach tut, eine Aktion je Zeile, wie sie unter „Tut“ heißen, etwa „Auf eine Seite des Formulars gehen: Einzelheiten“. Es hält bei der ersten an, die nicht geht.</translation>
+        <translation>Was sie danach tut, eine Aktion je Zeile, wie sie unter „Tut“ heißen, etwa „Auf eine Seite gehen: Einzelheiten“. Es hält bei der ersten an, die nicht geht.</translation>
     </message>
     <message>
         <source>Asks first</source>
@@ -11037,7 +11037,7 @@ Befehle:
     </message>
     <message>
         <source>Find a record</source>
-        <translation>Einen Datensatz suchen</translation>
+        <translation>Datensatz suchen</translation>
     </message>
     <message>
         <source>Words, numbers or dates of the record, in any order</source>

@@ -980,7 +980,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Add a row that belongs to the record</source>
-        <translation>Ajouter une ligne qui appartient à la fiche</translation>
+        <translation>Ajouter une ligne</translation>
     </message>
     <message>
         <source>Add row</source>
@@ -1020,7 +1020,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Go to the first record</source>
-        <translation>Aller à la première fiche</translation>
+        <translation>Première fiche</translation>
     </message>
     <message>
         <source>First</source>
@@ -1028,7 +1028,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Go to the last record</source>
-        <translation>Aller à la dernière fiche</translation>
+        <translation>Dernière fiche</translation>
     </message>
     <message>
         <source>Last</source>
@@ -1036,7 +1036,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Go to the next record</source>
-        <translation>Aller à la fiche suivante</translation>
+        <translation>Fiche suivante</translation>
     </message>
     <message>
         <source>Next</source>
@@ -1044,7 +1044,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Go one record back</source>
-        <translation>Aller à la fiche d&apos;avant</translation>
+        <translation>Fiche précédente</translation>
     </message>
     <message>
         <source>Previous</source>
@@ -1052,7 +1052,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Go to a page of the form</source>
-        <translation>Aller à une page du formulaire</translation>
+        <translation>Aller à une page</translation>
     </message>
     <message>
         <source>Page</source>
@@ -1064,7 +1064,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Begin a new record</source>
-        <translation>Commencer une nouvelle fiche</translation>
+        <translation>Nouvelle fiche</translation>
     </message>
     <message>
         <source>New</source>
@@ -1080,7 +1080,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Open another form</source>
-        <translation>Ouvrir un autre formulaire</translation>
+        <translation>Ouvrir un formulaire</translation>
     </message>
     <message>
         <source>Open</source>
@@ -1088,7 +1088,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Open an address or a file</source>
-        <translation>Ouvrir une adresse ou un fichier</translation>
+        <translation>Ouvrir une adresse</translation>
     </message>
     <message>
         <source>Address</source>
@@ -1100,7 +1100,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Open the rows that belong to the record</source>
-        <translation>Ouvrir les lignes qui appartiennent à la fiche</translation>
+        <translation>Ouvrir ses lignes</translation>
     </message>
     <message>
         <source>Print</source>
@@ -1108,7 +1108,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Put values into boxes</source>
-        <translation>Mettre des valeurs dans des champs</translation>
+        <translation>Mettre des valeurs</translation>
     </message>
     <message>
         <source>Put in</source>
@@ -1148,7 +1148,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Run an SQL statement</source>
-        <translation>Exécuter une instruction SQL</translation>
+        <translation>Exécuter du SQL</translation>
     </message>
     <message>
         <source>Statement</source>
@@ -1168,7 +1168,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Save the record and close the form</source>
-        <translation>Enregistrer la fiche et fermer le formulaire</translation>
+        <translation>Enregistrer et fermer</translation>
     </message>
     <message>
         <source>Done</source>
@@ -1176,7 +1176,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Save the record or the rows as a file</source>
-        <translation>Enregistrer la fiche ou les lignes dans un fichier</translation>
+        <translation>Enregistrer sous</translation>
     </message>
     <message>
         <source>Save as</source>
@@ -1208,7 +1208,7 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
     </message>
     <message>
         <source>Work values out again</source>
-        <translation>Recalculer des valeurs</translation>
+        <translation>Recalculer</translation>
     </message>
     <message>
         <source>Work out</source>
