@@ -17,6 +17,7 @@
 #include "designer/board/board.h"
 #include "designer/board/scene/mark_places.h"
 #include "designer/new_form/rows_dialog.h"
+#include "designer/panels/catalogue_model.h"
 #include "designer/panels/catalogue_panel.h"
 #include "designer/settings/inspector.h"
 #include "support/sample_database.h"
@@ -37,6 +38,7 @@
 #include <QTest>
 #include <QTextStream>
 #include <QTimer>
+#include <QTreeView>
 #include <QTreeWidget>
 
 #include <algorithm>
@@ -113,11 +115,11 @@ public:
     void chooseInMenuOf(const QString &table, const QString &entry)
     {
         m_count += 2; // the click, and the entry
-        auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
-        const QList<QTreeWidgetItem *> found = tree->findItems(table, Qt::MatchExactly);
-        check(!found.isEmpty(), "no table " + table);
-        tree->scrollToItem(found.first());
-        const QPoint at = tree->visualItemRect(found.first()).center();
+        auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeView *>();
+        const QModelIndex found = m_window->findChild<CatalogueModel *>()->indexOf(table);
+        check(found.isValid(), "no table " + table);
+        tree->scrollTo(found);
+        const QPoint at = tree->visualRect(found).center();
         QTimer timer;
         QObject::connect(&timer, &QTimer::timeout, [&] {
             if (auto *menu = qobject_cast<QMenu *>(QApplication::activePopupWidget())) {
@@ -247,24 +249,12 @@ public:
         Q_EMIT box->activated(at);
         settle();
     }
-    QTreeWidgetItem *columnItem(const QString &table, const QString &column) const
-    {
-        auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
-        for (int i = 0; i < tree->topLevelItemCount(); ++i) {
-            if (QTreeWidgetItem *top = tree->topLevelItem(i); top->text(0) == table) {
-                for (int j = 0; j < top->childCount(); ++j) {
-                    if (top->child(j)->text(0) == column) {
-                        return top->child(j);
-                    }
-                }
-            }
-        }
-        throw Failed{"no column " + column};
-    }
     void clickColumn(const QString &table, const QString &column, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
     {
-        auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
-        press(tree->viewport(), tree->visualItemRect(columnItem(table, column)).center(), modifiers);
+        auto *tree = m_window->findChild<CataloguePanel *>()->findChild<QTreeView *>();
+        const QModelIndex found = m_window->findChild<CatalogueModel *>()->indexOf(table, column);
+        check(found.isValid(), "no column " + column);
+        press(tree->viewport(), tree->visualRect(found).center(), modifiers);
     }
     // One of the buttons that are asked about.
     QWidget *rowButton(const QString &words) const

@@ -6252,14 +6252,6 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
         <translation>Nichts wurde geändert. %1</translation>
     </message>
     <message>
-        <source>The database could not be copied for a trial: %1. Nothing was changed.</source>
-        <translation>Die Datenbank konnte nicht für eine Probe kopiert werden: %1. Nichts wurde geändert.</translation>
-    </message>
-    <message>
-        <source>The trial was given up. Nothing was changed.</source>
-        <translation>Die Probe wurde abgebrochen. Nichts wurde geändert.</translation>
-    </message>
-    <message>
         <source>The database %1 is being written by another program. Nothing was lost; try again in a moment.</source>
         <translation>In die Datenbank %1 schreibt gerade ein anderes Programm. Nichts ging verloren; gleich noch einmal versuchen.</translation>
     </message>
@@ -9733,6 +9725,142 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <source>%1   {%2}</source>
         <translation>%1   {%2}</translation>
     </message>
+    <message>
+        <source>%1 is something else. Choose a new file, or one that was handed over before.</source>
+        <translation>%1 ist etwas anderes. Wählen Sie eine neue Datei oder eine, die schon übergeben wurde.</translation>
+    </message>
+    <message>
+        <source>%1 was handed over without its database. Choose another file for one with it.</source>
+        <translation>%1 wurde ohne Datenbank übergeben. Wählen Sie eine andere Datei für eine Übergabe mit ihr.</translation>
+    </message>
+    <message>
+        <source>Hand over</source>
+        <translation>Übergeben</translation>
+    </message>
+    <message>
+        <source>Those who work with the forms open what you hand over by a double click. They see the forms at work, and cannot change them.</source>
+        <translation>Wer mit den Formularen arbeitet, öffnet das Übergebene mit einem Doppelklick, sieht die Formulare bei der Arbeit und kann sie nicht ändern.</translation>
+    </message>
+    <message>
+        <source>One file</source>
+        <translation>Eine Datei</translation>
+    </message>
+    <message>
+        <source>A folder</source>
+        <translation>Ein Ordner</translation>
+    </message>
+    <message>
+        <source>As</source>
+        <translation>Als</translation>
+    </message>
+    <message>
+        <source>Choose…</source>
+        <translation>Wählen…</translation>
+    </message>
+    <message>
+        <source>go along, as they are now</source>
+        <translation>gehen mit, wie sie jetzt sind</translation>
+    </message>
+    <message>
+        <source>stay where they are</source>
+        <translation>bleiben, wo sie sind</translation>
+    </message>
+    <message>
+        <source>The data</source>
+        <translation>Die Daten</translation>
+    </message>
+    <message>
+        <source>Take the last one back</source>
+        <translation>Letzte Übergabe zurücknehmen</translation>
+    </message>
+    <message>
+        <source>Say where to.</source>
+        <translation>Geben Sie an, wohin.</translation>
+    </message>
+    <message>
+        <source>A file that people open has to end in .%1.</source>
+        <translation>Eine Datei, die man öffnet, muss auf .%1 enden.</translation>
+    </message>
+    <message>
+        <source>Version %1 is there. Its forms are replaced; what people typed stays, and so does what they have open, until they open it the next time.</source>
+        <translation>Version %1 ist dort. Ihre Formulare werden ersetzt; was eingegeben wurde, bleibt, und was gerade offen ist, bleibt bis zum nächsten Öffnen, wie es ist.</translation>
+    </message>
+    <message>
+        <source>From then on people work on a copy of the data. This project keeps its own.</source>
+        <translation>Von da an wird mit einer Kopie der Daten gearbeitet. Dieses Projekt behält seine eigenen.</translation>
+    </message>
+    <message>
+        <source>All work on the same data: %1. They must be able to reach it.</source>
+        <translation>Alle arbeiten mit denselben Daten: %1. Sie müssen dort hinkommen.</translation>
+    </message>
+    <message>
+        <source>Hand over to</source>
+        <translation>Übergeben nach</translation>
+    </message>
+    <message>
+        <source>Forms to work with (%1)</source>
+        <translation>Formulare zum Arbeiten (%1)</translation>
+    </message>
+    <message>
+        <source>… and %1 more</source>
+        <translation>… und %1 weitere</translation>
+    </message>
+    <message>
+        <source>Something is to be put right first.</source>
+        <translation>Erst ist etwas in Ordnung zu bringen.</translation>
+    </message>
+    <message>
+        <source>Copying the database…</source>
+        <translation>Die Datenbank wird kopiert…</translation>
+    </message>
+    <message>
+        <source>Back to version %1.</source>
+        <translation>Zurück zu Version %1.</translation>
+    </message>
+    <message>
+        <source>Handed over, version %1.</source>
+        <translation>Übergeben, Version %1.</translation>
+    </message>
+    <message>
+        <source>People open %1; it shows the forms at work and nothing else.</source>
+        <translation>Man öffnet %1; es zeigt die Formulare bei der Arbeit und sonst nichts.</translation>
+    </message>
+    <message>
+        <source>How many px the heading or the line of tabs takes. Empty: as usual.</source>
+        <translation>Wie viele px die Überschrift oder die Zeile der Reiter einnimmt. Leer: wie üblich.</translation>
+    </message>
+    <message>
+        <source>Change how high a heading is</source>
+        <translation>Höhe einer Überschrift ändern</translation>
+    </message>
+    <message>
+        <source>Between boxes</source>
+        <translation>Zwischen Feldern</translation>
+    </message>
+    <message>
+        <source>How much further apart than usual the boxes of a new form stand, one below the other, px.</source>
+        <translation>Wie viel weiter als üblich die Felder eines neuen Formulars untereinander auseinanderstehen, px.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be read: it is damaged, or no file that was handed over.</source>
+        <translation>%1 kann nicht gelesen werden: Die Datei ist beschädigt oder wurde nicht übergeben.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written. Nothing in it was changed: choose another place, make room there, or wait until nobody writes in it.</source>
+        <translation>%1 kann nicht geschrieben werden. Nichts darin wurde geändert: Wählen Sie einen anderen Ort, schaffen Sie dort Platz, oder warten Sie, bis niemand darin schreibt.</translation>
+    </message>
+    <message>
+        <source>The database could not be copied: %1. Nothing was changed.</source>
+        <translation>Die Datenbank konnte nicht kopiert werden: %1. Nichts wurde geändert.</translation>
+    </message>
+    <message>
+        <source>Copying the database was given up. Nothing was changed.</source>
+        <translation>Das Kopieren der Datenbank wurde abgebrochen. Nichts wurde geändert.</translation>
+    </message>
+    <message>
+        <source>Heading height</source>
+        <translation>Höhe der Überschrift</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
@@ -10044,7 +10172,7 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
     </message>
 </context>
 <context>
-    <name>nabblet::CataloguePanel</name>
+    <name>nabblet::CatalogueModel</name>
     <message>
         <source>text</source>
         <translation>Text</translation>
@@ -10094,22 +10222,6 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <translation>→</translation>
     </message>
     <message>
-        <source>Catalogue</source>
-        <translation>Katalog</translation>
-    </message>
-    <message>
-        <source>Filter tables and columns</source>
-        <translation>Tabellen und Spalten filtern</translation>
-    </message>
-    <message>
-        <source>Tables and columns</source>
-        <translation>Tabellen und Spalten</translation>
-    </message>
-    <message>
-        <source>Drag columns on to the form; Ctrl and Shift choose several. A double click or Enter puts them in the next free place.</source>
-        <translation>Spalten auf das Formular ziehen; Strg und Umschalt wählen mehrere. Doppelklick oder Eingabetaste setzt sie an die nächste freie Stelle.</translation>
-    </message>
-    <message>
         <source>view</source>
         <translation>Sicht</translation>
     </message>
@@ -10124,6 +10236,25 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
     <message>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>nabblet::CataloguePanel</name>
+    <message>
+        <source>Catalogue</source>
+        <translation>Katalog</translation>
+    </message>
+    <message>
+        <source>Filter tables and columns</source>
+        <translation>Tabellen und Spalten filtern</translation>
+    </message>
+    <message>
+        <source>Tables and columns</source>
+        <translation>Tabellen und Spalten</translation>
+    </message>
+    <message>
+        <source>Drag columns on to the form; Ctrl and Shift choose several. A double click or Enter puts them in the next free place.</source>
+        <translation>Spalten auf das Formular ziehen; Strg und Umschalt wählen mehrere. Doppelklick oder Eingabetaste setzt sie an die nächste freie Stelle.</translation>
     </message>
     <message>
         <source>New form, captions beside the boxes</source>
@@ -11424,34 +11555,6 @@ Befehle:
         <translation>Start</translation>
     </message>
     <message>
-        <source>… and %1 more</source>
-        <translation>… und %1 weitere</translation>
-    </message>
-    <message>
-        <source>Hand over</source>
-        <translation>Übergeben</translation>
-    </message>
-    <message>
-        <source>Something is to be put right first.</source>
-        <translation>Erst ist etwas in Ordnung zu bringen.</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
-    </message>
-    <message>
-        <source>Hand over into an empty folder, or over what was handed over before</source>
-        <translation>In einen leeren Ordner übergeben oder über das, was schon einmal übergeben wurde</translation>
-    </message>
-    <message>
-        <source>Handed over, version %1.</source>
-        <translation>Übergeben, Version %1.</translation>
-    </message>
-    <message>
-        <source>People open %1; it shows the forms at work and nothing else.</source>
-        <translation>Man öffnet %1; es zeigt die Formulare bei der Arbeit und sonst nichts.</translation>
-    </message>
-    <message>
         <source>Move the project to another database</source>
         <translation>Das Projekt auf eine andere Datenbank umstellen</translation>
     </message>
@@ -11841,24 +11944,12 @@ Befehle:
 <context>
     <name>nabblet::HandOverCommand</name>
     <message>
-        <source>Gives a project to those who work with its forms: checks all of them, and puts them into a folder with a file that opens in Entry alone. Handed over again, the forms are replaced and the data stay.</source>
-        <translation>Übergibt ein Projekt denen, die mit seinen Formularen arbeiten: prüft sie alle und legt sie in einen Ordner mit einer Datei, die nur die Eingabe öffnet. Bei erneuter Übergabe werden die Formulare ersetzt, und die Daten bleiben.</translation>
-    </message>
-    <message>
         <source>The folder of a project.</source>
         <translation>Der Ordner eines Projekts.</translation>
     </message>
     <message>
-        <source>Where to; with --back alone.</source>
-        <translation>Wohin; allein mit --back.</translation>
-    </message>
-    <message>
         <source>The forms work on the database where it is.</source>
         <translation>Die Formulare arbeiten auf der Datenbank, wo sie ist.</translation>
-    </message>
-    <message>
-        <source>Takes the last one back: nabblet hand-over --back FOLDER.</source>
-        <translation>Nimmt die letzte Übergabe zurück: nabblet hand-over --back ORDNER.</translation>
     </message>
     <message>
         <source>version %1: %2</source>
@@ -11867,6 +11958,18 @@ Befehle:
     <message>
         <source>something is missing in the call</source>
         <translation>im Aufruf fehlt etwas</translation>
+    </message>
+    <message>
+        <source>Gives a project to those who work with its forms: checks all of them, and puts them into one file that opens in Entry alone, or into a folder with such a file. Handed over again, the forms are replaced and the data stay.</source>
+        <translation>Gibt ein Projekt denen, die mit seinen Formularen arbeiten: prüft alle und legt sie in eine Datei, die allein zur Eingabe öffnet, oder in einen Ordner mit einer solchen. Erneut übergeben, werden die Formulare ersetzt, und die Daten bleiben.</translation>
+    </message>
+    <message>
+        <source>Where to: one file, ending in .nabhand, or a folder.</source>
+        <translation>Wohin: eine Datei, die auf .nabhand endet, oder ein Ordner.</translation>
+    </message>
+    <message>
+        <source>Takes the last one back: nabblet hand-over --back FILE.</source>
+        <translation>Nimmt die letzte Übergabe zurück: nabblet hand-over --back DATEI.</translation>
     </message>
 </context>
 <context>

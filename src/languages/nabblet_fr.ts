@@ -6252,14 +6252,6 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
         <translation>Rien n&apos;a été changé. %1</translation>
     </message>
     <message>
-        <source>The database could not be copied for a trial: %1. Nothing was changed.</source>
-        <translation>La base n&apos;a pu être copiée pour un essai&#xa0;: %1. Rien n&apos;a été changé.</translation>
-    </message>
-    <message>
-        <source>The trial was given up. Nothing was changed.</source>
-        <translation>L&apos;essai a été abandonné. Rien n&apos;a été changé.</translation>
-    </message>
-    <message>
         <source>The database %1 is being written by another program. Nothing was lost; try again in a moment.</source>
         <translation>Un autre programme écrit dans la base %1. Rien n&apos;a été perdu&#xa0;; essayez de nouveau dans un instant.</translation>
     </message>
@@ -9733,6 +9725,142 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
         <source>%1   {%2}</source>
         <translation>%1   {%2}</translation>
     </message>
+    <message>
+        <source>%1 is something else. Choose a new file, or one that was handed over before.</source>
+        <translation>%1 est autre chose. Choisissez un nouveau fichier, ou un fichier déjà remis.</translation>
+    </message>
+    <message>
+        <source>%1 was handed over without its database. Choose another file for one with it.</source>
+        <translation>%1 a été remis sans sa base de données. Choisissez un autre fichier pour la remettre avec elle.</translation>
+    </message>
+    <message>
+        <source>Hand over</source>
+        <translation>Remettre</translation>
+    </message>
+    <message>
+        <source>Those who work with the forms open what you hand over by a double click. They see the forms at work, and cannot change them.</source>
+        <translation>Ceux qui travaillent avec les formulaires ouvrent d’un double clic ce que vous remettez. Ils voient les formulaires au travail et ne peuvent pas les modifier.</translation>
+    </message>
+    <message>
+        <source>One file</source>
+        <translation>Un fichier</translation>
+    </message>
+    <message>
+        <source>A folder</source>
+        <translation>Un dossier</translation>
+    </message>
+    <message>
+        <source>As</source>
+        <translation>Sous forme de</translation>
+    </message>
+    <message>
+        <source>Choose…</source>
+        <translation>Choisir…</translation>
+    </message>
+    <message>
+        <source>go along, as they are now</source>
+        <translation>partent avec, telles qu’elles sont</translation>
+    </message>
+    <message>
+        <source>stay where they are</source>
+        <translation>restent où elles sont</translation>
+    </message>
+    <message>
+        <source>The data</source>
+        <translation>Les données</translation>
+    </message>
+    <message>
+        <source>Take the last one back</source>
+        <translation>Reprendre la dernière remise</translation>
+    </message>
+    <message>
+        <source>Say where to.</source>
+        <translation>Dites où.</translation>
+    </message>
+    <message>
+        <source>A file that people open has to end in .%1.</source>
+        <translation>Un fichier que l’on ouvre doit se terminer par .%1.</translation>
+    </message>
+    <message>
+        <source>Version %1 is there. Its forms are replaced; what people typed stays, and so does what they have open, until they open it the next time.</source>
+        <translation>La version %1 s’y trouve. Ses formulaires sont remplacés ; ce qui a été saisi reste, et ce qui est ouvert reste tel quel jusqu’à la prochaine ouverture.</translation>
+    </message>
+    <message>
+        <source>From then on people work on a copy of the data. This project keeps its own.</source>
+        <translation>Désormais, on travaille sur une copie des données. Ce projet garde les siennes.</translation>
+    </message>
+    <message>
+        <source>All work on the same data: %1. They must be able to reach it.</source>
+        <translation>Tous travaillent sur les mêmes données : %1. Il faut qu’ils puissent y accéder.</translation>
+    </message>
+    <message>
+        <source>Hand over to</source>
+        <translation>Remettre dans</translation>
+    </message>
+    <message>
+        <source>Forms to work with (%1)</source>
+        <translation>Formulaires prêts à l’emploi (%1)</translation>
+    </message>
+    <message>
+        <source>… and %1 more</source>
+        <translation>… et %1 de plus</translation>
+    </message>
+    <message>
+        <source>Something is to be put right first.</source>
+        <translation>Quelque chose est d&apos;abord à corriger.</translation>
+    </message>
+    <message>
+        <source>Copying the database…</source>
+        <translation>Copie de la base de données…</translation>
+    </message>
+    <message>
+        <source>Back to version %1.</source>
+        <translation>Retour à la version %1.</translation>
+    </message>
+    <message>
+        <source>Handed over, version %1.</source>
+        <translation>Remis, version %1.</translation>
+    </message>
+    <message>
+        <source>People open %1; it shows the forms at work and nothing else.</source>
+        <translation>On ouvre %1&#xa0;; il montre les formulaires au travail et rien d&apos;autre.</translation>
+    </message>
+    <message>
+        <source>How many px the heading or the line of tabs takes. Empty: as usual.</source>
+        <translation>Combien de px prend le titre ou la ligne des onglets. Vide : comme d’habitude.</translation>
+    </message>
+    <message>
+        <source>Change how high a heading is</source>
+        <translation>Changer la hauteur d’un titre</translation>
+    </message>
+    <message>
+        <source>Between boxes</source>
+        <translation>Entre les champs</translation>
+    </message>
+    <message>
+        <source>How much further apart than usual the boxes of a new form stand, one below the other, px.</source>
+        <translation>De combien les champs d’un nouveau formulaire sont plus espacés que d’habitude, l’un sous l’autre, en px.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be read: it is damaged, or no file that was handed over.</source>
+        <translation>%1 est illisible : le fichier est abîmé ou n’a pas été remis.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written. Nothing in it was changed: choose another place, make room there, or wait until nobody writes in it.</source>
+        <translation>%1 ne peut pas être écrit. Rien n’y a été changé : choisissez un autre endroit, faites-y de la place ou attendez que personne n’y écrive.</translation>
+    </message>
+    <message>
+        <source>The database could not be copied: %1. Nothing was changed.</source>
+        <translation>La base de données n’a pas pu être copiée : %1. Rien n’a été changé.</translation>
+    </message>
+    <message>
+        <source>Copying the database was given up. Nothing was changed.</source>
+        <translation>La copie de la base de données a été abandonnée. Rien n’a été changé.</translation>
+    </message>
+    <message>
+        <source>Heading height</source>
+        <translation>Hauteur du titre</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
@@ -10044,10 +10172,10 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
 </context>
 <context>
-    <name>nabblet::CataloguePanel</name>
+    <name>nabblet::CatalogueModel</name>
     <message>
         <source>text</source>
-        <translation>texte</translation>
+        <translation>du texte</translation>
     </message>
     <message>
         <source>number</source>
@@ -10094,22 +10222,6 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
         <translation>→</translation>
     </message>
     <message>
-        <source>Catalogue</source>
-        <translation>Catalogue</translation>
-    </message>
-    <message>
-        <source>Filter tables and columns</source>
-        <translation>Filtrer tables et colonnes</translation>
-    </message>
-    <message>
-        <source>Tables and columns</source>
-        <translation>Tables et colonnes</translation>
-    </message>
-    <message>
-        <source>Drag columns on to the form; Ctrl and Shift choose several. A double click or Enter puts them in the next free place.</source>
-        <translation>Tirez des colonnes sur le formulaire&#xa0;; Ctrl et Maj en choisissent plusieurs. Un double clic ou Entrée les met à la prochaine place libre.</translation>
-    </message>
-    <message>
         <source>view</source>
         <translation>vue</translation>
     </message>
@@ -10124,6 +10236,25 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <message>
         <source>%1: %2</source>
         <translation>%1&#xa0;: %2</translation>
+    </message>
+</context>
+<context>
+    <name>nabblet::CataloguePanel</name>
+    <message>
+        <source>Catalogue</source>
+        <translation>Catalogue</translation>
+    </message>
+    <message>
+        <source>Filter tables and columns</source>
+        <translation>Filtrer tables et colonnes</translation>
+    </message>
+    <message>
+        <source>Tables and columns</source>
+        <translation>Tables et colonnes</translation>
+    </message>
+    <message>
+        <source>Drag columns on to the form; Ctrl and Shift choose several. A double click or Enter puts them in the next free place.</source>
+        <translation>Tirez des colonnes sur le formulaire&#xa0;; Ctrl et Maj en choisissent plusieurs. Un double clic ou Entrée les met à la prochaine place libre.</translation>
     </message>
     <message>
         <source>New form, captions beside the boxes</source>
@@ -11424,34 +11555,6 @@ Commandes&#xa0;:
         <translation>Départ</translation>
     </message>
     <message>
-        <source>… and %1 more</source>
-        <translation>… et %1 de plus</translation>
-    </message>
-    <message>
-        <source>Hand over</source>
-        <translation>Remettre</translation>
-    </message>
-    <message>
-        <source>Something is to be put right first.</source>
-        <translation>Quelque chose est d&apos;abord à corriger.</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Fermer</translation>
-    </message>
-    <message>
-        <source>Hand over into an empty folder, or over what was handed over before</source>
-        <translation>Remettre dans un dossier vide, ou par-dessus ce qui a déjà été remis</translation>
-    </message>
-    <message>
-        <source>Handed over, version %1.</source>
-        <translation>Remis, version %1.</translation>
-    </message>
-    <message>
-        <source>People open %1; it shows the forms at work and nothing else.</source>
-        <translation>On ouvre %1&#xa0;; il montre les formulaires au travail et rien d&apos;autre.</translation>
-    </message>
-    <message>
         <source>Move the project to another database</source>
         <translation>Déplacer le projet vers une autre base de données</translation>
     </message>
@@ -11841,24 +11944,12 @@ Commandes&#xa0;:
 <context>
     <name>nabblet::HandOverCommand</name>
     <message>
-        <source>Gives a project to those who work with its forms: checks all of them, and puts them into a folder with a file that opens in Entry alone. Handed over again, the forms are replaced and the data stay.</source>
-        <translation>Remet un projet à ceux qui travaillent avec ses formulaires&#xa0;: les vérifie tous et les met dans un dossier avec un fichier qui n&apos;ouvre que la saisie. Remis à nouveau, les formulaires sont remplacés et les données restent.</translation>
-    </message>
-    <message>
         <source>The folder of a project.</source>
         <translation>Le dossier d&apos;un projet.</translation>
     </message>
     <message>
-        <source>Where to; with --back alone.</source>
-        <translation>Vers où&#xa0;; seul avec --back.</translation>
-    </message>
-    <message>
         <source>The forms work on the database where it is.</source>
         <translation>Les formulaires travaillent sur la base de données là où elle est.</translation>
-    </message>
-    <message>
-        <source>Takes the last one back: nabblet hand-over --back FOLDER.</source>
-        <translation>Reprend la dernière remise&#xa0;: nabblet hand-over --back DOSSIER.</translation>
     </message>
     <message>
         <source>version %1: %2</source>
@@ -11867,6 +11958,18 @@ Commandes&#xa0;:
     <message>
         <source>something is missing in the call</source>
         <translation>il manque quelque chose dans l&apos;appel</translation>
+    </message>
+    <message>
+        <source>Gives a project to those who work with its forms: checks all of them, and puts them into one file that opens in Entry alone, or into a folder with such a file. Handed over again, the forms are replaced and the data stay.</source>
+        <translation>Donne un projet à ceux qui travaillent avec ses formulaires : les vérifie tous et les met dans un fichier qui s’ouvre pour la seule saisie, ou dans un dossier avec un tel fichier. Remis de nouveau, les formulaires sont remplacés et les données restent.</translation>
+    </message>
+    <message>
+        <source>Where to: one file, ending in .nabhand, or a folder.</source>
+        <translation>Où : un fichier qui se termine par .nabhand, ou un dossier.</translation>
+    </message>
+    <message>
+        <source>Takes the last one back: nabblet hand-over --back FILE.</source>
+        <translation>Reprend la dernière remise : nabblet hand-over --back FICHIER.</translation>
     </message>
 </context>
 <context>

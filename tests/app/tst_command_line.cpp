@@ -53,6 +53,31 @@ private Q_SLOTS:
         m_database = m_project + "/fairway.db";
     }
 
+    // What README lists is there, and the manual page and the completion know of it.
+    void everyCommandIsWrittenOf()
+    {
+        const auto text = [](const char *path) {
+            QFile file(QStringLiteral(NABBLET_ROOT "/") + path);
+            return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+        };
+        const QString manual = text("packaging/man/nabblet.1").remove('\\');
+        const QString completion = text("packaging/completion.bash");
+        static const QRegularExpression listed("\n    nabblet ([a-z-]+) ");
+        QStringList commands;
+        for (QRegularExpressionMatchIterator all = listed.globalMatch(text("README.md")); all.hasNext();) {
+            commands.append(all.next().captured(1));
+        }
+        commands.removeDuplicates();
+        QVERIFY(commands.size() > 10);
+        for (const QString &command : std::as_const(commands)) {
+            QVERIFY2(manual.contains(".BI " + command + ' '), qPrintable(command));
+            QVERIFY2(completion.contains(QRegularExpression("commands=\"[^\"]*\\b" + command + "\\b")),
+                     qPrintable(command));
+            const Ran help = run({command, "--help"});
+            QVERIFY2(help.code == 0 && help.output.contains("nabblet " + command), qPrintable(help.output));
+        }
+    }
+
     void helpIsGiven()
     {
         for (const QStringList &call :

@@ -233,14 +233,13 @@ class TestGuide : public QObject
         if (verb == "see") {
             return isSeen(here, about) ? QString() : QString("it is not to be seen");
         }
-        if (verb == "folder") {
-            auto *dialog = qobject_cast<QFileDialog *>(QApplication::activeModalWidget());
-            if (!dialog) {
-                return "nobody asks for a folder";
+        if (verb == "where") {
+            auto *line = here ? here->findChild<QLineEdit *>("handOverTo") : nullptr;
+            if (!line) {
+                return "nobody asks where to";
             }
-            QDir(m_folder.path()).mkpath(about);
-            dialog->findChild<QLineEdit *>()->setText(m_folder.filePath(about));
-            QMetaObject::invokeMethod(dialog, "accept");
+            line->selectAll();
+            QTest::keyClicks(line, m_folder.filePath(about));
             return {};
         }
         if (verb == "file") {
@@ -343,10 +342,11 @@ private Q_SLOTS:
         QStandardPaths::setTestModeEnabled(true);
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_folder.filePath("settings"));
         QSettings().clear();
-        for (const QString &name : {QString("forms"), QString("handed"), QString("looks"), QString("pictures")}) {
+        for (const QString &name : {QString("forms"), QString("looks"), QString("pictures")}) {
             QDir(m_folder.filePath(name)).removeRecursively();
         }
         QFile::remove(m_folder.filePath("fairway.db"));
+        QFile::remove(m_folder.filePath("handed.nabhand"));
         samples::fairwayDatabase(m_folder);
         QProcess::execute("cp", {"-r", NABBLET_ROOT "/demo/fairway-depot/.", m_folder.path()});
     }

@@ -1,12 +1,14 @@
 // A project handed over: checked, opened in Entry alone, handed over anew with the data left alone, taken back; and the
 // commands that need no window, as whole programs.
-#include "app/work/hand_over.h"
+#include "app/work/hand_over_file.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
+#include "core/kinds/settings/child_link.h"
 #include "support/sample_database.h"
 
 #include <QDirIterator>
 #include <QProcess>
+#include <QStandardPaths>
 #include <QTest>
 
 #include <csignal>
@@ -97,6 +99,77 @@ private Q_SLOTS:
                  QString("Typed by a user"));
         QVERIFY(run({"hand-over", "--back", to}).code != 0);
         QVERIFY(QFile::exists(to + "/forms/own photo.png")); // what users put there is theirs
+    }
+
+    // As one file, the data in it: worked with, handed over anew and taken back without them.
+    void asOneFile()
+    {
+        const QString file = m_folder.filePath("one/depot.nabhand");
+        QDir().mkpath(QFileInfo(file).path());
+        const Ran first = run({"hand-over", m_project, file});
+        QVERIFY2(first.code == 0 && first.errors.isEmpty(), qPrintable(first.output + first.errors));
+        QCOMPARE(QDir(QFileInfo(file).path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot),
+                 QStringList("depot.nabhand"));
+        // SQLite's own program reads it, forms and rows.
+        QCOMPARE(samples::sqlite3(file, "SELECT count(*) FROM buoy"), ask("SELECT count(*) FROM buoy"));
+        QProcess archive;
+        QDir().mkpath(m_folder.filePath("out_of_it"));
+        archive.start("sqlite3", {"-A", "-xf", file, "-C", m_folder.filePath("out_of_it")});
+        archive.waitForFinished();
+        QFile stored(form("contractor"));
+        QFile unpacked(m_folder.filePath("out_of_it/forms/contractor.nabform"));
+        QVERIFY(stored.open(QIODevice::ReadOnly) && unpacked.open(QIODevice::ReadOnly));
+        QCOMPARE(unpacked.readAll(), stored.readAll());
+        // Opened, its forms stand on this computer and work on the rows in the file, wherever it is by then.
+        QStandardPaths::setTestModeEnabled(true);
+        const QString moved = m_folder.filePath("one/elsewhere.nabhand");
+        QVERIFY(QFile::rename(file, moved));
+        const Result<QString> start = startFormOf(moved);
+        QVERIFY(start.isOk());
+        QCOMPARE(QFileInfo(*start).fileName(), loadProject(m_project)->startForm + ".nabform");
+        const Result<Workspace> at = openWorkspaceOfForm(*start);
+        QVERIFY(at.isOk());
+        QCOMPARE(at->address.part("file"), QFileInfo(moved).absoluteFilePath());
+        samples::sqlite3(moved, "UPDATE buoy SET name = 'Typed by a user' WHERE buoy_id = 1");
+        Form changed = *loadForm(form("contractor"));
+        changed.title = "Firms";
+        QVERIFY(saveForm(form("contractor"), changed).isOk());
+        QVERIFY(QFile::remove(form("observer_sign_up")));
+        Form begins = *loadForm(form("start"));
+        for (int i = begins.controls.size() - 1; i >= 0; --i) {
+            if (begins.controls.at(i).settings.value(setting::Opens) == "observer_sign_up") {
+                begins.controls.removeAt(i);
+            }
+        }
+        QVERIFY(saveForm(form(begins.name), begins).isOk());
+        const Ran second = run({"hand-over", m_project, moved});
+        QVERIFY2(second.code == 0 && second.output.contains("Firms"), qPrintable(second.output + second.errors));
+        QCOMPARE(handedOverAs(moved)->version, 2);
+        QCOMPARE(samples::sqlite3(moved, "SELECT name FROM buoy WHERE buoy_id = 1"), QString("Typed by a user"));
+        QCOMPARE(*startFormOf(moved), *start);
+        const QDir forms(QFileInfo(*start).absolutePath());
+        QCOMPARE(loadForm(forms.filePath("contractor.nabform"))->title, QString("Firms"));
+        QVERIFY(!forms.exists("observer_sign_up.nabform"));
+        const Ran back = run({"hand-over", "--back", moved});
+        QVERIFY2(back.code == 0, qPrintable(back.output + back.errors));
+        QCOMPARE(handedOverAs(moved)->version, 1);
+        QCOMPARE(samples::sqlite3(moved, "SELECT name FROM buoy WHERE buoy_id = 1"), QString("Typed by a user"));
+        QVERIFY(startFormOf(moved).isOk());
+        QVERIFY(loadForm(forms.filePath("contractor.nabform"))->title != "Firms");
+        QVERIFY(forms.exists("observer_sign_up.nabform"));
+        QCOMPARE(openWorkspaceOfForm(*start)->address.part("file"), QFileInfo(moved).absoluteFilePath());
+        QVERIFY(run({"hand-over", "--back", moved}).code != 0);
+        // Without the data it works on those of the project; what is something else is left alone.
+        const QString bare = m_folder.filePath("one/bare.nabhand");
+        QCOMPARE(run({"hand-over", m_project, bare, "--without-database"}).code, 0);
+        QCOMPARE(openWorkspaceOfForm(*startFormOf(bare))->address.part("file"), m_project + "/fairway.db");
+        QVERIFY(run({"hand-over", m_project, bare}).code != 0);
+        const QString other = m_folder.filePath("one/other.nabhand");
+        QVERIFY(QFile::copy(m_project + "/fairway.db", other));
+        QVERIFY(run({"hand-over", m_project, other}).code != 0);
+        QVERIFY(!startFormOf(other).isOk());
+        QCOMPARE(samples::sqlite3(other, "SELECT count(*) FROM sqlite_master WHERE name = 'sqlar'"), QString("0"));
+        QStandardPaths::setTestModeEnabled(false);
     }
 
     // What would fail its users is not handed over, nor into a folder with something else in it.

@@ -10,6 +10,7 @@
 #include "designer/board/commands/selection_commands.h"
 #include "designer/document/recovery.h"
 #include "designer/new_form/new_form_dialog.h"
+#include "designer/panels/catalogue_model.h"
 #include "designer/panels/catalogue_panel.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
@@ -24,6 +25,7 @@
 #include <QStandardPaths>
 #include <QTest>
 #include <QTimer>
+#include <QTreeView>
 #include <QTreeWidget>
 
 using namespace nabblet;
@@ -61,17 +63,6 @@ class TestMainWindow : public QObject
         for (const Control &control : form.controls) {
             if (control.column == column) {
                 return control.id;
-            }
-        }
-        return 0;
-    }
-    // Which of the columns of that name belongs to a table.
-    static qsizetype indexIn(QTreeWidget *tree, const QString &table)
-    {
-        const auto found = tree->findItems("name", Qt::MatchExactly | Qt::MatchRecursive);
-        for (qsizetype i = 0; i < found.size(); ++i) {
-            if (found.at(i)->parent()->text(0) == table) {
-                return i;
             }
         }
         return 0;
@@ -456,11 +447,10 @@ private Q_SLOTS:
         QTRY_COMPARE(window.document()->form().rowsFrom, "vessel");
         QVERIFY(!button->isVisible());
         // Fields come by a double click, each in the next free place.
-        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
+        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeView *>();
+        auto *catalogue = window.findChild<CatalogueModel *>();
         for (const char *column : {"name", "call_sign", "operator_id"}) {
-            Q_EMIT tree->itemActivated(tree->findItems(column, Qt::MatchExactly | Qt::MatchRecursive)
-                                           .at(column == QString("name") ? indexIn(tree, "vessel") : 0),
-                                       0);
+            Q_EMIT tree->activated(catalogue->indexOf("vessel", column));
             QVERIFY(boundTo(window.document()->form(), column));
         }
         QTRY_VERIFY(window.session()->place().map().has_value());
@@ -489,14 +479,13 @@ private Q_SLOTS:
         window.document()->apply("Rows",
                                  setRowsFrom(window.document()->form(), "own_select",
                                              "SELECT vessel_id, name AS ship, length(name) AS letters FROM vessel"));
-        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
+        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeView *>();
         const auto column = [&](const QString &name) {
-            const auto found = tree->findItems(name, Qt::MatchExactly | Qt::MatchRecursive);
-            return found.isEmpty() ? nullptr : found.first();
+            return window.findChild<CatalogueModel *>()->indexOf(window.document()->form().rowsFrom, name);
         };
-        QVERIFY(column("ship") && column("letters"));
         for (const char *name : {"ship", "letters"}) {
-            Q_EMIT tree->itemActivated(column(name), 0);
+            QVERIFY(column(name).isValid());
+            Q_EMIT tree->activated(column(name));
         }
         const Form &form = window.document()->form();
         QVERIFY(!isLocked(*form.controls.find(boundTo(form, "ship"))));
@@ -511,7 +500,7 @@ private Q_SLOTS:
         while (window.document()->steps()->canUndo()) {
             window.document()->steps()->undo();
         }
-        QVERIFY(!column("letters"));
+        QVERIFY(!column("letters").isValid());
         Answer letGo("answer1");
         window.close();
     }
@@ -553,9 +542,8 @@ private Q_SLOTS:
         MainWindow window;
         window.show();
         window.filing().openPath(formPath("buoy"));
-        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeWidget *>();
-        const QTreeWidgetItem *buoy = tree->topLevelItem(0);
-        QVERIFY(buoy->isExpanded());
+        auto *tree = window.findChild<CataloguePanel *>()->findChild<QTreeView *>();
+        QVERIFY(tree->isExpanded(window.findChild<CatalogueModel *>()->indexOf("buoy")));
         const QImage before = tree->grab().toImage();
         window.board()->select({boundTo(window.document()->form(), "asset_no")});
         deleteSelection(*window.board());

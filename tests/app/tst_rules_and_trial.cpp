@@ -3,7 +3,9 @@
 #include "app/parts/trial_page.h"
 #include "app/window/main_window.h"
 #include "core/file/form_file.h"
+#include "core/kinds/holders/tab_pages.h"
 #include "designer/board/board.h"
+#include "designer/board/scene/board_scene.h"
 #include "designer/rules/rule_list.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
@@ -149,6 +151,36 @@ private Q_SLOTS:
         QCOMPARE(copies().size(), 0);
         m_window->showEntry();
         QCOMPARE(m_window->session()->state().value("name").toString(), stored);
+    }
+
+    // On the board a page that a rule hides stays where it is, its title faint.
+    void aHiddenPageIsFaintOnTheBoard()
+    {
+        Form form = m_window->document()->form();
+        Control tabs;
+        tabs.id = 9001;
+        tabs.kind = "tab-pages";
+        tabs.name = "sheets";
+        tabs.place = QRect(16, 600, 320, 120);
+        setPages(tabs, {{1, "Laid"}, {2, "Lit"}});
+        form.controls.append(tabs);
+        for (Band &band : form.bands) {
+            band.height = band.role == BandRole::Body ? 760 : band.height;
+        }
+        Rule rule{.when = "1 = 0", .effect = "shown"};
+        rule.areas = {Area{BandRole::Body, 9001, 2}};
+        form.rules.append(rule);
+        m_window->document()->apply("Pages", form);
+        const auto faint = [&] {
+            return m_window->board()->scene().shownOf(*m_window->document()->form().controls.find(9001)).faintPages;
+        };
+        QTRY_COMPARE(faint(), QList<int>{2});
+        form.rules.last().when = "1 = 1";
+        m_window->document()->apply("Pages", form);
+        QTRY_COMPARE(faint(), QList<int>());
+        while (m_window->document()->steps()->canUndo()) {
+            m_window->document()->steps()->undo();
+        }
     }
 
     // What no trial has shown of a rule stands in the list of rules, and is forgotten by no further trial.

@@ -44,7 +44,15 @@ std::optional<int> parseCall(QCommandLineParser &parser, const QString &command,
         return misunderstood(parser.errorText(), command);
     }
     if (parser.isSet(help)) {
-        QTextStream(stdout) << parser.helpText();
+        // Qt says how the whole program is called.
+        QString text = parser.helpText();
+        if (const QString called = QCoreApplication::arguments().value(0); !called.isEmpty()) {
+            const QString wanted = command.isEmpty() ? QStringLiteral("nabblet") : QStringLiteral("nabblet ") + command;
+            if (const qsizetype at = text.indexOf(called); at >= 0) {
+                text.replace(at, called.size(), wanted);
+            }
+        }
+        QTextStream(stdout) << text;
         return ExitDone;
     }
     const auto count = static_cast<int>(parser.positionalArguments().size());

@@ -2,9 +2,11 @@
 
 #include "app/command/command_line.h"
 #include "app/command/command_parts.h"
-#include "app/work/hand_over.h"
+#include "app/work/hand_over_file.h"
 #include "core/text/tr.h"
+#include "data/sqlite/file_archive.h"
 
+#include <QFileInfo>
 #include <QTextStream>
 
 namespace nabblet {
@@ -21,15 +23,17 @@ struct HandOverCommand
 int handOverCommand(const QStringList &arguments)
 {
     QCommandLineParser parser;
-    parser.setApplicationDescription(HandOverCommand::tr(
-        "Gives a project to those who work with its forms: checks all of them, and puts them into a folder with a file "
-        "that opens in Entry alone. Handed over again, the forms are replaced and the data stay."));
+    parser.setApplicationDescription(HandOverCommand::tr("Gives a project to those who work with its forms: checks all "
+                                                         "of them, and puts them into one file that opens in "
+                                                         "Entry alone, or into a folder with such a file. Handed over "
+                                                         "again, the forms are replaced and the data stay."));
     parser.addPositionalArgument(QStringLiteral("PROJECT"), HandOverCommand::tr("The folder of a project."));
-    parser.addPositionalArgument(QStringLiteral("FOLDER"), HandOverCommand::tr("Where to; with --back alone."));
+    parser.addPositionalArgument(QStringLiteral("FILE"),
+                                 HandOverCommand::tr("Where to: one file, ending in .nabhand, or a folder."));
     const QCommandLineOption without(QStringLiteral("without-database"),
                                      HandOverCommand::tr("The forms work on the database where it is."));
     const QCommandLineOption back(QStringLiteral("back"),
-                                  HandOverCommand::tr("Takes the last one back: nabblet hand-over --back FOLDER."));
+                                  HandOverCommand::tr("Takes the last one back: nabblet hand-over --back FILE."));
     parser.addOptions({without, back});
     const QString command = QStringLiteral("hand-over");
     if (const std::optional<int> code = parseCall(parser, command, arguments, 1, 2)) {
@@ -43,7 +47,12 @@ int handOverCommand(const QStringList &arguments)
         }
     };
     if (parser.isSet(back)) {
-        const Result<HandedOver> taken = takenBack(parser.positionalArguments().first());
+        const QString from = parser.positionalArguments().first();
+        // The file that a folder is opened by stands for the folder.
+        const bool isOfFolder = isHandedOver(from) && !isFileArchive(from);
+        const Result<HandedOver> taken = !isHandedOver(from) ? takenBack(from)
+                                         : isOfFolder        ? takenBack(QFileInfo(from).absolutePath())
+                                                             : fileTakenBack(from);
         if (!taken) {
             return fail(taken.error());
         }
@@ -64,7 +73,10 @@ int handOverCommand(const QStringList &arguments)
         }
         return ExitFound;
     }
-    const Result<HandedOver> handed = handOver(*workspace, parser.positionalArguments().at(1), !parser.isSet(without));
+    const QString to = parser.positionalArguments().at(1);
+    const bool withDatabase = !parser.isSet(without);
+    const Result<HandedOver> handed =
+        isHandedOver(to) ? handOverAsFile(*workspace, to, withDatabase) : handOver(*workspace, to, withDatabase);
     if (!handed) {
         return fail(handed.error());
     }

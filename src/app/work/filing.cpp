@@ -4,7 +4,7 @@
 #include "app/server/server_dialog.h"
 #include "app/work/demonstration.h"
 #include "app/work/form_names.h"
-#include "app/work/hand_over.h"
+#include "app/work/hand_over_sheet.h"
 #include "app/work/mail_dialog.h"
 #include "app/work/own_address.h"
 #include "app/work/project_names.h"
@@ -292,36 +292,7 @@ void Filing::handOverProject()
     if (!mayLetGo()) {
         return;
     }
-    const Workspace &workspace = m_work->workspace();
-    const QStringList reasons = whyNotHandedOver(workspace);
-    if (!reasons.isEmpty()) {
-        constexpr int MostNamed = 12;
-        QStringList named = reasons.mid(0, MostNamed);
-        if (reasons.size() > MostNamed) {
-            named.append(tr("… and %1 more").arg(reasons.size() - MostNamed));
-        }
-        (void)ask({tr("Hand over"), tr("Something is to be put right first."), named.join(u'\n'), {tr("Close")}, 0, 0},
-                  m_window);
-        return;
-    }
-    const QString folder = QFileDialog::getExistingDirectory(
-        m_window, tr("Hand over into an empty folder, or over what was handed over before"));
-    if (folder.isEmpty()) {
-        return;
-    }
-    const Result<HandedOver> handed = handOver(workspace, folder, true);
-    if (!handed) {
-        Q_EMIT failed(handed.error());
-        return;
-    }
-    const QString changes = handed->changes.isEmpty() ? QString() : u'\n' + handed->changes.mid(0, 20).join(u'\n');
-    (void)ask({tr("Hand over"),
-               tr("Handed over, version %1.").arg(handed->version),
-               tr("People open %1; it shows the forms at work and nothing else.").arg(handed->file) + changes,
-               {tr("Close")},
-               0,
-               0},
-              m_window);
+    handOverBySheet(m_work->workspace(), m_window);
 }
 
 void Filing::setUpMail()

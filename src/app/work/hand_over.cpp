@@ -1,5 +1,6 @@
 #include "app/work/hand_over.h"
 
+#include "app/work/hand_over_file.h"
 #include "app/work/project_uses.h"
 #include "core/check/findings.h"
 #include "core/file/form_file.h"
@@ -10,6 +11,7 @@
 #include "core/text/tr.h"
 #include "data/dialect/dialect.h"
 #include "data/records/select_source.h"
+#include "data/sqlite/file_archive.h"
 #include "entry/theme/appearance.h"
 #include "entry/theme/theme.h"
 
@@ -188,7 +190,7 @@ std::optional<HandedOver> handedOverIn(const QString &folder)
     return handed;
 }
 
-Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, bool withDatabase)
+Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, bool withDatabase, const GoesOn &goesOn)
 {
     const std::optional<HandedOver> before = handedOverIn(folder);
     const QDir target(folder);
@@ -220,7 +222,7 @@ Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, b
         if (!QFile::exists(copy)) {
             const QTemporaryDir place(target.filePath(QStringLiteral(".data-XXXXXX")));
             const Result<DatabaseAddress> made = workspace.connection->dialect().copyWhole(
-                workspace.connection->address(), place.path(), [](double) { return true; });
+                workspace.connection->address(), place.path(), goesOn ? goesOn : [](double) { return true; });
             if (!made) {
                 return made.error();
             }
@@ -294,7 +296,11 @@ Result<HandedOver> takenBack(const QString &folder)
 
 Result<QString> startFormOf(const QString &file)
 {
-    const QString folder = QFileInfo(file).absolutePath();
+    const Result<QString> unpacked = isFileArchive(file) ? unpackedHandedOver(file) : QFileInfo(file).absolutePath();
+    if (!unpacked) {
+        return unpacked.error();
+    }
+    const QString folder = *unpacked;
     const Result<Project> project = loadProject(folder);
     if (!project) {
         return project.error();

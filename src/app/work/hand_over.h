@@ -1,10 +1,13 @@
-// A project given to those who work with its forms: a folder of its own, in which the forms open in Entry alone. Handed
-// over again, its forms are replaced and the data stay; what was handed over before can be taken back.
+// A project given to those who work with its forms: a folder of its own, in which the forms open in Entry alone (as one
+// file: hand_over_file.h). Handed over again, its forms are replaced and the data stay; what was handed over before can
+// be taken back.
 #pragma once
 
 #include "app/work/workspace.h"
 
 #include <QDateTime>
+
+#include <functional>
 
 namespace nabblet {
 
@@ -26,7 +29,10 @@ QStringList whyNotHandedOver(const Workspace &workspace);
 // Hands a project over into a folder. withDatabase: an SQLite database goes along the first time, and is left alone
 // later; else the forms work where the project does. The error says what could not be written; forms
 // that were there before are put back then.
-Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, bool withDatabase);
+// goesOn: told how much of the database is copied, from 0 to 1; false gives up, and nothing is handed over.
+using GoesOn = std::function<bool(double)>;
+Result<HandedOver> handOver(const Workspace &workspace, const QString &folder, bool withDatabase,
+                            const GoesOn &goesOn = {});
 
 // What was handed over last, where there is anything.
 std::optional<HandedOver> handedOverIn(const QString &folder);
@@ -38,7 +44,7 @@ inline bool isHandedOver(const QString &path)
 {
     return path.endsWith(u'.' + HandedOverEnding, Qt::CaseInsensitive);
 }
-// The form that a handed-over project starts with, by the file that is opened.
+// The form that a handed-over project starts with, by the file that is opened: beside it, or unpacked from it.
 Result<QString> startFormOf(const QString &file);
 
 } // namespace nabblet

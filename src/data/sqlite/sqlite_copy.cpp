@@ -40,7 +40,7 @@ Result<DatabaseAddress> copySqlite(const DatabaseAddress &address, const QString
     const QString file = address.part("file");
     const QString path = QDir(folder).filePath(QFileInfo(file).fileName());
     const auto failed = [&](const QString &said) {
-        return Error{Texts::tr("The database could not be copied for a trial: %1. Nothing was changed.").arg(said),
+        return Error{Texts::tr("The database could not be copied: %1. Nothing was changed.").arg(said),
                      said};
     };
     const Database from = opened(file, SQLITE_OPEN_READONLY);
@@ -65,7 +65,7 @@ Result<DatabaseAddress> copySqlite(const DatabaseAddress &address, const QString
     }
     sqlite3_backup_finish(backup);
     if (isGivenUp) {
-        return Error{Texts::tr("The trial was given up. Nothing was changed."), {}};
+        return Error{Texts::tr("Copying the database was given up. Nothing was changed."), {}};
     }
     if (answer != SQLITE_DONE) {
         return failed(QString::fromUtf8(sqlite3_errstr(answer)));

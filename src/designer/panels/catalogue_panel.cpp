@@ -1,4 +1,5 @@
 #include "designer/panels/catalogue_panel.h"
+#include "designer/panels/catalogue_model.h"
 #include "designer/panels/looking_line.h"
 
 #include <QApplication>
@@ -10,15 +11,12 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <QStyledItemDelegate>
-#include <QTreeWidget>
+#include <QTreeView>
 #include <QVBoxLayout>
 
 namespace nabblet {
 
 namespace {
-
-enum ItemRole { NoteRole = Qt::UserRole + 1, DotRole, NameRole };
-enum Dot { NoDot, Placed, NotPlaced, RequiredNotPlaced };
 
 // Paints a column's dot, name and note on one line.
 class CatalogueDelegate : public QStyledItemDelegate
@@ -29,40 +27,40 @@ public:
     void paint(QPainter *painter, const QStyleOptionViewItem &option, const QModelIndex &index) const override
     {
         const PanelColours &colours = panelColours(*m_theme);
-        const int dot = index.data(DotRole).toInt();
+        const int dot = index.data(CatalogueModel::DotRole).toInt();
         painter->save();
         QRect rect = option.rect;
         if (option.state.testFlag(QStyle::State_Selected)) {
             painter->fillRect(rect, colours.accentTint);
-        } else if (dot == RequiredNotPlaced) {
+        } else if (dot == CatalogueModel::RequiredNotPlaced) {
             painter->fillRect(rect, colours.alarmTint);
         }
         int x = rect.x() + 4;
-        if (dot != NoDot) {
+        if (dot != CatalogueModel::NoDot) {
             painter->setRenderHint(QPainter::Antialiasing);
-            const QColor ink = dot == RequiredNotPlaced ? colours.alarm : colours.accent;
+            const QColor ink = dot == CatalogueModel::RequiredNotPlaced ? colours.alarm : colours.accent;
             painter->setPen(QPen(ink, 1.5));
-            painter->setBrush(dot == Placed ? QBrush(ink) : Qt::NoBrush);
+            painter->setBrush(dot == CatalogueModel::Placed ? QBrush(ink) : Qt::NoBrush);
             painter->drawEllipse(QPointF(x + 4.5, rect.center().y() + 0.5), 3.8, 3.8);
             x += 16;
         }
         QFont font = option.font;
         const QFontMetrics metrics(font);
         QFont nameFont = font;
-        nameFont.setWeight(dot == NoDot ? QFont::DemiBold : QFont::Normal);
+        nameFont.setWeight(dot == CatalogueModel::NoDot ? QFont::DemiBold : QFont::Normal);
         const QFontMetrics nameMetrics(nameFont);
         const QString name = index.data(Qt::DisplayRole).toString();
         const int room = rect.right() - 6 - x;
         const int nameWidth = nameMetrics.horizontalAdvance(name);
         // The name comes first; of the notes, the first that has room beside it.
         QString note;
-        const QStringList notes = index.data(NoteRole).toStringList();
+        const QStringList notes = index.data(CatalogueModel::NotesRole).toStringList();
         for (const QString &each : notes) {
             if (note.isEmpty() && nameWidth + 10 + metrics.horizontalAdvance(each) <= room) {
                 note = each;
             }
         }
-        painter->setPen(dot == RequiredNotPlaced ? colours.alarm : colours.faintText);
+        painter->setPen(dot == CatalogueModel::RequiredNotPlaced ? colours.alarm : colours.faintText);
         painter->setFont(font);
         painter->drawText(rect.adjusted(0, 0, -6, 0), Qt::AlignRight | Qt::AlignVCenter, note);
         painter->setFont(nameFont);
@@ -82,52 +80,11 @@ private:
     const Theme *m_theme;
 };
 
-QString typeWords(ColumnType type)
-{
-    switch (type) {
-    case ColumnType::Text:
-        return CataloguePanel::tr("text");
-    case ColumnType::WholeNumber:
-    case ColumnType::DecimalNumber:
-        return CataloguePanel::tr("number");
-    case ColumnType::YesNo:
-        return CataloguePanel::tr("yes/no");
-    case ColumnType::Date:
-        return CataloguePanel::tr("date");
-    case ColumnType::Time:
-        return CataloguePanel::tr("time");
-    case ColumnType::DateTime:
-        return CataloguePanel::tr("date, time");
-    case ColumnType::Binary:
-        return CataloguePanel::tr("picture");
-    }
-    return {};
-}
-
-// What a column is, the most said first: where there is no room for that, the next says less.
-QStringList notesOf(const Table &table, const Column &column)
-{
-    const QString type = typeWords(column.type);
-    QString first;
-    if (const ForeignKey *link = ledLink(table, column.name)) {
-        first = CataloguePanel::tr("→ %1").arg(link->parentTable.simplified());
-    } else {
-        first = type;
-    }
-    const QString then = table.primaryKey.contains(column.name) ? CataloguePanel::tr("key")
-                         : column.isGenerated                   ? CataloguePanel::tr("worked out")
-                         : column.isRequired                    ? CataloguePanel::tr("required")
-                                                                : QString();
-    if (then.isEmpty()) {
-        return {first, first == type ? type : CataloguePanel::tr("→")};
-    }
-    return {first + QStringLiteral(", ") + then, first == type ? then : first, then};
-}
-
 } // namespace
 
 CataloguePanel::CataloguePanel(QWidget *parent)
-    : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_tree(new QTreeWidget), m_why(new QLabel)
+    : Panel(tr("Catalogue"), parent), m_filter(new QLineEdit), m_model(new CatalogueModel(this)), m_tree(new QTreeView),
+      m_why(new QLabel)
 {
     setWhatsThis(tr("The tables of the database and their columns. A filled dot is on the form already."));
     m_why->setObjectName(QStringLiteral("faint"));
@@ -149,22 +106,22 @@ CataloguePanel::CataloguePanel(QWidget *parent)
            "in the next free place."));
     m_tree->viewport()->installEventFilter(this);
     m_tree->setContextMenuPolicy(Qt::CustomContextMenu);
-    connect(m_tree, &QTreeWidget::customContextMenuRequested, this, &CataloguePanel::showMenu);
+    connect(m_tree, &QTreeView::customContextMenuRequested, this, &CataloguePanel::showMenu);
+    m_tree->setModel(m_model);
     contents()->setContentsMargins(8, 8, 8, 8);
     contents()->addWidget(m_filter);
     contents()->addWidget(m_why);
     contents()->addWidget(m_tree, 1);
     connect(m_filter, &QLineEdit::textChanged, this, &CataloguePanel::filter);
-    connect(m_tree, &QTreeWidget::itemClicked, this, [this](const QTreeWidgetItem *item) {
-        const QTreeWidgetItem *table = item->parent();
-        const bool isOwn = table && table->data(0, NameRole).toString() == m_rowsFrom;
-        Q_EMIT columnChosen(isOwn ? item->data(0, NameRole).toString() : QString());
+    connect(m_tree, &QTreeView::clicked, this, [this](const QModelIndex &index) {
+        const bool isOwn = m_model->tableOf(index) == m_rowsFrom;
+        Q_EMIT columnChosen(isOwn ? m_model->columnOf(index) : QString());
     });
-    connect(m_tree, &QTreeWidget::itemSelectionChanged, this, &CataloguePanel::noteOrder);
-    connect(m_tree, &QTreeWidget::itemActivated, this, [this](QTreeWidgetItem *item) {
+    connect(m_tree->selectionModel(), &QItemSelectionModel::selectionChanged, this, &CataloguePanel::noteOrder);
+    connect(m_tree, &QTreeView::activated, this, [this](const QModelIndex &index) {
         DraggedColumns chosen = chosenColumns();
-        if (item->parent() && !item->isSelected()) {
-            chosen = {item->parent()->data(0, NameRole).toString(), {item->data(0, NameRole).toString()}};
+        if (index.parent().isValid() && !m_tree->selectionModel()->isSelected(index)) {
+            chosen = {m_model->tableOf(index), {m_model->columnOf(index)}};
         }
         if (!chosen.columns.isEmpty()) {
             Q_EMIT columnsActivated(chosen.table, chosen.columns);
@@ -183,36 +140,34 @@ void CataloguePanel::sayWhyEmpty(const QString &sentence)
 
 void CataloguePanel::setCatalogue(const Catalogue &catalogue, const QString &databaseName)
 {
-    m_catalogue = catalogue;
     setNote(databaseName);
+    const QSet<QString> opened = openedTables(); // stay so
     m_order.clear();
-    QStringList opened; // stay so
-    for (int i = 0; i < m_tree->topLevelItemCount(); ++i) {
-        if (m_tree->topLevelItem(i)->isExpanded()) {
-            opened.append(m_tree->topLevelItem(i)->data(0, NameRole).toString());
+    m_model->setCatalogue(catalogue);
+    open(opened);
+}
+
+QSet<QString> CataloguePanel::openedTables() const
+{
+    QSet<QString> opened;
+    for (int i = 0; i < m_model->rowCount(); ++i) {
+        if (const QModelIndex table = m_model->index(i, 0); m_tree->isExpanded(table)) {
+            opened.insert(m_model->tableOf(table));
         }
     }
-    m_tree->clear();
-    for (const Table &table : catalogue.tables) {
-        auto *top = new QTreeWidgetItem(m_tree, {table.name.simplified()});
-        top->setData(0, NameRole, table.name);
-        top->setData(0, NoteRole, table.kind == TableKind::View ? QStringList{tr("view")} : QStringList());
-        for (const Column &column : table.columns) {
-            auto *item = new QTreeWidgetItem(top, {column.name.simplified()});
-            item->setData(0, NameRole, column.name);
-            const QStringList notes = notesOf(table, column);
-            item->setData(0, NoteRole, notes);
-            const ForeignKey *link = findLink(table, column.name);
-            item->setData(0, Qt::AccessibleTextRole, tr("%1, %2").arg(column.name.simplified(), notes.first()));
-            const QString type =
-                link ? tr("%1, points to %2").arg(column.declaredType, link->parentTable) : column.declaredType;
-            item->setToolTip(0, tr("%1: %2").arg(column.name.simplified(), type.isEmpty() ? notes.first() : type));
+    return opened;
+}
+
+// These, with a filter those that are there for what it found in them, without one the form's own.
+void CataloguePanel::open(const QSet<QString> &tables)
+{
+    const bool isFiltered = !m_filter->text().isEmpty();
+    for (int i = 0; i < m_model->rowCount(); ++i) {
+        const QModelIndex table = m_model->index(i, 0);
+        const QString name = m_model->tableOf(table);
+        if (tables.contains(name) || (isFiltered ? m_model->isThereForColumns(table) : name == m_rowsFrom)) {
+            m_tree->expand(table);
         }
-        top->setExpanded((!m_rowsFrom.isEmpty() && table.name == m_rowsFrom) || opened.contains(table.name));
-    }
-    refreshDots();
-    if (!m_filter->text().isEmpty()) {
-        filter(m_filter->text());
     }
 }
 
@@ -228,11 +183,11 @@ void CataloguePanel::focusTree()
 
 void CataloguePanel::noteOrder()
 {
-    const QList<QTreeWidgetItem *> chosen = m_tree->selectedItems();
-    m_order.removeIf([&](QTreeWidgetItem *item) { return !chosen.contains(item); });
-    for (QTreeWidgetItem *item : chosen) {
-        if (!m_order.contains(item)) {
-            m_order.append(item);
+    const QModelIndexList chosen = m_tree->selectionModel()->selectedRows();
+    m_order.removeIf([&](const QPersistentModelIndex &each) { return !chosen.contains(each); });
+    for (const QModelIndex &each : chosen) {
+        if (!m_order.contains(each)) {
+            m_order.append(each);
         }
     }
 }
@@ -241,16 +196,16 @@ DraggedColumns CataloguePanel::chosenColumns() const
 {
     DraggedColumns result;
     for (auto it = m_order.rbegin(); it != m_order.rend(); ++it) {
-        const QTreeWidgetItem *table = (*it)->parent();
-        if (!table) {
+        const QString column = m_model->columnOf(*it);
+        if (column.isEmpty()) {
             continue;
         }
-        const QString name = table->data(0, NameRole).toString();
+        const QString table = m_model->tableOf(*it);
         if (result.table.isEmpty()) {
-            result.table = name;
+            result.table = table;
         }
-        if (name == result.table) {
-            result.columns.prepend((*it)->data(0, NameRole).toString());
+        if (table == result.table) {
+            result.columns.prepend(column);
         }
     }
     return result;
@@ -259,12 +214,12 @@ DraggedColumns CataloguePanel::chosenColumns() const
 // What can be done with the table under the mouse, or with that of the column there.
 void CataloguePanel::showMenu(const QPoint &at)
 {
-    const QTreeWidgetItem *item = m_tree->itemAt(at);
-    const QTreeWidgetItem *top = item && item->parent() ? item->parent() : item;
-    if (!top) {
+    const QModelIndex index = m_tree->indexAt(at);
+    const QString table = m_model->tableOf(index);
+    const QString column = m_model->columnOf(index);
+    if (table.isEmpty()) {
         return;
     }
-    const QString table = top->data(0, NameRole).toString();
     QMenu menu(this);
     menu.setObjectName(QStringLiteral("tableMenu"));
     for (const auto &[arrangement, words] :
@@ -275,11 +230,10 @@ void CataloguePanel::showMenu(const QPoint &at)
     }
     menu.addAction(tr("New form, with choices…"), this, [this, table] { Q_EMIT sheetRequested(table); });
     menu.addSeparator();
-    const Table *own = findTable(m_catalogue, table);
+    const Table *own = findTable(m_model->catalogue(), table);
     if (own && own->kind == TableKind::Table) {
         menu.addAction(tr("New column of %1…").arg(table.simplified()), this,
                        [this, table] { Q_EMIT newColumnRequested(table); });
-        const QString column = item != top ? item->data(0, NameRole).toString() : QString();
         const Column *chosen = findColumn(*own, column);
         if (chosen && chosen->type == ColumnType::Text && !ledLink(*own, column)) {
             menu.addAction(tr("A table of the values of %1…").arg(column.simplified()), this,
@@ -289,12 +243,11 @@ void CataloguePanel::showMenu(const QPoint &at)
     }
     menu.addAction(tr("Stored rows of %1").arg(table.simplified()), this,
                    [this, table] { Q_EMIT storedRowsRequested(table); });
-    const QString used = item != top ? item->data(0, NameRole).toString() : QString();
-    menu.addAction(tr("Where %1 is used…").arg((used.isEmpty() ? table : used).simplified()), this,
-                   [this, table, used] { Q_EMIT usesRequested(table, used); });
-    if (!used.isEmpty()) {
-        menu.addAction(tr("Call %1 otherwise in all forms…").arg(used.simplified()), this,
-                       [this, table, used] { Q_EMIT otherNameRequested(table, used); });
+    menu.addAction(tr("Where %1 is used…").arg((column.isEmpty() ? table : column).simplified()), this,
+                   [this, table, column] { Q_EMIT usesRequested(table, column); });
+    if (!column.isEmpty()) {
+        menu.addAction(tr("Call %1 otherwise in all forms…").arg(column.simplified()), this,
+                       [this, table, column] { Q_EMIT otherNameRequested(table, column); });
     }
     menu.exec(m_tree->viewport()->mapToGlobal(at));
 }
@@ -302,8 +255,8 @@ void CataloguePanel::showMenu(const QPoint &at)
 void CataloguePanel::startDrag()
 {
     DraggedColumns chosen = chosenColumns();
-    if (const QTreeWidgetItem *pressed = m_tree->itemAt(m_pressedAt); pressed && !pressed->parent()) {
-        chosen = {pressed->data(0, NameRole).toString(), {}}; // the table: its rows
+    if (const QModelIndex pressed = m_tree->indexAt(m_pressedAt); pressed.isValid() && !pressed.parent().isValid()) {
+        chosen = {m_model->tableOf(pressed), {}}; // the table: its rows
     } else if (chosen.columns.isEmpty()) {
         return;
     }
@@ -318,9 +271,9 @@ bool CataloguePanel::eventFilter(QObject *watched, QEvent *event)
     // several.
     if (event->type() == QEvent::MouseButtonPress) {
         m_pressedAt = static_cast<QMouseEvent *>(event)->pos();
-        const QTreeWidgetItem *item = m_tree->itemAt(m_pressedAt);
+        const QModelIndex index = m_tree->indexAt(m_pressedAt);
         const bool isPlain = static_cast<QMouseEvent *>(event)->modifiers() == Qt::NoModifier;
-        if (item && item->isSelected() && isPlain && m_tree->selectedItems().size() > 1) {
+        if (isPlain && m_order.size() > 1 && m_tree->selectionModel()->isSelected(index)) {
             return true;
         }
     } else if (event->type() == QEvent::MouseMove) {
@@ -339,7 +292,7 @@ void CataloguePanel::setFilledColumns(const QStringList &columns)
 {
     if (columns != m_filled) {
         m_filled = columns;
-        refreshDots();
+        m_model->setPlaced(m_rowsFrom, m_bound, m_filled);
     }
 }
 
@@ -353,15 +306,13 @@ void CataloguePanel::setForm(const Form &form)
             m_bound.insert(column);
         }
     }
-    refreshDots();
+    m_model->setPlaced(m_rowsFrom, m_bound, m_filled);
     if (before != m_rowsFrom) {
-        for (int i = 0; i < m_tree->topLevelItemCount(); ++i) {
-            QTreeWidgetItem *top = m_tree->topLevelItem(i);
-            const bool isOwn = top->data(0, NameRole).toString() == m_rowsFrom;
-            top->setExpanded(isOwn);
-            if (isOwn) {
-                m_tree->scrollToItem(top, QAbstractItemView::PositionAtTop);
-            }
+        m_tree->collapseAll();
+        m_opened.clear();
+        if (const QModelIndex own = m_model->indexOf(m_rowsFrom); own.isValid()) {
+            m_tree->expand(own);
+            m_tree->scrollTo(own, QAbstractItemView::PositionAtTop);
         }
     }
 }
@@ -372,38 +323,19 @@ void CataloguePanel::setTheme(Theme theme)
     m_tree->viewport()->update();
 }
 
-void CataloguePanel::refreshDots()
-{
-    for (int i = 0; i < m_tree->topLevelItemCount() && i < m_catalogue.tables.size(); ++i) {
-        const Table &table = m_catalogue.tables.at(i);
-        QTreeWidgetItem *top = m_tree->topLevelItem(i);
-        const bool isOwn = table.name == m_rowsFrom;
-        for (int j = 0; j < top->childCount(); ++j) {
-            const Column &column = table.columns.at(j);
-            const bool isFilledByItself =
-                column.numbersItself || column.isGenerated || column.hasDefault || m_filled.contains(column.name);
-            const Dot dot = isOwn && m_bound.contains(column.name)            ? Placed
-                            : isOwn && column.isRequired && !isFilledByItself ? RequiredNotPlaced
-                                                                              : NotPlaced;
-            top->child(j)->setData(0, DotRole, dot);
-        }
-    }
-}
-
 void CataloguePanel::filter(const QString &part)
 {
-    for (int i = 0; i < m_tree->topLevelItemCount(); ++i) {
-        QTreeWidgetItem *top = m_tree->topLevelItem(i);
-        const bool isTable = top->text(0).contains(part, Qt::CaseInsensitive);
-        bool hasColumn = false;
-        for (int j = 0; j < top->childCount(); ++j) {
-            const bool isColumn = top->child(j)->text(0).contains(part, Qt::CaseInsensitive);
-            top->child(j)->setHidden(!isColumn && !isTable);
-            hasColumn = hasColumn || isColumn;
-        }
-        top->setHidden(!isTable && !hasColumn);
-        if (!part.isEmpty()) {
-            top->setExpanded(hasColumn);
+    if (m_model->filter().isEmpty()) {
+        m_opened = openedTables(); // and will be again
+    }
+    const DraggedColumns chosen = chosenColumns();
+    m_order.clear();
+    m_model->setFilter(part);
+    open(part.isEmpty() ? m_opened : QSet<QString>());
+    // What is chosen and still in sight stays chosen, in its order.
+    for (const QString &column : chosen.columns) {
+        if (const QModelIndex index = m_model->indexOf(chosen.table, column); index.isValid()) {
+            m_tree->selectionModel()->select(index, QItemSelectionModel::Select);
         }
     }
 }

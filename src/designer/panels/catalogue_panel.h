@@ -9,12 +9,16 @@
 #include "designer/panels/panel.h"
 #include "entry/theme/theme.h"
 
+#include <QPersistentModelIndex>
+#include <QSet>
+
 class QLabel;
 class QLineEdit;
-class QTreeWidget;
-class QTreeWidgetItem;
+class QTreeView;
 
 namespace nabblet {
+
+class CatalogueModel;
 
 class CataloguePanel : public Panel
 {
@@ -61,17 +65,19 @@ private:
     void startDrag();
     void showMenu(const QPoint &at);
     bool eventFilter(QObject *watched, QEvent *event) override;
-    void refreshDots();
+    QSet<QString> openedTables() const;
+    void open(const QSet<QString> &tables);
 
-    Catalogue m_catalogue;
     QString m_rowsFrom;
     QSet<QString> m_bound;
     QStringList m_filled;
     Theme m_theme = Theme::Light;
     QLineEdit *m_filter;
-    QTreeWidget *m_tree;
+    CatalogueModel *m_model;
+    QTreeView *m_tree;
     QLabel *m_why;
-    QList<QTreeWidgetItem *> m_order; // of choosing
+    QSet<QString> m_opened;               // before a filter
+    QList<QPersistentModelIndex> m_order; // of choosing
     QPoint m_pressedAt;
 };
 
