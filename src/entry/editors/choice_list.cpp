@@ -3,6 +3,7 @@
 #include "core/kinds/settings/lookup.h"
 #include "entry/editors/popup_place.h"
 
+#include <QCursor>
 #include <QHeaderView>
 #include <QScrollBar>
 
@@ -36,7 +37,13 @@ ChoiceList::ChoiceList(QWidget *box) : QTreeWidget(box), m_box(box)
             Q_EMIT taken(*row);
         }
     });
-    connect(this, &QTreeWidget::itemEntered, this, [this](QTreeWidgetItem *item) { setCurrentItem(item); });
+    // A list that opens or scrolls under a mouse at rest is not chosen from.
+    connect(this, &QTreeWidget::itemEntered, this, [this](QTreeWidgetItem *item) {
+        if (const QPoint at = QCursor::pos(); at != m_mouseAt) {
+            m_mouseAt = at;
+            setCurrentItem(item);
+        }
+    });
 }
 
 void ChoiceList::open(const QList<LookupRow> &rows, const std::optional<Lookup> &lookup, const QString &words,
@@ -127,6 +134,7 @@ void ChoiceList::step(int by)
 void ChoiceList::showBelow(int lines)
 {
     const int head = isHeaderHidden() ? 0 : header()->sizeHint().height();
+    m_mouseAt = QCursor::pos();
     resize(width(), lines * sizeHintForRow(0) + head + 2 * frameWidth());
     move(popupPlace(m_box, size()));
     show();

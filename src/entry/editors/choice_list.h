@@ -37,6 +37,7 @@ private:
     QWidget *m_box;
     QList<LookupRow> m_rows;
     bool m_isReading = false;
+    QPoint m_mouseAt; // when it was opened, or chose last
 };
 
 } // namespace nabblet

@@ -438,6 +438,44 @@ private Q_SLOTS:
         }
     }
 
+    // A list that opens or scrolls under a mouse at rest keeps to what stands in the box; moved, the mouse chooses.
+    void aMouseAtRestChoosesNothing()
+    {
+        const ControlId buoy =
+            add("drop-down", "replaces_buoy_id",
+                {{"lookup", QJsonObject{{"table", "buoy"}, {"value", "buoy_id"}, {"words", QJsonArray{"asset_no"}}}}});
+        open();
+        line(buoy)->setFocus();
+        const auto moveTo = [&](QPoint at) {
+            QCursor::setPos(choicesOf(buoy)->viewport()->mapToGlobal(at));
+            QMouseEvent move(QEvent::MouseMove, at, choicesOf(buoy)->viewport()->mapToGlobal(at), Qt::NoButton,
+                             Qt::NoButton, Qt::NoModifier);
+            QApplication::sendEvent(choicesOf(buoy)->viewport(), &move);
+        };
+        QTest::keyClick(line(buoy), Qt::Key_F4);
+        QTreeWidget *list = choicesOf(buoy);
+        QVERIFY(list->isVisible());
+        const auto centre = [&](int row) { return list->visualItemRect(list->topLevelItem(row)).center(); };
+        moveTo(centre(2));
+        moveTo(centre(3));
+        QCOMPARE(list->currentIndex().row(), 3);
+        const QString chosen = list->currentItem()->text(0);
+        QTest::keyClick(line(buoy), Qt::Key_Return);
+        QCOMPARE(line(buoy)->text(), chosen);
+        // Elsewhere in the list, at rest, as it opens the next time.
+        line(buoy)->setFocus();
+        const QPoint rest = centre(6);
+        QCursor::setPos(list->viewport()->mapToGlobal(rest));
+        QTest::keyClick(line(buoy), Qt::Key_F4);
+        moveTo(rest);
+        QCOMPARE(list->currentItem()->text(0), chosen);
+        for (int i = 0; i < 20; ++i) {
+            QTest::keyClick(line(buoy), Qt::Key_Down);
+            moveTo(rest);
+        }
+        QCOMPARE(list->currentIndex().row(), 3 + 20);
+    }
+
     // Words that are no row of the lookup are stored where they are what is stored anyway; else they are refused.
     void aLookupTakesNewWordsOrRefusesThem()
     {
