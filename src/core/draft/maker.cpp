@@ -49,17 +49,18 @@ int rowHeight(const PieceRow &row)
     return height;
 }
 
-int rowGap(Spacing spacing)
+int Maker::rowGap() const
 {
-    switch (spacing) {
+    const int more = snapped(measure.boxSpacing());
+    switch (plan.spacing) {
     case Spacing::Tight:
-        return 4;
+        return 4 + more;
     case Spacing::Comfortable:
-        return 8;
+        break;
     case Spacing::Roomy:
-        return 16;
+        return 16 + more;
     }
-    return 8;
+    return 8 + more;
 }
 
 bool Maker::hasCaptionsAbove() const

@@ -24,7 +24,7 @@ struct Piece
     int captionWidth = 0;
     QSize size;
     bool isSized = false; // its width was set by hand and stays
-    int section = 0; // in which part of the form it stands
+    int section = 0;      // in which part of the form it stands
 };
 using PieceRow = QList<Piece>;      // side by side
 using PieceBlock = QList<PieceRow>; // rows that stay together
@@ -32,8 +32,6 @@ using PieceBlock = QList<PieceRow>; // rows that stay together
 bool isWide(const Control &field); // long text and pictures, which stand alone
 bool isNumber(const Control &field);
 int rowHeight(const PieceRow &row);
-// The space between two rows, px.
-int rowGap(Spacing spacing);
 
 // Everything that making a form needs to know at every step.
 struct Maker
@@ -54,6 +52,7 @@ struct Maker
     int snapped(int x) const { return onGridAtOrAfter(x, pitch); }
     bool hasCaptionsAbove() const;
     int captionLine() const; // the height that a caption above a box takes, px
+    int rowGap() const;      // between one row of boxes and the next, as the plan and the look have it, px
 
     ControlId place(Control control, const QRect &where);
     // The form's title in its header, and the header; nothing inside another form.

@@ -52,7 +52,7 @@ QList<PieceBlock> blocksOf(const Maker &maker, const QList<Piece> &pieces)
 // Cuts blocks into columns, in their order, so that the tallest column is as low as can be; none is cut in two.
 QList<QList<PieceRow>> inColumns(const Maker &maker, const QList<PieceBlock> &blocks, int columns)
 {
-    const int between = rowGap(maker.plan.spacing) + maker.captionLine();
+    const int between = maker.rowGap() + maker.captionLine();
     const auto heightOf = [&](const QList<PieceRow> &rows) {
         int height = 0;
         for (const PieceRow &row : rows) {
@@ -251,7 +251,7 @@ QList<QList<PieceRow>> columnsOf(const Maker &maker, const QList<Part> &parts, i
 // Places the rows of one part from y on; where the last one ends.
 int placePart(Maker &maker, const QList<QList<PieceRow>> &boxes, const Columns &placed, int section, int top)
 {
-    const int gap = rowGap(maker.plan.spacing);
+    const int gap = maker.rowGap();
     int lowest = top;
     for (qsizetype i = 0; i < boxes.size(); ++i) {
         const Rail rail = maker.form.rails.at(i);
@@ -301,7 +301,7 @@ void setHeight(Maker &maker, ControlId id, int height)
 int placeParts(Maker &maker, const QList<Part> &parts, const QList<QList<PieceRow>> &boxes, const Columns &placed,
                bool isOnPages)
 {
-    const int gap = rowGap(maker.plan.spacing);
+    const int gap = maker.rowGap();
     int y = DraftMargin;
     ControlId pages = 0;
     int pagesTop = 0;
@@ -359,7 +359,7 @@ int heightOf(const Maker &maker, const QList<Part> &parts, const QList<QList<Pie
             int height = 0;
             for (const PieceRow &row : column) {
                 const bool isOfIt = row.first().section == section;
-                height += isOfIt ? maker.captionLine() + rowHeight(row) + rowGap(maker.plan.spacing) : 0;
+                height += isOfIt ? maker.captionLine() + rowHeight(row) + maker.rowGap() : 0;
             }
             highest = std::max(highest, height);
         }
@@ -413,7 +413,7 @@ void layOutOneRecord(Maker &maker, const QList<Piece> &pieces, int leastWidth)
     form.width = maker.snapped(std::max({placed.end, widest, 320})) + start;
 
     maker.placeTitle();
-    const int gap = rowGap(plan.spacing);
+    const int gap = maker.rowGap();
     // Parts that together are higher than a screen stand on pages.
     const bool isOnPages = plan.sections == Sections::Pages ||
                            (plan.sections == Sections::AsSuits && heightOf(maker, parts, boxes) > HighestOfGroups);

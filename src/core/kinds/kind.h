@@ -54,6 +54,7 @@ struct Shown
     bool isOn = false;                          // for tick boxes
     QByteArray image;                           // for pictures
     int page = 0;                               // of tab pages: the one in front, by its id; 0 for the first
+    QList<int> faintPages = {};                 // of tab pages, on the board: hidden at work, by their ids
     bool isNumber = false;                      // the value is a number
     QStringList lines;                          // of a list whose choices come from another table
     std::optional<QList<int>> chosenLines = {}; // of a list: those chosen, by number; without, by their words

@@ -18,6 +18,7 @@
     SETTING(captionAlignment)                                                                                          \
     SETTING(padding)                                                                                                   \
     SETTING(rowSpacing)                                                                                                \
+    SETTING(boxSpacing)                                                                                                \
     SETTING(rowTinting)
 
 namespace nabblet {

@@ -25,6 +25,8 @@ public:
     virtual int padding() const { return 7; }
     // How much further apart than usual the rows of tabular forms stand, px.
     virtual int rowSpacing() const { return 0; }
+    // How much further apart than usual boxes stand one below the other, px.
+    virtual int boxSpacing() const { return 0; }
     // The same for what one control looks like, with its style and what is pinned at it.
     virtual std::shared_ptr<const TextMeasure> of(const Control &) const
     {

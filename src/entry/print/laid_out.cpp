@@ -153,6 +153,17 @@ void append(LaidOut &to, const LaidOut &what, QPoint at)
         part.place.translate(at);
         to.parts.append(part);
     }
+    for (PrintedHead head : what.heads) {
+        head.top += at.y();
+        head.bottom += at.y();
+        for (PrintedGround &ground : head.grounds) {
+            ground.place.translate(at.x(), 0);
+        }
+        for (PrintedPart &part : head.parts) {
+            part.place.translate(at.x(), 0);
+        }
+        to.heads.append(head);
+    }
 }
 
 LaidOut laidOut(const Form &whole, BandRole band, EntrySession &session, const PaperContext &context,
@@ -174,7 +185,12 @@ LaidOut laidOutInside(const Control &control, EntrySession &session, const Paper
         append(inside, block, QPoint(0, inside.height));
         inside.height += block.height;
     };
-    add(laidOutBand(form, BandRole::Header, *child, context));
+    const LaidOut head = laidOutBand(form, BandRole::Header, *child, context);
+    add(head);
+    const int top = inside.height;
+    if (isTabular(form) && head.height > 0) { // where it ends is known below the last row
+        inside.heads.append({top, top, head.height, head.grounds, head.parts});
+    }
     const bool hasRowsInside = std::any_of(form.controls.begin(), form.controls.end(), isRows);
     const auto rows = rowsAfter(child->state().connection, child->state().source, {}, MostRowsInside);
     int number = 0;
@@ -185,6 +201,9 @@ LaidOut laidOutInside(const Control &control, EntrySession &session, const Paper
             add(laidOutRow(form, row, number, *child, context));
         }
         ++number;
+    }
+    if (!inside.heads.isEmpty() && inside.heads.first().top == top) {
+        inside.heads.first().bottom = inside.height;
     }
     add(laidOutBand(form, BandRole::Footer, *child, context));
     return inside;
@@ -268,6 +287,17 @@ LaidOut laidOut(const Form &whole, BandRole band, EntrySession &session, const P
 }
 
 } // namespace
+
+QList<PrintedHead> headsAgain(const LaidOut &laid, int from)
+{
+    QList<PrintedHead> heads;
+    for (const PrintedHead &head : laid.heads) {
+        if (head.top <= from && from < head.bottom) {
+            heads.append(head);
+        }
+    }
+    return heads;
+}
 
 LaidOut laidOutBand(const Form &form, BandRole band, EntrySession &session, const PaperContext &context)
 {

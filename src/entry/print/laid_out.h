@@ -24,13 +24,27 @@ struct PrintedGround
     QColor colour;
 };
 
+// The head of rows inside a record: a page that begins among these rows begins with it.
+struct PrintedHead
+{
+    int top = 0;    // of the first row below it, px
+    int bottom = 0; // below the last
+    int height = 0;
+    QList<PrintedGround> grounds; // as if it began at 0
+    QList<PrintedPart> parts;
+};
+
 struct LaidOut
 {
     int width = 0;
     int height = 0;
     QList<PrintedGround> grounds;
     QList<PrintedPart> parts;
+    QList<PrintedHead> heads; // outer ones before those inside
 };
+
+// The heads with which a page begins that goes on with this from there, px.
+QList<PrintedHead> headsAgain(const LaidOut &laid, int from);
 
 // What all that is printed together shares.
 struct PaperContext

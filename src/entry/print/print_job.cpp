@@ -9,6 +9,7 @@
 #include <QPainter>
 
 #include <algorithm>
+#include <numeric>
 
 namespace nabblet {
 
@@ -27,6 +28,12 @@ Appearance forPaper(const Appearance &screen)
     // Else some typefaces set signs between figures as others, which nobody finds who searches the text of a PDF.
     base.setStyleStrategy(static_cast<QFont::StyleStrategy>(base.styleStrategy() | QFont::PreferNoShaping));
     return Appearance(screen.lookName(), Theme::Light, base, screen.book());
+}
+
+int heightOf(const QList<PrintedHead> &heads)
+{
+    return std::accumulate(heads.begin(), heads.end(), 0,
+                           [](int sum, const PrintedHead &head) { return sum + head.height; });
 }
 
 constexpr int LineGap = 10; // px between the room and the words at the top or the foot
@@ -194,11 +201,19 @@ void PrintJob::place(qint64 number, int height, const LaidOut &laid)
         if (from > 0) {
             m_pages.append(Page());
         }
-        const int to = cutBelow(laid, from, m_room);
+        const int heads = heightOf(headsOn(laid, from));
+        const int to = cutBelow(laid, from, m_room - heads);
         m_pages.last().append({number, from, to, 0});
-        m_used = to - from;
+        m_used = heads + to - from;
         from = to;
     }
+}
+
+// The heads to begin a page with; none where they would leave too little room for their rows.
+QList<PrintedHead> PrintJob::headsOn(const LaidOut &laid, int from) const
+{
+    const QList<PrintedHead> heads = headsAgain(laid, from);
+    return heightOf(heads) <= m_room / 3 ? heads : QList<PrintedHead>();
 }
 
 bool PrintJob::layOutMore(int milliseconds)
@@ -235,8 +250,14 @@ template <typename Do> void PrintJob::eachPart(int page, Do act)
     act(m_heading, top, QRect(0, 0, m_form.width, m_heading.height));
     const Page slices = m_pages.value(page);
     for (const Slice &slice : slices) {
-        act(block(slice.block), top + m_heading.height + slice.at - slice.from,
-            QRect(0, slice.from, m_form.width, slice.to - slice.from));
+        const LaidOut &laid = block(slice.block);
+        int y = top + m_heading.height + slice.at;
+        const QList<PrintedHead> heads = headsOn(laid, slice.from);
+        for (const PrintedHead &head : heads) {
+            act({m_form.width, head.height, head.grounds, head.parts, {}}, y, QRect(0, 0, m_form.width, head.height));
+            y += head.height;
+        }
+        act(laid, y - slice.from, QRect(0, slice.from, m_form.width, slice.to - slice.from));
     }
     act(m_pageFoot, static_cast<int>(room.height() / m_scale) - m_pageFoot.height,
         QRect(0, 0, m_form.width, m_pageFoot.height));

@@ -55,7 +55,7 @@ private:
         qint64 block = 0;
         int from = 0; // px in the block
         int to = 0;
-        int at = 0; // px below the heading
+        int at = 0; // px below the heading, where it begins: with the heads again that its rows have
     };
     using Page = QList<Slice>;
     static constexpr qint64 Foot = -1; // the block behind the last record
@@ -64,6 +64,7 @@ private:
     LaidOut make(qint64 number);
     std::optional<Row> rowAt(qint64 number);
     void place(qint64 number, int height, const LaidOut &laid);
+    QList<PrintedHead> headsOn(const LaidOut &laid, int from) const;
     int cutBelow(const LaidOut &block, int from, int room) const;
     void showRecord(qint64 number);
     template <typename Do> void eachPart(int page, Do act);

@@ -157,12 +157,15 @@ Shown ControlValues::ruledInHand(const Control &control, const Shown &shown) con
     return result;
 }
 
+QSet<Area> ControlValues::hiddenPages() const
+{
+    return m_state.hasRecord() ? pagesHidden(m_state.form, book(), inHand()) : QSet<Area>();
+}
+
 ControlValues::Ruled ControlValues::ruledNow() const
 {
     Ruled ruled;
-    if (m_state.hasRecord()) {
-        ruled.pages = pagesHidden(m_state.form, book(), inHand());
-    }
+    ruled.pages = hiddenPages();
     for (const Control &control : m_state.form.controls) {
         // In place of the value stands a sign; why there is none stands beside it.
         const QString formula = m_state.hasRecord() ? formulaOf(control) : QString();

@@ -38,6 +38,7 @@ public:
         QList<FieldMessage> notes; // what rules have to say beside boxes in sight
     };
     Ruled ruledNow() const;
+    QSet<Area> hiddenPages() const;
     // A control that rules hide, whose value is not simply kept on saving.
     struct HiddenBox
     {

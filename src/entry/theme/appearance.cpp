@@ -112,6 +112,11 @@ int Appearance::rowSpacing() const
     return figure(nabblet::rowSpacing());
 }
 
+int Appearance::boxSpacing() const
+{
+    return figure(nabblet::boxSpacing());
+}
+
 QColor Appearance::colour(Ink ink) const
 {
     return QColor::fromRgb(nabblet::colour(m_look, m_theme, ink));

@@ -51,6 +51,7 @@ public:
     int ascent(TextRole role) const override { return metrics(role).ascent(); }
     int padding() const override;
     int rowSpacing() const override;
+    int boxSpacing() const override;
 
 private:
     // That of a control: the same but for its look.

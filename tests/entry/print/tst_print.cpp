@@ -255,6 +255,36 @@ private Q_SLOTS:
         QCOMPARE(crews, visits);
     }
 
+    // Rows inside a record that go on overleaf have their heads there, too; each row stands once, and none is torn.
+    void headsOfRowsInsideStandOnEachPage()
+    {
+        QCOMPARE(ask("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 150) "
+                     "INSERT INTO visit (buoy_id, visited_on, crew_lead, hours) "
+                     "SELECT 1, '2026-01-01', 'Lead' || i || '.', 1 FROM n"),
+                 QString());
+        open("buoy", Arrangement::Columnar, true);
+        const int pages = print(file("one.pdf"), {}, Printed::Record);
+        QVERIFY(pages >= 4);
+        int rows = 0;
+        for (int page = 1; page <= pages; ++page) {
+            const QString number = QString::number(page);
+            const QString text = output("pdftotext", {"-layout", "-f", number, "-l", number, file("one.pdf"), "-"});
+            const auto here = text.count("Lead");
+            QVERIFY(text.count("Crew lead") == 1 || (here == 0 && text.count("Crew lead") == 0));
+            rows += static_cast<int>(text.count(QRegularExpression("Lead\\d+\\.")));
+        }
+        QCOMPARE(rows, 150);
+        const LaidOut laid =
+            laidOutBand(m_work.form, BandRole::Body, *m_work.session, PaperContext{PaperSetup(), *m_appearance});
+        QCOMPARE(laid.heads.size(), 1);
+        const PrintedHead &head = laid.heads.first();
+        QVERIFY(headsAgain(laid, head.top - 1).isEmpty());
+        QCOMPARE(headsAgain(laid, head.top).size(), 1);
+        QCOMPARE(headsAgain(laid, head.bottom - 1).size(), 1);
+        QVERIFY(headsAgain(laid, head.bottom).isEmpty());
+        QVERIFY(head.bottom - head.top > 150 * 20);
+    }
+
     void picturesOfPages()
     {
         open("visit", Arrangement::Tabular);

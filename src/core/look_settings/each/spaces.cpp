@@ -31,6 +31,19 @@ const LookSetting &rowSpacing()
     return setting;
 }
 
+const LookSetting &boxSpacing()
+{
+    static const LookSetting setting{
+        "boxSpacing",
+        "space.gap",
+        Texts::later("Between boxes"),
+        Texts::later("How much further apart than usual the boxes of a new form stand, one below the other, px."),
+        0,
+        0,
+        16};
+    return setting;
+}
+
 const LookSetting &rowTinting()
 {
     static const LookSetting setting{

@@ -39,6 +39,12 @@ Shown BoardScene::shownOf(const Control &control) const
     if (kindNamed(control.kind).holds == Holds::Pages) {
         Shown shown = shownBlank(control);
         shown.page = frontPage(control, fronts);
+        const QSet<Area> hidden = session ? session->values().hiddenPages() : QSet<Area>();
+        for (const Area &area : hidden) {
+            if (area.container == control.id) {
+                shown.faintPages.append(area.page);
+            }
+        }
         return shown;
     }
     const bool isPicture = kindNamed(control.kind).editor == Editor::Image; // the widest bytes say nothing
