@@ -338,7 +338,7 @@ int main(int argc, char **argv)
     QApplication::setStyle(QStringLiteral("Fusion"));
     if (argc < 2) {
         QTextStream(stderr)
-            << "usage: nabblet-bench FOLDER [board|lookups|rules|looks|findings|entry|paper|servers [ROWS]|tidy [DATABASE…]|start]\n";
+            << "usage: nabblet-bench FOLDER [board|lookups|rules|looks|findings|entry|rows|paper|servers [ROWS]|tidy [DATABASE…]|start]\n";
         return 2;
     }
     QApplication::setFont(desktopFont());
@@ -364,6 +364,9 @@ int main(int argc, char **argv)
     }
     if (part.isEmpty() || part == "entry") {
         all += entryBench(QDir(folder).filePath("depot"), QDir(folder).filePath("million.db"));
+    }
+    if (part.isEmpty() || part == "rows") {
+        all += rowsBench(QDir(folder).filePath("million.db"));
     }
     if (part.isEmpty() || part == "paper") {
         all += paperBench(QDir(folder).filePath("depot"), QDir(folder).filePath("million.db"));

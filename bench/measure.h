@@ -118,6 +118,8 @@ QList<Measured> serversBench(qint64 rows);
 QList<Measured> findingsBench();
 // Pages and rows into files, beside the bare painter and the bare driver.
 QList<Measured> paperBench(const QString &depot, const QString &million);
+// database: one that demo/grow made.
+QList<Measured> rowsBench(const QString &database);
 // Work at a form, in entry_bench.cpp.
 QList<Measured> entryBench(const QString &depot, const QString &million);
 // Rules at work, in rules_bench.cpp.

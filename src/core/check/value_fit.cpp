@@ -54,7 +54,7 @@ QPair<qint64, qint64> fitOf(const Control &control, const ColumnProfile &values,
 {
     const bool opens = kindNamed(control.kind).editor == Editor::Choice;
     const auto own = measure.of(control);
-    const int room = control.place.width() - 2 * own->padding() - (opens ? BoxButtonWidth - own->padding() : 0);
+    const int room = control.place.width() - 2 * own->padding() - (opens ? boxButtonWidth(control) - own->padding() : 0);
     QPair<qint64, qint64> fit(0, 0);
     for (const LengthGroup &group : values.lengths) {
         fit.first += group.count;

@@ -3,6 +3,7 @@
 #include "core/arrange/containers.h"
 #include "core/arrange/grid.h"
 #include "core/kinds/holders/panes.h"
+#include "core/kinds/scaled_parts.h"
 #include "core/kinds/settings/height_at_work.h"
 
 #include <algorithm>
@@ -43,8 +44,8 @@ private:
     int m_pitch;
 };
 
-// What a container keeps free inside its edges does not get smaller with it: its members move clear of that, and it
-// gets as large as they need.
+} // namespace
+
 Form withMembersInside(const Form &form)
 {
     Form result = form;
@@ -67,8 +68,6 @@ Form withMembersInside(const Form &form)
     }
     return withContainersGrown(result);
 }
-
-} // namespace
 
 Form scaledForm(const Form &form, double across, double down, OnGrid onGrid)
 {
@@ -96,6 +95,7 @@ Form scaledForm(const Form &form, double across, double down, OnGrid onGrid)
         if (divider > 0) {
             setDivider(control, isStacked ? by.y(divider) : by.x(divider));
         }
+        scaleParts(control, down);
         if (const int *height = control.settings.get(setting::HeightAtWork)) {
             control.settings.set(setting::HeightAtWork, by.y(*height));
         }

@@ -11,4 +11,8 @@ enum class OnGrid { No, Yes };
 // does not touch. OnGrid::Yes: edges that lay on the grid lie on it again. The forms inside go along.
 Form scaledForm(const Form &form, double across, double down, OnGrid onGrid);
 
+// What stands in containers, clear of what these keep free inside their edges, where that got more; they get as large
+// as their members need.
+Form withMembersInside(const Form &form);
+
 } // namespace nabblet

@@ -8,8 +8,10 @@
 #include "core/arrange/structure.h"
 #include "core/edit/scaled_form.h"
 #include "core/kinds/box_parts.h"
+#include "core/kinds/scaled_parts.h"
 #include "core/kinds/settings/button_picture.h"
 #include "core/kinds/settings/caption_side.h"
+#include "core/kinds/settings/head_height.h"
 #include "core/looks/pins/look_pin.h"
 
 #include <algorithm>
@@ -48,11 +50,23 @@ bool holdsWords(const Control &control)
            editor == Editor::Options || editor == Editor::List;
 }
 
+// A heading or tabs as high as larger letters need, in the measure of the usual ones.
+void giveHeadRoom(Control &control, const TextMeasure &own, const TextMeasure &old, int pitch)
+{
+    constexpr int UsualLine = 18; // px
+    const int line = own.lineHeight(TextRole::Heading);
+    if (hasHead(control) && line > old.lineHeight(TextRole::Heading)) {
+        const int needed = onGridAtOrAfter(line * UsualHead / UsualLine, pitch);
+        setHeadHeight(control, std::max(headHeight(control), needed));
+    }
+}
+
 Control withRoom(const Control &control, const Control &was, int pitch, const TextMeasure &measure,
                  const TextMeasure &before)
 {
     const auto own = measure.of(control);
     Control roomy = control;
+    giveHeadRoom(roomy, *own, *before.of(was), pitch);
     if (holdsWords(control)) {
         const auto old = before.of(was);
         const int inside = was.place.width() - 2 * old->padding();
@@ -126,6 +140,10 @@ Form withRoomForType(const Form &form, const QList<ControlId> &controls, const T
         roomy.place.setWidth(widthWithin(result, now, roomy.place.width()));
         if (roomy.place != now.place) {
             result.controls.replace(index, withRidesSince(result, now.place, roomy));
+            grown.append(id);
+        } else if (!(roomy == now)) { // its head
+            result.controls.replace(index, roomy);
+            result = withMembersInside(result);
             grown.append(id);
         }
     }

@@ -4,6 +4,7 @@
 #include "core/kinds/settings/frame.h"
 #include "core/kinds/settings/marks.h"
 #include "core/kinds/settings/numbers.h"
+#include "core/kinds/settings/sign_scale.h"
 #include "core/kinds/settings/typing.h"
 #include "core/look_settings/look_setting_table.h"
 #include "core/text/tr.h"
@@ -34,12 +35,25 @@ int longTextPadding(const Control &control, int padding)
     return control.place.height() < OneLine ? std::min(LeastPadding, padding) : padding;
 }
 
+int boxButtonWidth(const Control &control)
+{
+    return signScaled(control, BoxButtonWidth);
+}
+
+QRect boxSignPlace(const Control &control)
+{
+    constexpr int Side = 16; // px
+    const int side = signScaled(control, Side);
+    const QSize size = control.place.size();
+    return {size.width() - boxButtonWidth(control), (size.height() - side) / 2, side, side};
+}
+
 int partsWidth(const Control &control, int padding)
 {
     const Kind &kind = kindNamed(control.kind);
     const bool opens = kind.editor == Editor::Choice || kind.name.startsWith(QLatin1String("date")) ||
                        kind.name == QLatin1String("link");
-    const int button = opens || hasArrows(control) ? BoxButtonWidth - padding + BoxSignGap : 0;
+    const int button = opens || hasArrows(control) ? boxButtonWidth(control) - padding + BoxSignGap : 0;
     const int after = markAfterWidth(control);
     // As boxText() leaves them room.
     return button + markBeforeWidth(control) + after + (button > 0 && after > 0 ? padding : 0);
@@ -167,12 +181,10 @@ namespace {
 
 Picture boxWithSign(const Control &control, const Shown &shown, const Look &look, bool isNumber, GlyphShape sign)
 {
-    Picture picture = boxWithMarks(control, shown, look, BoxButtonWidth);
-    picture.append(boxText(control, shown, look, isNumber, BoxButtonWidth - paddingOf(look)));
+    Picture picture = boxWithMarks(control, shown, look, boxButtonWidth(control));
+    picture.append(boxText(control, shown, look, isNumber, boxButtonWidth(control) - paddingOf(look)));
     if (shown.state != BoxState::Locked) {
-        const QSize size = control.place.size();
-        picture.append(GlyphStroke{QRect(size.width() - BoxButtonWidth, (size.height() - 16) / 2, 16, 16), sign,
-                                   isOnMark(shown) ? Ink::MarkText : Ink::CaptionText});
+        picture.append(GlyphStroke{boxSignPlace(control), sign, isOnMark(shown) ? Ink::MarkText : Ink::CaptionText});
     }
     return picture;
 }

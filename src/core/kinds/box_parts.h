@@ -9,8 +9,11 @@ namespace nabblet {
 // The empty space inside a box left and right of its text, px: in a usual look, and in one.
 constexpr int UsualPadding = 7;
 int paddingOf(const Look &look);
-// The width of the part at a box's right end that opens something, px.
+// The width of the part at a box's right end that opens something, px: in a usual box, and in one.
 constexpr int BoxButtonWidth = 24;
+int boxButtonWidth(const Control &control);
+// The place of the sign there.
+QRect boxSignPlace(const Control &control);
 // The empty space between the words of a box and that part, px.
 constexpr int BoxSignGap = 6;
 

@@ -25,7 +25,8 @@ class ChoiceEditor : public QObject, public FieldEditor
 {
 public:
     ChoiceEditor(const EditorContext &context, const Control &control, QWidget *parent)
-        : FieldEditor(context, control), m_line(new BoxLine(parent, BoxButtonWidth)), m_list(new ChoiceList(m_line))
+        : FieldEditor(context, control), m_line(new BoxLine(parent, boxButtonWidth(control))),
+          m_list(new ChoiceList(m_line))
     {
         m_line->paint = [this](QPainter &painter, bool hasFocus) {
             Shown shown = shownNow(hasFocus);

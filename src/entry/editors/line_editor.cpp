@@ -24,7 +24,7 @@ class LineEditor : public FieldEditor
 public:
     LineEditor(const EditorContext &context, const Control &control, QWidget *parent)
         : FieldEditor(context, control),
-          m_line(new BoxLine(parent, opensCalendar(control) || isLink(control) ? BoxButtonWidth : 0))
+          m_line(new BoxLine(parent, opensCalendar(control) || isLink(control) ? boxButtonWidth(control) : 0))
     {
         m_line->paint = [this](QPainter &painter, bool hasFocus) {
             const Shown shown = shownNow(hasFocus);
@@ -70,7 +70,7 @@ public:
         }
         const bool isNumber = takesNumbers(control()) || (kindNamed(control().kind).isWorkedOut && shown.isNumber);
         if (takesNumbers(control())) {
-            m_line->setSignWidth(hasArrows(control()) ? BoxButtonWidth : 0);
+            m_line->setSignWidth(hasArrows(control()) ? boxButtonWidth(control()) : 0);
         }
         m_line->showMarks(control(), shown, *appearance(), isNumber);
         m_line->setReadOnly(!shown.mayType);

@@ -9,7 +9,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr std::array Sizes{80, 90, 100, 110, 120, 135, 150}; // percent
+constexpr std::array Sizes{80, 90, 100, 110, 120, 135, 150, 175, 200}; // percent
 const QString Key = QStringLiteral("entry/zoom");
 
 } // namespace

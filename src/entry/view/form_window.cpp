@@ -43,8 +43,6 @@ QRect screenFor(const QWidget *parent)
 FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWidget *parent)
     : QMainWindow(parent), m_session(session), m_appearance(appearance.zoomed(entryZoom())), m_view(nullptr)
 {
-    const double by = entryZoom() / 100.0;
-    const Form form = asHighAsAtWork(scaledForm(session->form(), by, by, OnGrid::No));
     nameWindow();
     if (parent) {
         setWindowFlag(Qt::Dialog); // over its parent, in front of it
@@ -70,20 +68,45 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
     makeRecordsMenu();
     makeViewMenu();
 
+    takeUsualSize();
+}
+
+FormWindow::FormWindow(std::unique_ptr<EntrySession> session, const Appearance &appearance, QWidget *parent)
+    : FormWindow(session.get(), appearance, parent)
+{
+    m_owned = std::move(session);
+}
+
+// As large as the form is with what stands around it, at the zoom at which it is shown, or as the screen is. A window that
+// somebody gave another size only grows.
+void FormWindow::takeUsualSize()
+{
+    const double by = m_view->zoom() / 100.0;
+    const Form form = asHighAsAtWork(scaledForm(m_session->form(), by, by, OnGrid::No));
     const WindowStyle &own = form.window;
     const int list = own.hasRecordList ? own.listWidth : 0;
     const int strip = own.hasRecordStrip && !form.rowsFrom.isEmpty() ? m_view->stripHeight() : 0;
     const int across = (strip > 0 && !own.isFixed ? std::max(form.width, m_view->stripWidth()) : form.width) + list;
     QSize wanted(across + 2 * Margin,
                  shownHeight(form) + strip + 2 * Margin + menuBar()->sizeHint().height() + StatusRoom);
-    const QRect screen = screenFor(parent);
+    const QRect screen = screenFor(isVisible() ? this : parentWidget());
     const bool scrolls = isTabular(form) || wanted.height() > screen.height() - WindowFrame;
     wanted += QSize(scrolls ? style()->pixelMetric(QStyle::PM_ScrollBarExtent) : 0, 0);
-    resize(wanted.boundedTo(screen.size() - QSize(0, WindowFrame)));
+    const QSize usual = wanted.boundedTo(screen.size() - QSize(0, WindowFrame));
+    setMinimumSize(0, 0);
+    setMaximumSize(QWIDGETSIZE_MAX, QWIDGETSIZE_MAX);
+    if (!isVisible() || size() == m_usualSize) {
+        resize(usual);
+    } else if (!isMaximized() && !isFullScreen()) {
+        resize(size().expandedTo(usual));
+    }
+    m_usualSize = usual;
     if (own.isFixed) {
-        setFixedSize(size());
-        setWindowFlag(Qt::WindowMaximizeButtonHint, false);
-        setWindowFlag(Qt::WindowMinimizeButtonHint, false);
+        setFixedSize(usual);
+        if (!isVisible()) { // changed later, they would hide it
+            setWindowFlag(Qt::WindowMaximizeButtonHint, false);
+            setWindowFlag(Qt::WindowMinimizeButtonHint, false);
+        }
     } else {
         // As pinned; what was worked out scrolls below it.
         const QSize around(list + 2 * Margin, wanted.height() - shownHeight(form));
@@ -94,12 +117,11 @@ FormWindow::FormWindow(EntrySession *session, const Appearance &appearance, QWid
             setMinimumHeight(std::min(form.leastHeight + around.height(), screen.height() - WindowFrame));
         }
     }
-}
-
-FormWindow::FormWindow(std::unique_ptr<EntrySession> session, const Appearance &appearance, QWidget *parent)
-    : FormWindow(session.get(), appearance, parent)
-{
-    m_owned = std::move(session);
+    if (isVisible() && !isMaximized() && !isFullScreen()) { // what grew does not leave the screen
+        const QPoint corner(std::min(x(), screen.right() + 1 - frameGeometry().width()),
+                            std::min(y(), screen.bottom() + 1 - frameGeometry().height()));
+        move(std::max(corner.x(), screen.x()), std::max(corner.y(), screen.y()));
+    }
 }
 
 FormWindow::~FormWindow()
@@ -120,8 +142,10 @@ void FormWindow::makeViewMenu()
     QMenu *view = menuBar()->addMenu(tr("&View"));
     const auto add = [&](const QString &words, const QKeySequence &key, const std::function<int()> &wanted) {
         QAction *action = view->addAction(words, this, [this, wanted] {
-            setEntryZoom(wanted());
-            m_view->setZoom(wanted());
+            const int percent = wanted();
+            setEntryZoom(percent);
+            m_view->setZoom(percent);
+            takeUsualSize();
             statusBar()->showMessage(tr("Shown at %1 %.").arg(m_view->zoom()), SaidFor);
         });
         action->setShortcut(key);

@@ -46,7 +46,9 @@ private:
     QString placeEdition() const;
     void makeRecordsMenu();
     void makeViewMenu();
+    void takeUsualSize();
 
+    QSize m_usualSize;
     std::unique_ptr<EntrySession> m_owned;
     EntrySession *m_session;
     Appearance m_appearance;

@@ -1,6 +1,7 @@
 #include "entry/view/page_tabs_bar.h"
 
 #include "core/kinds/holders/tab_pages.h"
+#include "core/kinds/settings/head_height.h"
 
 #include <QSignalBlocker>
 
@@ -43,7 +44,7 @@ void PageTabsBar::showPages(const Control &control, int front)
         }
     }
     setAccessibleName(control.name);
-    setGeometry(control.place.x(), control.place.y(), control.place.width(), TabHeight);
+    setGeometry(control.place.x(), control.place.y(), control.place.width(), headHeight(control));
 }
 
 QSize PageTabsBar::tabSizeHint(int index) const

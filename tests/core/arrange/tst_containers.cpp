@@ -17,6 +17,7 @@
 #include "core/edit/placing.h"
 #include "core/file/form_file.h"
 #include "core/kinds/holders/tab_pages.h"
+#include "core/kinds/settings/head_height.h"
 #include "support/sample_forms.h"
 
 #include <QRandomGenerator>
@@ -556,7 +557,7 @@ private Q_SLOTS:
             QVERIFY(places.at(i).width() >= 24 && rightOf(places.at(i)) <= 800);
             QCOMPARE(tabAt(tabs, places.at(i).center()), pages.at(i).id);
         }
-        QCOMPARE(tabAt(tabs, QPoint(10, TabHeight + 10)), 0);
+        QCOMPARE(tabAt(tabs, QPoint(10, UsualHead + 10)), 0);
     }
 
     void railsReachIntoContainers()

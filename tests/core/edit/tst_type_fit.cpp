@@ -4,6 +4,9 @@
 #include "core/edit/scaled_form.h"
 #include "core/edit/type_fit.h"
 #include "core/file/form_file.h"
+#include "core/kinds/holders/tab_pages.h"
+#include "core/kinds/scaled_parts.h"
+#include "core/kinds/settings/head_height.h"
 #include "core/looks/pins/look_pin.h"
 #include "support/sample_forms.h"
 
@@ -103,6 +106,64 @@ private Q_SLOTS:
             QVERIFY(qAbs(control.place.width() - was.place.width()) <= form.grid.pitch);
             QVERIFY(qAbs(control.place.y() - was.place.y()) <= form.grid.pitch);
         }
+    }
+
+    // Headings and tabs grow with the letters in them, and with a form that is shown larger; what stands below them
+    // stays clear of them.
+    void headingsGrowToo()
+    {
+        Form form;
+        form.width = 480;
+        form.bands = {Band{BandRole::Body, 320, {}}};
+        Control group;
+        group.id = 1;
+        group.kind = "group-box";
+        group.text = "Where";
+        group.place = QRect(16, 16, 320, 80);
+        Control pages = group;
+        pages.id = 2;
+        pages.kind = "tab-pages";
+        pages.place = QRect(16, 112, 320, 120);
+        setPages(pages, {{1, "Laid"}, {2, "Looked after"}});
+        Control box;
+        box.id = 3;
+        box.kind = "text-box";
+        box.place = QRect(24, 48, 120, 24);
+        box.container = 1;
+        Control onPage = box;
+        onPage.id = 4;
+        onPage.place = QRect(24, 152, 120, 24);
+        onPage.container = 2;
+        onPage.page = 2;
+        for (const Control &control : {group, pages, box, onPage}) {
+            form.controls.append(control);
+        }
+        QCOMPARE(headHeight(group), 32);
+        QVERIFY(hasHead(group) && hasHead(pages) && !hasHead(box));
+        const Form twice = scaledForm(form, 2, 2, OnGrid::No);
+        for (const ControlId id : {1, 2}) {
+            const Control &holder = *twice.controls.find(id);
+            QCOMPARE(headHeight(holder), 64);
+            QVERIFY(twice.controls.find(id + 2)->place.y() >= holder.place.y() + 64);
+        }
+        QCOMPARE(tabPlaces(*twice.controls.find(2)).last().width(), 2 * tabPlaces(pages).last().width());
+        QVERIFY(scaledForm(twice, 0.5, 0.5, OnGrid::No) == form);
+        // Larger letters pinned at the holders alone.
+        Form pinned = form;
+        for (const int i : {0, 1}) {
+            Control holder = pinned.controls.at(i);
+            holder.settings.set(setting::TextSize, 200);
+            pinned.controls.replace(i, holder);
+        }
+        const PinnedMeasure measure;
+        const Form roomy = withRoomForType(pinned, {1, 2}, measure, {form, measure});
+        for (const ControlId id : {1, 2}) {
+            const Control &holder = *roomy.controls.find(id);
+            QVERIFY(headHeight(holder) >= 32 * 2 - 8);
+            QVERIFY(roomy.controls.find(id + 2)->place.y() >= holder.place.y() + headHeight(holder));
+            QVERIFY(holder.place.contains(roomy.controls.find(id + 2)->place));
+        }
+        QVERIFY(!roomy.controls.find(1)->place.intersects(roomy.controls.find(2)->place));
     }
 
     // Rows stay evenly apart and on the grid.

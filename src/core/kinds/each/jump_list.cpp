@@ -3,8 +3,7 @@
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind_table.h"
 #include "core/kinds/settings/lookup.h"
-#include "core/kinds/settings/marks.h"
-#include "core/kinds/settings/typing.h"
+#include "core/kinds/settings/usual_settings.h"
 #include "core/kinds/text_words.h"
 #include "core/text/tr.h"
 
@@ -32,7 +31,7 @@ Kind jumpListKind()
               Editor::Choice,
               {},
               QSize(240, 24),
-              {&setting::Choosing, &setting::Prompt, &setting::Align, &setting::Before, &setting::After},
+              QList<const AnySetting *>{&setting::Choosing, &setting::Prompt} + lineSettings(),
               draw,
               wordsAsStored,
               readNothing};

@@ -15,14 +15,12 @@ namespace {
 // The value as a link, with a sign at the right end that follows it where there is one to follow.
 Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    Picture picture = boxWithMarks(control, shown, look, BoxButtonWidth);
-    TextStroke text = boxText(control, shown, look, false, BoxButtonWidth - paddingOf(look));
+    Picture picture = boxWithMarks(control, shown, look, boxButtonWidth(control));
+    TextStroke text = boxText(control, shown, look, false, boxButtonWidth(control) - paddingOf(look));
     if (!shown.words.isEmpty()) {
         text.ink = Ink::LinkText;
         text.isUnderlined = true;
-        const QSize size = control.place.size();
-        picture.append(GlyphStroke{QRect(size.width() - BoxButtonWidth, (size.height() - 16) / 2, 16, 16),
-                                   GlyphShape::Follow, Ink::LinkText});
+        picture.append(GlyphStroke{boxSignPlace(control), GlyphShape::Follow, Ink::LinkText});
     }
     picture.append(text);
     return picture;

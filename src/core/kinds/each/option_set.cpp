@@ -24,24 +24,26 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
         return lineBox(control, shown, look, false); // nothing to choose from yet
     }
     const QList<QRect> places = optionPlaces(control);
+    const int side = signScaled(control, OptionSign);
     for (qsizetype i = 0; i < choices.size(); ++i) {
         const QRect place = places.at(i);
         Control round = control;
-        round.place = QRect(0, 0, OptionSign, OptionSign);
+        round.place = QRect(0, 0, side, side);
         BoxStroke box = boxOutline(round, shown, look);
-        box.rect = QRect(place.x(), place.y() + (place.height() - OptionSign) / 2, OptionSign, OptionSign);
-        box.radius = OptionSign / 2;
+        box.rect = QRect(place.x(), place.y() + (place.height() - side) / 2, side, side);
+        box.radius = side / 2;
         box.outlineWidth = 1;
         picture.append(box);
         if (!shown.isMissing && choices.at(i).words == shown.words) {
             BoxStroke dot;
-            dot.rect = box.rect.adjusted(4, 4, -4, -4);
+            const int around = signScaled(control, 4);
+            dot.rect = box.rect.marginsRemoved(QMargins(around, around, around, around));
             dot.radius = dot.rect.width() / 2;
             dot.fill = dot.outline = Ink::Accent;
             picture.append(dot);
         }
         TextStroke words;
-        words.rect = place.adjusted(OptionSign + OptionSignGap, 0, 0, 0);
+        words.rect = place.adjusted(side + OptionSignGap, 0, 0, 0);
         words.text = choices.at(i).words;
         words.ink = Ink::FieldText;
         picture.append(words);
@@ -68,12 +70,13 @@ QList<QRect> optionPlaces(const Control &control)
     const QList<Choice> choices = fixedChoices(control);
     const int count = static_cast<int>(choices.size());
     const QSize size = control.place.size();
+    const int oneLine = signScaled(control, OptionLine);
     if (count == 0) {
         return {};
     }
-    const int lines = std::clamp(size.height() / OptionLine, 1, count);
+    const int lines = std::clamp(size.height() / oneLine, 1, count);
     const int columns = (count + lines - 1) / lines;
-    const int lineHeight = lines == 1 ? size.height() : OptionLine;
+    const int lineHeight = lines == 1 ? size.height() : oneLine;
     // Each column is as wide as its share of the letters asks for.
     QList<int> letters(columns, 0);
     for (int i = 0; i < count; ++i) {
@@ -86,7 +89,7 @@ QList<QRect> optionPlaces(const Control &control)
     for (int i = 0; i < count; ++i) {
         x = i % columns == 0 ? 0 : x;
         const int width = size.width() * letters.at(i % columns) / all;
-        places.append(QRect(x, i / columns * OptionLine, width, lineHeight));
+        places.append(QRect(x, i / columns * oneLine, width, lineHeight));
         x += width;
     }
     return places;
@@ -100,7 +103,7 @@ Kind optionSetKind()
               Editor::Options,
               {ColumnType::Text, ColumnType::WholeNumber},
               QSize(240, 24),
-              valueSettings() + QList<const AnySetting *>{&setting::Choices, &setting::Choosing},
+              valueSettings() + QList<const AnySetting *>{&setting::Choices, &setting::Choosing, &setting::SignScale},
               draw,
               words,
               readNothing};

@@ -18,24 +18,27 @@ constexpr int KnobInset = 3;
 Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     BoxStroke track = boxOutline(control, shown, look);
-    track.rect = QRect(0, (control.place.height() - TrackHeight) / 2, TrackWidth, TrackHeight);
-    track.radius = TrackHeight / 2;
+    const int width = signScaled(control, TrackWidth);
+    const int height = signScaled(control, TrackHeight);
+    const int inset = signScaled(control, KnobInset);
+    track.rect = QRect(0, (control.place.height() - height) / 2, width, height);
+    track.radius = height / 2;
     if (shown.isOn) {
         track.fill = shown.state == BoxState::Locked ? Ink::Faint : Ink::Accent;
     }
-    const int side = TrackHeight - 2 * KnobInset;
-    const int room = TrackWidth - side - 2 * KnobInset;
+    const int side = height - 2 * inset;
+    const int room = width - side - 2 * inset;
     BoxStroke knob;
-    knob.rect = QRect(track.rect.x() + KnobInset +
+    knob.rect = QRect(track.rect.x() + inset +
                           (shown.isOn        ? room
                            : shown.isMissing ? room / 2
                                              : 0),
-                      track.rect.y() + KnobInset, side, side);
+                      track.rect.y() + inset, side, side);
     knob.radius = side / 2;
     knob.fill = knob.outline = shown.isOn ? Ink::AccentText : Ink::Faint;
     knob.isFilled = shown.isOn || !shown.isMissing;
     Picture picture{track, knob};
-    addWordsBeside(picture, control, TrackWidth);
+    addWordsBeside(picture, control, width);
     return picture;
 }
 
@@ -49,7 +52,7 @@ Kind switchKind()
               Editor::Tick,
               {ColumnType::YesNo, ColumnType::WholeNumber},
               QSize(TrackWidth, 24),
-              valueSettings(),
+              valueSettings() + QList<const AnySetting *>{&setting::SignScale},
               draw,
               wordsAsStored,
               readNothing};

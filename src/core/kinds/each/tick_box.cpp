@@ -11,7 +11,7 @@ namespace {
 
 Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
-    const int side = 16;
+    const int side = signScaled(control, 16);
     Shown boxState = shown;
     BoxStroke box = boxOutline(control, boxState, look);
     box.rect = QRect(0, (control.place.height() - side) / 2, side, side);
@@ -40,7 +40,7 @@ Kind tickBoxKind()
               Editor::Tick,
               {ColumnType::YesNo, ColumnType::WholeNumber},
               QSize(24, 24),
-              valueSettings(),
+              valueSettings() + QList<const AnySetting *>{&setting::SignScale},
               draw,
               wordsAsStored,
               readNothing};

@@ -3,6 +3,7 @@
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/settings/frame.h"
+#include "core/kinds/settings/head_height.h"
 #include "core/kinds/settings/height_at_work.h"
 #include "core/kinds/text_words.h"
 
@@ -12,8 +13,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Inside = 8;   // px kept free inside the frame
-constexpr int Heading = 32; // px, the line of the heading with the space above what follows
+constexpr int Inside = 8; // px kept free inside the frame
 
 // A thin frame through which the form shows, its heading inside at the top.
 Picture draw(const Control &control, const Shown &shown, const Look &look)
@@ -23,7 +23,8 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
     }
     const BoxStroke frame = groupFrame(QRect(QPoint(0, 0), control.place.size()), look);
     TextStroke heading;
-    heading.rect = QRect(Inside, 0, control.place.width() - 2 * Inside, std::min(Heading, control.place.height()));
+    heading.rect =
+        QRect(Inside, 0, control.place.width() - 2 * Inside, std::min(headHeight(control), control.place.height()));
     heading.text = shown.words;
     heading.role = TextRole::Heading;
     heading.ink = Ink::HeadingText;
@@ -36,7 +37,7 @@ Insets insets(const Control &control, int)
     if (!isFramed(control)) {
         return {};
     }
-    return {Inside, control.text.isEmpty() ? Inside : Heading, Inside, Inside};
+    return {Inside, control.text.isEmpty() ? Inside : headHeight(control), Inside, Inside};
 }
 
 } // namespace
@@ -60,7 +61,7 @@ Kind groupBoxKind()
               Editor::None,
               {},
               QSize(320, 160),
-              {&setting::Framed, &setting::Align},
+              {&setting::Framed, &setting::Align, &setting::HeadHeight},
               draw,
               wordsAsStored,
               readNothing,

@@ -2,6 +2,7 @@
 
 #include "core/kinds/box_parts.h"
 #include "core/kinds/kind_table.h"
+#include "core/kinds/settings/head_height.h"
 #include "core/kinds/text_words.h"
 #include "core/text/tr.h"
 
@@ -25,7 +26,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
 {
     const QSize size = control.place.size();
     BoxStroke frame;
-    const int top = std::min(TabHeight, size.height()) - 1;
+    const int top = std::min(headHeight(control), size.height()) - 1;
     frame.rect = QRect(0, top, size.width(), size.height() - top);
     frame = groupFrame(frame.rect, look);
     frame.radius = 0;
@@ -38,7 +39,9 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
         title.rect = places.at(i).adjusted(2, 0, -2, 0).intersected(QRect(QPoint(0, 0), size));
         title.text = pages.at(i).title;
         title.role = isFront ? TextRole::Heading : TextRole::Field;
-        title.ink = isFront ? Ink::HeadingText : Ink::CaptionText;
+        title.ink = shown.faintPages.contains(pages.at(i).id) ? Ink::Faint
+                    : isFront                                 ? Ink::HeadingText
+                                                              : Ink::CaptionText;
         title.align = TextAlign::Centre;
         picture.append(title);
         if (isFront) {
@@ -53,9 +56,9 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
     return picture;
 }
 
-Insets insets(const Control &, int)
+Insets insets(const Control &control, int)
 {
-    return {Inside, TabHeight + Inside, Inside, Inside};
+    return {Inside, headHeight(control) + Inside, Inside, Inside};
 }
 
 } // namespace
@@ -99,9 +102,11 @@ void setPages(Control &container, const QList<Page> &pages)
 
 QList<QRect> tabPlaces(const Control &control)
 {
+    const int height = headHeight(control);
+    const double larger = static_cast<double>(height) / UsualHead; // as the letters are
     QList<int> widths;
     for (const Page &page : pagesOf(control)) {
-        widths.append(static_cast<int>(Letter * static_cast<double>(page.title.size())) + 2 * TabPadding);
+        widths.append(static_cast<int>(larger * (Letter * static_cast<double>(page.title.size()) + 2 * TabPadding)));
     }
     const int wanted = std::accumulate(widths.begin(), widths.end(), 0);
     const int room = control.place.width();
@@ -109,7 +114,7 @@ QList<QRect> tabPlaces(const Control &control)
     int x = 0;
     for (const int width : std::as_const(widths)) {
         const int given = wanted <= room ? width : std::max(LeastTab, width * room / std::max(1, wanted));
-        places.append(QRect(x, 0, given, TabHeight));
+        places.append(QRect(x, 0, given, height));
         x += given;
     }
     return places;
@@ -135,7 +140,7 @@ Kind tabPagesKind()
               Editor::None,
               {},
               QSize(400, 200),
-              {&setting::Pages},
+              {&setting::Pages, &setting::HeadHeight},
               draw,
               wordsAsStored,
               readNothing,

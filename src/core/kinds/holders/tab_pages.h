@@ -15,8 +15,6 @@ struct Page
 QList<Page> pagesOf(const Control &container);
 void setPages(Control &container, const QList<Page> &pages);
 
-constexpr int TabHeight = 32; // px
-
 // The place of each page's tab, px from the control's top left corner: as wide as its title needs, narrower where they
 // would not all fit.
 QList<QRect> tabPlaces(const Control &control);

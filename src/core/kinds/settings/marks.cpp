@@ -1,6 +1,7 @@
 #include "core/kinds/settings/marks.h"
 
 #include "core/kinds/settings/setting_line.h"
+#include "core/kinds/settings/sign_scale.h"
 #include "core/text/tr.h"
 
 #include <array>
@@ -119,12 +120,12 @@ QString markAfter(const Control &control)
 
 int markBeforeWidth(const Control &control)
 {
-    return markWidth(markBefore(control));
+    return signScaled(control, markWidth(markBefore(control)));
 }
 
 int markAfterWidth(const Control &control)
 {
-    return markWidth(markAfter(control));
+    return signScaled(control, markWidth(markAfter(control)));
 }
 
 } // namespace nabblet

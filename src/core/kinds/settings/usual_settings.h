@@ -3,6 +3,7 @@
 
 #include "core/kinds/settings/lookup.h"
 #include "core/kinds/settings/marks.h"
+#include "core/kinds/settings/sign_scale.h"
 #include "core/kinds/settings/start_value.h"
 #include "core/kinds/settings/typing.h"
 
@@ -17,7 +18,7 @@ inline QList<const AnySetting *> valueSettings()
 // Of a value that stands in a box on one line.
 inline QList<const AnySetting *> lineSettings()
 {
-    return {&setting::Align, &setting::Before, &setting::After};
+    return {&setting::Align, &setting::Before, &setting::After, &setting::SignScale};
 }
 
 } // namespace nabblet
