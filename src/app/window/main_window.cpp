@@ -19,6 +19,7 @@
 #include "core/draft/draft.h"
 #include "core/draft/fitted_width.h"
 #include "core/edit/edits.h"
+#include "core/edit/opened_match.h"
 #include "core/file/form_file.h"
 #include "core/file/project_file.h"
 #include "core/sorts/order_of_select.h"
@@ -231,7 +232,10 @@ void MainWindow::makePages()
         const QString own = m_work->document() ? QFileInfo(m_work->document()->path()).completeBaseName() : QString();
         const QList<TitledForm> forms = titledForms(m_work->workspace().projectFolder);
         for (const TitledForm &form : forms) {
-            Placeable button = openingButton(form.name, form.title);
+            const ChildLink match =
+                matchBetween(m_work->workspace().catalogue,
+                             m_work->document() ? m_work->document()->form().rowsFrom : QString(), form.rowsFrom);
+            Placeable button = openingButton(form.name, form.title, match);
             const auto alike = std::count_if(forms.begin(), forms.end(),
                                              [&](const TitledForm &each) { return each.title == form.title; });
             if (alike > 1) { // told apart by their names

@@ -192,6 +192,9 @@ void MainWindow::showDocument()
     connect(m_work->document(), &FormDocument::formChanged, this, [this](const Form &before, const Form &after) {
         const bool hasOtherColumns = before.boundColumns != after.boundColumns || before.rowsFrom != after.rowsFrom ||
                                      before.select != after.select;
+        if (before.rowsFrom != after.rowsFrom) { // buttons are matched by other links
+            m_palette->refreshMore();
+        }
         const bool hasRows = m_work->session() && !m_work->document()->root().rowsFrom.isEmpty();
         if ((hasOtherColumns || readsOtherwise(before, after)) && hasRows) {
             if (const Outcome changed = m_work->followForm(); !changed) {

@@ -23,8 +23,10 @@ QList<TitledForm> titledForms(const QString &projectFolder)
         const QString name = QFileInfo(file).completeBaseName();
         const Result<QByteArray> read = readWholeFile(formsFolder(projectFolder) + u'/' + file);
         // The title alone: whatever else is wrong with the form is said when it is opened.
-        const QString title = read ? QJsonDocument::fromJson(*read).object().value(key("title")).toString() : QString();
-        forms.append({name, title.simplified().isEmpty() ? name : title.simplified()});
+        const QJsonObject json = read ? QJsonDocument::fromJson(*read).object() : QJsonObject();
+        const QString title = json.value(key("title")).toString().simplified();
+        const QJsonValue rows = json.value(key("rows"));
+        forms.append({name, title.isEmpty() ? name : title, rows.toString(rows[key("table")].toString())});
     }
     return forms;
 }

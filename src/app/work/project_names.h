@@ -18,6 +18,7 @@ struct TitledForm
 {
     QString name;
     QString title;
+    QString rowsFrom; // its table; empty for none, or a SELECT
 };
 QList<TitledForm> titledForms(const QString &projectFolder);
 

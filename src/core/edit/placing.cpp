@@ -51,27 +51,37 @@ namespace {
 
 const QString OpeningPrefix = QStringLiteral("open-form:");
 
-// The form that an openingButton() opens and its title; nothing where the name is none of one.
-std::optional<std::pair<QString, QString>> openedBy(const QString &name)
+struct Opening
 {
-    const qsizetype between = name.indexOf(u'\n');
-    if (!name.startsWith(OpeningPrefix) || between < 0) {
+    QString form;
+    QString title;
+    ChildLink match;
+};
+
+// What an openingButton() opens; nothing where the name is none of one.
+std::optional<Opening> openedBy(const QString &name)
+{
+    const QStringList parts = name.mid(OpeningPrefix.size()).split(u'\n');
+    if (!name.startsWith(OpeningPrefix) || parts.size() != 4) {
         return std::nullopt;
     }
-    return std::pair(name.mid(OpeningPrefix.size(), between - OpeningPrefix.size()), name.mid(between + 1));
+    return Opening{parts.at(0),
+                   parts.at(1),
+                   {parts.at(2).split(u'\t', Qt::SkipEmptyParts), parts.at(3).split(u'\t', Qt::SkipEmptyParts)}};
 }
 
 } // namespace
 
-Placeable openingButton(const QString &form, const QString &title)
+Placeable openingButton(const QString &form, const QString &title, const ChildLink &match)
 {
-    return {OpeningPrefix + form + u'\n' + title, Texts::tr("Button to “%1”").arg(title)};
+    const QStringList parts{form, title, match.childColumns.join(u'\t'), match.parentColumns.join(u'\t')};
+    return {OpeningPrefix + parts.join(u'\n'), Texts::tr("Button to “%1”").arg(title)};
 }
 
 QString placeableTitle(const QString &name)
 {
     if (const auto opened = openedBy(name)) {
-        return openingButton(opened->first, opened->second).title;
+        return openingButton(opened->form, opened->title).title;
     }
     const ButtonRow *row = buttonRowNamed(name);
     return row ? buttonRowTitle(*row) : kindTitle(kindNamed(name));
@@ -181,8 +191,11 @@ PlacedControl withNewControl(const Form &form, const QString &kindName, const Ar
         const int index = placed.form.controls.indexOf(placed.control);
         Control button = placed.form.controls.at(index);
         setButtonAction(button, buttonActionNamed(QStringLiteral("open-form")));
-        button.settings.set(setting::Opens, opened->first);
-        button.text = opened->second;
+        button.settings.set(setting::Opens, opened->form);
+        if (!opened->match.childColumns.isEmpty()) {
+            setChildLink(button, opened->match);
+        }
+        button.text = opened->title;
         button.name = NamePool(controlNames(placed.form, button.id))
                           .take(kindNamed(button.kind).shortName + u'_' + identifierFromText(button.text));
         // No narrower than its words need.

@@ -3,6 +3,7 @@
 
 #include "core/arrange/containers.h"
 #include "core/catalogue/column_type.h"
+#include "core/kinds/settings/child_link.h"
 #include "core/text/text_measure.h"
 
 #include <QStringList>
@@ -19,8 +20,8 @@ struct Placeable
 };
 const QList<Placeable> &placeables();
 QString placeableTitle(const QString &name);
-// A button that opens another form of the project and bears its title.
-Placeable openingButton(const QString &form, const QString &title);
+// A button that opens another form of the project and bears its title. match: at which of its rows.
+Placeable openingButton(const QString &form, const QString &title, const ChildLink &match = {});
 
 struct PlacedControl
 {

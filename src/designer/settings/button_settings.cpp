@@ -1,6 +1,7 @@
 // Settings of buttons.
 #include "core/actions/action_table.h"
 #include "core/edit/edits.h"
+#include "core/edit/opened_match.h"
 #include "core/file/picture_file.h"
 #include "core/kinds/settings/button_picture.h"
 #include "core/kinds/settings/child_link.h"
@@ -184,8 +185,23 @@ QList<SettingChoice> formChoices(const Context &context)
 
 Result<Form> writeOpens(const Context &context, const QString &typed)
 {
-    return withSettings(context.form, context.selection.controls(),
-                        [&](ControlSettings &settings) { settings.set(setting::Opens, typed); });
+    const auto matchOf = [&](const QString &name) {
+        const Result<Form> opened = context.readForm && !name.isEmpty() ? context.readForm(name) : Error{};
+        return opened && context.catalogue ? matchBetween(*context.catalogue, context.form.rowsFrom, opened->rowsFrom)
+                                           : ChildLink();
+    };
+    const ChildLink match = matchOf(typed);
+    return withSelectedChanged(context, [&](Control &control) {
+        // At the matching row, where nobody has said otherwise how it is matched.
+        const ChildLink before = childLinkOf(control);
+        if (before == ChildLink() || before == matchOf(projectFormOf(control))) {
+            control.settings.remove(setting::Link);
+            if (match != ChildLink()) {
+                setChildLink(control, match);
+            }
+        }
+        control.settings.set(setting::Opens, typed);
+    });
 }
 
 Words readPicture(const Context &context)

@@ -132,8 +132,15 @@ private Q_SLOTS:
         placeInNextFreePlace(*m_board, openingButton("visits", "Visits, all of them, with rather a long title").name);
         QVERIFY(lead().place.width() >= m_appearance->width(lead().text, TextRole::Button) + 16);
         QVERIFY(!lead().place.intersects(first));
-        m_document->steps()->undo();
-        m_document->steps()->undo();
+        QVERIFY(childLinkOf(lead()).childColumns.isEmpty());
+        // With what it is matched by, so that it opens at the row in hand.
+        const ChildLink match{{"buoy_id", "line"}, {"id", "line_no"}};
+        placeInNextFreePlace(*m_board, openingButton("visits", "Visits", match).name);
+        QCOMPARE(lead().text, "Visits");
+        QVERIFY(childLinkOf(lead()) == match);
+        for (int i = 0; i < 3; ++i) {
+            m_document->steps()->undo();
+        }
         QCOMPARE(count("button"), 0);
     }
 
