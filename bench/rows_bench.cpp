@@ -32,10 +32,11 @@ Form manyVisits(const Catalogue &catalogue, const TextMeasure &measure)
     picture.place = QRect(form.width, 0, 48, 24);
     form.width += 64;
     form.controls.append(picture);
-    for (const char *column : {"battery_v", "hours", "hourly_rate", "labour_cost", "visit_id"}) {
+    for (const char *column : {"battery_v", "hours", "hourly_rate", "labour_cost", "crew_lead"}) {
         for (const Control &control : std::as_const(form.controls)) {
             if (control.column == column) {
                 Rule scale{.effect = "scale", .on = {control.id}};
+                scale.measured = control.kind.endsWith("number") ? QString() : "length(crew_lead)";
                 scale.steps = {{2, Mark::Alarm, {}}, {11.8, Mark::Watch, {}}, {{}, Mark::Steady, {}}};
                 form.rules.append(scale);
             }
