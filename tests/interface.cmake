@@ -79,6 +79,13 @@ set_tests_properties(rough/rough_hand PROPERTIES
     ENVIRONMENT "QT_QPA_PLATFORM=offscreen;LC_ALL=C.UTF-8;ASAN_OPTIONS=detect_leaks=0"
     TIMEOUT 600)
 
+# Several at once in one database, of each kind; for as long as one likes by --seconds.
+nabblet_test_program(rough many_hands)
+add_test(NAME rough/many_hands COMMAND many_hands)
+set_tests_properties(rough/many_hands PROPERTIES
+    ENVIRONMENT "QT_QPA_PLATFORM=offscreen;LC_ALL=C.UTF-8;ASAN_OPTIONS=detect_leaks=0"
+    TIMEOUT 300)
+
 # Saving while the disk fails. Not under the sanitizers, which want to be the first library that is loaded.
 if(NOT NABBLET_SANITIZE)
     add_library(failing_io MODULE failing_io/failing_io.c)
