@@ -113,6 +113,8 @@ public:
     // ---- what the database says, for a person
 
     virtual Refusal explainRefusal(const QSqlError &error, const RefusalContext &context) const = 0;
+    // Whether a transaction was undone because others wrote the same at the same time, so that it may be tried again.
+    virtual bool isContended(const QSqlError &) const { return false; }
     virtual Error explainFailure(const QSqlError &error, const DatabaseAddress &address) const = 0;
 
     // ---- parts of statements; names and lists of them are given as SQL takes them

@@ -95,6 +95,10 @@ public:
     {
         return mariadbRefusal(error, context);
     }
+    bool isContended(const QSqlError &error) const override
+    {
+        return error.nativeErrorCode() == QLatin1String("1213"); // in a cluster also: another computer of it was first
+    }
     Error explainFailure(const QSqlError &error, const DatabaseAddress &address) const override
     {
         return mariadbFailure(error, address);

@@ -6,6 +6,7 @@
 #include "data/mariadb/mariadb_result.h"
 
 #include <QDateTime>
+#include <QRegularExpression>
 #include <QTimeZone>
 
 #include <mysql.h>
@@ -29,6 +30,7 @@ constexpr unsigned FirstTimeout = 8;  // s, to connect
 constexpr unsigned LaterTimeout = 2;  // s, to connect anew
 
 // What the library reports of a connection that is gone (https://mariadb.com/kb/en/mariadb-error-codes/).
+constexpr int Deadlock = 1213; // in a cluster also: another computer of it was first
 constexpr int QueryInterrupted = 1317;
 enum LostCode : unsigned { CannotConnectSocket = 2002, CannotConnect = 2003, Gone = 2006, Lost = 2013 };
 
@@ -233,6 +235,7 @@ void MariadbDriver::close()
         m_streaming->forget();
         m_streaming = nullptr;
     }
+    closeStatements();
     if (m_connection) {
         mysql_close(m_connection);
         m_connection = nullptr;
@@ -247,10 +250,65 @@ std::function<void()> MariadbDriver::interrupter() const
 
 void MariadbDriver::done(const QString &sql)
 {
+    static const QRegularExpression endsByItself(QStringLiteral("^\\s*(?:CREATE|ALTER|DROP|RENAME|TRUNCATE)\\b"),
+                                                 QRegularExpression::CaseInsensitiveOption);
     if (sql == QLatin1String("START TRANSACTION")) {
         m_isInBlock = true;
+    } else if (m_isInBlock &&
+               endsByItself.match(sql).hasMatch()) { // as tables are changed, what was done before is kept
+        m_isInBlock = false;
+        closeStatements();
     } else if (sql == QLatin1String("COMMIT") || sql == QLatin1String("ROLLBACK")) {
         m_isInBlock = false;
+        closeStatements();
+    }
+}
+
+bool MariadbDriver::isOfTransactions(const QString &sql)
+{
+    return sql == QLatin1String("START TRANSACTION") || sql == QLatin1String("COMMIT") ||
+           sql == QLatin1String("ROLLBACK");
+}
+
+bool MariadbDriver::runPlain(const QString &sql)
+{
+    // By the answer to the last statement there is no transaction any more.
+    const bool isGone =
+        m_isInBlock && sql == QLatin1String("COMMIT") && (m_connection->server_status & SERVER_STATUS_IN_TRANS) == 0;
+    if (isGone) {
+        setError(
+            {QString(), Texts::tr("the transaction was undone"), QSqlError::StatementError, QString::number(Deadlock)});
+        return false;
+    }
+    const QByteArray text = sql.toUtf8();
+    const int failed = waited<int>(
+        [&](int *value) {
+            return mysql_real_query_start(value, m_connection, text.constData(),
+                                          static_cast<unsigned long>(text.size()));
+        },
+        [&](int *value, int status) { return mysql_real_query_cont(value, m_connection, status); });
+    if (failed != 0) {
+        setError(error());
+        return false;
+    }
+    done(sql);
+    setLastError(QSqlError());
+    return true;
+}
+
+void MariadbDriver::closeInTime(st_mysql_stmt *statement)
+{
+    if (m_isInBlock) {
+        m_toClose.append(statement);
+    } else {
+        mysql_stmt_close(statement);
+    }
+}
+
+void MariadbDriver::closeStatements()
+{
+    for (st_mysql_stmt *statement : std::exchange(m_toClose, {})) {
+        mysql_stmt_close(statement);
     }
 }
 
@@ -286,6 +344,11 @@ int MariadbDriver::waitFor(int status)
     }
 }
 
+bool MariadbDriver::isUndone(const QSqlError &error)
+{
+    return error.nativeErrorCode() == QString::number(Deadlock);
+}
+
 bool MariadbDriver::makeReady(const QString &sql)
 {
     if (isWaiting()) {
@@ -300,15 +363,19 @@ bool MariadbDriver::makeReady(const QString &sql)
     }
     if (std::exchange(m_mustRollBack, false) && sql != QLatin1String("ROLLBACK")) {
         m_mustRollBack = true;
-        setLastError({QString(), Texts::tr("the connection was lost in the middle of a transaction"),
-                      QSqlError::ConnectionError, QString::number(Lost)});
+        setLastError(m_undoneBy.isValid()
+                         ? m_undoneBy
+                         : QSqlError(QString(), Texts::tr("the connection was lost in the middle of a transaction"),
+                                     QSqlError::ConnectionError, QString::number(Lost)));
         return false;
     }
+    m_undoneBy = {};
     const bool isGone = !m_connection || m_isLost || mysql_thread_id(m_connection) == 0;
     if (!isGone) {
         return true;
     }
     m_isInBlock = false;
+    closeStatements();
     const bool mayTry = !m_sinceTried.isValid() || m_sinceTried.elapsed() > BetweenTries;
     if (mayTry && connectNow()) {
         return true;

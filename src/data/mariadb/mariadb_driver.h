@@ -66,14 +66,28 @@ public:
         if (error.type() == QSqlError::ConnectionError) {
             m_mustRollBack = m_isInBlock;
             m_isLost = true;
+        } else if (m_isInBlock && isUndone(error)) { // and what comes now would be done without it
+            m_mustRollBack = true;
+            m_undoneBy = error;
         }
         setLastError(error);
     }
     // A statement was done: what begins and ends transactions is taken note of.
     void done(const QString &sql);
     bool isInTransaction() const { return m_isInBlock; }
+    // What begins and ends transactions. A computer of a cluster that has undone one says so to a plain statement
+    // alone; to one that is prepared it would seem to be kept.
+    static bool isOfTransactions(const QString &sql);
+    bool runPlain(const QString &sql);
+    // Closes a statement whose rows are all read; one of a transaction once that is over. Closing gets no answer: what
+    // a computer of a cluster would have said by it, that it has undone the transaction, nobody would hear.
+    void closeInTime(st_mysql_stmt *statement);
 
 private:
+    void closeStatements();
+    // Whether the server has undone the whole transaction with that.
+    static bool isUndone(const QSqlError &error);
+
     // What a statement under way can be ended with, from any thread: on a connection of its own.
     struct Killer
     {
@@ -93,11 +107,13 @@ private:
     Interruption *m_interruption = nullptr;
     Wait *m_wait = nullptr; // the one under way
     MariadbResult *m_streaming = nullptr;
-    bool m_mustRollBack = false;    // a transaction was lost with its connection; nothing of it may seem to go on
-    bool m_isInBlock = false;       // a transaction is under way
-    bool m_isLost = false;          // the connection, since it was made
-    QElapsedTimer m_sinceTried;     // to connect anew
-    QElapsedTimer m_sinceCancelled; // the statement under way
+    bool m_mustRollBack = false;      // a transaction was lost with its connection; nothing of it may seem to go on
+    bool m_isInBlock = false;         // a transaction is under way
+    QList<st_mysql_stmt *> m_toClose; // of the transaction under way
+    QSqlError m_undoneBy;             // at the server, as others were first; until it is rolled back
+    bool m_isLost = false;            // the connection, since it was made
+    QElapsedTimer m_sinceTried;       // to connect anew
+    QElapsedTimer m_sinceCancelled;   // the statement under way
 };
 
 } // namespace nabblet

@@ -142,8 +142,10 @@ void MariadbResult::end()
                 m_driver->interrupter()(); // what is left is read to its end otherwise
             }
         }
-        if (m_statement) {
-            mysql_stmt_close(m_statement);
+        if (m_statement && m_isStreaming) {
+            mysql_stmt_close(m_statement); // reads what is left
+        } else if (m_statement) {
+            m_driver->closeInTime(m_statement);
         }
     }
     m_statement = nullptr;
@@ -187,12 +189,20 @@ bool MariadbResult::run(const QString &sql, const QVariantList &values)
         return false;
     }
     m_isInBlock = m_driver->isInTransaction();
+    if (values.isEmpty() && MariadbDriver::isOfTransactions(sql)) {
+        setSelect(false);
+        setActive(m_driver->runPlain(sql));
+        if (!isActive()) {
+            setLastError(m_driver->lastError());
+        }
+        return isActive();
+    }
     m_statement = mysql_stmt_init(m_driver->connection());
     const QByteArray text = sql.toUtf8();
     const auto fail = [this] {
         setLastError(m_driver->errorOf(m_statement));
         m_driver->setError(lastError());
-        mysql_stmt_close(m_statement);
+        m_driver->closeInTime(m_statement);
         m_statement = nullptr;
         return false;
     };

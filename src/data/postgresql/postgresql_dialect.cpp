@@ -169,6 +169,10 @@ public:
     {
         return postgresqlRefusal(error, context);
     }
+    bool isContended(const QSqlError &error) const override
+    {
+        return error.nativeErrorCode() == QLatin1String("40001") || error.nativeErrorCode() == QLatin1String("40P01");
+    }
     Error explainFailure(const QSqlError &error, const DatabaseAddress &address) const override
     {
         return postgresqlFailure(error, address);

@@ -240,6 +240,9 @@ std::shared_ptr<PGresult> PostgresqlDriver::nextResult(QSqlError *error)
         const bool isLost = PQstatus(m_connection) != CONNECTION_OK;
         *error = isLost ? lostConnection(m_connection) : errorOf(raw, m_connection);
         m_mustRollBack = isLost && m_isInBlock;
+        if (m_isInBlock) {
+            m_undoneBy = *error;
+        }
         drain();
         return nullptr;
     }
@@ -307,6 +310,9 @@ std::shared_ptr<PGresult> PostgresqlDriver::run(const QByteArray &sql, const QVa
         pointers.append(isMissing(values.at(i)) ? nullptr : bytes.at(i).constData());
     }
     m_isInBlock = isInTransaction();
+    if (m_isInBlock) { // and nothing has failed in it yet
+        m_undoneBy = {};
+    }
     const bool isSent = PQsendQueryParams(m_connection, sql.constData(), static_cast<int>(values.size()), nullptr,
                                           pointers.constData(), lengths.constData(), formats.constData(), 0);
     if (!isSent) {
@@ -332,6 +338,13 @@ std::shared_ptr<PGresult> PostgresqlDriver::run(const QByteArray &sql, const QVa
     }
     if (error.isValid()) {
         setLastError(error);
+        return nullptr;
+    }
+    // A transaction in which something failed is not kept, and that is no error to the server.
+    if (sql == "COMMIT" && qstrcmp(PQcmdStatus(first.get()), "COMMIT") != 0) {
+        setLastError(m_undoneBy.isValid() ? m_undoneBy
+                                          : QSqlError(QString(), Texts::tr("the transaction was undone"),
+                                                      QSqlError::StatementError, QStringLiteral("25P02")));
         return nullptr;
     }
     return first;

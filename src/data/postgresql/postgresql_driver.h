@@ -88,6 +88,7 @@ private:
     PostgresqlResult *m_streaming = nullptr;
     bool m_isSilent = false;     // nothing answered when it was last tried to connect
     bool m_mustRollBack = false; // a transaction was lost with its connection; nothing of it may seem to go on
+    QSqlError m_undoneBy;        // what failed last in the transaction under way, and undid it
     bool m_isInBlock = false;    // whether the statement under way is part of a transaction
     QElapsedTimer m_sinceTried;  // to connect anew
 };

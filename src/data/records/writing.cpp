@@ -81,6 +81,7 @@ Written refused(const Connection &connection, const QSqlError &error, const Refu
 {
     Written written;
     written.refusal = connection.dialect().explainRefusal(error, context);
+    written.isContended = connection.dialect().isContended(error);
     if (written.refusal.sentence.isEmpty()) {
         written.refusal = explainLink(connection, context, values, written.refusal);
     }
@@ -358,6 +359,7 @@ Written deleteRow(const Connection &connection, const RecordSource &source, cons
     Written written;
     const auto explain = [&](const QSqlError &error) {
         written.refusal = connection.dialect().explainRefusal(error, context);
+        written.isContended = connection.dialect().isContended(error);
         if (written.refusal.sentence.isEmpty()) {
             written.refusal.sentence = whyItStays(connection, context.catalogue, source, asRead.key);
         }

@@ -19,6 +19,7 @@ struct Written
     bool isOutside =
         false; // done, but the row does not belong to the rows of its source any more; row holds it all the same
     Refusal refusal;
+    bool isContended = false; // refused, as others were writing the same just then; it may be tried again
 };
 
 // The same rows without what narrows them: as the table holds them that is written to. Columns that it does not write

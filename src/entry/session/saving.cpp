@@ -54,6 +54,31 @@ bool Saving::save()
     if (changed) {
         return changed->saving().save();
     }
+    // What was undone since others wrote the same is tried again: it is saved then, or one sees what they wrote.
+    constexpr int Tries = 4;
+    for (int i = 1; i < Tries; ++i) {
+        if (saveOnce()) {
+            return true;
+        }
+        if (!wasContended()) {
+            return false;
+        }
+    }
+    return saveOnce();
+}
+
+bool Saving::wasContended() const
+{
+    EntrySession *row = m_parts.row.made();
+    const QList<EntrySession *> children = m_parts.children.all();
+    return m_isContended || (row && row->saving().wasContended()) ||
+           std::any_of(children.begin(), children.end(),
+                       [](EntrySession *child) { return child->saving().wasContended(); });
+}
+
+bool Saving::saveOnce()
+{
+    m_isContended = false;
     QList<Saved> saved;
     const Connection &connection = m_parts.state.connection;
     SideEffects along(m_parts.session);
@@ -66,6 +91,7 @@ bool Saving::save()
         const QSqlError why = transaction.error();
         const bool isLost = why.type() == QSqlError::ConnectionError;
         const std::optional<bool> kept = isLost ? wasKept(saved) : std::optional(false);
+        m_isContended = connection.dialect().isContended(why);
         isSaved = kept.value_or(false);
         const Refusal refusal =
             kept ? connection.dialect().explainRefusal(why, refusalContext(m_parts.state)) : neverKnown(why).refusal;
@@ -201,6 +227,7 @@ bool Saving::writeOwn(QList<Saved> &saved)
     each.captions = state.changedCaptions();
     each.written = each.wasNew ? insertRow(state.connection, state.source, toWrite.changes, context)
                                : updateRow(state.connection, state.source, each.before, toWrite.changes, context);
+    m_isContended = each.written.isContended;
     if (!take(each.written)) {
         return false;
     }

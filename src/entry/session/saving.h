@@ -44,6 +44,9 @@ private:
     };
     // Whether what was written had been kept when the server went away; nothing where that cannot be found out.
     static std::optional<bool> wasKept(const QList<Saved> &saved);
+    bool saveOnce();
+    // Whether the last try failed as others were writing the same just then, here or in rows that belong to it.
+    bool wasContended() const;
     bool writeAll(QList<Saved> &saved);
     bool writeOwn(QList<Saved> &saved);
     bool isAgreed();
@@ -52,6 +55,7 @@ private:
     void takeSaved(const Saved &saved);
 
     SessionParts &m_parts;
+    bool m_isContended = false; // the last write
 };
 
 } // namespace nabblet
