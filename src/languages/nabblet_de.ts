@@ -9861,6 +9861,10 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <source>Heading height</source>
         <translation>Höhe der Überschrift</translation>
     </message>
+    <message>
+        <source>the transaction was undone</source>
+        <translation>die Transaktion wurde rückgängig gemacht</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>

@@ -9783,7 +9783,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>Version %1 is there. Its forms are replaced; what people typed stays, and so does what they have open, until they open it the next time.</source>
-        <translation>La version %1 s’y trouve. Ses formulaires sont remplacés ; ce qui a été saisi reste, et ce qui est ouvert reste tel quel jusqu’à la prochaine ouverture.</translation>
+        <translation>La version %1 s’y trouve. Ses formulaires sont remplacés&#xa0;; ce qui a été saisi reste, et ce qui est ouvert reste tel quel jusqu’à la prochaine ouverture.</translation>
     </message>
     <message>
         <source>From then on people work on a copy of the data. This project keeps its own.</source>
@@ -9791,7 +9791,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>All work on the same data: %1. They must be able to reach it.</source>
-        <translation>Tous travaillent sur les mêmes données : %1. Il faut qu’ils puissent y accéder.</translation>
+        <translation>Tous travaillent sur les mêmes données&#xa0;: %1. Il faut qu’ils puissent y accéder.</translation>
     </message>
     <message>
         <source>Hand over to</source>
@@ -9827,7 +9827,7 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>How many px the heading or the line of tabs takes. Empty: as usual.</source>
-        <translation>Combien de px prend le titre ou la ligne des onglets. Vide : comme d’habitude.</translation>
+        <translation>Combien de px prend le titre ou la ligne des onglets. Vide&#xa0;: comme d’habitude.</translation>
     </message>
     <message>
         <source>Change how high a heading is</source>
@@ -9843,15 +9843,15 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>%1 cannot be read: it is damaged, or no file that was handed over.</source>
-        <translation>%1 est illisible : le fichier est abîmé ou n’a pas été remis.</translation>
+        <translation>%1 est illisible&#xa0;: le fichier est abîmé ou n’a pas été remis.</translation>
     </message>
     <message>
         <source>%1 cannot be written. Nothing in it was changed: choose another place, make room there, or wait until nobody writes in it.</source>
-        <translation>%1 ne peut pas être écrit. Rien n’y a été changé : choisissez un autre endroit, faites-y de la place ou attendez que personne n’y écrive.</translation>
+        <translation>%1 ne peut pas être écrit. Rien n’y a été changé&#xa0;: choisissez un autre endroit, faites-y de la place ou attendez que personne n’y écrive.</translation>
     </message>
     <message>
         <source>The database could not be copied: %1. Nothing was changed.</source>
-        <translation>La base de données n’a pas pu être copiée : %1. Rien n’a été changé.</translation>
+        <translation>La base de données n’a pas pu être copiée&#xa0;: %1. Rien n’a été changé.</translation>
     </message>
     <message>
         <source>Copying the database was given up. Nothing was changed.</source>
@@ -9860,6 +9860,10 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     <message>
         <source>Heading height</source>
         <translation>Hauteur du titre</translation>
+    </message>
+    <message>
+        <source>the transaction was undone</source>
+        <translation>la transaction a été annulée</translation>
     </message>
 </context>
 <context>
@@ -11961,15 +11965,15 @@ Commandes&#xa0;:
     </message>
     <message>
         <source>Gives a project to those who work with its forms: checks all of them, and puts them into one file that opens in Entry alone, or into a folder with such a file. Handed over again, the forms are replaced and the data stay.</source>
-        <translation>Donne un projet à ceux qui travaillent avec ses formulaires : les vérifie tous et les met dans un fichier qui s’ouvre pour la seule saisie, ou dans un dossier avec un tel fichier. Remis de nouveau, les formulaires sont remplacés et les données restent.</translation>
+        <translation>Donne un projet à ceux qui travaillent avec ses formulaires&#xa0;: les vérifie tous et les met dans un fichier qui s’ouvre pour la seule saisie, ou dans un dossier avec un tel fichier. Remis de nouveau, les formulaires sont remplacés et les données restent.</translation>
     </message>
     <message>
         <source>Where to: one file, ending in .nabhand, or a folder.</source>
-        <translation>Où : un fichier qui se termine par .nabhand, ou un dossier.</translation>
+        <translation>Où&#xa0;: un fichier qui se termine par .nabhand, ou un dossier.</translation>
     </message>
     <message>
         <source>Takes the last one back: nabblet hand-over --back FILE.</source>
-        <translation>Reprend la dernière remise : nabblet hand-over --back FICHIER.</translation>
+        <translation>Reprend la dernière remise&#xa0;: nabblet hand-over --back FICHIER.</translation>
     </message>
 </context>
 <context>

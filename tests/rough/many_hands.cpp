@@ -2,11 +2,13 @@
 // back, and answer when somebody else was faster. Each writes down what it was told; the database writes down what was
 // done (by triggers). Both must be the same: nothing lost, nothing written over unseen, nothing false.
 //
-//   many_hands [--dialect sqlite|postgresql|mariadb] [--hands N] [--seconds N] [--seed N]
+//   many_hands [--dialect sqlite|postgresql|mariadb|galera] [--hands N] [--seconds N] [--seed N]
 //
-// Without a dialect all three, one after the other.
+// Without a dialect the first three, one after the other. galera: a cluster of three MariaDB servers, the hands spread
+// over them; it needs Debian's galera-4, mariadb-server and rsync.
 #include "core/draft/draft.h"
 #include "entry/view/entry_view.h"
+#include "support/galera_cluster.h"
 #include "support/sample_database.h"
 #include "support/throw_away_servers.h"
 
@@ -245,7 +247,7 @@ void Hand::step()
 
 QString tablesFor(const QString &dialect)
 {
-    const bool isMaria = dialect == "mariadb";
+    const bool isMaria = dialect == "mariadb" || dialect == "galera";
     const bool isPostgres = dialect == "postgresql";
     const QString key = isPostgres ? "SERIAL PRIMARY KEY"
                         : isMaria  ? "INT AUTO_INCREMENT PRIMARY KEY"
@@ -343,19 +345,36 @@ int differences(const QStringList &told, const QStringList &done)
     return differ;
 }
 
+QString written(const DatabaseAddress &address)
+{
+    QJsonObject parts;
+    for (auto each = address.parts.begin(); each != address.parts.end(); ++each) {
+        parts.insert(each.key(), each.value());
+    }
+    return QString::fromUtf8(QJsonDocument(parts).toJson(QJsonDocument::Compact));
+}
+
 bool holds(const QString &dialect, int hands, int seconds, quint32 seed)
 {
     const QTemporaryDir folder;
-    DatabaseAddress address;
+    QList<DatabaseAddress> addresses; // the hands take them in turn
+    std::unique_ptr<samples::GaleraCluster> cluster;
     std::function<QString(const QString &)> ask;
     if (dialect == "sqlite") {
         const QString path = folder.filePath("shared.db");
-        address = addressOfFile(path);
+        addresses = {addressOfFile(path)};
         ask = [path](const QString &sql) { return samples::sqlite3(path, sql); };
+    } else if (dialect == "galera") {
+        cluster = std::make_unique<samples::GaleraCluster>();
+        cluster->node(0).makeDatabase("shared_by_many");
+        for (int i = 0; i < samples::GaleraNode::Nodes; ++i) {
+            addresses.append(cluster->node(i).addressOf("shared_by_many"));
+        }
+        ask = [&cluster](const QString &sql) { return cluster->node(0).ask("shared_by_many", sql); };
     } else {
         samples::TestServer *server = samples::serverNamed(dialect);
         server->makeDatabase("shared_by_many");
-        address = server->addressOf("shared_by_many");
+        addresses = {server->addressOf("shared_by_many")};
         ask = [server](const QString &sql) { return server->ask("shared_by_many", sql); };
     }
     QTextStream out(stdout);
@@ -364,18 +383,15 @@ bool holds(const QString &dialect, int hands, int seconds, quint32 seed)
         out << dialect << ": " << said << '\n';
         return false;
     }
-    QJsonObject parts;
-    for (auto each = address.parts.begin(); each != address.parts.end(); ++each) {
-        parts.insert(each.key(), each.value());
-    }
-    const QString written = QString::fromUtf8(QJsonDocument(parts).toJson(QJsonDocument::Compact));
     std::vector<std::unique_ptr<QProcess>> programs;
     for (int i = 0; i < hands; ++i) {
+        const DatabaseAddress &own = addresses.at(i % addresses.size());
         programs.push_back(std::make_unique<QProcess>());
         programs.back()->setProcessChannelMode(QProcess::ForwardedErrorChannel);
         programs.back()->start(QCoreApplication::applicationFilePath(),
-                               {"--hand", folder.filePath(QString::number(i)), "--dialect", dialect, "--address",
-                                written, "--seconds", QString::number(seconds), "--seed", QString::number(seed + i)});
+                               {"--hand", folder.filePath(QString::number(i)), "--dialect", own.dialect, "--address",
+                                written(own), "--seconds", QString::number(seconds), "--seed",
+                                QString::number(seed + i)});
     }
     bool areWhole = true;
     QStringList told;
