@@ -304,6 +304,8 @@ class TestGuide : public QObject
         return "the guide's test does not know how to do that";
     }
 
+    QTimer m_next; // one alone, whichever loop it runs in
+
     // Does the next step; what opens a sheet goes on inside it.
     void next()
     {
@@ -312,7 +314,7 @@ class TestGuide : public QObject
         }
         const QString step = m_steps.at(m_at);
         ++m_at;
-        QTimer::singleShot(20, this, &TestGuide::next);
+        m_next.start(20);
         const QString wrong = done(step.section(' ', 0, 0), step.section(' ', 1));
         if (wrong.isEmpty()) {
             m_since.restart();
@@ -337,6 +339,11 @@ class TestGuide : public QObject
     }
 
 private Q_SLOTS:
+    void initTestCase()
+    {
+        m_next.setSingleShot(true);
+        connect(&m_next, &QTimer::timeout, this, &TestGuide::next);
+    }
     void init()
     {
         QStandardPaths::setTestModeEnabled(true);
@@ -362,6 +369,7 @@ private Q_SLOTS:
     void itsStepsDoWhatTheySay()
     {
         QFETCH(QString, chapter);
+        m_next.stop(); // of the chapter before
         m_steps = stepsOf(chapter);
         QVERIFY(m_steps.size() > 5);
         m_at = 0;
@@ -372,7 +380,7 @@ private Q_SLOTS:
         m_window->activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(m_window.get()));
         m_since.start();
-        QTimer::singleShot(0, this, &TestGuide::next);
+        m_next.start(0);
         QTRY_VERIFY_WITH_TIMEOUT((m_at >= m_steps.size() && !QApplication::activeModalWidget()) || !m_wrong.isEmpty(),
                                  90000);
         QTest::qWait(0);
