@@ -164,6 +164,10 @@ private Q_SLOTS:
         QCOMPARE(run({"hand-over", m_project, bare, "--without-database"}).code, 0);
         QCOMPARE(openWorkspaceOfForm(*startFormOf(bare))->address.part("file"), m_project + "/fairway.db");
         QVERIFY(run({"hand-over", m_project, bare}).code != 0);
+        QVERIFY(!handedOverAs(bare)->holdsData && handedOverAs(moved)->holdsData);
+        const QString folder = m_folder.filePath("one/folder");
+        QCOMPARE(run({"hand-over", m_project, folder}).code, 0);
+        QVERIFY(handedOverIn(folder)->holdsData);
         const QString other = m_folder.filePath("one/other.nabhand");
         QVERIFY(QFile::copy(m_project + "/fairway.db", other));
         QVERIFY(run({"hand-over", m_project, other}).code != 0);

@@ -179,6 +179,9 @@ std::optional<HandedOver> handedOverIn(const QString &folder)
         return {};
     }
     HandedOver handed{file, json.value(QStringLiteral("version")).toInt(), {}, {}};
+    const Result<Project> project = loadProject(folder);
+    const QString database = project ? project->database.part("file") : QString();
+    handed.holdsData = !database.isEmpty() && QDir::isRelativePath(database);
     const QJsonArray changes = json.value(QStringLiteral("changes")).toArray();
     for (const QJsonValue &each : changes) {
         handed.changes.append(each.toString());

@@ -16,10 +16,11 @@ inline const QString HandedOverEnding = QStringLiteral("nabhand");
 
 struct HandedOver
 {
-    QString file;        // to be opened
-    int version = 0;     // from 1, each time one more
-    QStringList changes; // since the one before, in sentences; empty the first time
-    QStringList files;   // that were handed over, from the folder; all else there belongs to those who work with it
+    QString file;           // to be opened
+    int version = 0;        // from 1, each time one more
+    QStringList changes;    // since the one before, in sentences; empty the first time
+    QStringList files;      // that were handed over, from the folder; all else there belongs to those who work with it
+    bool holdsData = false; // the database went along; else the forms work where it is
 };
 
 // What stands in the way: findings that are to be fixed, undecided places, no form to start with. Sentences, with the

@@ -80,17 +80,18 @@ Result<HandedOver> handOverAsFile(const Workspace &workspace, const QString &fil
     if (!place.isValid() || !made.isValid()) {
         return Error{Texts::tr("%1 cannot be written. Choose another place, or make room there.").arg(file), {}};
     }
+    const bool isSqlite = workspace.project.database.dialect == QLatin1String("sqlite");
     bool heldData = false;
     if (isThere) {
-        if (!handedOverAs(file)) {
+        const std::optional<HandedOver> before = handedOverAs(file);
+        if (!before) {
             return notHandedOver(file);
         }
         if (const Outcome done = unpackAll(file, place.path()); !done) {
             return done.error();
         }
-        const Result<Project> before = loadProject(place.path());
-        heldData = before && nameOfDatabase(*before) == TheFileItself;
-        if (withDatabase && !heldData) {
+        heldData = before->holdsData;
+        if (withDatabase && isSqlite && !heldData) {
             return Error{
                 Texts::tr("%1 was handed over without its database. Choose another file for one with it.").arg(file),
                 {}};
@@ -100,11 +101,14 @@ Result<HandedOver> handOverAsFile(const Workspace &workspace, const QString &fil
     if (!handed) {
         return handed;
     }
-    Project project = *loadProject(place.path());
-    const bool goesAlong = heldData || (withDatabase && workspace.project.database.dialect == QLatin1String("sqlite"));
+    const bool goesAlong = heldData || (withDatabase && isSqlite);
     if (goesAlong) {
-        project.database = addressOfFile(TheFileItself);
-        if (const Outcome saved = saveProject(place.path(), project); !saved) {
+        Result<Project> project = loadProject(place.path());
+        if (!project) {
+            return project.error();
+        }
+        project->database = addressOfFile(TheFileItself);
+        if (const Outcome saved = saveProject(place.path(), *project); !saved) {
             return saved.error();
         }
     }

@@ -20,6 +20,7 @@
 #include <QProgressDialog>
 #include <QPushButton>
 #include <QSettings>
+#include <QSignalBlocker>
 #include <QVBoxLayout>
 
 namespace nabblet {
@@ -124,6 +125,10 @@ std::optional<HandOverWanted> askForHandOver(const Workspace &workspace, QWidget
         const std::optional<HandedOver> before = there(path(), isFile);
         const QString database = workspace.connection ? addressWords(workspace.connection->address()) : QString();
         const bool hasEnding = !isFile || isHandedOver(path());
+        if (before) { // as it is there
+            const QSignalBlocker quiet(data);
+            data->setCurrentIndex(before->holdsData ? Along : Stays);
+        }
         note->setText(
             path().isEmpty() ? Texts::tr("Say where to.")
             : !hasEnding     ? Texts::tr("A file that people open has to end in .%1.").arg(HandedOverEnding)
