@@ -210,12 +210,12 @@ public:
         QList<ConditionRow> rows;
         bool isOr = false;
         while (true) {
-            std::optional<ConditionRow> row = readRow();
-            if (!row) {
+            std::optional<QList<ConditionRow>> part = readPart();
+            if (!part) {
                 return std::nullopt;
             }
-            row->isOr = isOr;
-            rows.append(*row);
+            part->first().isOr = isOr;
+            rows.append(*part);
             if (m_at == m_tokens.size()) {
                 return rows;
             }
@@ -464,6 +464,26 @@ private:
         return std::nullopt;
     }
 
+    // A row, or several in brackets.
+    std::optional<QList<ConditionRow>> readPart()
+    {
+        QList<ConditionRow> rows;
+        const std::optional<ConditionRow> list = noneOfRow(); // has brackets of its own
+        const bool isBracket = !list && take("(");
+        bool isOr = false;
+        do {
+            std::optional<ConditionRow> row = list ? list : readRow();
+            if (!row) {
+                return std::nullopt;
+            }
+            row->isOr = isOr;
+            row->isWithAbove = !rows.isEmpty();
+            rows.append(*row);
+            isOr = isBracket && takeWord("or");
+        } while (isOr || (isBracket && takeWord("and")));
+        return !isBracket || take(")") ? std::optional(rows) : std::nullopt;
+    }
+
     std::optional<ConditionRow> readRow()
     {
         if (const auto row = notRow()) {
@@ -542,7 +562,8 @@ private:
 
     bool isEnd() const
     {
-        return m_at == m_tokens.size() || isWord(m_at, "and") || isWord(m_at, "or") || isSign(m_at, ",");
+        return m_at == m_tokens.size() || isWord(m_at, "and") || isWord(m_at, "or") || isSign(m_at, ",") ||
+               isSign(m_at, ")");
     }
 
     QList<SqlToken> m_tokens;
@@ -599,14 +620,45 @@ QList<Comparison> comparisonsFor(ColumnType type)
 
 QString conditionFromRows(const QList<ConditionRow> &rows)
 {
+    const auto joint = [](const ConditionRow &row) {
+        return row.isOr ? QStringLiteral(" OR ") : QStringLiteral(" AND ");
+    };
     QString sql;
-    for (const ConditionRow &row : rows) {
-        if (isWhole(row)) {
-            sql += sql.isEmpty() ? QString() : row.isOr ? QStringLiteral(" OR ") : QStringLiteral(" AND ");
-            sql += row.isNot ? QStringLiteral("NOT coalesce(%1, 0)").arg(rowInSql(row)) : rowInSql(row);
+    for (qsizetype first = 0; first < rows.size();) {
+        qsizetype behind = first + 1;
+        while (behind < rows.size() && rows.at(behind).isWithAbove) {
+            ++behind;
         }
+        QString part;
+        int count = 0;
+        for (qsizetype i = first; i < behind; ++i) {
+            const ConditionRow &row = rows.at(i);
+            if (isWhole(row)) {
+                part += part.isEmpty() ? QString() : joint(row);
+                part += row.isNot ? QStringLiteral("NOT coalesce(%1, 0)").arg(rowInSql(row)) : rowInSql(row);
+                ++count;
+            }
+        }
+        if (count > 0) {
+            sql += sql.isEmpty() ? QString() : joint(rows.at(first));
+            sql += count > 1 ? u'(' + part + u')' : part;
+        }
+        first = behind;
     }
     return sql;
+}
+
+QList<QPair<int, int>> bracketsOf(const QList<ConditionRow> &rows)
+{
+    QList<QPair<int, int>> brackets;
+    for (int i = 1; i < rows.size(); ++i) {
+        if (rows.at(i).isWithAbove && rows.at(i - 1).isWithAbove) {
+            brackets.last().second = i;
+        } else if (rows.at(i).isWithAbove) {
+            brackets.append({i - 1, i});
+        }
+    }
+    return brackets;
 }
 
 std::optional<QList<ConditionRow>> rowsFromCondition(const QString &condition)

@@ -1,5 +1,5 @@
-// Conditions as rows of column, comparison and values, joined by and and or: what most conditions are. A condition is
-// SQL; rows are read out of it as long as it is that simple, and written back as SQL.
+// Conditions as rows of column, comparison and values, joined by and and or, some of them in brackets: what most
+// conditions are. A condition is SQL; rows are read out of it as long as it is that simple, and written back as SQL.
 #pragma once
 
 #include "core/catalogue/column_type.h"
@@ -56,6 +56,7 @@ struct ConditionRow
     Comparison comparison = Comparison::Is;
     QList<CompareValue> values; // for the days of WithinNext and WithinLast: one number
     bool isNot = false;         // true where the comparison is not, blank values among them
+    bool isWithAbove = false;   // in one pair of brackets with the row above it; there are none inside others
 
     bool operator==(const ConditionRow &) const = default;
 };
@@ -66,6 +67,9 @@ int valueCount(Comparison comparison);
 QString comparisonWords(Comparison comparison);
 // Those that make sense for a type of column, the usual one first.
 QList<Comparison> comparisonsFor(ColumnType type);
+
+// Where brackets are: the number of their first row and of their last.
+QList<QPair<int, int>> bracketsOf(const QList<ConditionRow> &rows);
 
 // The condition as SQL; rows that lack a column or a value are left out.
 QString conditionFromRows(const QList<ConditionRow> &rows);

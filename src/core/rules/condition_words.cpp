@@ -118,14 +118,21 @@ QString conditionInWords(const Form &form, const QString &condition)
     if (!rows) {
         return condition.simplified();
     }
+    const QList<QPair<int, int>> brackets = bracketsOf(*rows);
     QString words;
-    for (const ConditionRow &each : *rows) {
+    for (int i = 0; i < rows->size(); ++i) {
+        const ConditionRow &each = rows->at(i);
+        const auto isBracket = [&](int QPair<int, int>::*end) {
+            return rows->size() > 2 && std::any_of(brackets.begin(), brackets.end(),
+                                                   [&](const QPair<int, int> &pair) { return pair.*end == i; });
+        };
         const bool isFlag = std::any_of(form.controls.begin(), form.controls.end(), [&](const Control &control) {
             return control.column.compare(each.column, Qt::CaseInsensitive) == 0 &&
                    kindNamed(control.kind).editor == Editor::Tick;
         });
         const ConditionRow row = isFlag ? readFor(each, ColumnType::YesNo) : each;
         words += words.isEmpty() ? QString() : row.isOr ? Texts::tr(" or ") : Texts::tr(" and ");
+        words += isBracket(&QPair<int, int>::first) ? QStringLiteral("(") : QString();
         words += row.isNot ? Texts::tr("not: ") : QString();
         QStringList values;
         for (const CompareValue &value : row.values) {
@@ -140,6 +147,7 @@ QString conditionInWords(const Form &form, const QString &condition)
         } else {
             words += caption + u' ' + comparisonWords(row.comparison) + (value.isEmpty() ? QString() : u' ' + value);
         }
+        words += isBracket(&QPair<int, int>::second) ? QStringLiteral(")") : QString();
     }
     return words;
 }

@@ -1,6 +1,7 @@
 #include "designer/rules/condition_editor.h"
 
 #include "core/rules/belonging.h"
+#include "designer/rules/bracketed_rows.h"
 #include "designer/rules/condition_row_editor.h"
 #include "designer/rules/put_in_menu.h"
 #include "designer/rules/sql_line.h"
@@ -20,10 +21,8 @@ ConditionEditor::ConditionEditor(const RuleContext *context, QWidget *parent)
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
     m_anchor = tabAnchor(this);
-    m_rowsPart = new QWidget;
-    m_rowsColumn = new QVBoxLayout(m_rowsPart);
-    m_rowsColumn->setContentsMargins(0, 0, 0, 0);
-    m_rowsColumn->setSpacing(6);
+    m_rowsPart = new BracketedRows;
+    m_rowsColumn = m_rowsPart->column();
     column->addWidget(m_rowsPart);
     m_notSimple = new QLabel(tr("This condition is more than rows can say. It is edited as SQL."));
     m_notSimple->setObjectName(QStringLiteral("faint"));
@@ -138,6 +137,7 @@ void ConditionEditor::makeRows()
         connect(row, &ConditionRowEditor::edited, this, [this, row] {
             if (const int at = m_rowsColumn->indexOf(row); at >= 0) {
                 m_rows[at] = row->row();
+                showBrackets();
                 takeRows();
             }
         });
@@ -147,6 +147,10 @@ void ConditionEditor::makeRows()
                 const int at = m_rowsColumn->indexOf(row);
                 if (at < 0) {
                     return;
+                }
+                if (at + 1 < m_rows.size() && m_rows.at(at + 1).isWithAbove && !m_rows.at(at).isWithAbove) {
+                    m_rows[at + 1].isWithAbove = false; // the brackets begin there now, joined as they were
+                    m_rows[at + 1].isOr = m_rows.at(at).isOr;
                 }
                 m_rows.removeAt(at);
                 if (!m_rows.isEmpty()) {
@@ -158,7 +162,20 @@ void ConditionEditor::makeRows()
             Qt::QueuedConnection);
         m_rowsColumn->addWidget(row);
     }
+    showBrackets();
     putBehind(m_anchor, m_rowsColumn);
+}
+
+// Two rows mean the same with brackets and without.
+void ConditionEditor::showBrackets()
+{
+    constexpr int Fewest = 3;
+    const QList<QPair<int, int>> brackets = bracketsOf(m_rows);
+    for (int i = 0; i < m_rowsColumn->count(); ++i) {
+        qobject_cast<ConditionRowEditor *>(m_rowsColumn->itemAt(i)->widget())
+            ->setBracketsOffered(m_rows.size() >= Fewest || !brackets.isEmpty());
+    }
+    m_rowsPart->setBrackets(brackets);
 }
 
 void ConditionEditor::addRow(bool isOr)

@@ -14,6 +14,8 @@ class QVBoxLayout;
 
 namespace nabblet {
 
+class BracketedRows;
+
 class ConditionEditor : public QWidget
 {
     Q_OBJECT
@@ -39,6 +41,7 @@ private:
     void makeRows();
     void takeRows();
     void showMistake();
+    void showBrackets();
     void addRow(bool isOr);
 
     const RuleContext *m_context;
@@ -48,7 +51,7 @@ private:
     QList<ConditionRow> m_rows; // those that are not whole yet among them
     bool m_isSimple = true;
     QWidget *m_anchor;
-    QWidget *m_rowsPart;
+    BracketedRows *m_rowsPart;
     QVBoxLayout *m_rowsColumn;
     QLabel *m_notSimple;
     QPushButton *m_and;

@@ -138,6 +138,17 @@ ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const Conditi
     m_comparison = new QComboBox;
     m_comparison->setObjectName(QStringLiteral("comparison"));
     m_comparison->setAccessibleName(tr("Comparison"));
+    m_bracket = new QPushButton(QStringLiteral("( )"));
+    m_bracket->setObjectName(QStringLiteral("bracket"));
+    m_bracket->setCheckable(true);
+    m_bracket->setChecked(m_row.isWithAbove);
+    m_bracket->setFixedWidth(34);
+    m_bracket->setToolTip(tr("In brackets with the row above: what stands in them is worked out first"));
+    m_bracket->setAccessibleName(tr("In brackets with the row above"));
+    connect(m_bracket, &QPushButton::toggled, this, [this](bool isChecked) {
+        m_row.isWithAbove = isChecked;
+        Q_EMIT edited();
+    });
     m_remove = new QPushButton;
     m_remove->setObjectName(QStringLiteral("removeRow"));
     m_remove->setText(QStringLiteral("×"));
@@ -147,6 +158,7 @@ ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const Conditi
     m_line->addWidget(m_joint);
     m_line->addWidget(m_column, 3);
     m_line->addWidget(m_comparison, 2);
+    m_line->addWidget(m_bracket);
     m_line->addWidget(m_remove);
     fillComparisons();
     makeValues();
@@ -179,6 +191,14 @@ ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const Conditi
         Q_EMIT edited();
     });
     connect(m_remove, &QPushButton::clicked, this, &ConditionRowEditor::removed);
+}
+
+void ConditionRowEditor::setBracketsOffered(bool areOffered)
+{
+    QSizePolicy policy = m_bracket->sizePolicy();
+    policy.setRetainSizeWhenHidden(areOffered); // the first row ends where the others do
+    m_bracket->setSizePolicy(policy);
+    m_bracket->setVisible(areOffered && !m_isFirst);
 }
 
 void ConditionRowEditor::setFirstWords(const QString &word, const QString &opposite)

@@ -23,6 +23,8 @@ public:
     const ConditionRow &row() const { return m_row; }
     // What stands before the first row, and before its opposite.
     void setFirstWords(const QString &word, const QString &opposite);
+    // Whether it can be put into brackets with the row above it.
+    void setBracketsOffered(bool areOffered);
 
 Q_SIGNALS:
     void edited();
@@ -48,6 +50,7 @@ private:
     QComboBox *m_column;
     QComboBox *m_comparison;
     QWidget *m_values = nullptr;
+    QPushButton *m_bracket;
     QPushButton *m_remove;
     QHBoxLayout *m_line;
 };

@@ -52,6 +52,7 @@ private Q_SLOTS:
                 ConditionRow row;
                 row.isOr = i > 0 && random.bounded(2) == 0;
                 row.isNot = random.bounded(4) == 0;
+                row.isWithAbove = i > 0 && random.bounded(3) == 0;
                 row.column = columns.at(random.bounded(columns.size()));
                 row.comparison = static_cast<Comparison>(random.bounded(Last + 1));
                 const int wanted = valueCount(row.comparison);
@@ -70,10 +71,60 @@ private Q_SLOTS:
                 QCOMPARE(read->at(i).column, rows.at(i).column);
                 QCOMPARE(read->at(i).isOr, rows.at(i).isOr);
                 QCOMPARE(read->at(i).isNot, rows.at(i).isNot);
+                QCOMPARE(read->at(i).isWithAbove, rows.at(i).isWithAbove);
                 QVERIFY2(read->at(i).values == rows.at(i).values || rows.at(i).comparison == Comparison::Between,
                          qPrintable(sql));
             }
         }
+    }
+
+    // What is in brackets first, then and, then or: worked out here, and by the database from what is written.
+    void bracketsAreWorkedOutFirst()
+    {
+        const QStringList columns{"a", "b", "c", "d"};
+        RowFormulas formulas(columns);
+        QRandomGenerator random(4);
+        // Joined by or: whether all of some that are joined by and hold.
+        const auto joined = [](const QList<QPair<bool, bool>> &parts) { // joined by or, and holds
+            bool any = false;
+            bool all = true;
+            for (const auto &[isOr, holds] : parts) {
+                any = any || (isOr && all);
+                all = (isOr || all) && holds;
+            }
+            return any || all;
+        };
+        for (int round = 0; round < 200; ++round) {
+            QList<ConditionRow> rows;
+            for (int i = 0; i < 4; ++i) {
+                ConditionRow row{i > 0 && random.bounded(2) == 0, columns.at(i), Comparison::True, {}};
+                row.isWithAbove = i > 0 && random.bounded(2) == 0;
+                rows.append(row);
+            }
+            const QString sql = conditionFromRows(rows);
+            QVERIFY2(rowsFromCondition(sql) == rows, qPrintable(sql));
+            for (int bits = 0; bits < 16; ++bits) {
+                QList<QPair<bool, bool>> outer;
+                for (int i = 0; i < 4;) {
+                    QList<QPair<bool, bool>> inner;
+                    const bool isOr = rows.at(i).isOr;
+                    do {
+                        inner.append({!inner.isEmpty() && rows.at(i).isOr, (bits >> i & 1) != 0});
+                        ++i;
+                    } while (i < 4 && rows.at(i).isWithAbove);
+                    outer.append({isOr, joined(inner)});
+                }
+                const Result<QVariant> value = formulas.value(
+                    sql, [&](const QString &column) { return QVariant(bits >> columns.indexOf(column) & 1); });
+                QVERIFY(value.isOk());
+                QVERIFY2(isTrue(*value) == joined(outer), qPrintable(sql));
+            }
+        }
+        // A row that is not whole yet is left out, and its brackets with it.
+        QList<ConditionRow> rows{{false, "a", Comparison::True, {}}, {false, "b", Comparison::Is, {}}};
+        rows[1].isWithAbove = true;
+        QCOMPARE(conditionFromRows(rows), "a");
+        QCOMPARE(conditionFromRows({{true, "a", Comparison::Is, {}}, rows[0]}), "a");
     }
 
     void meansWhatItSays_data()
@@ -139,7 +190,11 @@ private Q_SLOTS:
     void whatIsNotSimpleIsNotRead_data()
     {
         QTest::addColumn<QString>("sql");
-        for (const char *sql : {"a = 1 AND (b = 2 OR c = 3)",
+        for (const char *sql : {"a = 1 AND ((b = 2 OR c = 3) AND a = 2)",
+                                "(a = 1 OR b = 2",
+                                "a = 1)",
+                                "(a = 1) = 1",
+                                "()",
                                 "a + 1 = 2",
                                 "a = b + 1",
                                 "upper(a) = 'X'",
@@ -185,6 +240,8 @@ private Q_SLOTS:
         Form form = samples::columnOfFields(2);
         QCOMPARE(conditionInWords(form, "column_0 = 'adrift' AND column_1 > 3 OR other_thing IS NULL"),
                  "Column 0 is “adrift” and Column 1 is more than 3 or Other thing is blank");
+        QCOMPARE(conditionInWords(form, "column_0 = 'adrift' AND (column_1 > 3 OR column_1 IS NULL)"),
+                 "Column 0 is “adrift” and (Column 1 is more than 3 or Column 1 is blank)");
         QCOMPARE(conditionInWords(form, "laid_on < date('now', 'localtime', '-30 days')"),
                  "Laid on is before today 30 days ago");
         // Of yes and no, numbers read as such; a number of anything else stays one.

@@ -479,6 +479,36 @@ private Q_SLOTS:
         QCOMPARE(joint(0)->text(), "when not");
     }
 
+    // Brackets are put around rows that stand one below the other, and go with them.
+    void rowsAreBracketedByClicks()
+    {
+        m_page->addRule({named("text_position")});
+        const auto all = [&](const char *name) {
+            QList<QPushButton *> buttons = m_page->findChildren<QPushButton *>(name);
+            buttons.removeIf([](const QPushButton *each) { return !each->isVisible(); });
+            return buttons;
+        };
+        part<QPlainTextEdit>("conditionSql")->setPlainText("depth_m < 3 AND is_lit");
+        QCOMPARE(all("bracket").size(), 0); // of two rows it would change nothing
+        part<QPlainTextEdit>("conditionSql")->setPlainText("depth_m < 3 AND is_lit OR battery_v < 11");
+        QTRY_COMPARE(all("bracket").size(), 2);
+        QTest::mouseClick(all("bracket").at(1), Qt::LeftButton);
+        QCOMPARE(rules().first().when, "depth_m < 3 AND (is_lit OR battery_v < 11)");
+        QVERIFY(list()->lines().first().sentence.contains("(Lit is yes or Battery"));
+        QTest::mouseClick(all("bracket").at(0), Qt::LeftButton);
+        QCOMPARE(rules().first().when, "(depth_m < 3 AND is_lit OR battery_v < 11)");
+        QTest::mouseClick(all("bracket").at(1), Qt::LeftButton);
+        QCOMPARE(rules().first().when, "(depth_m < 3 AND is_lit) OR battery_v < 11");
+        // The first of them goes: nothing else comes into the brackets.
+        part<QPlainTextEdit>("conditionSql")->setPlainText("depth_m < 3 AND (is_lit OR battery_v < 11 OR is_lit = 0)");
+        QTRY_VERIFY(all("removeRow").size() > 1);
+        QTest::mouseClick(all("removeRow").at(1), Qt::LeftButton);
+        QTRY_COMPARE(rules().first().when, "depth_m < 3 AND (battery_v < 11 OR is_lit = 0)");
+        QTRY_VERIFY(all("removeRow").size() > 1);
+        QTest::mouseClick(all("removeRow").at(1), Qt::LeftButton);
+        QTRY_COMPARE(rules().first().when, "depth_m < 3 AND is_lit = 0");
+    }
+
     // A rule goes on to several boxes in one step, each with a condition of its own where it reads itself.
     void aRuleIsCopiedOnToSeveral()
     {
