@@ -140,7 +140,12 @@ void Hand::save()
     if (isNew) {
         QStringList words{id()};
         for (const QString &column : Columns) {
-            words.append(after.value(column));
+            const auto own = typed.constFind(column);
+            const QString meant = own == typed.constEnd() ? inWords({}) : inWords(own->value);
+            words.append(meant);
+            if (after.value(column) != meant) { // somebody was so fast
+                tell(QStringList{"seen", id(), column, after.value(column)}.join('|'));
+            }
         }
         tell("i|" + words.join('|'));
         return;
