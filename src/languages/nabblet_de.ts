@@ -5875,10 +5875,6 @@ Entwirft gebundene Eingabeformulare aus Tabellen von Datenbanken, lässt sie ano
         <translation>Eine Regel der Tabelle ist nicht eingehalten: %1</translation>
     </message>
     <message>
-        <source>A form cannot be tried on a copy here: the database is on a server. Try it on a database made for trying things out.</source>
-        <translation>Ein Formular kann hier nicht auf einer Kopie erprobt werden: Die Datenbank ist auf einem Server. Auf einer Datenbank zum Ausprobieren versuchen.</translation>
-    </message>
-    <message>
         <source>There is no place for a copy to try on: %1. Nothing was changed.</source>
         <translation>Es gibt keinen Platz für eine Kopie zum Erproben: %1. Nichts wurde geändert.</translation>
     </message>
@@ -9865,6 +9861,26 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <source>the transaction was undone</source>
         <translation>die Transaktion wurde rückgängig gemacht</translation>
     </message>
+    <message>
+        <source>What is tried here is seen by one connection alone, and the trial may be over.</source>
+        <translation>Was hier probiert wird, sieht nur eine Verbindung, und die Probe kann vorbei sein.</translation>
+    </message>
+    <message>
+        <source>A database on a server is not copied. Its own programs do that.</source>
+        <translation>Eine Datenbank auf einem Server wird nicht kopiert. Das tun ihre eigenen Programme.</translation>
+    </message>
+    <message>
+        <source>what this statement does could not be taken back, so a trial does not run it</source>
+        <translation>was diese Anweisung tut, ließe sich nicht zurücknehmen; eine Probe führt sie nicht aus</translation>
+    </message>
+    <message>
+        <source>Nothing can be tried here: tables such as %1 keep at once what is written, and give nothing back (their engine knows no transactions). Turn them into InnoDB tables, or try the form on another database.</source>
+        <translation>Hier kann nichts probiert werden: Tabellen wie %1 behalten sofort, was geschrieben wird, und geben nichts zurück (ihre Engine kennt keine Transaktionen). Machen Sie InnoDB-Tabellen daraus, oder probieren Sie das Formular an einer anderen Datenbank.</translation>
+    </message>
+    <message>
+        <source>Nothing can be tried here: %1.</source>
+        <translation>Hier kann nichts probiert werden: %1.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
@@ -10772,6 +10788,14 @@ Befehle:
     <message>
         <source>Choose values</source>
         <translation>Werte wählen</translation>
+    </message>
+    <message>
+        <source>In brackets with the row above: what stands in them is worked out first</source>
+        <translation>In Klammern mit der Zeile darüber: Was darin steht, gilt zuerst</translation>
+    </message>
+    <message>
+        <source>In brackets with the row above</source>
+        <translation>In Klammern mit der Zeile darüber</translation>
     </message>
 </context>
 <context>
@@ -12695,6 +12719,10 @@ Befehle:
     <message>
         <source>Lay a tracing sheet under</source>
         <translation>Eine Vorlage unterlegen</translation>
+    </message>
+    <message>
+        <source>Beginning the trial…</source>
+        <translation>Die Probe beginnt…</translation>
     </message>
 </context>
 <context>
@@ -14755,6 +14783,25 @@ Befehle:
     </message>
 </context>
 <context>
+    <name>nabblet::Trial</name>
+    <message>
+        <source>The trial ended, and nothing of it was kept: somebody else wants to change a row that was changed in it.</source>
+        <translation>Die Probe ist zu Ende, und nichts davon wurde behalten: Jemand anderes will eine Zeile ändern, die darin geändert wurde.</translation>
+    </message>
+    <message>
+        <source>The trial ended, and nothing of it was kept: the server ended its transaction.</source>
+        <translation>Die Probe ist zu Ende, und nichts davon wurde behalten: Der Server hat seine Transaktion beendet.</translation>
+    </message>
+    <message>
+        <source>The trial ended, and nothing of it was kept: nothing had been done in it for a minute.</source>
+        <translation>Die Probe ist zu Ende, und nichts davon wurde behalten: Eine Minute lang war nichts darin getan worden.</translation>
+    </message>
+    <message>
+        <source>The trial ended, and nothing of it was kept: nothing had been done in it for %1 minutes.</source>
+        <translation>Die Probe ist zu Ende, und nichts davon wurde behalten: %1 Minuten lang war nichts darin getan worden.</translation>
+    </message>
+</context>
+<context>
     <name>nabblet::TrialPage</name>
     <message>
         <source>Trial, on a copy of the database. Nothing done here reaches the stored rows; addresses and letters that buttons open are real.</source>
@@ -14795,6 +14842,10 @@ Befehle:
     <message>
         <source>Every side of every rule was seen</source>
         <translation>Jede Seite jeder Regel wurde gesehen</translation>
+    </message>
+    <message>
+        <source>Trial, on the server. Nothing done here is kept; it ends by itself when somebody else needs a row changed here. Addresses and letters that buttons open are real, numbers that count up are used up.</source>
+        <translation>Probe, auf dem Server. Nichts hiervon wird behalten; sie endet von selbst, wenn jemand anderes eine hier geänderte Zeile braucht. Adressen und Briefe, die Schaltflächen öffnen, sind echt, und Nummern, die weiterzählen, sind verbraucht.</translation>
     </message>
 </context>
 <context>

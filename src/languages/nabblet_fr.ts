@@ -5875,10 +5875,6 @@ Drafts bound entry forms from database tables, lets you arrange them, and puts t
         <translation>Une règle de la table n&apos;est pas respectée&#xa0;: %1</translation>
     </message>
     <message>
-        <source>A form cannot be tried on a copy here: the database is on a server. Try it on a database made for trying things out.</source>
-        <translation>Un formulaire ne peut être essayé ici sur une copie&#xa0;: la base est sur un serveur. Essayez-le sur une base faite pour cela.</translation>
-    </message>
-    <message>
         <source>There is no place for a copy to try on: %1. Nothing was changed.</source>
         <translation>Il n&apos;y a pas de place pour une copie d&apos;essai&#xa0;: %1. Rien n&apos;a été changé.</translation>
     </message>
@@ -9865,6 +9861,26 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
         <source>the transaction was undone</source>
         <translation>la transaction a été annulée</translation>
     </message>
+    <message>
+        <source>What is tried here is seen by one connection alone, and the trial may be over.</source>
+        <translation>Ce qui est essayé ici n’est vu que par une seule connexion, et l’essai est peut-être terminé.</translation>
+    </message>
+    <message>
+        <source>A database on a server is not copied. Its own programs do that.</source>
+        <translation>Une base de données sur un serveur n’est pas copiée. Ses propres programmes s’en chargent.</translation>
+    </message>
+    <message>
+        <source>what this statement does could not be taken back, so a trial does not run it</source>
+        <translation>ce que fait cette instruction ne pourrait pas être repris ; un essai ne l’exécute donc pas</translation>
+    </message>
+    <message>
+        <source>Nothing can be tried here: tables such as %1 keep at once what is written, and give nothing back (their engine knows no transactions). Turn them into InnoDB tables, or try the form on another database.</source>
+        <translation>Rien ne peut être essayé ici : des tables comme %1 gardent aussitôt ce qui est écrit et ne rendent rien (leur moteur ne connaît pas les transactions). Faites-en des tables InnoDB, ou essayez le formulaire sur une autre base de données.</translation>
+    </message>
+    <message>
+        <source>Nothing can be tried here: %1.</source>
+        <translation>Rien ne peut être essayé ici : %1.</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
@@ -10772,6 +10788,14 @@ Commandes&#xa0;:
     <message>
         <source>Choose values</source>
         <translation>Choisir des valeurs</translation>
+    </message>
+    <message>
+        <source>In brackets with the row above: what stands in them is worked out first</source>
+        <translation>Entre parenthèses avec la ligne du dessus : ce qui s’y trouve vaut d’abord</translation>
+    </message>
+    <message>
+        <source>In brackets with the row above</source>
+        <translation>Entre parenthèses avec la ligne du dessus</translation>
     </message>
 </context>
 <context>
@@ -12695,6 +12719,10 @@ Commandes&#xa0;:
     <message>
         <source>Lay a tracing sheet under</source>
         <translation>Placer une feuille à calquer dessous</translation>
+    </message>
+    <message>
+        <source>Beginning the trial…</source>
+        <translation>L’essai commence…</translation>
     </message>
 </context>
 <context>
@@ -14755,6 +14783,25 @@ Commandes&#xa0;:
     </message>
 </context>
 <context>
+    <name>nabblet::Trial</name>
+    <message>
+        <source>The trial ended, and nothing of it was kept: somebody else wants to change a row that was changed in it.</source>
+        <translation>L’essai est terminé et rien n’en a été gardé : quelqu’un d’autre veut modifier une ligne qui y avait été modifiée.</translation>
+    </message>
+    <message>
+        <source>The trial ended, and nothing of it was kept: the server ended its transaction.</source>
+        <translation>L’essai est terminé et rien n’en a été gardé : le serveur a mis fin à sa transaction.</translation>
+    </message>
+    <message>
+        <source>The trial ended, and nothing of it was kept: nothing had been done in it for a minute.</source>
+        <translation>L’essai est terminé et rien n’en a été gardé : rien n’y avait été fait depuis une minute.</translation>
+    </message>
+    <message>
+        <source>The trial ended, and nothing of it was kept: nothing had been done in it for %1 minutes.</source>
+        <translation>L’essai est terminé et rien n’en a été gardé : rien n’y avait été fait depuis %1 minutes.</translation>
+    </message>
+</context>
+<context>
     <name>nabblet::TrialPage</name>
     <message>
         <source>Trial, on a copy of the database. Nothing done here reaches the stored rows; addresses and letters that buttons open are real.</source>
@@ -14795,6 +14842,10 @@ Commandes&#xa0;:
     <message>
         <source>Every side of every rule was seen</source>
         <translation>Chaque côté de chaque règle a été vu</translation>
+    </message>
+    <message>
+        <source>Trial, on the server. Nothing done here is kept; it ends by itself when somebody else needs a row changed here. Addresses and letters that buttons open are real, numbers that count up are used up.</source>
+        <translation>Essai, sur le serveur. Rien de ce qui est fait ici n’est gardé ; il se termine de lui-même quand quelqu’un d’autre a besoin d’une ligne modifiée ici. Les adresses et les lettres que les boutons ouvrent sont réelles, et les numéros qui avancent sont consommés.</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,7 @@
 
 #include "core/rules/rule_sentence.h"
 #include "core/text/tr.h"
+#include "data/dialect/waiting.h"
 #include "entry/theme/entry_zoom.h"
 #include "entry/trial/test_record.h"
 #include "entry/view/entry_view.h"
@@ -10,6 +11,8 @@
 #include <QLabel>
 #include <QMenu>
 #include <QPushButton>
+#include <QThread>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace nabblet {
@@ -25,8 +28,7 @@ TrialPage::TrialPage(QWidget *parent) : QWidget(parent)
     m_strip->setProperty("isNote", true);
     auto *row = new QHBoxLayout(m_strip);
     row->setContentsMargins(16, 6, 8, 6);
-    m_words = new QLabel(tr("Trial, on a copy of the database. Nothing done here reaches the stored rows; addresses "
-                            "and letters that buttons open are real."));
+    m_words = new QLabel;
     m_words->setWordWrap(true);
     m_fill = new QPushButton(tr("Test record (F8)"));
     m_fill->setObjectName(QStringLiteral("testRecord"));
@@ -63,11 +65,18 @@ void TrialPage::setTrial(std::unique_ptr<Trial> trial, const Appearance &appeara
         return;
     }
     m_trial->takeOver(m_tried);
+    m_words->setText(
+        m_trial->isOnCopy()
+            ? tr("Trial, on a copy of the database. Nothing done here reaches the stored rows; addresses and letters "
+                 "that buttons open are real.")
+            : tr("Trial, on the server. Nothing done here is kept; it ends by itself when somebody else needs a row "
+                 "changed here. Addresses and letters that buttons open are real, numbers that count up are used up."));
     m_view = new EntryView(m_trial->session(), appearance.zoomed(entryZoom()));
     m_column->addWidget(m_view, 1);
     connect(m_view, &EntryView::closeRequested, this, &TrialPage::endRequested, Qt::QueuedConnection);
     connect(m_view, &EntryView::said, this, &TrialPage::said);
     connect(m_trial.get(), &Trial::branchesChanged, this, &TrialPage::showBranches);
+    connect(m_trial.get(), &Trial::ended, this, &TrialPage::endOnceFree, Qt::QueuedConnection);
     showBranches();
     m_view->focusFirst();
 }
@@ -76,6 +85,17 @@ void TrialPage::setAppearance(const Appearance &appearance)
 {
     if (m_view) {
         m_view->setAppearance(appearance.zoomed(entryZoom()));
+    }
+}
+
+// Not in the middle of a question, or of what the form is doing.
+void TrialPage::endOnceFree(const QString &why)
+{
+    constexpr int Later = 100; // ms
+    if (QThread::currentThread()->loopLevel() > 1 || isWaiting()) {
+        QTimer::singleShot(Later, m_trial.get(), [this, why] { endOnceFree(why); });
+    } else {
+        Q_EMIT endedBecause(why);
     }
 }
 

@@ -36,9 +36,11 @@ public:
 
 Q_SIGNALS:
     void endRequested();
+    void endedBecause(const QString &sentence);
     void said(const QString &sentence);
 
 private:
+    void endOnceFree(const QString &why);
     void showBranches();
     void openBranches();
     void go(const RuleBranch &branch);

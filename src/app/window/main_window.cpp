@@ -300,6 +300,10 @@ void MainWindow::makePages()
     m_trialPage = new TrialPage;
     m_pages->addWidget(m_trialPage);
     connect(m_trialPage, &TrialPage::endRequested, this, &MainWindow::endTrial);
+    connect(m_trialPage, &TrialPage::endedBecause, this, [this](const QString &why) {
+        endTrial();
+        complain({why, {}});
+    });
     connect(m_trialPage, &TrialPage::said, this, &MainWindow::say);
     connect(m_rules->page(), &RulesPage::backRequested, this, &MainWindow::showDesign);
     connect(m_rules->page(), &RulesPage::said, this, &MainWindow::say);

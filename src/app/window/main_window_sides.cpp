@@ -4,6 +4,7 @@
 #include "app/parts/trial_page.h"
 #include "app/window/main_window.h"
 #include "app/work/rule_view.h"
+#include "data/dialect/dialect.h"
 #include "designer/board/board.h"
 #include "designer/rules/rules_page.h"
 #include "entry/language/spoken_form.h"
@@ -50,7 +51,9 @@ void MainWindow::showTrial()
         complain({tr("A trial needs a database. Open the project that the form belongs to."), {}});
         return;
     }
-    QProgressDialog progress(tr("Copying the database for the trial…"), tr("Give up"), 0, 100, this);
+    const bool isOnCopy = !m_work->workspace().connection->dialect().triesInTransaction();
+    QProgressDialog progress(isOnCopy ? tr("Copying the database for the trial…") : tr("Beginning the trial…"),
+                             tr("Give up"), 0, 100, this);
     progress.setWindowModality(Qt::WindowModal);
     progress.setMinimumDuration(400);
     Result<std::unique_ptr<Trial>> trial =

@@ -1,5 +1,6 @@
 #include "data/background/background_work.h"
 
+#include "data/dialect/patience.h"
 #include "data/dialect/waiting.h"
 
 #include <QTimer>
@@ -13,6 +14,7 @@ namespace nabblet {
 struct BackgroundWork::Running
 {
     std::atomic<bool> isCancelled = false;
+    std::atomic<bool> isDone = false;
     std::mutex mutex;
     std::mutex passage;
     std::function<void()> interrupt; // while its thread has a connection open
@@ -43,7 +45,7 @@ BackgroundWork::~BackgroundWork()
     giveUp();
     for (const Job &job : m_jobs) {
         // A statement may begin just behind an interruption that did not see it.
-        while (!job.thread->wait(20)) {
+        while (job.thread && !job.thread->wait(20)) {
             job.running->giveUp();
         }
     }
@@ -59,7 +61,7 @@ void BackgroundWork::giveUp()
 bool BackgroundWork::isBusy() const
 {
     return std::any_of(m_jobs.begin(), m_jobs.end(),
-                       [](const Job &job) { return !job.running->isCancelled && !job.thread->isFinished(); });
+                       [](const Job &job) { return !job.running->isCancelled && !job.running->isDone; });
 }
 
 // In the middle of a wait for the database nothing is reported: whoever is told may ask the database.
@@ -89,16 +91,53 @@ void BackgroundWork::deliverLate()
     }
 }
 
-void BackgroundWork::start(const DatabaseAddress &address, const Work &work)
+void BackgroundWork::startHere(const Connection &connection, const Work &work)
 {
-    std::erase_if(m_jobs, [](const Job &job) { return job.thread->isFinished(); });
+    const auto running = std::make_shared<Running>();
+    const auto doIt = [this, running, connection, work] {
+        if (!running->isCancelled) {
+            const Patience patience(connection);
+            work(connection, running->isCancelled, [this, running](const std::function<void()> &function) {
+                QMetaObject::invokeMethod(
+                    this, [this, running, function] { deliver(running, function); }, Qt::QueuedConnection);
+            });
+        }
+        running->isDone = true;
+    };
+    m_jobs.push_back(Job{running, nullptr});
+    whenNobodyWaits(doIt);
+}
+
+// In the middle of a wait no second statement is taken.
+void BackgroundWork::whenNobodyWaits(const std::function<void()> &function)
+{
+    constexpr int Later = 10; // ms
+    QTimer::singleShot(isWaiting() ? Later : 0, this, [this, function] {
+        if (isWaiting()) {
+            whenNobodyWaits(function);
+        } else {
+            function();
+        }
+    });
+}
+
+void BackgroundWork::start(const DatabaseAddress &address, const Work &work, const std::function<void()> &couldNotOpen)
+{
+    std::erase_if(m_jobs,
+                  [](const Job &job) { return job.thread ? job.thread->isFinished() : bool(job.running->isDone); });
+    if (const std::optional<Connection> own = Connection::ofTrial(address)) {
+        startHere(*own, work);
+        return;
+    }
     const auto running = std::make_shared<Running>();
     const Report report = [this, running](const std::function<void()> &function) {
         running->handOver();
         QMetaObject::invokeMethod(
             this, [this, running, function] { deliver(running, function); }, Qt::QueuedConnection);
     };
-    std::unique_ptr<QThread> thread(QThread::create([address, work, running, report] {
+    std::unique_ptr<QThread> thread(QThread::create([address, work, running, report, couldNotOpen] {
+        // Connecting is given up as well.
+        setWhileWaiting({[running](qint64) { return !running->isCancelled; }, {}});
         const Result<Connection> connection = Connection::open(address);
         if (connection && !running->isCancelled) {
             connection->interruption().isCancelled = &running->isCancelled;
@@ -107,6 +146,10 @@ void BackgroundWork::start(const DatabaseAddress &address, const Work &work)
             work(*connection, running->isCancelled, report);
             running->setInterrupter({});
         }
+        if (!connection && couldNotOpen) {
+            report(couldNotOpen);
+        }
+        running->isDone = true;
     }));
     thread->start(QThread::LowPriority);
     m_jobs.push_back(Job{running, std::move(thread)});

@@ -29,8 +29,10 @@ public:
     // Gives up what is under way and waits for it to notice.
     ~BackgroundWork() override;
 
-    // Starts work on a database. A database that cannot be opened ends it without a report.
-    void start(const DatabaseAddress &address, const Work &work);
+    // Starts work on a database. A database that cannot be opened ends it without a report. On that of a trial, which
+    // one connection alone sees, the work is done soon, by that one in this thread, with a limit to its time.
+    // couldNotOpen: called in this object's thread then.
+    void start(const DatabaseAddress &address, const Work &work, const std::function<void()> &couldNotOpen = {});
     // Gives up everything under way, without waiting; nothing of it is reported from now on.
     void giveUp();
     // Whether something is under way that was not given up.
@@ -41,13 +43,15 @@ private:
     struct Job
     {
         std::shared_ptr<Running> running;
-        std::unique_ptr<QThread> thread;
+        std::unique_ptr<QThread> thread; // none where it is done in this one
     };
     struct Late // what was reported in the middle of a wait, in its order
     {
         std::shared_ptr<Running> running;
         std::function<void()> function;
     };
+    void whenNobodyWaits(const std::function<void()> &function);
+    void startHere(const Connection &connection, const Work &work);
     void deliver(const std::shared_ptr<Running> &running, const std::function<void()> &function);
     void deliverLate();
 

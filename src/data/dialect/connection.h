@@ -3,7 +3,10 @@
 
 #include "data/dialect/dialect.h"
 
+#include <QHash>
+
 #include <memory>
+#include <optional>
 
 namespace nabblet {
 
@@ -12,10 +15,20 @@ class Connection
 public:
     // Opens a database; the error says what is wrong with it and what to do.
     static Result<Connection> open(const DatabaseAddress &address);
+    // Opens one for things to be tried in a transaction that is never kept (Dialect::prepareTrial()). Its address() is
+    // one that no other thread can open: what is tried is seen by that connection alone.
+    static Result<Connection> openForTrial(const DatabaseAddress &address);
+    // The one that has that address, where it is of a trial.
+    static std::optional<Connection> ofTrial(const DatabaseAddress &address);
 
     QSqlDatabase database() const;
     const Dialect &dialect() const { return *m_held->dialect; }
     const DatabaseAddress &address() const { return m_held->address; }
+    // Whether its answers may come from far away: a server's, other than one that is used in this thread alone.
+    bool isFar() const { return dialect().triesInTransaction() && !isTrial(); }
+    bool isTrial() const { return storedAddress() != m_held->address; }
+    // Of the database as it is for everybody.
+    DatabaseAddress storedAddress() const;
     bool isReadOnly() const { return m_held->isReadOnly; }
     void setReadOnly(bool isReadOnly) const { m_held->isReadOnly = isReadOnly; } // as others made it meanwhile
 
@@ -50,6 +63,7 @@ private:
         Held &operator=(const Held &) = delete;
         ~Held();
     };
+    static QHash<QString, std::weak_ptr<Held>> &trials();
     explicit Connection(std::shared_ptr<Held> held) : m_held(std::move(held)) {}
     std::shared_ptr<Held> m_held;
 };

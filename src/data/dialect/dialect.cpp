@@ -71,6 +71,16 @@ QString Dialect::literal(const QVariant &value) const
     return u'\'' + text.replace(u'\'', QStringLiteral("''")) + u'\'';
 }
 
+Outcome Dialect::prepareTrial(const QSqlDatabase &) const
+{
+    return Done{};
+}
+
+std::optional<bool> Dialect::holdsOthersUp(const QSqlDatabase &, const QString &) const
+{
+    return std::nullopt;
+}
+
 QString Dialect::beginWriting() const
 {
     return QStringLiteral("BEGIN");

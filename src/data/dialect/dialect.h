@@ -101,6 +101,20 @@ public:
     virtual Result<DatabaseAddress> copyWhole(const DatabaseAddress &address, const QString &folder,
                                               const std::function<bool(double)> &goesOn) const = 0;
 
+    // ---- trying things out
+
+    // Whether things are tried in one transaction that is never kept, instead of on a copy.
+    virtual bool triesInTransaction() const { return false; }
+    // Makes a connection one on which nothing is ever kept, before that transaction begins. The error says why nothing
+    // can be tried here.
+    virtual Outcome prepareTrial(const QSqlDatabase &database) const;
+    // Whether that transaction is still under way.
+    virtual bool isTrialGoing(const QSqlDatabase &) const { return true; }
+    // The number that a connection has at its server …
+    virtual QString connectionNumber(const QSqlDatabase &) const { return {}; }
+    // … and whether others wait for what that one holds; nothing where the server does not tell.
+    virtual std::optional<bool> holdsOthersUp(const QSqlDatabase &database, const QString &number) const;
+
     // ---- statements under way
 
     // Has the connection look at the interruption while it works, from now on.

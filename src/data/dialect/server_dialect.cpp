@@ -13,9 +13,7 @@ const QString NumberedRow = QStringLiteral("nabblet row");
 Result<DatabaseAddress> ServerDialect::copyWhole(const DatabaseAddress &, const QString &,
                                                  const std::function<bool(double)> &) const
 {
-    return Error{Texts::tr("A form cannot be tried on a copy here: the database is on a server. Try it on a database "
-                           "made for trying things out."),
-                 {}};
+    return Error{Texts::tr("A database on a server is not copied. Its own programs do that."), {}};
 }
 
 QString ServerDialect::isWrittenAs(const QString &column) const

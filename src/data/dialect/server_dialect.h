@@ -11,6 +11,7 @@ class ServerDialect : public Dialect
 {
 public:
     QString driver() const override { return {}; } // each makes its own
+    bool triesInTransaction() const override { return true; }
     Result<DatabaseAddress> copyWhole(const DatabaseAddress &address, const QString &folder,
                                       const std::function<bool(double)> &goesOn) const override;
     // Values and what was typed as texts: of other types no two can be compared, or they are as numbers.

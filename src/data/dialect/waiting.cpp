@@ -21,6 +21,11 @@ bool mustEnd(Interruption *watched)
            (watched->isCancelled && watched->isCancelled->load(std::memory_order_relaxed));
 }
 
+bool isWanted(const Interruption *watched)
+{
+    return !watched || !watched->isCancelled || !watched->isCancelled->load(std::memory_order_relaxed);
+}
+
 void setWhileWaiting(const WhileWaiting &meanwhile)
 {
     meanwhileHere = meanwhile;

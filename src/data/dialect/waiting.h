@@ -20,6 +20,9 @@ struct WhileWaiting
     std::function<bool(qint64 waited)> goOn;
     std::function<void()> ended;
 };
+// Whether whoever asked for the work of a connection still wants it. watched: may be nullptr.
+bool isWanted(const Interruption *watched);
+
 // Of this thread, from now on; nothing to take it back.
 void setWhileWaiting(const WhileWaiting &meanwhile);
 // Whether this thread is in the middle of a wait: no other statement can be run.

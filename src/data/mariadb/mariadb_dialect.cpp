@@ -1,6 +1,7 @@
 #include "data/mariadb/mariadb_driver.h"
 #include "data/mariadb/mariadb_parts.h"
 
+#include "core/text/tr.h"
 #include "data/dialect/server_dialect.h"
 
 #include <QSqlQuery>
@@ -75,6 +76,52 @@ public:
             return Availability::Gone;
         }
         return query.value(0).toBool() ? Availability::ReadOnly : Availability::Writable;
+    }
+
+    // Tables of engines without transactions keep what is written at once, also what triggers write.
+    Outcome prepareTrial(const QSqlDatabase &database) const override
+    {
+        QSqlQuery query(database);
+        query.setForwardOnly(true);
+        QStringList keeping;
+        bool isKnown = query.exec(QStringLiteral(
+            "SELECT t.TABLE_NAME FROM information_schema.TABLES t JOIN information_schema.ENGINES e "
+            "ON e.ENGINE = t.ENGINE WHERE t.TABLE_TYPE = 'BASE TABLE' AND coalesce(e.TRANSACTIONS, 'NO') <> 'YES' "
+            "AND t.TABLE_SCHEMA = DATABASE() ORDER BY t.TABLE_NAME LIMIT 3"));
+        while (isKnown && query.next()) {
+            keeping.append(Texts::tr("“%1”").arg(query.value(0).toString()));
+        }
+        if (!keeping.isEmpty()) {
+            return Error{
+                Texts::tr("Nothing can be tried here: tables such as %1 keep at once what is written, and give "
+                          "nothing back (their engine knows no transactions). Turn them into InnoDB tables, or "
+                          "try the form on another database.")
+                    .arg(keeping.join(QLatin1String(", "))),
+                {}};
+        }
+        isKnown = isKnown && driverOf(database)->setTrial();
+        const QString said = isKnown ? QString() : driverOf(database)->lastError().databaseText();
+        return isKnown ? Outcome(Done{}) : Outcome(Error{Texts::tr("Nothing can be tried here: %1.").arg(said), said});
+    }
+    bool isTrialGoing(const QSqlDatabase &database) const override { return driverOf(database)->isTrialGoing(); }
+    QString connectionNumber(const QSqlDatabase &database) const override
+    {
+        QSqlQuery query(database);
+        return query.exec(QStringLiteral("SELECT connection_id()")) && query.next() ? query.value(0).toString()
+                                                                                    : QString();
+    }
+    // Told only to people with the right PROCESS. For whom somebody waits who wants to change a table is not told; it
+    // may well be for a transaction that goes on.
+    std::optional<bool> holdsOthersUp(const QSqlDatabase &database, const QString &number) const override
+    {
+        QSqlQuery query(database);
+        query.prepare(QStringLiteral(
+            "SELECT EXISTS (SELECT 1 FROM information_schema.INNODB_LOCK_WAITS w "
+            "JOIN information_schema.INNODB_TRX t ON t.trx_id = w.blocking_trx_id WHERE t.trx_mysql_thread_id = ?) "
+            "OR EXISTS (SELECT 1 FROM information_schema.PROCESSLIST WHERE DB = DATABASE() "
+            "AND STATE LIKE 'Waiting for table metadata lock%')"));
+        query.addBindValue(number.toLongLong());
+        return query.exec() && query.next() ? std::optional(query.value(0).toBool()) : std::nullopt;
     }
 
     void watch(const QSqlDatabase &database, Interruption *interruption) const override

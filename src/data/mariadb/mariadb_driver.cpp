@@ -2,11 +2,13 @@
 
 #include "core/text/tr.h"
 #include "data/dialect/passwords.h"
+#include "data/dialect/trial_statements.h"
 #include "data/dialect/waiting.h"
 #include "data/mariadb/mariadb_result.h"
 
 #include <QDateTime>
 #include <QRegularExpression>
+#include <QThread>
 #include <QTimeZone>
 
 #include <mysql.h>
@@ -17,6 +19,7 @@
 #include <netinet/tcp.h>
 #include <poll.h>
 #include <sys/socket.h>
+#include <thread>
 #include <utility>
 
 namespace nabblet {
@@ -24,7 +27,8 @@ namespace nabblet {
 namespace {
 
 constexpr int LookEvery = 15;         // ms between looks at what may end a statement
-constexpr int AfterCancelling = 8000; // ms that a server is waited for which was asked to stop
+constexpr int AfterCancelling = 3000; // ms that a server is waited for which was asked to stop
+constexpr int AfterGivingUp = 1000;   // ms, the same where nobody wants that connection any more
 constexpr int BetweenTries = 2000;    // ms, to connect anew
 constexpr unsigned FirstTimeout = 8;  // s, to connect
 constexpr unsigned LaterTimeout = 2;  // s, to connect anew
@@ -32,6 +36,7 @@ constexpr unsigned LaterTimeout = 2;  // s, to connect anew
 // What the library reports of a connection that is gone (https://mariadb.com/kb/en/mariadb-error-codes/).
 constexpr int Deadlock = 1213; // in a cluster also: another computer of it was first
 constexpr int QueryInterrupted = 1317;
+constexpr int NotInTransaction = 1568; // of a statement that does not go with one under way
 enum LostCode : unsigned { CannotConnectSocket = 2002, CannotConnect = 2003, Gone = 2006, Lost = 2013 };
 
 bool isLost(unsigned code)
@@ -137,15 +142,39 @@ MYSQL *connectTo(const DatabaseAddress &address, unsigned timeout)
 } // namespace
 
 // https://mariadb.com/kb/en/kill/: the connection stays, what it does ends.
-void MariadbDriver::Killer::operator()()
+void MariadbDriver::kill(const std::shared_ptr<Killer> &killer)
 {
-    const QMutexLocker lock(&mutex);
-    if (number == 0) {
+    DatabaseAddress address;
+    unsigned long number = 0;
+    std::shared_ptr<std::atomic<int>> underWay;
+    {
+        const QMutexLocker lock(&killer->mutex);
+        address = killer->address;
+        number = killer->number;
+        underWay = killer->underWay;
+    }
+    int none = 0;
+    if (number == 0 || !underWay->compare_exchange_strong(none, 1)) { // one is enough at a time
         return;
     }
-    MYSQL *other = connectTo(address, LaterTimeout);
-    mysql_query(other, QByteArray("KILL QUERY ") + QByteArray::number(static_cast<qulonglong>(number)));
-    mysql_close(other);
+    std::thread([address, number, underWay] {
+        MYSQL *other = connectTo(address, LaterTimeout);
+        mysql_query(other, QByteArray("KILL QUERY ") + QByteArray::number(static_cast<qulonglong>(number)));
+        mysql_close(other);
+        mysql_thread_end();
+        --*underWay;
+    }).detach();
+}
+
+// What was to end one statement must not end the next.
+void MariadbDriver::waitForKilling()
+{
+    QElapsedTimer clock;
+    clock.start();
+    Wait wait;
+    while (m_killer->underWay && *m_killer->underWay > 0 && clock.elapsed() < AfterCancelling && wait.goOn()) {
+        QThread::msleep(1);
+    }
 }
 
 MariadbDriver::~MariadbDriver()
@@ -208,6 +237,7 @@ bool MariadbDriver::connectNow()
         const QMutexLocker lock(&m_killer->mutex);
         m_killer->address = m_address;
         m_killer->number = isGood ? mysql_thread_id(m_connection) : 0;
+        m_killer->underWay = std::make_shared<std::atomic<int>>(0);
     }
     if (isGood) {
         // By its name where the server knows the zones, else by how far off it is today.
@@ -245,15 +275,17 @@ void MariadbDriver::close()
 
 std::function<void()> MariadbDriver::interrupter() const
 {
-    return [killer = m_killer] { (*killer)(); };
+    return [killer = m_killer] { kill(killer); };
 }
 
 void MariadbDriver::done(const QString &sql)
 {
-    static const QRegularExpression endsByItself(QStringLiteral("^\\s*(?:CREATE|ALTER|DROP|RENAME|TRUNCATE)\\b"),
-                                                 QRegularExpression::CaseInsensitiveOption);
+    static const QRegularExpression endsByItself(
+        QStringLiteral("^\\s*(?:(?:CREATE|DROP)\\b(?!\\s+TEMPORARY\\b)|(?:ALTER|RENAME|TRUNCATE)\\b)"),
+        QRegularExpression::CaseInsensitiveOption);
     if (sql == QLatin1String("START TRANSACTION")) {
         m_isInBlock = true;
+        m_trial = m_trial == Trial::Ready ? Trial::Going : m_trial;
     } else if (m_isInBlock &&
                endsByItself.match(sql).hasMatch()) { // as tables are changed, what was done before is kept
         m_isInBlock = false;
@@ -298,7 +330,7 @@ bool MariadbDriver::runPlain(const QString &sql)
 
 void MariadbDriver::closeInTime(st_mysql_stmt *statement)
 {
-    if (m_isInBlock) {
+    if (m_isInBlock && m_trial == Trial::None) { // a trial takes long, and keeps nothing whatever is said
         m_toClose.append(statement);
     } else {
         mysql_stmt_close(statement);
@@ -337,8 +369,9 @@ int MariadbDriver::waitFor(int status)
         const bool isGivenUp = (m_wait && !m_wait->goOn()) || mustEnd(m_interruption);
         if (isGivenUp && !m_sinceCancelled.isValid()) {
             m_sinceCancelled.start();
-            (*m_killer)();
-        } else if (m_sinceCancelled.isValid() && m_sinceCancelled.elapsed() > AfterCancelling) {
+            kill(m_killer);
+        } else if (m_sinceCancelled.isValid() &&
+                   m_sinceCancelled.elapsed() > (isWanted(m_interruption) ? AfterCancelling : AfterGivingUp)) {
             shutdown(waited.fd, SHUT_RDWR); // it does not answer at all
         }
     }
@@ -349,6 +382,51 @@ bool MariadbDriver::isUndone(const QSqlError &error)
     return error.nativeErrorCode() == QString::number(Deadlock);
 }
 
+bool MariadbDriver::setTrial()
+{
+    // Rows that others change meanwhile are seen, as outside of trials.
+    const bool isGood = mysql_query(m_connection, "SET SESSION TRANSACTION ISOLATION LEVEL READ COMMITTED") == 0 &&
+                        mysql_query(m_connection, "SET SESSION autocommit = 0, idle_transaction_timeout = 900") == 0;
+    if (isGood) {
+        m_trial = Trial::Ready;
+    } else {
+        setLastError(error());
+    }
+    return isGood;
+}
+
+// Statements that end a transaction by themselves
+// (https://mariadb.com/kb/en/sql-statements-that-cause-an-implicit-commit/) are many, so these are those that do not;
+// what a procedure does nobody knows beforehand.
+bool MariadbDriver::mayRunInTrial(const QString &sql)
+{
+    static const QStringList taken{QStringLiteral("SELECT"),  QStringLiteral("WITH"),     QStringLiteral("VALUES"),
+                                   QStringLiteral("TABLE"),   QStringLiteral("INSERT"),   QStringLiteral("UPDATE"),
+                                   QStringLiteral("DELETE"),  QStringLiteral("REPLACE"),  QStringLiteral("SHOW"),
+                                   QStringLiteral("EXPLAIN"), QStringLiteral("DESCRIBE"), QStringLiteral("SAVEPOINT"),
+                                   QStringLiteral("RELEASE"), QStringLiteral("ROLLBACK"), QStringLiteral("DO")};
+    static const QRegularExpression ofTemporary(QStringLiteral("^(?:CREATE|DROP)\\s+TEMPORARY\\s+TABLE\\b"),
+                                                QRegularExpression::CaseInsensitiveOption);
+    if (sql == QLatin1String("ROLLBACK")) {
+        return true;
+    }
+    if (!isTrialGoing()) {
+        setLastError(m_undoneBy.isValid()
+                         ? m_undoneBy
+                         : QSqlError(QString(), Texts::tr("the connection was lost in the middle of a transaction"),
+                                     QSqlError::ConnectionError, QString::number(Lost)));
+        return false;
+    }
+    const QString word = firstWordOf(sql);
+    const bool isTaken = word == QLatin1String("ROLLBACK")
+                             ? sql.startsWith(QLatin1String("ROLLBACK TO SAVEPOINT nabblet_"))
+                             : taken.contains(word) || ofTemporary.match(sql).hasMatch();
+    if (!isTaken) {
+        setLastError(cannotBeTakenBack(QString::number(NotInTransaction)));
+    }
+    return isTaken;
+}
+
 bool MariadbDriver::makeReady(const QString &sql)
 {
     if (isWaiting()) {
@@ -357,9 +435,13 @@ bool MariadbDriver::makeReady(const QString &sql)
         return false;
     }
     m_sinceCancelled.invalidate();
+    waitForKilling();
     if (m_streaming) {
         m_streaming->keepRest();
         m_streaming = nullptr;
+    }
+    if (m_trial == Trial::Going && !mayRunInTrial(sql)) {
+        return false;
     }
     if (std::exchange(m_mustRollBack, false) && sql != QLatin1String("ROLLBACK")) {
         m_mustRollBack = true;

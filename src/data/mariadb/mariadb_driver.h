@@ -10,6 +10,7 @@
 #include <QMutex>
 #include <QSqlDriver>
 
+#include <atomic>
 #include <memory>
 
 struct st_mysql;
@@ -75,6 +76,10 @@ public:
     // A statement was done: what begins and ends transactions is taken note of.
     void done(const QString &sql);
     bool isInTransaction() const { return m_isInBlock; }
+    // From the next START TRANSACTION on nothing is kept: where that transaction ends, nothing runs at all any more,
+    // and what could run would wait for a COMMIT that does not come. Gives false with the error set.
+    bool setTrial();
+    bool isTrialGoing() const { return m_trial == Trial::Going && m_isInBlock && !m_mustRollBack && !m_isLost; }
     // What begins and ends transactions. A computer of a cluster that has undone one says so to a plain statement
     // alone; to one that is prepared it would seem to be kept.
     static bool isOfTransactions(const QString &sql);
@@ -84,7 +89,10 @@ public:
     void closeInTime(st_mysql_stmt *statement);
 
 private:
+    enum class Trial { None, Ready, Going };
+
     void closeStatements();
+    bool mayRunInTrial(const QString &sql);
     // Whether the server has undone the whole transaction with that.
     static bool isUndone(const QSqlError &error);
 
@@ -93,10 +101,12 @@ private:
     {
         QMutex mutex;
         DatabaseAddress address;
-        unsigned long number = 0; // of the connection, at the server
-
-        void operator()();
+        unsigned long number = 0;                   // of the connection, at the server
+        std::shared_ptr<std::atomic<int>> underWay; // how often that server is being asked to end something
     };
+    // Asks the server to end what it does, without waiting for its answer: one that answers nothing does not to that.
+    static void kill(const std::shared_ptr<Killer> &killer);
+    void waitForKilling();
 
     bool connectNow();
     int waitFor(int status); // what the library waits for; gives what came
@@ -112,8 +122,9 @@ private:
     QList<st_mysql_stmt *> m_toClose; // of the transaction under way
     QSqlError m_undoneBy;             // at the server, as others were first; until it is rolled back
     bool m_isLost = false;            // the connection, since it was made
-    QElapsedTimer m_sinceTried;       // to connect anew
-    QElapsedTimer m_sinceCancelled;   // the statement under way
+    Trial m_trial = Trial::None;
+    QElapsedTimer m_sinceTried;     // to connect anew
+    QElapsedTimer m_sinceCancelled; // the statement under way
 };
 
 } // namespace nabblet

@@ -2,6 +2,7 @@
 #include "data/postgresql/postgresql_parts.h"
 #include "data/postgresql/postgresql_places.h"
 
+#include "core/text/tr.h"
 #include "data/dialect/passwords.h"
 
 #include "data/dialect/server_dialect.h"
@@ -150,6 +151,33 @@ public:
             return Availability::Gone;
         }
         return query.value(0).toBool() ? Availability::ReadOnly : Availability::Writable;
+    }
+
+    // Others are not kept waiting for long (holdsOthersUp()), so that a person may think for a while.
+    Outcome prepareTrial(const QSqlDatabase &database) const override
+    {
+        QSqlQuery query(database);
+        if (!query.exec(QStringLiteral("SET idle_in_transaction_session_timeout = '15min'"))) {
+            const QString said = query.lastError().databaseText();
+            return Error{Texts::tr("Nothing can be tried here: %1.").arg(said), said};
+        }
+        driverOf(database)->setTrial();
+        return Done{};
+    }
+    bool isTrialGoing(const QSqlDatabase &database) const override { return driverOf(database)->isTrialGoing(); }
+    QString connectionNumber(const QSqlDatabase &database) const override
+    {
+        QSqlQuery query(database);
+        return query.exec(QStringLiteral("SELECT pg_backend_pid()")) && query.next() ? query.value(0).toString()
+                                                                                     : QString();
+    }
+    std::optional<bool> holdsOthersUp(const QSqlDatabase &database, const QString &number) const override
+    {
+        QSqlQuery query(database);
+        query.prepare(QStringLiteral("SELECT EXISTS (SELECT 1 FROM pg_locks WHERE NOT granted "
+                                     "AND CAST(? AS integer) = ANY (pg_blocking_pids(pid)))"));
+        query.addBindValue(number);
+        return query.exec() && query.next() ? std::optional(query.value(0).toBool()) : std::nullopt;
     }
 
     void watch(const QSqlDatabase &database, Interruption *interruption) const override

@@ -2,6 +2,7 @@
 
 #include "core/text/tr.h"
 #include "data/dialect/bound_values.h"
+#include "data/dialect/trial_statements.h"
 #include "data/dialect/waiting.h"
 #include "data/postgresql/postgresql_places.h"
 #include "data/postgresql/postgresql_result.h"
@@ -12,18 +13,23 @@
 
 #include <cerrno>
 #include <poll.h>
+#include <thread>
 #include <utility>
 
 namespace nabblet {
 
 namespace {
 
-constexpr int LookEvery = 15;          // ms between looks at what may end a statement
-constexpr int AfterCancelling = 8000;  // ms that a server is waited for which was asked to stop
-constexpr int FirstTimeout = 8000;     // ms, to connect
-constexpr int LaterTimeout = 2000;     // ms, to connect anew
-constexpr int ShortWhile = 25;         // ms, for the rest of what nobody reads
-constexpr int BetweenTries = 2000;     // ms, to connect anew
+constexpr int LookEvery = 15;         // ms between looks at what may end a statement
+constexpr int AfterCancelling = 3000; // ms that a server is waited for which was asked to stop
+constexpr int AfterGivingUp = 1000;   // ms, the same where nobody wants that connection any more
+constexpr int FirstTimeout = 8000;    // ms, to connect
+constexpr int LaterTimeout = 2000;    // ms, to connect anew
+constexpr int ShortWhile = 25;        // ms, for the rest of what nobody reads
+constexpr int BetweenTries = 2000;    // ms, to connect anew
+// What Transaction begins and ends the outermost part of a trial with.
+const char *const PartBegun = "SAVEPOINT nabblet_1";
+const char *const PartDone = "RELEASE SAVEPOINT nabblet_1";
 constexpr QChar Between = QChar(0x1f); // the parts of an error's further words
 
 QString textOf(const char *text)
@@ -77,22 +83,39 @@ PostgresqlError postgresqlError(const QSqlError &error)
 void PostgresqlDriver::Canceller::renew(PGconn *connection)
 {
     const QMutexLocker lock(&mutex);
-    PQfreeCancel(cancel);
-    cancel = connection ? PQgetCancel(connection) : nullptr;
+    cancel = {connection ? PQgetCancel(connection) : nullptr, [](PGcancel *each) { PQfreeCancel(each); }};
+    underWay = std::make_shared<std::atomic<int>>(0);
 }
 
-void PostgresqlDriver::Canceller::operator()()
+void PostgresqlDriver::cancel(const std::shared_ptr<Canceller> &canceller)
 {
-    const QMutexLocker lock(&mutex);
-    if (cancel) {
-        char whyNot[256];
-        PQcancel(cancel, whyNot, sizeof whyNot); // what is not under way any more needs no end
+    std::shared_ptr<PGcancel> cancel;
+    std::shared_ptr<std::atomic<int>> underWay;
+    {
+        const QMutexLocker lock(&canceller->mutex);
+        cancel = canceller->cancel;
+        underWay = canceller->underWay;
     }
+    int none = 0;
+    if (!cancel || !underWay->compare_exchange_strong(none, 1)) { // one is enough at a time
+        return;
+    }
+    std::thread([cancel, underWay] {
+        char whyNot[256];
+        PQcancel(cancel.get(), whyNot, sizeof whyNot); // what is not under way any more needs no end
+        --*underWay;
+    }).detach();
 }
 
-PostgresqlDriver::Canceller::~Canceller()
+// What was to end one statement must not end the next.
+void PostgresqlDriver::waitForCancelling()
 {
-    PQfreeCancel(cancel);
+    QElapsedTimer clock;
+    clock.start();
+    Wait wait;
+    while (*m_canceller->underWay > 0 && clock.elapsed() < AfterCancelling && wait.goOn()) {
+        QThread::msleep(1);
+    }
 }
 
 PostgresqlDriver::~PostgresqlDriver()
@@ -187,7 +210,7 @@ void PostgresqlDriver::close()
 
 std::function<void()> PostgresqlDriver::interrupter() const
 {
-    return [canceller = m_canceller] { (*canceller)(); };
+    return [canceller = m_canceller] { cancel(canceller); };
 }
 
 bool PostgresqlDriver::isInTransaction() const
@@ -211,9 +234,10 @@ bool PostgresqlDriver::waitForAnswer()
         }
         const bool isGivenUp = !wait.goOn() || mustEnd(m_interruption);
         if (isGivenUp && !sinceCancelled.isValid()) {
-            (*m_canceller)();
+            cancel(m_canceller);
             sinceCancelled.start();
-        } else if (sinceCancelled.isValid() && sinceCancelled.elapsed() > AfterCancelling) {
+        } else if (sinceCancelled.isValid() &&
+                   sinceCancelled.elapsed() > (isWanted(m_interruption) ? AfterCancelling : AfterGivingUp)) {
             return false; // it does not answer at all
         }
     }
@@ -269,6 +293,62 @@ void PostgresqlDriver::finishUnderWay()
     }
 }
 
+bool PostgresqlDriver::isTrialGoing() const
+{
+    const auto status = m_connection ? PQtransactionStatus(m_connection) : PQTRANS_UNKNOWN;
+    return m_trial == Trial::Going && !m_mustRollBack && status != PQTRANS_UNKNOWN && status != PQTRANS_IDLE;
+}
+
+// Statements of the driver's own. False with the error set where one fails.
+bool PostgresqlDriver::runOwn(const char *statements)
+{
+    m_isInBlock = true;
+    QSqlError error;
+    if (!PQsendQuery(m_connection, statements)) {
+        error = lostConnection(m_connection);
+    }
+    while (!error.isValid() && m_connection && nextResult(&error)) {
+    }
+    if (error.isValid()) {
+        setLastError(error);
+    }
+    return !error.isValid();
+}
+
+// Never a statement outside the transaction: it would be kept. Outside the parts that are undone by themselves each
+// has a mark before it, since one that fails – reading what is not there, or given up by Stop – would undo all.
+bool PostgresqlDriver::mayRunInTrial(const QByteArray &sql)
+{
+    if (sql == "ROLLBACK") {
+        return true;
+    }
+    if (!isTrialGoing()) {
+        setLastError(lostTransaction());
+        return false;
+    }
+    static const QStringList ending{QStringLiteral("COMMIT"), QStringLiteral("END"),     QStringLiteral("ABORT"),
+                                    QStringLiteral("BEGIN"),  QStringLiteral("START"),   QStringLiteral("ROLLBACK"),
+                                    QStringLiteral("CALL"),   QStringLiteral("PREPARE"), QString()};
+    if (!sql.startsWith("ROLLBACK TO SAVEPOINT nabblet_") && ending.contains(firstWordOf(QString::fromUtf8(sql)))) {
+        setLastError(cannotBeTakenBack(QStringLiteral("2D000")));
+        return false;
+    }
+    if (!m_isInMarked) {
+        const bool isGood =
+            runOwn(!m_isMarked                                            ? "SAVEPOINT nabblet_trial"
+                   : PQtransactionStatus(m_connection) == PQTRANS_INERROR ? "ROLLBACK TO SAVEPOINT nabblet_trial"
+                                                                          : "RELEASE SAVEPOINT nabblet_trial; "
+                                                                            "SAVEPOINT nabblet_trial");
+        m_isMarked = m_isMarked || isGood;
+        m_isInMarked = isGood && sql == PartBegun;
+        return isGood;
+    }
+    // What is looked at when a transaction is kept is looked at when a part of this one is done.
+    return sql != PartDone || PQtransactionStatus(m_connection) != PQTRANS_INTRANS ||
+           runOwn("SAVEPOINT nabblet_checked; SET CONSTRAINTS ALL IMMEDIATE; "
+                  "ROLLBACK TO SAVEPOINT nabblet_checked; RELEASE SAVEPOINT nabblet_checked");
+}
+
 std::shared_ptr<PGresult> PostgresqlDriver::run(const QByteArray &sql, const QVariantList &values,
                                                 PostgresqlResult *streaming)
 {
@@ -278,6 +358,10 @@ std::shared_ptr<PGresult> PostgresqlDriver::run(const QByteArray &sql, const QVa
         return nullptr;
     }
     finishUnderWay();
+    waitForCancelling();
+    if (m_trial == Trial::Going && !mayRunInTrial(sql)) {
+        return nullptr;
+    }
     if (std::exchange(m_mustRollBack, false) && sql != "ROLLBACK") {
         m_mustRollBack = true;
         setLastError(lostTransaction());
@@ -340,6 +424,11 @@ std::shared_ptr<PGresult> PostgresqlDriver::run(const QByteArray &sql, const QVa
         setLastError(error);
         return nullptr;
     }
+    if (m_trial == Trial::Ready && sql == "BEGIN") {
+        m_trial = Trial::Going;
+    } else if (m_trial == Trial::Going && sql == PartDone) {
+        m_isInMarked = false;
+    }
     // A transaction in which something failed is not kept, and that is no error to the server.
     if (sql == "COMMIT" && qstrcmp(PQcmdStatus(first.get()), "COMMIT") != 0) {
         setLastError(m_undoneBy.isValid() ? m_undoneBy
@@ -387,8 +476,8 @@ void PostgresqlDriver::endStream(PostgresqlResult *result)
             return;
         }
     }
-    if (!m_isInBlock) {
-        (*m_canceller)(); // in a transaction that would undo what was done before
+    if (!m_isInBlock || (m_isMarked && !m_isInMarked)) {
+        cancel(m_canceller); // in a transaction that would undo what was done before
     }
     drain();
 }

@@ -8,6 +8,7 @@
 #include <QMutex>
 #include <QSqlDriver>
 
+#include <atomic>
 #include <memory>
 
 struct pg_cancel; // of libpq
@@ -50,6 +51,10 @@ public:
     // Ends, from any thread, the statement under way.
     std::function<void()> interrupter() const;
     bool isInTransaction() const;
+    // From the next BEGIN on nothing is kept, a statement that fails undoes itself alone, and behind the end of that
+    // transaction nothing runs at all.
+    void setTrial() { m_trial = Trial::Ready; }
+    bool isTrialGoing() const;
     pg_conn *connection() const { return m_connection; }
 
     // Sends a statement with its values and waits for the first of its rows, or for all of it. Gives nullptr and sets
@@ -68,13 +73,20 @@ private:
     struct Canceller
     {
         QMutex mutex;
-        pg_cancel *cancel = nullptr;
+        std::shared_ptr<pg_cancel> cancel;
+        std::shared_ptr<std::atomic<int>>
+            underWay; // how often this connection's server is being asked to end something
 
         void renew(pg_conn *connection);
-        void operator()();
-        ~Canceller();
     };
+    // Asks the server to end what it does, without waiting for its answer: one that answers nothing does not to that.
+    static void cancel(const std::shared_ptr<Canceller> &canceller);
+    void waitForCancelling();
 
+    enum class Trial { None, Ready, Going };
+
+    bool mayRunInTrial(const QByteArray &sql);
+    bool runOwn(const char *statements);
     bool connectNow(QString *whyNot);
     bool waitForConnection(int most); // ms
     bool waitForAnswer();
@@ -90,7 +102,10 @@ private:
     bool m_mustRollBack = false; // a transaction was lost with its connection; nothing of it may seem to go on
     QSqlError m_undoneBy;        // what failed last in the transaction under way, and undid it
     bool m_isInBlock = false;    // whether the statement under way is part of a transaction
-    QElapsedTimer m_sinceTried;  // to connect anew
+    Trial m_trial = Trial::None;
+    bool m_isMarked = false;    // a trial has a mark to go back to when a statement fails
+    bool m_isInMarked = false;  // a part of a trial that is undone by itself is under way
+    QElapsedTimer m_sinceTried; // to connect anew
 };
 
 } // namespace nabblet

@@ -159,6 +159,36 @@ QList<LookupRow> asPeopleSort(QList<LookupRow> rows, const QString &typed)
 
 } // namespace
 
+QList<LookupRow> choicesWith(const QList<LookupRow> &all, const Lookup &lookup, const QString &part, int most)
+{
+    // Letters without their marks are found by plain ones, as collations have it.
+    const auto folded = [](const QString &words) {
+        QString plain;
+        for (const QChar letter : words.normalized(QString::NormalizationForm_D)) {
+            if (letter.category() != QChar::Mark_NonSpacing) {
+                plain.append(letter);
+            }
+        }
+        return plain.toCaseFolded();
+    };
+    const QStringList typed = folded(part).split(u' ', Qt::SkipEmptyParts);
+    QList<LookupRow> beginning;
+    QList<LookupRow> holding;
+    for (const LookupRow &row : all) {
+        const QString words = folded((QStringList{row.words} + row.also).join(u' '));
+        const bool holdsAll =
+            std::all_of(typed.begin(), typed.end(), [&](const QString &word) { return words.contains(word); });
+        const bool isStoredAs =
+            typed.size() == 1 && std::any_of(row.values.begin(), row.values.end(),
+                                             [&](const QVariant &value) { return value.toString() == part.trimmed(); });
+        if (holdsAll || isStoredAs) {
+            (words.startsWith(typed.join(u' ')) ? beginning : holding).append(row);
+        }
+    }
+    const QList<LookupRow> found = beginning + holding;
+    return (lookup.sort.isEmpty() ? asPeopleSort(found, part) : found).mid(0, most);
+}
+
 Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
                                     const ColumnValues &fixed)
 {

@@ -99,6 +99,8 @@ struct LookupRow
 // fixed: values that columns of the choices are held to.
 Result<QList<LookupRow>> lookupRows(const Connection &connection, const Lookup &lookup, const QString &part, int most,
                                     const ColumnValues &fixed = {});
+// The same out of all choices of the lookup, without asking the database.
+QList<LookupRow> choicesWith(const QList<LookupRow> &all, const Lookup &lookup, const QString &part, int most);
 // Whether rows of the same words are told apart by a further column or their key, as lookupRows() does. Asks the
 // database for all rows with these words.
 enum class SameWords { ToldApart, AsTheyAre };

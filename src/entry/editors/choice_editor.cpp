@@ -1,6 +1,6 @@
 // Drop-downs: fixed choices, the rows of another table, or the records themselves. Typing narrows the list; what is
 // typed and matches nothing is kept and reported, never dropped. The choices of large tables are read beside the
-// interface.
+// interface, those of a database far away before anyone asks for them.
 #include "core/kinds/box_parts.h"
 #include "core/kinds/each/jump_list.h"
 #include "core/kinds/settings/choices.h"
@@ -12,6 +12,7 @@
 
 #include <QCoreApplication>
 #include <QKeyEvent>
+#include <QPointer>
 
 #include <algorithm>
 
@@ -130,8 +131,9 @@ private:
             return;
         }
         const std::optional<Lookup> lookup = session().values().choicesLookup(control());
-        if (!lookup || !session().values().isLarge(*lookup)) {
-            show(session().values().choices(control(), part, MostChoices), part);
+        const bool isBeside = lookup && (session().values().isLarge(*lookup) || session().values().beside());
+        if (!isBeside || session().values().wholeChoices(control())) {
+            show(choices(part), part);
             return;
         }
         const ColumnValues fixed = session().values().heldValues(control());
@@ -154,8 +156,29 @@ private:
         }
     }
 
+    // At most so many; without asking a database that is far away where all of them are known.
+    QList<LookupRow> choices(const QString &part) const
+    {
+        const QList<LookupRow> *whole = session().values().wholeChoices(control());
+        return whole ? choicesWith(*whole, *session().values().choicesLookup(control()), part, MostChoices)
+                     : session().values().choices(control(), part, MostChoices);
+    }
+
     void read(const Lookup &lookup, const QString &part, const ColumnValues &fixed)
     {
+        m_asked = part;
+        if (const ControlValues::Beside beside = session().values().beside()) {
+            beside([this, alive = QPointer<QObject>(this), lookup, part, fixed](const Connection &connection,
+                                                                                const BackgroundWork::Report &report) {
+                const auto rows = lookupRows(connection, lookup, part, MostChoices, fixed);
+                report([this, alive, found = rows ? *rows : QList<LookupRow>(), part, fixed] {
+                    if (alive && part == m_asked) { // else more was typed meanwhile
+                        haveRead(found, part, fixed);
+                    }
+                });
+            });
+            return;
+        }
         if (!m_reading) {
             m_reading = std::make_unique<BackgroundWork>();
         }
@@ -165,15 +188,20 @@ private:
                                                      const BackgroundWork::Report &report) {
                              const auto rows = lookupRows(connection, lookup, part, MostChoices, fixed);
                              report([this, found = rows ? *rows : QList<LookupRow>(), part, fixed] {
-                                 if (part.isEmpty()) {
-                                     m_first = found;
-                                     m_firstHeld = fixed;
-                                 }
-                                 if (m_list->isVisible()) {
-                                     show(found, part);
-                                 }
+                                 haveRead(found, part, fixed);
                              });
                          });
+    }
+
+    void haveRead(const QList<LookupRow> &found, const QString &part, const ColumnValues &fixed)
+    {
+        if (part.isEmpty()) {
+            m_first = found;
+            m_firstHeld = fixed;
+        }
+        if (m_list->isVisible()) {
+            show(found, part);
+        }
     }
 
     void show(const QList<LookupRow> &rows, const QString &part)
@@ -227,7 +255,7 @@ private:
     {
         m_hasTyped = false;
         m_list->hide();
-        session().typing().chooseRow(control(), row.values);
+        session().typing().chooseRow(control(), row.values, row.words);
         m_line->setText(isJumpList(control()) ? session().values().shown(control()).words : row.words);
         m_line->selectAll(); // what is typed next replaces it
     }
@@ -249,10 +277,10 @@ private:
             return;
         }
         QList<LookupRow> fitting;
-        QList<LookupRow> found = session().values().choices(control(), typed, MostChoices);
+        QList<LookupRow> found = choices(typed);
         if (const qsizetype apart = typed.lastIndexOf(QLatin1String(" (")); found.isEmpty() && apart > 0) {
             // Typed with what tells it from others of the same words.
-            found = session().values().choices(control(), typed.left(apart), MostChoices);
+            found = choices(typed.left(apart));
         }
         // Any of the words that the list shows of a choice, or what is stored of it, finds it.
         const auto is = [&](const QString &words) { return words.compare(typed, Qt::CaseInsensitive) == 0; };
@@ -269,7 +297,7 @@ private:
             }
         }
         if (fitting.size() == 1 && (isWhole || !takesNewChoices(control()))) {
-            session().typing().chooseRow(control(), fitting.first().values);
+            session().typing().chooseRow(control(), fitting.first().values, fitting.first().words);
             m_line->setText(fitting.first().words);
         } else if (fitting.isEmpty() && !takesNewChoices(control()) && lookupOf(control())) {
             Q_EMIT session().said(
@@ -283,6 +311,7 @@ private:
     bool m_hasStepped = false;                 // in the list, since the last letter
     bool m_isGrowing = false;                  // a letter came at the end
     bool m_selectsAll = false;                 // the click that brought the keyboard is not over yet
+    QString m_asked;                           // the words whose choices are read beside the interface
     QString m_typed;                           // as it stood after the last letter
     std::optional<QList<LookupRow>> m_first;   // of a large table, read ahead …
     ColumnValues m_firstHeld;                  // … with these values held

@@ -32,11 +32,21 @@ void ControlValues::lookUpRecord()
     if (!m_state.record.row && !m_state.record.isNew) {
         return;
     }
+    m_lookedUp->read(lookedFor([this](const QString &column) { return m_state.value(column); }));
+}
+
+QList<LookedFor> ControlValues::lookedForIn(const Row &row) const
+{
+    return lookedFor([&](const QString &column) { return valueOf(m_state.source, row, column); });
+}
+
+QList<LookedFor> ControlValues::lookedFor(const std::function<QVariant(const QString &)> &valueOfColumn) const
+{
     QList<LookedFor> wanted;
     const auto valuesOf = [&](const QStringList &columns) {
         QVariantList values;
         for (const QString &column : columns) {
-            values.append(m_state.value(column));
+            values.append(valueOfColumn(column));
         }
         return values;
     };
@@ -51,7 +61,7 @@ void ControlValues::lookUpRecord()
             wanted.append(*one);
         }
     }
-    m_lookedUp->read(wanted);
+    return wanted;
 }
 
 Shown ControlValues::shown(const Control &control) const
@@ -281,6 +291,12 @@ QList<LookupRow> ControlValues::listRows(const Control &control) const
 QList<LookupRow> ControlValues::choices(const Control &control, const QString &part, int most) const
 {
     return m_lookedUp->choices(control, choicesLookup(control), heldValues(control), part, most);
+}
+
+const QList<LookupRow> *ControlValues::wholeChoices(const Control &control) const
+{
+    const std::optional<Lookup> lookup = choicesLookup(control);
+    return lookup && m_state.connection.isFar() ? m_lookedUp->wholeChoices(*lookup, heldValues(control)) : nullptr;
 }
 
 std::optional<Lookup> ControlValues::choicesLookup(const Control &control) const

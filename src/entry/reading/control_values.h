@@ -6,6 +6,7 @@
 #include "core/rules/belonging.h"
 #include "core/rules/rules.h"
 #include "core/rules/worked_out.h"
+#include "data/background/steady_work.h"
 #include "entry/reading/looked_up.h"
 #include "entry/reading/totals.h"
 #include "entry/state/entry_state.h"
@@ -64,6 +65,12 @@ public:
     QList<LookupRow> choices(const Control &control, const QString &part, int most) const;
     // The lookup that they come from; nothing for fixed choices.
     std::optional<Lookup> choicesLookup(const Control &control) const;
+    // All of them, where they are known without asking a database that is far away; nothing where that is near.
+    const QList<LookupRow> *wholeChoices(const Control &control) const;
+    // Work on a connection beside the interface, the last asked for alone; nothing where the database is near.
+    using Beside = std::function<void(const SteadyWork::Task &)>;
+    void setBeside(const Beside &beside) { m_beside = beside; }
+    Beside beside() const { return m_state.connection.isFar() ? m_beside : Beside(); }
     // What they are held to, by their columns: in rows that belong to another record, its values; what stands in the
     // boxes that narrow the choices.
     ColumnValues heldValues(const Control &control) const;
@@ -94,6 +101,8 @@ public:
 
     // Reads all that the boxes of the record in hand look up, together.
     void lookUpRecord();
+    // What the boxes of a stored record look up.
+    QList<LookedFor> lookedForIn(const Row &row) const;
     // What other tables hold may be another now; by another catalogue, what it is read by is, too.
     LookedUp &lookedUp() { return *m_lookedUp; }
     void catalogueChanged();
@@ -122,6 +131,7 @@ public:
     };
 
 private:
+    QList<LookedFor> lookedFor(const std::function<QVariant(const QString &)> &valueOfColumn) const;
     Shown shownOf(const Control &control, const std::function<QVariant(const QString &)> &valueOfColumn) const;
     // What the rules make of it in a row.
     Shown ruled(const Control &control, const Shown &shown,
@@ -152,6 +162,7 @@ private:
     mutable const Row *m_otherRow = nullptr; // while one is shown
     BelongingReader m_readBelonging;
     StoredReader m_readStored;
+    Beside m_beside;
     int m_belongingEdition = 0;
     mutable QHash<QString, int> m_belongingRead; // which edition stands in the formulas, by table
     mutable QHash<QString, Known> m_known;

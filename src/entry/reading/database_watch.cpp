@@ -41,8 +41,8 @@ void DatabaseWatch::look()
 // On a connection of its own, as long as it lasts; what comes back may be a little old.
 void DatabaseWatch::lookBeside()
 {
-    m_beside.start(m_connection.address(), [this](const Connection &own, const std::atomic<bool> &isCancelled,
-                                                  const BackgroundWork::Report &report) {
+    m_beside.start(m_connection.storedAddress(), [this](const Connection &own, const std::atomic<bool> &isCancelled,
+                                                        const BackgroundWork::Report &report) {
         constexpr int Pause = 50; // ms
         while (!isCancelled) {
             const Availability now = own.dialect().availability(own.database(), own.address());

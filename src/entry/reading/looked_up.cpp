@@ -4,6 +4,7 @@
 #include "core/kinds/settings/lookup.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace nabblet {
 
@@ -128,7 +129,7 @@ void LookedUp::readAlone(const LookedFor &wanted)
     m_words.insert(keyOf(wanted), found ? *found : asStored(wanted.values));
 }
 
-void LookedUp::read(const QList<LookedFor> &wanted)
+QList<LookedFor> LookedUp::unknown(const QList<LookedFor> &wanted) const
 {
     QList<LookedFor> missing;
     QStringList keys;
@@ -141,6 +142,41 @@ void LookedUp::read(const QList<LookedFor> &wanted)
             keys.append(key);
         }
     }
+    return missing;
+}
+
+void LookedUp::take(const QList<LookedFor> &wanted, const QList<LookedFound> &found)
+{
+    constexpr qsizetype MostKept = 4096;
+    if (m_words.size() + m_values.size() > MostKept) {
+        forgetRows();
+    }
+    for (qsizetype i = 0; i < wanted.size(); ++i) {
+        if (wanted.at(i).followed) {
+            m_values.insert(keyOf(wanted.at(i)), found.at(i).value);
+        } else if (!found.at(i).areThereOthers) { // else it is asked for alone, where it is shown
+            m_words.insert(keyOf(wanted.at(i)), found.at(i).words);
+        }
+    }
+}
+
+bool LookedUp::areAs(const QList<LookedFor> &wanted, const QList<LookedFound> &found) const
+{
+    for (qsizetype i = 0; i < wanted.size(); ++i) {
+        const QString key = keyOf(wanted.at(i));
+        const bool isSame = wanted.at(i).followed ? !m_values.contains(key) || m_values.value(key) == found.at(i).value
+                                                  : found.at(i).areThereOthers || !m_words.contains(key) ||
+                                                        m_words.value(key) == found.at(i).words;
+        if (!isSame) {
+            return false;
+        }
+    }
+    return true;
+}
+
+void LookedUp::read(const QList<LookedFor> &wanted)
+{
+    const QList<LookedFor> missing = unknown(wanted);
     for (qsizetype from = 0; from < missing.size(); from += MostTogether) {
         const QList<LookedFor> some = missing.mid(from, MostTogether);
         const Result<QList<LookedFound>> found = lookTogether(m_connection, some);
@@ -155,6 +191,41 @@ void LookedUp::read(const QList<LookedFor> &wanted)
             }
         }
     }
+}
+
+QString LookedUp::choicesKey(const Lookup &lookup, const ColumnValues &held)
+{
+    QStringList parts{lookup.table, lookup.select, lookup.wordsColumns.join(u'\t'), lookup.valueColumns.join(u'\t'),
+                      lookup.sort.join(u'\t')};
+    for (const LookupColumn &column : lookup.also) {
+        parts.append(column.name);
+    }
+    QStringList columns = held.keys();
+    columns.sort();
+    for (const QString &column : std::as_const(columns)) {
+        parts.append(column + u'=' + keyOf(held.value(column)));
+    }
+    return parts.join(u'\n');
+}
+
+const QList<LookupRow> *LookedUp::wholeChoices(const Lookup &lookup, const ColumnValues &held) const
+{
+    const auto known = m_whole.constFind(choicesKey(lookup, held));
+    return known == m_whole.constEnd() ? nullptr : &*known;
+}
+
+void LookedUp::takeWhole(const Lookup &lookup, const ColumnValues &held, const QList<LookupRow> &rows)
+{
+    constexpr qsizetype MostLists = 100;
+    if (m_whole.size() > MostLists) {
+        m_whole.clear();
+    }
+    m_whole.insert(choicesKey(lookup, held), rows);
+}
+
+void LookedUp::know(const Lookup &lookup, const QVariantList &values, const QString &words)
+{
+    m_words.insert(keyOf(LookedFor{lookup, {}, values}), words);
 }
 
 QList<LookupRow> LookedUp::choices(const Control &control, const std::optional<Lookup> &lookup,
@@ -222,6 +293,8 @@ void LookedUp::forgetRows()
 void LookedUp::forgetChoices()
 {
     m_listRows.clear();
+    m_whole.clear();
+    ++m_choicesEdition;
 }
 
 void LookedUp::setCatalogue(const Catalogue &catalogue)
@@ -238,6 +311,28 @@ void LookedUp::readSoon(const std::function<void()> &read)
     m_missing.append(read);
     if (isFirst) {
         m_missed();
+    }
+}
+
+QList<LookedFor> LookedUp::takeMissing()
+{
+    const QList<std::function<void()>> missing = std::exchange(m_missing, {});
+    const QList<LookedFor> wanted = std::exchange(m_wanted, {});
+    for (const std::function<void()> &each : missing) {
+        each();
+    }
+    return wanted;
+}
+
+void LookedUp::takeOrReadAlone(const QList<LookedFor> &wanted, const Result<QList<LookedFound>> &found)
+{
+    if (found) {
+        take(wanted, *found);
+    }
+    for (qsizetype i = 0; i < wanted.size(); ++i) {
+        if (!found || found->at(i).areThereOthers) {
+            readAlone(wanted.at(i));
+        }
     }
 }
 

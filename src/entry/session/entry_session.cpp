@@ -39,13 +39,14 @@ SessionParts::SessionParts(EntrySession &whole, EntryState atFirst)
     : session(whole), changes(std::move(atFirst), [&whole] { Q_EMIT whole.messagesChanged(); }), state(changes.state()),
       totals([&whole] { Q_EMIT whole.totalsChanged(); }),
       values(state, totals,
-             [&whole] {
+             [this] {
                  QMetaObject::invokeMethod(
-                     &whole, [&whole] { whole.readMissing(); }, Qt::QueuedConnection);
+                     &session, [this] { ahead.readMissing() || session.readMissing(); }, Qt::QueuedConnection);
              }),
-      place([&whole] { Q_EMIT whole.positionChanged(); }), rows(*this), reckoning(*this), inHand(*this),
+      ahead(*this), place([&whole] { Q_EMIT whole.positionChanged(); }), rows(*this), reckoning(*this), inHand(*this),
       workingOut(*this), typing(*this), moves(*this), saving(*this), takingBack(*this), row(*this), children(*this)
 {
+    values.setBeside([this](const SteadyWork::Task &task) { ahead.beside(task); });
     values.setBelongingReader(
         [this](const QString &table, const QStringList &columns) { return children.rowsOf(table, columns); });
     values.setStoredReader([this](const Row &other, const QString &table, const QStringList &columns) {
@@ -117,6 +118,11 @@ TakingBack &EntrySession::takingBack() const
 ChildSessions &EntrySession::children() const
 {
     return m_parts->children;
+}
+
+const ReadAhead &EntrySession::readsAhead() const
+{
+    return m_parts->ahead;
 }
 
 EntrySession *EntrySession::row() const
@@ -328,6 +334,7 @@ Outcome EntrySession::takeColumns(bool isShownOtherwise)
     if (!ready) {
         return ready.error();
     }
+    m_parts->ahead.forget();
     m_parts->changes.setSource(*ready);
     // The record has the columns of its source whatever happens: what it holds of them, if it cannot be read again.
     RecordInHand record = state().remapped(state().record, before.columns);
@@ -433,6 +440,7 @@ Outcome EntrySession::showWanted(const Wanted &wanted, const std::shared_ptr<con
     }
     const QStringList columns = state().source.columns;
     m_parts->changes.setSource(*ready);
+    m_parts->ahead.forget();
     m_parts->changes.setRecord(state().remapped(state().record, columns));
     m_parts->rows.forget();
     m_parts->place.forgetRows();
@@ -493,6 +501,7 @@ void EntrySession::readAgain(ChangedBy who)
     if (!key) {
         return;
     }
+    m_parts->ahead.forget();
     // What is being changed stays as it was read, so that saving notices what others did there; all else follows.
     QStringList changed;
     const MaybeRow again = rowWithKey(state().connection, state().source, *key);

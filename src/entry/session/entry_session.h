@@ -21,6 +21,7 @@
 namespace nabblet {
 
 struct SessionParts;
+class ReadAhead;
 
 // Gives another form of the project by its name.
 using FormReader = std::function<Result<Form>(const QString &name)>;
@@ -59,6 +60,7 @@ public:
     Saving &saving() const;
     TakingBack &takingBack() const;
     ChildSessions &children() const;
+    const ReadAhead &readsAhead() const;
     // The row in hand on the form for one row, at work; nullptr where the form has none.
     EntrySession *row() const;
     // The session of the record that these rows belong to, or nullptr.
@@ -127,6 +129,7 @@ Q_SIGNALS:
 private:
     friend class ChildSessions; // a session's parts are its own and those of the sessions that it made
     friend class RowSession;
+    friend class ReadAhead;
 
     void setParentSession(EntrySession *parent) { m_parent = parent; }
     // As setForm; what is wrong stands above the form.

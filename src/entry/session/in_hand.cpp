@@ -7,13 +7,18 @@
 
 namespace nabblet {
 
-void InHand::take(std::optional<Row> row)
+void InHand::take(std::optional<Row> row, Anew anew)
 {
+    if (anew == Anew::Yes) {
+        m_parts.ahead.forget();
+    }
     RecordInHand record;
     record.row = std::move(row);
     m_parts.changes.setRecord(record);
     if (!isTabular(m_parts.state.form)) {
-        m_parts.values.lookedUp().forgetRows();
+        if (anew == Anew::Yes) {
+            m_parts.values.lookedUp().forgetRows();
+        }
         m_parts.values.lookUpRecord();
     }
     m_parts.changes.setMessages({});
@@ -67,6 +72,7 @@ void InHand::hasChanged()
     } else if (!state.source.note.isEmpty() && state.messages.isEmpty()) {
         m_parts.changes.setMessages({{0, state.source.note}});
     }
+    m_parts.ahead.readAround();
 }
 
 } // namespace nabblet

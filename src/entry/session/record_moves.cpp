@@ -32,7 +32,7 @@ bool RecordMoves::mayGo()
     return m_parts.state.isStarted && leave();
 }
 
-bool RecordMoves::show(const MaybeRow &row, const QString &nothingThere)
+bool RecordMoves::show(const MaybeRow &row, const QString &nothingThere, bool isAhead)
 {
     if (!row) {
         m_parts.changes.setMessages({{0, row.error().sentence}});
@@ -42,9 +42,13 @@ bool RecordMoves::show(const MaybeRow &row, const QString &nothingThere)
         Q_EMIT m_parts.session.said(nothingThere);
         return false;
     }
-    m_parts.inHand.take(*row);
+    const bool isFar = m_parts.state.connection.isFar();
+    m_parts.inHand.take(*row, isFar ? InHand::Anew::No : InHand::Anew::Yes);
     m_parts.inHand.hasChanged();
     Q_EMIT m_parts.session.positionChanged();
+    if (isAhead) {
+        m_parts.ahead.lookAgain();
+    }
     return true;
 }
 
@@ -90,8 +94,10 @@ bool RecordMoves::goNext()
         return false;
     }
     const EntryState &state = m_parts.state;
-    const bool isThere = show(rowAfter(state.connection, state.source, placeOf(state.source, *state.record.row)),
-                              Texts::tr("This is the last record."));
+    const std::optional<Row> ahead = m_parts.ahead.after(state.record.row->key);
+    const bool isThere = show(
+        ahead ? MaybeRow(ahead) : rowAfter(state.connection, state.source, placeOf(state.source, *state.record.row)),
+        Texts::tr("This is the last record."), ahead.has_value());
     if (isThere) {
         m_parts.place.moveBy(1);
         Q_EMIT m_parts.session.positionChanged();
@@ -115,8 +121,10 @@ bool RecordMoves::goPrevious()
         }
         return state.record.row.has_value();
     }
-    const bool isThere = show(rowBefore(state.connection, state.source, placeOf(state.source, *state.record.row)),
-                              Texts::tr("This is the first record."));
+    const std::optional<Row> ahead = m_parts.ahead.before(state.record.row->key);
+    const bool isThere = show(
+        ahead ? MaybeRow(ahead) : rowBefore(state.connection, state.source, placeOf(state.source, *state.record.row)),
+        Texts::tr("This is the first record."), ahead.has_value());
     if (isThere) {
         m_parts.place.moveBy(-1);
         Q_EMIT m_parts.session.positionChanged();

@@ -37,7 +37,8 @@ public:
 
 private:
     bool mayGo();
-    bool show(const MaybeRow &row, const QString &nothingThere);
+    // isAhead: it was read before.
+    bool show(const MaybeRow &row, const QString &nothingThere, bool isAhead = false);
 
     SessionParts &m_parts;
 };

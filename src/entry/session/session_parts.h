@@ -8,6 +8,7 @@
 #include "entry/session/child_sessions.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/in_hand.h"
+#include "entry/session/read_ahead.h"
 #include "entry/session/reckoning.h"
 #include "entry/session/record_moves.h"
 #include "entry/session/row_session.h"
@@ -35,6 +36,7 @@ struct SessionParts
 
     Totals totals;
     ControlValues values;
+    ReadAhead ahead;
     RecordPlace place;
     RowsAtHand rows;
     Reckoning reckoning;

@@ -76,7 +76,7 @@ void Typing::choose(const Control &control, const QVariant &value)
     chooseRow(control, {value});
 }
 
-void Typing::chooseRow(const Control &control, const QVariantList &values)
+void Typing::chooseRow(const Control &control, const QVariantList &values, const QString &words)
 {
     const EntryState &state = m_parts.state;
     if (!m_parts.values.mayType(control)) {
@@ -100,7 +100,11 @@ void Typing::chooseRow(const Control &control, const QVariantList &values)
             m_parts.changes.setTyped(columns.at(i), TypedValue{chosen, QString(), QString()});
         }
     }
-    m_parts.values.lookedUp().forgetRows(); // read anew: the row chosen may have been changed meanwhile
+    if (!state.connection.isFar()) {
+        m_parts.values.lookedUp().forgetRows(); // read anew: the row chosen may have been changed meanwhile
+    } else if (lookup && !words.isEmpty()) {
+        m_parts.values.lookedUp().know(*lookup, values, words);
+    }
     hasTypedAt(control);
 }
 

@@ -20,7 +20,8 @@ public:
     void type(const Control &control, const QString &words);
     void choose(const Control &control, const QVariant &value);
     // A row of the control's lookup was chosen, with the values of its value columns; none to choose nothing.
-    void chooseRow(const Control &control, const QVariantList &values);
+    // words: what the row is called, where that is known.
+    void chooseRow(const Control &control, const QVariantList &values, const QString &words = {});
     // Words as they go on being typed, with the signs that the shape of the box has next.
     QString shapedWhileTyped(const Control &control, const QString &words) const;
     // The keyboard left a box: where what was typed there is no value, says so beside it.

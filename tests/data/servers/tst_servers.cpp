@@ -380,6 +380,47 @@ private Q_SLOTS:
         QCOMPARE(*lookupWords(*m_connection, lookup, {987654}), QString());
     }
 
+    // Out of all choices the same are found, in the same order, as the database finds.
+    void choicesAreFoundWithoutAskingToo()
+    {
+        openToRead();
+        for (const QStringList &sort : {QStringList{"name"}, QStringList{"town", "name"}, QStringList()}) {
+            Lookup lookup;
+            lookup.table = "contractor";
+            lookup.valueColumns = {"contractor_id"};
+            lookup.wordsColumns = {"name"};
+            lookup.also = {{"town", {}}};
+            lookup.sort = sort;
+            const QList<LookupRow> all = *lookupRows(*m_connection, lookup, {}, 2000);
+            QVERIFY(all.size() > 10 && all.size() < 2000);
+            QStringList parts{"", " ", "a", "NE", "1", "7", "%", "_", "o r", "zzz", "'"};
+            for (const LookupRow &row : all) {
+                parts += {row.words,
+                          row.words.left(3),
+                          row.words.mid(2, 3).toUpper(),
+                          row.also.value(0),
+                          row.words.left(2) + ' ' + row.also.value(0).left(2),
+                          row.values.first().toString()};
+            }
+            for (const QString &part : std::as_const(parts)) {
+                const QList<LookupRow> asked = *lookupRows(*m_connection, lookup, part, 200);
+                const QList<LookupRow> found = choicesWith(all, lookup, part, 200);
+                QStringList words[2];
+                for (const LookupRow &row : asked) {
+                    words[0].append(row.words);
+                }
+                for (const LookupRow &row : found) {
+                    words[1].append(row.words);
+                }
+                // Letters beyond the plain ones are found more readily than some databases do.
+                const bool isPlain = std::all_of(part.begin(), part.end(), [](QChar c) { return c.unicode() < 128; });
+                words[1].removeIf([&](const QString &each) { return !isPlain && !words[0].contains(each); });
+                QVERIFY2(words[0] == words[1],
+                         qPrintable(part + ": " + words[0].join(", ") + " / " + words[1].join(", ")));
+            }
+        }
+    }
+
     // What people ask for, in the words of the database itself.
     void recordsAreAskedFor()
     {

@@ -5,6 +5,7 @@
 #include "core/looks/files/look_book.h"
 #include "entry/reading/waiting_strip.h"
 #include "entry/session/entry_session.h"
+#include "entry/session/read_ahead.h"
 #include "entry/view/entry_view.h"
 #include "support/throw_away_servers.h"
 
@@ -164,6 +165,83 @@ private Q_SLOTS:
         // The change, the record read back, and what its boxes look up; the beginning and the end of the transaction.
         QVERIFY2(asked.size() <= 5, begun(asked));
         QCOMPARE(ask("SELECT count(*) FROM buoy WHERE name = 'Seldom Gate'"), "1");
+    }
+
+    // Whoever goes on waits for nothing: the records beside the one in hand, and what they look up, are there already.
+    // What others change meanwhile is seen all the same, also where what was read is older.
+    void whatStandsBesideIsReadAhead()
+    {
+        const Form form = draftOf("buoy");
+        EntrySession session(*m_connection, m_catalogue, form);
+        QVERIFY(session.start().isOk());
+        EntryView view(&session, *m_appearance);
+        view.resize(900, 700);
+        view.show();
+        const auto settle = [&] {
+            do {
+                QApplication::processEvents();
+                view.grab();
+            } while (session.readMissing());
+        };
+        settle();
+        const auto isReady = [&] {
+            return QTest::qWaitFor(
+                [&] {
+                    const std::optional<Row> next = session.readsAhead().after(*session.state().key());
+                    return next && session.readsAhead().knowsAllOf(*next);
+                },
+                20000);
+        };
+        QVERIFY(isReady());
+        const QStringList asked = m_server->statementsOf(*m_connection, [&] {
+            QVERIFY(session.moves().goNext());
+            settle();
+        });
+        QVERIFY2(asked.isEmpty(), begun(asked));
+        // Hands that are too fast for it at first are not for long.
+        bool isCaughtUp = false;
+        QVERIFY(session.moves().goFirst());
+        for (int i = 0; i < 400 && !isCaughtUp; ++i) {
+            QVERIFY(session.moves().goNext() || session.moves().goFirst());
+            QApplication::processEvents();
+            isCaughtUp = session.readsAhead().after(*session.state().key()).has_value();
+        }
+        QVERIFY(isCaughtUp);
+        // The same rows as there are, in their order, lookups with their words.
+        QVERIFY(session.moves().goFirst());
+        EntrySession plain(*m_connection, m_catalogue, form);
+        QVERIFY(plain.start(Counting::No).isOk()); // reads nothing ahead
+        for (int i = 0; i < 60; ++i) {
+            settle();
+            QCOMPARE(session.state().key(), plain.state().key());
+            QCOMPARE(session.state().record.row->values, plain.state().record.row->values);
+            for (const Control &control : form.controls) {
+                QCOMPARE(session.values().shown(control).words, plain.values().shown(control).words);
+            }
+            QVERIFY(session.moves().goNext());
+            QVERIFY(plain.moves().goNext());
+            QTest::qWait(i % 7); // now and then faster than it is read
+        }
+        // Others change the next record, and the words of what it looks up.
+        QVERIFY(isReady());
+        QVERIFY(plain.moves().goToKey(session.state().record.row->key));
+        QVERIFY(plain.moves().goNext());
+        const qlonglong next = plain.state().key()->first().toLongLong();
+        ask(QString("UPDATE buoy SET name = 'Theirs Now' WHERE buoy_id = %1").arg(next));
+        ask(QString("UPDATE fairway SET name = 'Their Reach' WHERE fairway_id = "
+                    "(SELECT fairway_id FROM buoy WHERE buoy_id = %1)")
+                .arg(next));
+        QVERIFY(session.moves().goNext());
+        QCOMPARE(session.state().key()->first().toLongLong(), next);
+        QTRY_COMPARE_WITH_TIMEOUT(session.state().value("name").toString(), "Theirs Now", 10000);
+        QTRY_COMPARE_WITH_TIMEOUT(session.values().shown(*form.controls.find(fieldOf(form, "fairway_id"))).words,
+                                  "Their Reach", 10000);
+        // What is written lets go of what was read.
+        QVERIFY(session.moves().goPrevious());
+        session.typing().choose(*form.controls.find(fieldOf(form, "name")), QString("Ours"));
+        QVERIFY2(session.saving().save(), messagesOf(session));
+        QVERIFY(session.moves().goNext());
+        QCOMPARE(session.state().value("name").toString(), "Theirs Now");
     }
 
     // Typed, saved, read by the server's own client; a value of another program is seen as a conflict.
