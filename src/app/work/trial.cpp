@@ -80,22 +80,24 @@ void Trial::watchTransaction(const Connection &connection)
     m_looking.start();
     m_others = std::make_unique<BackgroundWork>();
     const QString number = connection.dialect().connectionNumber(connection.database());
-    m_others->start(connection.storedAddress(), [this, number](const Connection &own,
-                                                               const std::atomic<bool> &isCancelled,
-                                                               const BackgroundWork::Report &report) {
-        std::optional<bool> waits = false;
-        while (!isCancelled && waits && !*waits) {
-            QThread::msleep(LookEvery);
-            waits = own.dialect().holdsOthersUp(own.database(), number);
-        }
-        report([this, isTold = waits.has_value()] {
-            m_isTold = isTold;
-            if (isTold) {
-                endBecause(tr("The trial ended, and nothing of it was kept: somebody else wants to change a "
-                              "row that was changed in it."));
+    m_others->start(
+        connection.storedAddress(),
+        [this, number](const Connection &own, const std::atomic<bool> &isCancelled,
+                       const BackgroundWork::Report &report) {
+            std::optional<bool> waits = false;
+            while (!isCancelled && waits && !*waits) {
+                QThread::msleep(LookEvery);
+                waits = own.dialect().holdsOthersUp(own.database(), number);
             }
-        });
-    });
+            report([this, isTold = waits.has_value()] {
+                m_isTold = isTold;
+                if (isTold) {
+                    endBecause(tr("The trial ended, and nothing of it was kept: somebody else wants to change a "
+                                  "row that was changed in it."));
+                }
+            });
+        },
+        [this] { m_isTold = false; });
 }
 
 void Trial::look(const Connection &connection)

@@ -134,7 +134,7 @@ ConditionRowEditor::ConditionRowEditor(const RuleContext *context, const Conditi
     m_column->setCurrentIndex(index < 0 ? (m_row.column.isEmpty() ? -1 : m_column->count() - 1) : index);
     m_column->setPlaceholderText(tr("Column"));
     m_column->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    m_column->setMinimumContentsLength(14);
+    m_column->setMinimumContentsLength(9);
     m_comparison = new QComboBox;
     m_comparison->setObjectName(QStringLiteral("comparison"));
     m_comparison->setAccessibleName(tr("Comparison"));

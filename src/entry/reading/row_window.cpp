@@ -37,10 +37,16 @@ Outcome RowWindow::readFirst(const Connection &connection, const RecordSource &s
     if (!rows) {
         return rows.error();
     }
-    m_rows = *rows;
+    takeFirst(*rows);
+    return Done{};
+}
+
+void RowWindow::takeFirst(const QList<Row> &rows)
+{
+    clear();
+    m_rows = rows;
     m_hasFirst = true;
     m_hasLast = m_rows.size() < Step;
-    return Done{};
 }
 
 Outcome RowWindow::readLast(const Connection &connection, const RecordSource &source)

@@ -23,6 +23,8 @@ public:
 
     void clear();
     Outcome readFirst(const Connection &connection, const RecordSource &source);
+    // The same with rows that were read elsewhere: the first Step of them, or all there are.
+    void takeFirst(const QList<Row> &rows);
     // Reads those at the end.
     Outcome readLast(const Connection &connection, const RecordSource &source);
     // Reads the rows around one, which stands in the source with that number where it is known.

@@ -79,22 +79,57 @@ QList<EntrySession *> ChildSessions::all() const
     return all;
 }
 
-void ChildSessions::linkOne(const Control &control, EntrySession &child) const
+HeldTo ChildSessions::heldBy(const Control &control, const std::optional<Row> &row) const
 {
     const ChildLink link = childLinkOf(control);
-    const EntryState &state = m_parts.state;
-    HeldTo held{link.childColumns, {}, state.key() && !link.parentColumns.isEmpty()};
+    HeldTo held{link.childColumns, {}, row && !link.parentColumns.isEmpty()};
     for (const QString &column : link.parentColumns) {
-        held.values.append(state.record.row ? valueOf(state.source, *state.record.row, column) : QVariant());
+        held.values.append(row ? valueOf(m_parts.state.source, *row, column) : QVariant());
         held.hasParent = held.hasParent && !held.values.last().isNull();
     }
+    return held;
+}
+
+void ChildSessions::linkOne(const Control &control, EntrySession &child) const
+{
+    HeldTo held = heldBy(control, m_parts.state.record.row);
+    held.hasParent = held.hasParent && m_parts.state.key();
     child.holdTo(held);
+}
+
+QList<ChildSessions::RowsWanted> ChildSessions::rowsOfAnother(const Row &row) const
+{
+    QList<RowsWanted> wanted;
+    for (const auto &[id, child] : m_children) {
+        const Control *control = m_parts.state.form.controls.find(id);
+        const EntryState &state = child->state();
+        const bool isRead = control && state.isStarted && isTabular(state.form) && !state.source.copy &&
+                            !state.source.between && !state.source.linkColumns.isEmpty();
+        const HeldTo held = isRead ? heldBy(*control, row) : HeldTo();
+        if (isRead && held.hasParent && held.columns == state.source.linkColumns) {
+            RecordSource source = state.source;
+            source.linkValues = held.values;
+            wanted.append({id, child.get(), source});
+        }
+    }
+    return wanted;
+}
+
+ControlId ChildSessions::controlOf(const EntrySession &child) const
+{
+    const auto found = std::find_if(m_children.begin(), m_children.end(),
+                                    [&](const auto &each) { return each.second.get() == &child; });
+    return found == m_children.end() ? 0 : found->first;
 }
 
 // Another row, or other values: what sums them up follows.
 void ChildSessions::childChanged(EntrySession &child)
 {
     m_parts.values.belongingChanged();
+    m_parts.ahead.forgetBelow();
+    if (!child.hasUnsaved()) {
+        m_parts.ahead.readAround();
+    }
     const bool isSummed = std::any_of(m_parts.state.form.rules.begin(), m_parts.state.form.rules.end(),
                                       [](const Rule &rule) { return rule.effect == QLatin1String("value"); });
     if (isSummed && child.form().rowsFrom.size() > 0) {

@@ -3,6 +3,7 @@
 
 #include "core/model/form.h"
 #include "data/records/records.h"
+#include "entry/state/entry_state.h"
 
 #include <QHash>
 #include <QList>
@@ -32,6 +33,17 @@ public:
     // … and all of them.
     QList<EntrySession *> all() const;
 
+    // What they would read first of another record: the rows that belong to it. Of tabular ones that are made alone.
+    struct RowsWanted
+    {
+        ControlId control = 0;
+        const EntrySession *child = nullptr;
+        RecordSource source;
+    };
+    QList<RowsWanted> rowsOfAnother(const Row &row) const;
+    // The control whose session it is; 0 for none.
+    ControlId controlOf(const EntrySession &child) const;
+
     // Holds them to the record in hand.
     void link();
     // The rows that belong to the record in hand as they would be saved, by their table; nothing while they are not
@@ -52,6 +64,7 @@ public:
     void forget();
 
 private:
+    HeldTo heldBy(const Control &control, const std::optional<Row> &row) const;
     void linkOne(const Control &control, EntrySession &child) const;
 
     void childChanged(EntrySession &child);

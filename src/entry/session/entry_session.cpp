@@ -381,7 +381,9 @@ void EntrySession::holdTo(const HeldTo &heldTo)
         read = start(m_parts->counting);
     } else {
         m_parts->place.forgetRows();
-        m_parts->values.lookedUp().forgetRows();
+        if (!state().connection.isFar()) {
+            m_parts->values.lookedUp().forgetRows();
+        }
         m_parts->inHand.take({});
         read = readFirst();
     }

@@ -1,5 +1,6 @@
 #include "entry/session/read_ahead.h"
 
+#include "entry/reading/row_window.h"
 #include "entry/session/entry_session.h"
 #include "entry/session/session_parts.h"
 
@@ -71,6 +72,7 @@ void ReadAhead::forget()
     m_rows.clear();
     m_back = {};
     m_on = {};
+    forgetBelow();
 }
 
 void ReadAhead::readAround()
@@ -98,6 +100,112 @@ void ReadAhead::readAround()
     if (at < std::min(Fewest, most)) {
         ask(false, most);
     }
+    for (const qsizetype beside : {at + 1, at - 1}) {
+        if (beside >= 0 && beside < m_rows.size()) {
+            readBelow(m_rows.at(beside));
+        }
+    }
+}
+
+// By all that says which rows they are, and what is read of them.
+QString ReadAhead::belowKey(ControlId control, const RecordSource &source)
+{
+    QStringList parts{QString::number(control), source.table, source.columns.join(u'\t')};
+    for (const QVariant &value : source.linkValues) {
+        parts.append(QString::fromLatin1(value.typeName()) + u'\t' + value.toString());
+    }
+    for (const SortedBy &by : source.order) {
+        parts.append(by.column + (by.isDescending ? u'-' : u'+'));
+    }
+    parts.append(QString::number(reinterpret_cast<quintptr>(source.filter.get())));
+    return parts.join(u'\n');
+}
+
+void ReadAhead::readBelow(const Row &row)
+{
+    constexpr qsizetype MostKeptBelow = 16;
+    for (const ChildSessions::RowsWanted &wanted : m_parts.children.rowsOfAnother(row)) {
+        const QString key = belowKey(wanted.control, wanted.source);
+        qsizetype bytes = 0; // as those of the record in hand
+        for (const Row &each : wanted.child->rows().window().rows()) {
+            bytes += bytesOf(each);
+        }
+        if (m_below.contains(key) || m_belowAsked.contains(key) || bytes > MostBytes) {
+            continue;
+        }
+        m_belowAsked.insert(key);
+        post([this, key, control = wanted.control, source = wanted.source, edition = m_belowEdition,
+              alive = QPointer<EntrySession>(&m_parts.session)](const Connection &connection,
+                                                                const BackgroundWork::Report &report) {
+            const Result<QList<Row>> rows = rowsAfter(connection, source, {}, RowWindow::Step);
+            report([this, key, control, rows, edition, alive] {
+                if (!alive) {
+                    return;
+                }
+                m_belowAsked.remove(key);
+                if (rows && edition == m_belowEdition) {
+                    if (m_below.size() >= MostKeptBelow) {
+                        m_below.clear();
+                    }
+                    m_below.insert(key, *rows);
+                    if (EntrySession *child = m_parts.children.made(control)) {
+                        child->m_parts->ahead.lookUp(*rows);
+                    }
+                }
+            });
+        });
+    }
+}
+
+bool ReadAhead::knowsRowsBelow(const Row &row) const
+{
+    const QList<ChildSessions::RowsWanted> wanted = m_parts.children.rowsOfAnother(row);
+    return std::all_of(wanted.begin(), wanted.end(), [this](const ChildSessions::RowsWanted &each) {
+        const auto known = m_below.constFind(belowKey(each.control, each.source));
+        const ReadAhead &own = each.child->m_parts->ahead;
+        return known != m_below.constEnd() &&
+               std::all_of(known->begin(), known->end(), [&](const Row &below) { return own.knowsAllOf(below); });
+    });
+}
+
+std::optional<QList<Row>> ReadAhead::firstRows()
+{
+    EntrySession *parent = m_parts.session.parentSession();
+    if (!parent || !m_parts.state.connection.isFar()) {
+        return std::nullopt;
+    }
+    SessionParts &above = *parent->m_parts;
+    const QString key = belowKey(above.children.controlOf(m_parts.session), m_parts.state.source);
+    const auto known = above.ahead.m_below.find(key);
+    if (known == above.ahead.m_below.end()) {
+        return std::nullopt;
+    }
+    const QList<Row> rows = *known;
+    above.ahead.m_below.erase(known);
+    return rows;
+}
+
+void ReadAhead::lookAtRowsAgain()
+{
+    const RecordSource source = m_parts.state.source;
+    const QList<Row> shown = m_parts.rows.window().rows();
+    post([this, source, shown, alive = QPointer<EntrySession>(&m_parts.session)](const Connection &connection,
+                                                                                 const BackgroundWork::Report &report) {
+        const Result<QList<Row>> rows = rowsAfter(connection, source, {}, RowWindow::Step);
+        report([this, source, shown, rows, alive] {
+            const bool isStillShown =
+                alive && m_parts.state.source.linkValues == source.linkValues && m_parts.rows.window().rows() == shown;
+            if (isStillShown && rows && *rows != shown) {
+                m_parts.session.noticeChanges();
+            }
+        });
+    });
+}
+
+void ReadAhead::forgetBelow()
+{
+    ++m_belowEdition;
+    m_below.clear();
 }
 
 void ReadAhead::ask(bool isForward, int most)

@@ -28,6 +28,13 @@ public:
     // Reads beside the interface what is not known yet on both sides of the record in hand. Where the database is near,
     // nothing is.
     void readAround();
+    // The first of the rows of this session, where they belong to a record of another that read them before it was gone
+    // to; for once. lookAtRowsAgain() then has them looked at again.
+    std::optional<QList<Row>> firstRows();
+    void lookAtRowsAgain();
+    bool knowsRowsBelow(const Row &row) const;
+    // Rows that belong to records may be others now.
+    void forgetBelow();
     // Has the record in hand, which was shown as it was read before, looked at again.
     void lookAgain();
     // Rows may be others now.
@@ -54,12 +61,17 @@ private:
     void lookUp(const QList<Row> &rows);
     void lookUp(const QList<LookedFor> &wanted, bool isMissed);
     void readChoices();
+    void readBelow(const Row &row);
+    static QString belowKey(ControlId control, const RecordSource &source);
 
     SessionParts &m_parts;
     QList<Row> m_rows; // neighbours, in their order
     Side m_back;
     Side m_on;
     int m_edition = 0;                  // of what is known
+    QHash<QString, QList<Row>> m_below; // the first rows of subforms, by belowKey()
+    QSet<QString> m_belowAsked;
+    int m_belowEdition = 0;
     QSet<QString> m_choicesAsked;       // by what they are known under
     std::unique_ptr<SteadyWork> m_work; // last, so that it ends before what it reports to
 };

@@ -74,6 +74,11 @@ void RowsAtHand::sync()
 
 Outcome RowsAtHand::readFirst()
 {
+    if (const std::optional<QList<Row>> ahead = m_parts.ahead.firstRows()) {
+        m_window.takeFirst(*ahead);
+        m_parts.ahead.lookAtRowsAgain();
+        return Done{};
+    }
     return m_window.readFirst(m_parts.state.connection, m_parts.state.source);
 }
 

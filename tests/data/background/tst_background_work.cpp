@@ -1,8 +1,11 @@
-#include "data/background/background_work.h"
+#include "data/background/steady_work.h"
 #include "support/sample_database.h"
 
 #include <QSqlQuery>
 #include <QTest>
+
+#include <numeric>
+#include <utility>
 
 using namespace nabblet;
 
@@ -112,6 +115,84 @@ private Q_SLOTS:
             QTRY_VERIFY(hasBegun);
         }
         QVERIFY(wasCut);
+    }
+
+    // One after the other on one connection; of those where the last counts, the last.
+    void steadyWorkIsDoneInItsOrder()
+    {
+        QList<int> arrived;
+        std::atomic<int> connections{0};
+        QString name; // of the connection, of its thread alone
+        SteadyWork work(*Connection::open(m_address));
+        const auto task = [&](int number) {
+            return [&, number](const Connection &connection, const BackgroundWork::Report &report) {
+                connections += std::exchange(name, connection.database().connectionName()) == name ? 0 : 1;
+                report([&, number] { arrived.append(number); });
+            };
+        };
+        for (int i = 0; i < 50; ++i) {
+            work.post(task(i), SteadyWork::Else::Undone);
+        }
+        for (int i = 100; i < 110; ++i) {
+            work.postLast(task(i));
+        }
+        QTRY_VERIFY(arrived.contains(109));
+        QCOMPARE(connections, 1);
+        QList<int> inOrder;
+        for (const int number : std::as_const(arrived)) {
+            if (number < 100) {
+                inOrder.append(number);
+            }
+        }
+        QList<int> all(50);
+        std::iota(all.begin(), all.end(), 0);
+        QCOMPARE(inOrder, all);
+        QCOMPARE(arrived.last(), 109);
+        work.post(task(200), SteadyWork::Else::Undone); // it goes on afterwards
+        QTRY_COMPARE(arrived.last(), 200);
+    }
+
+    void steadyWorkEndsInTheMiddle()
+    {
+        int arrived = 0;
+        std::atomic<bool> hasBegun{false};
+        {
+            SteadyWork work(*Connection::open(m_address));
+            for (int i = 0; i < 20000; ++i) {
+                work.post(
+                    [&](const Connection &connection, const BackgroundWork::Report &report) {
+                        QSqlQuery(connection.database()).exec("SELECT count(*) FROM visit");
+                        hasBegun = true;
+                        report([&] { ++arrived; });
+                    },
+                    SteadyWork::Else::Here);
+            }
+            QTRY_VERIFY(hasBegun);
+        }
+        const int before = arrived;
+        QCoreApplication::processEvents();
+        QCOMPARE(arrived, before);
+    }
+
+    // A server that grants no further connection: what is needed is done by the one there is, the rest is not.
+    void steadyWorkWithoutAConnectionIsDoneHere()
+    {
+        const QString path = m_folder.filePath("gone.db");
+        QVERIFY(QFile::copy(m_address.part("file"), path));
+        SteadyWork work(*Connection::open(addressOfFile(path)));
+        QVERIFY(QFile::remove(path));
+        QStringList done;
+        const auto task = [&](const QString &name) {
+            return [&, name](const Connection &connection, const BackgroundWork::Report &report) {
+                QSqlQuery query(connection.database());
+                const bool isRead = query.exec("SELECT 1") && query.next();
+                report([&, name, isRead] { done.append(isRead ? name : "unread"); });
+            };
+        };
+        work.post(task("needed"), SteadyWork::Else::Here);
+        work.post(task("ahead"), SteadyWork::Else::Undone);
+        work.postLast(task("looked"));
+        QTRY_COMPARE(done, QStringList({"needed", "looked"}));
     }
 
     void aDatabaseThatIsNotThereReportsNothing()

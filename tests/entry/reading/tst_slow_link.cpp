@@ -40,8 +40,10 @@ class TestSlowLink : public QObject
                 const std::optional<RowKey> key = session.state().key();
                 const std::optional<Row> next = key ? session.readsAhead().after(*key) : std::nullopt;
                 const std::optional<Row> previous = key ? session.readsAhead().before(*key) : std::nullopt;
-                bool isThere = next && session.readsAhead().knowsAllOf(*next) &&
-                               (!previous || session.readsAhead().knowsAllOf(*previous));
+                bool isThere =
+                    next && session.readsAhead().knowsAllOf(*next) && session.readsAhead().knowsRowsBelow(*next) &&
+                    (!previous ||
+                     (session.readsAhead().knowsAllOf(*previous) && session.readsAhead().knowsRowsBelow(*previous)));
                 for (const Control &control : session.form().controls) {
                     const bool isList = lookupOf(control) && kindNamed(control.kind).editor == Editor::Choice;
                     isThere = isThere && (!isList || session.values().wholeChoices(control));
@@ -134,9 +136,18 @@ private Q_SLOTS:
         QVERIFY2(waited.isEmpty(), qPrintable(waited.join('\n')));
     }
 
+    void goingOnDoesNotWaitForTheServer_data()
+    {
+        QTest::addColumn<bool>("hasRowsInside");
+        QTest::newRow("alone") << false;
+        QTest::newRow("with the rows that belong to each") << true;
+    }
     void goingOnDoesNotWaitForTheServer()
     {
-        const Form form = draftColumnar(m_catalogue, *findTable(m_catalogue, "buoy"), *m_appearance);
+        QFETCH(bool, hasRowsInside);
+        const Table &table = *findTable(m_catalogue, "buoy");
+        const DraftPlan plan = hasRowsInside ? planWithChildren(m_catalogue, table) : planDraft(table);
+        const Form form = draftForm(m_catalogue, table, plan, nullptr, FixedTextMeasure());
         EntrySession session(*m_connection, m_catalogue, form);
         QVERIFY(session.start().isOk());
         EntryView view(&session, *m_appearance);
