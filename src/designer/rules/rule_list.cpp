@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QMenu>
 #include <QPainter>
+#include <QScrollBar>
 #include <QStyledItemDelegate>
 #include <QTextLayout>
 
@@ -66,7 +67,8 @@ public:
     {
         const auto line = index.data(RuleListModel::LineRole).value<RuleLine>();
         const auto *view = qobject_cast<const QListView *>(option.widget);
-        const int width = view ? view->viewport()->width() : 400;
+        // As if the scroll bar were there: it comes with the last of the rows, after they were measured.
+        const int width = view ? view->width() - view->verticalScrollBar()->sizeHint().width() : 400;
         QTextLayout layout;
         int height = layOut(layout, option, line, width - 2 * Side - countsWidth(option, line));
         for (const QString &words : {line.warning.isEmpty() ? QString() : warningWords(line), line.untried}) {

@@ -17,7 +17,6 @@ constexpr int AtOnce = 16;               // records
 constexpr qsizetype MostBytes = 256'000; // read at once, about
 constexpr qsizetype MostKept = 96;       // records
 constexpr qsizetype LookedUpAtOnce = 40; // by one statement
-constexpr int Pause = 5;                 // ms between looks for something to do
 
 qsizetype bytesOf(const Row &row)
 {
