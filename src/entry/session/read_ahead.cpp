@@ -328,7 +328,12 @@ bool ReadAhead::readMissing()
     if (!m_parts.state.connection.isFar()) {
         return false;
     }
-    lookUp(m_parts.values.lookedUp().takeMissing(), true);
+    LookedUp &lookedUp = m_parts.values.lookedUp();
+    const QList<LookedFor> wanted = lookedUp.unknown(lookedUp.takeMissing());
+    if (wanted.isEmpty()) { // what was missed besides, such as the lines of an open list, is there now
+        Q_EMIT m_parts.session.valuesRead();
+    }
+    lookUp(wanted, true);
     return true;
 }
 

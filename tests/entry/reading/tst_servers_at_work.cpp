@@ -12,6 +12,7 @@
 #include <QApplication>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSignalSpy>
 #include <QTest>
 #include <QTimer>
 
@@ -165,6 +166,29 @@ private Q_SLOTS:
         // The change, the record read back, and what its boxes look up; the beginning and the end of the transaction.
         QVERIFY2(asked.size() <= 5, begun(asked));
         QCOMPARE(ask("SELECT count(*) FROM buoy WHERE name = 'Seldom Gate'"), "1");
+    }
+
+    // Lines of an open list that painting missed are told of once they are there, and then no more.
+    void whatPaintingMissedIsToldOf()
+    {
+        Form form = draftOf("buoy");
+        Control list = *form.controls.find(fieldOf(form, "fairway_id"));
+        list.kind = "list";
+        form.controls.replace(form.controls.indexOf(list.id), list);
+        EntrySession session(*m_connection, m_catalogue, form);
+        QVERIFY(session.start().isOk());
+        QSignalSpy read(&session, &EntrySession::valuesRead);
+        {
+            const ControlValues::Painting painting(&session.values());
+            QVERIFY(session.values().listRows(list).isEmpty());
+        }
+        QTRY_COMPARE(read.size(), 1);
+        {
+            const ControlValues::Painting painting(&session.values());
+            QVERIFY(!session.values().listRows(list).isEmpty());
+        }
+        QApplication::processEvents();
+        QCOMPARE(read.size(), 1);
     }
 
     // Whoever goes on waits for nothing: the records beside the one in hand, and what they look up, are there already.
