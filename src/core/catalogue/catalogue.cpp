@@ -6,6 +6,13 @@
 
 namespace nabblet {
 
+Table::Table() = default;
+Table::Table(const Table &other) = default;
+Table::Table(Table &&other) noexcept = default;
+Table &Table::operator=(const Table &other) = default;
+Table &Table::operator=(Table &&other) noexcept = default;
+Table::~Table() = default;
+
 void takeDeclaredType(Column &column, const QString &declared)
 {
     const DeclaredType type = readDeclaredType(declared);

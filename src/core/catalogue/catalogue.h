@@ -34,6 +34,13 @@ struct Column
     QVariantList choices;       // the values a CHECK … IN allows, empty where there is none
 };
 
+} // namespace nabblet
+
+// Lists move them as they lie in memory.
+Q_DECLARE_TYPEINFO(nabblet::Column, Q_RELOCATABLE_TYPE);
+
+namespace nabblet {
+
 // Gives a column the type that it is declared with.
 void takeDeclaredType(Column &column, const QString &declared);
 
@@ -80,6 +87,14 @@ enum class TableKind { Table, View, Select };
 
 struct Table
 {
+    // Written out once: a compiler puts what is long into each place that copies or ends one.
+    Table();
+    Table(const Table &other);
+    Table(Table &&other) noexcept;
+    Table &operator=(const Table &other);
+    Table &operator=(Table &&other) noexcept;
+    ~Table();
+
     QString name;
     QString parted; // as of a column
     TableKind kind = TableKind::Table;

@@ -4,6 +4,13 @@
 
 namespace nabblet {
 
+Control::Control() = default;
+Control::Control(const Control &other) = default;
+Control::Control(Control &&other) noexcept = default;
+Control &Control::operator=(const Control &other) = default;
+Control &Control::operator=(Control &&other) noexcept = default;
+Control::~Control() = default;
+
 size_t qHash(const Area &area, size_t seed)
 {
     return qHashMulti(seed, static_cast<int>(area.band), area.container, area.page);

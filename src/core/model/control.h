@@ -60,6 +60,14 @@ private:
 
 struct Control
 {
+    // Written out once: a compiler puts what is long into each place that copies or ends one.
+    Control();
+    Control(const Control &other);
+    Control(Control &&other) noexcept;
+    Control &operator=(const Control &other);
+    Control &operator=(Control &&other) noexcept;
+    ~Control();
+
     ControlId id = 0;
     QString kind; // the kind's name as in core/kinds
     QString name; // unique in the form
@@ -78,6 +86,13 @@ struct Control
 
     bool operator==(const Control &) const = default;
 };
+
+} // namespace nabblet
+
+// Lists move them as they lie in memory.
+Q_DECLARE_TYPEINFO(nabblet::Control, Q_RELOCATABLE_TYPE);
+
+namespace nabblet {
 
 // What stands side by side: in one band and one container, of tab pages or panes on one page.
 struct Area

@@ -4,6 +4,13 @@
 
 namespace nabblet {
 
+Form::Form() = default;
+Form::Form(const Form &other) = default;
+Form::Form(Form &&other) noexcept = default;
+Form &Form::operator=(const Form &other) = default;
+Form &Form::operator=(Form &&other) noexcept = default;
+Form::~Form() = default;
+
 InnerForm::InnerForm(const Form &form) : m_form(std::make_shared<const Form>(form)) {}
 
 bool InnerForm::operator==(const InnerForm &other) const
@@ -45,9 +52,8 @@ const Control *captionOf(const Form &form, ControlId field)
         const int index = known->captions.value(field, -1);
         return index < 0 ? nullptr : &form.controls.at(index);
     }
-    const auto found = std::find_if(form.controls.begin(), form.controls.end(), [&](const Control &control) {
-        return field != 0 && control.captionFor == field;
-    });
+    const auto found = std::find_if(form.controls.begin(), form.controls.end(),
+                                    [&](const Control &control) { return field != 0 && control.captionFor == field; });
     return found == form.controls.end() ? nullptr : &*found;
 }
 

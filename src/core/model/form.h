@@ -151,8 +151,26 @@ enum class RowPanel {
     OwnWindow // in a window
 };
 
+} // namespace nabblet
+
+// Lists move them as they lie in memory.
+Q_DECLARE_TYPEINFO(nabblet::Band, Q_RELOCATABLE_TYPE);
+Q_DECLARE_TYPEINFO(nabblet::BoundColumn, Q_RELOCATABLE_TYPE);
+Q_DECLARE_TYPEINFO(nabblet::LeftBe, Q_RELOCATABLE_TYPE);
+Q_DECLARE_TYPEINFO(nabblet::Undecided, Q_RELOCATABLE_TYPE);
+
+namespace nabblet {
+
 struct Form
 {
+    // Written out once: a compiler puts what is long into each place that copies or ends one.
+    Form();
+    Form(const Form &other);
+    Form(Form &&other) noexcept;
+    Form &operator=(const Form &other);
+    Form &operator=(Form &&other) noexcept;
+    ~Form();
+
     QString name;     // what it is saved as; letters, digits and underscores
     QString title;    // the window's title, in words
     QString rowsFrom; // a table or view, or with a SELECT the name by which its rows go

@@ -51,6 +51,13 @@ struct Rail
     bool operator==(const Rail &) const = default;
 };
 
+} // namespace nabblet
+
+// Lists move them as they lie in memory.
+Q_DECLARE_TYPEINFO(nabblet::Rail, Q_RELOCATABLE_TYPE);
+
+namespace nabblet {
+
 // The empty space between the end of a caption and the rail it ends on, px.
 constexpr int CaptionGap = 8;
 

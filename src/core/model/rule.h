@@ -71,3 +71,10 @@ struct Rule
 };
 
 } // namespace nabblet
+
+// Lists move them as they lie in memory.
+Q_DECLARE_TYPEINFO(nabblet::Rule, Q_RELOCATABLE_TYPE);
+
+namespace nabblet {
+
+} // namespace nabblet
