@@ -29,6 +29,10 @@ public:
         : m_name(name), m_files(std::move(files)), m_hasCapitalNouns(hasCapitalNouns)
     {
     }
+    // Another thread may have asked it last; it is waited for.
+    ~Language() { const QMutexLocker lock(&m_mutex); }
+    Language(const Language &) = delete;
+    Language &operator=(const Language &) = delete;
 
     QString name() const { return QString::fromLatin1(m_name); }
     bool joins() const { return m_hasCapitalNouns; }
