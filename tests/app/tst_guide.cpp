@@ -5,6 +5,7 @@
 #include "core/file/form_file.h"
 #include "core/kinds/control_names.h"
 #include "designer/board/board.h"
+#include "entry/language/language.h"
 #include "entry/view/entry_view.h"
 #include "support/sample_database.h"
 
@@ -23,6 +24,7 @@
 #include <QTest>
 #include <QTextBrowser>
 #include <QTimer>
+#include <QXmlStreamReader>
 
 using namespace nabblet;
 
@@ -338,6 +340,40 @@ class TestGuide : public QObject
         return steps;
     }
 
+    // What the program says in a language for its own words, without the mark of the key that chooses a menu's line.
+    static QMultiHash<QString, QString> wordsOf(const QString &language)
+    {
+        QMultiHash<QString, QString> words;
+        QFile file(NABBLET_ROOT "/src/languages/nabblet_" + language + ".ts");
+        if (!file.open(QIODevice::ReadOnly)) {
+            return words;
+        }
+        QXmlStreamReader reader(&file);
+        for (QString source; !reader.atEnd(); reader.readNext()) {
+            if (reader.isStartElement() && reader.name() == u"source") {
+                source = reader.readElementText().remove('&');
+            } else if (reader.isStartElement() && reader.name() == u"translation") {
+                words.insert(source, reader.readElementText(QXmlStreamReader::IncludeChildElements).remove('&'));
+            }
+        }
+        return words;
+    }
+
+    static QString textOf(const QString &page)
+    {
+        QFile file(NABBLET_ROOT "/docs/guide/" + page + ".md");
+        return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+    }
+
+    static QStringList allIn(const QString &text, const QRegularExpression &what)
+    {
+        QStringList all;
+        for (auto each = what.globalMatch(text); each.hasNext();) {
+            all.append(each.next().captured(1));
+        }
+        return all;
+    }
+
 private Q_SLOTS:
     void initTestCase()
     {
@@ -414,6 +450,69 @@ private Q_SLOTS:
                 QVERIFY2(QFile::exists(":/guide/" + way.section('/', -1)), qPrintable(way));
             }
         }
+    }
+    // In each language: the same chapters with the same steps, which call things as the program does.
+    void itIsTheSameInEachLanguage_data()
+    {
+        QTest::addColumn<QString>("language");
+        QTest::addColumn<QString>("chapter");
+        for (const Language &language : languages().mid(1)) {
+            for (const QString &each : guideChapters()) {
+                QTest::addRow("%s %s", language.code, qPrintable(each)) << QString(language.code) << each;
+            }
+        }
+    }
+    void itIsTheSameInEachLanguage()
+    {
+        QFETCH(QString, language);
+        QFETCH(QString, chapter);
+        static const QRegularExpression comment(" *<!--.*?-->");
+        static const QRegularExpression target("\\]\\((?:.*/)?([^/)]*)\\)");
+        static const QRegularExpression code("`(?:nabblet )?([a-z-]+ --[a-z]+)[^`]*`");
+        static const QRegularExpression emphasised("\\*+([^*]+)\\*+");
+        const QStringList named{"Name", "Position", "Chart number", "Call sign"}; // boxes of the demonstration
+        const QMultiHash<QString, QString> words = wordsOf(language);
+        QVERIFY(words.size() > 1000);
+        const QStringList written = textOf(chapter).remove(comment).split('\n');
+        const QStringList spoken = textOf(language + "/" + chapter).split('\n');
+        QCOMPARE(spoken.size(), written.size());
+        int held = 0;
+        for (qsizetype i = 0; i < written.size(); ++i) {
+            const QString &line = spoken.at(i);
+            QCOMPARE(allIn(line, target), allIn(written.at(i), target));
+            QCOMPARE(allIn(line, code), allIn(written.at(i), code));
+            QCOMPARE(line.section(' ', 0, 0).contains('.'), written.at(i).section(' ', 0, 0).contains('.'));
+            for (const QString &said : allIn(written.at(i), emphasised)) {
+                for (const QString &piece : said.split(", ")) {
+                    const QStringList called = words.values(piece);
+                    if (called.isEmpty() || named.contains(piece)) {
+                        continue;
+                    }
+                    const bool isThere = std::any_of(called.begin(), called.end(),
+                                                     [&](const QString &each) { return line.contains(each); });
+                    QVERIFY2(isThere, qPrintable(piece + " is " + called.join(" or ") + ", but: " + line));
+                    ++held;
+                }
+            }
+        }
+        QVERIFY2(held > 1, qPrintable(QString::number(held)));
+    }
+
+    void itIsShownInThePersonsLanguage()
+    {
+        m_window = std::make_unique<MainWindow>();
+        m_window->show();
+        setChosenLanguage("de");
+        showGuide("rules", m_window.get());
+        const auto *pages = m_window->findChild<QWidget *>("guide")->findChild<QTextBrowser *>();
+        QVERIFY2(pages->toPlainText().contains("Anleitung zu Nabblet"), qPrintable(pages->toPlainText()));
+        // Its pages lead to each other.
+        showGuide("handing-over", m_window.get());
+        QVERIFY(pages->toPlainText().startsWith(QString::fromUtf8("\u00dcbergeben")));
+        setChosenLanguage("en");
+        showGuide("rules", m_window.get());
+        QVERIFY(pages->toPlainText().contains("Guide to Nabblet"));
+        setChosenLanguage({});
     }
 };
 

@@ -1,6 +1,7 @@
 #include "app/help/guide_window.h"
 
 #include "core/text/tr.h"
+#include "entry/language/language.h"
 
 #include <QFile>
 #include <QMainWindow>
@@ -43,7 +44,11 @@ public:
 protected:
     void doSetSource(const QUrl &url, QTextDocument::ResourceType) override
     {
-        QFile file(QStringLiteral(":/guide/") + url.fileName());
+        const QString language = languageFor(wishedLanguages());
+        QFile file(QStringLiteral(":/guide/%1/%2").arg(language, url.fileName()));
+        if (!file.exists()) { // English, in which it is written
+            file.setFileName(QStringLiteral(":/guide/") + url.fileName());
+        }
         if (!file.open(QIODevice::ReadOnly)) {
             return;
         }
