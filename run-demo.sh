@@ -21,7 +21,11 @@ if [ -n "$server" ]; then
 else
     nabblet_install_missing_packages
 fi
-nabblet_build release
+wanted=nabblet
+if [ -z "$server${DISPLAY:-}${WAYLAND_DISPLAY:-}" ]; then
+    wanted=tst_full_example # which runs the example where nobody looks
+fi
+nabblet_build release "$wanted"
 
 depot=build/demo/fairway-depot
 mkdir -p "$depot/forms"

@@ -47,11 +47,6 @@ namespace nabblet {
 
 namespace {
 
-struct CommandLine
-{
-    Q_DECLARE_TR_FUNCTIONS(nabblet::CommandLine)
-};
-
 // Ends the program once the widget that it watches is painted.
 class QuitWhenPainted : public QObject
 {

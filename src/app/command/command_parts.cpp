@@ -11,15 +11,6 @@
 
 namespace nabblet {
 
-namespace {
-
-struct CommandLine
-{
-    Q_DECLARE_TR_FUNCTIONS(nabblet::CommandLine)
-};
-
-} // namespace
-
 int fail(const Error &error)
 {
     QTextStream(stderr) << "nabblet: " << error.sentence << '\n';

@@ -6,10 +6,17 @@
 #include "entry/theme/appearance.h"
 
 #include <QCommandLineParser>
+#include <QCoreApplication>
 
 #include <optional>
 
 namespace nabblet {
+
+// The words of the program's calls.
+struct CommandLine
+{
+    Q_DECLARE_TR_FUNCTIONS(nabblet::CommandLine)
+};
 
 // Says why it could not be done on the error channel. Gives the exit code.
 int fail(const Error &error);

@@ -13,7 +13,7 @@ namespace nabblet {
 namespace {
 
 constexpr long ConnectPatience = 15; // s
-constexpr long Patience = 180;       // s, for all of it
+constexpr long LongestSending = 180; // s, for all of it
 
 struct Upload
 {
@@ -107,7 +107,7 @@ Sending sendBySmtp(const MailSetup &setup, const QString &password, const Writte
     set(CURLOPT_NOPROGRESS, 0L);
     set(CURLOPT_NOSIGNAL, 1L);
     set(CURLOPT_CONNECTTIMEOUT, ConnectPatience);
-    set(CURLOPT_TIMEOUT, Patience);
+    set(CURLOPT_TIMEOUT, LongestSending);
     set(CURLOPT_ERRORBUFFER, details);
     const CURLcode code = curl_easy_perform(curl.get());
     long said = 0;

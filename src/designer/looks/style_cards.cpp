@@ -13,16 +13,16 @@ namespace nabblet {
 
 namespace {
 
-constexpr int CardHeight = 36; // px
+constexpr int StyleHeight = 36; // px
 constexpr int InUseRole = Qt::UserRole;
 constexpr int AppearanceRole = Qt::UserRole + 1;
 
-class CardDelegate : public QStyledItemDelegate
+class StyleCardDelegate : public QStyledItemDelegate
 {
 public:
     using QStyledItemDelegate::QStyledItemDelegate;
 
-    QSize sizeHint(const QStyleOptionViewItem &, const QModelIndex &) const override { return {160, CardHeight}; }
+    QSize sizeHint(const QStyleOptionViewItem &, const QModelIndex &) const override { return {160, StyleHeight}; }
 
     void paint(QPainter *painter, const QStyleOptionViewItem &option, const QModelIndex &index) const override
     {
@@ -111,7 +111,7 @@ StyleCards::StyleCards(QWidget *parent) : QListView(parent), m_model(new Model(t
     setAccessibleName(tr("Styles"));
     setToolTip(tr("A double click gives the style to what is selected."));
     setModel(m_model);
-    setItemDelegate(new CardDelegate(this));
+    setItemDelegate(new StyleCardDelegate(this));
     setMouseTracking(true);
     setFrameShape(QFrame::NoFrame);
     setUniformItemSizes(true);
@@ -129,7 +129,7 @@ void StyleCards::showStyles(const Appearance &appearance, const QHash<QString, i
     if (at >= 0) {
         setCurrentIndex(m_model->index(static_cast<int>(at)));
     }
-    setFixedHeight(CardHeight * m_model->rowCount() + 2);
+    setFixedHeight(StyleHeight * m_model->rowCount() + 2);
 }
 
 QString StyleCards::current() const

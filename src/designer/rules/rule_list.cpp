@@ -14,7 +14,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Side = 12;   // px left and right of the words
+constexpr int Beside = 12; // px left and right of the words
 constexpr int Above = 7;   // and above and below them
 constexpr int Between = 2; // px between sentence and warning
 constexpr int CountsGap = 16;
@@ -38,26 +38,26 @@ public:
         painter->setPen(colours.panelLine);
         painter->drawLine(option.rect.bottomLeft(), option.rect.bottomRight());
         const int counts = countsWidth(option, line);
-        const QRect room = option.rect.adjusted(Side, Above, -Side - counts, -Above);
+        const QRect room = option.rect.adjusted(Beside, Above, -Beside - counts, -Above);
         painter->setPen(line.isOff || line.rule < 0 ? colours.faintText : colours.text);
         QTextLayout layout;
         const int height = layOut(layout, option, line, room.width());
         layout.draw(painter, room.topLeft());
         painter->setPen(colours.faintText);
         painter->setFont(option.font);
-        painter->drawText(option.rect.adjusted(0, Above, -Side, 0), Qt::AlignRight | Qt::AlignTop, line.counts);
+        painter->drawText(option.rect.adjusted(0, Above, -Beside, 0), Qt::AlignRight | Qt::AlignTop, line.counts);
         if (!line.warning.isEmpty()) {
             painter->setPen(line.isGrave ? colours.alarm : colours.oddText);
-            painter->drawText(QRect(room.x(), room.y() + height + Between, option.rect.width() - 2 * Side, 10'000),
+            painter->drawText(QRect(room.x(), room.y() + height + Between, option.rect.width() - 2 * Beside, 10'000),
                               Qt::TextWordWrap, warningWords(line));
         }
         if (!line.untried.isEmpty()) {
             const int below = line.warning.isEmpty()
                                   ? 0
-                                  : Between + wordsHeight(option, warningWords(line), option.rect.width() - 2 * Side);
+                                  : Between + wordsHeight(option, warningWords(line), option.rect.width() - 2 * Beside);
             painter->setPen(colours.faintText);
             painter->drawText(
-                QRect(room.x(), room.y() + height + below + Between, option.rect.width() - 2 * Side, 10'000),
+                QRect(room.x(), room.y() + height + below + Between, option.rect.width() - 2 * Beside, 10'000),
                 Qt::TextWordWrap, line.untried);
         }
         painter->restore();
@@ -70,9 +70,9 @@ public:
         // As if the scroll bar were there: it comes with the last of the rows, after they were measured.
         const int width = view ? view->width() - view->verticalScrollBar()->sizeHint().width() : 400;
         QTextLayout layout;
-        int height = layOut(layout, option, line, width - 2 * Side - countsWidth(option, line));
+        int height = layOut(layout, option, line, width - 2 * Beside - countsWidth(option, line));
         for (const QString &words : {line.warning.isEmpty() ? QString() : warningWords(line), line.untried}) {
-            height += words.isEmpty() ? 0 : Between + wordsHeight(option, words, width - 2 * Side);
+            height += words.isEmpty() ? 0 : Between + wordsHeight(option, words, width - 2 * Beside);
         }
         return {width, height + 2 * Above};
     }

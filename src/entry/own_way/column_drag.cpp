@@ -9,7 +9,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int LeastWidth = 24; // px
+constexpr int LeastDragged = 24; // px
 
 } // namespace
 
@@ -25,7 +25,7 @@ bool ColumnDrag::eventFilter(QObject *, QEvent *event)
     case QEvent::MouseMove: {
         const QPoint at = static_cast<QMouseEvent *>(event)->pos();
         if (m_dragged) {
-            widen(m_dragged->column, std::max(LeastWidth, m_dragged->width + at.x() - m_from));
+            widen(m_dragged->column, std::max(LeastDragged, m_dragged->width + at.x() - m_from));
             return true;
         }
         edgeAt(at) ? m_heads->setCursor(Qt::SplitHCursor) : m_heads->unsetCursor();

@@ -16,16 +16,16 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Resolution = 1200;       // dots an inch, so that letters stand where they belong
-constexpr double Screen = 96;          // px an inch
-constexpr double Points = 72 / Screen; // of PDF, a px
-constexpr int PictureScale = 2;        // of PNG, so that it can be read
-constexpr int LaidOutAtOnce = 50;      // ms
+constexpr int Resolution = 1200;           // dots an inch, so that letters stand where they belong
+constexpr double ScreenInch = 96;          // px an inch
+constexpr double Points = 72 / ScreenInch; // of PDF, a px
+constexpr int PictureScale = 2;            // of PNG, so that it can be read
+constexpr int WrittenAtOnce = 50;          // ms
 
 // Everything is laid out before, so that each page knows of how many it is.
 bool layOutAll(PrintJob &job, const PagesPrinted &printed)
 {
-    while (job.layOutMore(LaidOutAtOnce)) {
+    while (job.layOutMore(WrittenAtOnce)) {
         if (!printed(0, job.pages())) {
             return false;
         }
@@ -51,7 +51,7 @@ Result<std::optional<int>> printPdf(PrintJob &job, const QString &path, const Pa
             writer.newPage();
         }
         painter.save();
-        painter.scale(Resolution / Screen, Resolution / Screen);
+        painter.scale(Resolution / ScreenInch, Resolution / ScreenInch);
         job.paint(painter, page);
         painter.restore();
         PdfPage parts{job.beginsWith(page), {}};

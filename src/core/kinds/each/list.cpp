@@ -13,7 +13,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Edge = 2;      // px between the box's line and its lines
+constexpr int Border = 2;    // px between the box's line and its lines
 constexpr int ChosenBar = 3; // px, the bar at the left of a chosen line
 constexpr int TickSide = 14; // px, of the ticks of a list that takes several
 constexpr int BarWidth = 4;  // px, of the bar that shows which part is in sight
@@ -21,7 +21,7 @@ constexpr int BarWidth = 4;  // px, of the bar that shows which part is in sight
 QRect lineRect(const Control &control, const Look &look, int inSight)
 {
     const int height = listLineHeight(look);
-    return {Edge, Edge + inSight * height, control.place.width() - 2 * Edge, height};
+    return {Border, Border + inSight * height, control.place.width() - 2 * Border, height};
 }
 
 void addTick(Picture &picture, const QRect &line, int left, bool isChosen)
@@ -41,7 +41,7 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
     const QStringList lines = listLines(control, shown);
     if (lines.isEmpty()) {
         TextStroke text = boxText(control, shown, look, false);
-        text.rect.setHeight(std::min(control.place.height(), listLineHeight(look) + 2 * Edge));
+        text.rect.setHeight(std::min(control.place.height(), listLineHeight(look) + 2 * Border));
         picture.append(text);
         return picture;
     }
@@ -86,11 +86,11 @@ Picture draw(const Control &control, const Shown &shown, const Look &look)
         picture.append(text);
     }
     if (isLonger) {
-        const int space = control.place.height() - 2 * Edge;
+        const int space = control.place.height() - 2 * Border;
         const int length = std::max(12, space * inSight / count);
         BoxStroke bar;
-        bar.rect = QRect(control.place.width() - Edge - BarWidth,
-                         Edge + (space - length) * first / std::max(1, count - inSight), BarWidth, length);
+        bar.rect = QRect(control.place.width() - Border - BarWidth,
+                         Border + (space - length) * first / std::max(1, count - inSight), BarWidth, length);
         bar.fill = bar.outline = Ink::FieldOutline;
         bar.radius = 2;
         picture.append(bar);
@@ -162,7 +162,7 @@ int listLineHeight(const Look &look)
 
 int listLinesInSight(const Control &control, const Look &look)
 {
-    return std::max(1, (control.place.height() - 2 * Edge) / listLineHeight(look));
+    return std::max(1, (control.place.height() - 2 * Border) / listLineHeight(look));
 }
 
 QRect listLinePlace(const Control &control, const Shown &shown, const Look &look, int line)
@@ -174,9 +174,9 @@ QRect listLinePlace(const Control &control, const Shown &shown, const Look &look
 
 int listLineAt(const Control &control, const Shown &shown, const Look &look, QPoint at)
 {
-    const int inSight = (at.y() - Edge) / listLineHeight(look);
+    const int inSight = (at.y() - Border) / listLineHeight(look);
     const int line = firstLineInSight(control, shown, look) + inSight;
-    const bool isThere = at.y() >= Edge && inSight < listLinesInSight(control, look);
+    const bool isThere = at.y() >= Border && inSight < listLinesInSight(control, look);
     return isThere && line < listLines(control, shown).size() ? line : -1;
 }
 
@@ -187,7 +187,7 @@ Kind listKind()
             QStringLiteral("list"),
             Editor::List,
             {ColumnType::Text, ColumnType::WholeNumber, ColumnType::DecimalNumber, ColumnType::Date, ColumnType::YesNo},
-            QSize(160, 4 * ListLine + 2 * Edge + 4),
+            QSize(160, 4 * ListLine + 2 * Border + 4),
             valueSettings() +
                 QList<const AnySetting *>{&setting::Choices, &setting::Several, &setting::Choosing, &setting::Prompt},
             draw,

@@ -5,7 +5,7 @@ namespace nabblet {
 
 namespace {
 
-QList<SettingLine> lines()
+QList<SettingLine> familyLines()
 {
     return {{"family", Texts::later("Look"), Texts::later("Typeface"),
              Texts::later("The family of its letters. Empty: as the look says."), LineEditor::Family,
@@ -33,7 +33,7 @@ QString said(const Look &look, Theme, const Control &control)
 
 namespace setting {
 
-constinit const ControlSetting<QString> Family = wordsSetting("family", SettingPart::Look, lines);
+constinit const ControlSetting<QString> Family = wordsSetting("family", SettingPart::Look, familyLines);
 
 } // namespace setting
 
