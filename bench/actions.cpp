@@ -26,6 +26,7 @@
 #include <QApplication>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMenu>
@@ -67,14 +68,14 @@ class Hands
 public:
     explicit Hands(const Form &form = {})
     {
-        samples::fairwayDatabase(m_folder);
-        QDir().mkpath(m_folder.filePath("forms"));
-        QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", m_folder.filePath("project.nabblet"));
+        QDir().mkpath(inProject("forms"));
+        QFile::rename(samples::fairwayDatabase(m_folder), inProject("fairway.db"));
+        QFile::copy(NABBLET_ROOT "/demo/fairway-depot/project.nabblet", inProject("project.nabblet"));
         for (const char *other : {"visits", "vessel"}) {
             QFile::copy(QString(NABBLET_ROOT "/demo/fairway-depot/forms/%1.nabform").arg(other),
-                        m_folder.filePath(QString("forms/%1.nabform").arg(other)));
+                        inProject(QString("forms/%1.nabform").arg(other)));
         }
-        m_path = m_folder.filePath("forms/" + form.name + ".nabform");
+        m_path = inProject("forms/" + form.name + ".nabform");
         check(bool(saveForm(m_path, form)), "the form cannot be written");
         m_window = std::make_unique<MainWindow>();
         m_window->resize(1280, 800);
@@ -89,8 +90,12 @@ public:
     ~Hands() { settle(); }
 
     int count() const { return m_count; }
+    void beginHere() { m_count = 0; } // what was done until now belongs to another task
     Board *board() const { return m_window->board(); }
     const Form &form() const { return m_window->document()->form(); }
+
+    QString inProject(const QString &path) const { return m_folder.filePath("depot/" + path); }
+    QString besideProject(const QString &path) const { return m_folder.filePath(path); }
 
     // The form as it is stored, once it is saved.
     Form saved()
@@ -106,7 +111,7 @@ public:
     Form savedAs(const QString &name)
     {
         check(!m_window->document()->isChanged(), "it is not saved");
-        const Result<Form> form = loadForm(m_folder.filePath("forms/" + name + ".nabform"));
+        const Result<Form> form = loadForm(inProject("forms/" + name + ".nabform"));
         check(form.isOk(), "what was saved cannot be read");
         return *form;
     }
@@ -700,6 +705,28 @@ int printed()
     return hands.count() + 1; // which is pressed
 }
 
+// The project handed over, for the first time and to where it is proposed.
+int handedOver()
+{
+    Hands hands(drafted("contractor"));
+    hands.menu({"File", "Make a start form"});
+    hands.key(Qt::Key_S, Qt::ControlModifier);
+    hands.beginHere();
+    QString told;
+    const samples::WhenOpen answer("question", [&](QDialog *dialog) {
+        for (const auto *label : dialog->findChildren<QLabel *>()) {
+            told += label->text();
+        }
+        dialog->accept();
+    });
+    hands.inDialog(
+        "handOver", [&] { hands.key(Qt::Key_E, Qt::ControlModifier | Qt::AltModifier | Qt::ShiftModifier); },
+        [&](QDialog *sheet) { hands.press(sheet->findChild<QPushButton *>("takeHandOver")); });
+    check(told.contains("Handed over, version 1"), "told: " + told);
+    check(QFile::exists(hands.besideProject("fairway_depot.nabhand")), "what people open");
+    return hands.count();
+}
+
 struct Task
 {
     const char *words;
@@ -724,6 +751,7 @@ const QList<Task> &tasks()
         {"a button that sends the record to its address", 18, 4, sendButton},
         {"a start form for all forms of the project", 0, 2, startFormMade},
         {"what is shown, printed", 0, 2, printed},
+        {"the project handed over to its users", 0, 2, handedOver},
     };
     return all;
 }
