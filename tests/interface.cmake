@@ -98,33 +98,3 @@ if(NOT NABBLET_SANITIZE)
     target_compile_definitions(tst_failing_io PRIVATE NABBLET_FAILING_IO="$<TARGET_FILE:failing_io>")
     add_dependencies(tst_failing_io failing_io)
 endif()
-
-# What meets the program from outside, races with servers and other programs, or reads what was painted: it is built and
-# run as people are given the program, too. Everything is under the sanitizers.
-set(as_given_to_people
-    e2e/tst_full_example e2e/spoken files/form_schema files/project_schema library/embedding
-    app/tst_command_line app/tst_upkeep_commands app/tst_hand_over app/tst_main_window app/tst_trial_on_servers
-    app/tst_files_at_work app/tst_guide app/tst_demonstration
-    data/background/tst_background_work data/servers/tst_servers entry/reading/tst_servers_at_work
-    entry/reading/tst_slow_link entry/paint/tst_same_pixels entry/print/tst_print
-    failing_io/tst_failing_io rough/rough_hand rough/many_hands)
-add_custom_target(tests_as_given_to_people DEPENDS nabblet)
-foreach(test ${as_given_to_people})
-    if(TEST ${test})
-        set_tests_properties(${test} PROPERTIES LABELS as_given_to_people)
-    endif()
-    get_filename_component(name ${test} NAME)
-    if(TARGET ${name})
-        add_dependencies(tests_as_given_to_people ${name})
-    endif()
-endforeach()
-
-# Those that take longest begin first, so that none of them ends alone.
-set(cost 100)
-foreach(test rough/rough_hand failing_io/tst_failing_io entry/reading/tst_servers_at_work data/servers/tst_servers
-        entry/reading/tst_slow_link app/tst_no_cut_words app/tst_main_window rough/many_hands app/tst_trial_on_servers)
-    if(TEST ${test})
-        set_tests_properties(${test} PROPERTIES COST ${cost})
-    endif()
-    math(EXPR cost "${cost} - 1")
-endforeach()

@@ -26,7 +26,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr qint64 SavedAtOnce = 5000; // rows
+constexpr qint64 SavedUntilTold = 5000; // rows
 
 // How far it is, with Cancel; shown only where it takes a while.
 class ProgressSheet : public QDialog
@@ -117,7 +117,7 @@ bool saveRows(EntrySession &session, const QString &path, QWidget *parent)
                        const std::unique_ptr<RowFile> file = format->make(path);
                        const Result<std::optional<qint64>> written =
                            writeRows(connection, rows, *file, nullptr, isCancelled, [&](qint64 count) {
-                               if (count % SavedAtOnce == 0) {
+                               if (count % SavedUntilTold == 0) {
                                    report([&sheet, count] { sheet.tell(count); });
                                }
                                return true;
