@@ -27,12 +27,14 @@ nabblet_install_missing_packages() {
 }
 
 # Configures (once) and builds a CMake preset, or some targets of it: nabblet_build PRESET [TARGET…]
-# Many files are compiled as one: quicker from nothing, slower where one was changed; cmake --preset PRESET does not.
+# Many files are compiled as one, by clang: quicker from nothing, slower where one was changed. cmake --preset PRESET does
+# neither.
 nabblet_build() {
     local preset=$1
     shift
     if [ ! -f "build/$preset/build.ninja" ]; then
-        cmake --preset "$preset" -DCMAKE_UNITY_BUILD=ON || return 1
+        cmake --preset "$preset" -DCMAKE_UNITY_BUILD=ON -DCMAKE_C_COMPILER=clang -DCMAKE_CXX_COMPILER=clang++ \
+            -DCMAKE_EXE_LINKER_FLAGS=-fuse-ld=lld || return 1
     fi
     cmake --build --preset "$preset" ${1:+--target "$@"}
 }
