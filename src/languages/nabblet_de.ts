@@ -9881,6 +9881,14 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <source>Nothing can be tried here: %1.</source>
         <translation>Hier kann nichts probiert werden: %1.</translation>
     </message>
+    <message>
+        <source>all %L1 rows looked at have theirs in “%2”</source>
+        <translation>alle %L1 angesehenen Zeilen haben ihre in „%2“</translation>
+    </message>
+    <message>
+        <source>%L1 of %L2 rows have theirs in “%3”; “%4” is not there</source>
+        <translation>%L1 von %L2 Zeilen haben ihre in „%3“; „%4“ gibt es dort nicht</translation>
+    </message>
 </context>
 <context>
     <name>nabblet::ArrangeActions</name>
@@ -12196,6 +12204,10 @@ Befehle:
     <message>
         <source>%1: %2. Ticked, the project remembers this link: its values are chosen from a list, and its rows can be shown with each record.</source>
         <translation>%1: %2. Angekreuzt merkt sich das Projekt diese Verknüpfung: Ihre Werte werden aus einer Liste gewählt, und ihre Zeilen lassen sich bei jedem Datensatz zeigen.</translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation> und </translation>
     </message>
 </context>
 <context>

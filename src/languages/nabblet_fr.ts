@@ -9871,15 +9871,23 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
     </message>
     <message>
         <source>what this statement does could not be taken back, so a trial does not run it</source>
-        <translation>ce que fait cette instruction ne pourrait pas être repris ; un essai ne l’exécute donc pas</translation>
+        <translation>ce que fait cette instruction ne pourrait pas être repris&#xa0;; un essai ne l’exécute donc pas</translation>
     </message>
     <message>
         <source>Nothing can be tried here: tables such as %1 keep at once what is written, and give nothing back (their engine knows no transactions). Turn them into InnoDB tables, or try the form on another database.</source>
-        <translation>Rien ne peut être essayé ici : des tables comme %1 gardent aussitôt ce qui est écrit et ne rendent rien (leur moteur ne connaît pas les transactions). Faites-en des tables InnoDB, ou essayez le formulaire sur une autre base de données.</translation>
+        <translation>Rien ne peut être essayé ici&#xa0;: des tables comme %1 gardent aussitôt ce qui est écrit et ne rendent rien (leur moteur ne connaît pas les transactions). Faites-en des tables InnoDB, ou essayez le formulaire sur une autre base de données.</translation>
     </message>
     <message>
         <source>Nothing can be tried here: %1.</source>
-        <translation>Rien ne peut être essayé ici : %1.</translation>
+        <translation>Rien ne peut être essayé ici&#xa0;: %1.</translation>
+    </message>
+    <message>
+        <source>all %L1 rows looked at have theirs in “%2”</source>
+        <translation>les %L1 lignes examinées ont toutes la leur dans « %2 »</translation>
+    </message>
+    <message>
+        <source>%L1 of %L2 rows have theirs in “%3”; “%4” is not there</source>
+        <translation>%L1 lignes sur %L2 ont la leur dans « %3 » ; « %4 » n’y est pas</translation>
     </message>
 </context>
 <context>
@@ -10791,7 +10799,7 @@ Commandes&#xa0;:
     </message>
     <message>
         <source>In brackets with the row above: what stands in them is worked out first</source>
-        <translation>Entre parenthèses avec la ligne du dessus : ce qui s’y trouve vaut d’abord</translation>
+        <translation>Entre parenthèses avec la ligne du dessus&#xa0;: ce qui s’y trouve vaut d’abord</translation>
     </message>
     <message>
         <source>In brackets with the row above</source>
@@ -12196,6 +12204,10 @@ Commandes&#xa0;:
     <message>
         <source>%1: %2. Ticked, the project remembers this link: its values are chosen from a list, and its rows can be shown with each record.</source>
         <translation>%1&#xa0;: %2. Coché, le projet retient ce lien&#xa0;: ses valeurs se choisissent dans une liste, et ses lignes peuvent être montrées avec chaque fiche.</translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation> et </translation>
     </message>
 </context>
 <context>
@@ -14786,19 +14798,19 @@ Commandes&#xa0;:
     <name>nabblet::Trial</name>
     <message>
         <source>The trial ended, and nothing of it was kept: somebody else wants to change a row that was changed in it.</source>
-        <translation>L’essai est terminé et rien n’en a été gardé : quelqu’un d’autre veut modifier une ligne qui y avait été modifiée.</translation>
+        <translation>L’essai est terminé et rien n’en a été gardé&#xa0;: quelqu’un d’autre veut modifier une ligne qui y avait été modifiée.</translation>
     </message>
     <message>
         <source>The trial ended, and nothing of it was kept: the server ended its transaction.</source>
-        <translation>L’essai est terminé et rien n’en a été gardé : le serveur a mis fin à sa transaction.</translation>
+        <translation>L’essai est terminé et rien n’en a été gardé&#xa0;: le serveur a mis fin à sa transaction.</translation>
     </message>
     <message>
         <source>The trial ended, and nothing of it was kept: nothing had been done in it for a minute.</source>
-        <translation>L’essai est terminé et rien n’en a été gardé : rien n’y avait été fait depuis une minute.</translation>
+        <translation>L’essai est terminé et rien n’en a été gardé&#xa0;: rien n’y avait été fait depuis une minute.</translation>
     </message>
     <message>
         <source>The trial ended, and nothing of it was kept: nothing had been done in it for %1 minutes.</source>
-        <translation>L’essai est terminé et rien n’en a été gardé : rien n’y avait été fait depuis %1 minutes.</translation>
+        <translation>L’essai est terminé et rien n’en a été gardé&#xa0;: rien n’y avait été fait depuis %1 minutes.</translation>
     </message>
 </context>
 <context>
@@ -14845,7 +14857,7 @@ Commandes&#xa0;:
     </message>
     <message>
         <source>Trial, on the server. Nothing done here is kept; it ends by itself when somebody else needs a row changed here. Addresses and letters that buttons open are real, numbers that count up are used up.</source>
-        <translation>Essai, sur le serveur. Rien de ce qui est fait ici n’est gardé ; il se termine de lui-même quand quelqu’un d’autre a besoin d’une ligne modifiée ici. Les adresses et les lettres que les boutons ouvrent sont réelles, et les numéros qui avancent sont consommés.</translation>
+        <translation>Essai, sur le serveur. Rien de ce qui est fait ici n’est gardé&#xa0;; il se termine de lui-même quand quelqu’un d’autre a besoin d’une ligne modifiée ici. Les adresses et les lettres que les boutons ouvrent sont réelles, et les numéros qui avancent sont consommés.</translation>
     </message>
 </context>
 <context>

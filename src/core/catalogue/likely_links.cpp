@@ -6,6 +6,7 @@
 #include "core/words/word_set.h"
 
 #include <algorithm>
+#include <optional>
 
 namespace nabblet {
 
@@ -14,6 +15,7 @@ namespace {
 constexpr double LeastFound = 0.9;     // the share of values that must be there
 constexpr qsizetype MostForColumn = 3; // links that are tried
 constexpr int PlainName = 3;           // points of a name that needs no values to be believed
+constexpr qsizetype MostTogether = 4;  // columns of a key that is pointed to as a whole
 
 // Words behind which a column's name says what it points to.
 const QSet<QString> &keyWords()
@@ -40,8 +42,8 @@ QList<Named> namedTables(const Catalogue &catalogue)
     for (qsizetype i = 0; i < catalogue.tables.size(); ++i) {
         const Table &table = catalogue.tables.at(i);
         const bool hasKey =
-            table.primaryKey.size() == 1 || std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(),
-                                                        [](const UniqueKey &key) { return key.columns.size() == 1; });
+            !table.primaryKey.isEmpty() || std::any_of(table.uniqueKeys.begin(), table.uniqueKeys.end(),
+                                                       [](const UniqueKey &key) { return key.columns.size() == 1; });
         if (table.kind == TableKind::Table && hasKey) {
             result.append({&table, singularWords(names.at(i).mid(prefix.size()))});
         }
@@ -107,6 +109,72 @@ bool isCalledAsKey(const Column &column, const Table &other)
            wordsOfName(readableName(column)).size() > 1;
 }
 
+// The column by which a table's rows would name a column of another table's key: called alike, or with that table's
+// name before it ("line_no" or "order_line_no" to the "no" of order lines); nullptr for none.
+const Column *calledAs(const Table &table, const Column &key, const QStringList &stems)
+{
+    const QStringList words = singularWords(readableName(key));
+    const Column *found = nullptr;
+    for (const Column &column : table.columns) {
+        if (valuesOf(column) != valuesOf(key) || valuesOf(column) == Values::None) {
+            continue;
+        }
+        if (column.name.compare(key.name, Qt::CaseInsensitive) == 0) {
+            return &column;
+        }
+        if (!found && singularWords(readableName(column)) == stems + words) {
+            found = &column;
+        }
+    }
+    return found;
+}
+
+// The link of a table to the whole of another one's key of several columns, where each of them is named. Tables that
+// have the same key go along with one another, and none of them is said to be the first.
+std::optional<LikelyLink> linkToWholeKey(const Table &table, const Named &to)
+{
+    const QStringList &key = to.table->primaryKey;
+    LikelyLink link{{table.name, {{}, to.table->name, key, LinkRule::Nothing}}, PlainName};
+    QStringList &columns = link.link.link.columns;
+    for (const QString &name : key) {
+        const Column *part = findColumn(*to.table, name);
+        const Column *column = part ? calledAs(table, *part, to.stems) : nullptr;
+        if (!column || columns.contains(column->name)) {
+            return {};
+        }
+        columns.append(column->name);
+        const bool saysWhat =
+            column->name.compare(name, Qt::CaseInsensitive) != 0 || wordsOfName(readableName(*column)).size() > 1;
+        link.points = saysWhat ? link.points : 2; // "year" and "number" may be those of anything
+    }
+    const auto areSame = [](const QStringList &a, const QStringList &b) {
+        return QSet<QString>(a.begin(), a.end()) == QSet<QString>(b.begin(), b.end());
+    };
+    const bool isDeclared = std::any_of(table.foreignKeys.begin(), table.foreignKeys.end(),
+                                        [&](const ForeignKey &own) { return areSame(own.columns, columns); });
+    if (isDeclared || areSame(table.primaryKey, columns)) {
+        return {};
+    }
+    return link;
+}
+
+// Those over several columns.
+QList<LikelyLink> linksToWholeKeys(const Catalogue &catalogue, const QList<Named> &tables)
+{
+    QList<LikelyLink> found;
+    for (const Table &table : catalogue.tables) {
+        for (const Named &other : tables) {
+            const qsizetype columns = other.table->primaryKey.size();
+            if (table.kind == TableKind::Table && other.table != &table && columns > 1 && columns <= MostTogether) {
+                if (const std::optional<LikelyLink> link = linkToWholeKey(table, other)) {
+                    found.append(*link);
+                }
+            }
+        }
+    }
+    return found;
+}
+
 } // namespace
 
 QList<LikelyLink> linksByName(const Catalogue &catalogue)
@@ -148,7 +216,7 @@ QList<LikelyLink> linksByName(const Catalogue &catalogue)
             found += ofColumn.mid(0, MostForColumn);
         }
     }
-    return found;
+    return found + linksToWholeKeys(catalogue, tables);
 }
 
 QList<LikelyLink> linksBetween(const Catalogue &catalogue, const QString &table, const QString &parent)
@@ -168,7 +236,7 @@ QList<LikelyLink> linksBetween(const Catalogue &catalogue, const QString &table,
     }
     for (const Column &column : from->columns) {
         const bool isThere = std::any_of(links.begin(), links.end(), [&](const LikelyLink &each) {
-            return each.link.link.columns.first() == column.name;
+            return each.link.link.columns == QStringList{column.name};
         });
         const QString key =
             isThere || column.numbersItself || valuesOf(column) == Values::None ? QString() : pointedTo(*to, column);
@@ -192,6 +260,14 @@ QString evidenceInWords(const LikelyLink &link, const LinkEvidence &evidence)
     const QString table = titleFromTable(link.link.link.parentTable);
     if (evidence.values == 0) {
         return Texts::tr("by its name; nothing is stored there yet");
+    }
+    if (link.link.link.columns.size() > 1) { // which are looked for together, as they stand in a row
+        return evidence.found == evidence.values
+                   ? Texts::tr("all %L1 rows looked at have theirs in “%2”").arg(evidence.values).arg(table)
+                   : Texts::tr("%L1 of %L2 rows have theirs in “%3”; “%4” is not there")
+                         .arg(evidence.found)
+                         .arg(evidence.values)
+                         .arg(table, evidence.stranger);
     }
     if (evidence.found == evidence.values) {
         return evidence.isWhole ? Texts::tr("%L1 of %L1 values are in “%2”").arg(evidence.values).arg(table)

@@ -5,10 +5,10 @@
 
 namespace nabblet {
 
-// What the stored values of a column say to a link.
+// What the stored values of a link's columns say to it.
 struct LinkEvidence
 {
-    qint64 values = 0;   // that are there and not blank or 0
+    qint64 values = 0;   // that are there and not blank or 0; of several columns, rows that have them all
     qint64 found = 0;    // of them, those that the other table has
     bool isWhole = true; // every row was looked at; otherwise the first of many
     QString stranger;    // a value that is not there, where some are not
@@ -16,16 +16,17 @@ struct LinkEvidence
 
 struct LikelyLink
 {
-    TableLink link; // over one column
+    TableLink link;
     int points = 0; // by names, 1 to 3
 };
 
-// Every link over one column that names suggest and that is not declared, best first for each column: "queue_id",
-// "QueueId" or "queue" against a table of queues, a column called as another table's key.
+// Every link that names suggest and that is not declared. Over one column, best first for each: "queue_id", "QueueId"
+// or "queue" against a table of queues, a column called as another table's key. Then those to the whole of a key of
+// several columns, where each of them is named.
 QList<LikelyLink> linksByName(const Catalogue &catalogue);
 
-// Every link over one column between two tables whose kinds of values allow it: those that names suggest first, points
-// 0 for the others.
+// Every link between two tables whose kinds of values allow it: those that names suggest first, points 0 for the
+// others, which are over one column each.
 QList<LikelyLink> linksBetween(const Catalogue &catalogue, const QString &table, const QString &parent);
 
 // Whether the stored values bear a link out: nearly all are there. Without any values the name alone must be plain.

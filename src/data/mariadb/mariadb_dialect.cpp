@@ -1,3 +1,4 @@
+#include "data/mariadb/mariadb_codes.h"
 #include "data/mariadb/mariadb_driver.h"
 #include "data/mariadb/mariadb_parts.h"
 
@@ -10,8 +11,7 @@ namespace nabblet {
 
 namespace {
 
-constexpr int Interrupted = 1317;
-constexpr int StatementTimeout = 1969;
+using namespace MariadbCode;
 
 MariadbDriver *driverOf(const QSqlDatabase &database)
 {

@@ -4,6 +4,7 @@
 #include "data/dialect/passwords.h"
 #include "data/dialect/trial_statements.h"
 #include "data/dialect/waiting.h"
+#include "data/mariadb/mariadb_codes.h"
 #include "data/mariadb/mariadb_result.h"
 
 #include <QDateTime>
@@ -33,16 +34,7 @@ constexpr int BetweenTries = 2000;    // ms, to connect anew
 constexpr unsigned FirstTimeout = 8;  // s, to connect
 constexpr unsigned LaterTimeout = 2;  // s, to connect anew
 
-// What the library reports of a connection that is gone (https://mariadb.com/kb/en/mariadb-error-codes/).
-constexpr int Deadlock = 1213; // in a cluster also: another computer of it was first
-constexpr int QueryInterrupted = 1317;
-constexpr int NotInTransaction = 1568; // of a statement that does not go with one under way
-enum LostCode : unsigned { CannotConnectSocket = 2002, CannotConnect = 2003, Gone = 2006, Lost = 2013 };
-
-bool isLost(unsigned code)
-{
-    return code == CannotConnectSocket || code == CannotConnect || code == Gone || code == Lost;
-}
+using namespace MariadbCode;
 
 QString said(const char *text)
 {
@@ -197,7 +189,8 @@ QSqlError MariadbDriver::error() const
     const unsigned code = m_connection ? mysql_errno(m_connection) : static_cast<unsigned>(Gone);
     return {m_connection ? said(mysql_sqlstate(m_connection)) : QString(),
             m_connection ? said(mysql_error(m_connection)) : Texts::tr("there is no connection"),
-            isLost(code) ? QSqlError::ConnectionError : QSqlError::StatementError, QString::number(code)};
+            isLost(static_cast<int>(code)) ? QSqlError::ConnectionError : QSqlError::StatementError,
+            QString::number(code)};
 }
 
 QSqlError MariadbDriver::errorOf(MYSQL_STMT *statement) const
@@ -207,7 +200,8 @@ QSqlError MariadbDriver::errorOf(MYSQL_STMT *statement) const
         return error();
     }
     return {said(mysql_stmt_sqlstate(statement)), said(mysql_stmt_error(statement)),
-            isLost(code) ? QSqlError::ConnectionError : QSqlError::StatementError, QString::number(code)};
+            isLost(static_cast<int>(code)) ? QSqlError::ConnectionError : QSqlError::StatementError,
+            QString::number(code)};
 }
 
 bool MariadbDriver::open(const QString &, const QString &, const QString &, const QString &, int, const QString &)
@@ -431,7 +425,7 @@ bool MariadbDriver::makeReady(const QString &sql)
 {
     if (isWaiting()) {
         setLastError({QString(), Texts::tr("another question is still being answered"), QSqlError::StatementError,
-                      QString::number(QueryInterrupted)});
+                      QString::number(Interrupted)});
         return false;
     }
     m_sinceCancelled.invalidate();

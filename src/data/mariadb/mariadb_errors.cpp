@@ -3,55 +3,24 @@
 // in the server's language.
 #include "core/text/tr.h"
 #include "data/dialect/refusal_words.h"
+#include "data/mariadb/mariadb_codes.h"
 #include "data/mariadb/mariadb_parts.h"
 
 namespace nabblet {
 
 namespace {
 
-enum Code {
-    AccessDeniedToDatabase = 1044,
-    AccessDenied = 1045,
-    WsrepNotReady = 1047,
-    CannotBeNull = 1048,
-    NoDatabase = 1049,
-    Duplicate = 1062,
-    TableFull = 1114,
-    NotAllowedForTable = 1142,
-    NotAllowedForColumn = 1143,
-    LockWait = 1205,
-    Deadlock = 1213,
-    OutOfRange = 1264,
-    Truncated = 1265,
-    ReadOnlyOption = 1290,
-    WrongValue = 1292,
-    Interrupted = 1317,
-    NoDefault = 1364,
-    WrongValueForField = 1366,
-    TooLong = 1406,
-    RowIsReferenced = 1451,
-    NoReferencedRow = 1452,
-    Signalled = 1644,
-    ReadOnlyTransaction = 1792,
-    StatementTimeout = 1969,
-    CannotConnectSocket = 2002,
-    CannotConnect = 2003,
-    UnknownHost = 2005,
-    Gone = 2006,
-    Lost = 2013,
-    TlsFailed = 2026,
-    CheckFailed = 4025,
-};
+using namespace MariadbCode;
 
 int codeOf(const QSqlError &error)
 {
     return error.nativeErrorCode().toInt();
 }
 
-bool isLost(int code)
+// A computer that left its cluster is as good as gone.
+bool isOutOfReach(int code)
 {
-    return code == CannotConnectSocket || code == CannotConnect || code == Gone || code == Lost ||
-           code == WsrepNotReady;
+    return isLost(code) || code == WsrepNotReady;
 }
 
 // Names in quotes, in the order in which they stand; of `a`.`b`.`c` each by itself.
@@ -161,7 +130,7 @@ Refusal mariadbRefusal(const QSqlError &error, const RefusalContext &context)
     default:
         break;
     }
-    if (isLost(code)) {
+    if (isOutOfReach(code)) {
         return plain(Texts::tr("The connection to the database was lost. What you typed is kept; save again when the "
                                "server answers."));
     }
@@ -173,7 +142,7 @@ Error mariadbFailure(const QSqlError &error, const DatabaseAddress &address)
     const QString said = error.databaseText();
     const QString database = addressWords(address);
     const int code = codeOf(error);
-    if (isLost(code)) {
+    if (isOutOfReach(code)) {
         return {
             Texts::tr("The database server on %1 does not answer any more. What you typed is kept; it is tried again "
                       "by itself.")
@@ -222,7 +191,7 @@ Error mariadbNotOpened(const QSqlError &error, const DatabaseAddress &address)
     default:
         break;
     }
-    if (isLost(codeOf(error))) {
+    if (isOutOfReach(codeOf(error))) {
         return {Texts::tr("No database server answers on %1. Check the name of the computer and the port, and whether "
                           "the server runs.")
                     .arg(where),

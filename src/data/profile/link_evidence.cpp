@@ -11,39 +11,65 @@ std::optional<LinkEvidence> evidenceOf(const Connection &connection, const Catal
 {
     const Table *table = findTable(catalogue, link.table);
     const Table *parent = findTable(catalogue, link.link.parentTable);
-    const Column *column =
-        table && link.link.columns.size() == 1 ? findColumn(*table, link.link.columns.first()) : nullptr;
-    if (!column || !parent || link.link.parentColumns.size() != 1) {
+    const qsizetype count = link.link.columns.size();
+    if (!table || !parent || count == 0 || link.link.parentColumns.size() != count) {
         return std::nullopt;
     }
     const Dialect &dialect = connection.dialect();
-    const QString from = rowsColumn(connection, column->name);
-    const QString value = connection.quoted(QStringLiteral("value"));
+    QStringList values; // what is asked of the rows that point
+    QStringList names;
+    QStringList areThere;
+    QStringList keys;
+    for (qsizetype i = 0; i < count; ++i) {
+        const Column *column = findColumn(*table, link.link.columns.at(i));
+        if (!column) {
+            return std::nullopt;
+        }
+        const QString from = rowsColumn(connection, column->name);
+        const QString name = connection.quoted(QStringLiteral("value_%1").arg(i));
+        values.append(QStringLiteral("%1 AS %2").arg(from, name));
+        names.append(name);
+        areThere.append(from + QStringLiteral(" IS NOT NULL"));
+        // 0 and a blank text are how many databases write that there is none; a line may have the number 0.
+        if (column->type == ColumnType::Text || count == 1) {
+            areThere.append(from +
+                            (column->type == ColumnType::Text ? QStringLiteral(" <> ''") : QStringLiteral(" <> 0")));
+        }
+        keys.append(QStringLiteral("%1.%2 = %3")
+                        .arg(connection.quoted(parent->name), connection.quoted(link.link.parentColumns.at(i)), name));
+    }
+    const QString all = QStringLiteral(" AND ");
     const QString there = connection.quoted(QStringLiteral("there"));
-    const QString key = connection.quoted(parent->name) + u'.' + connection.quoted(link.link.parentColumns.first());
-    // 0 and a blank text are how many databases write that there is none.
-    const QString isThere = column->type == ColumnType::Text ? QStringLiteral("%1 <> ''") : QStringLiteral("%1 <> 0");
     const QString picked =
-        dialect.firstOf(QStringLiteral("SELECT %1 AS %2 FROM %3 WHERE %1 IS NOT NULL AND %4")
-                            .arg(from, value, rowsFrom(connection, recordSourceOf(*table)), isThere.arg(from)),
+        dialect.firstOf(QStringLiteral("SELECT %1 FROM %2 WHERE %3")
+                            .arg(values.join(u','), rowsFrom(connection, recordSourceOf(*table)), areThere.join(all)),
                         LinkRows);
     const QString asked =
-        QStringLiteral("SELECT %1, CASE WHEN EXISTS (SELECT 1 FROM %2 WHERE %3 = %1) THEN 1 ELSE 0 END "
-                       "AS %4 FROM %5")
-            .arg(value, connection.quoted(parent->name), key, there,
+        QStringLiteral("SELECT %1, CASE WHEN EXISTS (SELECT 1 FROM %2 WHERE %3) THEN 1 ELSE 0 END AS %4 FROM %5")
+            .arg(names.join(u','), connection.quoted(parent->name), keys.join(all), there,
                  dialect.selectAs(picked, connection.quoted(QStringLiteral("picked"))));
+    const QString rows = dialect.selectAs(asked, connection.quoted(QStringLiteral("asked")));
     QSqlQuery query(connection.database());
     query.setForwardOnly(true);
-    const QString sql = QStringLiteral("SELECT count(*), sum(%1), min(CASE WHEN %1 = 0 THEN %2 END) FROM %3")
-                            .arg(there, value, dialect.selectAs(asked, connection.quoted(QStringLiteral("asked"))));
-    if (!query.exec(sql) || !query.next()) {
+    if (!query.exec(QStringLiteral("SELECT count(*), sum(%1) FROM %2").arg(there, rows)) || !query.next()) {
         return std::nullopt;
     }
     LinkEvidence evidence;
     evidence.values = query.value(0).toLongLong();
     evidence.found = query.value(1).toLongLong();
-    evidence.stranger = query.value(2).toString();
     evidence.isWhole = evidence.values < LinkRows;
+    if (evidence.found < evidence.values) {
+        const QString first = dialect.firstOf(
+            QStringLiteral("SELECT %1 FROM %2 WHERE %3 = 0 ORDER BY %1").arg(names.join(u','), rows, there), 1);
+        if (!query.exec(first) || !query.next()) {
+            return std::nullopt;
+        }
+        QStringList stranger;
+        for (int i = 0; i < count; ++i) {
+            stranger.append(query.value(i).toString());
+        }
+        evidence.stranger = stranger.join(QStringLiteral(", "));
+    }
     return evidence;
 }
 
@@ -51,18 +77,18 @@ QList<FoundLink> findLinks(const Connection &connection, const Catalogue &catalo
                            const std::atomic<bool> &isCancelled)
 {
     QList<FoundLink> found;
-    QSet<QString> settled; // columns that have one
+    QSet<QString> settled; // columns, alone or together, that have one
     for (const LikelyLink &link : linksByName(catalogue)) {
         if (isCancelled.load(std::memory_order_relaxed)) {
             break;
         }
-        const QString column = link.link.table + u'\n' + link.link.link.columns.first();
-        if (settled.contains(column)) {
+        const QString columns = link.link.table + u'\n' + link.link.link.columns.join(u'\n');
+        if (settled.contains(columns)) {
             continue;
         }
         const std::optional<LinkEvidence> evidence = evidenceOf(connection, catalogue, link.link);
         if (evidence && isBorneOut(link, *evidence)) {
-            settled.insert(column);
+            settled.insert(columns);
             found.append({link, *evidence});
         }
     }

@@ -11,7 +11,7 @@ namespace nabblet {
 
 constexpr qint64 LinkRows = 20000; // of a table are looked at
 
-// Looks whether the values of a link's column are in the other table. Nothing where that could not be read.
+// Looks whether the values of a link's columns are in the other table. Nothing where that could not be read.
 std::optional<LinkEvidence> evidenceOf(const Connection &connection, const Catalogue &catalogue, const TableLink &link);
 
 struct FoundLink
@@ -20,7 +20,8 @@ struct FoundLink
     LinkEvidence evidence;
 };
 
-// The links that names suggest and stored values bear out, at most one for a column. Long for many tables, so it is
+// The links that names suggest and stored values bear out, at most one for a column, and one for
+// the same columns together. Long for many tables, so it is
 // done beside the interface. Gives what was found so far when isCancelled turns true.
 QList<FoundLink> findLinks(const Connection &connection, const Catalogue &catalogue,
                            const std::atomic<bool> &isCancelled);

@@ -38,7 +38,8 @@ QVariant LikelyLinksModel::data(const QModelIndex &index, int role) const
     const FoundLink &each = m_shown.at(index.row());
     const TableLink &link = each.link.link;
     const bool isFromHere = link.table == m_table;
-    const QString from = isFromHere ? link.link.columns.first() : link.table + u'.' + link.link.columns.first();
+    const QString columns = link.link.columns.join(tr(" and "));
+    const QString from = isFromHere ? columns : link.table + u'.' + columns;
     const QString words = tr("%1 → %2").arg(from.simplified(), link.link.parentTable.simplified());
     const QString evidence = evidenceInWords(each.link, each.evidence);
     switch (role) {
@@ -50,8 +51,7 @@ QVariant LikelyLinksModel::data(const QModelIndex &index, int role) const
         return evidence;
     case Qt::ToolTipRole:
         return tr("%1: %2. Ticked, the project remembers this link: its values are chosen from a list, and its rows "
-                  "can "
-                  "be shown with each record.")
+                  "can be shown with each record.")
             .arg(words, evidence);
     case Qt::CheckStateRole:
         return m_taken.contains(link) ? Qt::Checked : Qt::Unchecked;

@@ -8,11 +8,13 @@
 #include <QLabel>
 #include <QPushButton>
 
+#include <algorithm>
+
 namespace nabblet {
 
 namespace {
 
-constexpr int MostPairs = 3; // of columns
+constexpr int MostPairs = 4; // of columns
 
 } // namespace
 
@@ -130,12 +132,18 @@ void LinkByHand::findPairs()
 void LinkByHand::takeFound(const QList<FoundLink> &found)
 {
     m_found = found;
-    if (!found.isEmpty() && !m_isTouched && link().childColumns.size() <= 1) {
-        const ForeignKey &best = found.first().link.link.link;
-        const QSignalBlocker childBlocker(m_childColumns.first());
-        const QSignalBlocker ownBlocker(m_parentColumns.first());
-        m_childColumns.first()->setCurrentText(best.columns.first());
-        m_parentColumns.first()->setCurrentText(best.parentColumns.first());
+    // A link to the record's whole key says more than one to a part of it.
+    const auto columns = [](const FoundLink &each) { return each.link.link.link.columns.size(); };
+    const auto best = std::max_element(found.begin(), found.end(),
+                                       [&](const FoundLink &a, const FoundLink &b) { return columns(a) < columns(b); });
+    if (best != found.end() && !m_isTouched && link().childColumns.size() <= columns(*best)) {
+        const ForeignKey &pairs = best->link.link.link;
+        for (int i = 0; i < m_childColumns.size(); ++i) {
+            const QSignalBlocker childBlocker(m_childColumns.at(i));
+            const QSignalBlocker ownBlocker(m_parentColumns.at(i));
+            m_childColumns.at(i)->setCurrentText(pairs.columns.value(i));
+            m_parentColumns.at(i)->setCurrentText(pairs.parentColumns.value(i));
+        }
     }
     showWords();
 }

@@ -26,8 +26,8 @@ class TestLikelyLinks : public QObject
         QStringList all;
         for (const LikelyLink &each : linksByName(catalogue)) {
             all.append(QString("%1.%2>%3.%4 %5")
-                           .arg(each.link.table, each.link.link.columns.first(), each.link.link.parentTable,
-                                each.link.link.parentColumns.first())
+                           .arg(each.link.table, each.link.link.columns.join('+'), each.link.link.parentTable,
+                                each.link.link.parentColumns.join('+'))
                            .arg(each.points));
         }
         return all;
@@ -100,6 +100,33 @@ private Q_SLOTS:
                  QStringList({"shop_orders.customer_id>shop_customers.id 3", "shop_items.order_id>shop_orders.id 3"}));
     }
 
+    // Rows that point to the whole of a key of several columns.
+    void wholeKeysArePointedTo()
+    {
+        Table line = tableOf("order_lines", {"order_id", "no", "piece:t"});
+        line.primaryKey = {"order_id", "no"};
+        const Table note = tableOf("notes", {"id", "order_id", "order_line_no", "words:t"});
+        QCOMPARE(found({{line, note}}), QStringList("notes.order_id+order_line_no>order_lines.order_id+no 3"));
+
+        // "no" alone may be that of anything: such a name is not believed without values.
+        Table plain = tableOf("notes", {"id", "order_id", "no", "words:t"});
+        QCOMPARE(found({{line, plain}}), QStringList("notes.order_id+no>order_lines.order_id+no 2"));
+
+        // Not by a part of the key, nor other kinds of values, nor what is declared already in whatever order.
+        QVERIFY(found({{line, tableOf("notes", {"id", "order_id", "words:t"})}}).isEmpty());
+        QVERIFY(found({{line, tableOf("notes", {"id", "order_id", "no:t"})}}).isEmpty());
+        plain.foreignKeys = {{{"no", "order_id"}, "order_lines", {"no", "order_id"}}};
+        QVERIFY(found({{line, plain}}).isEmpty());
+
+        // Tables that have the same key go along with one another, in whatever order; one that has more belongs.
+        Table price = tableOf("prices", {"no", "order_id", "amount"});
+        price.primaryKey = {"no", "order_id"};
+        QVERIFY(found({{line, price}}).isEmpty());
+        price = tableOf("prices", {"order_id", "no", "day:t"});
+        price.primaryKey = {"order_id", "no", "day"};
+        QCOMPARE(found({{line, price}}), QStringList("prices.order_id+no>order_lines.order_id+no 2"));
+    }
+
     void valuesBearOutOrNot()
     {
         LikelyLink link{{"ticket", {{"queue"}, "queues", {"id"}}}, 2};
@@ -126,6 +153,24 @@ private Q_SLOTS:
         QCOMPARE(linksOfProject(with), QList<TableLink>{link});
         QVERIFY(linksOfProject(catalogue).isEmpty());
         QVERIFY(linksByName(with).isEmpty());
+    }
+
+    // What the project knows of one of the columns does not hide what they are together.
+    void aLinkOfAColumnLeavesThatOfAll()
+    {
+        Table line = tableOf("order_lines", {"order_id", "line_no"});
+        line.primaryKey = {"order_id", "line_no"};
+        const Catalogue catalogue{
+            {tableOf("orders", {"order_id"}, "order_id"), line, tableOf("notes", {"id", "order_id", "line_no"})}};
+        const TableLink one{"notes", {{"order_id"}, "orders", {"order_id"}, LinkRule::Nothing}};
+        const TableLink all{"notes",
+                            {{"order_id", "line_no"}, "order_lines", {"order_id", "line_no"}, LinkRule::Nothing}};
+        QVERIFY(found(withLinks(catalogue, {one})).contains("notes.order_id+line_no>order_lines.order_id+line_no 3"));
+        const Catalogue with = withLinks(catalogue, {one, all});
+        const Table &notes = *findTable(with, "notes");
+        QCOMPARE(ledLink(notes, "order_id")->parentTable, "orders");
+        QCOMPARE(ledLink(notes, "line_no")->parentTable, "order_lines");
+        QCOMPARE(childrenOf(with, "order_lines").size(), 1);
     }
 };
 

@@ -99,6 +99,41 @@ private Q_SLOTS:
         QVERIFY(findLinks(connection, catalogue, givenUp).isEmpty());
     }
 
+    // Columns that are looked for together, as they stand in a row; a line may have the number 0.
+    void wholeKeysAreFoundByValues()
+    {
+        const QString path = m_folder.filePath("whole_keys.db");
+        QCOMPARE(samples::sqlite3(
+                     path,
+                     "CREATE TABLE order_lines (order_no INTEGER, line_no INTEGER, piece TEXT, PRIMARY KEY (order_no, "
+                     "line_no));"
+                     "INSERT INTO order_lines VALUES (7,0,'Chain'),(7,1,'Lantern'),(8,0,'Anchor');"
+                     "CREATE TABLE damage (id INTEGER PRIMARY KEY, order_no INTEGER, line_no INTEGER, words TEXT);"
+                     "INSERT INTO damage VALUES (1,7,0,'a'),(2,8,0,'b'),(3,7,NULL,'c'),(4,7,1,'d');"
+                     // Each of these numbers is there, but not these two together.
+                     "CREATE TABLE stock (id INTEGER PRIMARY KEY, order_no INTEGER, line_no INTEGER);"
+                     "INSERT INTO stock VALUES (1,8,1),(2,7,1);"),
+                 QString());
+        const Connection connection = samples::opened(path);
+        const Catalogue catalogue = *learnCatalogue(connection);
+        const std::atomic<bool> goesOn{false};
+        const QList<FoundLink> found = findLinks(connection, catalogue, goesOn);
+        QCOMPARE(found.size(), 1);
+        QCOMPARE(found.first().link.link.table, "damage");
+        QCOMPARE(found.first().link.link.link.columns, QStringList({"order_no", "line_no"}));
+        QCOMPARE(found.first().evidence.values, 3);
+        QCOMPARE(found.first().evidence.found, 3);
+        const std::optional<LinkEvidence> ofStock = evidenceOf(
+            connection, catalogue, {"stock", {{"order_no", "line_no"}, "order_lines", {"order_no", "line_no"}}});
+        QVERIFY(ofStock);
+        QCOMPARE(ofStock->values, 2);
+        QCOMPARE(ofStock->found, 1);
+        QCOMPARE(ofStock->stranger, "8, 1");
+        const QList<FoundLink> between = findLinksBetween(connection, catalogue, "damage", "order_lines", goesOn);
+        QVERIFY(!between.isEmpty());
+        QCOMPARE(between.first().link.link.link.columns.size(), 2);
+    }
+
     // Blank texts, blobs, quotes in names and a view do no harm.
     void oddTablesDoNoHarm()
     {
