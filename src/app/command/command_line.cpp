@@ -50,14 +50,21 @@ namespace {
 // Ends the program once the widget that it watches is painted.
 class QuitWhenPainted : public QObject
 {
+public:
+    explicit QuitWhenPainted(QWidget *window) : m_window(window) {}
+
 protected:
     bool eventFilter(QObject *, QEvent *event) override
     {
         if (event->type() == QEvent::Paint) {
-            QTimer::singleShot(0, qApp, &QCoreApplication::quit);
+            // Before what is done after the first picture.
+            QMetaObject::invokeMethod(m_window, &QWidget::close, Qt::QueuedConnection);
         }
         return false;
     }
+
+private:
+    QWidget *m_window;
 };
 
 // Lets the session find out how many records there are; true when it did.
@@ -298,7 +305,7 @@ int openWindow(QApplication &application, const QStringList &arguments)
     }
     prepareDictionaries();
     MainWindow window;
-    QuitWhenPainted quit;
+    QuitWhenPainted quit(&window);
     if (parser.isSet(startup)) {
         window.filing().openPath(parser.positionalArguments().value(0));
         (window.board() ? static_cast<QWidget *>(window.board()->viewport()) : &window)->installEventFilter(&quit);

@@ -70,9 +70,9 @@ namespace nabblet {
 
 namespace {
 
-QWidget *framed(QVBoxLayout **contents)
+QWidget *framed(QVBoxLayout **contents, QWidget *parent = nullptr)
 {
-    auto *frame = new QWidget;
+    auto *frame = new QWidget(parent);
     *contents = new QVBoxLayout(frame);
     (*contents)->setContentsMargins(0, 0, 0, 0);
     (*contents)->setSpacing(0);
@@ -94,7 +94,7 @@ MainWindow::MainWindow(QWidget *parent) : QMainWindow(parent)
                                                       : ThemeChoice::AsDesktop;
     QApplication::setFont(desktopFont());
     styleApplication(); // before there are widgets: those polished later keep another font
-    m_appearance = std::make_unique<Appearance>(looks().first(), theme(), QApplication::font());
+    m_appearance = std::make_unique<Appearance>(usualLook(), theme(), QApplication::font());
     m_work = std::make_unique<OpenWork>();
     m_filing = std::make_unique<Filing>(m_work.get(), m_appearance.get(), this);
     m_tableChanging = std::make_unique<TableChanging>(m_work.get(), this);
@@ -190,21 +190,45 @@ void MainWindow::followWork()
 
 // ---------------------------------------------------------------- building the window
 
+void MainWindow::takeRulesPage(RulesPage *page)
+{
+    m_pages->addWidget(page);
+    connect(page, &RulesPage::backRequested, this, &MainWindow::showDesign);
+    connect(page, &RulesPage::said, this, &MainWindow::say);
+    connect(page, &RulesPage::boardRequested, this, [this](ControlId control) {
+        showDesign();
+        Selection selection;
+        selection.set({control});
+        m_board->setSelection(selection);
+    });
+    page->setUntried([this](const Rule &rule) { return m_trialPage->tried().untried(rule); });
+    connect(page, &RulesPage::recordRequested, this, [this](const RowKey &key) {
+        if (!m_work->document()->focus().isEmpty()) {
+            say(tr("This form shows its records inside another one; look for the record there."));
+        } else if (m_work->session() && m_work->session()->moves().goToKey(key)) {
+            showEntry();
+        } else {
+            say(tr("The record in hand has to be saved or put back first."));
+        }
+    });
+}
+
 void MainWindow::makePages()
 {
-    auto *ground = new QWidget;
+    // What is made inside its parent is styled once; what is taken in later, once more with all that is in it.
+    auto *ground = new QWidget(this);
     ground->setObjectName(QStringLiteral("ground"));
     ground->setAttribute(Qt::WA_StyledBackground);
     auto *column = new QVBoxLayout(ground);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
-    m_bar = new TopBar;
+    m_bar = new TopBar(ground);
     column->addWidget(m_bar);
-    m_pages = new QStackedWidget;
+    m_pages = new QStackedWidget(ground);
     column->addWidget(m_pages, 1);
     setCentralWidget(ground);
 
-    m_startPage = new StartPage;
+    m_startPage = new StartPage(m_pages);
     m_startPage->showUsed(usedLately());
     connect(m_startPage, &StartPage::openRequested, m_filing.get(), &Filing::open);
     connect(m_startPage, &StartPage::blankRequested, m_filing.get(), &Filing::newBlankForm);
@@ -214,7 +238,7 @@ void MainWindow::makePages()
     m_pages->addWidget(m_startPage);
     setAcceptDrops(true);
 
-    m_designPage = new PanelSplitter;
+    m_designPage = new PanelSplitter(m_pages);
     m_designPage->setHandleWidth(6);
     m_catalogue = new CataloguePanel;
     QVBoxLayout *unused = nullptr;
@@ -276,12 +300,12 @@ void MainWindow::makePages()
     m_pages->addWidget(m_designPage);
 
     QVBoxLayout *entryColumn = nullptr;
-    m_entryPage = framed(&entryColumn);
+    m_entryPage = framed(&entryColumn, m_pages);
     entryColumn->setContentsMargins(8, 8, 8, 8);
     m_pages->addWidget(m_entryPage);
     m_rules = new RuleView(
         m_work.get(), [this] { return m_storedValues ? &m_storedValues->profile() : nullptr; }, this);
-    m_pages->addWidget(m_rules->page());
+    connect(m_rules, &RuleView::made, this, &MainWindow::takeRulesPage);
     m_looks = new LookView(m_work.get(), this);
     connect(m_looks, &LookView::tried, this, &MainWindow::tryLook);
     connect(m_looks, &LookView::triedEnded, this, &MainWindow::endTryingLook);
@@ -297,7 +321,7 @@ void MainWindow::makePages()
     connect(m_findings, &FindingsView::said, this, &MainWindow::say);
     connect(m_findings, &FindingsView::counted, this,
             [this](const FindingCounts &counts) { m_bar->setFound(counts.toFix, counts.toWeigh); });
-    m_trialPage = new TrialPage;
+    m_trialPage = new TrialPage(m_pages);
     m_pages->addWidget(m_trialPage);
     connect(m_trialPage, &TrialPage::endRequested, this, &MainWindow::endTrial);
     connect(m_trialPage, &TrialPage::endedBecause, this, [this](const QString &why) {
@@ -305,25 +329,6 @@ void MainWindow::makePages()
         complain({why, {}});
     });
     connect(m_trialPage, &TrialPage::said, this, &MainWindow::say);
-    connect(m_rules->page(), &RulesPage::backRequested, this, &MainWindow::showDesign);
-    connect(m_rules->page(), &RulesPage::said, this, &MainWindow::say);
-    connect(m_rules->page(), &RulesPage::boardRequested, this, [this](ControlId control) {
-        showDesign();
-        Selection selection;
-        selection.set({control});
-        m_board->setSelection(selection);
-    });
-    m_rules->page()->setUntried([this](const Rule &rule) { return m_trialPage->tried().untried(rule); });
-    connect(m_rules->page(), &RulesPage::recordRequested, this, [this](const RowKey &key) {
-        if (!m_work->document()->focus().isEmpty()) {
-            say(tr("This form shows its records inside another one; look for the record there."));
-        } else if (m_work->session() && m_work->session()->moves().goToKey(key)) {
-            showEntry();
-        } else {
-            say(tr("The record in hand has to be saved or put back first."));
-        }
-    });
-
     m_status = new StatusLine(statusBar());
     connect(m_status->sizes(), &QPushButton::clicked, this, &MainWindow::showWindowSizes);
 

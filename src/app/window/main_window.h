@@ -28,6 +28,7 @@ class OutlinePanel;
 class Palette;
 class PanelSplitter;
 class RuleView;
+class RulesPage;
 class FindingsPanel;
 class FindingsView;
 class AtHandRow;
@@ -141,6 +142,7 @@ private:
     AddedFields addedFields(const Form &form, const QString &table, const QStringList &columns,
                             const FieldTarget &target) const;
     void makePages();
+    void takeRulesPage(nabblet::RulesPage *page);
     void followWork();
     void showWorkspace();
     void showDocument();

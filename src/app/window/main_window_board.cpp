@@ -26,6 +26,7 @@
 #include "designer/panels/side_panels.h"
 #include "designer/panels/window_size_strip.h"
 #include "designer/settings/inspector.h"
+#include "entry/theme/after_picture.h"
 #include "entry/theme/theme.h"
 #include "entry/view/entry_view.h"
 
@@ -168,7 +169,8 @@ void MainWindow::showDocument()
     }
     *m_appearance = Appearance(form.look, theme(), QApplication::font(), m_work->workspace().looks);
     m_board = new Board(m_work->document(), m_work->session(), *m_appearance, m_boardFrame);
-    m_inspector = new Inspector(m_work->document(), m_appearance.get(), m_inspectorFrame);
+    m_inspector = new Inspector(m_work->document(), m_appearance.get(), m_inspectorFrame, Inspector::Fills::WhenTold);
+    afterFirstPicture(m_board->viewport(), m_inspector, [inspector = m_inspector] { inspector->fill(); });
     m_windowSizeStrip = new WindowSizeStrip(m_board);
     m_innerBar = new InnerFormBar;
     m_boardFrame->layout()->addWidget(m_innerBar);

@@ -91,7 +91,7 @@ void MainWindow::endTrial()
 
 bool MainWindow::isRules() const
 {
-    return m_work->document() && m_pages->currentWidget() == m_rules->page();
+    return m_work->document() && m_rules->isPage(m_pages->currentWidget());
 }
 
 void MainWindow::showRules()

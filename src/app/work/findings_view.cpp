@@ -51,7 +51,10 @@ void FindingsView::projectChanged()
     known.catalogue = m_work->document() ? m_work->shownCatalogue() : workspace.catalogue;
     known.looks = workspace.looks;
     known.namingPattern = workspace.project.namingPattern;
-    known.opened = m_opened.of(workspace.projectFolder, workspace.project.startForm);
+    known.readOpened = [this] { // which reads all forms of the project
+        const Workspace &now = m_work->workspace();
+        return m_opened.of(now.projectFolder, now.project.startForm);
+    };
     known.forms =
         workspace.projectFolder.isEmpty() ? std::nullopt : std::optional(formNamesOf(workspace.projectFolder));
     m_watch.setKnown(known);

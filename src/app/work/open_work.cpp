@@ -188,7 +188,7 @@ void OpenWork::putLooks(const LookBook &book)
         }
         // As it is read again, so that our own writing is not taken for another program's.
         for (Look &look : m_workspace.looks.looks) {
-            if (const Result<Look> stored = readLook(writeLook(look), look.name, looks().first())) {
+            if (const Result<Look> stored = readLook(writeLook(look), look.name, usualLook())) {
                 look = *stored;
             }
         }

@@ -21,8 +21,21 @@ QString inWords(const Result<QVariant> &value)
 } // namespace
 
 RuleView::RuleView(OpenWork *work, std::function<const Profile *()> profile, QObject *parent)
-    : QObject(parent), m_work(work), m_profile(std::move(profile)), m_page(new RulesPage)
+    : QObject(parent), m_work(work), m_profile(std::move(profile))
 {
+    connect(work, &OpenWork::closing, this, [this] {
+        if (m_page) {
+            m_page->setDocument(nullptr);
+        }
+    });
+}
+
+RulesPage *RuleView::page()
+{
+    if (m_page) {
+        return m_page;
+    }
+    m_page = new RulesPage;
     m_page->setChoices([this](const QString &column) { return choicesOf(column); });
     m_page->setTrying([this](const QString &expression) { return tried(expression); });
     connect(m_page, &RulesPage::sentenceChanged, this, [this](const RuleSentence &sentence) {
@@ -30,20 +43,32 @@ RuleView::RuleView(OpenWork *work, std::function<const Profile *()> profile, QOb
         m_page->setDatabase(m_work->workspace().address, m_work->shownCatalogue());
         Q_EMIT m_page->said(kept ? tr("Said so from now on, in all forms of the project.") : kept.error().sentence);
     });
-    connect(work, &OpenWork::closing, this, [this] { m_page->setDocument(nullptr); });
+    if (m_appearance) {
+        m_page->setAppearance(*m_appearance);
+    }
+    Q_EMIT made(m_page);
+    return m_page;
+}
+
+bool RuleView::isPage(const QWidget *widget) const
+{
+    return m_page && widget == m_page;
 }
 
 void RuleView::setAppearance(const Appearance &appearance)
 {
-    m_page->setAppearance(appearance);
+    m_appearance = appearance;
+    if (m_page) {
+        m_page->setAppearance(appearance);
+    }
 }
 
 void RuleView::open(const QList<ControlId> &controls)
 {
     m_choices.clear();
-    m_page->setDocument(m_work->document());
-    m_page->setDatabase(m_work->workspace().address, m_work->shownCatalogue());
-    m_page->open(controls);
+    page()->setDocument(m_work->document());
+    page()->setDatabase(m_work->workspace().address, m_work->shownCatalogue());
+    page()->open(controls);
 }
 
 // Asked for at every letter.

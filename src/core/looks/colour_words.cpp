@@ -26,15 +26,6 @@ Error notAColour(const QString &typed)
                  {}};
 }
 
-Colour fromParts(const Three &parts) // each 0 to 1
-{
-    Colour colour = 0;
-    for (const double part : parts) {
-        colour = colour << 8 | static_cast<Colour>(std::lround(std::clamp(part, 0.0, 1.0) * 255));
-    }
-    return colour;
-}
-
 std::optional<Colour> fromDigits(const QString &digits)
 {
     static const QRegularExpression three(QStringLiteral("^[0-9a-fA-F]{3}$"));
@@ -107,20 +98,20 @@ Colour fromHsl(double hue, double saturation, double lightness)
         const double k = std::fmod(n + hue / 30, 12);
         return lightness - a * std::max(-1.0, std::min({k - 3, 9 - k, 1.0}));
     };
-    return fromParts({part(0), part(8), part(4)});
+    return colourOfShares({part(0), part(8), part(4)});
 }
 
 Colour fromHwb(double hue, double white, double black)
 {
     if (white + black >= 1) {
         const double grey = white / (white + black);
-        return fromParts({grey, grey, grey});
+        return colourOfShares({grey, grey, grey});
     }
     Three parts = pureHue(hue);
     for (double &part : parts) {
         part = part * (1 - white - black) + white;
     }
-    return fromParts(parts);
+    return colourOfShares(parts);
 }
 
 // CIE Lab with the white of D50, to linear sRGB (CSS Color 4, section 17).
@@ -144,7 +135,7 @@ Colour fromLab(double lightness, double a, double b)
         const double part = std::clamp(linear.at(i), 0.0, 1.0);
         parts.at(i) = part <= 0.0031308 ? part * 12.92 : 1.055 * std::pow(part, 1 / 2.4) - 0.055;
     }
-    return fromParts(parts);
+    return colourOfShares(parts);
 }
 
 Colour fromOklab(double lightness, double a, double b)
@@ -170,7 +161,7 @@ std::optional<double> share(const QString &words) // 0 to 1, also where CSS lets
 
 Colour ofBytes(double r, double g, double b)
 {
-    return fromParts({r / 255, g / 255, b / 255});
+    return colourOfShares({r / 255, g / 255, b / 255});
 }
 
 std::optional<Colour> ofPolarLab(const QStringList &p)
@@ -226,7 +217,7 @@ Notation notationNamed(const QString &name)
               [](const QStringList &p) {
                   return ofThree(number(p.at(0), 1), number(p.at(1), 1), number(p.at(2), 1),
                                  [](double r, double g, double b) {
-                                     return fromParts({r, g, b});
+                                     return colourOfShares({r, g, b});
                                  });
               }},
     };
@@ -239,6 +230,15 @@ Notation notationNamed(const QString &name)
 }
 
 } // namespace
+
+Colour colourOfShares(const std::array<double, 3> &shares)
+{
+    Colour colour = 0;
+    for (const double share : shares) {
+        colour = colour << 8 | static_cast<Colour>(std::lround(std::clamp(share, 0.0, 1.0) * 255));
+    }
+    return colour;
+}
 
 Result<Colour> readColour(const QString &typed)
 {

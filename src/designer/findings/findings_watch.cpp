@@ -46,9 +46,8 @@ std::optional<CheckContext> FindingsWatch::context() const
     if (!m_document || !m_measure) {
         return {};
     }
-    return CheckContext{m_document->root(), m_known.catalogue, *m_measure,    {},
-                        m_known.looks,      &m_known.profiles, m_known.forms, m_known.namingPattern,
-                        m_known.opened};
+    return CheckContext{m_document->root(), m_known.catalogue,     *m_measure,    {}, m_known.looks, &m_known.profiles,
+                        m_known.forms,      m_known.namingPattern, m_known.opened};
 }
 
 void FindingsWatch::lookSoon()
@@ -63,6 +62,9 @@ void FindingsWatch::lookSoon()
 
 void FindingsWatch::begin()
 {
+    if (m_known.readOpened) {
+        m_known.opened = m_known.readOpened();
+    }
     m_gathered.clear();
     m_next = 0;
     m_turn.start();

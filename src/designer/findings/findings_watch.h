@@ -9,6 +9,8 @@
 #include <QPointer>
 #include <QTimer>
 
+#include <functional>
+
 namespace nabblet {
 
 class FindingsWatch : public QObject
@@ -25,6 +27,7 @@ public:
         QString namingPattern;
         QHash<QString, Profile> profiles;
         std::optional<QStringList> opened;
+        std::function<std::optional<QStringList>()> readOpened; // called before a look; none: they stay as they are
     };
 
     explicit FindingsWatch(QObject *parent = nullptr);

@@ -46,7 +46,7 @@ QLabel *plain(const char *name)
 } // namespace
 
 RuleEditor::RuleEditor(const RuleContext *context, QWidget *parent)
-    : QWidget(parent), m_context(context), m_appearance(looks().first(), Theme::Light, QFont())
+    : QWidget(parent), m_context(context), m_appearance(usualLook(), Theme::Light, QFont())
 {
     setObjectName(QStringLiteral("ruleEditor"));
     auto *whole = new QVBoxLayout(this);

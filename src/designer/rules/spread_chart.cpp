@@ -22,7 +22,7 @@ constexpr int Near = 6;  // px within which a limit is taken hold of
 
 } // namespace
 
-SpreadChart::SpreadChart(QWidget *parent) : QWidget(parent), m_appearance(looks().first(), Theme::Light, QFont())
+SpreadChart::SpreadChart(QWidget *parent) : QWidget(parent), m_appearance(usualLook(), Theme::Light, QFont())
 {
     setObjectName(QStringLiteral("spread"));
     setAccessibleName(tr("What is stored, and where the limits are"));

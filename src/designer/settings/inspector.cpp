@@ -52,7 +52,7 @@ QList<QWidget *> stopsIn(const QWidget *row)
 
 } // namespace
 
-Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget *parent)
+Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget *parent, Fills fills)
     : Panel(tr("Form"), parent), m_document(document), m_measure(measure), m_search(new QLineEdit), m_help(new QLabel),
       m_notFound(new QLabel), m_changeRows(new QPushButton)
 {
@@ -104,6 +104,14 @@ Inspector::Inspector(FormDocument *document, const Appearance *measure, QWidget 
     m_help->hide();
     contents()->addWidget(m_help);
     connect(m_search, &QLineEdit::textChanged, this, &Inspector::refresh);
+    if (fills == Fills::AtOnce) {
+        fill();
+    }
+}
+
+void Inspector::fill()
+{
+    m_isFilled = true;
     refresh();
 }
 
@@ -123,7 +131,7 @@ int Inspector::placeOf(std::size_t field) const
 // Titles and rows are made when they are first to be seen; of the settings of all kinds, few ever are.
 void Inspector::make(Section &section)
 {
-    auto *title = new QLabel(settingText(section.name));
+    auto *title = new QLabel(settingText(section.name), m_rows->parentWidget());
     title->setObjectName(QStringLiteral("sectionTitle"));
     title->setContentsMargins(0, section.first == 0 ? 0 : 7, 0, 0);
     m_rows->insertWidget(placeOf(section.first), title);
@@ -134,17 +142,18 @@ void Inspector::make(Field &field)
 {
     const Setting &setting = *field.setting;
     const auto index = static_cast<std::size_t>(&field - m_fields.data());
-    auto *row = new QWidget;
+    // Made inside one another from the outside, as each widget that is taken in is styled once more with all in it.
+    auto *row = new QWidget(m_rows->parentWidget());
     row->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
     auto *lines = new QVBoxLayout(row);
     lines->setContentsMargins(0, 0, 0, 0);
     lines->setSpacing(2);
     const QString help = settingText(setting.help);
-    auto *label = new QLabel(settingText(setting.caption));
+    auto *label = new QLabel(settingText(setting.caption), row);
     label->setObjectName(QStringLiteral("faint"));
     label->setMinimumWidth(std::max(CaptionColumn, label->sizeHint().width()));
     label->setToolTip(help);
-    QWidget *editor = field.editor = editorFor(setting, index);
+    QWidget *editor = field.editor = editorFor(setting, index, row);
     editor->setObjectName(QString::fromLatin1(setting.name));
     editor->setToolTip(help);
     editor->setAccessibleName(settingText(setting.caption));
@@ -161,7 +170,7 @@ void Inspector::make(Field &field)
         auto *line = new QHBoxLayout;
         line->setSpacing(6);
         if (setting.said) {
-            line->addWidget(headWithGiveBack(field, label));
+            line->addWidget(headWithGiveBack(field, label, row));
         } else {
             line->addWidget(label);
         }
@@ -169,7 +178,7 @@ void Inspector::make(Field &field)
         lines->addLayout(line);
         field.line = line;
     }
-    field.mistake = new QLabel;
+    field.mistake = new QLabel(row);
     field.mistake->setObjectName(QStringLiteral("mistake"));
     field.mistake->setWordWrap(true);
     field.mistake->setTextFormat(Qt::RichText);
@@ -198,18 +207,18 @@ void Inspector::make(Field &field)
 }
 
 // A caption with what gives a pinned value back beside it.
-QWidget *Inspector::headWithGiveBack(Field &field, QLabel *label)
+QWidget *Inspector::headWithGiveBack(Field &field, QLabel *label, QWidget *row)
 {
     const auto index = static_cast<std::size_t>(&field - m_fields.data());
     const Setting &setting = *field.setting;
-    auto *head = new QWidget;
+    auto *head = new QWidget(row);
     head->setMinimumWidth(CaptionColumn);
     auto *line = new QHBoxLayout(head);
     line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(2);
     label->setMinimumWidth(0);
     field.label = label;
-    field.giveBack = new QToolButton;
+    field.giveBack = new QToolButton(head);
     field.giveBack->setObjectName(QString::fromLatin1(setting.name) + QStringLiteral("GiveBack"));
     field.giveBack->setText(QStringLiteral("×"));
     field.giveBack->setProperty("isQuiet", true);
@@ -236,11 +245,11 @@ bool Inspector::eventFilter(QObject *watched, QEvent *event)
     return Panel::eventFilter(watched, event);
 }
 
-QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
+QWidget *Inspector::editorFor(const Setting &setting, std::size_t index, QWidget *row)
 {
     switch (setting.editor) {
     case SettingEditor::Flag: {
-        auto *box = new QCheckBox;
+        auto *box = new QCheckBox(row);
         connect(box, &QCheckBox::clicked, this, [this, box, index](bool isOn) {
             box->setTristate(false);
             write(m_fields.at(index), isOn ? Yes : QString());
@@ -248,7 +257,7 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
         return box;
     }
     case SettingEditor::Choice: {
-        auto *box = new QComboBox;
+        auto *box = new QComboBox(row);
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(4);
         connect(box, &QComboBox::activated, this,
@@ -256,12 +265,12 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
         return box;
     }
     case SettingEditor::Shown: {
-        auto *line = new QLineEdit;
+        auto *line = new QLineEdit(row);
         line->setReadOnly(true);
         return line;
     }
     case SettingEditor::Lines: {
-        auto *lines = new LinesEditor;
+        auto *lines = new LinesEditor(row);
         lines->setReadOnly(setting.isOnlyRead);
         if (setting.takesColumns) {
             addColumnPicker(lines, [this] { return columnsToFillIn(context()); });
@@ -274,13 +283,13 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
         return lines;
     }
     case SettingEditor::File: {
-        auto *chooser = new FileChooser;
+        auto *chooser = new FileChooser(row);
         connect(chooser, &FileChooser::chosen, this,
                 [this, index](const QString &path) { write(m_fields.at(index), path); });
         return chooser;
     }
     case SettingEditor::ColourBox: {
-        auto *colour = new ColourEditor;
+        auto *colour = new ColourEditor(row);
         colour->source = [this] { return coloursToChoose(); };
         connect(colour, &ColourEditor::edited, this, [this, index](const QString &typed) {
             if (!m_isRefreshing) {
@@ -293,7 +302,7 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
     }
     case SettingEditor::Family:
     case SettingEditor::Style: {
-        auto *box = new QComboBox;
+        auto *box = new QComboBox(row);
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(4);
         connect(box, &QComboBox::activated, this, [this, box, index](int chosen) {
@@ -308,7 +317,7 @@ QWidget *Inspector::editorFor(const Setting &setting, std::size_t index)
     case SettingEditor::Words:
         break;
     }
-    auto *line = new QLineEdit;
+    auto *line = new QLineEdit(row);
     if (setting.takesColumns) {
         addColumnPicker(line, [this] { return columnsToFillIn(context()); });
     }
@@ -396,6 +405,7 @@ void Inspector::show(const Selection &selection)
     if (!isAncestorOf(QApplication::focusWidget())) {
         m_help->hide(); // it was of a setting that may be gone
     }
+    m_isFilled = m_isFilled || m_selection != Selection(); // somebody is at work already
     refresh();
 }
 
@@ -421,6 +431,7 @@ void Inspector::setForms(const QStringList &names, std::function<Result<Form>(co
 
 void Inspector::focusSearch()
 {
+    fill();
     m_search->setFocus();
     m_search->selectAll();
 }
@@ -446,6 +457,9 @@ void Inspector::write(Field &field, const QString &typed)
 
 void Inspector::refresh()
 {
+    if (!m_isFilled) {
+        return;
+    }
     m_isRefreshing = true;
     contents()->activate();
     const SettingContext now = context();

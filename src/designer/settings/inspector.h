@@ -25,8 +25,12 @@ class Inspector : public Panel
     Q_OBJECT
 
 public:
-    Inspector(FormDocument *document, const Appearance *measure, QWidget *parent = nullptr);
+    enum class Fills { AtOnce, WhenTold };
+    Inspector(FormDocument *document, const Appearance *measure, QWidget *parent = nullptr,
+              Fills fills = Fills::AtOnce);
 
+    // Makes what is to be seen; told so, not before.
+    void fill();
     void show(const Selection &selection);
     void setUnit(Unit unit);
     // The database of the form's rows, for the columns there are; nullptr for none. Stays the caller's.
@@ -88,8 +92,8 @@ private:
     void refreshPin(Field &field, const SettingContext &context, const std::optional<QString> &value);
     SettingContext context() const;
     SettingOf shownOf() const;
-    QWidget *editorFor(const Setting &setting, std::size_t index);
-    QWidget *headWithGiveBack(Field &field, QLabel *label);
+    QWidget *editorFor(const Setting &setting, std::size_t index, QWidget *row);
+    QWidget *headWithGiveBack(Field &field, QLabel *label, QWidget *row);
 
     FormDocument *m_document;
     const Appearance *m_measure;
@@ -100,6 +104,7 @@ private:
     std::function<Result<Form>(const QString &)> m_readForm;
     std::function<Result<QStringList>(const QString &)> m_columnsOfSelect;
     QString m_namingPattern = QStringLiteral("{kind}_{column}");
+    bool m_isFilled = false;
     bool m_isRefreshing = false;
     QLineEdit *m_search;
     QLabel *m_help;

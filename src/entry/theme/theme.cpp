@@ -1,6 +1,5 @@
 #include "entry/theme/theme.h"
 
-#include <QFontDatabase>
 #include <QFontInfo>
 #include <QGuiApplication>
 
@@ -260,10 +259,13 @@ QFont desktopFont()
     // Qt names its own fallback "Sans Serif" where no desktop says anything.
     const bool isNamedByDesktop =
         font.family().compare(QLatin1String("Sans Serif"), Qt::CaseInsensitive) != 0 && !font.family().isEmpty();
-    const QString readable = QStringLiteral("Inter");
-    if (!isNamedByDesktop && QFontDatabase::hasFamily(readable)) {
-        font.setFamily(readable);
-        font.setPointSizeF(9.0);
+    if (!isNamedByDesktop) {
+        QFont readable(QStringLiteral("Inter"));
+        readable.setPointSizeF(9.0);
+        // Asking the database of typefaces would have it look through all of them, which takes as long as a window.
+        if (QFontInfo(readable).family() == readable.family()) {
+            return readable;
+        }
     }
     return font;
 }

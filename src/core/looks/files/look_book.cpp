@@ -30,6 +30,12 @@ QByteArray readyFile(const QString &name)
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
 }
 
+Look readyLook(QLatin1String name)
+{
+    const Result<Look> look = readLook(readyFile(name), name, Look());
+    return look ? *look : Look(); // a test reads each
+}
+
 // "Night watch" in night_watch.tokens.json.
 QString fileNameFor(const QString &look)
 {
@@ -47,7 +53,7 @@ QString pathOf(const QString &projectFolder, const QString &look)
         if (!text || file == StylesFile) {
             continue;
         }
-        const Result<Look> read = readLook(*text, file.chopped(Ending.size()), looks().first());
+        const Result<Look> read = readLook(*text, file.chopped(Ending.size()), usualLook());
         if (read && read->name == look) {
             return folder.filePath(file);
         }
@@ -70,14 +76,19 @@ template <typename T> QList<T> withOwn(QList<T> all, const QList<T> &own)
 
 } // namespace
 
+const Look &usualLook()
+{
+    static const Look look = readyLook(QLatin1String("harbour"));
+    return look;
+}
+
 const QList<Look> &looks()
 {
     static const QList<Look> table = [] {
-        QList<Look> all;
-        for (const char *name : {"harbour", "chart_room", "quiet_office", "high_contrast", "large_print", "dense_table",
+        QList<Look> all{usualLook()};
+        for (const char *name : {"chart_room", "quiet_office", "high_contrast", "large_print", "dense_table",
                                  "warm_paper", "night_watch"}) {
-            const Result<Look> look = readLook(readyFile(QLatin1String(name)), QLatin1String(name), Look());
-            all.append(look ? *look : Look()); // a test reads each
+            all.append(readyLook(QLatin1String(name)));
         }
         return all;
     }();
@@ -105,12 +116,15 @@ Styles allStyles(const LookBook &book)
 
 const Look &lookNamed(const QString &name)
 {
+    if (name.isEmpty() || usualLook().name == name) { // as mostly, and the others need not be read for that
+        return usualLook();
+    }
     for (const Look &look : looks()) {
         if (look.name == name) {
             return look;
         }
     }
-    return looks().first();
+    return usualLook();
 }
 
 Look lookNamed(const LookBook &book, const QString &name)
@@ -125,8 +139,9 @@ Look lookNamed(const LookBook &book, const QString &name)
 
 bool isLook(const LookBook &book, const QString &name)
 {
-    const QList<Look> all = allLooks(book);
-    return std::any_of(all.begin(), all.end(), [&](const Look &look) { return look.name == name; });
+    const auto isIt = [&](const Look &look) { return look.name == name; };
+    return isIt(usualLook()) || std::any_of(book.looks.begin(), book.looks.end(), isIt) ||
+           std::any_of(looks().begin(), looks().end(), isIt);
 }
 
 QString looksFolder(const QString &projectFolder)
@@ -149,7 +164,7 @@ LookBook loadLookBook(const QString &projectFolder)
             const Result<Styles> styles = readStyles(*text);
             styles ? static_cast<void>(book.styles = *styles) : say(styles.error());
         } else {
-            const Result<Look> look = readLook(*text, file.chopped(Ending.size()), looks().first());
+            const Result<Look> look = readLook(*text, file.chopped(Ending.size()), usualLook());
             look ? book.looks.append(*look) : say(look.error());
         }
     }

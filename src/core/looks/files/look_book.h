@@ -19,7 +19,9 @@ struct LookBook
     bool operator==(const LookBook &) const = default;
 };
 
-// The looks that come with the program. The first is the usual one.
+// What forms look like where nothing else is said.
+const Look &usualLook();
+// The looks that come with the program, the usual one first. All of them are read when they are first asked for.
 const QList<Look> &looks();
 // The styles that come with the program.
 const Styles &readyStyles();

@@ -7,6 +7,7 @@
 #include <QJsonArray>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace nabblet {
@@ -134,6 +135,22 @@ QByteArray TokenTree::toText() const
     return text.toUtf8();
 }
 
+namespace {
+
+// How colours are mostly written: three numbers from 0 to 1. Nothing where they are something else.
+std::optional<Colour> ofShares(const QJsonArray &components)
+{
+    std::array<double, 3> shares{};
+    bool areAll = components.size() == 3;
+    for (qsizetype i = 0; i < 3 && areAll; ++i) {
+        shares.at(static_cast<std::size_t>(i)) = components.at(i).toDouble();
+        areAll = components.at(i).isDouble();
+    }
+    return areAll ? std::optional(colourOfShares(shares)) : std::nullopt;
+}
+
+} // namespace
+
 Result<Colour> readColourToken(const QJsonValue &value)
 {
     if (value.isString()) {
@@ -144,6 +161,9 @@ Result<Colour> readColourToken(const QJsonValue &value)
     const QString hex = object.value(QLatin1String("hex")).toString();
     QStringList parts;
     const QJsonArray components = object.value(QLatin1String("components")).toArray();
+    if (const std::optional<Colour> plain = space == QLatin1String("srgb") ? ofShares(components) : std::nullopt) {
+        return *plain;
+    }
     for (const auto &part : components) {
         parts.append(part.isString() ? part.toString() : QString::number(part.toDouble(), 'g', 12));
     }
