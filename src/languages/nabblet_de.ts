@@ -9882,12 +9882,16 @@ Auf diesem Computer wird einmal gefragt, solange das Formular dasselbe will. Wer
         <translation>Hier kann nichts probiert werden: %1.</translation>
     </message>
     <message>
-        <source>all %L1 rows looked at have theirs in “%2”</source>
-        <translation>alle %L1 angesehenen Zeilen haben ihre in „%2“</translation>
-    </message>
-    <message>
         <source>%L1 of %L2 rows have theirs in “%3”; “%4” is not there</source>
         <translation>%L1 von %L2 Zeilen haben ihre in „%3“; „%4“ gibt es dort nicht</translation>
+    </message>
+    <message>
+        <source>%L1 of %L1 rows have theirs in “%2”</source>
+        <translation>%L1 von %L1 Zeilen haben ihre in „%2“</translation>
+    </message>
+    <message>
+        <source>the first %L1 rows all have theirs in “%2”</source>
+        <translation>die ersten %L1 Zeilen haben alle ihre in „%2“</translation>
     </message>
 </context>
 <context>

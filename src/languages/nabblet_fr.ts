@@ -9882,12 +9882,16 @@ C&apos;est demandé une fois sur cet ordinateur, tant que le formulaire veut la 
         <translation>Rien ne peut être essayé ici&#xa0;: %1.</translation>
     </message>
     <message>
-        <source>all %L1 rows looked at have theirs in “%2”</source>
-        <translation>les %L1 lignes examinées ont toutes la leur dans « %2 »</translation>
+        <source>%L1 of %L2 rows have theirs in “%3”; “%4” is not there</source>
+        <translation>%L1 lignes sur %L2 ont la leur dans «&#xa0;%3&#xa0;»&#xa0;; «&#xa0;%4&#xa0;» n’y est pas</translation>
     </message>
     <message>
-        <source>%L1 of %L2 rows have theirs in “%3”; “%4” is not there</source>
-        <translation>%L1 lignes sur %L2 ont la leur dans « %3 » ; « %4 » n’y est pas</translation>
+        <source>%L1 of %L1 rows have theirs in “%2”</source>
+        <translation>%L1 lignes sur %L1 ont la leur dans « %2 »</translation>
+    </message>
+    <message>
+        <source>the first %L1 rows all have theirs in “%2”</source>
+        <translation>les %L1 premières lignes ont toutes la leur dans « %2 »</translation>
     </message>
 </context>
 <context>

@@ -5,6 +5,8 @@
 #include "core/words/name_words.h"
 #include "core/words/word_set.h"
 
+#include <QMap>
+
 #include <algorithm>
 #include <optional>
 
@@ -158,18 +160,24 @@ std::optional<LikelyLink> linkToWholeKey(const Table &table, const Named &to)
     return link;
 }
 
-// Those over several columns.
+// Those over several columns. Where many tables have a key called so ("authority" and "code"), none of them is meant.
 QList<LikelyLink> linksToWholeKeys(const Catalogue &catalogue, const QList<Named> &tables)
 {
     QList<LikelyLink> found;
     for (const Table &table : catalogue.tables) {
+        QMap<QStringList, QList<LikelyLink>> ofTable; // by its columns
         for (const Named &other : tables) {
             const qsizetype columns = other.table->primaryKey.size();
             if (table.kind == TableKind::Table && other.table != &table && columns > 1 && columns <= MostTogether) {
                 if (const std::optional<LikelyLink> link = linkToWholeKey(table, other)) {
-                    found.append(*link);
+                    QStringList sorted = link->link.link.columns;
+                    sorted.sort();
+                    ofTable[sorted].append(*link);
                 }
             }
+        }
+        for (const QList<LikelyLink> &links : std::as_const(ofTable)) {
+            found += links.size() <= MostForColumn ? links : QList<LikelyLink>();
         }
     }
     return found;
@@ -262,12 +270,15 @@ QString evidenceInWords(const LikelyLink &link, const LinkEvidence &evidence)
         return Texts::tr("by its name; nothing is stored there yet");
     }
     if (link.link.link.columns.size() > 1) { // which are looked for together, as they stand in a row
-        return evidence.found == evidence.values
-                   ? Texts::tr("all %L1 rows looked at have theirs in “%2”").arg(evidence.values).arg(table)
-                   : Texts::tr("%L1 of %L2 rows have theirs in “%3”; “%4” is not there")
-                         .arg(evidence.found)
-                         .arg(evidence.values)
-                         .arg(table, evidence.stranger);
+        if (evidence.found == evidence.values) {
+            return evidence.isWhole
+                       ? Texts::tr("%L1 of %L1 rows have theirs in “%2”").arg(evidence.values).arg(table)
+                       : Texts::tr("the first %L1 rows all have theirs in “%2”").arg(evidence.values).arg(table);
+        }
+        return Texts::tr("%L1 of %L2 rows have theirs in “%3”; “%4” is not there")
+            .arg(evidence.found)
+            .arg(evidence.values)
+            .arg(table, evidence.stranger);
     }
     if (evidence.found == evidence.values) {
         return evidence.isWhole ? Texts::tr("%L1 of %L1 values are in “%2”").arg(evidence.values).arg(table)

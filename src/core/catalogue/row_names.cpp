@@ -151,7 +151,10 @@ QStringList personsName(const Table &table, const TableSigns &signs)
                                                                       : QStringList();
 }
 
-// What tells rows of the same name apart: a unique code, else the key where people made it.
+constexpr qsizetype MostApart = 3; // columns that tell rows of the same name apart
+
+// What tells rows of the same name apart: a unique code, else the key where people made it, or where it is several
+// numbers that only together say which row ("Lantern" of order 7, line 2).
 QStringList apartBy(const Table &table, const QString &name)
 {
     for (const UniqueKey &key : table.uniqueKeys) {
@@ -170,7 +173,11 @@ QStringList apartBy(const Table &table, const QString &name)
     const bool isWords = std::any_of(apart.begin(), apart.end(), [&](const QString &part) {
         return findColumn(table, part)->type == ColumnType::Text;
     });
-    return isWords && apart.size() <= 3 ? apart : QStringList();
+    if (isWords && apart.size() <= MostApart) {
+        return apart;
+    }
+    const bool isOfSeveral = table.primaryKey.size() > 1 && table.primaryKey.size() <= MostApart;
+    return isOfSeveral && !table.primaryKey.contains(name) ? table.primaryKey : QStringList();
 }
 
 } // namespace

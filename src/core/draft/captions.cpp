@@ -81,9 +81,12 @@ QHash<QString, QString> captionsOf(const Table &table, const WordList &words)
         }
         if (const ForeignKey *link = ledLink(table, column.name)) {
             const QString shorter = captionFromColumn(withoutCode(names.at(i)), tableName, prefix, words);
-            // One that is no code is only the last part of a key ("job_country" of a job).
-            const bool isPart = link->columns.size() > 1 && shorter == captions.value(column.name);
-            better(column.name, isPart ? titleOfOne(link->parentTable) : shorter);
+            // One that is no code is only the last part of a key ("job_country" of a job); so is one that says less
+            // than its table ("line_no" of an order line).
+            const QString whole = titleOfOne(link->parentTable);
+            const bool saysLess = whole.endsWith(u' ' + shorter, Qt::CaseInsensitive);
+            const bool isPart = link->columns.size() > 1 && (saysLess || withoutCode(names.at(i)) == names.at(i));
+            better(column.name, isPart ? whole : shorter);
         } else if (table.primaryKey == QStringList{column.name} && column.type == ColumnType::WholeNumber &&
                    wordsOfName(names.at(i)).last() == QLatin1String("id")) {
             better(column.name, Texts::tr("Number"));

@@ -127,6 +127,23 @@ private Q_SLOTS:
         QCOMPARE(found({{line, price}}), QStringList("prices.order_id+no>order_lines.order_id+no 2"));
     }
 
+    // A key that many tables have is no sign of any of them.
+    void keysOfManyTablesSayNothing()
+    {
+        Catalogue catalogue{{tableOf("note", {"id", "authority", "code"})}};
+        const auto add = [&](const QString &name) {
+            Table table = tableOf(name, {"authority", "code", "name:t"});
+            table.primaryKey = {"authority", "code"};
+            catalogue.tables.append(table);
+        };
+        add("datum");
+        add("ellipsoid");
+        add("meridian");
+        QCOMPARE(linksByName(catalogue).size(), 3);
+        add("unit");
+        QVERIFY(linksByName(catalogue).isEmpty());
+    }
+
     void valuesBearOutOrNot()
     {
         LikelyLink link{{"ticket", {{"queue"}, "queues", {"id"}}}, 2};

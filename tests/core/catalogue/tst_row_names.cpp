@@ -65,6 +65,20 @@ private Q_SLOTS:
         QTest::newRow("another language") << QStringList{"codigo", "nota", "nombre"} << "nombre";
         QTest::newRow("title") << QStringList{"isbn", "language", "title"} << "title";
     }
+    // Where a name repeats and the key is several numbers, only all of them say which row it is.
+    void aWholeKeyTellsApart()
+    {
+        Table lines = tableOf("order_lines", {"order_no", "line_no", "piece_name"});
+        lines.columns[0].type = lines.columns[1].type = ColumnType::WholeNumber;
+        lines.primaryKey = {"order_no", "line_no"};
+        lines.foreignKeys = {{{"order_no"}, "orders", {"order_no"}}};
+        QCOMPARE(wordsOfRow(lines), QStringList({"piece_name", "order_no", "line_no"}));
+        lines.uniqueKeys = {UniqueKey{{"piece_name"}}};
+        QCOMPARE(wordsOfRow(lines), QStringList("piece_name"));
+        lines.uniqueKeys.clear();
+        lines.primaryKey = {"order_no"}; // one number says nothing to people
+        QCOMPARE(wordsOfRow(lines), QStringList("piece_name"));
+    }
     void aCodeNeverWins()
     {
         QFETCH(QStringList, columns);

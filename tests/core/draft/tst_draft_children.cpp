@@ -3,6 +3,7 @@
 #include "core/arrange/moving.h"
 #include "core/arrange/rows.h"
 #include "core/check/form_quality.h"
+#include "core/draft/captions.h"
 #include "core/draft/draft.h"
 #include "core/draft/field_kinds.h"
 #include "core/draft/plan_file.h"
@@ -605,6 +606,21 @@ private Q_SLOTS:
                  QStringList({"Main contact", "Name", "Place", "VAT number"}));
         table.columns[1].comment = "0 = no; 1 = yes. See the manual."; // no caption
         QVERIFY(captions({}).contains("City"));
+    }
+
+    // A choice that writes a whole key is called by its table where the last part of the key says less, else by that.
+    void choicesOfWholeKeysAreCalledByWhatTheyAre()
+    {
+        const auto called = [](const char *part, const char *parent) {
+            Table table;
+            table.name = "note";
+            table.columns = {samples::column("firm_no", "INTEGER"), samples::column(part, "INTEGER")};
+            table.foreignKeys = {{{"firm_no", part}, parent, {"firm_no", "no"}}};
+            return captionOfColumn(table, part, {});
+        };
+        QCOMPARE(called("line_no", "order_lines"), "Order line");
+        QCOMPARE(called("manager_id", "employees"), "Manager");
+        QCOMPARE(called("line_no", "lines"), "Line");
     }
 
     void numbersKeepWithinTheirType()
