@@ -192,6 +192,25 @@ private Q_SLOTS:
         QVERIFY(std::abs(share() - usual) < 0.01);
     }
 
+    // The first picture does not wait for the settings; whoever selects something before does not wait for it either.
+    void settingsAreFilledInAfterTheFirstPicture()
+    {
+        const auto titleOf = [this] { return m_window->findChild<Inspector *>()->findChild<QLineEdit *>("formTitle"); };
+        m_window->hide();
+        m_window->filing().openPath(m_folder.filePath("forms/buoy.nabform"));
+        QVERIFY(m_window->document());
+        QApplication::processEvents();
+        QVERIFY(!titleOf());
+        m_window->show();
+        QTRY_VERIFY(titleOf());
+        QCOMPARE(titleOf()->text(), form().title);
+        m_window = std::make_unique<MainWindow>();
+        m_window->filing().openPath(m_folder.filePath("forms/buoy.nabform"));
+        QVERIFY(!m_window->findChild<Inspector *>()->findChild<QLineEdit *>("placeLeft"));
+        board()->select({form().controls.at(1).id});
+        QVERIFY(m_window->findChild<Inspector *>()->findChild<QLineEdit *>("placeLeft"));
+    }
+
     // A search goes through the form's settings too, and says so when it finds nothing.
     void aSettingIsFoundWhereverItIs()
     {

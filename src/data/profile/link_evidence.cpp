@@ -51,24 +51,26 @@ std::optional<LinkEvidence> evidenceOf(const Connection &connection, const Catal
     const QString rows = dialect.selectAs(asked, connection.quoted(QStringLiteral("asked")));
     QSqlQuery query(connection.database());
     query.setForwardOnly(true);
-    if (!query.exec(QStringLiteral("SELECT count(*), sum(%1) FROM %2").arg(there, rows)) || !query.next()) {
+    const QString first = QStringLiteral("min(CASE WHEN %1 = 0 THEN %2 END)").arg(there, names.first());
+    if (!query.exec(QStringLiteral("SELECT count(*), sum(%1), %2 FROM %3").arg(there, first, rows)) || !query.next()) {
         return std::nullopt;
     }
     LinkEvidence evidence;
     evidence.values = query.value(0).toLongLong();
     evidence.found = query.value(1).toLongLong();
     evidence.isWhole = evidence.values < LinkRows;
-    if (evidence.found < evidence.values) {
-        const QString first = dialect.firstOf(
+    evidence.stranger = query.value(2).toString();
+    if (count > 1 && evidence.found < evidence.values) { // the least of each column need not stand in one row
+        const QString stranger = dialect.firstOf(
             QStringLiteral("SELECT %1 FROM %2 WHERE %3 = 0 ORDER BY %1").arg(names.join(u','), rows, there), 1);
-        if (!query.exec(first) || !query.next()) {
+        if (!query.exec(stranger) || !query.next()) {
             return std::nullopt;
         }
-        QStringList stranger;
+        QStringList words;
         for (int i = 0; i < count; ++i) {
-            stranger.append(query.value(i).toString());
+            words.append(query.value(i).toString());
         }
-        evidence.stranger = stranger.join(QStringLiteral(", "));
+        evidence.stranger = words.join(QStringLiteral(", "));
     }
     return evidence;
 }

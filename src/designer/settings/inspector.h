@@ -77,6 +77,7 @@ private:
         std::size_t first; // of its settings
     };
 
+    static QString yes() { return QStringLiteral("yes"); } // of a flag
     int placeOf(std::size_t field) const;
     void make(Section &section);
     void make(Field &field);

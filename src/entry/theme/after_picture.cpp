@@ -8,8 +8,6 @@ namespace nabblet {
 
 namespace {
 
-constexpr auto WasPainted = "wasPainted";
-
 class FirstPicture : public QObject
 {
 public:
@@ -37,7 +35,6 @@ private:
             return; // which is out of sight again: when it is next painted
         }
         m_widget->removeEventFilter(this);
-        m_widget->setProperty(WasPainted, true);
         if (m_context) {
             m_what();
         }
@@ -54,11 +51,7 @@ private:
 
 void afterFirstPicture(QWidget *widget, QObject *context, std::function<void()> what)
 {
-    if (widget->property(WasPainted).toBool()) {
-        what();
-    } else {
-        new FirstPicture(widget, context, std::move(what));
-    }
+    new FirstPicture(widget, context, std::move(what)); // which is the widget's
 }
 
 } // namespace nabblet

@@ -8,8 +8,8 @@ class QWidget;
 
 namespace nabblet {
 
-// Calls once what is to be done, as soon as the widget was painted for the first time, or has been before; not at all
-// where context or widget is gone by then, or the widget is never seen.
+// Calls once what is to be done, as soon as the widget was painted the next time and is in sight; not at all where
+// context or widget is gone by then, or the widget is never seen.
 void afterFirstPicture(QWidget *widget, QObject *context, std::function<void()> what);
 
 } // namespace nabblet
