@@ -176,12 +176,14 @@ SettingOf Inspector::shownOf() const
 
 void Inspector::show(const Selection &selection)
 {
+    if (!m_isFilled && selection != Selection()) { // somebody is at work already
+        fill();
+    }
     m_selection = selection;
     m_selection.keepOnly(m_document->form());
     if (!isAncestorOf(QApplication::focusWidget())) {
         m_help->hide(); // it was of a setting that may be gone
     }
-    m_isFilled = m_isFilled || m_selection != Selection(); // somebody is at work already
     refresh();
 }
 
